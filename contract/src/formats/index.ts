@@ -1,0 +1,2 @@
+export * from './job-file';
+export * from './json-schema';

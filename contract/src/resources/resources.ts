@@ -1,0 +1,111 @@
+import { dutyProductSchema, meteringDutySchema } from '@barythm/core/families/metering';
+import { profileSchema } from '@barythm/core/profile';
+import { z } from 'zod';
+import { dateSchema, idSchema, instantSchema, jobDocumentSchema, plateSchema } from '../job';
+
+export const pageQuerySchema = z.object({
+  search: z.string().max(100).default(''),
+  page: z.coerce.number().int().min(1, 'Pages count from 1.').default(1),
+  size: z.coerce.number().int().min(1).max(100, 'At most 100 to a page.').default(25),
+});
+export type PageQuery = z.infer<typeof pageQuerySchema>;
+
+const paged = <T extends z.ZodType>(item: T) =>
+  z.object({ items: z.array(item), total: z.int(), page: z.int(), size: z.int() });
+
+export const findingCountSchema = z.object({ stop: z.int(), warn: z.int(), note: z.int() });
+export type FindingCount = z.infer<typeof findingCountSchema>;
+
+export const stripSchema = z.object({ rates_spm: z.array(z.number()), greatest_spm: z.number() }).nullable();
+
+export const pumpRowSchema = z.object({
+  id: idSchema,
+  tag: z.string(),
+  name: z.string(),
+  place: z.string(),
+  siteId: idSchema,
+  siteName: z.string(),
+  family: z.string(),
+});
+export type PumpRow = z.infer<typeof pumpRowSchema>;
+export const pumpPageSchema = paged(pumpRowSchema);
+
+export const siteRowSchema = z.object({ id: idSchema, name: z.string(), place: z.string(), pumps: z.int() });
+export type SiteRow = z.infer<typeof siteRowSchema>;
+export const sitePageSchema = paged(siteRowSchema);
+
+export const siteSchema = z.object({
+  id: idSchema,
+  name: z.string(),
+  place: z.string(),
+  zone: z.string(),
+  pumps: z.array(pumpRowSchema),
+});
+export type SiteResource = z.infer<typeof siteSchema>;
+
+export const jobRowSchema = z.object({
+  id: idSchema,
+  pumpId: idSchema,
+  tag: z.string(),
+  pumpName: z.string(),
+  siteName: z.string(),
+  state: z.enum(['planned', 'open', 'part-changed', 'put-back', 'handed-over']),
+  date: dateSchema,
+  actor: z.string(),
+});
+export type JobRow = z.infer<typeof jobRowSchema>;
+
+export const roundSchema = z.object({
+  date: dateSchema,
+  visits: z.array(
+    z.object({ id: idSchema, siteId: idSchema, siteName: z.string(), zone: z.string(), jobs: z.array(jobRowSchema) }),
+  ),
+  /** pumps with open findings, the worst first */
+  pumps: z.array(
+    pumpRowSchema.extend({
+      counts: findingCountSchema,
+      worst: z.string(),
+      strip: stripSchema,
+      nowShare: z.number(),
+      openJobId: idSchema.nullable(),
+    }),
+  ),
+});
+export type Round = z.infer<typeof roundSchema>;
+
+export const pumpSchema = pumpRowSchema.extend({
+  signalFrom: z.enum(['flow', 'controller']).nullable(),
+  zone: z.string(),
+  unit: z.object({
+    id: idSchema,
+    model: z.string(),
+    serial: z.string(),
+    plate: plateSchema,
+    installedOn: dateSchema,
+  }),
+  profile: profileSchema,
+  duty: meteringDutySchema.nullable(),
+  /** the latest job: what the controller holds now */
+  latest: jobDocumentSchema.nullable(),
+  jobs: z.array(jobRowSchema),
+  today: dateSchema,
+  nowShare: z.number(),
+});
+export type PumpResource = z.infer<typeof pumpSchema>;
+
+export const jobResourceSchema = z.object({ document: jobDocumentSchema, today: dateSchema, now: instantSchema });
+export type JobResource = z.infer<typeof jobResourceSchema>;
+
+export const profileRowSchema = z.object({ id: idSchema, version: z.int(), name: z.string(), about: z.string() });
+export const productSchema = dutyProductSchema.extend({ id: idSchema, note: z.string() });
+export type ProductResource = z.infer<typeof productSchema>;
+export const librarySchema = z.object({
+  profiles: z.array(profileRowSchema),
+  products: z.array(productSchema),
+  instruments: z.array(
+    z.object({ id: idSchema, name: z.string(), serial: z.string(), calibratedOn: dateSchema }),
+  ),
+});
+export type Library = z.infer<typeof librarySchema>;
+
+export const healthSchema = z.object({ status: z.literal('ok'), now: instantSchema, migrations: z.int() });

@@ -1,0 +1,4 @@
+export * from './frame';
+export * from './signal-chart';
+export * from './dose-chart';
+export * from './beat-strip';

@@ -1,0 +1,68 @@
+import {
+  bandBreaches,
+  dosePieces,
+  neededPumpFlow_lph,
+  pumpFlow_lph,
+  strokeVolume_mL,
+  type BandBreach,
+  type DosePath,
+  type DosePiece,
+} from '../../dosing';
+import type { TwoPointMap } from '../../signal';
+import { strengthToday_gpl, type MeteringContext } from './context';
+import type { MeteringSettings } from './settings';
+
+/** Currents between which a pump in manual mode keeps its rate: any that a loop can carry. */
+const ANY_CURRENT = { from_mA: 0, to_mA: 24 };
+
+/** The line a pump follows: its analog line, or one rate whatever the signal in manual mode. */
+export function lineInForce(settings: MeteringSettings): TwoPointMap | null {
+  if (settings.mode === 'analog') return settings.map;
+  if (settings.mode !== 'manual' || settings.manual_spm === null) return null;
+  const { from_mA, to_mA } = ANY_CURRENT;
+  return { x1_mA: from_mA, y1: settings.manual_spm, x2_mA: to_mA, y2: settings.manual_spm, below: 'hold' };
+}
+
+/** The way from water flow to dose with these settings, or null when they or a flow signal are not known. */
+export function dosePath(context: MeteringContext, settings: MeteringSettings): DosePath | null {
+  const { duty, today } = context;
+  const map = lineInForce(settings);
+  if (duty.signal.source !== 'flow' || !map || !settings.length_pct) return null;
+  return {
+    transmitter: duty.signal,
+    map,
+    watch: settings.mode === 'analog' ? settings.watch : null,
+    limits: settings.limits,
+    stroke_mL: strokeVolume_mL(duty.strokeVolume.full_mL, settings.length_pct),
+    strength_gpl: strengthToday_gpl(duty.product, today),
+  };
+}
+
+export interface DosePicture {
+  readonly path: DosePath;
+  readonly pieces: DosePiece[];
+  readonly breaches: BandBreach[];
+}
+
+/** Dose over the water flow from least to greatest, and where it leaves the wanted band. */
+export function dosePicture(context: MeteringContext, settings: MeteringSettings): DosePicture | null {
+  const path = dosePath(context, settings);
+  if (!path) return null;
+  const { water, dose } = context.duty;
+  const pieces = dosePieces(path, water.least_m3h, water.greatest_m3h);
+  return { path, pieces, breaches: bandBreaches(pieces, dose.low_mgl, dose.high_mgl) };
+}
+
+/** Pump flow the duty needs at a water flow; for a controller's signal, its greatest useful feed. */
+export function needed_lph(context: MeteringContext, water_m3h: number): number {
+  const { duty, today } = context;
+  if (duty.signal.source === 'controller' && duty.mode === 'analog') return duty.signal.greatestFeed_lph;
+  return neededPumpFlow_lph(water_m3h, duty.dose.wanted_mgl, strengthToday_gpl(duty.product, today));
+}
+
+/** Greatest flow the pump can give with these settings: its greatest rate at its stroke length. */
+export function capacity_lph(context: MeteringContext, settings: MeteringSettings): number | null {
+  if (!settings.length_pct) return null;
+  const stroke = strokeVolume_mL(context.duty.strokeVolume.full_mL, settings.length_pct);
+  return pumpFlow_lph(stroke, settings.limits.greatest_spm);
+}

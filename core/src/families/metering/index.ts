@@ -1,0 +1,16 @@
+export * from './roles';
+export * from './duty';
+export * from './pump';
+export * from './context';
+export * from './settings';
+export * from './dose';
+export * from './capacity';
+export * from './reasons';
+export * from './texts';
+export * from './finding';
+export * from './plan';
+export * from './checks';
+export * from './proofs';
+export * from './patterns';
+export * from './model';
+export { meteringFamily } from './family';

@@ -1,0 +1,124 @@
+import { pumpFlow_lph, strokeVolume_mL } from '../../dosing';
+import {
+  END_POINTS_mA,
+  PROOF_POINTS_mA,
+  responseAt,
+  slope,
+  type ResponseCause,
+  type TwoPointMap,
+} from '../../signal';
+import type { MeteringContext } from './context';
+import { lineInForce } from './dose';
+import type { MeteringSettings } from './settings';
+
+/** Error of injector and input together that a sound loop may show, mA. */
+export const LOOP_ERROR_mA = 0.1;
+/** A counted run shorter than this leaves a stroke too much weight. */
+export const COUNT_TIME_s = 60;
+/** Share by which a measured flow may differ: plate stroke volumes are no better. */
+export const FLOW_TOLERANCE = 0.1;
+
+export interface ExpectedPoint {
+  readonly x_mA: number;
+  readonly rate_spm: number;
+  readonly flow_lph: number | null;
+  readonly cause: ResponseCause;
+}
+
+/** The currents at which this pump is proved: the profile's own or the usual five, then the ends. */
+export function proofPoints(context: MeteringContext): { points_mA: number[]; ends_mA: number[] } {
+  return {
+    points_mA: [...(context.profile.behaviours.proofPoints_mA ?? PROOF_POINTS_mA)],
+    ends_mA: [...END_POINTS_mA],
+  };
+}
+
+/** What the pump must do at a current with these settings; null when they are not fully known. */
+export function expectedAt(
+  context: MeteringContext,
+  settings: MeteringSettings,
+  x_mA: number,
+): ExpectedPoint | null {
+  const map = lineInForce(settings);
+  if (!map) return null;
+  const watch = settings.mode === 'analog' ? settings.watch : null;
+  const { rate_spm, cause } = responseAt(map, watch, settings.limits, x_mA);
+  const flow_lph = settings.length_pct
+    ? pumpFlow_lph(strokeVolume_mL(context.duty.strokeVolume.full_mL, settings.length_pct), rate_spm)
+    : null;
+  return { x_mA, rate_spm, flow_lph, cause };
+}
+
+/** What was read at one injected current. A failing reading is kept; the next one is a new row. */
+export interface SignalReading {
+  readonly injected_mA: number;
+  /** the current the pump shows, where it shows one */
+  readonly shown_mA: number | null;
+  /** strokes counted over a time; null when a flow was read instead */
+  readonly strokes: number | null;
+  readonly seconds: number | null;
+  readonly flow_lph: number | null;
+}
+
+export interface Tolerance {
+  readonly spm: number;
+  /** its three parts, for the words beside it */
+  readonly count_spm: number;
+  readonly loop_spm: number;
+  readonly rounding_spm: number;
+}
+
+/**
+ * How far a counted rate may be from the expected one: one stroke in the count, the loop's error times the slope of
+ * the line, and half a stroke of the pump's own rounding.
+ */
+export function toleranceAt(map: TwoPointMap, seconds: number): Tolerance {
+  const count_spm = 60 / seconds;
+  const loop_spm = Math.abs(slope(map)) * LOOP_ERROR_mA;
+  const rounding_spm = 0.5;
+  return { spm: count_spm + loop_spm + rounding_spm, count_spm, loop_spm, rounding_spm };
+}
+
+export interface ReadingVerdict {
+  readonly reading: SignalReading;
+  readonly expected: ExpectedPoint;
+  readonly tolerance_spm: number | null;
+  readonly measured_spm: number | null;
+  readonly rateOk: boolean | null;
+  readonly flowOk: boolean | null;
+  readonly ok: boolean;
+}
+
+/** Judges one reading against the settings in force. Null when nothing can be expected yet. */
+export function judge(
+  context: MeteringContext,
+  settings: MeteringSettings,
+  reading: SignalReading,
+): ReadingVerdict | null {
+  const expected = expectedAt(context, settings, reading.injected_mA);
+  const map = lineInForce(settings);
+  if (!expected || !map) return null;
+  const measured_spm = rateOf(reading);
+  let tolerance_spm: number | null = null;
+  let rateOk: boolean | null = null;
+  if (measured_spm !== null) {
+    tolerance_spm = toleranceAt(map, reading.seconds ?? COUNT_TIME_s).spm;
+    rateOk =
+      expected.rate_spm === 0
+        ? reading.strokes === 0
+        : Math.abs(measured_spm - expected.rate_spm) <= tolerance_spm;
+  }
+  let flowOk: boolean | null = null;
+  if (reading.flow_lph !== null && expected.flow_lph !== null) {
+    const allowed = expected.flow_lph * FLOW_TOLERANCE;
+    flowOk = Math.abs(reading.flow_lph - expected.flow_lph) <= allowed;
+  }
+  const ok = (rateOk ?? true) && (flowOk ?? true) && (rateOk !== null || flowOk !== null);
+  return { reading, expected, tolerance_spm, measured_spm, rateOk, flowOk, ok };
+}
+
+/** Strokes/min counted, or null when strokes were not counted. */
+export function rateOf(reading: SignalReading): number | null {
+  if (reading.strokes === null || reading.seconds === null || reading.seconds <= 0) return null;
+  return (reading.strokes * 60) / reading.seconds;
+}

@@ -1,0 +1,47 @@
+import type { TextValues } from '../../findings';
+
+/** Why a target is what it is: a template and its figures. */
+export interface Reason {
+  readonly text: keyof typeof REASONS;
+  readonly values: TextValues;
+}
+
+export const REASONS = {
+  'mode.analog': 'The dose follows the water flow: the signal paces the pump.',
+  'mode.analog.controller': 'The controller’s signal is the demand itself.',
+  'mode.manual': 'One fixed rate is wanted.',
+  'gear.fitted': 'The gear that is fitted can give full rate at a good stroke length.',
+  'gear.change': 'With gear {gear} full rate falls within the working range of the stroke length.',
+  'length.full-rate':
+    'At {rate} this length gives {flow} at 20 mA: what {span} of water needs for {dose}. Rounding leaves {error}.',
+  'length.feed': 'At {rate} this length gives the greatest useful feed, {flow}.',
+  'length.measured': 'The stroke volume was measured at this length; another would void it.',
+  'length.long': 'A long stroke squeezes gas out and is more accurate.',
+  'length.middle': 'Near 80 % leaves room both ways and the dose stays in its band.',
+  'length.even': 'A shorter stroke at a higher rate doses more evenly.',
+  'range.live': 'The transmitter sends 4–20 mA; the pump must read the same, and a broken wire shows.',
+  'range.dead': 'The transmitter sends 0–20 mA; the pump must read the same.',
+  'range.falling': 'The controller’s signal falls as more is needed.',
+  'x1.zero': 'The transmitter’s current at no flow.',
+  'y1.zero': 'No flow, no dose: the line passes through zero.',
+  'y1.falling': 'Falling action: most feed at the low end, {flow}.',
+  'y2.falling': 'Falling action: no feed at the high end.',
+  'x2.span': 'Full signal is the transmitter’s span, {span}, not the greatest flow.',
+  'x2.greatest':
+    'The pump cannot give what {span} would need. The line ends at {water}, the greatest flow, and holds there.',
+  'y2.span': '{flow} at {span}, with {stroke} a stroke.',
+  'y2.greatest': '{flow} at {water}, with {stroke} a stroke.',
+  'below.stop': 'Stops below the first point: a chemical must not run into still water.',
+  'below.hold': 'Holds below the first point, as chosen.',
+  'wire.stop': 'A broken wire stops the pump instead of dosing by a false signal.',
+  'wire.hold': 'On a lost signal the pump keeps its rate, as chosen.',
+  'wire.off': 'A 0–20 mA signal cannot tell a broken wire from no flow, so the watch must be off.',
+  'rate.manual': '{flow} for {water} of water at {dose}, with {stroke} a stroke.',
+  'rate.greatest': 'The line asks for {rate} at full signal; a lower limit would cut it short.',
+  'rate.least': 'No least rate: the line has to reach down to zero.',
+  'after-cut.resume': 'Dosing is interlocked with the water, so it may resume when power returns.',
+  'after-cut.resume.open':
+    'Chosen to resume. Dosing is not interlocked with the water: it resumes whether water flows or not.',
+  'after-cut.wait': 'Waits for a person after a power cut, since a chemical is dosed.',
+  'hand': 'Set by hand in the plan.',
+} as const;

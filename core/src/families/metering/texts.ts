@@ -1,0 +1,267 @@
+import type { TextBook } from '../../findings';
+
+/** What each finding says: what is so, with the figures; what that will do; what to do. */
+export const METERING_TEXTS = {
+  'ANY-03': {
+    title: 'Not seen back in automatic',
+    so: 'Nobody has recorded that the pump was returned to automatic.',
+    will: 'A pump left stopped, on hold or in manual is the commonest call-back of all.',
+    todo: 'Return it to automatic, watch it take a signal, and record it under Prove.',
+  },
+  'ANY-04.unchecked': {
+    title: 'Clock not checked',
+    so: 'The controller has a clock, and its error was not recorded.',
+    will: 'Everything timed, and the dates of its events, hang on it.',
+    todo: 'Read the clock and tap “now” under As found.',
+  },
+  'ANY-04.off': {
+    title: 'Clock is off',
+    so: 'The controller’s clock was {error} off; up to {limit} is let pass.',
+    will: 'Everything timed runs off by as much, and its events are dated wrongly.',
+    todo: 'Set the clock and record it again.',
+  },
+  'ANY-05': {
+    title: 'Mode changes, its own settings unchecked',
+    so: 'The mode changes to {mode}, but {settings} were neither read nor set.',
+    will: 'They still hold whatever was there before, and come into force with the new mode.',
+    todo: 'Read or set each of them.',
+  },
+  'ANY-09.below': {
+    title: '{parameter} below its limit',
+    so: '{parameter} stands at {value}; this controller takes {limit} or more.',
+    will: 'It was misread, or the controller refused it silently and runs on something else.',
+    todo: 'Read it again; then set it within the limits.',
+  },
+  'ANY-09.above': {
+    title: '{parameter} above its limit',
+    so: '{parameter} stands at {value}; this controller takes {limit} at most.',
+    will: 'It was misread, or the controller refused it silently and runs on something else.',
+    todo: 'Read it again; then set it within the limits.',
+  },
+  'ANY-09.step': {
+    title: '{parameter} between two steps',
+    so: '{parameter} stands at {value}; the nearest this controller takes is {limit}.',
+    will: 'It will hold a neighbouring value.',
+    todo: 'Read it again.',
+  },
+  'ANY-09.option': {
+    title: '{parameter} is no choice here',
+    so: '{parameter} stands at “{value}”, which this controller does not offer.',
+    will: 'It was misread, or the profile does not fit this controller.',
+    todo: 'Read it again, and compare the profile with the controller.',
+  },
+  'ANY-10.limits': {
+    title: 'Least rate above greatest',
+    so: 'The least rate is set to {least}, the greatest to {greatest}.',
+    will: 'No rate satisfies both; which one wins is up to the controller.',
+    todo: 'Set the least below the greatest.',
+  },
+  'ANY-10.outside': {
+    title: '{what} outside the limits',
+    so: '{what} is {value}; the limits in force are {least} to {greatest}.',
+    will: 'The pump runs at the limit instead.',
+    todo: 'Move the rate or the limit.',
+  },
+  'ANY-12.unknown': {
+    title: 'Power cut not decided',
+    so: 'It is not known whether this pump resumes or waits after a power cut.',
+    will: 'It may dose by surprise, or stay silent until someone notices.',
+    todo: 'Read it from the controller or its manual, and choose.',
+  },
+  'ANY-12.open': {
+    title: 'Resumes after a power cut, not interlocked',
+    so: 'The pump resumes by itself when power returns, and dosing is not interlocked with the water.',
+    will: 'It may dose into still water.',
+    todo: 'Let it wait, or have dosing interlocked with the water flow by a licensed electrician.',
+  },
+  'ANY-20': {
+    title: 'Changed after it was proved',
+    so: '{settings} changed after the proof.',
+    will: 'The readings prove settings that are no longer there.',
+    todo: 'Prove again.',
+  },
+  'ANY-21': {
+    title: 'Volume not measured',
+    so: 'Strokes were counted, but neither volume nor flow was measured.',
+    will: 'The dose rests on {stroke} a stroke from the plate.',
+    todo: 'Read a flow, or draw down a measured volume; the hand-over says “volume not measured” until then.',
+  },
+  'ANY-22': {
+    title: 'Left part-changed',
+    so: 'Work was broken off with {count} open: {settings}.',
+    will: 'The pump runs on a mixture of old and new settings that nobody planned.',
+    todo: 'Finish it, or put back what was found.',
+  },
+  'MET-01.live-read-dead': {
+    title: 'Range mismatch: 4–20 sent, 0–20 read',
+    so: 'The transmitter sends 4–20 mA; the pump reads 0–20 mA.',
+    will: 'With no flow at all it runs at {share} of full rate ({rate}), {flow} into still water. Both read right at 20 mA only.',
+    todo: 'Set the pump’s input to 4–20 mA; prove it at low signal.',
+  },
+  'MET-01.dead-read-live': {
+    title: 'Range mismatch: 0–20 sent, 4–20 read',
+    so: 'The transmitter sends 0–20 mA; the pump reads 4–20 mA.',
+    will: 'It stands still up to {water} and gives too little from there on. Both read right at 20 mA only.',
+    todo: 'Set both to 4–20 mA; prove it at low signal.',
+  },
+  'MET-02.plate': {
+    title: 'Greatest rate is not this pump’s',
+    so: 'The plate says {plate}; {gear} of this controller makes {profile}.',
+    will: 'Every rate worked out from the wrong figure is wrong by {share}.',
+    todo: 'Read plate and gear mark on this pump again, and correct whichever is wrong.',
+  },
+  'MET-02.gear': {
+    title: 'Gear on the sheet is not the one on the plate',
+    so: 'The sheet says gear {sheet}, the plate of this pump says {plate}.',
+    will: 'The rates differ by {share}: {sheetRate} against {plateRate}.',
+    todo: 'Look at the gear mark on this pump and correct whichever is wrong.',
+  },
+  'MET-04.margin': {
+    title: 'Little capacity to spare',
+    so: 'The duty needs {needed} at {water}; the pump can give {capacity}.',
+    will: 'That is {margin} to spare; less than {limit} is soon used up by wear and pressure.',
+    todo: 'Lengthen the stroke, take a faster gear, or plan a larger pump.',
+  },
+  'MET-04.short': {
+    title: 'Signal asks for more than the pump can do',
+    so: 'The duty needs {needed} at {water}; with these settings the pump gives {capacity} at most.',
+    will: 'Above {onset} of water the dose falls short.',
+    todo: 'Lengthen the stroke, take a faster gear, or fit a larger pump.',
+  },
+  'MET-04.too-small': {
+    title: 'The pump is too small',
+    so: 'The duty needs {needed}; this pump gives {capacity} in its fastest gear at full stroke.',
+    will: 'No setting of this pump can give the dose.',
+    todo: 'Fit a larger pump, use a stronger product, or change the duty.',
+  },
+  'MET-04.change-span': {
+    title: 'Full rate is out of reach at this span',
+    so: 'On its plain range the pump must give at 20 mA what {span} needs, and it cannot.',
+    will: 'The dose would fall short over the whole range.',
+    todo: 'Have the transmitter’s span set to {better} or less, still above the greatest flow.',
+  },
+  'MET-04.geared': {
+    title: 'Point above the pump’s greatest rate',
+    so: 'The line asks for {asked}; this pump makes {greatest} at most.',
+    will: 'Above {current} the rate no longer follows the signal.',
+    todo: 'Set the point within the pump’s rate, and lengthen the stroke instead.',
+  },
+  'MET-06.dead-zero': {
+    title: 'No live zero',
+    so: 'The signal is 0–20 mA.',
+    will: 'A broken wire looks like no flow: dosing stops and nothing says why.',
+    todo: 'Have the transmitter set to 4–20 mA and the pump with it.',
+  },
+  'MET-06.unwatched': {
+    title: 'Broken wire is not watched',
+    so: 'The signal has a live zero, but the controller’s watch for a broken wire is off.',
+    will: 'A broken wire is taken for a low signal, and nothing reports it.',
+    todo: 'Set the watch to stop.',
+  },
+  'MET-06.falling-hold': {
+    title: 'Broken wire doses at full rate',
+    so: 'The action is falling, and below the first point the pump holds.',
+    will: 'When the wire breaks it doses at {rate}, {flow}, until someone notices.',
+    todo: 'Set it to stop below the first point or on a broken wire.',
+  },
+  'MET-07.equal': {
+    title: 'Both points at one current',
+    so: 'Both set points stand at {x1}.',
+    will: 'There is no line between them; the pump jumps from one rate to the other.',
+    todo: 'Set the points where the transmitter’s range begins and ends.',
+  },
+  'MET-07.close': {
+    title: 'Points too close',
+    so: 'The set points are {apart} apart, at {x1} and {x2}; under {limit} is too close.',
+    will: 'A small error of the signal becomes a large one of the rate.',
+    todo: 'Set the points where the transmitter’s range begins and ends.',
+  },
+  'MET-07.swapped': {
+    title: 'Points swapped',
+    so: 'The rate goes from {y1} at {x1} to {y2} at {x2}; the duty wants it the other way.',
+    will: 'The pump gives most where least is needed.',
+    todo: 'Swap the two rates.',
+  },
+  'MET-08.offset': {
+    title: 'Line not through zero: dose leaves its band',
+    so: 'The line does not pass through no flow, no dose. Wanted is {low} to {high}.',
+    will: 'At {water} the dose is {dose}: {side} from {from} to {to}.',
+    todo: 'Set the points so that the line passes through zero, as in the plan.',
+  },
+  'MET-08.slope': {
+    title: 'Dose leaves its band',
+    so: 'The line passes through zero, but at the wrong slope. Wanted is {low} to {high}.',
+    will: 'At {water} the dose is {dose}: {side} from {from} to {to}.',
+    todo: 'Set the rate at full signal and the stroke length as in the plan.',
+  },
+  'MET-08.steps': {
+    title: 'Whole strokes are too coarse',
+    so: 'The line is right, but so few strokes are made that rounding moves the dose out of {low} to {high}.',
+    will: 'At {water} the dose is {dose}: {side} from {from} to {to}.',
+    todo: 'Shorten the stroke, so that the rate is higher.',
+  },
+  'MET-08.manual': {
+    title: 'One rate for every flow',
+    so: 'In manual mode the pump keeps its rate while the water flow changes. Wanted is {low} to {high}.',
+    will: 'At {water} the dose is {dose}: {side} from {from} to {to}.',
+    todo: 'Pace the pump by the flow signal, or accept the dose in writing.',
+  },
+  'MET-24': {
+    title: 'Full rate set for the greatest flow, not the span',
+    so: 'At 20 mA the pump makes {rate}, what {greatest} needs; but 20 mA means {span}.',
+    will: 'At {greatest} the signal stands at {current} only, and the dose is {dose} instead of {wanted}.',
+    todo: 'Set full rate for the transmitter’s span: {right}.',
+  },
+  'MET-27.old': {
+    title: 'Old strength',
+    so: 'The strength of {product} was measured {age} ago; by its half-life {loss} is gone since.',
+    will: 'The dose is worked out with {today} instead of {fresh}, on an approximation.',
+    todo: 'Measure the strength and enter it with today’s date.',
+  },
+  'MET-27.label': {
+    title: 'Strength from the label only',
+    so: '{product} loses strength in store, and its strength is taken from the label.',
+    will: 'The real dose is lower by as much as the product has lost.',
+    todo: 'Measure the strength and enter it with its date.',
+  },
+  'MET-27.mixed': {
+    title: 'Per cent by weight and by volume mixed up',
+    so: 'These settings give {dose} at {water}. That is {ratio} of the wanted dose, which fits a strength of {percent} taken for per cent by {other} instead of by {stated}.',
+    will: 'The dose is off by that share at every flow.',
+    todo: 'Ask which per cent the supplier means, and plan with that.',
+  },
+  'MET-28.flow': {
+    title: 'A controller’s signal treated as a flow signal',
+    so: 'The signal comes from a controller; the duty treats it as water flow.',
+    will: 'The signal already is the demand: scaling it by flow doses wrongly at every value.',
+    todo: 'Change the signal source in the duty to “controller”.',
+  },
+  'MET-28.controller': {
+    title: 'A flow signal treated as a controller’s',
+    so: 'The signal comes from a flow transmitter; the duty treats it as a controller’s demand.',
+    will: 'The dose will not follow the water flow as wanted.',
+    todo: 'Change the signal source in the duty to “flow transmitter”.',
+  },
+  'PRO-01': {
+    title: 'The profile lacks a parameter',
+    so: 'The plan needs “{role}”, and this profile has no parameter or choice for it.',
+    will: 'That part of the plan cannot be set on this controller as it is described.',
+    todo: 'Look for it on the controller. If it is there, the profile is incomplete; if not, choose another way.',
+  },
+} as const satisfies TextBook;
+
+export type MeteringTextId = keyof typeof METERING_TEXTS;
+
+/** Default severity by text; a check may raise it with the figures. */
+export const DEFAULT_SEVERITY: Partial<Record<MeteringTextId, 'stop' | 'note'>> = {
+  'ANY-22': 'stop',
+  'MET-01.live-read-dead': 'stop',
+  'MET-01.dead-read-live': 'stop',
+  'MET-06.falling-hold': 'stop',
+  'MET-07.equal': 'stop',
+  'MET-07.close': 'stop',
+  'MET-07.swapped': 'stop',
+  'MET-04.short': 'stop',
+  'MET-04.too-small': 'stop',
+  'MET-04.change-span': 'stop',
+};

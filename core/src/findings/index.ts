@@ -1,0 +1,4 @@
+export * from './finding';
+export * from './decision';
+export * from './render';
+export * from './thresholds';

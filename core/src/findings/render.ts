@@ -1,0 +1,26 @@
+import { figureWithUnit, type Reader } from '../units';
+import type { Finding, FindingText, TextValues } from './finding';
+
+/** A text with its {slots} filled in the reader's units. A slot with no value is a defect, so it throws. */
+export function fill(template: string, values: TextValues, reader: Reader): string {
+  return template.replace(/\{(\w+)\}/g, (_, name: string) => {
+    const value = values[name];
+    if (value === undefined) throw new Error(`The text “${template}” has no value for {${name}}.`);
+    return typeof value === 'string' ? value : figureWithUnit(value, reader);
+  });
+}
+
+/** All texts of a family, by the `text` of its findings. */
+export type TextBook = Readonly<Record<string, FindingText>>;
+
+/** A finding in words. */
+export function renderFinding(finding: Finding, book: TextBook, reader: Reader): FindingText {
+  const text = book[finding.text];
+  if (!text) throw new Error(`There is no text “${finding.text}”.`);
+  return {
+    title: fill(text.title, finding.values, reader),
+    so: fill(text.so, finding.values, reader),
+    will: fill(text.will, finding.values, reader),
+    todo: fill(text.todo, finding.values, reader),
+  };
+}

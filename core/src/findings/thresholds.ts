@@ -1,0 +1,15 @@
+/** Thresholds of the register, each with its reason. Findings show the one they used. */
+export const THRESHOLDS = {
+  /** a controller's clock further off than this shifts every program noticeably */
+  clockError_min: 5,
+  /** two points nearer than this magnify the loop's own error */
+  pointsApart_mA: 2,
+  /** less spare capacity than this is used up by wear and back pressure */
+  capacityMargin: 0.1,
+  /** a strength older than this has to be measured again, whatever its half-life */
+  strengthAge_days: 180,
+  /** a strength that has lost more than this since it was measured changes the dose noticeably */
+  strengthLoss: 0.2,
+  /** ratios that agree within this are taken for the same slip */
+  ratioMatch: 0.04,
+} as const;

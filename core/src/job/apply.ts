@@ -1,0 +1,111 @@
+import type { SheetEntry } from '../sheet';
+import type { JobCommand } from './command';
+import type { JobDocument, JobState, RecordBody } from './document';
+import { freezeHandover } from './handover';
+import { sheetRevision } from './view';
+
+/**
+ * The job after a command: the server uses it to answer, the phone to show what is not sent yet. The command must have
+ * passed `refusalOf`. Nothing is changed in place.
+ */
+export function applyCommand(document: JobDocument, command: JobCommand, today: string): JobDocument {
+  const version = document.job.version + 1;
+  const written = { recordedAt: command.recordedAt, actor: command.actor, revision: version };
+  const next: JobDocument = {
+    ...document,
+    job: {
+      ...document.job,
+      version,
+      state: document.job.state === 'planned' ? stateAfter(command, 'planned') : document.job.state,
+    },
+  };
+  const { body } = command;
+  switch (body.kind) {
+    case 'sheet.enter': {
+      const entry: SheetEntry = {
+        ...written,
+        id: body.entryId,
+        address: body.address,
+        kind: body.column,
+        raw: body.raw,
+        unit: body.unit,
+        value: body.value,
+        reason: body.reason,
+      };
+      return { ...next, entries: [...next.entries, entry] };
+    }
+    case 'job.record':
+      return {
+        ...next,
+        job: { ...next.job, state: stateAfterRecord(next.job.state, body.record) },
+        records: [...next.records, { ...written, id: body.recordId, body: body.record }],
+      };
+    case 'plan.accept': {
+      const targets = body.targets.map((target): SheetEntry => ({
+        ...written,
+        id: target.entryId,
+        address: target.address,
+        kind: 'target',
+        raw: String(target.value),
+        unit: target.unit,
+        value: target.value,
+        reason: target.reason,
+      }));
+      return {
+        ...next,
+        entries: [...next.entries, ...targets],
+        plans: [...next.plans, { ...written, id: body.planId, duty: body.duty }],
+      };
+    }
+    case 'proof.read':
+      return {
+        ...next,
+        readings: [
+          ...next.readings,
+          {
+            ...written,
+            id: body.readingId,
+            reading: body.reading,
+            instrumentId: body.instrumentId,
+            sheetRevision: sheetRevision(next),
+          },
+        ],
+      };
+    case 'finding.decide':
+      return {
+        ...next,
+        decisions: [
+          ...next.decisions,
+          {
+            ...written,
+            id: body.decisionId,
+            code: body.code,
+            fingerprint: body.fingerprint,
+            decision: body.decision,
+            reason: body.reason,
+          },
+        ],
+      };
+    case 'job.hand-over':
+      return {
+        ...next,
+        job: {
+          ...next.job,
+          state: next.job.state === 'open' || next.job.state === 'planned' ? 'handed-over' : next.job.state,
+        },
+        handover: freezeHandover(document, command, body, today),
+      };
+  }
+}
+
+/** Planning alone leaves a job planned; anything done at the pump opens it. */
+function stateAfter(command: JobCommand, state: JobState): JobState {
+  const kind = command.body.kind;
+  return kind === 'plan.accept' || kind === 'finding.decide' ? state : 'open';
+}
+
+function stateAfterRecord(state: JobState, record: RecordBody): JobState {
+  if (record.kind === 'broken-off') return record.way;
+  if (record.kind === 'resumed') return 'open';
+  return state;
+}

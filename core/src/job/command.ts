@@ -1,0 +1,71 @@
+import type { MeteringDuty, SignalReading } from '../families/metering';
+import type { SettingValue } from '../profile';
+import type { RecordBody, Signature } from './document';
+
+/** What a technician does within a job. Ids are made by the client, so that a write sent twice is one write. */
+export type JobCommandBody =
+  | {
+      readonly kind: 'sheet.enter';
+      readonly jobId: string;
+      readonly entryId: string;
+      readonly address: string;
+      readonly column: 'found' | 'left';
+      readonly raw: string;
+      readonly unit: string;
+      /** null when it could not be read: then the reason must say why */
+      readonly value: SettingValue | null;
+      readonly reason: string | null;
+    }
+  | { readonly kind: 'job.record'; readonly jobId: string; readonly recordId: string; readonly record: RecordBody }
+  | {
+      readonly kind: 'plan.accept';
+      readonly jobId: string;
+      readonly planId: string;
+      readonly duty: MeteringDuty;
+      readonly targets: readonly {
+        readonly entryId: string;
+        readonly address: string;
+        readonly value: SettingValue;
+        readonly unit: string;
+        readonly reason: string;
+      }[];
+    }
+  | {
+      readonly kind: 'proof.read';
+      readonly jobId: string;
+      readonly readingId: string;
+      readonly reading: SignalReading;
+      readonly instrumentId: string | null;
+    }
+  | {
+      readonly kind: 'finding.decide';
+      readonly jobId: string;
+      readonly decisionId: string;
+      readonly code: string;
+      readonly fingerprint: string;
+      readonly decision: 'accepted' | 'customer-acts';
+      readonly reason: string;
+    }
+  | {
+      readonly kind: 'job.hand-over';
+      readonly jobId: string;
+      readonly handoverId: string;
+      readonly signedAs: string;
+      readonly signature: Signature;
+      readonly nextDue: string | null;
+    };
+
+/** The envelope of every write. */
+export interface Envelope {
+  /** UUID v7, made by the client */
+  readonly id: string;
+  /** the version of the job this was done on */
+  readonly baseVersion: number;
+  readonly recordedAt: string;
+  readonly device: string;
+  readonly actor: string;
+}
+
+export interface JobCommand extends Envelope {
+  readonly body: JobCommandBody;
+}

@@ -1,0 +1,180 @@
+import { undecidedStops } from '../findings';
+import { METERING_TEXTS } from '../families/metering';
+import { faultOf, parameterAt, wordsForFault } from '../profile';
+import { stateOf } from '../sheet';
+import type { JobCommandBody } from './command';
+import type { JobDocument } from './document';
+import { brokenOff, lastRecord, leavingFindings, viewJob, type JobView } from './view';
+
+/** Why a stage is still closed: the slip it guards against, and what to do. */
+export interface GateReason {
+  readonly code: string;
+  readonly words: string;
+  /** the stage in which it is put right */
+  readonly stage: 'as-found' | 'plan' | 'set' | 'prove';
+}
+
+/** What must be done before hands or keys go near the pump. Each is confirmed by itself. */
+export const MAKE_SAFE_STEPS = [
+  {
+    key: 'stopped',
+    words: 'Pump stopped, and kept from being started from elsewhere: panel, building system, another phone.',
+  },
+  { key: 'isolated', words: 'Isolated and locked off before any hand goes in. A hold is not an isolation.' },
+  { key: 'pressure', words: 'Pressure relieved before anything is opened; a relief valve is fitted.' },
+  {
+    key: 'chemical',
+    words:
+      'Chemical known, its safety data sheet at hand; goggles, gloves and apron on. Acid and hypochlorite never meet.',
+  },
+] as const;
+
+/** ANY-02: every make-safe step has been confirmed. */
+export function isMadeSafe(document: JobDocument): boolean {
+  const record = lastRecord(document, 'make-safe');
+  return record !== null && MAKE_SAFE_STEPS.every((step) => record.body.steps.includes(step.key));
+}
+
+/** Why *Set* is closed; empty when it is open. */
+export function gateOfSet(view: JobView): GateReason[] {
+  const { document } = view;
+  const reasons: GateReason[] = [];
+  if (!isMadeSafe(document)) {
+    reasons.push({
+      code: 'ANY-02',
+      words: 'Make safe first: every step confirmed.',
+      stage: 'as-found',
+    });
+  }
+  if (!lastRecord(document, 'identify')) {
+    reasons.push({ code: 'MET-02', words: 'Read the plate of this pump first.', stage: 'as-found' });
+  }
+  if (document.plans.length === 0) {
+    reasons.push({ code: 'PLAN', words: 'No plan has been agreed yet.', stage: 'plan' });
+  }
+  const missing = view.rows.filter((row) => stateOf(row) === 'not-recorded');
+  if (missing.length > 0) {
+    const names = missing.map((row) => parameterAt(document.profile, row.address)?.label ?? row.address);
+    reasons.push({
+      code: 'ANY-01',
+      words: `Not yet recorded as found: ${names.join(', ')}.`,
+      stage: 'as-found',
+    });
+  }
+  // putting back what was found is always allowed
+  if (brokenOff(document) !== 'put-back') {
+    for (const stop of undecidedStops(view.findings.target, document.decisions)) {
+      reasons.push({ code: stop.code, words: `Stop in the plan: ${titleOf(stop.text)}.`, stage: 'plan' });
+    }
+  }
+  return reasons;
+}
+
+/** Why a reading cannot be taken yet. */
+export function gateOfProve(document: JobDocument): GateReason[] {
+  if (lastRecord(document, 'discharge-safe')) return [];
+  return [
+    {
+      code: 'PROVE',
+      words: 'Injecting a signal pumps real chemical: lead the discharge somewhere safe first.',
+      stage: 'prove',
+    },
+  ];
+}
+
+/** Why the job cannot be handed over; empty when it can. */
+export function gateOfHandover(view: JobView): GateReason[] {
+  return undecidedStops(leavingFindings(view), view.document.decisions).map((stop) => ({
+    code: stop.code,
+    words: `Stop on what is left: ${titleOf(stop.text)}. Put it right, or accept it in writing.`,
+    stage: stop.subject === 'job' ? 'set' : 'plan',
+  }));
+}
+
+function titleOf(text: string): string {
+  return METERING_TEXTS[text as keyof typeof METERING_TEXTS]?.title ?? text;
+}
+
+/** What is wrong with a command on this job, at the field where it is; null when it may be taken. */
+export interface Refusal {
+  readonly field: string;
+  readonly words: string;
+  readonly code: string;
+}
+
+/** The rules of the job, the same on the phone and on the server. */
+export function refusalOf(document: JobDocument, body: JobCommandBody, today: string): Refusal | null {
+  if (document.handover) {
+    return {
+      field: 'jobId',
+      code: 'handed-over',
+      words: 'This job is handed over; start a new one to change anything.',
+    };
+  }
+  switch (body.kind) {
+    case 'sheet.enter':
+      return refuseEntry(document, body, today);
+    case 'plan.accept':
+      return refuseTargets(document, body);
+    case 'proof.read': {
+      const [closed] = gateOfProve(document);
+      return closed ? { field: 'reading', code: closed.code, words: closed.words } : null;
+    }
+    case 'finding.decide':
+      return body.reason.trim() === ''
+        ? { field: 'reason', code: 'reason-missing', words: 'Say why: the customer reads it on the hand-over.' }
+        : null;
+    case 'job.hand-over': {
+      const [closed] = gateOfHandover(viewJob(document, today));
+      return closed ? { field: 'jobId', code: closed.code, words: closed.words } : null;
+    }
+    default:
+      return null;
+  }
+}
+
+function refuseEntry(
+  document: JobDocument,
+  body: Extract<JobCommandBody, { kind: 'sheet.enter' }>,
+  today: string,
+): Refusal | null {
+  const parameter = parameterAt(document.profile, body.address);
+  if (!parameter) {
+    return { field: 'address', code: 'unknown-address', words: `This controller has no “${body.address}”.` };
+  }
+  if (body.value === null && !body.reason?.trim()) {
+    return { field: 'reason', code: 'reason-missing', words: 'Say why it could not be read.' };
+  }
+  if (body.column === 'found') return null;
+  const view = viewJob(document, today);
+  const row = view.rows.find((candidate) => candidate.address === body.address);
+  if (!row?.found) {
+    return {
+      field: 'address',
+      code: 'ANY-01',
+      words: `Record ${parameter.label} as found first; then it can be changed.`,
+    };
+  }
+  const [closed] = gateOfSet(view);
+  return closed ? { field: 'address', code: closed.code, words: closed.words } : null;
+}
+
+function refuseTargets(
+  document: JobDocument,
+  body: Extract<JobCommandBody, { kind: 'plan.accept' }>,
+): Refusal | null {
+  const planned: Record<string, number | string> = {};
+  for (const target of body.targets) {
+    planned[target.address.slice(target.address.lastIndexOf('/') + 1)] = target.value;
+  }
+  for (const [i, target] of body.targets.entries()) {
+    const parameter = parameterAt(document.profile, target.address);
+    const field = `targets.${i}.value`;
+    if (!parameter) {
+      return { field, code: 'unknown-address', words: `This controller has no “${target.address}”.` };
+    }
+    const fault = faultOf(parameter, target.value, planned);
+    if (fault) return { field, code: 'ANY-09', words: wordsForFault(parameter, fault) };
+  }
+  return null;
+}

@@ -1,0 +1,175 @@
+import { doseAtFlow_mgl } from '../dosing';
+import { decisionOn, renderFinding, type Finding } from '../findings';
+import { dosePicture, METERING_TEXTS, understand, type MeteringContext } from '../families/metering';
+import { addressOf, wordsFor, type Parameter, type SettingValues } from '../profile';
+import { sameValue, type SheetEntry } from '../sheet';
+import { siteTime } from '../time';
+import { figureWithUnit, fig, METRIC } from '../units';
+import type { JobCommand, JobCommandBody } from './command';
+import type {
+  Handover,
+  HandoverDose,
+  HandoverFinding,
+  HandoverReading,
+  HandoverSetting,
+  HandoverSummary,
+  JobDocument,
+} from './document';
+import { lastRecord, leavingFindings, viewJob, type JobView } from './view';
+
+/** The hand-over as it is frozen: from the job as it stands and the signature. */
+export function freezeHandover(
+  document: JobDocument,
+  command: JobCommand,
+  body: Extract<JobCommandBody, { kind: 'job.hand-over' }>,
+  today: string,
+): Handover {
+  return {
+    id: body.handoverId,
+    recordedAt: command.recordedAt,
+    actor: command.actor,
+    signedAs: body.signedAs,
+    signature: body.signature,
+    nextDue: body.nextDue,
+    summary: summarise(viewJob(document, today)),
+  };
+}
+
+/** What the hand-over says, before it is signed too. */
+export function summarise(view: JobView): HandoverSummary {
+  const { document, context, duty } = view;
+  const findings = leavingFindings(view).map((f) => handoverFinding(f, document));
+  const accepted = findings.filter((f) => f.decision === 'accepted' && f.severity === 'stop');
+  const sound = view.readings.filter((reading) => !reading.voided);
+  const live = lastRecord(document, 'live-reading');
+  return {
+    formatVersion: 1,
+    siteDate: view.today,
+    dose: context ? [doseOf(context, 'found', view.values.found), doseOf(context, 'left', view.values.force)] : [],
+    wanted: duty && duty.signal.source === 'flow' ? { ...duty.dose } : null,
+    water:
+      duty && duty.signal.source === 'flow'
+        ? {
+            least_m3h: duty.water.least_m3h,
+            usual_m3h: duty.water.usual_m3h,
+            greatest_m3h: duty.water.greatest_m3h,
+          }
+        : null,
+    proof: {
+      points: sound.length,
+      passed: sound.filter((reading) => reading.verdict?.ok).length,
+      volume: sound.some((reading) => reading.verdict?.flowOk)
+        ? 'flow measured'
+        : duty?.strokeVolume.basis === 'measured'
+          ? 'volume not measured: earlier calibration'
+          : 'volume not measured: plate value',
+      automatic: !view.findings.job.some((f) => f.code === 'ANY-03'),
+      live: live ? liveWords(live.body) : null,
+    },
+    accepted,
+    open: findings.filter((f) => !accepted.includes(f)),
+    settings: view.parameters.map((parameter) => settingOf(parameter, view)),
+    readings: view.readings.map((judged): HandoverReading => ({
+      injected_mA: judged.entry.reading.injected_mA,
+      shown_mA: judged.entry.reading.shown_mA,
+      measured_spm: judged.verdict?.measured_spm ?? null,
+      flow_lph: judged.entry.reading.flow_lph,
+      expected_spm: judged.verdict?.expected.rate_spm ?? 0,
+      tolerance_spm: judged.verdict?.tolerance_spm ?? null,
+      ok: judged.verdict?.ok ?? false,
+      voided: judged.voided,
+      recordedAt: judged.entry.recordedAt,
+      instrument: instrumentWords(document, judged.entry.instrumentId),
+    })),
+    clock: clockWords(document),
+    lines: linesOf(view),
+  };
+}
+
+function doseOf(context: MeteringContext, column: 'found' | 'left', values: SettingValues): HandoverDose {
+  const picture = dosePicture(context, understand(context.profile, context.plate, values));
+  const { least_m3h, usual_m3h, greatest_m3h } = context.duty.water;
+  return {
+    column,
+    atLeast_mgl: picture && doseAtFlow_mgl(picture.path, least_m3h),
+    atUsual_mgl: picture && doseAtFlow_mgl(picture.path, usual_m3h),
+    atGreatest_mgl: picture && doseAtFlow_mgl(picture.path, greatest_m3h),
+    inBand: picture && picture.breaches.length === 0,
+  };
+}
+
+function handoverFinding(f: Finding, document: JobDocument): HandoverFinding {
+  const words = renderFinding(f, METERING_TEXTS, METRIC);
+  const decision = decisionOn(f, document.decisions);
+  return {
+    code: f.code,
+    severity: f.severity,
+    ...words,
+    decision: decision?.decision ?? null,
+    reason: decision?.reason ?? null,
+    whoActs: decision?.decision === 'customer-acts' ? 'customer' : 'technician',
+  };
+}
+
+function settingOf(parameter: Parameter, view: JobView): HandoverSetting {
+  const address = addressOf(parameter);
+  const row = view.rows.find((candidate) => candidate.address === address);
+  const words = (entry: SheetEntry | null | undefined) =>
+    !entry ? null : entry.value === null ? `could not be read: ${entry.reason}` : wordsFor(parameter, entry.value);
+  const left = row?.left ?? null;
+  return {
+    address,
+    label: parameter.label,
+    unit: parameter.unit ?? '',
+    found: words(row?.found),
+    target: words(row?.target),
+    left: words(left ?? (row?.target ? null : row?.found)),
+    changed: Boolean(left && !sameValue(left.value, row?.found?.value)),
+    reason: row?.target?.reason ?? null,
+  };
+}
+
+function instrumentWords(document: JobDocument, id: string | null): string | null {
+  const instrument = document.instruments.find((candidate) => candidate.id === id);
+  return instrument ? `${instrument.name}, ${instrument.serial}, calibrated ${instrument.calibratedOn}` : null;
+}
+
+function liveWords(live: {
+  display_m3h: number | null;
+  current_mA: number | null;
+  rate_spm: number;
+  residual_mgl: number | null;
+}): string {
+  const parts = [
+    live.display_m3h !== null ? `transmitter ${figureWithUnit(fig('waterFlow', live.display_m3h), METRIC)}` : null,
+    live.current_mA !== null ? `signal ${figureWithUnit(fig('current', live.current_mA), METRIC)}` : null,
+    `pump ${figureWithUnit(fig('strokeRate', live.rate_spm), METRIC)}`,
+    live.residual_mgl !== null ? `residual ${figureWithUnit(fig('dose', live.residual_mgl), METRIC)}` : null,
+  ];
+  return parts.filter((part) => part !== null).join(', ');
+}
+
+function clockWords(document: JobDocument): string | null {
+  const record = lastRecord(document, 'clock');
+  if (!record) return null;
+  const { error_min, setRight, reason } = record.body;
+  if (error_min === null) return `not read: ${reason ?? ''}`;
+  const at = siteTime(record.recordedAt, document.site.zone);
+  const off = error_min === 0 ? 'right' : `${Math.abs(error_min)} min ${error_min > 0 ? 'fast' : 'slow'}`;
+  return `${off} at ${at}${setRight ? ', set right' : ''}`;
+}
+
+function linesOf(view: JobView): HandoverSummary['lines'] {
+  const { context } = view;
+  if (!context) return [];
+  const columns = [
+    ['found', view.values.found],
+    ['target', view.values.planned],
+    ['left', view.values.force],
+  ] as const;
+  return columns.flatMap(([column, values]) => {
+    const settings = understand(context.profile, context.plate, values);
+    if (settings.mode !== 'analog' || !settings.map) return [];
+    return [{ column, map: settings.map, watch: settings.watch, limits: settings.limits }];
+  });
+}

@@ -1,0 +1,5 @@
+export * from './parameter';
+export * from './metering-behaviours';
+export * from './profile';
+export * from './hash';
+export * from './values';

@@ -1,0 +1,115 @@
+import { roundToStep } from '../units';
+import type { Limit, Parameter, Predicate } from './parameter';
+import type { Profile } from './profile';
+
+/** A parameter's value: a figure in the parameter's own unit, or the value of an option. */
+export type SettingValue = number | string;
+
+/** Values by parameter key. What is missing is not known. */
+export type SettingValues = Readonly<Record<string, SettingValue | undefined>>;
+
+/** Where a value stands on the sheet: `group/index/parameter`; groups that do not repeat have index 1. */
+export function addressOf(parameter: Parameter, index = 1): string {
+  return `${parameter.group}/${index}/${parameter.key}`;
+}
+
+export function parameterAt(profile: Profile, address: string): Parameter | undefined {
+  const [group, , key] = address.split('/');
+  return profile.parameters.find((parameter) => parameter.key === key && parameter.group === group);
+}
+
+export function parameterWithRole(profile: Profile, role: string): Parameter | undefined {
+  return profile.parameters.find((parameter) => parameter.role === role);
+}
+
+/** The value of the option that carries a role, or undefined when this controller has no such option. */
+export function optionWithRole(parameter: Parameter, role: string): string | undefined {
+  return parameter.options?.find((option) => option.role === role)?.value;
+}
+
+/** The role of a chosen option. */
+export function roleOfOption(parameter: Parameter, value: SettingValue | undefined): string | undefined {
+  return parameter.options?.find((option) => option.value === value)?.role;
+}
+
+/** How a value reads on paper and screen: an option's label, or the figure itself. */
+export function wordsFor(parameter: Parameter, value: SettingValue): string {
+  if (parameter.type === 'choice') {
+    return parameter.options?.find((option) => option.value === value)?.label ?? String(value);
+  }
+  return String(value);
+}
+
+/** A limit in figures, or undefined when it hangs on something not known. */
+export function limitFor(limit: Limit | undefined, values: SettingValues): number | undefined {
+  if (limit === undefined || typeof limit === 'number') return limit;
+  const by = values[limit.by];
+  return by === undefined ? undefined : limit.values[String(by)];
+}
+
+/** Whether a parameter does anything with these values. What hangs on something not known is taken to apply. */
+export function applies(parameter: Parameter, values: SettingValues): boolean {
+  return parameter.appliesWhen ? holds(parameter.appliesWhen, values) : true;
+}
+
+function holds(predicate: Predicate, values: SettingValues): boolean {
+  if ('all' in predicate) return predicate.all.every((inner) => holds(inner, values));
+  if ('any' in predicate) return predicate.any.some((inner) => holds(inner, values));
+  if ('not' in predicate) return !holds(predicate.not, values);
+  const value = values[predicate.parameter];
+  return value === undefined || predicate.in.includes(String(value));
+}
+
+/** The parameters in the order of work: by group, then as the profile lists them. */
+export function inOrderOfWork(profile: Profile): Parameter[] {
+  return profile.groups.flatMap((group) =>
+    profile.parameters.filter((parameter) => parameter.group === group.key),
+  );
+}
+
+export type ValueFault =
+  | { readonly kind: 'not-an-option' }
+  | { readonly kind: 'not-a-number' }
+  | { readonly kind: 'below'; readonly least: number }
+  | { readonly kind: 'above'; readonly greatest: number }
+  | { readonly kind: 'off-step'; readonly step: number; readonly nearest: number };
+
+/** What this controller would refuse about a value, or null. */
+export function faultOf(
+  parameter: Parameter,
+  value: SettingValue,
+  values: SettingValues,
+): ValueFault | null {
+  if (parameter.type === 'choice') {
+    return parameter.options?.some((option) => option.value === value) ? null : { kind: 'not-an-option' };
+  }
+  if (typeof value !== 'number' || !Number.isFinite(value)) return { kind: 'not-a-number' };
+  const least = limitFor(parameter.least, values);
+  const greatest = limitFor(parameter.greatest, values);
+  if (least !== undefined && value < least) return { kind: 'below', least };
+  if (greatest !== undefined && value > greatest) return { kind: 'above', greatest };
+  if (parameter.step !== undefined) {
+    const nearest = roundToStep(value, parameter.step, least ?? 0);
+    if (Math.abs(nearest - value) > parameter.step * 1e-6) {
+      return { kind: 'off-step', step: parameter.step, nearest };
+    }
+  }
+  return null;
+}
+
+/** The fault in words, with the limits. */
+export function wordsForFault(parameter: Parameter, fault: ValueFault): string {
+  const unit = parameter.unit && parameter.unit !== '-' ? ` ${parameter.unit}` : '';
+  switch (fault.kind) {
+    case 'not-an-option':
+      return `${parameter.label}: this controller has no such choice.`;
+    case 'not-a-number':
+      return `${parameter.label} must be a number.`;
+    case 'below':
+      return `${parameter.label} cannot be below ${fault.least}${unit} on this controller.`;
+    case 'above':
+      return `${parameter.label} cannot be above ${fault.greatest}${unit} on this controller.`;
+    case 'off-step':
+      return `${parameter.label} moves in steps of ${fault.step}${unit}; the nearest is ${fault.nearest}${unit}.`;
+  }
+}

@@ -1,0 +1,112 @@
+import type { SettingValue, SettingValues } from '../profile';
+
+/** The three values a setting has; they are never mixed up. */
+export type EntryKind = 'found' | 'target' | 'left';
+
+/**
+ * One line written on the sheet. Lines are only added: the last of a kind counts. `raw` is what was typed, `unit` what
+ * the controller showed; neither is overwritten by a conversion.
+ */
+export interface SheetEntry {
+  readonly id: string;
+  readonly address: string;
+  readonly kind: EntryKind;
+  readonly raw: string;
+  readonly unit: string;
+  /** null when it could not be read */
+  readonly value: SettingValue | null;
+  /** why it could not be read, or why it is the target */
+  readonly reason: string | null;
+  readonly recordedAt: string;
+  readonly actor: string;
+  /** the order in which the job took it; grows by one with every write */
+  readonly revision: number;
+}
+
+export interface SheetRow {
+  readonly address: string;
+  readonly found: SheetEntry | null;
+  readonly target: SheetEntry | null;
+  readonly left: SheetEntry | null;
+}
+
+/** The sheet as rows, the last line of each kind counting. Addresses in the order given, then any others. */
+export function sheetRows(entries: readonly SheetEntry[], addresses: readonly string[]): SheetRow[] {
+  const all = [...new Set([...addresses, ...entries.map((entry) => entry.address)])];
+  const plan = Math.max(0, ...entries.filter((e) => e.kind === 'target').map((e) => e.revision));
+  return all.map((address) => {
+    const target = lastOf(entries, address, 'target');
+    return {
+      address,
+      found: lastOf(entries, address, 'found'),
+      // targets of one plan share a revision; one that the newest plan does not name is withdrawn
+      target: target?.revision === plan ? target : null,
+      left: lastOf(entries, address, 'left'),
+    };
+  });
+}
+
+export function lastOf(entries: readonly SheetEntry[], address: string, kind: EntryKind): SheetEntry | null {
+  let last: SheetEntry | null = null;
+  for (const entry of entries) {
+    if (entry.address === address && entry.kind === kind && (!last || entry.revision >= last.revision)) {
+      last = entry;
+    }
+  }
+  return last;
+}
+
+/** What the controller holds now, as far as is known: as left, else as found. */
+export function inForce(row: SheetRow): SheetEntry | null {
+  if (row.left && row.found) return row.left.revision >= row.found.revision ? row.left : row.found;
+  return row.left ?? row.found;
+}
+
+/** Two values of one parameter; numbers that differ by binary dust are the same. */
+export function sameValue(a: SettingValue | null | undefined, b: SettingValue | null | undefined): boolean {
+  if (typeof a === 'number' && typeof b === 'number') {
+    return Math.abs(a - b) <= 1e-9 * Math.max(1, Math.abs(a), Math.abs(b));
+  }
+  return a === b;
+}
+
+export type RowState =
+  /** nothing to do: as found already is the target, or there is no target */
+  | 'keep'
+  /** a target that differs and has not been entered */
+  | 'to-do'
+  /** entered and read back as the target */
+  | 'done'
+  /** entered, but the display shows another value */
+  | 'differs'
+  /** a target, but what was there is not recorded */
+  | 'not-recorded';
+
+export function stateOf(row: SheetRow): RowState {
+  const target = row.target?.value;
+  if (target === undefined || target === null) return 'keep';
+  if (!row.found) return 'not-recorded';
+  if (row.left) return sameValue(row.left.value, target) ? 'done' : 'differs';
+  return sameValue(row.found.value, target) ? 'keep' : 'to-do';
+}
+
+/** Rows whose target is not yet what the controller holds. */
+export function openRows(rows: readonly SheetRow[]): SheetRow[] {
+  return rows.filter((row) => ['to-do', 'differs', 'not-recorded'].includes(stateOf(row)));
+}
+
+/** Values by parameter key of one column; `force` is what the controller holds now. */
+export function valuesOf(rows: readonly SheetRow[], column: EntryKind | 'force' | 'planned'): SettingValues {
+  const values: Record<string, SettingValue> = {};
+  for (const row of rows) {
+    const entry =
+      column === 'force' ? inForce(row) : column === 'planned' ? (row.target ?? inForce(row)) : row[column];
+    if (entry?.value !== null && entry?.value !== undefined) values[keyOf(row.address)] = entry.value;
+  }
+  return values;
+}
+
+/** The parameter key at the end of an address. */
+export function keyOf(address: string): string {
+  return address.slice(address.lastIndexOf('/') + 1);
+}

@@ -1,0 +1,81 @@
+import { convert } from 'convert';
+import { INTERNAL_UNIT, type Quantity, type UnitSystem } from './quantity';
+
+/** Litres in a US gallon, kilograms in a pound and the rest come from the units package. */
+const GALLON_L = convert(1, 'US liquid gallon').to('liter');
+const POUND_KG = convert(1, 'pound').to('kilogram');
+const PSI_BAR = convert(1, 'psi').to('bar');
+const FOOT_M = convert(1, 'foot').to('meter');
+
+interface DisplayUnit {
+  readonly unit: string;
+  readonly to: (value: number) => number;
+  readonly from: (value: number) => number;
+}
+
+function scaled(unit: string, internalPerUnit: number): DisplayUnit {
+  return { unit, to: (value) => value / internalPerUnit, from: (value) => value * internalPerUnit };
+}
+
+/** Quantities that read otherwise in US units; the rest are the same in both. */
+const US: Partial<Record<Quantity, DisplayUnit>> = {
+  waterFlow: scaled('gpm', (GALLON_L * 60) / 1000),
+  pumpFlow: scaled('gal/h', GALLON_L),
+  volume: scaled('gal', GALLON_L),
+  pressure: scaled('psi', PSI_BAR),
+  temperature: {
+    unit: '°F',
+    to: (value) => convert(value, 'celsius').to('fahrenheit'),
+    from: (value) => convert(value, 'fahrenheit').to('celsius'),
+  },
+  strength: scaled('lb/gal', (POUND_KG * 1000) / GALLON_L),
+  density: scaled('lb/gal', POUND_KG / GALLON_L),
+  length: scaled('ft', FOOT_M),
+};
+
+/** The unit a quantity is shown in. */
+export function displayUnit(q: Quantity, system: UnitSystem): string {
+  return (system === 'us' ? US[q]?.unit : undefined) ?? INTERNAL_UNIT[q];
+}
+
+/** A value in the internal unit → the shown unit. */
+export function toDisplay(q: Quantity, value: number, system: UnitSystem): number {
+  return (system === 'us' ? US[q]?.to(value) : undefined) ?? value;
+}
+
+/** A value in the shown unit → the internal unit. Inverse of `toDisplay`. */
+export function fromDisplay(q: Quantity, value: number, system: UnitSystem): number {
+  return (system === 'us' ? US[q]?.from(value) : undefined) ?? value;
+}
+
+/** Spellings of units that may be pasted with a figure: what each is worth in the internal unit. */
+const SPELLINGS: Partial<Record<Quantity, Readonly<Record<string, number>>>> = {
+  waterFlow: {
+    'm3/h': 1,
+    'm³/h': 1,
+    'l/s': 3.6,
+    'l/min': 0.06,
+    'l/h': 0.001,
+    gpm: (GALLON_L * 60) / 1000,
+  },
+  pumpFlow: { 'l/h': 1, 'ml/min': 0.06, 'ml/h': 0.001, 'gal/h': GALLON_L, gph: GALLON_L },
+  volume: { l: 1, ml: 0.001, 'm3': 1000, 'm³': 1000, gal: GALLON_L },
+  strokeVolume: { ml: 1, l: 1000, 'cm3': 1, 'cm³': 1 },
+  pressure: { bar: 1, mbar: 0.001, kpa: 0.01, mpa: 10, psi: PSI_BAR },
+  current: { ma: 1, a: 1000 },
+  strokeRate: { 'strokes/min': 1, spm: 1, '1/min': 1, '/min': 1 },
+  dose: { 'mg/l': 1, 'g/m3': 1, 'g/m³': 1, ppm: 1 },
+  strength: { 'g/l': 1, 'kg/m3': 1, 'lb/gal': (POUND_KG * 1000) / GALLON_L },
+  density: { 'kg/l': 1, 'g/ml': 1, 'g/cm3': 1, 'kg/m3': 0.001, 'lb/gal': POUND_KG / GALLON_L },
+  length: { m: 1, cm: 0.01, mm: 0.001, ft: FOOT_M },
+  percent: { '%': 1 },
+  strokes: { strokes: 1 },
+  seconds: { s: 1, min: 60, h: 3600 },
+  minutes: { min: 1, s: 1 / 60, h: 60 },
+  days: { d: 1, days: 1, weeks: 7 },
+};
+
+/** What a pasted unit is worth in the internal unit, or undefined when it is none of this quantity's. */
+export function spelledUnit(q: Quantity, spelling: string): number | undefined {
+  return SPELLINGS[q]?.[spelling.toLowerCase().replace(/\s+/g, '')];
+}

@@ -1,0 +1,51 @@
+import { displayUnit, toDisplay } from './convert';
+import type { Figure, Quantity, UnitSystem } from './quantity';
+
+/** How the reader wants figures: which units, and which decimal mark. */
+export interface Reader {
+  readonly system: UnitSystem;
+  readonly decimal: '.' | ',';
+}
+
+export const METRIC: Reader = { system: 'metric', decimal: '.' };
+
+/** Most decimals that a quantity is worth; more would claim what no instrument of the trade shows. */
+const DECIMALS: Record<Quantity, number> = {
+  waterFlow: 1,
+  pumpFlow: 3,
+  volume: 2,
+  strokeVolume: 4,
+  pressure: 2,
+  temperature: 1,
+  current: 2,
+  strokeRate: 1,
+  dose: 2,
+  strength: 1,
+  density: 3,
+  length: 2,
+  percent: 1,
+  strokes: 0,
+  seconds: 1,
+  minutes: 1,
+  days: 0,
+};
+
+/** A bare number with at most `decimals` decimals and no trailing zeros. */
+export function formatNumber(value: number, decimals: number, decimal: '.' | ','): string {
+  if (!Number.isFinite(value)) return '–';
+  const fixed = value.toFixed(decimals);
+  const trimmed = fixed.includes('.') ? fixed.replace(/\.?0+$/, '') : fixed;
+  const signed = trimmed === '-0' ? '0' : trimmed.replace('-', '−');
+  return decimal === ',' ? signed.replace('.', ',') : signed;
+}
+
+/** The number alone, in the reader's unit. */
+export function figureNumber(figure: Figure, reader: Reader): string {
+  const shown = toDisplay(figure.q, figure.v, reader.system);
+  return formatNumber(shown, DECIMALS[figure.q], reader.decimal);
+}
+
+/** Number and unit, parted by a space that does not break. */
+export function figureWithUnit(figure: Figure, reader: Reader): string {
+  return `${figureNumber(figure, reader)}\u00a0${displayUnit(figure.q, reader.system)}`;
+}

@@ -1,0 +1,5 @@
+export * from './quantity';
+export * from './convert';
+export * from './format';
+export * from './parse';
+export * from './step';

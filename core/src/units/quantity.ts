@@ -1,0 +1,38 @@
+/**
+ * The quantities of the trade and the one unit each has inside the program. Names that cross a boundary carry the
+ * unit (`water_m3h`); display converts at the edge.
+ */
+export const INTERNAL_UNIT = {
+  waterFlow: 'm³/h',
+  pumpFlow: 'L/h',
+  volume: 'L',
+  strokeVolume: 'mL',
+  pressure: 'bar',
+  temperature: '°C',
+  current: 'mA',
+  strokeRate: 'strokes/min',
+  dose: 'mg/L',
+  strength: 'g/L',
+  density: 'kg/L',
+  length: 'm',
+  percent: '%',
+  strokes: 'strokes',
+  seconds: 's',
+  minutes: 'min',
+  days: 'd',
+} as const;
+
+export type Quantity = keyof typeof INTERNAL_UNIT;
+
+export type UnitSystem = 'metric' | 'us';
+
+/** A figure with its meaning, as findings and reasons carry it. */
+export interface Figure {
+  readonly q: Quantity;
+  readonly v: number;
+}
+
+/** Short for a figure. */
+export function fig(q: Quantity, v: number): Figure {
+  return { q, v };
+}

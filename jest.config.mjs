@@ -1,0 +1,21 @@
+const node = (name) => ({
+  displayName: name,
+  rootDir: `<rootDir>/${name}`.replace('<rootDir>', import.meta.dirname),
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/**/*.test.ts'],
+  transform: {
+    '\\.(m?[jt]s)$': [
+      'babel-jest',
+      {
+        configFile: false,
+        presets: [['@babel/preset-env', { targets: { node: 'current' } }], '@babel/preset-typescript'],
+      },
+    ],
+  },
+  // these ship as ES modules only
+  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z]+|internmap|convert|uuid|ical-generator)/)'],
+});
+
+export default {
+  projects: [node('core'), node('contract'), node('server'), '<rootDir>/app'],
+};
