@@ -250,7 +250,11 @@ export const jobDocumentSchema: z.ZodType<JobDocument> = z
     profileHash: z.string(),
     dutyBefore: meteringDutySchema.nullable(),
     lastLeft: z
-      .object({ date: dateSchema, values: z.record(z.string(), settingValueSchema) })
+      .object({
+        source: z.enum(['left', 'reported']),
+        date: dateSchema,
+        values: z.record(z.string(), settingValueSchema),
+      })
       .strict()
       .nullable(),
     instruments: z.array(

@@ -75,6 +75,11 @@ export type Round = z.infer<typeof roundSchema>;
 
 export const pumpSchema = pumpRowSchema.extend({
   signalFrom: z.enum(['flow', 'controller']).nullable(),
+  note: z.string(),
+  /** settings that the site reported, before any visit */
+  reported: z
+    .object({ date: dateSchema, values: z.record(z.string(), z.union([z.number(), z.string()])) })
+    .nullable(),
   zone: z.string(),
   unit: z.object({
     id: idSchema,

@@ -1,4 +1,3 @@
 export * from './frame';
 export * from './signal-chart';
 export * from './dose-chart';
-export * from './beat-strip';

@@ -82,8 +82,9 @@ export interface Instrument {
   readonly calibratedOn: string;
 }
 
-/** What was left last time, from the latest earlier job. */
+/** What the controller is believed to hold: as left by the latest earlier job, or as reported by the site. */
 export interface LastLeft {
+  readonly source: 'left' | 'reported';
   readonly date: string;
   readonly values: Readonly<Record<string, SettingValue>>;
 }

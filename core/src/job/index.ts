@@ -4,3 +4,4 @@ export * from './view';
 export * from './gates';
 export * from './apply';
 export * from './handover';
+export * from './planned-targets';

@@ -1,0 +1,78 @@
+import compress from '@fastify/compress';
+import helmet from '@fastify/helmet';
+import fastifyStatic from '@fastify/static';
+import swagger from '@fastify/swagger';
+import swaggerUi from '@fastify/swagger-ui';
+import Fastify, { type FastifyInstance } from 'fastify';
+import {
+  jsonSchemaTransform,
+  serializerCompiler,
+  validatorCompiler,
+  type ZodTypeProvider,
+} from 'fastify-type-provider-zod';
+import type { Clock } from '../clock';
+import type { Database } from '../db';
+import { answerError, problems } from '../problems';
+import { healthRoutes } from '../routes/health';
+import { jobRoutes } from '../routes/jobs';
+import { registerRoutes } from '../routes/register';
+import { toolRoutes } from '../routes/tools';
+
+export interface ServerOptions {
+  readonly database: Database;
+  readonly clock: Clock;
+  /** folder of the built web app; the API alone when missing */
+  readonly webRoot?: string;
+  readonly logLevel?: 'error' | 'silent';
+}
+
+const BODY_LIMIT = 1024 * 1024;
+
+/** The server, ready but with no port opened, so that tests can inject requests. */
+export async function buildServer(options: ServerOptions): Promise<FastifyInstance> {
+  const { database, clock } = options;
+  const app = Fastify({
+    bodyLimit: BODY_LIMIT,
+    logger: options.logLevel && options.logLevel !== 'silent' ? { level: options.logLevel } : false,
+  }).withTypeProvider<ZodTypeProvider>();
+  app.setValidatorCompiler(validatorCompiler);
+  app.setSerializerCompiler(serializerCompiler);
+  app.setErrorHandler(answerError);
+  await app.register(helmet, {
+    contentSecurityPolicy: {
+      directives: {
+        defaultSrc: ["'self'"],
+        // components set styles as attributes; scripts come from this server alone
+        styleSrc: ["'self'", "'unsafe-inline'"],
+        imgSrc: ["'self'", 'data:', 'blob:'],
+        workerSrc: ["'self'", 'blob:'],
+        // served on loopback without TLS, where an upgrade would break every request
+        upgradeInsecureRequests: null,
+      },
+    },
+    strictTransportSecurity: false,
+  });
+  await app.register(compress, { global: true, threshold: 1024 });
+  await app.register(swagger, {
+    openapi: { info: { title: 'Barythm', version: '1', description: 'Everything the app does, over HTTP.' } },
+    transform: jsonSchemaTransform,
+  });
+  await app.register(swaggerUi, { routePrefix: '/api/docs' });
+  await app.register(
+    async (api) => {
+      await api.register(healthRoutes(database, clock));
+      await api.register(registerRoutes(database, clock));
+      await api.register(jobRoutes(database, clock));
+      await api.register(toolRoutes);
+    },
+    { prefix: '/api/v1' },
+  );
+  if (options.webRoot) await app.register(fastifyStatic, { root: options.webRoot, wildcard: false });
+  app.setNotFoundHandler((request, reply) => {
+    const isPage = request.method === 'GET' && !request.url.startsWith('/api/') && !/\.\w+$/.test(request.url);
+    if (options.webRoot && isPage) return reply.type('text/html').sendFile('index.html');
+    const { problem } = problems.notFound('resource', request.url);
+    return reply.status(404).type('application/problem+json').send(problem);
+  });
+  return app as unknown as FastifyInstance;
+}

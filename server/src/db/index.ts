@@ -1,0 +1,3 @@
+export * from './open';
+export type { Models, Row, Table, TableName } from './models';
+export { MIGRATIONS } from './migrate';

@@ -1,0 +1,146 @@
+import { DataTypes, type Model, type ModelAttributes, type ModelStatic, type Sequelize } from 'sequelize';
+
+/** A row as plain data. JSON columns come back parsed. */
+export type Row = Record<string, unknown>;
+export type Table = ModelStatic<Model<Row, Row>>;
+
+const TABLES = {
+  sites: ['id', 'name', 'place', 'zone', 'actor'],
+  pumps: [
+    'id',
+    'siteId',
+    'tag',
+    'name',
+    'place',
+    'family',
+    'signalFrom',
+    'duty:json',
+    'reported:json',
+    'note',
+    'actor',
+  ],
+  profiles: ['id', 'version:key', 'name', 'hash', 'body:json', 'actor'],
+  units: [
+    'id',
+    'pumpId',
+    'profileId',
+    'profileVersion:whole',
+    'model',
+    'serial',
+    'plate:json',
+    'fromDate',
+    'toDate',
+    'actor',
+  ],
+  products: ['id', 'name', 'body:json', 'actor'],
+  instruments: ['id', 'name', 'serial', 'calibratedOn', 'actor'],
+  visits: ['id', 'siteId', 'date', 'actor'],
+  jobs: [
+    'id',
+    'visitId',
+    'pumpId',
+    'unitId',
+    'state',
+    'version:whole',
+    'startedAt',
+    'plannedFor',
+    'actor',
+    'dutyBefore:json',
+    'lastLeft:json',
+    'profileId',
+    'profileVersion:whole',
+  ],
+  sheet_entries: [
+    'id',
+    'jobId',
+    'revision:whole',
+    'recordedAt',
+    'actor',
+    'address',
+    'kind',
+    'raw',
+    'unit',
+    'value:json',
+    'reason',
+  ],
+  plans: ['id', 'jobId', 'revision:whole', 'recordedAt', 'actor', 'duty:json'],
+  records: ['id', 'jobId', 'revision:whole', 'recordedAt', 'actor', 'kind', 'body:json'],
+  readings: [
+    'id',
+    'jobId',
+    'revision:whole',
+    'recordedAt',
+    'actor',
+    'body:json',
+    'instrumentId',
+    'sheetRevision:whole',
+  ],
+  decisions: [
+    'id',
+    'jobId',
+    'revision:whole',
+    'recordedAt',
+    'actor',
+    'code',
+    'fingerprint',
+    'decision',
+    'reason',
+  ],
+  handovers: ['id', 'jobId', 'body:json'],
+  commands: [
+    'sequence:auto',
+    'id:plain',
+    'kind',
+    'jobId',
+    'hash',
+    'body:json',
+    'baseVersion:whole',
+    'recordedAt',
+    'receivedAt',
+    'device',
+    'actor',
+    'answer:json',
+  ],
+} as const;
+
+export type TableName = keyof typeof TABLES;
+export type Models = Readonly<Record<TableName, Table>>;
+
+/** Binds the tables to a connection. What the columns may hold is the migrations' business. */
+export function defineModels(sequelize: Sequelize): Models {
+  const models = Object.entries(TABLES).map(([name, columns]) => {
+    const attributes: ModelAttributes = Object.fromEntries(columns.map((column) => attribute(column)));
+    return [name, sequelize.define(name, attributes, { tableName: name, timestamps: false })];
+  });
+  return Object.fromEntries(models) as Models;
+}
+
+function attribute(column: string): [string, ModelAttributes[string]] {
+  const [name, kind] = column.split(':');
+  switch (kind) {
+    case 'json':
+      return [name, jsonColumn(name)];
+    case 'whole':
+      return [name, { type: DataTypes.INTEGER }];
+    case 'key':
+      return [name, { type: DataTypes.INTEGER, primaryKey: true }];
+    case 'auto':
+      return [name, { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true }];
+    default:
+      return [name, { type: DataTypes.STRING, primaryKey: name === 'id' && kind !== 'plain' }];
+  }
+}
+
+/** Text in the table, a value outside. */
+function jsonColumn(name: string): ModelAttributes[string] {
+  return {
+    type: DataTypes.TEXT,
+    get(this: Model) {
+      const raw = this.getDataValue(name) as string | null;
+      return raw === null || raw === undefined ? null : (JSON.parse(raw) as unknown);
+    },
+    set(this: Model, value: unknown) {
+      this.setDataValue(name, value === null || value === undefined ? null : JSON.stringify(value));
+    },
+  };
+}

@@ -1,0 +1,64 @@
+import { mkdirSync } from 'node:fs';
+import { dirname } from 'node:path';
+import { Sequelize, Transaction } from 'sequelize';
+import sqlite3 from 'sqlite3';
+import { defineModels, type Models } from './models';
+import { migrate } from './migrate';
+
+/**
+ * On every connection: foreign keys are enforced, a write is on the disk before it is acknowledged, and a second
+ * connection waits instead of failing.
+ */
+const PRAGMAS = `
+  PRAGMA foreign_keys = ON;
+  PRAGMA journal_mode = WAL;
+  PRAGMA synchronous = FULL;
+  PRAGMA busy_timeout = 5000;
+`;
+
+/** Sequelize opens a connection for each transaction and has no hook for it with SQLite, so the driver does it. */
+class PragmaDatabase extends sqlite3.Database {
+  constructor(filename: string, mode: number, done: (error: Error | null) => void) {
+    super(filename, mode, (error) => {
+      if (error) done(error);
+      else this.exec(PRAGMAS, done);
+    });
+  }
+}
+
+export interface Database {
+  readonly sequelize: Sequelize;
+  readonly models: Models;
+  readonly migrations: number;
+  /** Runs a write alone: one writer at a time, `BEGIN IMMEDIATE`, rolled back when it throws. */
+  write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>;
+  close(): Promise<void>;
+}
+
+/** Opens (and if need be makes and migrates) the database in a file. */
+export async function openDatabase(file: string): Promise<Database> {
+  mkdirSync(dirname(file), { recursive: true });
+  const sequelize = new Sequelize({
+    dialect: 'sqlite',
+    storage: file,
+    logging: false,
+    dialectModule: { ...sqlite3, Database: PragmaDatabase },
+  });
+  const migrations = await migrate(sequelize);
+  const models = defineModels(sequelize);
+  let last: Promise<unknown> = Promise.resolve();
+  return {
+    sequelize,
+    models,
+    migrations,
+    write(work) {
+      const run = last.then(() => sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, work));
+      last = run.catch(() => undefined);
+      return run;
+    },
+    close: async () => {
+      await last;
+      await sequelize.close();
+    },
+  };
+}

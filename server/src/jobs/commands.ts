@@ -1,0 +1,59 @@
+import type { Command, CommandAnswer } from '@barythm/contract/commands';
+import { applyCommand, refusalOf, type JobCommand } from '@barythm/core/job';
+import { contentHash } from '@barythm/core/profile';
+import { siteDate } from '@barythm/core/time';
+import type { Transaction } from 'sequelize';
+import type { Clock } from '../clock';
+import type { Database } from '../db';
+import { problems } from '../problems';
+import { loadJob } from './load';
+import { saveSince } from './save';
+import { startJob } from './start';
+
+/**
+ * Carries out a write once. The same id with the same body gets the same answer again; with another body it is
+ * refused. Rules are the job's own (`refusalOf`), the same as on the phone.
+ */
+export async function carryOut(database: Database, clock: Clock, command: Command): Promise<CommandAnswer> {
+  const { models } = database;
+  const hash = contentHash(command);
+  return database.write(async (transaction) => {
+    const before = await models.commands.findOne({ where: { id: command.id }, transaction });
+    if (before) {
+      if (before.get('hash') !== hash) throw problems.idTaken();
+      return before.get('answer') as CommandAnswer;
+    }
+    const done = await apply(database, clock, command, transaction);
+    const { body, ...envelope } = command;
+    const row = await models.commands.create(
+      { ...envelope, kind: body.kind, jobId: body.jobId, hash, body, receivedAt: clock(), answer: {} },
+      { transaction },
+    );
+    const answer: CommandAnswer = { sequence: row.get('sequence') as number, jobId: body.jobId, ...done };
+    await row.update({ answer }, { transaction });
+    return answer;
+  });
+}
+
+async function apply(
+  database: Database,
+  clock: Clock,
+  command: Command,
+  transaction: Transaction,
+): Promise<{ version: number }> {
+  const { models } = database;
+  const { body } = command;
+  if (body.kind === 'job.start') {
+    await startJob(models, clock, { ...command, body }, transaction);
+    return { version: 0 };
+  }
+  const document = await loadJob(models, body.jobId, transaction);
+  if (!document) throw problems.notFound('job', body.jobId);
+  if (command.baseVersion !== document.job.version) throw problems.stale(document, command);
+  const today = siteDate(clock(), document.site.zone);
+  const refusal = refusalOf(document, body, today);
+  if (refusal) throw problems.refused(`body.${refusal.field}`, refusal.words, refusal.code);
+  const next = applyCommand(document, command as JobCommand, today);
+  await saveSince(models, next, document.job.version, transaction);
+  return { version: next.job.version };
+}

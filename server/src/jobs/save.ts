@@ -1,0 +1,51 @@
+import type { JobDocument } from '@barythm/core/job';
+import type { Transaction } from 'sequelize';
+import type { Models, Row, TableName } from '../db';
+
+/**
+ * Writes what a job has gained since a revision. What is written about a job is only ever added; the job's own row
+ * (its state and version) is the one thing that changes in place.
+ */
+export async function saveSince(
+  models: Models,
+  document: JobDocument,
+  revision: number,
+  transaction: Transaction,
+): Promise<void> {
+  const jobId = document.job.id;
+  const fresh = <T extends { revision: number }>(items: readonly T[]) =>
+    items.filter((item) => item.revision > revision);
+  const add = async (table: TableName, rows: Row[]) => {
+    if (rows.length > 0) {
+      await models[table].bulkCreate(
+        rows.map((row) => ({ jobId, ...row })),
+        { transaction },
+      );
+    }
+  };
+  await add(
+    'sheet_entries',
+    fresh(document.entries).map((entry) => ({ ...entry })),
+  );
+  await add(
+    'plans',
+    fresh(document.plans).map((plan) => ({ ...plan })),
+  );
+  await add(
+    'records',
+    fresh(document.records).map((record) => ({ ...record, kind: record.body.kind })),
+  );
+  await add(
+    'readings',
+    fresh(document.readings).map(({ reading, ...rest }) => ({ ...rest, body: reading })),
+  );
+  await add(
+    'decisions',
+    fresh(document.decisions).map((decision) => ({ ...decision })),
+  );
+  if (document.handover && !(await models.handovers.findOne({ where: { jobId }, transaction }))) {
+    await add('handovers', [{ id: document.handover.id, body: document.handover }]);
+  }
+  const { state, version } = document.job;
+  await models.jobs.update({ state, version }, { where: { id: jobId }, transaction });
+}

@@ -1,0 +1,98 @@
+import type { Command, CommandBody } from '@barythm/contract/commands';
+import { inForce, keyOf, sheetRows } from '@barythm/core/sheet';
+import type { JobDocument, LastLeft } from '@barythm/core/job';
+import type { SettingValue } from '@barythm/core/profile';
+import { Op, type Transaction } from 'sequelize';
+import type { Clock } from '../clock';
+import type { Models, Row } from '../db';
+import { problems } from '../problems';
+import { loadJob } from './load';
+
+type Start = Command & { body: Extract<CommandBody, { kind: 'job.start' }> };
+
+/** Opens a job on a pump, within its site's visit of that date; makes the visit when there is none yet. */
+export async function startJob(
+  models: Models,
+  clock: Clock,
+  command: Start,
+  transaction: Transaction,
+): Promise<void> {
+  const { jobId, pumpId, visitId, date } = command.body;
+  if (await models.jobs.findByPk(jobId, { transaction })) throw problems.exists('job');
+  const pump = (await models.pumps.findByPk(pumpId, { transaction }))?.get() as Row | undefined;
+  if (!pump) throw problems.notFound('pump', pumpId);
+  const unit = await models.units.findOne({ where: { pumpId, toDate: null }, transaction });
+  if (!unit) throw problems.notFound('unit installed at this pump', pumpId);
+  const open = await models.jobs.findOne({
+    where: { pumpId, state: { [Op.in]: ['planned', 'open'] } },
+    transaction,
+  });
+  if (open) {
+    throw problems.refused('body.pumpId', 'This pump has a job open already: go on with that one.', 'job-open');
+  }
+  const [visit] = await models.visits.findOrCreate({
+    where: { siteId: pump.siteId as string, date },
+    defaults: { id: visitId, siteId: pump.siteId, date, actor: command.actor },
+    transaction,
+  });
+  const before = await latestJob(models, pumpId, transaction);
+  await models.jobs.create(
+    {
+      id: jobId,
+      visitId: visit.get('id'),
+      pumpId,
+      unitId: unit.get('id'),
+      state: 'planned',
+      version: 0,
+      startedAt: clock(),
+      plannedFor: date,
+      actor: command.actor,
+      dutyBefore: before ? dutyOf(before) : pump.duty,
+      lastLeft: before ? lastLeftOf(before) : reportedOf(pump),
+      profileId: unit.get('profileId'),
+      profileVersion: unit.get('profileVersion'),
+    },
+    { transaction },
+  );
+}
+
+/** The pump's newest job, or null. */
+export async function latestJob(
+  models: Models,
+  pumpId: string,
+  transaction?: Transaction,
+): Promise<JobDocument | null> {
+  const row = await models.jobs.findOne({
+    where: { pumpId },
+    order: [
+      ['plannedFor', 'DESC'],
+      ['startedAt', 'DESC'],
+    ],
+    transaction,
+  });
+  return row ? loadJob(models, row.get('id') as string, transaction) : null;
+}
+
+/** The duty a job leaves to the next one. */
+export function dutyOf(document: JobDocument): JobDocument['dutyBefore'] {
+  return document.plans[document.plans.length - 1]?.duty ?? document.dutyBefore;
+}
+
+/** What a job leaves in the controller, on top of what was known before it. */
+export function lastLeftOf(document: JobDocument): LastLeft | null {
+  const values: Record<string, SettingValue> = { ...document.lastLeft?.values };
+  let known = false;
+  for (const row of sheetRows(document.entries, [])) {
+    const entry = inForce(row);
+    if (entry && entry.value !== null) {
+      values[keyOf(row.address)] = entry.value;
+      known = true;
+    }
+  }
+  return known ? { source: 'left', date: document.job.plannedFor, values } : document.lastLeft;
+}
+
+export function reportedOf(pump: Row): LastLeft | null {
+  const reported = pump.reported as { date: string; values: LastLeft['values'] } | null;
+  return reported ? { source: 'reported', ...reported } : null;
+}

@@ -1,0 +1,64 @@
+import type { Problem } from '@barythm/contract/problem';
+
+/** A request that cannot be carried out: carries the problem document that answers it. */
+export class ProblemError extends Error {
+  override readonly name = 'ProblemError';
+
+  constructor(readonly problem: Problem) {
+    super(problem.detail ?? problem.title);
+  }
+}
+
+const TYPE = 'urn:barythm:problem:';
+
+function make(code: string, status: number, title: string, more: Partial<Problem> = {}): ProblemError {
+  return new ProblemError({ type: `${TYPE}${code}`, title, status, code, ...more });
+}
+
+/** Every problem the server answers with is made here. */
+export const problems = {
+  notFound: (what: string, id: string) =>
+    make('not-found', 404, `There is no ${what} with this id.`, {
+      errors: [{ field: 'id', words: `There is no ${what} “${id}”.` }],
+    }),
+  invalid: (errors: { field: string; words: string }[]) =>
+    make('invalid', 400, 'Something in the request is not right.', {
+      detail: errors.map((error) => `${error.field}: ${error.words}`).join(' '),
+      errors,
+    }),
+  refused: (field: string, words: string, code: string) =>
+    make('refused', 422, 'The job does not allow this now.', {
+      detail: words,
+      code,
+      errors: [{ field, words }],
+    }),
+  stale: (current: unknown, yours: unknown) =>
+    make('stale', 409, 'This job has changed since you saw it.', {
+      detail: 'Look at what the server has now, then send your change again on top of it, or drop it.',
+      errors: [{ field: 'baseVersion', words: 'The job has moved on since.' }],
+      current,
+      yours,
+    }),
+  idTaken: () =>
+    make('id-taken', 409, 'This id was used for another write.', {
+      errors: [{ field: 'id', words: 'The same id came before with another body.' }],
+    }),
+  exists: (what: string) =>
+    make('exists', 409, `This ${what} is already here.`, {
+      errors: [{ field: 'id', words: `This ${what} is already in the database; nothing was changed.` }],
+    }),
+  tooLarge: () =>
+    make('too-large', 413, 'The request is larger than 1 MiB.', {
+      errors: [{ field: 'body', words: 'At most 1 MiB.' }],
+    }),
+  notJson: (words: string) =>
+    make('not-json', 400, 'The request is not JSON.', { errors: [{ field: 'body', words }] }),
+  notHandedOver: () =>
+    make('not-handed-over', 409, 'This job is not handed over yet.', {
+      errors: [{ field: 'id', words: 'The hand-over is made when it is signed.' }],
+    }),
+  internal: () =>
+    make('internal', 500, 'Something went wrong on the server.', {
+      detail: 'Nothing was changed. Try again; if it stays, restart the server and look at its log.',
+    }),
+};

@@ -1,0 +1,5 @@
+export * from './pumps';
+export * from './sites';
+export * from './round';
+export * from './state';
+export * from './library';

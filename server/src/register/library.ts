@@ -1,0 +1,92 @@
+import type { Library, ProductResource } from '@barythm/contract/resources';
+import { METERING_OPTION_ROLES, METERING_ROLES } from '@barythm/core/families/metering';
+import { contentHash, type Profile } from '@barythm/core/profile';
+import type { Database } from '../db';
+import { problems } from '../problems';
+
+/** Profiles (the newest version of each), products and instruments. */
+export async function library(database: Database): Promise<Library> {
+  const { models } = database;
+  const [profiles, products, instruments] = await Promise.all([
+    models.profiles.findAll({
+      order: [
+        ['name', 'ASC'],
+        ['version', 'DESC'],
+      ],
+    }),
+    models.products.findAll({ order: [['name', 'ASC']] }),
+    models.instruments.findAll({ order: [['name', 'ASC']] }),
+  ]);
+  const newest = new Map<string, Profile>();
+  for (const row of profiles) {
+    const profile = row.get('body') as Profile;
+    if (!newest.has(profile.id)) newest.set(profile.id, profile);
+  }
+  return {
+    profiles: [...newest.values()].map(({ id, version, name, about }) => ({ id, version, name, about })),
+    products: products.map((row) => row.get('body') as ProductResource),
+    instruments: instruments.map((row) => ({
+      id: row.get('id') as string,
+      name: row.get('name') as string,
+      serial: row.get('serial') as string,
+      calibratedOn: row.get('calibratedOn') as string,
+    })),
+  };
+}
+
+/** The newest version of a profile. */
+export async function profileById(database: Database, id: string): Promise<Profile> {
+  const row = await database.models.profiles.findOne({ where: { id }, order: [['version', 'DESC']] });
+  if (!row) throw problems.notFound('profile', id);
+  return row.get('body') as Profile;
+}
+
+/** Publishes a profile. A version that is here already is refused when it differs: published versions never change. */
+export async function publishProfile(
+  database: Database,
+  profile: Profile,
+  actor: string,
+): Promise<{ id: string; version: number; hash: string }> {
+  const errors = unknownRoles(profile);
+  if (errors.length > 0) throw problems.invalid(errors);
+  const hash = contentHash(profile);
+  const { id, version, name } = profile;
+  await database.write(async (transaction) => {
+    const known = await database.models.profiles.findOne({ where: { id, version }, transaction });
+    if (known && known.get('hash') !== hash) {
+      throw problems.invalid([
+        {
+          field: 'version',
+          words: `Version ${version} of this profile is published; give the changed one a new version.`,
+        },
+      ]);
+    }
+    if (!known) {
+      await database.models.profiles.create(
+        { id, version, name, hash, body: profile, actor },
+        { transaction },
+      );
+    }
+  });
+  return { id, version, hash };
+}
+
+function unknownRoles(profile: Profile): { field: string; words: string }[] {
+  const roles: readonly string[] = METERING_ROLES;
+  const optionRoles: readonly string[] = METERING_OPTION_ROLES;
+  return profile.parameters.flatMap((parameter, i) => [
+    ...(parameter.role !== undefined && !roles.includes(parameter.role)
+      ? [{ field: `parameters.${i}.role`, words: `“${parameter.role}” is no role of a metering pump.` }]
+      : []),
+    ...(parameter.options ?? []).flatMap((option, k) =>
+      option.role !== undefined && !optionRoles.includes(option.role)
+        ? [
+            {
+              field: `parameters.${i}.options.${k}.role`,
+              words: `“${option.role}” is no role of a choice.`,
+            },
+          ]
+        : [],
+    ),
+  ]);
+}

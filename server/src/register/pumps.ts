@@ -1,0 +1,102 @@
+import type { JobRow, PageQuery, PumpResource, PumpRow } from '@barythm/contract/resources';
+import type { JobDocument } from '@barythm/core/job';
+import type { Profile } from '@barythm/core/profile';
+import { shareOfDay, siteDate } from '@barythm/core/time';
+import { QueryTypes } from 'sequelize';
+import type { Clock } from '../clock';
+import type { Database, Row } from '../db';
+import { dutyOf, latestJob } from '../jobs';
+import { problems } from '../problems';
+
+const PUMP_COLUMNS =
+  'p.id, p.tag, p.name, p.place, p.siteId, s.name AS siteName, p.family FROM pumps p JOIN sites s ON s.id = p.siteId';
+
+/** Escapes what LIKE would take for a wildcard. */
+export function likePattern(search: string): string {
+  return `%${search.trim().replace(/[\\%_]/g, (sign) => `\\${sign}`)}%`;
+}
+
+/** A page of pumps, searched by tag, name, place and site. */
+export async function listPumps(database: Database, query: PageQuery) {
+  const { sequelize } = database;
+  const { page, size } = query;
+  const searching = query.search.trim() !== '';
+  const where = searching
+    ? `WHERE p.tag LIKE :like ESCAPE '\\' OR p.name LIKE :like ESCAPE '\\' OR p.place LIKE :like ESCAPE '\\' OR s.name LIKE :like ESCAPE '\\'`
+    : '';
+  const replacements = { like: likePattern(query.search), limit: size, offset: (page - 1) * size };
+  const items = await sequelize.query<PumpRow>(
+    `SELECT ${PUMP_COLUMNS} ${where} ORDER BY p.tag, p.id LIMIT :limit OFFSET :offset`,
+    { replacements, type: QueryTypes.SELECT },
+  );
+  const [{ total }] = await sequelize.query<{ total: number }>(
+    searching
+      ? `SELECT COUNT(*) AS total FROM pumps p JOIN sites s ON s.id = p.siteId ${where}`
+      : 'SELECT COUNT(*) AS total FROM pumps',
+    { replacements, type: QueryTypes.SELECT },
+  );
+  return { items, total, page, size };
+}
+
+/** All pumps of a site. */
+export async function pumpsOfSite(database: Database, siteId: string): Promise<PumpRow[]> {
+  return database.sequelize.query<PumpRow>(
+    `SELECT ${PUMP_COLUMNS} WHERE p.siteId = :siteId ORDER BY p.tag`,
+    { replacements: { siteId }, type: QueryTypes.SELECT },
+  );
+}
+
+/** Jobs, newest first, narrowed by a condition on jobs (j), pumps (p), sites (s) or visits (v). */
+export async function jobRows(
+  database: Database,
+  where: string,
+  replacements: Record<string, unknown>,
+): Promise<(JobRow & { visitId: string; siteId: string; zone: string })[]> {
+  return database.sequelize.query(
+    `SELECT j.id, j.pumpId, p.tag, p.name AS pumpName, s.name AS siteName, s.zone, j.state,
+            j.plannedFor AS date, j.actor, j.visitId, v.siteId
+       FROM jobs j JOIN pumps p ON p.id = j.pumpId JOIN visits v ON v.id = j.visitId JOIN sites s ON s.id = v.siteId
+      WHERE ${where} ORDER BY j.plannedFor DESC, j.startedAt DESC, p.tag`,
+    { replacements, type: QueryTypes.SELECT },
+  );
+}
+
+/** A job as the pump's page would open one, when there is none: nothing written yet. */
+export async function pumpPage(database: Database, clock: Clock, id: string): Promise<PumpResource> {
+  const { models } = database;
+  const pump = (await models.pumps.findByPk(id))?.get() as Row | undefined;
+  if (!pump) throw problems.notFound('pump', id);
+  const site = (await models.sites.findByPk(pump.siteId as string))?.get() as Row;
+  const unit = (await models.units.findOne({ where: { pumpId: id, toDate: null } }))?.get() as Row;
+  const profile = await models.profiles.findOne({
+    where: { id: unit.profileId, version: unit.profileVersion },
+  });
+  const latest: JobDocument | null = await latestJob(database.models, id);
+  const zone = site.zone as string;
+  return {
+    id,
+    tag: pump.tag as string,
+    name: pump.name as string,
+    place: pump.place as string,
+    siteId: pump.siteId as string,
+    siteName: site.name as string,
+    family: pump.family as string,
+    signalFrom: pump.signalFrom as PumpResource['signalFrom'],
+    note: pump.note as string,
+    reported: pump.reported as PumpResource['reported'],
+    zone,
+    unit: {
+      id: unit.id as string,
+      model: unit.model as string,
+      serial: unit.serial as string,
+      plate: unit.plate as PumpResource['unit']['plate'],
+      installedOn: unit.fromDate as string,
+    },
+    profile: profile?.get('body') as Profile,
+    duty: latest ? dutyOf(latest) : (pump.duty as PumpResource['duty']),
+    latest,
+    jobs: await jobRows(database, 'j.pumpId = :id', { id }),
+    today: siteDate(clock(), zone),
+    nowShare: shareOfDay(clock(), zone),
+  };
+}

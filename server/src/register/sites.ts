@@ -1,0 +1,34 @@
+import type { PageQuery, SiteResource, SiteRow } from '@barythm/contract/resources';
+import { QueryTypes } from 'sequelize';
+import type { Database } from '../db';
+import { problems } from '../problems';
+import { likePattern, pumpsOfSite } from './pumps';
+
+/** A page of sites with how many pumps each has. */
+export async function listSites(database: Database, query: PageQuery) {
+  const { page, size } = query;
+  const replacements = { like: likePattern(query.search), limit: size, offset: (page - 1) * size };
+  const where = `WHERE s.name LIKE :like ESCAPE '\\' OR s.place LIKE :like ESCAPE '\\'`;
+  const items = await database.sequelize.query<SiteRow>(
+    `SELECT s.id, s.name, s.place, (SELECT COUNT(*) FROM pumps p WHERE p.siteId = s.id) AS pumps
+       FROM sites s ${where} ORDER BY s.name LIMIT :limit OFFSET :offset`,
+    { replacements, type: QueryTypes.SELECT },
+  );
+  const [{ total }] = await database.sequelize.query<{ total: number }>(
+    `SELECT COUNT(*) AS total FROM sites s ${where}`,
+    { replacements, type: QueryTypes.SELECT },
+  );
+  return { items, total, page, size };
+}
+
+export async function sitePage(database: Database, id: string): Promise<SiteResource> {
+  const site = await database.models.sites.findByPk(id);
+  if (!site) throw problems.notFound('site', id);
+  return {
+    id,
+    name: site.get('name') as string,
+    place: site.get('place') as string,
+    zone: site.get('zone') as string,
+    pumps: await pumpsOfSite(database, id),
+  };
+}

@@ -1,0 +1,202 @@
+import type { Handover, HandoverDose, HandoverFinding, JobDocument } from '@barythm/core/job';
+import { dateInWords } from '@barythm/core/time';
+import { fig, figureNumber, METRIC } from '@barythm/core/units';
+import { ensureRoom, heading, heightOf, INK, PAGE, rule, TEXT_WIDTH, triadSign, write, type Pdf } from './paper';
+
+/** The page the customer reads: before and after, what was proved, what is open and who acts, next due, signature. */
+export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): void {
+  const { summary } = handover;
+  let y = masthead(pdf, document, handover);
+  if (summary.accepted.length > 0) y = acceptedStops(pdf, summary.accepted, y);
+  if (summary.wanted && summary.dose.length === 2) y = beforeAndAfter(pdf, handover, y);
+  y = proved(pdf, handover, y);
+  y = openPoints(pdf, summary.open, y);
+  signature(pdf, handover, y);
+}
+
+function masthead(pdf: Pdf, { pump, site, unit, profile }: JobDocument, handover: Handover): number {
+  mark(pdf, PAGE.left, PAGE.top);
+  write(pdf, 'Barythm', { x: PAGE.left + 34, y: PAGE.top + 4, width: 200 }, { font: 'bold', size: 14 });
+  write(
+    pdf,
+    dateInWords(handover.summary.siteDate),
+    { x: PAGE.left, y: PAGE.top + 6, width: TEXT_WIDTH, align: 'right' },
+    { size: 10, colour: INK.quiet },
+  );
+  let y = write(
+    pdf,
+    `Hand-over: ${pump.tag}`,
+    { x: PAGE.left, y: PAGE.top + 42, width: TEXT_WIDTH },
+    { font: 'bold', size: 24 },
+  );
+  y = write(pdf, `${pump.name}, ${pump.place}`, { x: PAGE.left, y, width: TEXT_WIDTH }, { size: 12 });
+  y = write(
+    pdf,
+    `${site.name}, ${site.place}  ·  ${unit.model}, serial ${unit.serial}  ·  ${profile.name}`,
+    { x: PAGE.left, y: y + 2, width: TEXT_WIDTH },
+    { size: 9, colour: INK.quiet },
+  );
+  rule(pdf, y + 8);
+  return y + 20;
+}
+
+/** The product's mark: three beats of a pump. */
+function mark(pdf: Pdf, x: number, y: number): void {
+  pdf.roundedRect(x, y, 26, 26, 6).fillColor(INK.petrol).fill();
+  pdf.rect(x + 6, y + 13, 3, 7).rect(x + 11.5, y + 6, 3, 14).rect(x + 17, y + 10, 3, 10).fillColor('#FFFDF8').fill();
+}
+
+function acceptedStops(pdf: Pdf, accepted: readonly HandoverFinding[], start: number): number {
+  let y = heading(pdf, 'Accepted in writing', start);
+  for (const finding of accepted) {
+    y = write(
+      pdf,
+      `${finding.code}  ${finding.title}`,
+      { x: PAGE.left, y, width: TEXT_WIDTH },
+      { font: 'bold', size: 10, colour: INK.rust },
+    );
+    y = write(
+      pdf,
+      `${finding.so} ${finding.will} Accepted because: ${finding.reason ?? ''}`,
+      { x: PAGE.left, y, width: TEXT_WIDTH },
+      { size: 9.5 },
+    );
+    y += 6;
+  }
+  return y + 6;
+}
+
+function beforeAndAfter(pdf: Pdf, { summary }: Handover, start: number): number {
+  const y = heading(pdf, 'Dose, before and after', start);
+  const gap = 16;
+  const width = (TEXT_WIDTH - gap) / 2;
+  const height = 112;
+  summary.dose.forEach((dose, i) => doseCard(pdf, dose, summary, PAGE.left + i * (width + gap), y, width, height));
+  const { wanted, water } = summary;
+  if (!wanted || !water) return y + height;
+  return (
+    write(
+      pdf,
+      `Wanted: ${figure(wanted.wanted_mgl)} mg/L, from ${figure(wanted.low_mgl)} to ${figure(wanted.high_mgl)} mg/L, at water flows of ${figure(water.least_m3h)} to ${figure(water.greatest_m3h)} m³/h.`,
+      { x: PAGE.left, y: y + height + 6, width: TEXT_WIDTH },
+      { size: 9.5, colour: INK.quiet },
+    ) + 14
+  );
+}
+
+function doseCard(
+  pdf: Pdf,
+  dose: HandoverDose,
+  { water }: Handover['summary'],
+  x: number,
+  y: number,
+  width: number,
+  height: number,
+): void {
+  const name = dose.column === 'found' ? 'As found' : 'As left';
+  const colour = dose.column === 'found' ? INK.slate : INK.plum;
+  pdf.roundedRect(x, y, width, height, 8).lineWidth(1).strokeColor(INK.line).stroke();
+  triadSign(pdf, dose.column, x + 16, y + 17);
+  write(pdf, name, { x: x + 26, y: y + 10, width: width - 36 }, { font: 'bold', size: 11, colour });
+  const big = dose.atUsual_mgl === null ? 'not known' : `${figure(dose.atUsual_mgl)} mg/L`;
+  write(pdf, big, { x: x + 12, y: y + 28, width: width - 24 }, { font: 'figuresBold', size: 22 });
+  write(
+    pdf,
+    water ? `at the usual ${figure(water.usual_m3h)} m³/h` : '',
+    { x: x + 12, y: y + 56, width: width - 24 },
+    { size: 9, colour: INK.quiet },
+  );
+  if (dose.atLeast_mgl !== null && dose.atGreatest_mgl !== null && water) {
+    write(
+      pdf,
+      `${figure(dose.atLeast_mgl)} at least flow, ${figure(dose.atGreatest_mgl)} at greatest`,
+      { x: x + 12, y: y + 70, width: width - 24 },
+      { size: 9 },
+    );
+  }
+  if (dose.inBand !== null) {
+    write(
+      pdf,
+      dose.inBand ? 'Within the wanted band at every flow' : 'Leaves the wanted band',
+      { x: x + 12, y: y + 88, width: width - 24 },
+      { font: 'bold', size: 10, colour: dose.inBand ? INK.moss : INK.rust },
+    );
+  }
+}
+
+function figure(value: number): string {
+  return figureNumber(fig('dose', value), METRIC);
+}
+
+function proved(pdf: Pdf, { summary }: Handover, start: number): number {
+  const { proof } = summary;
+  const lines = [
+    proof.points === 0
+      ? 'Nothing was proved at the pump on this visit.'
+      : `${proof.passed} of ${proof.points} signal points read as expected.`,
+    `${sentence(proof.volume)}.`,
+    proof.live ? `End to end: ${proof.live}.` : 'No live end-to-end reading was taken.',
+    proof.automatic ? 'Seen back in automatic.' : 'Not seen back in automatic.',
+    ...(summary.clock ? [`Clock: ${summary.clock}.`] : []),
+  ];
+  let y = heading(pdf, 'What was proved', ensureRoom(pdf, start, 90));
+  for (const line of lines) y = write(pdf, `–  ${line}`, { x: PAGE.left, y, width: TEXT_WIDTH });
+  return y + 10;
+}
+
+function sentence(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+function openPoints(pdf: Pdf, open: readonly HandoverFinding[], start: number): number {
+  let y = heading(pdf, 'What is open, and who acts', ensureRoom(pdf, start, 60));
+  if (open.length === 0) return write(pdf, 'Nothing.', { x: PAGE.left, y, width: TEXT_WIDTH }) + 10;
+  for (const finding of open) {
+    const words = `${finding.so} ${finding.todo}`;
+    const who = finding.whoActs === 'customer' ? 'Customer' : 'Technician';
+    y = ensureRoom(pdf, y, 16 + heightOf(pdf, words, TEXT_WIDTH - 90, { size: 9.5 }));
+    const colour = finding.severity === 'stop' ? INK.rust : finding.severity === 'warn' ? INK.ochre : INK.quiet;
+    write(pdf, who, { x: PAGE.left, y, width: 80 }, { font: 'bold', size: 9.5 });
+    y = write(
+      pdf,
+      `${finding.title}  (${finding.severity}, ${finding.code})`,
+      { x: PAGE.left + 84, y, width: TEXT_WIDTH - 84 },
+      { font: 'bold', size: 9.5, colour },
+    );
+    y = write(pdf, words, { x: PAGE.left + 84, y, width: TEXT_WIDTH - 84 }, { size: 9.5 });
+    if (finding.reason) {
+      y = write(
+        pdf,
+        `Said on site: ${finding.reason}`,
+        { x: PAGE.left + 84, y, width: TEXT_WIDTH - 84 },
+        { size: 9.5, colour: INK.quiet },
+      );
+    }
+    y += 5;
+  }
+  return y + 6;
+}
+
+function signature(pdf: Pdf, handover: Handover, start: number): void {
+  const height = 96;
+  const y = ensureRoom(pdf, start, height + 6);
+  const width = (TEXT_WIDTH - 16) / 2;
+  write(pdf, 'Next due', { x: PAGE.left, y, width }, { font: 'bold', size: 11, colour: INK.petrol });
+  write(
+    pdf,
+    handover.nextDue ? dateInWords(handover.nextDue) : 'not agreed',
+    { x: PAGE.left, y: y + 16, width },
+    { font: 'figuresBold', size: 15 },
+  );
+  write(pdf, `By: ${handover.actor}`, { x: PAGE.left, y: y + 42, width }, { size: 9, colour: INK.quiet });
+  const x = PAGE.left + width + 16;
+  write(pdf, 'Received', { x, y, width }, { font: 'bold', size: 11, colour: INK.petrol });
+  const box = { x, y: y + 16, width, height: 58 };
+  pdf.roundedRect(box.x, box.y, box.width, box.height, 6).lineWidth(0.8).strokeColor(INK.line).stroke();
+  const { signature: drawn } = handover;
+  const scale = Math.min(box.width / drawn.width, box.height / drawn.height);
+  pdf.save().translate(box.x, box.y).scale(scale);
+  for (const path of drawn.paths) pdf.path(path).lineWidth(1.6 / scale).strokeColor(INK.ink).stroke();
+  pdf.restore();
+  write(pdf, handover.signedAs, { x, y: box.y + box.height + 3, width }, { size: 9, colour: INK.quiet });
+}

@@ -1,0 +1,2 @@
+export * from './pdf';
+export * from './csv';

@@ -1,0 +1,129 @@
+import { createRequire } from 'node:module';
+import PDFDocument from 'pdfkit';
+
+const require = createRequire(import.meta.url);
+const font = (family: 'next' | 'mono', file: string) =>
+  require.resolve(`@expo-google-fonts/atkinson-hyperlegible-${family}/${file}.ttf`);
+
+const FONTS = {
+  text: font('next', '400Regular/AtkinsonHyperlegibleNext_400Regular'),
+  bold: font('next', '700Bold/AtkinsonHyperlegibleNext_700Bold'),
+  figures: font('mono', '400Regular/AtkinsonHyperlegibleMono_400Regular'),
+  figuresBold: font('mono', '700Bold/AtkinsonHyperlegibleMono_700Bold'),
+} as const;
+export type FontName = keyof typeof FONTS;
+
+/** Colours of the design language, light. */
+export const INK = {
+  ink: '#17231F',
+  quiet: '#48564F',
+  line: '#D8D1C2',
+  surface: '#F5F1E8',
+  petrol: '#0B5A58',
+  moss: '#2F6B34',
+  ochre: '#8A5A00',
+  rust: '#A62B1B',
+  slate: '#3F5E7E',
+  plum: '#6D3B78',
+} as const;
+
+/** A4 in points, with its margins. */
+export const PAGE = { width: 595.28, height: 841.89, left: 48, right: 48, top: 44, bottom: 56 } as const;
+export const TEXT_WIDTH = PAGE.width - PAGE.left - PAGE.right;
+
+export type Pdf = PDFKit.PDFDocument;
+
+/** A blank document with the product's fonts. `createdAt` is the hand-over's own time, so that a reprint is the same. */
+export function newDocument(title: string, createdAt: string): Pdf {
+  const pdf = new PDFDocument({
+    size: 'A4',
+    bufferPages: true,
+    margins: { top: PAGE.top, bottom: 0, left: PAGE.left, right: PAGE.right },
+    info: { Title: title, Creator: 'Barythm', Producer: 'Barythm', CreationDate: new Date(createdAt) },
+    lang: 'en',
+    displayTitle: true,
+  });
+  for (const [name, file] of Object.entries(FONTS)) pdf.registerFont(name, file);
+  return pdf;
+}
+
+interface Style {
+  readonly font?: FontName;
+  readonly size?: number;
+  readonly colour?: string;
+}
+
+/** Writes text at a place within a width and answers the y below it. */
+export function write(
+  pdf: Pdf,
+  text: string,
+  at: { x: number; y: number; width: number; align?: 'left' | 'right' | 'center' },
+  { font = 'text', size = 10, colour = INK.ink }: Style = {},
+): number {
+  pdf
+    .font(font)
+    .fontSize(size)
+    .fillColor(colour)
+    .text(text, at.x, at.y, { width: at.width, align: at.align ?? 'left', lineGap: size * 0.15 });
+  return pdf.y;
+}
+
+/** Height that text will take. */
+export function heightOf(pdf: Pdf, text: string, width: number, { font = 'text', size = 10 }: Style = {}): number {
+  pdf.font(font).fontSize(size);
+  return pdf.heightOfString(text, { width, lineGap: size * 0.15 });
+}
+
+/** A rule across the text width. */
+export function rule(pdf: Pdf, y: number): void {
+  pdf
+    .moveTo(PAGE.left, y)
+    .lineTo(PAGE.width - PAGE.right, y)
+    .lineWidth(0.7)
+    .strokeColor(INK.line)
+    .stroke();
+}
+
+/** A section's heading; answers the y below it. */
+export function heading(pdf: Pdf, text: string, y: number): number {
+  return write(pdf, text, { x: PAGE.left, y, width: TEXT_WIDTH }, { font: 'bold', size: 13, colour: INK.petrol }) + 4;
+}
+
+/** True when `needed` points still fit on the page; otherwise a new page has been begun. */
+export function ensureRoom(pdf: Pdf, y: number, needed: number): number {
+  if (y + needed <= PAGE.height - PAGE.bottom) return y;
+  pdf.addPage();
+  return PAGE.top;
+}
+
+/** The triad's signs: hollow ring, upright diamond, filled disc. */
+export function triadSign(pdf: Pdf, column: 'found' | 'target' | 'left', x: number, y: number, r = 4): void {
+  if (column === 'found') pdf.circle(x, y, r).lineWidth(1.4).strokeColor(INK.slate).stroke();
+  else if (column === 'target') {
+    pdf
+      .polygon([x, y - r * 1.2], [x + r, y], [x, y + r * 1.2], [x - r, y])
+      .lineWidth(1.4)
+      .strokeColor(INK.petrol)
+      .stroke();
+  } else pdf.circle(x, y, r).fillColor(INK.plum).fill();
+}
+
+export const COLUMN_COLOUR = { found: INK.slate, target: INK.petrol, left: INK.plum } as const;
+export const COLUMN_NAME = { found: 'As found', target: 'Target', left: 'As left' } as const;
+
+/** Page numbers and the job's line at the foot of every page. */
+export function footers(pdf: Pdf, line: string): void {
+  const { start, count } = pdf.bufferedPageRange();
+  for (let i = start; i < start + count; i++) {
+    pdf.switchToPage(i);
+    rule(pdf, PAGE.height - PAGE.bottom + 12);
+    const y = PAGE.height - PAGE.bottom + 18;
+    write(pdf, line, { x: PAGE.left, y, width: TEXT_WIDTH - 80 }, { size: 8, colour: INK.quiet });
+    write(
+      pdf,
+      `Page ${i - start + 1} of ${count}`,
+      { x: PAGE.width - PAGE.right - 80, y, width: 80, align: 'right' },
+      { size: 8, colour: INK.quiet },
+    );
+  }
+}

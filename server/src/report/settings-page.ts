@@ -1,0 +1,76 @@
+import type { Handover, HandoverSetting } from '@barythm/core/job';
+import { COLUMN_COLOUR, COLUMN_NAME, ensureRoom, heading, heightOf, INK, PAGE, rule, TEXT_WIDTH, triadSign, write, type Pdf } from './paper';
+
+const COLUMNS = { label: 150, found: 92, target: 92, left: 92 } as const;
+const REASON_SIZE = 8.5;
+
+/** Settings found, target and left, each with the reason of its target. */
+export function settingsPage(pdf: Pdf, { summary }: Handover): void {
+  pdf.addPage();
+  let y = heading(pdf, 'Settings', PAGE.top);
+  y = header(pdf, y);
+  for (const setting of summary.settings) y = row(pdf, setting, y);
+}
+
+function columnX(column: 'found' | 'target' | 'left'): number {
+  const order = ['found', 'target', 'left'] as const;
+  return PAGE.left + COLUMNS.label + order.slice(0, order.indexOf(column)).reduce((sum, c) => sum + COLUMNS[c], 0);
+}
+
+function header(pdf: Pdf, y: number): number {
+  for (const column of ['found', 'target', 'left'] as const) {
+    const x = columnX(column);
+    triadSign(pdf, column, x + 4, y + 7);
+    write(
+      pdf,
+      COLUMN_NAME[column],
+      { x: x + 13, y, width: COLUMNS[column] - 13 },
+      { font: 'bold', size: 9.5, colour: COLUMN_COLOUR[column] },
+    );
+  }
+  rule(pdf, y + 18);
+  return y + 24;
+}
+
+function row(pdf: Pdf, setting: HandoverSetting, start: number): number {
+  const cells = (['found', 'target', 'left'] as const).map((column) => [column, shown(setting, column)] as const);
+  const tallest = Math.max(
+    heightOf(pdf, setting.label, COLUMNS.label - 8, { font: 'bold', size: 10 }),
+    ...cells.map(([column, text]) => heightOf(pdf, text, COLUMNS[column] - 8, { font: 'figures', size: 10 })),
+  );
+  const reason = setting.reason ?? '';
+  const reasonHeight = reason ? heightOf(pdf, reason, TEXT_WIDTH, { size: REASON_SIZE }) : 0;
+  const y = ensureRoom(pdf, start, tallest + reasonHeight + 14);
+  write(pdf, setting.label, { x: PAGE.left, y, width: COLUMNS.label - 8 }, { font: 'bold', size: 10 });
+  for (const [column, text] of cells) {
+    const differs = column === 'left' && setting.target !== null && setting.left !== setting.target;
+    write(
+      pdf,
+      text,
+      { x: columnX(column), y, width: COLUMNS[column] - 8 },
+      {
+        font: column === 'left' && setting.changed ? 'figuresBold' : 'figures',
+        size: 10,
+        colour: differs && setting.left !== null ? INK.rust : INK.ink,
+      },
+    );
+  }
+  let below = y + tallest + 2;
+  if (reason) {
+    below = write(
+      pdf,
+      reason,
+      { x: PAGE.left, y: below, width: TEXT_WIDTH },
+      { size: REASON_SIZE, colour: INK.quiet },
+    );
+  }
+  rule(pdf, below + 4);
+  return below + 10;
+}
+
+function shown(setting: HandoverSetting, column: 'found' | 'target' | 'left'): string {
+  const value = setting[column];
+  if (value === null) return column === 'left' && setting.target !== null ? 'not entered' : '–';
+  if (value.startsWith('could not')) return value;
+  return setting.unit && setting.unit !== '-' && /^-?\d/.test(value) ? `${value} ${setting.unit}` : value;
+}

@@ -1,0 +1,81 @@
+import { commandAnswerSchema, commandSchema } from '@barythm/contract/commands';
+import { jobFileSchema, type JobFile } from '@barythm/contract/formats';
+import { jobResourceSchema } from '@barythm/contract/resources';
+import { JOB_FORMAT_VERSION, type Handover, type JobDocument } from '@barythm/core/job';
+import { siteDate } from '@barythm/core/time';
+import type { FastifyReply } from 'fastify';
+import type { FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
+import { z } from 'zod';
+import type { Clock } from '../clock';
+import type { Database } from '../db';
+import { carryOut, importJob, loadJob } from '../jobs';
+import { problems } from '../problems';
+import { handoverPdf, readingsCsv, sheetCsv } from '../report';
+
+const byId = z.object({ id: z.string() });
+
+/** Jobs: read, written by commands, and what leaves of them. */
+export function jobRoutes(database: Database, clock: Clock): FastifyPluginAsyncZod {
+  const load = async (id: string): Promise<JobDocument> => {
+    const document = await loadJob(database.models, id);
+    if (!document) throw problems.notFound('job', id);
+    return document;
+  };
+
+  return async (app) => {
+    app.get('/jobs/:id', { schema: { params: byId, response: { 200: jobResourceSchema } } }, async (request) => {
+      const document = await load(request.params.id);
+      const now = clock();
+      return { document, now, today: siteDate(now, document.site.zone) };
+    });
+
+    app.post(
+      '/commands',
+      { schema: { body: commandSchema, response: { 200: commandAnswerSchema } } },
+      (request) => carryOut(database, clock, request.body),
+    );
+
+    app.get('/jobs/:id/hand-over.pdf', { schema: { params: byId } }, async (request, reply) => {
+      const document = await load(request.params.id);
+      const pdf = await handoverPdf(document, handoverOf(document));
+      return attach(reply, document, 'hand-over', 'pdf', 'application/pdf').send(pdf);
+    });
+
+    app.get('/jobs/:id/job.json', { schema: { params: byId } }, async (request, reply) => {
+      const document = await load(request.params.id);
+      const file: JobFile = { format: 'barythm-job', formatVersion: JOB_FORMAT_VERSION, document };
+      return attach(reply, document, 'job', 'json', 'application/json').send(JSON.stringify(file, null, 2));
+    });
+
+    app.get('/jobs/:id/sheet.csv', { schema: { params: byId } }, async (request, reply) => {
+      const document = await load(request.params.id);
+      return attach(reply, document, 'sheet', 'csv', 'text/csv; charset=utf-8').send(sheetCsv(document));
+    });
+
+    app.get('/jobs/:id/readings.csv', { schema: { params: byId } }, async (request, reply) => {
+      const document = await load(request.params.id);
+      return attach(reply, document, 'readings', 'csv', 'text/csv; charset=utf-8').send(readingsCsv(document));
+    });
+
+    app.post('/jobs/import', { schema: { body: jobFileSchema } }, async (request, reply) => {
+      const jobId = await importJob(database, request.body as JobFile, 'Workshop');
+      return reply.status(201).send({ jobId });
+    });
+  };
+}
+
+function handoverOf(document: JobDocument): Handover {
+  if (!document.handover) throw problems.notHandedOver();
+  return document.handover;
+}
+
+function attach(
+  reply: FastifyReply,
+  { pump, job }: JobDocument,
+  what: string,
+  ending: string,
+  type: string,
+): FastifyReply {
+  const name = `${pump.tag}-${job.plannedFor}-${what}.${ending}`.replace(/[^\w.-]+/g, '-');
+  return reply.type(type).header('content-disposition', `attachment; filename="${name}"`);
+}

@@ -1,0 +1,33 @@
+import { TOOLS } from '@barythm/core/tools';
+import type { FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
+import { z } from 'zod';
+import { problems } from '../problems';
+
+/** The calculators by themselves. The fields are those of the worked examples and of the app. */
+export const toolRoutes: FastifyPluginAsyncZod = async (app) => {
+  app.get('/tools', () => Object.values(TOOLS).map(({ id, name, about }) => ({ id, name, about })));
+
+  app.post(
+    '/tools/:id',
+    { schema: { params: z.object({ id: z.string() }), body: z.record(z.string(), z.unknown()) } },
+    (request) => {
+      const { id } = request.params;
+      switch (id) {
+        case 'signal':
+          return TOOLS.signal.run(parse(TOOLS.signal.input, request.body));
+        case 'dose':
+          return TOOLS.dose.run(parse(TOOLS.dose.input, request.body));
+        default:
+          throw problems.notFound('tool', id);
+      }
+    },
+  );
+};
+
+function parse<T extends z.ZodType>(schema: T, body: unknown): z.output<T> {
+  const parsed = schema.safeParse(body);
+  if (parsed.success) return parsed.data;
+  throw problems.invalid(
+    parsed.error.issues.map((issue) => ({ field: issue.path.join('.') || 'body', words: issue.message })),
+  );
+}
