@@ -33,3 +33,22 @@ export function dateInWords(date: string): string {
   );
   return `${day} ${name} ${year}`;
 }
+
+const CLOCK = /^([01]?\d|2[0-3])[:.h ]?([0-5]\d)$/;
+
+/**
+ * Minutes a controller's clock is ahead of true time (negative when behind), both as wall-clock times; the shorter
+ * way round midnight. Null when what the controller shows is no time of day.
+ */
+export function clockError_min(shows: string, trueTime: string): number | null {
+  const shown = minuteOfDay(shows);
+  const real = minuteOfDay(trueTime);
+  if (shown === null || real === null) return null;
+  const off = shown - real;
+  return off > 720 ? off - 1440 : off < -720 ? off + 1440 : off;
+}
+
+function minuteOfDay(time: string): number | null {
+  const found = CLOCK.exec(time.trim());
+  return found ? Number(found[1]) * 60 + Number(found[2]) : null;
+}

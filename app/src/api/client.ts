@@ -1,0 +1,55 @@
+import type { Command, CommandAnswer } from '@barythm/contract/commands';
+import type { Problem } from '@barythm/contract/problem';
+
+/** The server answered, and said no: carries its problem document. */
+export class RefusedError extends Error {
+  override readonly name = 'RefusedError';
+
+  constructor(readonly problem: Problem) {
+    super(problem.errors?.map((error) => error.words).join(' ') || problem.detail || problem.title);
+  }
+}
+
+/** The server could not be reached. What was to be sent is still to be sent. */
+export class UnreachableError extends Error {
+  override readonly name = 'UnreachableError';
+
+  constructor() {
+    super('The server cannot be reached. What you entered is kept on this device.');
+  }
+}
+
+const BASE = '/api/v1';
+
+async function call<T>(path: string, init?: RequestInit): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`${BASE}${path}`, init);
+  } catch {
+    throw new UnreachableError();
+  }
+  if (response.ok) return (await response.json()) as T;
+  if (response.headers.get('content-type')?.includes('problem+json')) {
+    throw new RefusedError((await response.json()) as Problem);
+  }
+  throw new UnreachableError();
+}
+
+/** Fetches a resource. */
+export function get<T>(path: string): Promise<T> {
+  return call<T>(path);
+}
+
+/** Sends one write. */
+export function sendCommand(command: Command): Promise<CommandAnswer> {
+  return call<CommandAnswer>('/commands', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(command),
+  });
+}
+
+/** Address of a file that the browser downloads by itself. */
+export function fileUrl(jobId: string, file: 'hand-over.pdf' | 'job.json' | 'sheet.csv' | 'readings.csv'): string {
+  return `${BASE}/jobs/${jobId}/${file}`;
+}

@@ -1,0 +1,11 @@
+/** Keys of everything fetched, in one place. */
+export const keys = {
+  round: ['round'] as const,
+  pumps: (search: string, page: number) => ['pumps', search, page] as const,
+  sites: (search: string, page: number) => ['sites', search, page] as const,
+  site: (id: string) => ['site', id] as const,
+  pump: (id: string) => ['pump', id] as const,
+  job: (id: string) => ['job', id] as const,
+  library: ['library'] as const,
+  profile: (id: string) => ['profile', id] as const,
+};

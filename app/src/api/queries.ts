@@ -1,0 +1,42 @@
+import type { Library, PumpResource, PumpRow, Round, SiteResource, SiteRow } from '@barythm/contract/resources';
+import type { Profile } from '@barythm/core/profile';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { get } from './client';
+import { keys } from './keys';
+
+export interface Page<T> {
+  readonly items: readonly T[];
+  readonly total: number;
+  readonly page: number;
+  readonly size: number;
+}
+
+export const useRound = () => useQuery({ queryKey: keys.round, queryFn: () => get<Round>('/round') });
+
+export function usePumps(search: string, page: number) {
+  return useQuery({
+    queryKey: keys.pumps(search, page),
+    queryFn: () => get<Page<PumpRow>>(`/pumps?search=${encodeURIComponent(search)}&page=${page}`),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function useSites(search: string, page: number) {
+  return useQuery({
+    queryKey: keys.sites(search, page),
+    queryFn: () => get<Page<SiteRow>>(`/sites?search=${encodeURIComponent(search)}&page=${page}`),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export const useSite = (id: string) =>
+  useQuery({ queryKey: keys.site(id), queryFn: () => get<SiteResource>(`/sites/${id}`) });
+
+export const usePump = (id: string) =>
+  useQuery({ queryKey: keys.pump(id), queryFn: () => get<PumpResource>(`/pumps/${id}`) });
+
+export const useLibrary = () =>
+  useQuery({ queryKey: keys.library, queryFn: () => get<Library>('/library') });
+
+export const useProfile = (id: string) =>
+  useQuery({ queryKey: keys.profile(id), queryFn: () => get<Profile>(`/profiles/${id}`) });

@@ -1,0 +1,76 @@
+import type { CommandBody } from '@barythm/contract/commands';
+import type { JobResource } from '@barythm/contract/resources';
+import { applyCommand, refusalOf, viewJob, type JobCommand, type JobCommandBody, type JobView } from '@barythm/core/job';
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo } from 'react';
+import { get } from './client';
+import { outbox } from './device';
+import { keys } from './keys';
+import { useOutbox } from './use-outbox';
+
+/** What the server has, with what is not sent yet on top of it. */
+function withPending(resource: JobResource, pending: ReturnType<typeof outbox.getState>['pending']): JobResource {
+  const { document, today } = resource;
+  const shown = pending
+    .filter((command) => command.body.jobId === document.job.id && command.body.kind !== 'job.start')
+    .filter((command) => command.baseVersion >= document.job.version)
+    .reduce((current, command) => {
+      const own = command as JobCommand;
+      return refusalOf(current, own.body, today) ? current : applyCommand(current, own, today);
+    }, document);
+  return { ...resource, document: shown };
+}
+
+export interface UseJob {
+  readonly view: JobView | null;
+  readonly isLoading: boolean;
+  readonly error: Error | null;
+  readonly refetch: () => void;
+  /** Queues a write, or answers in words why the job does not allow it. */
+  readonly write: (body: JobCommandBody) => string | null;
+}
+
+/** One job, with everything that follows from it, and the way to write to it. */
+export function useJob(id: string): UseJob {
+  const query = useQuery({ queryKey: keys.job(id), queryFn: () => get<JobResource>(`/jobs/${id}`) });
+  const { pending } = useOutbox();
+  const shown = useMemo(
+    () => (query.data ? withPending(query.data, pending) : null),
+    [query.data, pending],
+  );
+  const view = useMemo(() => (shown ? viewJob(shown.document, shown.today) : null), [shown]);
+  const client = useQueryClient();
+  useEffect(() => settleSentJobs(client), [client]);
+  const write = useCallback(
+    (body: JobCommandBody): string | null => {
+      const resource = client.getQueryData<JobResource>(keys.job(id));
+      if (!resource) return 'The job is not fetched yet.';
+      // worked out anew, so that two writes in one moment follow each other
+      const { document, today } = withPending(resource, outbox.getState().pending);
+      const refusal = refusalOf(document, body, today);
+      if (refusal) return refusal.words;
+      void outbox.add(body as CommandBody, document.job.version);
+      return null;
+    },
+    [client, id],
+  );
+  return {
+    view,
+    isLoading: query.isLoading,
+    error: query.error,
+    refetch: () => void query.refetch(),
+    write,
+  };
+}
+
+/** Moves what was just sent from the outbox into what is held of the server, so that nothing flickers. */
+function settleSentJobs(client: QueryClient): () => void {
+  return outbox.onSent((command, answer) => {
+    const key = keys.job(answer.jobId);
+    const resource = client.getQueryData<JobResource>(key);
+    if (resource && command.body.kind !== 'job.start' && answer.version === resource.document.job.version + 1) {
+      const document = applyCommand(resource.document, command as JobCommand, resource.today);
+      client.setQueryData<JobResource>(key, { ...resource, document });
+    } else void client.invalidateQueries({ queryKey: key });
+  });
+}

@@ -1,0 +1,69 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { useFonts } from 'expo-font';
+import { Slot } from 'expo-router';
+import { useEffect, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { outbox } from '../api/device';
+import { keys } from '../api/keys';
+import { fetchHeavyScreens } from '../features/lazy-screen';
+import { PlacesBar } from '../features/shell/places-bar';
+import { Shortcuts } from '../features/shell/shortcuts';
+import { UnsentBar } from '../features/shell/unsent-bar';
+import { FigurePadProvider } from '../ui/figure-pad';
+import { useWide } from '../ui/layout';
+import { usePalette } from '../ui/theme';
+
+const FONT_FILES = {
+  Next: require('@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf'),
+  NextBold: require('@expo-google-fonts/atkinson-hyperlegible-next/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf'),
+  Mono: require('@expo-google-fonts/atkinson-hyperlegible-mono/400Regular/AtkinsonHyperlegibleMono_400Regular.ttf'),
+  MonoBold: require('@expo-google-fonts/atkinson-hyperlegible-mono/700Bold/AtkinsonHyperlegibleMono_700Bold.ttf'),
+};
+
+export default function Layout() {
+  const [client] = useState(
+    () => new QueryClient({ defaultOptions: { queries: { staleTime: 10_000, retry: 1 } } }),
+  );
+  const [fontsLoaded, fontError] = useFonts(FONT_FILES);
+  const palette = usePalette();
+  const wide = useWide();
+  useEffect(() => {
+    void outbox.start();
+    const ahead = setTimeout(fetchHeavyScreens, 1500);
+    const stop = outbox.onSent(() => {
+      void client.invalidateQueries({ queryKey: keys.round });
+      void client.invalidateQueries({ queryKey: ['pump'] });
+    });
+    const again = () => void outbox.flush();
+    window.addEventListener?.('online', again);
+    return () => {
+      clearTimeout(ahead);
+      stop();
+      window.removeEventListener?.('online', again);
+    };
+  }, [client]);
+  if (!fontsLoaded && !fontError) return null;
+  return (
+    <QueryClientProvider client={client}>
+      <View style={[styles.shell, wide && styles.wide, { backgroundColor: palette.paper }]}>
+        {wide && <PlacesBar wide />}
+        <View style={styles.main}>
+          <FigurePadProvider>
+            <View style={styles.main}>
+              <Slot />
+            </View>
+            <UnsentBar />
+          </FigurePadProvider>
+        </View>
+        {!wide && <PlacesBar wide={false} />}
+        <Shortcuts />
+      </View>
+    </QueryClientProvider>
+  );
+}
+
+const styles = StyleSheet.create({
+  shell: { flex: 1, minHeight: 0 },
+  wide: { flexDirection: 'row' },
+  main: { flex: 1, minHeight: 0, minWidth: 0 },
+});

@@ -1,0 +1,1 @@
+export { RegisterScreen as default } from '../../features/register/register-screen';

@@ -1,0 +1,1 @@
+export { SiteScreen as default } from '../../features/register/site-screen';

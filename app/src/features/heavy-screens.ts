@@ -1,0 +1,12 @@
+/**
+ * Every screen that computes with the core, in one bundle of its own: the bundler puts what two routes share into a
+ * file that the first screen would have to fetch, so they must not be routes' own imports.
+ */
+export { JobScreen } from './job/job-screen';
+export { LibraryScreen } from './library/library-screen';
+export { ProductScreen } from './library/product-screen';
+export { ProfileScreen } from './library/profile-screen';
+export { PumpScreen } from './pump/pump-screen';
+export { DoseToolScreen } from './tools/dose-tool-screen';
+export { SignalToolScreen } from './tools/signal-tool-screen';
+export { ToolsScreen } from './tools/tools-screen';

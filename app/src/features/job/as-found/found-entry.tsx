@@ -1,0 +1,155 @@
+import { addressOf, faultOf, wordsForFault, type Parameter, type SettingValue } from '@barythm/core/profile';
+import type { SheetEntry } from '@barythm/core/sheet';
+import { dateInWords } from '@barythm/core/time';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { newId } from '../../../api/device';
+import { useDraft } from '../../../draft/use-draft';
+import { Button, ButtonRow } from '../../../ui/button';
+import { Choice } from '../../../ui/choice';
+import { Field } from '../../../ui/field';
+import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
+import { Words } from '../../../ui/words';
+import { limitsInWords } from '../../library/limits-in-words';
+import { useJobScope } from '../job-context';
+import { parseForParameter } from '../parameter-quantity';
+import { valueWords } from '../value-words';
+
+interface FoundEntryProps {
+  readonly parameter: Parameter;
+  readonly found: SheetEntry | null;
+  readonly onDone: () => void;
+}
+
+/** One setting as found: same as last left in one tap, or what the display shows, or why it could not be read. */
+export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
+  const { view, jobId, write } = useJobScope();
+  const palette = usePalette();
+  const address = addressOf(parameter);
+  const [text, setText] = useDraft(`found:${jobId}:${address}`);
+  const [reason, setReason] = useDraft(`unread:${jobId}:${address}`);
+  const [error, setError] = useState<string | null>(null);
+  const { lastLeft } = view.document;
+  const last = lastLeft?.values[parameter.key];
+  const unit = parameter.unit ?? '';
+
+  const record = (value: SettingValue | null, raw: string, why: string | null) => {
+    const refused = write({
+      kind: 'sheet.enter',
+      jobId,
+      entryId: newId(),
+      address,
+      column: 'found',
+      raw,
+      unit,
+      value,
+      reason: why,
+    });
+    setError(refused);
+    if (refused === null) {
+      setText(null);
+      setReason(null);
+      onDone();
+    }
+  };
+  const typed = text ?? '';
+  const parsed = parameter.type === 'number' ? parseForParameter(parameter, typed) : null;
+  // what was found is taken whatever it is; outside the limits it is only said
+  const fault =
+    parsed?.ok ? faultOf(parameter, parsed.value, view.values.found) : null;
+  const save = () => {
+    if (!parsed) return;
+    if (parsed.ok) record(parsed.value, typed, null);
+    else setError(parsed.words);
+  };
+
+  return (
+    <View style={[styles.entry, { borderColor: palette.slate, backgroundColor: palette.paper }]} testID={`found-${parameter.key}`}>
+      <Words bold size="large">
+        {parameter.label}
+      </Words>
+      {last !== undefined && (
+        <View style={styles.last}>
+          <Words style={styles.grow}>
+            {lastLeft?.source === 'reported' ? 'Reported' : 'Left'} {dateInWords(lastLeft?.date ?? '')}:{' '}
+            <Words bold figures>
+              {valueWords(parameter, last)}
+            </Words>
+          </Words>
+          <Button
+            label="Same"
+            testID={`same-${parameter.key}`}
+            onPress={() => record(last, String(last), null)}
+          />
+        </View>
+      )}
+      {parameter.type === 'choice' ? (
+        <Choice
+          label={parameter.label}
+          hideLabel
+          testID={`found-choice-${parameter.key}`}
+          options={(parameter.options ?? []).map(({ value, label }) => ({ value, label }))}
+          value={typeof found?.value === 'string' ? found.value : null}
+          error={error}
+          onChange={(value) => record(value, value, null)}
+        />
+      ) : (
+        <>
+          <Field
+            big
+            label="The controller shows"
+            unit={unit}
+            testID={`found-input-${parameter.key}`}
+            value={typed}
+            error={error}
+            hint={fault ? undefined : limitsInWords(parameter, view.values.found)}
+            onChange={(next) => {
+              setText(next === '' ? null : next);
+              setError(null);
+            }}
+          />
+          {fault && (
+            <Words size="small" bold colour="ochre" role="alert">
+              {wordsForFault(parameter, fault)} It is recorded as you type it.
+            </Words>
+          )}
+        </>
+      )}
+      {reason === null ? (
+        <ButtonRow>
+          {parameter.type === 'number' && (
+            <Button kind="main" grow label="Record" testID={`record-${parameter.key}`} onPress={save} />
+          )}
+          <Button label="Could not be read" testID={`unread-${parameter.key}`} onPress={() => setReason('')} />
+        </ButtonRow>
+      ) : (
+        <>
+          <Field
+            words
+            label="Why it could not be read"
+            testID={`unread-reason-${parameter.key}`}
+            value={reason}
+            onChange={setReason}
+            error={error}
+          />
+          <ButtonRow>
+            <Button
+              kind="main"
+              grow
+              label="Record as not read"
+              testID={`unread-save-${parameter.key}`}
+              onPress={() => record(null, '', reason)}
+            />
+            <Button label="Back" onPress={() => setReason(null)} />
+          </ButtonRow>
+        </>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  entry: { borderWidth: 2, borderRadius: RADIUS.card, padding: SPACE.m, gap: SPACE.m },
+  last: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  grow: { flex: 1 },
+});

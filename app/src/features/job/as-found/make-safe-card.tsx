@@ -1,0 +1,34 @@
+import { isMadeSafe, lastRecord, MAKE_SAFE_STEPS } from '@barythm/core/job';
+import { newId } from '../../../api/device';
+import { Card } from '../../../ui/card';
+import { Check } from '../../../ui/choice';
+import { Words } from '../../../ui/words';
+import { useJobScope } from '../job-context';
+
+/** The make-safe step: each thing confirmed by itself, before hands or keys go near the pump (ANY-02). */
+export function MakeSafeCard() {
+  const { view, jobId, write } = useJobScope();
+  const { document } = view;
+  const done = lastRecord(document, 'make-safe')?.body.steps ?? [];
+  const safe = isMadeSafe(document);
+  const toggle = (step: string, checked: boolean) => {
+    const steps = checked ? [...done, step] : done.filter((one) => one !== step);
+    write({ kind: 'job.record', jobId, recordId: newId(), record: { kind: 'make-safe', steps } });
+  };
+  return (
+    <Card title="Make safe" edge={safe ? 'moss' : 'ochre'} testID="make-safe">
+      {MAKE_SAFE_STEPS.map((step) => (
+        <Check
+          key={step.key}
+          testID={`safe-${step.key}`}
+          label={step.words}
+          checked={done.includes(step.key)}
+          onChange={(checked) => toggle(step.key, checked)}
+        />
+      ))}
+      <Words size="small" colour="quiet">
+        The maker’s manual, the safety data sheet and local code rule. Electrical work is for a licensed electrician.
+      </Words>
+    </Card>
+  );
+}

@@ -1,0 +1,138 @@
+import { gateOfHandover, leavingFindings, summarise } from '@barythm/core/job';
+import { useMemo, useState } from 'react';
+import { newId } from '../../../api/device';
+import { useDraftOf } from '../../../draft/use-draft';
+import { Button } from '../../../ui/button';
+import { Card } from '../../../ui/card';
+import { Choice } from '../../../ui/choice';
+import { Field } from '../../../ui/field';
+import { Heading, Words } from '../../../ui/words';
+import { FindingList } from '../../findings/finding-list';
+import { DecisionAction } from '../decision-action';
+import { GateCard } from '../gate-card';
+import { useJobScope } from '../job-context';
+import { StageFrame } from '../stage-frame';
+import { BeforeAndAfter } from './before-and-after';
+import { Downloads } from './downloads';
+import { EMPTY_SIGNATURE, SignaturePad, type Drawn } from './signature-pad';
+import { ProvedCard } from './proved-card';
+
+interface Draft {
+  readonly signedAs: 'Visitor' | 'Workshop';
+  readonly nextDue: string;
+  readonly drawn: Drawn;
+}
+const EMPTY: Draft = { signedAs: 'Visitor', nextDue: '', drawn: EMPTY_SIGNATURE };
+
+/** Hand over: what changed, what was proved, what is open and who acts; signed, frozen, and out as files. */
+export function HandOverStage() {
+  const { view, jobId, write } = useJobScope();
+  const { document } = view;
+  const summary = useMemo(
+    () => document.handover?.summary ?? summarise(view),
+    [document.handover, view],
+  );
+  const [draft, setDraft] = useDraftOf<Draft>(`handover:${jobId}`, EMPTY);
+  const [error, setError] = useState<{ field: 'date' | 'signature' | 'job'; words: string } | null>(null);
+  const gate = document.handover ? [] : gateOfHandover(view);
+  const findings = leavingFindings(view);
+
+  const handOver = () => {
+    const nextDue = draft.nextDue.trim();
+    if (nextDue !== '' && !isDate(nextDue)) {
+      setError({ field: 'date', words: 'A date is written 2027-05-31.' });
+      return;
+    }
+    if (draft.drawn.paths.length === 0) {
+      setError({ field: 'signature', words: 'Nobody has signed yet.' });
+      return;
+    }
+    const refused = write({
+      kind: 'job.hand-over',
+      jobId,
+      handoverId: newId(),
+      signedAs: draft.signedAs,
+      signature: draft.drawn,
+      nextDue: nextDue === '' ? null : nextDue,
+    });
+    if (refused === null) setDraft(null);
+    else setError({ field: 'job', words: refused });
+  };
+
+  return (
+    <StageFrame
+      stage="hand-over"
+      action={
+        document.handover ? undefined : (
+          <Button grow kind="main" testID="hand-over" label="Hand over" disabled={gate.length > 0} onPress={handOver} />
+        )
+      }
+    >
+      {document.handover && <Downloads jobId={jobId} handover={document.handover} />}
+      {gate.length > 0 && <GateCard title="Not ready to hand over" reasons={gate} />}
+      <BeforeAndAfter summary={summary} />
+      <ProvedCard summary={summary} />
+      {!document.handover && (
+        <>
+          <Heading>What is open, and who acts</Heading>
+          <FindingList
+            findings={findings}
+            none="Nothing is open."
+            actions={(finding) => <DecisionAction finding={finding} />}
+          />
+          <Card title="Next due and signature" testID="sign">
+            <Field
+              words
+              label="Next due"
+              testID="next-due"
+              value={draft.nextDue}
+              hint="As 2027-05-31; empty when none is agreed"
+              error={error?.field === 'date' ? error.words : null}
+              onChange={(nextDue) => {
+                setDraft({ ...draft, nextDue });
+                setError(null);
+              }}
+            />
+            <Choice
+              label="Received by"
+              testID="signed-as"
+              options={[
+                { value: 'Visitor', label: 'Visitor (for the site)' },
+                { value: 'Workshop', label: 'Workshop' },
+              ]}
+              value={draft.signedAs}
+              onChange={(signedAs) => setDraft({ ...draft, signedAs })}
+            />
+            <SignaturePad
+              drawn={draft.drawn}
+              error={error?.field === 'signature' ? error.words : null}
+              onChange={(drawn) => {
+                setDraft({ ...draft, drawn });
+                setError(null);
+              }}
+            />
+            {error?.field === 'job' && (
+              <Words bold colour="rust" role="alert">
+                {error.words}
+              </Words>
+            )}
+          </Card>
+        </>
+      )}
+      {document.handover && (
+        <Card title="What was open at hand-over">
+          {summary.open.length === 0 && <Words>Nothing.</Words>}
+          {[...summary.accepted, ...summary.open].map((finding, i) => (
+            <Words key={i}>
+              <Words bold>{finding.title}.</Words> {finding.so} {finding.todo}
+            </Words>
+          ))}
+        </Card>
+      )}
+    </StageFrame>
+  );
+}
+
+function isDate(text: string): boolean {
+  return /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text)) && new Date(text).toISOString().startsWith(text);
+}

@@ -1,0 +1,246 @@
+import { meteringDutySchema, type MeteringDuty } from '@barythm/core/families/metering';
+import { formatNumber, parseFigure, type Quantity } from '@barythm/core/units';
+
+/** The duty as it is typed: one text for each field. */
+export interface DutyTexts extends Record<string, string> {
+  mode: string;
+  source: string;
+  low: string;
+  span: string;
+  measures: string;
+  feed: string;
+  action: string;
+  lost: string;
+  least: string;
+  usual: string;
+  greatest: string;
+  hourly: string;
+  wanted: string;
+  doseLow: string;
+  doseHigh: string;
+  productId: string;
+  productName: string;
+  stated: string;
+  strength: string;
+  density: string;
+  measuredOn: string;
+  halfLife: string;
+  gassing: string;
+  strokeVolume: string;
+  basis: string;
+  atLength: string;
+  interlocked: string;
+  suction: string;
+  discharge: string;
+  below: string;
+  power: string;
+  stroke: string;
+}
+
+export const EMPTY_DUTY: DutyTexts = {
+  mode: 'analog',
+  source: 'flow',
+  low: '4',
+  span: '',
+  measures: 'residual',
+  feed: '',
+  action: 'rising',
+  lost: 'stop',
+  least: '',
+  usual: '',
+  greatest: '',
+  hourly: '',
+  wanted: '',
+  doseLow: '',
+  doseHigh: '',
+  productId: '',
+  productName: '',
+  stated: 'weight',
+  strength: '',
+  density: '',
+  measuredOn: '',
+  halfLife: '',
+  gassing: 'no',
+  strokeVolume: '',
+  basis: 'plate',
+  atLength: '',
+  interlocked: 'no',
+  suction: '',
+  discharge: '',
+  below: 'stop',
+  power: 'wait',
+  stroke: 'middle',
+};
+
+const text = (value: number | null | undefined) => (value === null || value === undefined ? '' : formatNumber(value, 6, '.').replace('−', '-'));
+
+/** A known duty as texts to go on from. */
+export function dutyTexts(duty: MeteringDuty): DutyTexts {
+  const { signal, product, water, dose, strokeVolume, place, choices } = duty;
+  const { strength } = product;
+  return {
+    ...EMPTY_DUTY,
+    mode: duty.mode,
+    source: signal.source,
+    low: String(signal.low_mA),
+    ...(signal.source === 'flow'
+      ? { span: text(signal.span_m3h) }
+      : {
+          measures: signal.measures,
+          feed: text(signal.greatestFeed_lph),
+          action: signal.action,
+          lost: signal.onLostSignal,
+        }),
+    least: text(water.least_m3h),
+    usual: text(water.usual_m3h),
+    greatest: text(water.greatest_m3h),
+    hourly: water.hourly_m3h?.map(text).join(' ') ?? '',
+    wanted: text(dose.wanted_mgl),
+    doseLow: text(dose.low_mgl),
+    doseHigh: text(dose.high_mgl),
+    productId: product.productId ?? '',
+    productName: product.name,
+    stated: strength.stated,
+    strength: text(strength.stated === 'mass' ? strength.gpl : strength.percent),
+    density: text(product.density_kgl),
+    measuredOn: product.measuredOn ?? '',
+    halfLife: text(product.halfLife_days),
+    gassing: product.gassing ? 'yes' : 'no',
+    strokeVolume: text(strokeVolume.full_mL),
+    basis: strokeVolume.basis,
+    atLength: text(strokeVolume.atLength_pct),
+    interlocked: place.interlocked ? 'yes' : 'no',
+    suction: text(place.suctionHead_m),
+    discharge: text(place.dischargePressure_bar),
+    below: choices.belowFirstPoint,
+    power: choices.afterPowerCut,
+    stroke: choices.stroke,
+  };
+}
+
+export interface DutyDraft {
+  readonly duty: MeteringDuty | null;
+  /** what is wrong, by field, in words */
+  readonly errors: Readonly<Partial<Record<keyof DutyTexts, string>>>;
+}
+
+/** Which field a path of the duty's schema is typed in. */
+const FIELD_OF_PATH: Readonly<Record<string, keyof DutyTexts & string>> = {
+  'signal.span_m3h': 'span',
+  'signal.greatestFeed_lph': 'feed',
+  'water.least_m3h': 'least',
+  'water.usual_m3h': 'usual',
+  'water.greatest_m3h': 'greatest',
+  'water.hourly_m3h': 'hourly',
+  'dose.wanted_mgl': 'wanted',
+  'dose.low_mgl': 'doseLow',
+  'dose.high_mgl': 'doseHigh',
+  'product.name': 'productName',
+  'product.strength.percent': 'strength',
+  'product.strength.gpl': 'strength',
+  'product.strength.density_kgl': 'density',
+  'product.density_kgl': 'density',
+  'product.measuredOn': 'measuredOn',
+  'product.halfLife_days': 'halfLife',
+  'strokeVolume.full_mL': 'strokeVolume',
+  'strokeVolume.atLength_pct': 'atLength',
+  'place.suctionHead_m': 'suction',
+  'place.dischargePressure_bar': 'discharge',
+};
+
+/** Reads the texts as a duty; what is wrong is said at the field where it was typed. */
+export function readDuty(texts: DutyTexts): DutyDraft {
+  const errors: Partial<Record<keyof DutyTexts, string>> = {};
+  const figure = (field: keyof DutyTexts & string, quantity: Quantity): number | undefined => {
+    const parsed = parseFigure(texts[field], quantity);
+    if (parsed.ok) return parsed.value;
+    errors[field] = texts[field].trim() === '' ? 'This is needed.' : parsed.words;
+    return undefined;
+  };
+  const optional = (field: keyof DutyTexts & string, quantity: Quantity): number | null =>
+    texts[field].trim() === '' ? null : (figure(field, quantity) ?? null);
+
+  const density = figure('density', 'density');
+  const strength = figure('strength', texts.stated === 'mass' ? 'strength' : 'percent');
+  const low_mA = texts.low === '0' ? 0 : 4;
+  const measured = texts.basis === 'measured';
+  const candidate = {
+    family: 'metering',
+    mode: texts.mode,
+    signal:
+      texts.source === 'flow'
+        ? { source: 'flow', low_mA, span_m3h: figure('span', 'waterFlow') }
+        : {
+            source: 'controller',
+            measures: texts.measures,
+            low_mA,
+            greatestFeed_lph: figure('feed', 'pumpFlow'),
+            action: texts.action,
+            onLostSignal: texts.lost,
+          },
+    water: {
+      least_m3h: figure('least', 'waterFlow'),
+      usual_m3h: figure('usual', 'waterFlow'),
+      greatest_m3h: figure('greatest', 'waterFlow'),
+      hourly_m3h: readHours(texts.hourly, errors),
+    },
+    dose: {
+      wanted_mgl: figure('wanted', 'dose'),
+      low_mgl: figure('doseLow', 'dose'),
+      high_mgl: figure('doseHigh', 'dose'),
+    },
+    product: {
+      ...(texts.productId ? { productId: texts.productId } : {}),
+      name: texts.productName.trim(),
+      strength:
+        texts.stated === 'mass'
+          ? { stated: 'mass', gpl: strength }
+          : texts.stated === 'weight'
+            ? { stated: 'weight', percent: strength, density_kgl: density }
+            : { stated: 'volume', percent: strength },
+      measuredOn: texts.measuredOn.trim() || null,
+      halfLife_days: optional('halfLife', 'days'),
+      density_kgl: density,
+      gassing: texts.gassing === 'yes',
+    },
+    strokeVolume: {
+      full_mL: figure('strokeVolume', 'strokeVolume'),
+      basis: texts.basis,
+      ...(measured ? { atLength_pct: figure('atLength', 'percent') } : {}),
+    },
+    place: {
+      interlocked: texts.interlocked === 'yes',
+      suctionHead_m: optional('suction', 'length'),
+      dischargePressure_bar: optional('discharge', 'pressure'),
+    },
+    choices: { belowFirstPoint: texts.below, afterPowerCut: texts.power, stroke: texts.stroke },
+  };
+  if (Object.keys(errors).length > 0) return { duty: null, errors };
+  const parsed = meteringDutySchema.safeParse(candidate);
+  if (parsed.success) return { duty: parsed.data, errors };
+  for (const issue of parsed.error.issues) {
+    const path = issue.path.join('.');
+    const field = FIELD_OF_PATH[path] ?? FIELD_OF_PATH[issue.path.slice(0, 2).join('.')] ?? 'productName';
+    errors[field] ??= issue.message;
+  }
+  return { duty: null, errors };
+}
+
+function readHours(typed: string, errors: Partial<Record<keyof DutyTexts, string>>): number[] | null {
+  const words = typed.trim().split(/[\s;]+/).filter(Boolean);
+  if (words.length === 0) return null;
+  if (words.length !== 24) {
+    errors.hourly = `A day has 24 hours; ${words.length} figures are entered.`;
+    return null;
+  }
+  const hours: number[] = [];
+  for (const [hour, word] of words.entries()) {
+    const parsed = parseFigure(word, 'waterFlow');
+    if (!parsed.ok || parsed.value < 0) {
+      errors.hourly = `Hour ${hour}: “${word}” is no water flow.`;
+      return null;
+    }
+    hours.push(parsed.value);
+  }
+  return hours;
+}

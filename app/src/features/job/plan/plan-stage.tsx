@@ -1,0 +1,99 @@
+import { useMemo } from 'react';
+import { newId } from '../../../api/device';
+import { useDraftOf } from '../../../draft/use-draft';
+import { useDraftForm } from '../../../draft/use-draft-form';
+import { Button } from '../../../ui/button';
+import { Card } from '../../../ui/card';
+import { useWide } from '../../../ui/layout';
+import { Heading, Words } from '../../../ui/words';
+import { FindingList } from '../../findings/finding-list';
+import { DecisionAction } from '../decision-action';
+import { useJobScope } from '../job-context';
+import { StageFrame } from '../stage-frame';
+import { DoseCard } from './dose-card';
+import { DutyForm } from './duty-form';
+import { dutyTexts, EMPTY_DUTY, readDuty, type DutyTexts } from './duty-texts';
+import { ExpectedTable } from './expected-table';
+import { SignalCard } from './signal-card';
+import { TargetList } from './target-list';
+import { usePlan, type ByHand } from './use-plan';
+
+const NOTHING_MOVED: ByHand = {};
+
+/** Plan: the duty, and at once the settings it leads to, what is wrong, and what the pump will do. */
+export function PlanStage() {
+  const { view, jobId, write, go } = useJobScope();
+  const wide = useWide();
+  const initial = useMemo(() => (view.duty ? dutyTexts(view.duty) : EMPTY_DUTY), [view.duty]);
+  const { texts, set, forget } = useDraftForm<DutyTexts>(`duty:${jobId}`, initial);
+  const [byHand, setByHand] = useDraftOf<ByHand>(`hand:${jobId}`, NOTHING_MOVED);
+  const { duty, errors } = useMemo(() => readDuty(texts), [texts]);
+  const work = usePlan(view, duty, byHand);
+  const { document } = view;
+
+  const agree = () => {
+    if (!duty || !work) return;
+    const refused = write({
+      kind: 'plan.accept',
+      jobId,
+      planId: newId(),
+      duty,
+      targets: work.targets.map((target) => ({ ...target, entryId: newId() })),
+    });
+    if (refused === null) {
+      forget();
+      setByHand(null);
+      go('set');
+    }
+  };
+
+  const findings = work && (
+    <>
+      <Heading>Findings on the target</Heading>
+      <FindingList
+        findings={work.findings.target}
+        none="Nothing is wrong with the target."
+        actions={(finding) => <DecisionAction finding={finding} />}
+      />
+      {work.before && (
+        <>
+          <Heading>Findings on what is there</Heading>
+          <FindingList findings={work.findings.found} none="Nothing is wrong with what is there." />
+        </>
+      )}
+    </>
+  );
+
+  return (
+    <StageFrame
+      stage="plan"
+      aside={findings}
+      action={
+        <Button
+          grow={!wide}
+          kind="main"
+          testID="agree-plan"
+          label={document.plans.length > 0 ? 'Agree this plan again' : 'Agree this plan'}
+          disabled={!work || document.handover !== null}
+          onPress={agree}
+        />
+      }
+    >
+      <DutyForm texts={texts} errors={errors} set={set} />
+      {!work && (
+        <Card edge="ochre">
+          <Words bold>The plan appears as soon as the duty is complete.</Words>
+          <Words>What is missing or wrong is said at its field above.</Words>
+        </Card>
+      )}
+      {work && (
+        <>
+          <TargetList work={work} onReset={Object.keys(byHand).length > 0 ? () => setByHand(null) : null} />
+          <SignalCard work={work} byHand={byHand} onMove={setByHand} />
+          <DoseCard work={work} />
+          <ExpectedTable work={work} />
+        </>
+      )}
+    </StageFrame>
+  );
+}

@@ -1,0 +1,122 @@
+import { signalChart, type SignalLine } from '@barythm/core/chart';
+import { addressOf, limitFor, parameterWithRole, type Parameter } from '@barythm/core/profile';
+import { roundToStep } from '@barythm/core/units';
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { SignalChartView } from '../../../charts/signal-chart-view';
+import { useChartBox } from '../../../charts/use-chart-box';
+import { Card } from '../../../ui/card';
+import { useWide } from '../../../ui/layout';
+import { SPACE } from '../../../ui/theme';
+import { TriadName } from '../../../ui/triad';
+import { Words } from '../../../ui/words';
+import { PointFields } from './point-fields';
+import { PointGrip } from './point-grip';
+import type { ByHand, PlanWork } from './use-plan';
+
+interface SignalCardProps {
+  readonly work: PlanWork;
+  readonly byHand: ByHand;
+  readonly onMove: (byHand: ByHand) => void;
+}
+
+export interface PointParameters {
+  readonly x: Parameter;
+  readonly y: Parameter;
+}
+
+/** The signal chart with what is there and the target on it; points that the controller leaves free can be moved. */
+export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
+  const wide = useWide();
+  const { box, onLayout } = useChartBox(wide ? 340 : 280);
+  const { settings, before, context } = work;
+  const lines = useMemo<SignalLine[]>(() => {
+    const drawn: SignalLine[] = [];
+    if (before?.settings.mode === 'analog' && before.settings.map) {
+      drawn.push({
+        column: 'found',
+        map: before.settings.map,
+        watch: before.settings.watch,
+        limits: before.settings.limits,
+      });
+    }
+    if (settings.mode === 'analog' && settings.map) {
+      drawn.push({ column: 'target', map: settings.map, watch: settings.watch, limits: settings.limits });
+    }
+    return drawn;
+  }, [before, settings]);
+  const chart = useMemo(
+    () => signalChart(box, lines, [], settings.geared_spm),
+    [box, lines, settings.geared_spm],
+  );
+  const points = useMemo(() => freePoints(work), [work]);
+  if (lines.length === 0) return null;
+
+  const move = (point: PointParameters, x_mA: number, y_spm: number) =>
+    onMove({
+      ...byHand,
+      [addressOf(point.x)]: taken(work, point.x, x_mA),
+      [addressOf(point.y)]: taken(work, point.y, y_spm),
+    });
+
+  return (
+    <Card title="Stroke rate over signal" testID="signal-card">
+      <View style={styles.names}>
+        {lines.map((line) => (
+          <TriadName key={line.column} column={line.column} />
+        ))}
+      </View>
+      <View onLayout={onLayout}>
+        <SignalChartView chart={chart} />
+        {settings.map &&
+          points.map((point, i) => (
+            <PointGrip
+              key={i}
+              index={i + 1}
+              chart={chart}
+              x_mA={i === 0 ? settings.points.x1_mA : settings.points.x2_mA}
+              y_spm={i === 0 ? settings.points.y1_spm : settings.points.y2_spm}
+              stepX={point.x.step ?? 0.1}
+              stepY={point.y.step ?? 1}
+              onMove={(x_mA, y_spm) => move(point, x_mA, y_spm)}
+            />
+          ))}
+      </View>
+      {points.length > 0 ? (
+        <PointFields work={work} points={points} byHand={byHand} onMove={onMove} />
+      ) : (
+        <Words size="small" colour="quiet">
+          {context.profile.behaviours.analog.kind === 'plain'
+            ? 'This controller has plain ranges: its line follows from range, gear and stroke length.'
+            : ''}
+        </Words>
+      )}
+    </Card>
+  );
+}
+
+/** The parameters behind both points, when the controller has them as free settings. */
+function freePoints({ context, settings }: PlanWork): PointParameters[] {
+  if (context.profile.behaviours.analog.kind !== 'free-points' || settings.mode !== 'analog') return [];
+  const named = (role: string) => parameterWithRole(context.profile, role);
+  return (
+    [
+      ['signal.x1', 'signal.y1'],
+      ['signal.x2', 'signal.y2'],
+    ] as const
+  ).flatMap(([xRole, yRole]) => {
+    const x = named(xRole);
+    const y = named(yRole);
+    return x && y ? [{ x, y }] : [];
+  });
+}
+
+/** A value as this controller takes it: on its step, within its limits. */
+export function taken(work: PlanWork, parameter: Parameter, value: number): number {
+  const least = limitFor(parameter.least, work.values) ?? -Infinity;
+  const greatest = limitFor(parameter.greatest, work.values) ?? Infinity;
+  const within = Math.min(greatest, Math.max(least, value));
+  return parameter.step ? roundToStep(within, parameter.step, Number.isFinite(least) ? least : 0) : within;
+}
+
+const styles = StyleSheet.create({ names: { flexDirection: 'row', gap: SPACE.l } });

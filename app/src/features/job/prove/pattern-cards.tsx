@@ -1,0 +1,35 @@
+import { Card } from '../../../ui/card';
+import { Words } from '../../../ui/words';
+import { useJobScope } from '../job-context';
+
+/** Which known mistake fits a failing set of readings. */
+export function PatternCards() {
+  const { view } = useJobScope();
+  const failing = view.readings.filter((reading) => !reading.voided && reading.verdict && !reading.verdict.ok);
+  if (failing.length === 0) return null;
+  if (view.patterns.length === 0) {
+    return (
+      <Card edge="rust" title="Not as expected" testID="pattern-none">
+        <Words>
+          {failing.length === 1 ? 'One reading fails' : `${failing.length} readings fail`}, and no known mistake explains
+          all of them yet. Read another point at low signal: that tells them apart best.
+        </Words>
+      </Card>
+    );
+  }
+  return (
+    <>
+      {view.patterns.map((pattern) => (
+        <Card key={`${pattern.kind}-${pattern.title}`} edge="rust" testID={`pattern-${pattern.kind}`}>
+          <Words size="small" figures colour="quiet">
+            {pattern.code}
+          </Words>
+          <Words bold size="large" colour="rust">
+            {pattern.title}
+          </Words>
+          <Words>{pattern.words}</Words>
+        </Card>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,47 @@
+import { gateOfProve } from '@barythm/core/job';
+import { Button } from '../../../ui/button';
+import { Card } from '../../../ui/card';
+import { Words } from '../../../ui/words';
+import { useJobScope } from '../job-context';
+import { StageFrame } from '../stage-frame';
+import { AutomaticCard } from './automatic-card';
+import { LiveCard } from './live-card';
+import { PatternCards } from './pattern-cards';
+import { PointsCard } from './points-card';
+import { ReadingsChart } from './readings-chart';
+import { SafeDischargeCard } from './safe-discharge-card';
+
+/** Prove: known signals in, strokes or flow out, against what the settings must give. */
+export function ProveStage() {
+  const { view, go } = useJobScope();
+  const { document, context, settings } = view;
+  const safe = gateOfProve(document).length === 0;
+  const provable = context !== null && settings.mode === 'analog' && settings.map !== null;
+  return (
+    <StageFrame
+      stage="prove"
+      action={
+        <Button grow kind="main" testID="to-hand-over" label="On to the hand-over" onPress={() => go('hand-over')} />
+      }
+    >
+      <SafeDischargeCard />
+      {safe && !provable && (
+        <Card edge="ochre">
+          <Words>
+            There is nothing to expect yet: the mode and the points in force are not known. Record them under As found,
+            or set them.
+          </Words>
+        </Card>
+      )}
+      {safe && provable && (
+        <>
+          <PatternCards />
+          <PointsCard />
+          <ReadingsChart />
+          <LiveCard />
+        </>
+      )}
+      <AutomaticCard />
+    </StageFrame>
+  );
+}

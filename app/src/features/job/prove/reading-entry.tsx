@@ -1,0 +1,147 @@
+import type { ExpectedPoint } from '@barythm/core/families/metering';
+import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { newId } from '../../../api/device';
+import { useDraftOf } from '../../../draft/use-draft';
+import { Button } from '../../../ui/button';
+import { Field } from '../../../ui/field';
+import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
+import { Words } from '../../../ui/words';
+import { optionalFigure } from '../figure';
+import { useJobScope } from '../job-context';
+import { StrokeTimer } from './stroke-timer';
+
+interface ReadingEntryProps {
+  readonly expected: ExpectedPoint;
+  /** one of the ends: wire off, under and over the range */
+  readonly end: boolean;
+  readonly instrumentId: string | null;
+  readonly onDone: () => void;
+}
+
+interface Draft {
+  readonly shown: string;
+  readonly strokes: string;
+  readonly seconds: string;
+  readonly flow: string;
+}
+const EMPTY: Draft = { shown: '', strokes: '', seconds: '60', flow: '' };
+
+/** One reading: current shown, strokes counted over a time, or flow read. Kept whether it passes or not. */
+export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEntryProps) {
+  const { view, jobId, write } = useJobScope();
+  const palette = usePalette();
+  const [draft, setDraft] = useDraftOf<Draft>(`reading:${jobId}:${expected.x_mA}`, EMPTY);
+  const [error, setError] = useState<string | null>(null);
+  const change = (part: Partial<Draft>) => {
+    setDraft({ ...draft, ...part });
+    setError(null);
+  };
+  const shown = optionalFigure(draft.shown, 'current');
+  const strokes = optionalFigure(draft.strokes, 'strokes');
+  const seconds = optionalFigure(draft.seconds, 'seconds');
+  const flow = optionalFigure(draft.flow, 'pumpFlow');
+  const strokesError =
+    strokes.error ?? (strokes.value !== null && !Number.isInteger(strokes.value) ? 'Strokes are whole.' : null);
+
+  const save = () => {
+    if (strokesError || seconds.error || flow.error || shown.error) return;
+    if (strokes.value === null && flow.value === null) {
+      setError('Enter the strokes you counted, or a flow.');
+      return;
+    }
+    if (strokes.value !== null && (seconds.value === null || seconds.value <= 0)) {
+      setError('Enter the time over which you counted.');
+      return;
+    }
+    const refused = write({
+      kind: 'proof.read',
+      jobId,
+      readingId: newId(),
+      reading: {
+        injected_mA: expected.x_mA,
+        shown_mA: shown.value,
+        strokes: strokes.value,
+        seconds: strokes.value === null ? null : seconds.value,
+        flow_lph: flow.value,
+      },
+      instrumentId,
+    });
+    setError(refused);
+    if (refused === null) {
+      setDraft(null);
+      onDone();
+    }
+  };
+
+  return (
+    <View
+      style={[styles.entry, { borderColor: palette.petrol, backgroundColor: palette.paper }]}
+      testID={`reading-${expected.x_mA}`}
+    >
+      <Words bold size="large">
+        {end && expected.x_mA === 0 ? 'Wire off: 0 mA' : `Inject ${figureWithUnit(fig('current', expected.x_mA), METRIC)}`}
+      </Words>
+      <Words>
+        Expected{' '}
+        <Words figures bold size="title">
+          {expected.rate_spm}
+        </Words>{' '}
+        strokes/min
+        {expected.flow_lph !== null && `, ${figureWithUnit(fig('pumpFlow', expected.flow_lph), METRIC)}`}
+        {expected.cause === 'broken-wire' ? ' (taken for a broken wire)' : ''}
+      </Words>
+      {view.document.profile.behaviours.showsSignal && (
+        <Field
+          label="The pump shows"
+          unit="mA"
+          testID="reading-shown"
+          value={draft.shown}
+          error={shown.error}
+          onChange={(text) => change({ shown: text })}
+        />
+      )}
+      <View style={styles.pair}>
+        <View style={styles.cell}>
+          <Field
+            label="Strokes counted"
+            testID="reading-strokes"
+            value={draft.strokes}
+            error={strokesError ?? error}
+            onChange={(text) => change({ strokes: text })}
+          />
+        </View>
+        <View style={styles.cell}>
+          <Field
+            label="Over"
+            unit="s"
+            testID="reading-seconds"
+            value={draft.seconds}
+            error={seconds.error}
+            onChange={(text) => change({ seconds: text })}
+          />
+        </View>
+      </View>
+      <StrokeTimer
+        onTake={(counted, time) => change({ strokes: String(counted), seconds: time.toFixed(1) })}
+      />
+      <Field
+        label="Flow read, if you measured it"
+        unit="L/h"
+        testID="reading-flow"
+        value={draft.flow}
+        error={flow.error}
+        hint="Without it the hand-over says: volume not measured."
+        onChange={(text) => change({ flow: text })}
+      />
+      <Button kind="main" label="Record reading" testID="reading-save" onPress={save} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  entry: { borderWidth: 2, borderRadius: RADIUS.card, padding: SPACE.m, gap: SPACE.m },
+  pair: { flexDirection: 'row', gap: SPACE.m, alignItems: 'flex-start' },
+  cell: { flex: 1, minWidth: 0 },
+});

@@ -1,0 +1,56 @@
+import { brokenOff, gateOfSet } from '@barythm/core/job';
+import { parameterAt } from '@barythm/core/profile';
+import { stateOf } from '@barythm/core/sheet';
+import { Button } from '../../../ui/button';
+import { Card } from '../../../ui/card';
+import { Words } from '../../../ui/words';
+import { GateCard } from '../gate-card';
+import { useJobScope } from '../job-context';
+import { StageFrame } from '../stage-frame';
+import { BreakOff } from './break-off';
+import { SetCard } from './set-card';
+import { SetSummary } from './set-summary';
+
+/** Set: one card a parameter in the order of work, each read back from the display. */
+export function SetStage() {
+  const { view, go } = useJobScope();
+  const { document, rows } = view;
+  const gate = gateOfSet(view);
+  const off = brokenOff(document);
+  const open = rows.filter((row) => ['to-do', 'differs'].includes(stateOf(row)));
+  const next = open[0];
+  const parameter = next && parameterAt(document.profile, next.address);
+  const changed = rows.filter((row) => row.left);
+
+  return (
+    <StageFrame
+      stage="set"
+      action={<Button grow kind="main" testID="to-prove" label="On to the proof" onPress={() => go('prove')} />}
+    >
+      {gate.length > 0 && !document.handover && <GateCard title="Set is still closed" reasons={gate} />}
+      {off === 'part-changed' && (
+        <Card edge="rust" title="Left part-changed">
+          <Words>The pump runs on a mixture of old and new settings. It is named so on the hand-over.</Words>
+        </Card>
+      )}
+      {off === 'put-back' && (
+        <Card edge="ochre" title="Putting back as found">
+          <Words>Each setting that was changed gets back the value that was found.</Words>
+        </Card>
+      )}
+      {gate.length === 0 && !document.handover && next && parameter && (
+        <SetCard key={`${next.address}-${next.left?.id ?? ''}`} row={next} parameter={parameter} left={open.length} />
+      )}
+      {gate.length === 0 && !next && (
+        <Card edge="moss" testID="set-done">
+          <Words bold size="large">
+            {changed.length > 0 ? 'Everything is entered and read back.' : 'Nothing needs to change.'}
+          </Words>
+          <Words>Prove it next: a setting is right when the pump does what was meant.</Words>
+        </Card>
+      )}
+      <SetSummary />
+      {gate.length === 0 && changed.length > 0 && !document.handover && <BreakOff openCount={open.length} />}
+    </StageFrame>
+  );
+}

@@ -1,0 +1,75 @@
+import { parameterAt } from '@barythm/core/profile';
+import { stateOf, type RowState } from '@barythm/core/sheet';
+import { StyleSheet, View } from 'react-native';
+import { Card } from '../../../ui/card';
+import { SPACE, usePalette, type Colour } from '../../../ui/theme';
+import { TriadName, TriadSign } from '../../../ui/triad';
+import { Words } from '../../../ui/words';
+import { useJobScope } from '../job-context';
+import { entryWords } from '../value-words';
+
+const STATE: Record<RowState, { words: string; colour: Colour }> = {
+  keep: { words: 'as it was', colour: 'quiet' },
+  'to-do': { words: 'to enter', colour: 'ember' },
+  done: { words: 'entered and read back', colour: 'moss' },
+  differs: { words: 'differs from the target', colour: 'rust' },
+  'not-recorded': { words: 'not recorded as found', colour: 'rust' },
+};
+
+/** The sheet in its three columns, and what is still open. */
+export function SetSummary() {
+  const { view } = useJobScope();
+  const palette = usePalette();
+  const rows = view.rows.filter((row) => row.target || row.left);
+  if (rows.length === 0) return null;
+  return (
+    <Card title="Settings sheet" testID="sheet">
+      <View style={styles.names}>
+        <TriadName column="found" />
+        <TriadName column="target" />
+        <TriadName column="left" />
+      </View>
+      {rows.map((row) => {
+        const parameter = parameterAt(view.document.profile, row.address);
+        if (!parameter) return null;
+        const state = STATE[stateOf(row)];
+        return (
+          <View
+            key={row.address}
+            style={[styles.row, { borderColor: palette.line }]}
+            testID={`sheet-${parameter.key}`}
+          >
+            <View style={styles.head}>
+              <Words style={styles.grow}>{parameter.label}</Words>
+              <Words size="small" bold colour={state.colour}>
+                {state.words}
+              </Words>
+            </View>
+            <View style={styles.values}>
+              {(['found', 'target', 'left'] as const).map((column) => (
+                <View key={column} style={styles.value}>
+                  <TriadSign column={column} />
+                  <Words figures bold={column === 'left'} style={styles.shrink}>
+                    {column === 'left' && !row.left && stateOf(row) === 'keep'
+                      ? entryWords(parameter, row.found)
+                      : entryWords(parameter, row[column])}
+                  </Words>
+                </View>
+              ))}
+            </View>
+          </View>
+        );
+      })}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  names: { flexDirection: 'row', gap: SPACE.l },
+  row: { borderTopWidth: 1, paddingTop: SPACE.s, gap: 2 },
+  head: { flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.s },
+  values: { flexDirection: 'row', gap: SPACE.s },
+  value: { flex: 1, flexDirection: 'row', alignItems: 'center', gap: SPACE.xs, minWidth: 0 },
+  grow: { flex: 1 },
+  shrink: { flexShrink: 1 },
+});

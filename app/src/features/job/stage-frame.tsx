@@ -1,0 +1,36 @@
+import type { ReactNode } from 'react';
+import { Card } from '../../ui/card';
+import { Screen } from '../../ui/screen';
+import { Words } from '../../ui/words';
+import { useJobScope } from './job-context';
+import { StageRail } from './stage-rail';
+import type { StageKey } from './stages';
+
+interface StageFrameProps {
+  readonly stage: StageKey;
+  readonly children: ReactNode;
+  readonly action?: ReactNode;
+  readonly aside?: ReactNode;
+}
+
+/** A stage's screen: the pump's tag, the rail of five, the stage's work. */
+export function StageFrame({ stage, children, action, aside }: StageFrameProps) {
+  const { view, go } = useJobScope();
+  const { pump, site, handover } = view.document;
+  return (
+    <Screen
+      title={`${pump.tag}  ${pump.name}`}
+      over={`${site.name}, ${pump.place}`}
+      rail={<StageRail view={view} current={stage} onGo={go} />}
+      action={action}
+      aside={aside}
+    >
+      {handover && stage !== 'hand-over' && (
+        <Card edge="moss">
+          <Words>This job is handed over. It can be read, not changed; start a new job to change anything.</Words>
+        </Card>
+      )}
+      {children}
+    </Screen>
+  );
+}

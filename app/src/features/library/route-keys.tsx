@@ -1,0 +1,38 @@
+import type { KeyStep } from '@barythm/core/profile';
+import { StyleSheet, View } from 'react-native';
+import { RADIUS, SPACE, usePalette } from '../../ui/theme';
+import { Words } from '../../ui/words';
+
+const PRESS: Record<KeyStep['press'], string> = { short: '', hold: 'hold ', turn: 'turn ' };
+
+/** The way to a parameter, key by key. */
+export function RouteKeys({ route }: { route: readonly KeyStep[] }) {
+  const palette = usePalette();
+  if (route.length === 0) return null;
+  return (
+    <View style={styles.route}>
+      {route.map((step, i) => (
+        <View key={i} style={styles.step}>
+          <View style={[styles.key, { borderColor: palette.edge, backgroundColor: palette.paper }]}>
+            <Words figures bold size="small">
+              {PRESS[step.press]}
+              {step.key}
+              {step.times > 1 ? ` ×${step.times}` : ''}
+            </Words>
+          </View>
+          {step.shows && (
+            <Words size="small" colour="quiet">
+              shows “{step.shows}”
+            </Words>
+          )}
+        </View>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  route: { gap: SPACE.xs },
+  step: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, flexWrap: 'wrap' },
+  key: { borderWidth: 1, borderRadius: RADIUS.control, paddingHorizontal: SPACE.s, paddingVertical: 2 },
+});

@@ -1,0 +1,233 @@
+import type { PumpResource } from '@barythm/contract/resources';
+import { leavingFindings, viewJob } from '@barythm/core/job';
+import {
+  checkSettings,
+  dayOfPump,
+  dosePath,
+  understand,
+  type MeteringContext,
+} from '@barythm/core/families/metering';
+import { inOrderOfWork, wordsFor, type SettingValues } from '@barythm/core/profile';
+import { dateInWords } from '@barythm/core/time';
+import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { newId, outbox } from '../../api/device';
+import { usePump } from '../../api/queries';
+import { BeatStripView } from '../../charts/beat-strip-view';
+import { Button } from '../../ui/button';
+import { Card, LinkCard } from '../../ui/card';
+import { Screen } from '../../ui/screen';
+import { Empty, Failed, Loading } from '../../ui/states';
+import { SPACE } from '../../ui/theme';
+import { TriadSign } from '../../ui/triad';
+import { Heading, Words } from '../../ui/words';
+import { FindingList } from '../findings/finding-list';
+import { STATE_WORDS } from '../job/state-words';
+import { dutyLines } from './duty-words';
+
+/** One pump: what it is, its duty, its settings, its day, what is wrong with it, its visits. */
+export function PumpScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const pump = usePump(id);
+  if (pump.isLoading) {
+    return (
+      <Screen title="Pump">
+        <Loading what="the pump" />
+      </Screen>
+    );
+  }
+  if (!pump.data) {
+    return (
+      <Screen title="Pump">
+        <Failed error={pump.error ?? new Error('No answer.')} onRetry={() => void pump.refetch()} />
+      </Screen>
+    );
+  }
+  return <PumpBody pump={pump.data} />;
+}
+
+interface Known {
+  readonly context: MeteringContext | null;
+  readonly values: SettingValues;
+  readonly from: string;
+  readonly reported: boolean;
+}
+
+/** What is believed to be in the controller, and where that comes from. */
+function known(pump: PumpResource): Known {
+  if (pump.latest) {
+    const view = viewJob(pump.latest, pump.today);
+    const values = view.context?.inForce ?? {};
+    const state = pump.latest.handover ? 'As left' : 'As known from the job';
+    return {
+      context: view.context,
+      values,
+      from: `${state} of ${dateInWords(pump.latest.job.plannedFor)}`,
+      reported: false,
+    };
+  }
+  const values = pump.reported?.values ?? {};
+  const context = pump.duty && {
+    duty: pump.duty,
+    profile: pump.profile,
+    plate: pump.unit.plate,
+    today: pump.today,
+    inForce: values,
+    signalFrom: pump.signalFrom,
+  };
+  const from = pump.reported
+    ? `Reported by the site on ${dateInWords(pump.reported.date)}, not seen by a technician`
+    : 'Nobody has recorded them yet';
+  return { context, values, from, reported: true };
+}
+
+function PumpBody({ pump }: { pump: PumpResource }) {
+  const router = useRouter();
+  const state = useMemo(() => known(pump), [pump]);
+  const findings = useMemo(() => {
+    if (pump.latest && pump.latest.job.state !== 'planned') {
+      return leavingFindings(viewJob(pump.latest, pump.today));
+    }
+    return state.context ? checkSettings(state.context, 'found', state.values) : [];
+  }, [pump, state]);
+  const day = useMemo(() => dayFor(state), [state]);
+  const open = pump.jobs.find((job) => job.state === 'open' || job.state === 'planned');
+
+  const start = () => {
+    const jobId = newId();
+    void outbox
+      .add({ kind: 'job.start', jobId, pumpId: pump.id, visitId: newId(), date: pump.today }, 0)
+      .then(() => router.navigate(`/job/${jobId}/as-found`));
+  };
+
+  return (
+    <Screen
+      title={pump.tag}
+      over={`${pump.siteName}, ${pump.place}`}
+      action={
+        open ? (
+          <Button
+            grow
+            kind="main"
+            testID="go-on"
+            label="Go on with the job"
+            onPress={() => router.navigate(`/job/${open.id}/as-found`)}
+          />
+        ) : (
+          <Button grow kind="main" testID="start-job" label="Start a job" onPress={start} />
+        )
+      }
+      aside={
+        <>
+          <Heading>Findings</Heading>
+          <FindingList findings={findings} none="Nothing is open on this pump." />
+        </>
+      }
+    >
+      <View style={styles.tight}>
+        <Words bold size="large">
+          {pump.name}
+        </Words>
+        <Words colour="quiet">
+          {pump.unit.model}, serial {pump.unit.serial}
+        </Words>
+        <Words colour="quiet">{pump.profile.name}</Words>
+      </View>
+      {pump.note !== '' && (
+        <Card title="Said by the site">
+          <Words>{pump.note}</Words>
+        </Card>
+      )}
+      {day && (
+        <Card title="Its day">
+          <BeatStripView rates_spm={day.rates} greatest_spm={day.greatest} now={pump.nowShare} height={72} hours />
+          <Words>
+            About {Math.round(day.strokes).toLocaleString('en-GB')} strokes and{' '}
+            {figureWithUnit(fig('volume', day.litres), METRIC)} of product a day, by the duty’s water flow.
+          </Words>
+        </Card>
+      )}
+      <Card title="Settings">
+        <Words size="small" colour="quiet">
+          {state.from}
+        </Words>
+        {inOrderOfWork(pump.profile).map((parameter) => {
+          const value = state.values[parameter.key];
+          const unit = parameter.unit && parameter.unit !== '-' ? ` ${parameter.unit}` : '';
+          return (
+            <View key={parameter.key} style={styles.row}>
+              <View style={styles.name}>
+                <TriadSign column={state.reported ? 'found' : 'left'} />
+                <Words style={styles.grow}>{parameter.label}</Words>
+              </View>
+              <Words bold figures>
+                {value === undefined ? 'not known' : `${wordsFor(parameter, value)}${unit}`}
+              </Words>
+            </View>
+          );
+        })}
+      </Card>
+      <Card title="Duty">
+        {pump.duty ? (
+          dutyLines(pump.duty, METRIC).map(([name, words]) => (
+            <View key={name}>
+              <Words size="small" colour="quiet">
+                {name}
+              </Words>
+              <Words>{words}</Words>
+            </View>
+          ))
+        ) : (
+          <Words>No duty is recorded yet; it is entered under Plan.</Words>
+        )}
+      </Card>
+      <Heading>Jobs on this pump</Heading>
+      {pump.jobs.length === 0 && (
+        <Empty title="Never visited" todo="Start a job: record what is there before anything is touched." />
+      )}
+      {pump.jobs.map((job) => (
+        <LinkCard
+          key={job.id}
+          label={`Job of ${job.date}`}
+          testID={`visit-${job.date}`}
+          onPress={() => router.navigate(`/job/${job.id}/${job.state === 'handed-over' ? 'hand-over' : 'as-found'}`)}
+        >
+          <View style={styles.row}>
+            <Words bold>{dateInWords(job.date)}</Words>
+            <Words bold colour={job.state === 'handed-over' ? 'moss' : 'ember'} size="small">
+              {STATE_WORDS[job.state]}
+            </Words>
+          </View>
+          <Words size="small" colour="quiet">
+            {job.actor}
+          </Words>
+        </LinkCard>
+      ))}
+    </Screen>
+  );
+}
+
+function dayFor({ context, values }: Known) {
+  const hourly = context?.duty.water.hourly_m3h;
+  if (!context || !hourly) return null;
+  const settings = understand(context.profile, context.plate, values);
+  const path = dosePath(context, settings);
+  if (!path) return null;
+  const day = dayOfPump(path, hourly);
+  return {
+    rates: day.hours.map((hour) => hour.rate_spm),
+    greatest: settings.geared_spm,
+    strokes: day.strokes,
+    litres: day.pumped_L,
+  };
+}
+
+
+const styles = StyleSheet.create({
+  tight: { gap: 2 },
+  row: { flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.m, alignItems: 'center' },
+  name: { flexDirection: 'row', gap: SPACE.s, alignItems: 'center', flex: 1 },
+  grow: { flex: 1 },
+});

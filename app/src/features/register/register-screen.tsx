@@ -1,0 +1,153 @@
+import type { PumpRow, SiteRow } from '@barythm/contract/resources';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useEffect, useRef, useState } from 'react';
+import { StyleSheet, TextInput, View } from 'react-native';
+import { usePumps, useSites } from '../../api/queries';
+import { Button } from '../../ui/button';
+import { LinkCard } from '../../ui/card';
+import { Choice } from '../../ui/choice';
+import { Screen } from '../../ui/screen';
+import { Empty, Failed, Loading } from '../../ui/states';
+import { FONT, RADIUS, SIZE, SPACE, TOUCH, usePalette } from '../../ui/theme';
+import { Words } from '../../ui/words';
+
+/** Sites and pumps, searched. */
+export function RegisterScreen() {
+  const [search, setSearch] = useState('');
+  const [kind, setKind] = useState<'pumps' | 'sites'>('pumps');
+  return (
+    <Screen title="Register">
+      <SearchBox value={search} onChange={setSearch} />
+      <Choice
+        label="Show"
+        hideLabel
+        options={[
+          { value: 'pumps', label: 'Pumps' },
+          { value: 'sites', label: 'Sites' },
+        ]}
+        value={kind}
+        onChange={setKind}
+      />
+      {kind === 'pumps' ? <Pumps key={search} search={search} /> : <Sites key={search} search={search} />}
+    </Screen>
+  );
+}
+
+function SearchBox({ value, onChange }: { value: string; onChange: (text: string) => void }) {
+  const palette = usePalette();
+  const input = useRef<TextInput>(null);
+  const { focus } = useLocalSearchParams<{ focus?: string }>();
+  useEffect(() => {
+    if (focus === 'search') input.current?.focus();
+  }, [focus]);
+  return (
+    <TextInput
+      ref={input}
+      testID="search"
+      aria-label="Search pumps and sites"
+      placeholder="Tag, name, place or site"
+      placeholderTextColor={palette.quiet}
+      value={value}
+      onChangeText={onChange}
+      style={[
+        styles.search,
+        { color: palette.ink, borderColor: palette.edge, backgroundColor: palette.surface },
+      ]}
+    />
+  );
+}
+
+function Pumps({ search }: { search: string }) {
+  const [page, setPage] = useState(1);
+  const pumps = usePumps(search, page);
+  if (pumps.isLoading) return <Loading what="pumps" />;
+  if (pumps.error) return <Failed error={pumps.error} onRetry={() => void pumps.refetch()} />;
+  if (!pumps.data || pumps.data.items.length === 0) {
+    return <Empty title="No pump found" todo="Try fewer letters, or a part of the tag or the site." />;
+  }
+  return (
+    <>
+      {pumps.data.items.map((pump) => (
+        <PumpLink key={pump.id} pump={pump} />
+      ))}
+      <Pager {...pumps.data} onPage={setPage} what="pumps" />
+    </>
+  );
+}
+
+export function PumpLink({ pump }: { pump: PumpRow }) {
+  const router = useRouter();
+  return (
+    <LinkCard
+      label={`${pump.tag}, ${pump.name}`}
+      testID={`pump-${pump.tag}`}
+      onPress={() => router.navigate(`/pump/${pump.id}`)}
+    >
+      <Words bold size="large">
+        {pump.tag}
+      </Words>
+      <Words>{pump.name}</Words>
+      <Words size="small" colour="quiet">
+        {pump.siteName}, {pump.place}
+      </Words>
+    </LinkCard>
+  );
+}
+
+function Sites({ search }: { search: string }) {
+  const router = useRouter();
+  const [page, setPage] = useState(1);
+  const sites = useSites(search, page);
+  if (sites.isLoading) return <Loading what="sites" />;
+  if (sites.error) return <Failed error={sites.error} onRetry={() => void sites.refetch()} />;
+  if (!sites.data || sites.data.items.length === 0) {
+    return <Empty title="No site found" todo="Try fewer letters." />;
+  }
+  return (
+    <>
+      {sites.data.items.map((site: SiteRow) => (
+        <LinkCard
+          key={site.id}
+          label={site.name}
+          testID={`site-${site.id}`}
+          onPress={() => router.navigate(`/site/${site.id}`)}
+        >
+          <Words bold size="large">
+            {site.name}
+          </Words>
+          <Words size="small" colour="quiet">
+            {site.place}  ·  {site.pumps === 1 ? '1 pump' : `${site.pumps} pumps`}
+          </Words>
+        </LinkCard>
+      ))}
+      <Pager {...sites.data} onPage={setPage} what="sites" />
+    </>
+  );
+}
+
+function Pager(props: { page: number; size: number; total: number; what: string; onPage: (page: number) => void }) {
+  const { page, size, total, what, onPage } = props;
+  const last = Math.max(1, Math.ceil(total / size));
+  if (last === 1) return null;
+  return (
+    <View style={styles.pager}>
+      <Button label="Back" disabled={page <= 1} onPress={() => onPage(page - 1)} />
+      <Words size="small">
+        Page {page} of {last}, {total} {what}
+      </Words>
+      <Button label="On" disabled={page >= last} onPress={() => onPage(page + 1)} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  search: {
+    minHeight: TOUCH,
+    borderWidth: 1.5,
+    borderRadius: RADIUS.control,
+    paddingHorizontal: SPACE.m,
+    fontSize: SIZE.large,
+    fontFamily: FONT.text,
+  },
+  pager: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' },
+});

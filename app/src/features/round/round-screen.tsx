@@ -1,0 +1,116 @@
+import type { JobRow, Round } from '@barythm/contract/resources';
+import { dateInWords } from '@barythm/core/time';
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { useRound } from '../../api/queries';
+import { BeatStripView } from '../../charts/beat-strip-view';
+import { LinkCard } from '../../ui/card';
+import { Screen } from '../../ui/screen';
+import { SEVERITY_COLOUR, SeverityTag, type SeverityName } from '../../ui/severity';
+import { Empty, Failed, Loading } from '../../ui/states';
+import { SPACE } from '../../ui/theme';
+import { Heading, Words } from '../../ui/words';
+import { STATE_WORDS } from '../job/state-words';
+
+/** Today's visits, and the pumps with something open. */
+export function RoundScreen() {
+  const round = useRound();
+  return (
+    <Screen title="Round" over={round.data && dateInWords(round.data.date)}>
+      {round.isLoading && <Loading what="today’s round" />}
+      {round.error && <Failed error={round.error} onRetry={() => void round.refetch()} />}
+      {round.data && <RoundBody round={round.data} />}
+    </Screen>
+  );
+}
+
+function RoundBody({ round }: { round: Round }) {
+  return (
+    <>
+      <Heading>Today’s visits</Heading>
+      {round.visits.length === 0 && (
+        <Empty title="No visit yet today" todo="Pick a pump below or in the register, and start a job on it." />
+      )}
+      {round.visits.map((visit) => (
+        <View key={visit.id} style={styles.group}>
+          <Words bold colour="quiet">
+            {visit.siteName}
+          </Words>
+          {visit.jobs.map((job) => (
+            <JobCard key={job.id} job={job} />
+          ))}
+        </View>
+      ))}
+      <Heading>Pumps with open findings</Heading>
+      {round.pumps.length === 0 && (
+        <Empty title="Nothing is open" todo="Every pump that was looked at is as it should be." />
+      )}
+      {round.pumps.map((pump) => (
+        <PumpCard key={pump.id} pump={pump} />
+      ))}
+    </>
+  );
+}
+
+function JobCard({ job }: { job: JobRow }) {
+  const router = useRouter();
+  const stage = job.state === 'handed-over' ? 'hand-over' : 'as-found';
+  return (
+    <LinkCard
+      label={`${job.tag}, ${job.pumpName}`}
+      testID={`job-${job.tag}`}
+      onPress={() => router.navigate(`/job/${job.id}/${stage}`)}
+    >
+      <View style={styles.line}>
+        <Words bold size="large">
+          {job.tag}
+        </Words>
+        <Words bold size="small" colour={job.state === 'handed-over' ? 'moss' : 'ember'}>
+          {STATE_WORDS[job.state]}
+        </Words>
+      </View>
+      <Words>{job.pumpName}</Words>
+    </LinkCard>
+  );
+}
+
+function PumpCard({ pump }: { pump: Round['pumps'][number] }) {
+  const router = useRouter();
+  const worst: SeverityName = pump.counts.stop > 0 ? 'stop' : pump.counts.warn > 0 ? 'warn' : 'note';
+  return (
+    <LinkCard
+      label={`${pump.tag}, ${pump.name}: ${pump.worst}`}
+      testID={`pump-${pump.tag}`}
+      edge={SEVERITY_COLOUR[worst]}
+      onPress={() => router.navigate(`/pump/${pump.id}`)}
+    >
+      <View style={styles.line}>
+        <Words bold size="large">
+          {pump.tag}
+        </Words>
+        <View style={styles.tags}>
+          {(['stop', 'warn', 'note'] as const).map(
+            (severity) =>
+              pump.counts[severity] > 0 && (
+                <SeverityTag key={severity} severity={severity} count={pump.counts[severity]} />
+              ),
+          )}
+        </View>
+      </View>
+      <Words>{pump.name}</Words>
+      <Words bold colour={SEVERITY_COLOUR[worst]}>
+        {pump.worst}
+      </Words>
+      {pump.strip && <BeatStripView {...pump.strip} now={pump.nowShare} />}
+      <Words size="small" colour="quiet">
+        {pump.siteName}, {pump.place}
+      </Words>
+    </LinkCard>
+  );
+}
+
+const styles = StyleSheet.create({
+  group: { gap: SPACE.s },
+  line: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center', flexWrap: 'wrap', gap: SPACE.s },
+  tags: { flexDirection: 'row', gap: SPACE.m },
+});

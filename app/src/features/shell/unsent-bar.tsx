@@ -1,0 +1,70 @@
+import { StyleSheet, View } from 'react-native';
+import { outbox } from '../../api/device';
+import { useOutbox } from '../../api/use-outbox';
+import { Button, ButtonRow } from '../../ui/button';
+import { SPACE, usePalette } from '../../ui/theme';
+import { Words } from '../../ui/words';
+
+/** Says what is not sent yet, and asks what to do with a write the server refused. Nothing to say, nothing shown. */
+export function UnsentBar() {
+  const palette = usePalette();
+  const { pending, offline, refused } = useOutbox();
+  if (refused) return <RefusedBar />;
+  if (!offline || pending.length === 0) return null;
+  const count = pending.length === 1 ? 'One entry is' : `${pending.length} entries are`;
+  return (
+    <View
+      role="status"
+      testID="unsent"
+      style={[styles.bar, { backgroundColor: palette.surface, borderColor: palette.ochre }]}
+    >
+      <Words size="small" bold colour="ochre" style={styles.words}>
+        {count} kept on this device; the server cannot be reached.
+      </Words>
+      <Button kind="quiet" label="Try now" onPress={() => void outbox.flush()} />
+    </View>
+  );
+}
+
+function RefusedBar() {
+  const palette = usePalette();
+  const { refused, pending } = useOutbox();
+  if (!refused) return null;
+  const { problem } = refused;
+  const stale = problem.code === 'stale';
+  const current = problem.current as { job?: { version?: number } } | undefined;
+  const version = current?.job?.version ?? refused.command.baseVersion;
+  const behind = pending.length - 1;
+  return (
+    <View
+      role="alert"
+      testID="refused"
+      style={[styles.refused, { backgroundColor: palette.surface, borderColor: palette.rust }]}
+    >
+      <Words bold colour="rust">
+        {stale ? 'This job was changed elsewhere meanwhile' : 'The server did not take an entry'}
+      </Words>
+      <Words size="small">
+        {stale ? problem.detail : problem.errors?.map((error) => error.words).join(' ') || problem.detail}
+        {behind > 0 ? ` ${behind} more wait behind it.` : ''}
+      </Words>
+      <ButtonRow>
+        {stale && (
+          <Button
+            kind="main"
+            label="Send mine on top"
+            testID="keep-mine"
+            onPress={() => void outbox.keepRefused(version)}
+          />
+        )}
+        <Button label="Drop this entry" testID="drop-mine" onPress={() => void outbox.dropRefused(version)} />
+      </ButtonRow>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  bar: { flexDirection: 'row', alignItems: 'center', borderTopWidth: 2, paddingHorizontal: SPACE.l, gap: SPACE.s },
+  words: { flex: 1 },
+  refused: { borderTopWidth: 2, padding: SPACE.l, gap: SPACE.s },
+});

@@ -1,0 +1,28 @@
+import { TOOLS } from '@barythm/core/tools';
+import { useRouter } from 'expo-router';
+import { LinkCard } from '../../ui/card';
+import { Screen } from '../../ui/screen';
+import { Words } from '../../ui/words';
+
+/** The calculators by themselves, without a pump. */
+export function ToolsScreen() {
+  const router = useRouter();
+  return (
+    <Screen title="Tools">
+      <Words>Calculators for the pocket: no pump needed, nothing is saved to a job.</Words>
+      {Object.values(TOOLS).map((tool) => (
+        <LinkCard
+          key={tool.id}
+          label={tool.name}
+          testID={`tool-${tool.id}`}
+          onPress={() => router.navigate(`/tools/${tool.id}`)}
+        >
+          <Words bold size="large">
+            {tool.name}
+          </Words>
+          <Words>{tool.about}</Words>
+        </LinkCard>
+      ))}
+    </Screen>
+  );
+}

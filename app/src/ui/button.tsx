@@ -1,0 +1,67 @@
+import type { ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { RADIUS, SPACE, TOUCH, usePalette } from './theme';
+import { Words } from './words';
+
+interface ButtonProps {
+  readonly label: string;
+  readonly onPress: () => void;
+  /** main: the one action of the screen; plain: beside it; quiet: text only */
+  readonly kind?: 'main' | 'plain' | 'quiet' | 'danger';
+  readonly disabled?: boolean;
+  readonly icon?: ReactNode;
+  readonly testID?: string;
+  readonly grow?: boolean;
+}
+
+export function Button({ label, onPress, kind = 'plain', disabled, icon, testID, grow }: ButtonProps) {
+  const palette = usePalette();
+  const main = kind === 'main';
+  const colour = main ? 'onPetrol' : kind === 'danger' ? 'rust' : 'petrol';
+  return (
+    <Pressable
+      role="button"
+      testID={testID}
+      disabled={disabled}
+      aria-disabled={disabled}
+      onPress={onPress}
+      style={({ pressed }) => [
+        styles.button,
+        grow && styles.grow,
+        kind !== 'quiet' && { borderColor: kind === 'danger' ? palette.rust : palette.petrol, borderWidth: 1.5 },
+        main && { backgroundColor: palette.petrol },
+        pressed && styles.pressed,
+        disabled && styles.disabled,
+      ]}
+    >
+      {icon}
+      <Words bold colour={colour} size={main ? 'large' : 'body'} style={styles.label}>
+        {label}
+      </Words>
+    </Pressable>
+  );
+}
+
+/** Buttons side by side, wrapping where they do not fit. */
+export function ButtonRow({ children }: { children: ReactNode }) {
+  return <View style={styles.row}>{children}</View>;
+}
+
+const styles = StyleSheet.create({
+  button: {
+    minHeight: TOUCH,
+    minWidth: TOUCH,
+    paddingHorizontal: SPACE.l,
+    paddingVertical: SPACE.s,
+    borderRadius: RADIUS.control,
+    flexDirection: 'row',
+    alignItems: 'center',
+    justifyContent: 'center',
+    gap: SPACE.s,
+  },
+  grow: { flexGrow: 1, flexBasis: 0 },
+  label: { textAlign: 'center', flexShrink: 1 },
+  pressed: { opacity: 0.75 },
+  disabled: { opacity: 0.45 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+});

@@ -1,0 +1,65 @@
+import type { ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { RADIUS, SPACE, usePalette, type Colour } from './theme';
+import { Heading } from './words';
+
+interface CardProps {
+  readonly title?: string;
+  readonly children: ReactNode;
+  /** a coloured edge at the left, for what the card says */
+  readonly edge?: Colour;
+  readonly testID?: string;
+}
+
+export function Card({ title, children, edge, testID }: CardProps) {
+  const palette = usePalette();
+  return (
+    <View
+      testID={testID}
+      style={[
+        styles.card,
+        { backgroundColor: palette.surface, borderColor: palette.line },
+        edge && { borderLeftColor: palette[edge], borderLeftWidth: 4 },
+      ]}
+    >
+      {title && <Heading>{title}</Heading>}
+      {children}
+    </View>
+  );
+}
+
+/** A card that leads somewhere. */
+export function LinkCard({
+  onPress,
+  children,
+  label,
+  testID,
+  edge,
+}: {
+  onPress: () => void;
+  children: ReactNode;
+  label: string;
+  testID?: string;
+  edge?: Colour;
+}) {
+  const palette = usePalette();
+  return (
+    <Pressable
+      role="link"
+      aria-label={label}
+      testID={testID}
+      onPress={onPress}
+      style={({ pressed }) => [
+        styles.card,
+        { backgroundColor: palette.surface, borderColor: pressed ? palette.petrol : palette.line },
+        edge && { borderLeftColor: palette[edge], borderLeftWidth: 4 },
+      ]}
+    >
+      {children}
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  card: { borderWidth: 1, borderRadius: RADIUS.card, padding: SPACE.l, gap: SPACE.m },
+});

@@ -1,0 +1,105 @@
+import { useId, type ReactNode } from 'react';
+import { StyleSheet, TextInput, View } from 'react-native';
+import { usePad } from './figure-pad';
+import { FONT, RADIUS, SIZE, SPACE, TOUCH, usePalette } from './theme';
+import { Words } from './words';
+
+interface FieldProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (text: string) => void;
+  readonly onBlur?: () => void;
+  readonly unit?: string;
+  /** limits and step, or whatever helps to type the right thing */
+  readonly hint?: string;
+  readonly error?: string | null;
+  /** the value in other units, small beside it */
+  readonly converted?: string | null;
+  readonly testID?: string;
+  /** words instead of a figure */
+  readonly words?: boolean;
+  readonly lines?: number;
+  readonly big?: boolean;
+  readonly trailing?: ReactNode;
+}
+
+/** A figure or a few words: label, large value, unit beside it, limits under it, and what is wrong in words. */
+export function Field(props: FieldProps) {
+  const { label, value, onChange, unit, hint, error, converted, words, lines = 1, big } = props;
+  const palette = usePalette();
+  const id = useId();
+  const pad = usePad({ label, unit: unit ?? '', value, onChange, enabled: !words });
+  return (
+    <View style={styles.field}>
+      <Words size="small" bold nativeID={`${id}-label`}>
+        {label}
+      </Words>
+      <View style={styles.row}>
+        <View
+          style={[
+            styles.box,
+            { borderColor: error ? palette.rust : palette.edge, backgroundColor: palette.surface },
+            error ? styles.wrong : null,
+          ]}
+        >
+          <TextInput
+            testID={props.testID}
+            aria-label={unit && unit !== '-' ? `${label}, ${unit}` : label}
+            aria-invalid={Boolean(error)}
+            value={value}
+            onChangeText={onChange}
+            onFocus={pad.onFocus}
+            onBlur={() => {
+              pad.onBlur();
+              props.onBlur?.();
+            }}
+            inputMode={words ? 'text' : pad.inputMode}
+            multiline={lines > 1}
+            numberOfLines={lines}
+            autoCapitalize={words ? 'sentences' : 'none'}
+            autoComplete="off"
+            style={[
+              styles.input,
+              { color: palette.ink, fontFamily: words ? FONT.text : FONT.figuresBold },
+              { fontSize: words ? SIZE.body : big ? SIZE.figure : SIZE.title },
+              lines > 1 && { minHeight: lines * 24 + 16 },
+            ]}
+          />
+          {unit && unit !== '-' ? (
+            <Words colour="quiet" style={styles.unit}>
+              {unit}
+            </Words>
+          ) : null}
+        </View>
+        {props.trailing}
+      </View>
+      {error ? (
+        <Words size="small" colour="rust" bold role="alert">
+          {error}
+        </Words>
+      ) : null}
+      {hint || converted ? (
+        <Words size="small" colour="quiet">
+          {[converted, hint].filter(Boolean).join('  ·  ')}
+        </Words>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  field: { gap: SPACE.xs },
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  box: {
+    flex: 1,
+    minWidth: 0,
+    flexDirection: 'row',
+    alignItems: 'center',
+    borderWidth: 1.5,
+    borderRadius: RADIUS.control,
+    minHeight: TOUCH,
+  },
+  wrong: { borderWidth: 2 },
+  input: { flex: 1, minWidth: 0, paddingHorizontal: SPACE.m, paddingVertical: SPACE.s },
+  unit: { paddingRight: SPACE.m },
+});

@@ -1,0 +1,147 @@
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+  type RefObject,
+} from 'react';
+import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
+import { useWide } from './layout';
+import { RADIUS, SPACE, TOUCH, usePalette } from './theme';
+import { Words } from './words';
+
+interface Target {
+  readonly label: string;
+  readonly unit: string;
+  readonly value: string;
+  readonly onChange: (text: string) => void;
+}
+
+/** The field the pad writes to, always as it is now: its value moves on while keys are pressed. */
+type TargetRef = RefObject<Target>;
+
+interface Pad {
+  readonly open: (target: TargetRef) => void;
+  readonly close: () => void;
+}
+
+const PadContext = createContext<Pad>({ open: () => undefined, close: () => undefined });
+
+/** Shows the large pad at the bottom of a phone while a figure is being entered. */
+export function FigurePadProvider({ children }: { children: ReactNode }) {
+  const [active, setActive] = useState<TargetRef | null>(null);
+  const close = useCallback(() => setActive(null), []);
+  const pad = useMemo(() => ({ open: setActive, close }), [close]);
+  return (
+    <PadContext.Provider value={pad}>
+      <View style={styles.fill}>
+        {children}
+        {active && <FigurePad target={active} onDone={close} />}
+      </View>
+    </PadContext.Provider>
+  );
+}
+
+/** Binds a field to the pad on phones; wide screens have a keyboard of their own. */
+export function usePad(field: Target & { readonly enabled: boolean }) {
+  const { open, close } = useContext(PadContext);
+  const wide = useWide();
+  const own = field.enabled && !wide;
+  const ref = useRef<Target>(field);
+  useEffect(() => {
+    ref.current = field;
+  });
+  return {
+    inputMode: own ? ('none' as const) : ('decimal' as const),
+    onFocus: () => own && open(ref),
+    onBlur: () => own && close(),
+  };
+}
+
+const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '−'] as const;
+
+function FigurePad({ target, onDone }: { target: TargetRef; onDone: () => void }) {
+  const palette = usePalette();
+  const { label, unit } = target.current;
+  const press = (key: string) => {
+    const { value, onChange } = target.current;
+    if (key === '−') onChange(value.startsWith('-') ? value.slice(1) : `-${value}`);
+    else onChange(value + key);
+  };
+  return (
+    <View
+      style={[styles.pad, { backgroundColor: palette.paper, borderColor: palette.edge }]}
+      testID="figure-pad"
+      role="group"
+      aria-label={`Figures for ${label}`}
+    >
+      <View style={styles.grid}>
+        {KEYS.map((key) => (
+          <PadKey key={key} label={key} onPress={() => press(key)} />
+        ))}
+      </View>
+      <View style={styles.side}>
+        <View style={styles.unit}>
+          <Words bold colour="petrol">
+            {unit === '-' ? '' : unit}
+          </Words>
+        </View>
+        <PadKey label="⌫" name="Delete last" onPress={() => target.current.onChange(target.current.value.slice(0, -1))} />
+        <PadKey label="Clear" onPress={() => target.current.onChange('')} />
+        <PadKey
+          label="Done"
+          main
+          onPress={() => {
+            if (typeof document !== 'undefined') (document.activeElement as HTMLElement | null)?.blur();
+            onDone();
+          }}
+        />
+      </View>
+    </View>
+  );
+}
+
+function PadKey({ label, name, onPress, main }: { label: string; name?: string; onPress: () => void; main?: boolean }) {
+  const palette = usePalette();
+  return (
+    <Pressable
+      role="button"
+      aria-label={name ?? label}
+      tabIndex={-1}
+      // keeps the field focused, so that what is typed and what is tapped go to the same place
+      {...{ onMouseDown: (event: GestureResponderEvent) => event.preventDefault() }}
+      onPress={onPress}
+      style={({ pressed }) => [
+        styles.key,
+        { borderColor: palette.line, backgroundColor: main ? palette.petrol : palette.surface },
+        pressed && styles.pressed,
+      ]}
+    >
+      <Words bold figures={label.length === 1} size="large" colour={main ? 'onPetrol' : 'ink'}>
+        {label}
+      </Words>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  fill: { flex: 1, minHeight: 0 },
+  pad: { flexDirection: 'row', gap: SPACE.s, padding: SPACE.s, borderTopWidth: 1.5 },
+  grid: { flex: 3, flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.xs },
+  side: { flex: 1, gap: SPACE.xs },
+  unit: { height: TOUCH, alignItems: 'center', justifyContent: 'center' },
+  key: {
+    minHeight: TOUCH,
+    flexBasis: '30%',
+    flexGrow: 1,
+    alignItems: 'center',
+    justifyContent: 'center',
+    borderWidth: 1,
+    borderRadius: RADIUS.control,
+  },
+  pressed: { opacity: 0.6 },
+});

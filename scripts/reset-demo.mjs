@@ -1,0 +1,29 @@
+import { existsSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { createInterface } from 'node:readline/promises';
+import { ensureDependencies } from './steps/dependencies.mjs';
+import { ROOT, run } from './steps/run.mjs';
+import { main, PlainFailure, say } from './steps/say.mjs';
+
+await main(async () => {
+  const folder = process.env.BARYTHM_DATA ?? join(ROOT, '.barythm-data');
+  const file = join(folder, 'barythm.sqlite');
+  if (existsSync(file)) {
+    if (!process.stdin.isTTY && !process.argv.includes('--yes')) {
+      throw new PlainFailure('this deletes all data; run it in a terminal to be asked, or with -- --yes.');
+    }
+    if (!process.argv.includes('--yes')) {
+      const ask = createInterface({ input: process.stdin, output: process.stdout });
+      const answer = await ask.question(`Delete everything in ${file} and put the demo data back? Type yes: `);
+      ask.close();
+      if (answer.trim().toLowerCase() !== 'yes') {
+        say('nothing was changed.');
+        return;
+      }
+    }
+    for (const part of [file, `${file}-wal`, `${file}-shm`]) rmSync(part, { force: true });
+  }
+  await ensureDependencies();
+  const { code } = await run('npx', ['--no-install', 'tsx', join(ROOT, 'server/bin/make-demo.ts')]);
+  process.exitCode = code;
+});
