@@ -9,11 +9,12 @@ const node = (name) => ({
       {
         configFile: false,
         presets: [['@babel/preset-env', { targets: { node: 'current' } }], '@babel/preset-typescript'],
+        plugins: ['babel-plugin-transform-import-meta'],
       },
     ],
   },
   // these ship as ES modules only
-  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z]+|internmap|convert|uuid|ical-generator)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|convert|uuid|cookie)/)'],
 });
 
 export default {

@@ -12,10 +12,13 @@ if (api) {
     return (request, response, done) => {
       if (!request.url.startsWith('/api/')) return next(request, response, done);
       const { method, headers, url } = request;
-      const onward = http.request({ host: api.hostname, port: api.port, path: url, method, headers }, (answer) => {
-        response.writeHead(answer.statusCode, answer.headers);
-        answer.pipe(response);
-      });
+      const onward = http.request(
+        { host: api.hostname, port: api.port, path: url, method, headers },
+        (answer) => {
+          response.writeHead(answer.statusCode, answer.headers);
+          answer.pipe(response);
+        },
+      );
       onward.on('error', () => response.writeHead(502).end());
       request.pipe(onward);
     };

@@ -14,7 +14,9 @@ await main(async () => {
     }
     if (!process.argv.includes('--yes')) {
       const ask = createInterface({ input: process.stdin, output: process.stdout });
-      const answer = await ask.question(`Delete everything in ${file} and put the demo data back? Type yes: `);
+      const answer = await ask.question(
+        `Delete everything in ${file} and put the demo data back? Type yes: `,
+      );
       ask.close();
       if (answer.trim().toLowerCase() !== 'yes') {
         say('nothing was changed.');

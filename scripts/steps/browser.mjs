@@ -18,7 +18,10 @@ export async function ensureBrowser() {
   const log = join(ROOT, '.build/browser.log');
   const env = { DEBIAN_FRONTEND: 'noninteractive' };
   await run('apt-get', ['update', '-qq'], { log, env });
-  const { code } = await run('apt-get', ['install', '-y', '-qq', 'chromium', 'chromium-driver'], { log, env });
+  const { code } = await run('apt-get', ['install', '-y', '-qq', 'chromium', 'chromium-driver'], {
+    log,
+    env,
+  });
   if (code !== 0 || !existsSync(DRIVER)) {
     throw new PlainFailure('Chromium could not be installed; see .build/browser.log.');
   }

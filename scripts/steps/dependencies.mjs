@@ -11,7 +11,9 @@ const ADDON = join(ROOT, 'node_modules/sqlite3/build/Release/node_sqlite3.node')
 export async function ensureDependencies() {
   const [major] = process.versions.node.split('.').map(Number);
   if (major < 20) throw new PlainFailure(`Node.js 20 or later is needed; this is ${process.version}.`);
-  const wanted = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex');
+  const wanted = createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .digest('hex');
   const installed = existsSync(STAMP) ? readFileSync(STAMP, 'utf8') : '';
   mkdirSync(join(ROOT, '.build'), { recursive: true });
   if (installed !== wanted) {
@@ -19,7 +21,9 @@ export async function ensureDependencies() {
     const log = join(ROOT, '.build/install.log');
     const { code } = await run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund'], { log });
     if (code !== 0) {
-      throw new PlainFailure('packages could not be installed; is the npm registry reachable? See .build/install.log.');
+      throw new PlainFailure(
+        'packages could not be installed; is the npm registry reachable? See .build/install.log.',
+      );
     }
   }
   if (!existsSync(ADDON)) await compileDatabase();
@@ -32,7 +36,8 @@ async function compileDatabase() {
     ['make', 'make'],
     ['python3', 'Python 3'],
   ]) {
-    if (!(await has(program))) throw new PlainFailure(`${name} is needed to compile the database driver, and is missing.`);
+    if (!(await has(program)))
+      throw new PlainFailure(`${name} is needed to compile the database driver, and is missing.`);
   }
   say('compiling the database driver (two to four minutes, once) …');
   const log = join(ROOT, '.build/compile.log');

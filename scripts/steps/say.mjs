@@ -12,7 +12,8 @@ export async function main(work) {
     await work();
   } catch (error) {
     if (error instanceof PlainFailure) console.error(`barythm: ${error.message}`);
-    else if (error?.code === 'ENOSPC') console.error('barythm: the disk is full; free some space and try again.');
+    else if (error?.code === 'ENOSPC')
+      console.error('barythm: the disk is full; free some space and try again.');
     else if (error?.code === 'EACCES') console.error(`barythm: no permission for ${error.path}.`);
     else console.error(error);
     process.exitCode = 1;

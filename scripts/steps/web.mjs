@@ -11,7 +11,8 @@ const SOURCES = ['app', 'core/src', 'contract/src', 'package-lock.json'];
 /** Builds the web app when its sources are not what was built last. */
 export async function ensureWeb() {
   const wanted = hashOf(SOURCES);
-  if (existsSync(join(WEB_ROOT, 'index.html')) && existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted) return;
+  if (existsSync(join(WEB_ROOT, 'index.html')) && existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted)
+    return;
   say('building the web app (one to two minutes) …');
   rmSync(WEB_ROOT, { recursive: true, force: true });
   const log = join(ROOT, '.build/web.log');
@@ -47,7 +48,12 @@ function filesUnder(path) {
     return [path];
   }
   return entries
-    .filter((entry) => !skip.has(entry.name) && !entry.name.endsWith('.test.ts') && !entry.name.endsWith('.test.tsx'))
+    .filter(
+      (entry) =>
+        !skip.has(entry.name) && !entry.name.endsWith('.test.ts') && !entry.name.endsWith('.test.tsx'),
+    )
     .sort((a, b) => (a.name < b.name ? -1 : 1))
-    .flatMap((entry) => (entry.isDirectory() ? filesUnder(join(path, entry.name)) : [join(path, entry.name)]));
+    .flatMap((entry) =>
+      entry.isDirectory() ? filesUnder(join(path, entry.name)) : [join(path, entry.name)],
+    );
 }

@@ -14,7 +14,8 @@ function fail(sentence: string): never {
 
 function portFromEnvironment(): number {
   const port = Number(process.env.PORT ?? 4310);
-  if (!Number.isInteger(port) || port < 0 || port > 65535) fail(`PORT must be a port number, not “${process.env.PORT}”.`);
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    fail(`PORT must be a port number, not “${process.env.PORT}”.`);
   return port;
 }
 

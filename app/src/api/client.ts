@@ -50,6 +50,9 @@ export function sendCommand(command: Command): Promise<CommandAnswer> {
 }
 
 /** Address of a file that the browser downloads by itself. */
-export function fileUrl(jobId: string, file: 'hand-over.pdf' | 'job.json' | 'sheet.csv' | 'readings.csv'): string {
+export function fileUrl(
+  jobId: string,
+  file: 'hand-over.pdf' | 'job.json' | 'sheet.csv' | 'readings.csv',
+): string {
   return `${BASE}/jobs/${jobId}/${file}`;
 }

@@ -67,7 +67,11 @@ export class Outbox {
   }
 
   /** Queues a write. `shownVersion` is the job's version on screen, with all that is pending already counted. */
-  async add(body: CommandBody, shownVersion: number, actor: Command['actor'] = 'Technician 1'): Promise<void> {
+  async add(
+    body: CommandBody,
+    shownVersion: number,
+    actor: Command['actor'] = 'Technician 1',
+  ): Promise<void> {
     const command: Command = {
       id: this.parts.newId(),
       baseVersion: shownVersion,

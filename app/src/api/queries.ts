@@ -1,4 +1,11 @@
-import type { Library, PumpResource, PumpRow, Round, SiteResource, SiteRow } from '@barythm/contract/resources';
+import type {
+  Library,
+  PumpResource,
+  PumpRow,
+  Round,
+  SiteResource,
+  SiteRow,
+} from '@barythm/contract/resources';
 import type { Profile } from '@barythm/core/profile';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { get } from './client';
@@ -35,8 +42,7 @@ export const useSite = (id: string) =>
 export const usePump = (id: string) =>
   useQuery({ queryKey: keys.pump(id), queryFn: () => get<PumpResource>(`/pumps/${id}`) });
 
-export const useLibrary = () =>
-  useQuery({ queryKey: keys.library, queryFn: () => get<Library>('/library') });
+export const useLibrary = () => useQuery({ queryKey: keys.library, queryFn: () => get<Library>('/library') });
 
 export const useProfile = (id: string) =>
   useQuery({ queryKey: keys.profile(id), queryFn: () => get<Profile>(`/profiles/${id}`) });

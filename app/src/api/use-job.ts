@@ -1,6 +1,13 @@
 import type { CommandBody } from '@barythm/contract/commands';
 import type { JobResource } from '@barythm/contract/resources';
-import { applyCommand, refusalOf, viewJob, type JobCommand, type JobCommandBody, type JobView } from '@barythm/core/job';
+import {
+  applyCommand,
+  refusalOf,
+  viewJob,
+  type JobCommand,
+  type JobCommandBody,
+  type JobView,
+} from '@barythm/core/job';
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { get } from './client';
@@ -9,7 +16,10 @@ import { keys } from './keys';
 import { useOutbox } from './use-outbox';
 
 /** What the server has, with what is not sent yet on top of it. */
-function withPending(resource: JobResource, pending: ReturnType<typeof outbox.getState>['pending']): JobResource {
+function withPending(
+  resource: JobResource,
+  pending: ReturnType<typeof outbox.getState>['pending'],
+): JobResource {
   const { document, today } = resource;
   const shown = pending
     .filter((command) => command.body.jobId === document.job.id && command.body.kind !== 'job.start')
@@ -34,10 +44,7 @@ export interface UseJob {
 export function useJob(id: string): UseJob {
   const query = useQuery({ queryKey: keys.job(id), queryFn: () => get<JobResource>(`/jobs/${id}`) });
   const { pending } = useOutbox();
-  const shown = useMemo(
-    () => (query.data ? withPending(query.data, pending) : null),
-    [query.data, pending],
-  );
+  const shown = useMemo(() => (query.data ? withPending(query.data, pending) : null), [query.data, pending]);
   const view = useMemo(() => (shown ? viewJob(shown.document, shown.today) : null), [shown]);
   const client = useQueryClient();
   useEffect(() => settleSentJobs(client), [client]);
@@ -68,7 +75,11 @@ function settleSentJobs(client: QueryClient): () => void {
   return outbox.onSent((command, answer) => {
     const key = keys.job(answer.jobId);
     const resource = client.getQueryData<JobResource>(key);
-    if (resource && command.body.kind !== 'job.start' && answer.version === resource.document.job.version + 1) {
+    if (
+      resource &&
+      command.body.kind !== 'job.start' &&
+      answer.version === resource.document.job.version + 1
+    ) {
       const document = applyCommand(resource.document, command as JobCommand, resource.today);
       client.setQueryData<JobResource>(key, { ...resource, document });
     } else void client.invalidateQueries({ queryKey: key });

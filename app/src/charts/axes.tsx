@@ -28,7 +28,14 @@ export function Axes({ frame }: { frame: Frame }) {
       <Line x1={box.left} x2={right} y1={bottom} y2={bottom} stroke={palette.edge} strokeWidth={1.5} />
       {x.ticks.map((tick) => (
         <G key={`x${tick.label}`}>
-          <Line x1={tick.at} x2={tick.at} y1={bottom} y2={bottom + 5} stroke={palette.edge} strokeWidth={1.5} />
+          <Line
+            x1={tick.at}
+            x2={tick.at}
+            y1={bottom}
+            y2={bottom + 5}
+            stroke={palette.edge}
+            strokeWidth={1.5}
+          />
           <SvgText
             x={tick.at}
             y={bottom + 19}

@@ -19,7 +19,12 @@ export function SignalChartView({ chart, children }: SignalChartViewProps) {
   const { box } = chart.frame;
   const bottom = box.height - box.bottom;
   return (
-    <Svg width={box.width} height={box.height} role="img" aria-label={`Stroke rate over signal. ${chart.text}`}>
+    <Svg
+      width={box.width}
+      height={box.height}
+      role="img"
+      aria-label={`Stroke rate over signal. ${chart.text}`}
+    >
       {chart.dead && (
         <Rect
           x={chart.dead.from}
@@ -63,7 +68,15 @@ function DrawLine({ line, palette }: { line: DrawnLine; palette: Palette }) {
       />
       {line.points.map((point, i) =>
         found ? (
-          <Circle key={i} cx={point.x} cy={point.y} r={5} stroke={colour} strokeWidth={2} fill={palette.surface} />
+          <Circle
+            key={i}
+            cx={point.x}
+            cy={point.y}
+            r={5}
+            stroke={colour}
+            strokeWidth={2}
+            fill={palette.surface}
+          />
         ) : line.column === 'left' ? (
           <Circle key={i} cx={point.x} cy={point.y} r={5.5} fill={colour} />
         ) : (

@@ -11,7 +11,11 @@ type Texts = Record<string, string>;
 export function useDraftForm<T extends Texts>(
   key: string,
   initial: T,
-): { readonly texts: T; readonly set: (field: keyof T & string, text: string) => void; readonly forget: () => void } {
+): {
+  readonly texts: T;
+  readonly set: (field: keyof T & string, text: string) => void;
+  readonly forget: () => void;
+} {
   const [start] = useState(initial);
   const [draft, setDraft] = useDraftOf<T>(key, start);
   const form = useForm<T>({ defaultValues: { ...start, ...draft } as DefaultValues<T> });

@@ -43,7 +43,10 @@ export function useDraft(key: string): readonly [string | null, (value: string |
 /** A value being edited under a key, as JSON; `initial` while there is no draft or it cannot be read. */
 export function useDraftOf<T>(key: string, initial: T): readonly [T, (value: T | null) => void] {
   const [text, setText] = useDraft(key);
-  const set = useCallback((value: T | null) => setText(value === null ? null : JSON.stringify(value)), [setText]);
+  const set = useCallback(
+    (value: T | null) => setText(value === null ? null : JSON.stringify(value)),
+    [setText],
+  );
   // one object as long as the text is one, so that what is worked out from it is not worked out again
   const value = useMemo(() => (text === null ? initial : parsed(text, initial)), [text, initial]);
   return [value, set];

@@ -28,7 +28,10 @@ export function Button({ label, onPress, kind = 'plain', disabled, icon, testID,
       style={({ pressed }) => [
         styles.button,
         grow && styles.grow,
-        kind !== 'quiet' && { borderColor: kind === 'danger' ? palette.rust : palette.petrol, borderWidth: 1.5 },
+        kind !== 'quiet' && {
+          borderColor: kind === 'danger' ? palette.rust : palette.petrol,
+          borderWidth: 1.5,
+        },
         main && { backgroundColor: palette.petrol },
         pressed && styles.pressed,
         disabled && styles.disabled,

@@ -86,7 +86,10 @@ export function Check({
       <View
         style={[
           styles.tick,
-          { borderColor: checked ? palette.petrol : palette.edge, backgroundColor: checked ? palette.petrol : palette.surface },
+          {
+            borderColor: checked ? palette.petrol : palette.edge,
+            backgroundColor: checked ? palette.petrol : palette.surface,
+          },
         ]}
       >
         {checked && (

@@ -90,7 +90,11 @@ function FigurePad({ target, onDone }: { target: TargetRef; onDone: () => void }
             {unit === '-' ? '' : unit}
           </Words>
         </View>
-        <PadKey label="⌫" name="Delete last" onPress={() => target.current.onChange(target.current.value.slice(0, -1))} />
+        <PadKey
+          label="⌫"
+          name="Delete last"
+          onPress={() => target.current.onChange(target.current.value.slice(0, -1))}
+        />
         <PadKey label="Clear" onPress={() => target.current.onChange('')} />
         <PadKey
           label="Done"
@@ -105,7 +109,17 @@ function FigurePad({ target, onDone }: { target: TargetRef; onDone: () => void }
   );
 }
 
-function PadKey({ label, name, onPress, main }: { label: string; name?: string; onPress: () => void; main?: boolean }) {
+function PadKey({
+  label,
+  name,
+  onPress,
+  main,
+}: {
+  label: string;
+  name?: string;
+  onPress: () => void;
+  main?: boolean;
+}) {
   const palette = usePalette();
   return (
     <Pressable

@@ -49,7 +49,13 @@ export function Screen({ title, over, children, rail, action, aside }: ScreenPro
         )}
       </View>
       {action && (
-        <View style={[styles.action, wide && styles.actionWide, { backgroundColor: palette.surface, borderColor: palette.line }]}>
+        <View
+          style={[
+            styles.action,
+            wide && styles.actionWide,
+            { backgroundColor: palette.surface, borderColor: palette.line },
+          ]}
+        >
           {action}
         </View>
       )}
@@ -59,7 +65,13 @@ export function Screen({ title, over, children, rail, action, aside }: ScreenPro
 
 const styles = StyleSheet.create({
   screen: { flex: 1, minHeight: 0 },
-  head: { paddingHorizontal: SPACE.l, paddingTop: SPACE.m, paddingBottom: SPACE.s, gap: 2, borderBottomWidth: 1 },
+  head: {
+    paddingHorizontal: SPACE.l,
+    paddingTop: SPACE.m,
+    paddingBottom: SPACE.s,
+    gap: 2,
+    borderBottomWidth: 1,
+  },
   headWide: { paddingHorizontal: SPACE.xl },
   columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
   scroll: { flex: 1 },

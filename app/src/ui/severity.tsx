@@ -14,7 +14,9 @@ export function SeveritySign({ severity }: { severity: SeverityName }) {
   return (
     <Svg width={16} height={16} viewBox="0 0 16 16" aria-hidden>
       {severity === 'stop' && <Path d="M1 1h14v14H1zM4 7v2h8V7z" fill={colour} fillRule="evenodd" />}
-      {severity === 'warn' && <Path d="M8 1a7 7 0 0 1 0 14zM8 1a7 7 0 0 0 0 14" stroke={colour} strokeWidth={1.6} fill="none" />}
+      {severity === 'warn' && (
+        <Path d="M8 1a7 7 0 0 1 0 14zM8 1a7 7 0 0 0 0 14" stroke={colour} strokeWidth={1.6} fill="none" />
+      )}
       {severity === 'warn' && <Path d="M8 1a7 7 0 0 1 0 14z" fill={colour} />}
       {severity === 'note' && <Circle cx={8} cy={8} r={6} stroke={colour} strokeWidth={1.6} fill="none" />}
     </Svg>

@@ -14,7 +14,9 @@ export function TriadSign({ column, size = 14 }: { column: Column; size?: number
   return (
     <Svg width={size} height={size} viewBox="0 0 14 14" aria-hidden>
       {column === 'found' && <Circle cx={7} cy={7} r={5} stroke={colour} strokeWidth={2} fill="none" />}
-      {column === 'target' && <Polygon points="7,0.8 12.6,7 7,13.2 1.4,7" stroke={colour} strokeWidth={2} fill="none" />}
+      {column === 'target' && (
+        <Polygon points="7,0.8 12.6,7 7,13.2 1.4,7" stroke={colour} strokeWidth={2} fill="none" />
+      )}
       {column === 'left' && <Circle cx={7} cy={7} r={6} fill={colour} />}
     </Svg>
   );

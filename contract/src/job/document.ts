@@ -6,7 +6,10 @@ import { z } from 'zod';
 /** Text that a person writes: long enough for an honest reason, short enough for a database row. */
 export const noteSchema = z.string().max(2000, 'At most 2000 characters.');
 export const idSchema = z.string().min(1).max(64);
-export const instantSchema = z.iso.datetime({ offset: true, error: 'An instant is written 2026-05-31T08:15:00Z.' });
+export const instantSchema = z.iso.datetime({
+  offset: true,
+  error: 'An instant is written 2026-05-31T08:15:00Z.',
+});
 export const dateSchema = z.iso.date('A date is written 2026-05-31.');
 export const addressSchema = z.string().regex(/^[^/]+\/\d+\/[^/]+$/, 'An address is group/index/parameter.');
 export const settingValueSchema = z.union([z.number(), z.string().max(200)]);
@@ -82,7 +85,10 @@ export const recordBodySchema: z.ZodType<RecordBody> = z.discriminatedUnion('kin
 
 export const signalReadingSchema = z
   .object({
-    injected_mA: z.number().min(0, 'A current cannot be negative.').max(30, 'No loop carries more than 30 mA.'),
+    injected_mA: z
+      .number()
+      .min(0, 'A current cannot be negative.')
+      .max(30, 'No loop carries more than 30 mA.'),
     shown_mA: figureOrNull,
     strokes: z.int('Strokes are whole.').min(0, 'Strokes cannot be negative.').nullable(),
     seconds: z.number().positive('The time must be more than 0.').nullable(),
@@ -99,7 +105,12 @@ export const signatureSchema = z
     width: z.number().positive(),
     height: z.number().positive(),
     paths: z
-      .array(z.string().regex(/^[ML\d\s.,-]+$/, 'A signature is lines only.').max(60_000))
+      .array(
+        z
+          .string()
+          .regex(/^[ML\d\s.,-]+$/, 'A signature is lines only.')
+          .max(60_000),
+      )
       .min(1, 'Nobody has signed yet.')
       .max(200),
   })
@@ -199,6 +210,7 @@ export const handoverSchema = z
               tolerance_spm: figureOrNull,
               ok: z.boolean(),
               voided: z.boolean(),
+              superseded: z.boolean(),
               recordedAt: instantSchema,
               instrument: z.string().nullable(),
             })
@@ -258,9 +270,7 @@ export const jobDocumentSchema: z.ZodType<JobDocument> = z
       .strict()
       .nullable(),
     instruments: z.array(
-      z
-        .object({ id: idSchema, name: z.string(), serial: z.string(), calibratedOn: dateSchema })
-        .strict(),
+      z.object({ id: idSchema, name: z.string(), serial: z.string(), calibratedOn: dateSchema }).strict(),
     ),
     plans: z.array(z.object({ ...written, duty: meteringDutySchema }).strict()),
     entries: z.array(

@@ -58,7 +58,13 @@ export type JobRow = z.infer<typeof jobRowSchema>;
 export const roundSchema = z.object({
   date: dateSchema,
   visits: z.array(
-    z.object({ id: idSchema, siteId: idSchema, siteName: z.string(), zone: z.string(), jobs: z.array(jobRowSchema) }),
+    z.object({
+      id: idSchema,
+      siteId: idSchema,
+      siteName: z.string(),
+      zone: z.string(),
+      jobs: z.array(jobRowSchema),
+    }),
   ),
   /** pumps with open findings, the worst first */
   pumps: z.array(
@@ -98,10 +104,19 @@ export const pumpSchema = pumpRowSchema.extend({
 });
 export type PumpResource = z.infer<typeof pumpSchema>;
 
-export const jobResourceSchema = z.object({ document: jobDocumentSchema, today: dateSchema, now: instantSchema });
+export const jobResourceSchema = z.object({
+  document: jobDocumentSchema,
+  today: dateSchema,
+  now: instantSchema,
+});
 export type JobResource = z.infer<typeof jobResourceSchema>;
 
-export const profileRowSchema = z.object({ id: idSchema, version: z.int(), name: z.string(), about: z.string() });
+export const profileRowSchema = z.object({
+  id: idSchema,
+  version: z.int(),
+  name: z.string(),
+  about: z.string(),
+});
 export const productSchema = dutyProductSchema.extend({ id: idSchema, note: z.string() });
 export type ProductResource = z.infer<typeof productSchema>;
 export const librarySchema = z.object({

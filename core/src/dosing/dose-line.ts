@@ -100,7 +100,13 @@ function flowCuts(path: DosePath, least_m3h: number, greatest_m3h: number): numb
   const { transmitter, map, watch } = path;
   const flowFor = (x_mA: number) =>
     ((x_mA - transmitter.low_mA) / (20 - transmitter.low_mA)) * transmitter.span_m3h;
-  const cuts = [least_m3h, greatest_m3h, flowFor(map.x1_mA), flowFor(map.x2_mA), flowFor(NE43.measureHigh_mA)];
+  const cuts = [
+    least_m3h,
+    greatest_m3h,
+    flowFor(map.x1_mA),
+    flowFor(map.x2_mA),
+    flowFor(NE43.measureHigh_mA),
+  ];
   if (watch?.low_mA != null) cuts.push(flowFor(watch.low_mA));
   if (watch?.high_mA != null) cuts.push(flowFor(watch.high_mA));
   const bottom = Math.floor(Math.min(map.y1, map.y2));
@@ -130,8 +136,7 @@ export function bandBreaches(pieces: readonly DosePiece[], low_mgl: number, high
   const add = (next: BandBreach) => {
     const last = breaches[breaches.length - 1];
     if (last && last.side === next.side && next.from_m3h - last.to_m3h < JOIN_GAP * next.from_m3h) {
-      const worse =
-        next.side === 'over' ? next.worst_mgl > last.worst_mgl : next.worst_mgl < last.worst_mgl;
+      const worse = next.side === 'over' ? next.worst_mgl > last.worst_mgl : next.worst_mgl < last.worst_mgl;
       breaches[breaches.length - 1] = {
         ...last,
         to_m3h: next.to_m3h,

@@ -45,8 +45,7 @@ export function lengthsForFullRate(
     return [{ gear, length_pct, error: length_pct / exact - 1 }];
   });
   return choices.sort(
-    (a, b) =>
-      Number(b.gear.name === fitted) - Number(a.gear.name === fitted) || b.length_pct - a.length_pct,
+    (a, b) => Number(b.gear.name === fitted) - Number(a.gear.name === fitted) || b.length_pct - a.length_pct,
   );
 }
 

@@ -45,7 +45,5 @@ const ORDER: Record<Severity, number> = { stop: 0, warn: 1, note: 2 };
 
 /** Stops first, then warnings, then notes; by code within. */
 export function bySeverity(findings: readonly Finding[]): Finding[] {
-  return [...findings].sort(
-    (a, b) => ORDER[a.severity] - ORDER[b.severity] || a.code.localeCompare(b.code),
-  );
+  return [...findings].sort((a, b) => ORDER[a.severity] - ORDER[b.severity] || a.code.localeCompare(b.code));
 }

@@ -16,7 +16,12 @@ export type JobCommandBody =
       readonly value: SettingValue | null;
       readonly reason: string | null;
     }
-  | { readonly kind: 'job.record'; readonly jobId: string; readonly recordId: string; readonly record: RecordBody }
+  | {
+      readonly kind: 'job.record';
+      readonly jobId: string;
+      readonly recordId: string;
+      readonly record: RecordBody;
+    }
   | {
       readonly kind: 'plan.accept';
       readonly jobId: string;

@@ -100,7 +100,12 @@ export interface JobDocument {
     readonly plannedFor: string;
     readonly actor: string;
   };
-  readonly site: { readonly id: string; readonly name: string; readonly place: string; readonly zone: string };
+  readonly site: {
+    readonly id: string;
+    readonly name: string;
+    readonly place: string;
+    readonly zone: string;
+  };
   readonly pump: {
     readonly id: string;
     readonly tag: string;
@@ -108,7 +113,12 @@ export interface JobDocument {
     readonly place: string;
     readonly signalFrom: 'flow' | 'controller' | null;
   };
-  readonly unit: { readonly id: string; readonly model: string; readonly serial: string; readonly plate: MeteringPlate };
+  readonly unit: {
+    readonly id: string;
+    readonly model: string;
+    readonly serial: string;
+    readonly plate: MeteringPlate;
+  };
   readonly profile: Profile;
   readonly profileHash: string;
   /** the duty this pump had before this job, as a start for the plan */
@@ -182,6 +192,8 @@ export interface HandoverReading {
   readonly ok: boolean;
   /** read before a setting changed: proves nothing any more */
   readonly voided: boolean;
+  /** the same point was read again later */
+  readonly superseded: boolean;
   readonly recordedAt: string;
   readonly instrument: string | null;
 }
@@ -190,12 +202,21 @@ export interface HandoverSummary {
   readonly formatVersion: 1;
   readonly siteDate: string;
   readonly dose: readonly HandoverDose[];
-  readonly wanted: { readonly low_mgl: number; readonly wanted_mgl: number; readonly high_mgl: number } | null;
-  readonly water: { readonly least_m3h: number; readonly usual_m3h: number; readonly greatest_m3h: number } | null;
+  readonly wanted: {
+    readonly low_mgl: number;
+    readonly wanted_mgl: number;
+    readonly high_mgl: number;
+  } | null;
+  readonly water: {
+    readonly least_m3h: number;
+    readonly usual_m3h: number;
+    readonly greatest_m3h: number;
+  } | null;
   readonly proof: {
     readonly points: number;
     readonly passed: number;
-    readonly volume: 'flow measured' | 'volume not measured: plate value' | 'volume not measured: earlier calibration';
+    readonly volume:
+      'flow measured' | 'volume not measured: plate value' | 'volume not measured: earlier calibration';
     readonly automatic: boolean;
     readonly live: string | null;
   };

@@ -122,7 +122,11 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
     }
     case 'finding.decide':
       return body.reason.trim() === ''
-        ? { field: 'reason', code: 'reason-missing', words: 'Say why: the customer reads it on the hand-over.' }
+        ? {
+            field: 'reason',
+            code: 'reason-missing',
+            words: 'Say why: the customer reads it on the hand-over.',
+          }
         : null;
     case 'job.hand-over': {
       const [closed] = gateOfHandover(viewJob(document, today));

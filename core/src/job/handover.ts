@@ -15,7 +15,7 @@ import type {
   HandoverSummary,
   JobDocument,
 } from './document';
-import { lastRecord, leavingFindings, viewJob, type JobView } from './view';
+import { lastRecord, leavingFindings, standing, viewJob, type JobView } from './view';
 
 /** The hand-over as it is frozen: from the job as it stands and the signature. */
 export function freezeHandover(
@@ -40,12 +40,14 @@ export function summarise(view: JobView): HandoverSummary {
   const { document, context, duty } = view;
   const findings = leavingFindings(view).map((f) => handoverFinding(f, document));
   const accepted = findings.filter((f) => f.decision === 'accepted' && f.severity === 'stop');
-  const sound = view.readings.filter((reading) => !reading.voided);
+  const sound = standing(view.readings);
   const live = lastRecord(document, 'live-reading');
   return {
     formatVersion: 1,
     siteDate: view.today,
-    dose: context ? [doseOf(context, 'found', view.values.found), doseOf(context, 'left', view.values.force)] : [],
+    dose: context
+      ? [doseOf(context, 'found', view.values.found), doseOf(context, 'left', view.values.force)]
+      : [],
     wanted: duty && duty.signal.source === 'flow' ? { ...duty.dose } : null,
     water:
       duty && duty.signal.source === 'flow'
@@ -78,6 +80,7 @@ export function summarise(view: JobView): HandoverSummary {
       tolerance_spm: judged.verdict?.tolerance_spm ?? null,
       ok: judged.verdict?.ok ?? false,
       voided: judged.voided,
+      superseded: judged.superseded,
       recordedAt: judged.entry.recordedAt,
       instrument: instrumentWords(document, judged.entry.instrumentId),
     })),
@@ -115,7 +118,11 @@ function settingOf(parameter: Parameter, view: JobView): HandoverSetting {
   const address = addressOf(parameter);
   const row = view.rows.find((candidate) => candidate.address === address);
   const words = (entry: SheetEntry | null | undefined) =>
-    !entry ? null : entry.value === null ? `could not be read: ${entry.reason}` : wordsFor(parameter, entry.value);
+    !entry
+      ? null
+      : entry.value === null
+        ? `could not be read: ${entry.reason}`
+        : wordsFor(parameter, entry.value);
   const left = row?.left ?? null;
   return {
     address,
@@ -131,7 +138,9 @@ function settingOf(parameter: Parameter, view: JobView): HandoverSetting {
 
 function instrumentWords(document: JobDocument, id: string | null): string | null {
   const instrument = document.instruments.find((candidate) => candidate.id === id);
-  return instrument ? `${instrument.name}, ${instrument.serial}, calibrated ${instrument.calibratedOn}` : null;
+  return instrument
+    ? `${instrument.name}, ${instrument.serial}, calibrated ${instrument.calibratedOn}`
+    : null;
 }
 
 function liveWords(live: {
@@ -141,7 +150,9 @@ function liveWords(live: {
   residual_mgl: number | null;
 }): string {
   const parts = [
-    live.display_m3h !== null ? `transmitter ${figureWithUnit(fig('waterFlow', live.display_m3h), METRIC)}` : null,
+    live.display_m3h !== null
+      ? `transmitter ${figureWithUnit(fig('waterFlow', live.display_m3h), METRIC)}`
+      : null,
     live.current_mA !== null ? `signal ${figureWithUnit(fig('current', live.current_mA), METRIC)}` : null,
     `pump ${figureWithUnit(fig('strokeRate', live.rate_spm), METRIC)}`,
     live.residual_mgl !== null ? `residual ${figureWithUnit(fig('dose', live.residual_mgl), METRIC)}` : null,

@@ -32,6 +32,13 @@ export interface JudgedReading {
   readonly verdict: ReadingVerdict | null;
   /** a setting changed after it was read */
   readonly voided: boolean;
+  /** the same point was read again later; this row is kept and counts no more */
+  readonly superseded: boolean;
+}
+
+/** The readings that count: not voided by a change since, and the last one at each point. */
+export function standing(readings: readonly JudgedReading[]): JudgedReading[] {
+  return readings.filter((reading) => !reading.voided && !reading.superseded);
 }
 
 /** Everything that follows from a job's document: worked out anew each time, stored nowhere. */
@@ -120,7 +127,6 @@ export function viewJob(document: JobDocument, today: string): JobView {
   const settings = understand(document.profile, plate, force);
   const hasTargets = rows.some((row) => row.target);
   const readings = judged(document, context, settings);
-  const sound = readings.filter((reading) => !reading.voided);
   const columns = context && {
     found: Object.keys(found).length > 0 ? checkSettings(context, 'found', found) : [],
     target: hasTargets ? checkSettings(context, 'target', planned) : [],
@@ -146,7 +152,7 @@ export function viewJob(document: JobDocument, today: string): JobView {
       ? patternsIn(
           context,
           settings,
-          sound.map((reading) => reading.entry.reading),
+          standing(readings).map((reading) => reading.entry.reading),
         )
       : [],
   };
@@ -162,6 +168,9 @@ function judged(
     entry,
     verdict: context && judge(context, settings, entry.reading),
     voided: entry.sheetRevision < revision,
+    superseded: document.readings.some(
+      (later) => later.revision > entry.revision && later.reading.injected_mA === entry.reading.injected_mA,
+    ),
   }));
 }
 
@@ -257,7 +266,7 @@ function provedThenChanged(document: JobDocument, readings: readonly JudgedReadi
 }
 
 function volume(readings: readonly JudgedReading[], context: MeteringContext | null): Finding[] {
-  const sound = readings.filter((reading) => !reading.voided && reading.verdict?.ok);
+  const sound = standing(readings).filter((reading) => reading.verdict?.ok);
   if (!context || sound.length === 0 || context.duty.strokeVolume.basis === 'measured') return [];
   if (sound.some((reading) => reading.verdict?.flowOk)) return [];
   return [finding('ANY-21', 'job', { stroke: fig('strokeVolume', context.duty.strokeVolume.full_mL) })];

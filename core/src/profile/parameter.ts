@@ -9,10 +9,7 @@ export type Limit = z.infer<typeof limitSchema>;
 
 /** A closed predicate over the values of other parameters. */
 export type Predicate =
-  | { parameter: string; in: string[] }
-  | { all: Predicate[] }
-  | { any: Predicate[] }
-  | { not: Predicate };
+  { parameter: string; in: string[] } | { all: Predicate[] } | { any: Predicate[] } | { not: Predicate };
 export const predicateSchema: z.ZodType<Predicate> = z.lazy(() =>
   z.union([
     z.object({ parameter: z.string(), in: z.array(z.string()).min(1) }).strict(),

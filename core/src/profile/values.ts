@@ -75,11 +75,7 @@ export type ValueFault =
   | { readonly kind: 'off-step'; readonly step: number; readonly nearest: number };
 
 /** What this controller would refuse about a value, or null. */
-export function faultOf(
-  parameter: Parameter,
-  value: SettingValue,
-  values: SettingValues,
-): ValueFault | null {
+export function faultOf(parameter: Parameter, value: SettingValue, values: SettingValues): ValueFault | null {
   if (parameter.type === 'choice') {
     return parameter.options?.some((option) => option.value === value) ? null : { kind: 'not-an-option' };
   }

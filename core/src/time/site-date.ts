@@ -20,7 +20,9 @@ export function shareOfDay(instant: string, zone: string): number {
 }
 
 function parts(instant: string, zone: string, options: Intl.DateTimeFormatOptions): string {
-  const fields = new Intl.DateTimeFormat('en-GB', { timeZone: zone, ...options }).formatToParts(new Date(instant));
+  const fields = new Intl.DateTimeFormat('en-GB', { timeZone: zone, ...options }).formatToParts(
+    new Date(instant),
+  );
   const field = (type: string) => fields.find((part) => part.type === type)?.value ?? '';
   return `${field('year')}-${field('month')}-${field('day')}`;
 }

@@ -2,8 +2,7 @@ import { displayUnit, fromDisplay, spelledUnit } from './convert';
 import type { Quantity, UnitSystem } from './quantity';
 
 export type ParsedFigure =
-  | { readonly ok: true; readonly value: number }
-  | { readonly ok: false; readonly words: string };
+  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly words: string };
 
 const FIGURE = /^([+\-−]?)(\d+(?:[.,]\d*)?|[.,]\d+)\s*(.*)$/;
 
@@ -26,6 +25,7 @@ export function parseFigure(text: string, q: Quantity, system: UnitSystem = 'met
   const spelling = rest.trim();
   if (spelling === '' || spelling === unit) return { ok: true, value: fromDisplay(q, number, system) };
   const worth = spelledUnit(q, spelling);
-  if (worth === undefined) return { ok: false, words: `“${spelling}” does not fit here: enter it in ${unit}.` };
+  if (worth === undefined)
+    return { ok: false, words: `“${spelling}” does not fit here: enter it in ${unit}.` };
   return { ok: true, value: number * worth };
 }

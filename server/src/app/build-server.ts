@@ -69,7 +69,8 @@ export async function buildServer(options: ServerOptions): Promise<FastifyInstan
   );
   if (options.webRoot) await app.register(fastifyStatic, { root: options.webRoot, wildcard: false });
   app.setNotFoundHandler((request, reply) => {
-    const isPage = request.method === 'GET' && !request.url.startsWith('/api/') && !/\.\w+$/.test(request.url);
+    const isPage =
+      request.method === 'GET' && !request.url.startsWith('/api/') && !/\.\w+$/.test(request.url);
     if (options.webRoot && isPage) return reply.type('text/html').sendFile('index.html');
     const { problem } = problems.notFound('resource', request.url);
     return reply.status(404).type('application/problem+json').send(problem);

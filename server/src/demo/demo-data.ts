@@ -5,8 +5,8 @@ import { siteDate } from '@barythm/core/time';
 import type { Clock } from '../clock';
 import type { Database } from '../db';
 import { DemoJob } from './demo-job';
-import motor from './profiles/motor-three-gears.json' with { type: 'json' };
-import twoPoint from './profiles/two-point-soft-keys.json' with { type: 'json' };
+import motor from '../../../profiles/motor-three-gears.json' with { type: 'json' };
+import twoPoint from '../../../profiles/two-point-soft-keys.json' with { type: 'json' };
 import { INSTRUMENTS, PRODUCTS, PUMPS, SITES, ZONE } from './skerrow';
 
 const DAY_MS = 86_400_000;
@@ -16,13 +16,16 @@ export const DEMO_PROFILES: readonly Profile[] = [profileSchema.parse(motor), pr
 
 /** True when nobody has written anything yet: demo data never goes over real data. */
 export async function isEmpty({ models }: Database): Promise<boolean> {
-  const counts = await Promise.all([models.sites, models.profiles, models.commands].map((table) => table.count()));
+  const counts = await Promise.all(
+    [models.sites, models.profiles, models.commands].map((table) => table.count()),
+  );
   return counts.every((count) => count === 0);
 }
 
 /** Fills an empty database with Skerrow and a season's work, relative to now. */
 export async function makeDemoData(database: Database, clock: Clock): Promise<void> {
-  if (!(await isEmpty(database))) throw new Error('The database is not empty; demo data goes into an empty one only.');
+  if (!(await isEmpty(database)))
+    throw new Error('The database is not empty; demo data goes into an empty one only.');
   const now = clock();
   const dateAgo = (days: number) => siteDate(new Date(Date.parse(now) - days * DAY_MS).toISOString(), ZONE);
   const dutyOn = (pump: (typeof PUMPS)[number], daysAgo: number) => dutyAt(pump, daysAgo, dateAgo);
@@ -160,7 +163,9 @@ async function season(
 
   const spring = await DemoJob.start(database, 'pump-therapy', at(190, 10));
   await spring.arrive({ current_mA: 12.4, display_m3h: 31.5, rate_spm: 44, residual_mgl: 0.7 });
-  await spring.found(twoPointValues({ operation: 'manual', manualRate: 44, rateB: 180, below: 'hold', wire: 'off' }));
+  await spring.found(
+    twoPointValues({ operation: 'manual', manualRate: 44, rateB: 180, below: 'hold', wire: 'off' }),
+  );
   await spring.plan(dutyOn(pump('pump-therapy'), 190));
   await spring.set();
   await spring.prove([0, 0, -1, 0, 0], 0.97);
@@ -176,9 +181,15 @@ async function season(
   await therapy.handOver(dateAgo(-155));
 
   // today, two hours ago: recorded, planned, and half entered
-  const pups = await DemoJob.start(database, 'pump-pup-pool', new Date(Date.parse(now) - 7_200_000).toISOString());
+  const pups = await DemoJob.start(
+    database,
+    'pump-pup-pool',
+    new Date(Date.parse(now) - 7_200_000).toISOString(),
+  );
   await pups.arrive({ current_mA: 11.4, display_m3h: 13.8, rate_spm: 66, residual_mgl: 1.9 });
-  await pups.found(twoPointValues({ length: 70, currentA: 5, rateA: 12, rateB: 130, below: 'hold', wire: 'off' }));
+  await pups.found(
+    twoPointValues({ length: 70, currentA: 5, rateA: 12, rateB: 130, below: 'hold', wire: 'off' }),
+  );
   await pups.plan(dutyOn(pump('pump-pup-pool'), 0));
   await pups.set(3);
 }

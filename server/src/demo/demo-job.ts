@@ -1,6 +1,18 @@
 import type { CommandBody } from '@barythm/contract/commands';
-import { planMetering, understand, expectedAt, type MeteringContext, type MeteringDuty } from '@barythm/core/families/metering';
-import { MAKE_SAFE_STEPS, plannedTargets, viewJob, type JobDocument, type RecordBody } from '@barythm/core/job';
+import {
+  planMetering,
+  understand,
+  expectedAt,
+  type MeteringContext,
+  type MeteringDuty,
+} from '@barythm/core/families/metering';
+import {
+  MAKE_SAFE_STEPS,
+  plannedTargets,
+  viewJob,
+  type JobDocument,
+  type RecordBody,
+} from '@barythm/core/job';
 import { addressOf, inOrderOfWork, type SettingValue } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
 import { siteDate } from '@barythm/core/time';
@@ -72,7 +84,12 @@ export class DemoJob {
   }
 
   /** Make-safe, plate, readings on arrival, and the clock where there is one. */
-  async arrive(now: { current_mA: number; display_m3h: number; rate_spm: number; residual_mgl: number | null }): Promise<void> {
+  async arrive(now: {
+    current_mA: number;
+    display_m3h: number;
+    rate_spm: number;
+    residual_mgl: number | null;
+  }): Promise<void> {
     const { unit, pump, profile } = await this.document();
     await this.record({ kind: 'make-safe', steps: MAKE_SAFE_STEPS.map((step) => step.key) });
     await this.record({

@@ -14,7 +14,12 @@ import type { Transaction } from 'sequelize';
 import type { Models, Row, TableName } from '../db';
 
 /** Rows of a table that belong to a job, in the order the job took them. */
-async function ofJob(models: Models, table: TableName, jobId: string, transaction?: Transaction): Promise<Row[]> {
+async function ofJob(
+  models: Models,
+  table: TableName,
+  jobId: string,
+  transaction?: Transaction,
+): Promise<Row[]> {
   const rows = await models[table].findAll({
     where: { jobId },
     order: [

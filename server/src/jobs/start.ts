@@ -28,7 +28,11 @@ export async function startJob(
     transaction,
   });
   if (open) {
-    throw problems.refused('body.pumpId', 'This pump has a job open already: go on with that one.', 'job-open');
+    throw problems.refused(
+      'body.pumpId',
+      'This pump has a job open already: go on with that one.',
+      'job-open',
+    );
   }
   const [visit] = await models.visits.findOrCreate({
     where: { siteId: pump.siteId as string, date },

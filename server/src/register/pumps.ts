@@ -40,10 +40,10 @@ export async function listPumps(database: Database, query: PageQuery) {
 
 /** All pumps of a site. */
 export async function pumpsOfSite(database: Database, siteId: string): Promise<PumpRow[]> {
-  return database.sequelize.query<PumpRow>(
-    `SELECT ${PUMP_COLUMNS} WHERE p.siteId = :siteId ORDER BY p.tag`,
-    { replacements: { siteId }, type: QueryTypes.SELECT },
-  );
+  return database.sequelize.query<PumpRow>(`SELECT ${PUMP_COLUMNS} WHERE p.siteId = :siteId ORDER BY p.tag`, {
+    replacements: { siteId },
+    type: QueryTypes.SELECT,
+  });
 }
 
 /** Jobs, newest first, narrowed by a condition on jobs (j), pumps (p), sites (s) or visits (v). */

@@ -72,6 +72,9 @@ function countOf(findings: readonly Finding[]): FindingCount {
   return count;
 }
 
-function worstFirst(a: { counts: FindingCount; tag: string }, b: { counts: FindingCount; tag: string }): number {
+function worstFirst(
+  a: { counts: FindingCount; tag: string },
+  b: { counts: FindingCount; tag: string },
+): number {
   return b.counts.stop - a.counts.stop || b.counts.warn - a.counts.warn || a.tag.localeCompare(b.tag);
 }

@@ -1,7 +1,18 @@
 import type { Handover, HandoverDose, HandoverFinding, JobDocument } from '@barythm/core/job';
 import { dateInWords } from '@barythm/core/time';
 import { fig, figureNumber, METRIC } from '@barythm/core/units';
-import { ensureRoom, heading, heightOf, INK, PAGE, rule, TEXT_WIDTH, triadSign, write, type Pdf } from './paper';
+import {
+  ensureRoom,
+  heading,
+  heightOf,
+  INK,
+  PAGE,
+  rule,
+  TEXT_WIDTH,
+  triadSign,
+  write,
+  type Pdf,
+} from './paper';
 
 /** The page the customer reads: before and after, what was proved, what is open and who acts, next due, signature. */
 export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): void {
@@ -43,7 +54,12 @@ function masthead(pdf: Pdf, { pump, site, unit, profile }: JobDocument, handover
 /** The product's mark: three beats of a pump. */
 function mark(pdf: Pdf, x: number, y: number): void {
   pdf.roundedRect(x, y, 26, 26, 6).fillColor(INK.petrol).fill();
-  pdf.rect(x + 6, y + 13, 3, 7).rect(x + 11.5, y + 6, 3, 14).rect(x + 17, y + 10, 3, 10).fillColor('#FFFDF8').fill();
+  pdf
+    .rect(x + 6, y + 13, 3, 7)
+    .rect(x + 11.5, y + 6, 3, 14)
+    .rect(x + 17, y + 10, 3, 10)
+    .fillColor('#FFFDF8')
+    .fill();
 }
 
 function acceptedStops(pdf: Pdf, accepted: readonly HandoverFinding[], start: number): number {
@@ -71,7 +87,9 @@ function beforeAndAfter(pdf: Pdf, { summary }: Handover, start: number): number 
   const gap = 16;
   const width = (TEXT_WIDTH - gap) / 2;
   const height = 112;
-  summary.dose.forEach((dose, i) => doseCard(pdf, dose, summary, PAGE.left + i * (width + gap), y, width, height));
+  summary.dose.forEach((dose, i) =>
+    doseCard(pdf, dose, summary, PAGE.left + i * (width + gap), y, width, height),
+  );
   const { wanted, water } = summary;
   if (!wanted || !water) return y + height;
   return (
@@ -155,7 +173,8 @@ function openPoints(pdf: Pdf, open: readonly HandoverFinding[], start: number): 
     const words = `${finding.so} ${finding.todo}`;
     const who = finding.whoActs === 'customer' ? 'Customer' : 'Technician';
     y = ensureRoom(pdf, y, 16 + heightOf(pdf, words, TEXT_WIDTH - 90, { size: 9.5 }));
-    const colour = finding.severity === 'stop' ? INK.rust : finding.severity === 'warn' ? INK.ochre : INK.quiet;
+    const colour =
+      finding.severity === 'stop' ? INK.rust : finding.severity === 'warn' ? INK.ochre : INK.quiet;
     write(pdf, who, { x: PAGE.left, y, width: 80 }, { font: 'bold', size: 9.5 });
     y = write(
       pdf,
@@ -196,7 +215,12 @@ function signature(pdf: Pdf, handover: Handover, start: number): void {
   const { signature: drawn } = handover;
   const scale = Math.min(box.width / drawn.width, box.height / drawn.height);
   pdf.save().translate(box.x, box.y).scale(scale);
-  for (const path of drawn.paths) pdf.path(path).lineWidth(1.6 / scale).strokeColor(INK.ink).stroke();
+  for (const path of drawn.paths)
+    pdf
+      .path(path)
+      .lineWidth(1.6 / scale)
+      .strokeColor(INK.ink)
+      .stroke();
   pdf.restore();
   write(pdf, handover.signedAs, { x, y: box.y + box.height + 3, width }, { size: 9, colour: INK.quiet });
 }

@@ -1,9 +1,9 @@
 import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
 
-const require = createRequire(import.meta.url);
+const packages = createRequire(import.meta.url);
 const font = (family: 'next' | 'mono', file: string) =>
-  require.resolve(`@expo-google-fonts/atkinson-hyperlegible-${family}/${file}.ttf`);
+  packages.resolve(`@expo-google-fonts/atkinson-hyperlegible-${family}/${file}.ttf`);
 
 const FONTS = {
   text: font('next', '400Regular/AtkinsonHyperlegibleNext_400Regular'),
@@ -69,7 +69,12 @@ export function write(
 }
 
 /** Height that text will take. */
-export function heightOf(pdf: Pdf, text: string, width: number, { font = 'text', size = 10 }: Style = {}): number {
+export function heightOf(
+  pdf: Pdf,
+  text: string,
+  width: number,
+  { font = 'text', size = 10 }: Style = {},
+): number {
   pdf.font(font).fontSize(size);
   return pdf.heightOfString(text, { width, lineGap: size * 0.15 });
 }
@@ -86,7 +91,10 @@ export function rule(pdf: Pdf, y: number): void {
 
 /** A section's heading; answers the y below it. */
 export function heading(pdf: Pdf, text: string, y: number): number {
-  return write(pdf, text, { x: PAGE.left, y, width: TEXT_WIDTH }, { font: 'bold', size: 13, colour: INK.petrol }) + 4;
+  return (
+    write(pdf, text, { x: PAGE.left, y, width: TEXT_WIDTH }, { font: 'bold', size: 13, colour: INK.petrol }) +
+    4
+  );
 }
 
 /** True when `needed` points still fit on the page; otherwise a new page has been begun. */

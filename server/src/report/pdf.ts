@@ -17,7 +17,10 @@ export function handoverPdf(document: JobDocument, handover: Handover): Promise<
   firstPage(pdf, document, handover);
   settingsPage(pdf, handover);
   readingsPage(pdf, document, handover);
-  footers(pdf, `${site.name}  ·  ${pump.tag}  ·  job ${document.job.id}  ·  profile ${document.profile.id} v${document.profile.version}`);
+  footers(
+    pdf,
+    `${site.name}  ·  ${pump.tag}  ·  job ${document.job.id}  ·  profile ${document.profile.id} v${document.profile.version}`,
+  );
   pdf.end();
   return done;
 }

@@ -2,7 +2,19 @@ import { signalChart, type Box, type SignalChart } from '@barythm/core/chart';
 import type { Handover, HandoverReading, JobDocument } from '@barythm/core/job';
 import { siteTime } from '@barythm/core/time';
 import { formatNumber } from '@barythm/core/units';
-import { COLUMN_COLOUR, COLUMN_NAME, ensureRoom, heading, INK, PAGE, rule, TEXT_WIDTH, triadSign, write, type Pdf } from './paper';
+import {
+  COLUMN_COLOUR,
+  COLUMN_NAME,
+  ensureRoom,
+  heading,
+  INK,
+  PAGE,
+  rule,
+  TEXT_WIDTH,
+  triadSign,
+  write,
+  type Pdf,
+} from './paper';
 
 const CHART: Box = { width: TEXT_WIDTH, height: 250, left: 44, right: 12, top: 10, bottom: 40 };
 
@@ -12,9 +24,13 @@ export function readingsPage(pdf: Pdf, document: JobDocument, { summary }: Hando
   let y: number = PAGE.top;
   if (summary.lines.length > 0) {
     y = heading(pdf, 'Stroke rate over signal', y);
-    y = legend(pdf, summary.lines.map((line) => line.column), y);
+    y = legend(
+      pdf,
+      summary.lines.map((line) => line.column),
+      y,
+    );
     const dots = summary.readings
-      .filter((reading) => !reading.voided && reading.measured_spm !== null)
+      .filter((reading) => !reading.voided && !reading.superseded && reading.measured_spm !== null)
       .map((reading) => ({ x_mA: reading.injected_mA, rate_spm: reading.measured_spm ?? 0, ok: reading.ok }));
     paintChart(pdf, signalChart(CHART, summary.lines, dots), y);
     y += CHART.height + 16;
@@ -41,18 +57,46 @@ function paintChart(pdf: Pdf, chart: SignalChart, top: number): void {
   pdf.save().translate(PAGE.left, top);
   const bottom = box.height - box.bottom;
   for (const tick of y.ticks) {
-    pdf.moveTo(box.left, tick.at).lineTo(box.width - box.right, tick.at).lineWidth(0.5).strokeColor(INK.line).stroke();
-    write(pdf, tick.label, { x: 0, y: tick.at - 5, width: box.left - 6, align: 'right' }, { font: 'figures', size: 8, colour: INK.quiet });
+    pdf
+      .moveTo(box.left, tick.at)
+      .lineTo(box.width - box.right, tick.at)
+      .lineWidth(0.5)
+      .strokeColor(INK.line)
+      .stroke();
+    write(
+      pdf,
+      tick.label,
+      { x: 0, y: tick.at - 5, width: box.left - 6, align: 'right' },
+      { font: 'figures', size: 8, colour: INK.quiet },
+    );
   }
   for (const tick of x.ticks) {
-    pdf.moveTo(tick.at, bottom).lineTo(tick.at, bottom + 4).lineWidth(0.7).strokeColor(INK.quiet).stroke();
-    write(pdf, tick.label, { x: tick.at - 20, y: bottom + 6, width: 40, align: 'center' }, { font: 'figures', size: 8, colour: INK.quiet });
+    pdf
+      .moveTo(tick.at, bottom)
+      .lineTo(tick.at, bottom + 4)
+      .lineWidth(0.7)
+      .strokeColor(INK.quiet)
+      .stroke();
+    write(
+      pdf,
+      tick.label,
+      { x: tick.at - 20, y: bottom + 6, width: 40, align: 'center' },
+      { font: 'figures', size: 8, colour: INK.quiet },
+    );
   }
-  write(pdf, x.title, { x: box.left, y: bottom + 20, width: box.width - box.left - box.right, align: 'center' }, { size: 9 });
+  write(
+    pdf,
+    x.title,
+    { x: box.left, y: bottom + 20, width: box.width - box.left - box.right, align: 'center' },
+    { size: 9 },
+  );
   write(pdf, y.title, { x: box.left + 6, y: box.top - 8, width: 120 }, { size: 9 });
   for (const line of chart.lines) {
     const colour = COLUMN_COLOUR[line.column];
-    pdf.path(line.path).lineWidth(line.column === 'left' ? 1.8 : 1.2).strokeColor(colour);
+    pdf
+      .path(line.path)
+      .lineWidth(line.column === 'left' ? 1.8 : 1.2)
+      .strokeColor(colour);
     if (line.column === 'found') pdf.dash(4, { space: 3 });
     pdf.stroke().undash();
     for (const point of line.points) triadSign(pdf, line.column, point.x, point.y, 3.5);
@@ -81,14 +125,28 @@ const COLUMNS = [
 ] as const;
 
 function readingsTable(pdf: Pdf, readings: readonly HandoverReading[], zone: string, start: number): void {
-  let y = cells(pdf, COLUMNS.map((column) => column.name), start, true, INK.quiet);
+  let y = cells(
+    pdf,
+    COLUMNS.map((column) => column.name),
+    start,
+    true,
+    INK.quiet,
+  );
   rule(pdf, y);
   y += 5;
-  const number = (value: number | null, decimals: number) => (value === null ? '–' : formatNumber(value, decimals, '.'));
+  const number = (value: number | null, decimals: number) =>
+    value === null ? '–' : formatNumber(value, decimals, '.');
   for (const reading of readings) {
     y = ensureRoom(pdf, y, 18);
-    const tolerance = reading.tolerance_spm === null ? '' : ` ± ${formatNumber(reading.tolerance_spm, 1, '.')}`;
-    const verdict = reading.voided ? 'void: set again after it' : reading.ok ? 'as expected' : 'not as expected';
+    const tolerance =
+      reading.tolerance_spm === null ? '' : ` ± ${formatNumber(reading.tolerance_spm, 1, '.')}`;
+    const verdict = reading.voided
+      ? 'void: set again after it'
+      : reading.superseded
+        ? `${reading.ok ? 'as expected' : 'not as expected'}; read again later`
+        : reading.ok
+          ? 'as expected'
+          : 'not as expected';
     y = cells(
       pdf,
       [
@@ -105,7 +163,9 @@ function readingsTable(pdf: Pdf, readings: readonly HandoverReading[], zone: str
       reading.voided ? INK.quiet : reading.ok ? INK.moss : INK.rust,
     );
   }
-  const instruments = [...new Set(readings.map((reading) => reading.instrument).filter((name) => name !== null))];
+  const instruments = [
+    ...new Set(readings.map((reading) => reading.instrument).filter((name) => name !== null)),
+  ];
   if (instruments.length > 0) {
     write(
       pdf,

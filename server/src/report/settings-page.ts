@@ -1,5 +1,18 @@
 import type { Handover, HandoverSetting } from '@barythm/core/job';
-import { COLUMN_COLOUR, COLUMN_NAME, ensureRoom, heading, heightOf, INK, PAGE, rule, TEXT_WIDTH, triadSign, write, type Pdf } from './paper';
+import {
+  COLUMN_COLOUR,
+  COLUMN_NAME,
+  ensureRoom,
+  heading,
+  heightOf,
+  INK,
+  PAGE,
+  rule,
+  TEXT_WIDTH,
+  triadSign,
+  write,
+  type Pdf,
+} from './paper';
 
 const COLUMNS = { label: 150, found: 92, target: 92, left: 92 } as const;
 const REASON_SIZE = 8.5;
@@ -14,7 +27,9 @@ export function settingsPage(pdf: Pdf, { summary }: Handover): void {
 
 function columnX(column: 'found' | 'target' | 'left'): number {
   const order = ['found', 'target', 'left'] as const;
-  return PAGE.left + COLUMNS.label + order.slice(0, order.indexOf(column)).reduce((sum, c) => sum + COLUMNS[c], 0);
+  return (
+    PAGE.left + COLUMNS.label + order.slice(0, order.indexOf(column)).reduce((sum, c) => sum + COLUMNS[c], 0)
+  );
 }
 
 function header(pdf: Pdf, y: number): number {
@@ -33,7 +48,9 @@ function header(pdf: Pdf, y: number): number {
 }
 
 function row(pdf: Pdf, setting: HandoverSetting, start: number): number {
-  const cells = (['found', 'target', 'left'] as const).map((column) => [column, shown(setting, column)] as const);
+  const cells = (['found', 'target', 'left'] as const).map(
+    (column) => [column, shown(setting, column)] as const,
+  );
   const tallest = Math.max(
     heightOf(pdf, setting.label, COLUMNS.label - 8, { font: 'bold', size: 10 }),
     ...cells.map(([column, text]) => heightOf(pdf, text, COLUMNS[column] - 8, { font: 'figures', size: 10 })),

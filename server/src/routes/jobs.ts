@@ -23,11 +23,15 @@ export function jobRoutes(database: Database, clock: Clock): FastifyPluginAsyncZ
   };
 
   return async (app) => {
-    app.get('/jobs/:id', { schema: { params: byId, response: { 200: jobResourceSchema } } }, async (request) => {
-      const document = await load(request.params.id);
-      const now = clock();
-      return { document, now, today: siteDate(now, document.site.zone) };
-    });
+    app.get(
+      '/jobs/:id',
+      { schema: { params: byId, response: { 200: jobResourceSchema } } },
+      async (request) => {
+        const document = await load(request.params.id);
+        const now = clock();
+        return { document, now, today: siteDate(now, document.site.zone) };
+      },
+    );
 
     app.post(
       '/commands',
@@ -54,7 +58,9 @@ export function jobRoutes(database: Database, clock: Clock): FastifyPluginAsyncZ
 
     app.get('/jobs/:id/readings.csv', { schema: { params: byId } }, async (request, reply) => {
       const document = await load(request.params.id);
-      return attach(reply, document, 'readings', 'csv', 'text/csv; charset=utf-8').send(readingsCsv(document));
+      return attach(reply, document, 'readings', 'csv', 'text/csv; charset=utf-8').send(
+        readingsCsv(document),
+      );
     });
 
     app.post('/jobs/import', { schema: { body: jobFileSchema } }, async (request, reply) => {

@@ -12,7 +12,16 @@ import type { FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { z } from 'zod';
 import type { Clock } from '../clock';
 import type { Database } from '../db';
-import { library, listPumps, listSites, profileById, publishProfile, pumpPage, round, sitePage } from '../register';
+import {
+  library,
+  listPumps,
+  listSites,
+  profileById,
+  publishProfile,
+  pumpPage,
+  round,
+  sitePage,
+} from '../register';
 
 const byId = z.object({ id: z.string() });
 

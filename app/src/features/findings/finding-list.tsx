@@ -37,7 +37,15 @@ export function FindingList({ findings, reader = METRIC, none, actions }: Findin
   );
 }
 
-function FindingCard({ finding, reader, children }: { finding: Finding; reader: Reader; children?: ReactNode }) {
+function FindingCard({
+  finding,
+  reader,
+  children,
+}: {
+  finding: Finding;
+  reader: Reader;
+  children?: ReactNode;
+}) {
   const text = renderFinding(finding, METERING_TEXTS, reader);
   return (
     <Card edge={SEVERITY_COLOUR[finding.severity]} testID={`finding-${finding.code}`}>

@@ -37,7 +37,9 @@ export function DecisionAction({ finding }: { finding: Finding }) {
     if (refused === null) setReason(null);
   };
   if (reason === null) {
-    return <Button label="Decide in writing" testID={`decide-${finding.code}`} onPress={() => setReason('')} />;
+    return (
+      <Button label="Decide in writing" testID={`decide-${finding.code}`} onPress={() => setReason('')} />
+    );
   }
   return (
     <>
@@ -52,7 +54,11 @@ export function DecisionAction({ finding }: { finding: Finding }) {
       />
       <ButtonRow>
         <Button label="Accept it" testID={`accept-${finding.code}`} onPress={() => decide('accepted')} />
-        <Button label="The customer acts" testID={`customer-${finding.code}`} onPress={() => decide('customer-acts')} />
+        <Button
+          label="The customer acts"
+          testID={`customer-${finding.code}`}
+          onPress={() => decide('customer-acts')}
+        />
         <Button kind="quiet" label="Back" onPress={() => setReason(null)} />
       </ButtonRow>
     </>

@@ -19,15 +19,17 @@ export function StageFrame({ stage, children, action, aside }: StageFrameProps) 
   const { pump, site, handover } = view.document;
   return (
     <Screen
-      title={`${pump.tag}  ${pump.name}`}
-      over={`${site.name}, ${pump.place}`}
+      title={pump.tag}
+      over={`${pump.name}, ${site.name}`}
       rail={<StageRail view={view} current={stage} onGo={go} />}
       action={action}
       aside={aside}
     >
       {handover && stage !== 'hand-over' && (
         <Card edge="moss">
-          <Words>This job is handed over. It can be read, not changed; start a new job to change anything.</Words>
+          <Words>
+            This job is handed over. It can be read, not changed; start a new job to change anything.
+          </Words>
         </Card>
       )}
       {children}

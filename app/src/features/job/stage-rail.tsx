@@ -1,4 +1,4 @@
-import { gateOfHandover, gateOfSet, type JobView } from '@barythm/core/job';
+import { gateOfHandover, gateOfSet, standing, type JobView } from '@barythm/core/job';
 import { stateOf } from '@barythm/core/sheet';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { usePalette } from '../../ui/theme';
@@ -55,7 +55,7 @@ function stateOfStage(view: JobView, stage: StageKey): 'done' | 'open' | 'closed
       return rows.every((row) => ['keep', 'done'].includes(stateOf(row))) ? 'done' : 'open';
     }
     case 'prove':
-      return view.readings.some((reading) => !reading.voided && reading.verdict?.ok) &&
+      return standing(view.readings).some((reading) => reading.verdict?.ok) &&
         !view.findings.job.some((finding) => finding.code === 'ANY-03')
         ? 'done'
         : 'open';
@@ -67,5 +67,12 @@ function stateOfStage(view: JobView, stage: StageKey): 'done' | 'open' | 'closed
 
 const styles = StyleSheet.create({
   rail: { flexDirection: 'row', marginTop: 6, gap: 2 },
-  stage: { flex: 1, minHeight: 48, alignItems: 'center', justifyContent: 'center', borderBottomWidth: 3, minWidth: 0 },
+  stage: {
+    flex: 1,
+    minHeight: 48,
+    alignItems: 'center',
+    justifyContent: 'center',
+    borderBottomWidth: 3,
+    minWidth: 0,
+  },
 });

@@ -53,11 +53,15 @@ export function ProductScreen() {
         {product.strength.stated !== 'mass' && (
           <Words>
             {product.strength.percent} %
-            {product.strength.stated === 'weight' ? ` at ${product.strength.density_kgl} kg/L: C = 10 · % · density.` : ': C = 10 · %.'}
+            {product.strength.stated === 'weight'
+              ? ` at ${product.strength.density_kgl} kg/L: C = 10 · % · density.`
+              : ': C = 10 · %.'}
           </Words>
         )}
         <Words colour="quiet">
-          {product.measuredOn ? `Measured ${dateInWords(product.measuredOn)}.` : 'From the label, not measured.'}
+          {product.measuredOn
+            ? `Measured ${dateInWords(product.measuredOn)}.`
+            : 'From the label, not measured.'}
         </Words>
       </Card>
       {product.halfLife_days !== null && age !== null && (
@@ -66,8 +70,8 @@ export function ProductScreen() {
             {figureWithUnit(fig('strength', aged_gpl(fresh, age, product.halfLife_days)), METRIC)}
           </Words>
           <Words>
-            {age} days at a half-life of {product.halfLife_days} days: an approximation for this store, supplied by the
-            user.
+            {age} days at a half-life of {product.halfLife_days} days: an approximation for this store,
+            supplied by the user.
           </Words>
         </Card>
       )}

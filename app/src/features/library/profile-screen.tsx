@@ -78,7 +78,12 @@ function behaviourLines({ behaviours }: Profile): readonly (readonly [string, st
   const rates = Object.entries(behaviours.greatestRate_spm);
   const set = 'as set';
   return [
-    ['Signal', behaviours.analog.kind === 'plain' ? `${behaviours.analog.ranges.join(' or ')} mA` : 'two free set points'],
+    [
+      'Signal',
+      behaviours.analog.kind === 'plain'
+        ? `${behaviours.analog.ranges.join(' or ')} mA`
+        : 'two free set points',
+    ],
     ['Below the first point', behaviours.below === 'set' ? set : behaviours.below],
     [
       'Broken wire',

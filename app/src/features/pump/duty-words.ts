@@ -13,9 +13,15 @@ export function dutyLines(duty: MeteringDuty, reader: Reader): readonly (readonl
         ? `flow transmitter, ${signal.low_mA}–20 mA for 0 to ${water(signal.span_m3h)}`
         : `${signal.measures} controller, ${signal.low_mA}–20 mA ${signal.action}, up to ${figureWithUnit(fig('pumpFlow', signal.greatestFeed_lph), reader)}`,
     ],
-    ['Water', `${water(duty.water.least_m3h)} to ${water(duty.water.greatest_m3h)}, usually ${water(duty.water.usual_m3h)}`],
+    [
+      'Water',
+      `${water(duty.water.least_m3h)} to ${water(duty.water.greatest_m3h)}, usually ${water(duty.water.usual_m3h)}`,
+    ],
     ['Dose', `${dose(duty.dose.wanted_mgl)}, from ${dose(duty.dose.low_mgl)} to ${dose(duty.dose.high_mgl)}`],
-    ['Product', `${product.name}${product.measuredOn ? `, measured ${product.measuredOn}` : ', strength from the label'}`],
+    [
+      'Product',
+      `${product.name}${product.measuredOn ? `, measured ${product.measuredOn}` : ', strength from the label'}`,
+    ],
     [
       'Stroke volume',
       `${figureWithUnit(fig('strokeVolume', duty.strokeVolume.full_mL), reader)} at full length, ${duty.strokeVolume.basis === 'measured' ? 'measured' : 'from the plate'}`,

@@ -7,7 +7,7 @@ import {
   understand,
   type MeteringContext,
 } from '@barythm/core/families/metering';
-import { inOrderOfWork, wordsFor, type SettingValues } from '@barythm/core/profile';
+import { inOrderOfWork, type SettingValues } from '@barythm/core/profile';
 import { dateInWords } from '@barythm/core/time';
 import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -18,6 +18,7 @@ import { usePump } from '../../api/queries';
 import { BeatStripView } from '../../charts/beat-strip-view';
 import { Button } from '../../ui/button';
 import { Card, LinkCard } from '../../ui/card';
+import { useWide } from '../../ui/layout';
 import { Screen } from '../../ui/screen';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { SPACE } from '../../ui/theme';
@@ -25,6 +26,7 @@ import { TriadSign } from '../../ui/triad';
 import { Heading, Words } from '../../ui/words';
 import { FindingList } from '../findings/finding-list';
 import { STATE_WORDS } from '../job/state-words';
+import { ValueText } from '../job/value-text';
 import { dutyLines } from './duty-words';
 
 /** One pump: what it is, its duty, its settings, its day, what is wrong with it, its visits. */
@@ -102,6 +104,14 @@ function PumpBody({ pump }: { pump: PumpResource }) {
       .then(() => router.navigate(`/job/${jobId}/as-found`));
   };
 
+  const wide = useWide();
+  const found = (
+    <>
+      <Heading>Findings</Heading>
+      <FindingList findings={findings} none="Nothing is open on this pump." />
+    </>
+  );
+
   return (
     <Screen
       title={pump.tag}
@@ -119,12 +129,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           <Button grow kind="main" testID="start-job" label="Start a job" onPress={start} />
         )
       }
-      aside={
-        <>
-          <Heading>Findings</Heading>
-          <FindingList findings={findings} none="Nothing is open on this pump." />
-        </>
-      }
+      aside={wide && found}
     >
       <View style={styles.tight}>
         <Words bold size="large">
@@ -140,9 +145,16 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           <Words>{pump.note}</Words>
         </Card>
       )}
+      {!wide && found}
       {day && (
         <Card title="Its day">
-          <BeatStripView rates_spm={day.rates} greatest_spm={day.greatest} now={pump.nowShare} height={72} hours />
+          <BeatStripView
+            rates_spm={day.rates}
+            greatest_spm={day.greatest}
+            now={pump.nowShare}
+            height={72}
+            hours
+          />
           <Words>
             About {Math.round(day.strokes).toLocaleString('en-GB')} strokes and{' '}
             {figureWithUnit(fig('volume', day.litres), METRIC)} of product a day, by the duty’s water flow.
@@ -155,16 +167,13 @@ function PumpBody({ pump }: { pump: PumpResource }) {
         </Words>
         {inOrderOfWork(pump.profile).map((parameter) => {
           const value = state.values[parameter.key];
-          const unit = parameter.unit && parameter.unit !== '-' ? ` ${parameter.unit}` : '';
           return (
             <View key={parameter.key} style={styles.row}>
               <View style={styles.name}>
                 <TriadSign column={state.reported ? 'found' : 'left'} />
                 <Words style={styles.grow}>{parameter.label}</Words>
               </View>
-              <Words bold figures>
-                {value === undefined ? 'not known' : `${wordsFor(parameter, value)}${unit}`}
-              </Words>
+              <ValueText bold parameter={parameter} value={value} missing="not known" />
             </View>
           );
         })}
@@ -192,7 +201,9 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           key={job.id}
           label={`Job of ${job.date}`}
           testID={`visit-${job.date}`}
-          onPress={() => router.navigate(`/job/${job.id}/${job.state === 'handed-over' ? 'hand-over' : 'as-found'}`)}
+          onPress={() =>
+            router.navigate(`/job/${job.id}/${job.state === 'handed-over' ? 'hand-over' : 'as-found'}`)
+          }
         >
           <View style={styles.row}>
             <Words bold>{dateInWords(job.date)}</Words>
@@ -223,7 +234,6 @@ function dayFor({ context, values }: Known) {
     litres: day.pumped_L,
   };
 }
-
 
 const styles = StyleSheet.create({
   tight: { gap: 2 },

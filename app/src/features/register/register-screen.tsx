@@ -116,7 +116,7 @@ function Sites({ search }: { search: string }) {
             {site.name}
           </Words>
           <Words size="small" colour="quiet">
-            {site.place}  ·  {site.pumps === 1 ? '1 pump' : `${site.pumps} pumps`}
+            {site.place} · {site.pumps === 1 ? '1 pump' : `${site.pumps} pumps`}
           </Words>
         </LinkCard>
       ))}
@@ -125,7 +125,13 @@ function Sites({ search }: { search: string }) {
   );
 }
 
-function Pager(props: { page: number; size: number; total: number; what: string; onPage: (page: number) => void }) {
+function Pager(props: {
+  page: number;
+  size: number;
+  total: number;
+  what: string;
+  onPage: (page: number) => void;
+}) {
   const { page, size, total, what, onPage } = props;
   const last = Math.max(1, Math.ceil(total / size));
   if (last === 1) return null;

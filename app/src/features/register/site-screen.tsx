@@ -15,7 +15,7 @@ export function SiteScreen() {
       {site.error && <Failed error={site.error} onRetry={() => void site.refetch()} />}
       {site.data && (
         <Words colour="quiet">
-          {site.data.place}  ·  time zone {site.data.zone}
+          {site.data.place} · time zone {site.data.zone}
         </Words>
       )}
       {site.data?.pumps.length === 0 && (

@@ -29,7 +29,10 @@ function RoundBody({ round }: { round: Round }) {
     <>
       <Heading>Today’s visits</Heading>
       {round.visits.length === 0 && (
-        <Empty title="No visit yet today" todo="Pick a pump below or in the register, and start a job on it." />
+        <Empty
+          title="No visit yet today"
+          todo="Pick a pump below or in the register, and start a job on it."
+        />
       )}
       {round.visits.map((visit) => (
         <View key={visit.id} style={styles.group}>
@@ -111,6 +114,12 @@ function PumpCard({ pump }: { pump: Round['pumps'][number] }) {
 
 const styles = StyleSheet.create({
   group: { gap: SPACE.s },
-  line: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center', flexWrap: 'wrap', gap: SPACE.s },
+  line: {
+    flexDirection: 'row',
+    justifyContent: 'space-between',
+    alignItems: 'center',
+    flexWrap: 'wrap',
+    gap: SPACE.s,
+  },
   tags: { flexDirection: 'row', gap: SPACE.m },
 });

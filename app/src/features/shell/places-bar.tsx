@@ -14,7 +14,10 @@ export function PlacesBar({ wide }: { wide: boolean }) {
     <View
       role="navigation"
       aria-label="Places"
-      style={[wide ? styles.rail : styles.bar, { backgroundColor: palette.surface, borderColor: palette.line }]}
+      style={[
+        wide ? styles.rail : styles.bar,
+        { backgroundColor: palette.surface, borderColor: palette.line },
+      ]}
     >
       {wide && (
         <View style={styles.brand}>

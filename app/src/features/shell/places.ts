@@ -13,7 +13,8 @@ export const PLACES = [
 
 /** Which place a path belongs to. */
 export function placeOf(path: string): (typeof PLACES)[number]['href'] {
-  if (path.startsWith('/register') || path.startsWith('/site') || path.startsWith('/pump')) return '/register';
+  if (path.startsWith('/register') || path.startsWith('/site') || path.startsWith('/pump'))
+    return '/register';
   if (path.startsWith('/tools')) return '/tools';
   if (path.startsWith('/library')) return '/library';
   return '/';

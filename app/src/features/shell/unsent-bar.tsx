@@ -64,7 +64,13 @@ function RefusedBar() {
 }
 
 const styles = StyleSheet.create({
-  bar: { flexDirection: 'row', alignItems: 'center', borderTopWidth: 2, paddingHorizontal: SPACE.l, gap: SPACE.s },
+  bar: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    borderTopWidth: 2,
+    paddingHorizontal: SPACE.l,
+    gap: SPACE.s,
+  },
   words: { flex: 1 },
   refused: { borderTopWidth: 2, padding: SPACE.l, gap: SPACE.s },
 });

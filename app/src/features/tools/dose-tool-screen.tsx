@@ -76,8 +76,8 @@ export function DoseToolScreen() {
           {field('half_life_days', 'Half-life', 'd')}
         </View>
         <Words size="small" colour="quiet">
-          Trade per cent is grams in 100 mL: enter it with a density of 1. Arithmetic on your own figures, no dosing
-          advice.
+          Trade per cent is grams in 100 mL: enter it with a density of 1. Arithmetic on your own figures, no
+          dosing advice.
         </Words>
       </Card>
     </Screen>

@@ -25,7 +25,13 @@ export function checkCapacity({ context, subject, settings }: CheckInput): Findi
     // a small lack warns, a large one stops
     const severity = margin > -THRESHOLDS.capacityMargin ? 'warn' : 'stop';
     return [
-      finding('MET-04.short', subject, { ...shared, onset }, addresses, subject === 'found' ? 'warn' : severity),
+      finding(
+        'MET-04.short',
+        subject,
+        { ...shared, onset },
+        addresses,
+        subject === 'found' ? 'warn' : severity,
+      ),
     ];
   }
   const top = settings.map ? Math.max(settings.map.y1, settings.map.y2) : 0;

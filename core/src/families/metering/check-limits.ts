@@ -74,8 +74,7 @@ function contradictions({ context, subject, settings }: CheckInput): Finding[] {
     ];
   }
   const manual = settings.mode === 'manual' ? settings.manual_spm : null;
-  const top =
-    settings.mode === 'analog' && settings.map ? Math.max(settings.map.y1, settings.map.y2) : null;
+  const top = settings.mode === 'analog' && settings.map ? Math.max(settings.map.y1, settings.map.y2) : null;
   const found: Finding[] = [];
   const outside = (what: string, value: number, role: 'rate.manual' | 'signal.y2') =>
     finding(

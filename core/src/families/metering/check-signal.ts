@@ -17,14 +17,7 @@ export function checkSignal(input: CheckInput): Finding[] {
 function pointsFindings({ context, subject, settings }: CheckInput): Finding[] {
   const { x1_mA, y1_spm, x2_mA, y2_spm } = settings.points;
   if (x1_mA === null || x2_mA === null || y1_spm === null || y2_spm === null) return [];
-  const addresses = addressesOf(
-    context,
-    'signal.range',
-    'signal.x1',
-    'signal.y1',
-    'signal.x2',
-    'signal.y2',
-  );
+  const addresses = addressesOf(context, 'signal.range', 'signal.x1', 'signal.y1', 'signal.x2', 'signal.y2');
   const x1 = fig('current', x1_mA);
   const x2 = fig('current', x2_mA);
   const apart = Math.abs(x2_mA - x1_mA);

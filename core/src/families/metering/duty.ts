@@ -107,8 +107,7 @@ export const meteringDutySchema = z
   .strict()
   .superRefine((duty, context) => {
     const { least_m3h, usual_m3h, greatest_m3h } = duty.water;
-    const complain = (path: string[], message: string) =>
-      context.addIssue({ code: 'custom', path, message });
+    const complain = (path: string[], message: string) => context.addIssue({ code: 'custom', path, message });
     if (least_m3h > greatest_m3h) {
       complain(['water', 'least_m3h'], 'The least water flow is above the greatest.');
     } else if (usual_m3h < least_m3h || usual_m3h > greatest_m3h) {

@@ -84,7 +84,11 @@ function withinTolerance(map: TwoPointMap, reading: SignalReading, expected: num
 /** The current shown is not the one injected, and the strokes follow the one shown: the loop, not the settings. */
 function wiringPattern(
   counted: readonly SignalReading[],
-  explains: (map: TwoPointMap, watch: BrokenWireWatch | null, current: (r: SignalReading) => number) => boolean,
+  explains: (
+    map: TwoPointMap,
+    watch: BrokenWireWatch | null,
+    current: (r: SignalReading) => number,
+  ) => boolean,
   map: TwoPointMap,
   watch: BrokenWireWatch | null,
 ): Pattern | null {

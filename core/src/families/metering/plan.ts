@@ -310,15 +310,19 @@ function planPoints(
   const { signal } = duty;
   const flow = fig('pumpFlow', pumpFlow_lph(stroke_mL, answer.rate_spm));
   const stroke = fig('strokeVolume', stroke_mL);
-  const span = fig('waterFlow', signal.source === 'flow' ? signal.span_m3h : duty.water.greatest_m3h);
-  const water = fig('waterFlow', duty.water.greatest_m3h);
-  draft.set('signal.x1', signal.low_mA, { text: 'x1.zero', values: {} });
-  if (signal.source === 'controller' && signal.action === 'falling') {
-    draft.set('signal.y1', answer.rate_spm, { text: 'y1.falling', values: { flow } });
-    draft.set('signal.x2', 20, { text: 'x2.span', values: { span } });
-    draft.set('signal.y2', 0, { text: 'y2.falling', values: {} });
+  if (signal.source === 'controller') {
+    const falling = signal.action === 'falling';
+    const least: Reason = { text: 'y.none', values: {} };
+    const most: Reason = { text: 'y.feed', values: { flow, stroke } };
+    draft.set('signal.x1', signal.low_mA, { text: 'x.controller', values: {} });
+    draft.set('signal.y1', falling ? answer.rate_spm : 0, falling ? most : least);
+    draft.set('signal.x2', 20, { text: 'x.controller', values: {} });
+    draft.set('signal.y2', falling ? 0 : answer.rate_spm, falling ? least : most);
     return;
   }
+  const span = fig('waterFlow', signal.span_m3h);
+  const water = fig('waterFlow', duty.water.greatest_m3h);
+  draft.set('signal.x1', signal.low_mA, { text: 'x1.zero', values: {} });
   draft.set('signal.y1', 0, { text: 'y1.zero', values: {} });
   const early = answer.kind === 'second-point';
   draft.set('signal.x2', answer.x2_mA, {

@@ -24,8 +24,9 @@ export const REASONS = {
   'range.falling': 'The controller’s signal falls as more is needed.',
   'x1.zero': 'The transmitter’s current at no flow.',
   'y1.zero': 'No flow, no dose: the line passes through zero.',
-  'y1.falling': 'Falling action: most feed at the low end, {flow}.',
-  'y2.falling': 'Falling action: no feed at the high end.',
+  'x.controller': 'The controller’s signal already is the demand: its whole range is used.',
+  'y.feed': 'The greatest useful feed, {flow}, with {stroke} a stroke.',
+  'y.none': 'No demand, no feed.',
   'x2.span': 'Full signal is the transmitter’s span, {span}, not the greatest flow.',
   'x2.greatest':
     'The pump cannot give what {span} would need. The line ends at {water}, the greatest flow, and holds there.',
@@ -43,5 +44,5 @@ export const REASONS = {
   'after-cut.resume.open':
     'Chosen to resume. Dosing is not interlocked with the water: it resumes whether water flows or not.',
   'after-cut.wait': 'Waits for a person after a power cut, since a chemical is dosed.',
-  'hand': 'Set by hand in the plan.',
+  hand: 'Set by hand in the plan.',
 } as const;

@@ -56,7 +56,9 @@ export function understand(profile: Profile, plate: MeteringPlate, values: Setti
   };
   const range = option('signal.range') as MeteringSettings['range'];
   const below =
-    behaviours.below === 'set' ? ((option('signal.below') as 'hold' | 'stop' | null) ?? 'hold') : behaviours.below;
+    behaviours.below === 'set'
+      ? ((option('signal.below') as 'hold' | 'stop' | null) ?? 'hold')
+      : behaviours.below;
   const points =
     behaviours.analog.kind === 'plain'
       ? pointsOfRange(range, geared)
@@ -113,7 +115,8 @@ function lineThrough(points: MeteringSettings['points'], below: 'hold' | 'stop')
 function watchOf(profile: Profile, set: string | null): BrokenWireWatch | null {
   const watch = profile.behaviours.brokenWire;
   if (!watch) return null;
-  if (watch.reaction !== 'set') return { low_mA: watch.low_mA, high_mA: watch.high_mA, reaction: watch.reaction };
+  if (watch.reaction !== 'set')
+    return { low_mA: watch.low_mA, high_mA: watch.high_mA, reaction: watch.reaction };
   if (set === null || set === 'off') return null;
   return { low_mA: watch.low_mA, high_mA: watch.high_mA, reaction: set as 'stop' | 'hold' };
 }

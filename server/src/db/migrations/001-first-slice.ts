@@ -77,7 +77,12 @@ export const migration001: Migration = {
     });
     await db.createTable('plans', { ...ofJob, duty: json });
     await db.createTable('records', { ...ofJob, kind: text, body: json });
-    await db.createTable('readings', { ...ofJob, body: json, instrumentId: textOrNull, sheetRevision: whole });
+    await db.createTable('readings', {
+      ...ofJob,
+      body: json,
+      instrumentId: textOrNull,
+      sheetRevision: whole,
+    });
     await db.createTable('decisions', {
       ...ofJob,
       code: text,

@@ -24,7 +24,10 @@ export function AsFoundStage() {
           <>
             <Heading>Findings on what was found</Heading>
             {view.context ? (
-              <FindingList findings={view.findings.found} none="Nothing is wrong with what is recorded so far." />
+              <FindingList
+                findings={view.findings.found}
+                none="Nothing is wrong with what is recorded so far."
+              />
             ) : (
               <Words colour="quiet">They come with the duty, under Plan.</Words>
             )}

@@ -13,7 +13,7 @@ import { Words } from '../../../ui/words';
 import { limitsInWords } from '../../library/limits-in-words';
 import { useJobScope } from '../job-context';
 import { parseForParameter } from '../parameter-quantity';
-import { valueWords } from '../value-words';
+import { ValueText } from '../value-text';
 
 interface FoundEntryProps {
   readonly parameter: Parameter;
@@ -55,8 +55,7 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
   const typed = text ?? '';
   const parsed = parameter.type === 'number' ? parseForParameter(parameter, typed) : null;
   // what was found is taken whatever it is; outside the limits it is only said
-  const fault =
-    parsed?.ok ? faultOf(parameter, parsed.value, view.values.found) : null;
+  const fault = parsed?.ok ? faultOf(parameter, parsed.value, view.values.found) : null;
   const save = () => {
     if (!parsed) return;
     if (parsed.ok) record(parsed.value, typed, null);
@@ -64,7 +63,10 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
   };
 
   return (
-    <View style={[styles.entry, { borderColor: palette.slate, backgroundColor: palette.paper }]} testID={`found-${parameter.key}`}>
+    <View
+      style={[styles.entry, { borderColor: palette.slate, backgroundColor: palette.paper }]}
+      testID={`found-${parameter.key}`}
+    >
       <Words bold size="large">
         {parameter.label}
       </Words>
@@ -72,9 +74,7 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
         <View style={styles.last}>
           <Words style={styles.grow}>
             {lastLeft?.source === 'reported' ? 'Reported' : 'Left'} {dateInWords(lastLeft?.date ?? '')}:{' '}
-            <Words bold figures>
-              {valueWords(parameter, last)}
-            </Words>
+            <ValueText bold parameter={parameter} value={last} />
           </Words>
           <Button
             label="Same"
@@ -120,7 +120,11 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
           {parameter.type === 'number' && (
             <Button kind="main" grow label="Record" testID={`record-${parameter.key}`} onPress={save} />
           )}
-          <Button label="Could not be read" testID={`unread-${parameter.key}`} onPress={() => setReason('')} />
+          <Button
+            label="Could not be read"
+            testID={`unread-${parameter.key}`}
+            onPress={() => setReason('')}
+          />
         </ButtonRow>
       ) : (
         <>

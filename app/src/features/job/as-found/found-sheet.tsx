@@ -6,6 +6,7 @@ import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { TriadName, TriadSign } from '../../../ui/triad';
 import { Words } from '../../../ui/words';
 import { useJobScope } from '../job-context';
+import { EntryText } from '../value-text';
 import { entryWords } from '../value-words';
 import { FoundEntry } from './found-entry';
 
@@ -16,7 +17,9 @@ export function FoundSheet() {
   const [chosen, setChosen] = useState<string | null>(null);
   const { parameters, rows, values, document } = view;
   const recorded = rows.filter((row) => row.found).length;
-  const next = parameters.find((parameter) => !rows.find((row) => row.address === addressOf(parameter))?.found);
+  const next = parameters.find(
+    (parameter) => !rows.find((row) => row.address === addressOf(parameter))?.found,
+  );
   const open = chosen ?? (next ? addressOf(next) : null);
   return (
     <Card testID="found-sheet">
@@ -59,9 +62,9 @@ export function FoundSheet() {
                 )}
               </View>
             </View>
-            <Words bold figures colour={row?.found ? 'ink' : 'quiet'} style={styles.value}>
-              {entryWords(parameter, row?.found ?? null)}
-            </Words>
+            <View style={styles.value}>
+              <EntryText bold parameter={parameter} entry={row?.found ?? null} />
+            </View>
           </Pressable>
         );
       })}
@@ -82,5 +85,5 @@ const styles = StyleSheet.create({
   },
   name: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, flex: 1 },
   grow: { flex: 1 },
-  value: { flexShrink: 1, textAlign: 'right' },
+  value: { flexShrink: 1, alignItems: 'flex-end' },
 });

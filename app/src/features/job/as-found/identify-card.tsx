@@ -108,12 +108,21 @@ export function IdentifyCard() {
           })
         }
       />
-      <Field words label="Serial number" testID="identify-serial" value={draft.serial} onChange={(serial) => change({ serial })} />
+      <Field
+        words
+        label="Serial number"
+        testID="identify-serial"
+        value={draft.serial}
+        onChange={(serial) => change({ serial })}
+      />
       {gears.length > 1 && (
         <Choice
           label="Gear stamped on the plate"
           testID="identify-gear"
-          options={gears.map((gear) => ({ value: gear.name, label: `${gear.name}, ${gear.greatest_spm}/min` }))}
+          options={gears.map((gear) => ({
+            value: gear.name,
+            label: `${gear.name}, ${gear.greatest_spm}/min`,
+          }))}
           value={draft.gear}
           onChange={(gear) => change({ gear })}
         />

@@ -27,7 +27,8 @@ export function MakeSafeCard() {
         />
       ))}
       <Words size="small" colour="quiet">
-        The maker’s manual, the safety data sheet and local code rule. Electrical work is for a licensed electrician.
+        The maker’s manual, the safety data sheet and local code rule. Electrical work is for a licensed
+        electrician.
       </Words>
     </Card>
   );

@@ -121,7 +121,11 @@ export function ReadingsNowCard() {
                 {key === 'rate_spm' && (
                   <TapCounter onRate={(rate) => setText('rate_spm', rate.toFixed(1), 'tap')} />
                 )}
-                <Button kind="quiet" label={`${label} could not be read`} onPress={() => setUnread(key, '')} />
+                <Button
+                  kind="quiet"
+                  label={`${label} could not be read`}
+                  onPress={() => setUnread(key, '')}
+                />
               </>
             ) : (
               <>
@@ -132,7 +136,11 @@ export function ReadingsNowCard() {
                   value={why}
                   onChange={(text) => setUnread(key, text)}
                 />
-                <Button kind="quiet" label="It can be read after all" onPress={() => setUnread(key, undefined)} />
+                <Button
+                  kind="quiet"
+                  label="It can be read after all"
+                  onPress={() => setUnread(key, undefined)}
+                />
               </>
             )}
           </View>

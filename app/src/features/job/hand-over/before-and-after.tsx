@@ -10,7 +10,8 @@ import { Words } from '../../../ui/words';
 export function BeforeAndAfter({ summary }: { summary: HandoverSummary }) {
   const { wanted, water } = summary;
   if (!wanted || !water || summary.dose.length === 0) return null;
-  const dose = (value: number | null) => (value === null ? 'not known' : figureWithUnit(fig('dose', value), METRIC));
+  const dose = (value: number | null) =>
+    value === null ? 'not known' : figureWithUnit(fig('dose', value), METRIC);
   return (
     <Card title="Dose, before and after" testID="before-after">
       <View style={styles.pair}>

@@ -28,10 +28,7 @@ const EMPTY: Draft = { signedAs: 'Visitor', nextDue: '', drawn: EMPTY_SIGNATURE 
 export function HandOverStage() {
   const { view, jobId, write } = useJobScope();
   const { document } = view;
-  const summary = useMemo(
-    () => document.handover?.summary ?? summarise(view),
-    [document.handover, view],
-  );
+  const summary = useMemo(() => document.handover?.summary ?? summarise(view), [document.handover, view]);
   const [draft, setDraft] = useDraftOf<Draft>(`handover:${jobId}`, EMPTY);
   const [error, setError] = useState<{ field: 'date' | 'signature' | 'job'; words: string } | null>(null);
   const gate = document.handover ? [] : gateOfHandover(view);
@@ -64,7 +61,14 @@ export function HandOverStage() {
       stage="hand-over"
       action={
         document.handover ? undefined : (
-          <Button grow kind="main" testID="hand-over" label="Hand over" disabled={gate.length > 0} onPress={handOver} />
+          <Button
+            grow
+            kind="main"
+            testID="hand-over"
+            label="Hand over"
+            disabled={gate.length > 0}
+            onPress={handOver}
+          />
         )
       }
     >
@@ -134,5 +138,9 @@ export function HandOverStage() {
 }
 
 function isDate(text: string): boolean {
-  return /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text)) && new Date(text).toISOString().startsWith(text);
+  return (
+    /^\d{4}-\d{2}-\d{2}$/.test(text) &&
+    !Number.isNaN(Date.parse(text)) &&
+    new Date(text).toISOString().startsWith(text)
+  );
 }

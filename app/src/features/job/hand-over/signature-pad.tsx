@@ -67,7 +67,10 @@ export function SignaturePad({ drawn, onChange, error }: SignaturePadProps) {
         role="img"
         aria-label={drawn.paths.length > 0 ? 'Signed' : 'Sign here with a finger'}
         onLayout={(event) => setWidth(Math.round(event.nativeEvent.layout.width))}
-        style={[styles.box, { borderColor: error ? palette.rust : palette.edge, backgroundColor: palette.surface }]}
+        style={[
+          styles.box,
+          { borderColor: error ? palette.rust : palette.edge, backgroundColor: palette.surface },
+        ]}
       >
         <Svg width={width} height={HEIGHT} pointerEvents="none">
           {[...drawn.paths, current].filter(Boolean).map((path, i) => (

@@ -1,11 +1,10 @@
 import { useState, type ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { useLibrary } from '../../../api/queries';
-import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/choice';
 import { Field } from '../../../ui/field';
-import { SPACE } from '../../../ui/theme';
+import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import type { DutyDraft, DutyTexts } from './duty-texts';
 import { inShort } from './duty-in-short';
@@ -26,7 +25,7 @@ export function DutyForm(props: DutyFormProps) {
   const { texts, set } = props;
   const flow = texts.source === 'flow';
   return (
-    <>
+    <Card title="Duty">
       <Part name="signal" title="Signal" {...props} fields={['span', 'feed']}>
         <Choose
           {...props}
@@ -85,7 +84,12 @@ export function DutyForm(props: DutyFormProps) {
         </View>
       </Part>
       <ProductPart {...props} />
-      <Part name="pump" title="Pump and place" {...props} fields={['strokeVolume', 'atLength', 'suction', 'discharge']}>
+      <Part
+        name="pump"
+        title="Pump and place"
+        {...props}
+        fields={['strokeVolume', 'atLength', 'suction', 'discharge']}
+      >
         <Figure {...props} field="strokeVolume" label="Stroke volume at full length" unit="mL" />
         <Choose
           {...props}
@@ -144,7 +148,7 @@ export function DutyForm(props: DutyFormProps) {
           hint="Long squeezes gas out; short doses more evenly."
         />
       </Part>
-    </>
+    </Card>
   );
 }
 
@@ -273,25 +277,35 @@ function Part({ name, title, texts, errors, fields, children }: PartProps) {
   const wrong = fields.some((field) => errors[field]);
   const [open, setOpen] = useState(wrong);
   const shown = open || wrong;
+  const palette = usePalette();
   return (
-    <Card edge={wrong ? 'rust' : undefined} testID={`duty-part-${name}`}>
-      <View style={styles.head}>
+    <View
+      testID={`duty-part-${name}`}
+      style={[styles.part, { borderColor: wrong ? palette.rust : palette.line }]}
+    >
+      <Pressable
+        role="button"
+        aria-expanded={shown}
+        aria-label={`${title}: ${shown ? 'fold' : 'change'}`}
+        testID={`duty-open-${name}`}
+        disabled={wrong}
+        onPress={() => setOpen(!open)}
+        style={styles.head}
+      >
         <View style={styles.cell}>
-          <Words bold size="large">
+          <Words bold colour={wrong ? 'rust' : 'ink'}>
             {title}
           </Words>
           {!shown && <Words>{inShort(name, texts)}</Words>}
         </View>
         {!wrong && (
-          <Button
-            label={open ? 'Fold' : 'Change'}
-            testID={`duty-open-${name}`}
-            onPress={() => setOpen(!open)}
-          />
+          <Words bold colour="petrol">
+            {open ? 'Fold' : 'Change'}
+          </Words>
         )}
-      </View>
+      </Pressable>
       {shown && children}
-    </Card>
+    </View>
   );
 }
 
@@ -343,7 +357,14 @@ function Choose<T extends string>({
 }
 
 const styles = StyleSheet.create({
-  head: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'flex-start', gap: SPACE.m },
+  part: { borderTopWidth: 1, paddingTop: SPACE.s, gap: SPACE.m },
+  head: {
+    flexDirection: 'row',
+    justifyContent: 'space-between',
+    alignItems: 'center',
+    gap: SPACE.m,
+    minHeight: TOUCH,
+  },
   pair: { flexDirection: 'row', gap: SPACE.m, alignItems: 'flex-start' },
   cell: { flex: 1, minWidth: 0 },
 });

@@ -1,6 +1,10 @@
 import type { DutyTexts } from './duty-texts';
 
-const STROKE: Record<string, string> = { long: 'long stroke', middle: 'stroke near 80 %', even: 'short stroke' };
+const STROKE: Record<string, string> = {
+  long: 'long stroke',
+  middle: 'stroke near 80 %',
+  even: 'short stroke',
+};
 
 /** A part of the duty on one line, as typed. */
 export function inShort(part: string, texts: DutyTexts): string {

@@ -72,7 +72,8 @@ export const EMPTY_DUTY: DutyTexts = {
   stroke: 'middle',
 };
 
-const text = (value: number | null | undefined) => (value === null || value === undefined ? '' : formatNumber(value, 6, '.').replace('−', '-'));
+const text = (value: number | null | undefined) =>
+  value === null || value === undefined ? '' : formatNumber(value, 6, '.').replace('−', '-');
 
 /** A known duty as texts to go on from. */
 export function dutyTexts(duty: MeteringDuty): DutyTexts {
@@ -227,7 +228,10 @@ export function readDuty(texts: DutyTexts): DutyDraft {
 }
 
 function readHours(typed: string, errors: Partial<Record<keyof DutyTexts, string>>): number[] | null {
-  const words = typed.trim().split(/[\s;]+/).filter(Boolean);
+  const words = typed
+    .trim()
+    .split(/[\s;]+/)
+    .filter(Boolean);
   if (words.length === 0) return null;
   if (words.length !== 24) {
     errors.hourly = `A day has 24 hours; ${words.length} figures are entered.`;

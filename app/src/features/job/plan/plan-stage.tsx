@@ -67,7 +67,7 @@ export function PlanStage() {
   return (
     <StageFrame
       stage="plan"
-      aside={findings}
+      aside={wide && findings}
       action={
         <Button
           grow={!wide}
@@ -89,6 +89,7 @@ export function PlanStage() {
       {work && (
         <>
           <TargetList work={work} onReset={Object.keys(byHand).length > 0 ? () => setByHand(null) : null} />
+          {!wide && findings}
           <SignalCard work={work} byHand={byHand} onMove={setByHand} />
           <DoseCard work={work} />
           <ExpectedTable work={work} />

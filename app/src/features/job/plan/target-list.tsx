@@ -6,7 +6,7 @@ import { Card } from '../../../ui/card';
 import { SPACE, usePalette } from '../../../ui/theme';
 import { TriadName, TriadSign } from '../../../ui/triad';
 import { Words } from '../../../ui/words';
-import { valueWords } from '../value-words';
+import { ValueText } from '../value-text';
 import type { PlanWork } from './use-plan';
 
 /** The target settings, each beside what is there and with its reason. */
@@ -24,22 +24,28 @@ export function TargetList({ work, onReset }: { work: PlanWork; onReset: (() => 
         const before = work.before?.values[keyOf(target.address)];
         const same = before !== undefined && sameValue(before, target.value);
         return (
-          <View key={target.address} style={[styles.row, { borderColor: palette.line }]} testID={`target-${parameter.key}`}>
+          <View
+            key={target.address}
+            style={[styles.row, { borderColor: palette.line }]}
+            testID={`target-${parameter.key}`}
+          >
             <View style={styles.values}>
               <Words style={styles.grow}>{parameter.label}</Words>
               {before !== undefined && !same && (
                 <View style={styles.value}>
                   <TriadSign column="found" />
-                  <Words figures colour="slate">
-                    {valueWords(parameter, before)}
-                  </Words>
+                  <ValueText parameter={parameter} value={before} colour="slate" />
                 </View>
               )}
               <View style={styles.value}>
                 <TriadSign column="target" />
-                <Words figures bold size="title" colour={same ? 'quiet' : 'petrol'}>
-                  {valueWords(parameter, target.value)}
-                </Words>
+                <ValueText
+                  bold
+                  size="title"
+                  colour={same ? 'quiet' : 'petrol'}
+                  parameter={parameter}
+                  value={target.value}
+                />
               </View>
             </View>
             <Words size="small" colour="quiet">
@@ -49,7 +55,9 @@ export function TargetList({ work, onReset }: { work: PlanWork; onReset: (() => 
           </View>
         );
       })}
-      {work.targets.length === 0 && <Words>No setting of this pump can meet the duty; see the findings.</Words>}
+      {work.targets.length === 0 && (
+        <Words>No setting of this pump can meet the duty; see the findings.</Words>
+      )}
     </Card>
   );
 }

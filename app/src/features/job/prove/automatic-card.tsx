@@ -39,10 +39,12 @@ export function AutomaticCard() {
   return (
     <Card title="Return to automatic" edge="ochre" testID="automatic">
       <Words>
-        Discharge back in place, injector off, pump out of stop, hold and manual. A pump left otherwise is the commonest
-        call-back of all.
+        Discharge back in place, injector off, pump out of stop, hold and manual. A pump left otherwise is the
+        commonest call-back of all.
       </Words>
-      {recorded && <Words colour="ochre">Something was set or proved since it was last seen in automatic.</Words>}
+      {recorded && (
+        <Words colour="ochre">Something was set or proved since it was last seen in automatic.</Words>
+      )}
       <Field
         words
         lines={2}

@@ -72,7 +72,8 @@ export function LiveCard() {
   return (
     <Card title="Live, end to end" testID="live">
       <Words colour="quiet">
-        Connect the transmitter again and read the chain as it runs: injection proves the pump, not the transmitter.
+        Connect the transmitter again and read the chain as it runs: injection proves the pump, not the
+        transmitter.
       </Words>
       {FIELDS.map(({ key, label, unit }) => (
         <Field

@@ -1,3 +1,4 @@
+import { standing } from '@barythm/core/job';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words';
 import { useJobScope } from '../job-context';
@@ -5,14 +6,14 @@ import { useJobScope } from '../job-context';
 /** Which known mistake fits a failing set of readings. */
 export function PatternCards() {
   const { view } = useJobScope();
-  const failing = view.readings.filter((reading) => !reading.voided && reading.verdict && !reading.verdict.ok);
+  const failing = standing(view.readings).filter((reading) => reading.verdict && !reading.verdict.ok);
   if (failing.length === 0) return null;
   if (view.patterns.length === 0) {
     return (
       <Card edge="rust" title="Not as expected" testID="pattern-none">
         <Words>
-          {failing.length === 1 ? 'One reading fails' : `${failing.length} readings fail`}, and no known mistake explains
-          all of them yet. Read another point at low signal: that tells them apart best.
+          {failing.length === 1 ? 'One reading fails' : `${failing.length} readings fail`}, and no known
+          mistake explains all of them yet. Read another point at low signal: that tells them apart best.
         </Words>
       </Card>
     );

@@ -1,4 +1,10 @@
-import { expectedAt, proofPoints, toleranceAt, lineInForce, COUNT_TIME_s } from '@barythm/core/families/metering';
+import {
+  expectedAt,
+  proofPoints,
+  toleranceAt,
+  lineInForce,
+  COUNT_TIME_s,
+} from '@barythm/core/families/metering';
 import { fig, figureNumber, figureWithUnit, METRIC } from '@barythm/core/units';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -34,15 +40,18 @@ export function PointsCard() {
       <Choice
         label="Injected with"
         testID="instrument"
-        options={document.instruments.map(({ id, name, serial }) => ({ value: id, label: `${name}, ${serial}` }))}
+        options={document.instruments.map(({ id, name, serial }) => ({
+          value: id,
+          label: `${name}, ${serial}`,
+        }))}
         value={instrument}
         onChange={setInstrument}
       />
       {tolerance && (
         <Words size="small" colour="quiet">
           Counted over {COUNT_TIME_s} s, ± {tolerance.spm.toFixed(1)} strokes/min is let pass:{' '}
-          {tolerance.count_spm.toFixed(1)} for one stroke in the count, {tolerance.loop_spm.toFixed(1)} for 0.1 mA in the
-          loop, {tolerance.rounding_spm} for whole strokes.
+          {tolerance.count_spm.toFixed(1)} for one stroke in the count, {tolerance.loop_spm.toFixed(1)} for
+          0.1 mA in the loop, {tolerance.rounding_spm} for whole strokes.
         </Words>
       )}
       {all.map((x_mA, i) => {

@@ -21,15 +21,21 @@ export function ProveStage() {
     <StageFrame
       stage="prove"
       action={
-        <Button grow kind="main" testID="to-hand-over" label="On to the hand-over" onPress={() => go('hand-over')} />
+        <Button
+          grow
+          kind="main"
+          testID="to-hand-over"
+          label="On to the hand-over"
+          onPress={() => go('hand-over')}
+        />
       }
     >
       <SafeDischargeCard />
       {safe && !provable && (
         <Card edge="ochre">
           <Words>
-            There is nothing to expect yet: the mode and the points in force are not known. Record them under As found,
-            or set them.
+            There is nothing to expect yet: the mode and the points in force are not known. Record them under
+            As found, or set them.
           </Words>
         </Card>
       )}

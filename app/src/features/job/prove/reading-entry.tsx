@@ -43,7 +43,8 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
   const seconds = optionalFigure(draft.seconds, 'seconds');
   const flow = optionalFigure(draft.flow, 'pumpFlow');
   const strokesError =
-    strokes.error ?? (strokes.value !== null && !Number.isInteger(strokes.value) ? 'Strokes are whole.' : null);
+    strokes.error ??
+    (strokes.value !== null && !Number.isInteger(strokes.value) ? 'Strokes are whole.' : null);
 
   const save = () => {
     if (strokesError || seconds.error || flow.error || shown.error) return;
@@ -81,7 +82,9 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
       testID={`reading-${expected.x_mA}`}
     >
       <Words bold size="large">
-        {end && expected.x_mA === 0 ? 'Wire off: 0 mA' : `Inject ${figureWithUnit(fig('current', expected.x_mA), METRIC)}`}
+        {end && expected.x_mA === 0
+          ? 'Wire off: 0 mA'
+          : `Inject ${figureWithUnit(fig('current', expected.x_mA), METRIC)}`}
       </Words>
       <Words>
         Expected{' '}

@@ -1,4 +1,5 @@
 import { signalChart, type SignalLine } from '@barythm/core/chart';
+import { standing } from '@barythm/core/job';
 import { understand } from '@barythm/core/families/metering';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -32,8 +33,8 @@ export function ReadingsChart() {
       signalChart(
         box,
         lines,
-        readings
-          .filter((reading) => !reading.voided && reading.verdict?.measured_spm != null)
+        standing(readings)
+          .filter((reading) => reading.verdict?.measured_spm != null)
           .map((reading) => ({
             x_mA: reading.entry.reading.injected_mA,
             rate_spm: reading.verdict?.measured_spm ?? 0,

@@ -17,10 +17,14 @@ export function SafeDischargeCard() {
   const recorded = lastRecord(view.document, 'discharge-safe');
   if (view.document.handover && !recorded) return null;
   return (
-    <Card title="Lead the discharge somewhere safe" edge={recorded ? 'moss' : 'ochre'} testID="discharge-safe">
+    <Card
+      title="Lead the discharge somewhere safe"
+      edge={recorded ? 'moss' : 'ochre'}
+      testID="discharge-safe"
+    >
       <Words>
-        Injecting a signal pumps real chemical. Never dose into stopped water: the slug comes when flow returns. Goggles,
-        gloves and apron on.
+        Injecting a signal pumps real chemical. Never dose into stopped water: the slug comes when flow
+        returns. Goggles, gloves and apron on.
       </Words>
       <Choice
         label="How it is made safe"

@@ -28,7 +28,13 @@ export function StrokeTimer({ onTake }: { onTake: (strokes: number, seconds: num
   if (!running) return <Button label="Stopwatch and tap counter" testID="timer-start" onPress={start} />;
   return (
     <View style={styles.row}>
-      <Button grow kind="main" label={`Stroke (${strokes})`} testID="timer-tap" onPress={() => setStrokes(strokes + 1)} />
+      <Button
+        grow
+        kind="main"
+        label={`Stroke (${strokes})`}
+        testID="timer-tap"
+        onPress={() => setStrokes(strokes + 1)}
+      />
       <Words figures bold size="title" style={styles.time}>
         {seconds.toFixed(0)} s
       </Words>

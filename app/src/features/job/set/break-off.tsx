@@ -48,13 +48,31 @@ export function BreakOff({ openCount }: { openCount: number }) {
   return (
     <Card title="Break off" edge="rust" testID="break-off-card">
       <Words>
-        A pump that is left part-changed runs on settings that nobody planned. Put back what was found, unless that is
-        worse.
+        A pump that is left part-changed runs on settings that nobody planned. Put back what was found, unless
+        that is worse.
       </Words>
-      <Field words lines={2} label="Why" testID="break-reason" value={reason} error={error} onChange={setReason} />
+      <Field
+        words
+        lines={2}
+        label="Why"
+        testID="break-reason"
+        value={reason}
+        error={error}
+        onChange={setReason}
+      />
       <ButtonRow>
-        <Button kind="main" label="Put back as found" testID="put-back" onPress={() => breakOff('put-back')} />
-        <Button kind="danger" label="Leave part-changed" testID="leave-part" onPress={() => breakOff('part-changed')} />
+        <Button
+          kind="main"
+          label="Put back as found"
+          testID="put-back"
+          onPress={() => breakOff('put-back')}
+        />
+        <Button
+          kind="danger"
+          label="Leave part-changed"
+          testID="leave-part"
+          onPress={() => breakOff('part-changed')}
+        />
         <Button kind="quiet" label="Go on working" onPress={() => setReason(null)} />
       </ButtonRow>
     </Card>

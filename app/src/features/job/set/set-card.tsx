@@ -15,6 +15,7 @@ import { ENTER_WHEN, ENTRY_SLIP } from '../../library/entry-words';
 import { RouteKeys } from '../../library/route-keys';
 import { useJobScope } from '../job-context';
 import { parseForParameter } from '../parameter-quantity';
+import { EntryText, ValueText } from '../value-text';
 import { entryWords, valueWords } from '../value-words';
 
 interface SetCardProps {
@@ -22,10 +23,11 @@ interface SetCardProps {
   readonly parameter: Parameter;
   /** how many are still to do, this one counted */
   readonly left: number;
+  readonly onDone: () => void;
 }
 
 /** One parameter to enter: target large, the way to it, and what the display shows afterwards, typed in by the person. */
-export function SetCard({ row, parameter, left }: SetCardProps) {
+export function SetCard({ row, parameter, left, onDone }: SetCardProps) {
   const { jobId, write } = useJobScope();
   const address = addressOf(parameter);
   const [text, setText] = useDraft(`left:${jobId}:${address}`);
@@ -46,7 +48,10 @@ export function SetCard({ row, parameter, left }: SetCardProps) {
       reason: null,
     });
     setError(refused);
-    if (refused === null) setText(null);
+    if (refused === null) {
+      setText(null);
+      onDone();
+    }
   };
   const typed = text ?? '';
   const save = () => {
@@ -62,27 +67,31 @@ export function SetCard({ row, parameter, left }: SetCardProps) {
           {parameter.label}
         </Words>
         <Words size="small" colour="quiet">
-          {left === 1 ? 'the last one' : `${left} to enter`}
+          {left === 0 ? 'entered already' : left === 1 ? 'the last one' : `${left} to enter`}
         </Words>
       </View>
       <View style={styles.values}>
         <View>
           <TriadName column="found" />
-          <Words figures size="large">
-            {entryWords(parameter, row.found)}
-          </Words>
+          <EntryText size="large" parameter={parameter} entry={row.found} />
         </View>
         <View style={styles.target}>
           <TriadName column="target" />
-          <Words figures bold size={parameter.type === 'number' ? 'hero' : 'figure'} colour="petrol" testID="set-target">
-            {target === null ? '–' : valueWords(parameter, target)}
-          </Words>
+          <ValueText
+            bold
+            size={parameter.type === 'number' ? 'hero' : 'figure'}
+            colour="petrol"
+            testID="set-target"
+            parameter={parameter}
+            value={target}
+          />
         </View>
       </View>
       {differs && (
         <View role="alert" testID="set-differs">
           <Words bold size="large" colour="rust">
-            The display shows {entryWords(parameter, row.left)}, not {target === null ? '' : valueWords(parameter, target)}.
+            The display shows {entryWords(parameter, row.left)}, not{' '}
+            {target === null ? '' : valueWords(parameter, target)}.
           </Words>
           <Words>Enter it again and store it: {parameter.storedBy}</Words>
         </View>

@@ -1,6 +1,7 @@
 import { brokenOff, gateOfSet } from '@barythm/core/job';
 import { parameterAt } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
+import { useState } from 'react';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words';
@@ -18,14 +19,18 @@ export function SetStage() {
   const gate = gateOfSet(view);
   const off = brokenOff(document);
   const open = rows.filter((row) => ['to-do', 'differs'].includes(stateOf(row)));
-  const next = open[0];
+  const [again, setAgain] = useState<string | null>(null);
+  // what was entered can be entered again: a proof may show that it did not take
+  const next = rows.find((row) => row.address === again) ?? open[0];
   const parameter = next && parameterAt(document.profile, next.address);
   const changed = rows.filter((row) => row.left);
 
   return (
     <StageFrame
       stage="set"
-      action={<Button grow kind="main" testID="to-prove" label="On to the proof" onPress={() => go('prove')} />}
+      action={
+        <Button grow kind="main" testID="to-prove" label="On to the proof" onPress={() => go('prove')} />
+      }
     >
       {gate.length > 0 && !document.handover && <GateCard title="Set is still closed" reasons={gate} />}
       {off === 'part-changed' && (
@@ -39,7 +44,13 @@ export function SetStage() {
         </Card>
       )}
       {gate.length === 0 && !document.handover && next && parameter && (
-        <SetCard key={`${next.address}-${next.left?.id ?? ''}`} row={next} parameter={parameter} left={open.length} />
+        <SetCard
+          key={`${next.address}-${next.left?.id ?? ''}`}
+          row={next}
+          parameter={parameter}
+          left={open.length}
+          onDone={() => setAgain(null)}
+        />
       )}
       {gate.length === 0 && !next && (
         <Card edge="moss" testID="set-done">
@@ -49,7 +60,7 @@ export function SetStage() {
           <Words>Prove it next: a setting is right when the pump does what was meant.</Words>
         </Card>
       )}
-      <SetSummary />
+      <SetSummary onAgain={gate.length === 0 && !document.handover ? setAgain : null} />
       {gate.length === 0 && changed.length > 0 && !document.handover && <BreakOff openCount={open.length} />}
     </StageFrame>
   );

@@ -1,12 +1,13 @@
 import { parameterAt } from '@barythm/core/profile';
 import { stateOf, type RowState } from '@barythm/core/sheet';
 import { StyleSheet, View } from 'react-native';
+import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { SPACE, usePalette, type Colour } from '../../../ui/theme';
 import { TriadName, TriadSign } from '../../../ui/triad';
 import { Words } from '../../../ui/words';
 import { useJobScope } from '../job-context';
-import { entryWords } from '../value-words';
+import { EntryText } from '../value-text';
 
 const STATE: Record<RowState, { words: string; colour: Colour }> = {
   keep: { words: 'as it was', colour: 'quiet' },
@@ -17,7 +18,7 @@ const STATE: Record<RowState, { words: string; colour: Colour }> = {
 };
 
 /** The sheet in its three columns, and what is still open. */
-export function SetSummary() {
+export function SetSummary({ onAgain }: { onAgain: ((address: string) => void) | null }) {
   const { view } = useJobScope();
   const palette = usePalette();
   const rows = view.rows.filter((row) => row.target || row.left);
@@ -49,14 +50,26 @@ export function SetSummary() {
               {(['found', 'target', 'left'] as const).map((column) => (
                 <View key={column} style={styles.value}>
                   <TriadSign column={column} />
-                  <Words figures bold={column === 'left'} style={styles.shrink}>
-                    {column === 'left' && !row.left && stateOf(row) === 'keep'
-                      ? entryWords(parameter, row.found)
-                      : entryWords(parameter, row[column])}
-                  </Words>
+                  <View style={styles.shrink}>
+                    <EntryText
+                      bold={column === 'left'}
+                      parameter={parameter}
+                      entry={
+                        column === 'left' && !row.left && stateOf(row) === 'keep' ? row.found : row[column]
+                      }
+                    />
+                  </View>
                 </View>
               ))}
             </View>
+            {onAgain && row.left && (
+              <Button
+                kind="quiet"
+                label="Enter again"
+                testID={`again-${parameter.key}`}
+                onPress={() => onAgain(row.address)}
+              />
+            )}
           </View>
         );
       })}

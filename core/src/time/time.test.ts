@@ -1,0 +1,20 @@
+import { clockError_min, dateInWords, shareOfDay, siteDate, siteTime } from './index';
+
+test('a site’s date and time are its own, summer and winter', () => {
+  expect(siteDate('2026-11-24T23:30:00Z', 'Europe/Athens')).toBe('2026-11-25');
+  expect(siteTime('2026-07-01T12:00:00Z', 'Atlantic/Faroe')).toBe('13:00');
+  expect(siteTime('2026-12-01T12:00:00Z', 'Atlantic/Faroe')).toBe('12:00');
+  expect(shareOfDay('2026-12-01T06:00:00Z', 'Atlantic/Faroe')).toBe(0.25);
+  expect(dateInWords('2026-05-31')).toBe('31 May 2026');
+});
+
+test.each([
+  ['14:10', '14:05', 5],
+  ['23:58', '00:03', -5],
+  ['00:03', '23:58', 5],
+  ['9.30', '09:30', 0],
+  ['25:00', '09:30', null],
+  ['soon', '09:30', null],
+])('a clock that shows %s at %s is %s min off', (shows, true_, off) => {
+  expect(clockError_min(shows, true_)).toBe(off);
+});

@@ -1,0 +1,68 @@
+import js from '@eslint/js';
+import hooks from 'eslint-plugin-react-hooks';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+
+/** Imports point one way: app and server → contract → core. A folder's index is its door; nothing reaches past it. */
+const forbid = (packages, why) => ({
+  'no-restricted-imports': [
+    'error',
+    {
+      patterns: [
+        { group: packages, message: why },
+        {
+          group: ['@barythm/*/src/*', '@barythm/*/src/**'],
+          message: 'Import a package’s folder, not its files.',
+        },
+      ],
+    },
+  ],
+});
+
+export default tseslint.config(
+  { ignores: ['**/node_modules', '**/dist', '.build', '**/.expo', 'docs/formats', '.barythm-data'] },
+  js.configs.recommended,
+  ...tseslint.configs.recommended,
+  { languageOptions: { globals: { ...globals.node } } },
+  {
+    files: ['**/*.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+    },
+  },
+  {
+    files: ['core/**/*.ts'],
+    rules: forbid(
+      ['@barythm/contract/*', '@barythm/server/*', '@barythm/app/*', 'react', 'react-native', 'fs', 'node:*'],
+      'The core computes: no interface, no Node.js, no other package of ours.',
+    ),
+  },
+  {
+    // worked examples are read from disk by the tests alone
+    files: ['core/**/*.test.ts', 'core/**/fixtures.ts'],
+    rules: { 'no-restricted-imports': 'off' },
+  },
+  {
+    files: ['contract/**/*.ts'],
+    rules: forbid(
+      ['@barythm/server/*', '@barythm/app/*', 'react', 'react-native'],
+      'The contract rests on the core alone.',
+    ),
+  },
+  {
+    files: ['server/**/*.ts'],
+    rules: forbid(['@barythm/app/*', 'react', 'react-native'], 'Nothing imports the app.'),
+  },
+  {
+    files: ['app/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    languageOptions: { globals: { ...globals.browser } },
+    rules: {
+      ...forbid(['@barythm/server/*', 'node:*'], 'Nothing imports the server.'),
+      'react-hooks/rules-of-hooks': 'error',
+      'react-hooks/exhaustive-deps': 'error',
+      '@typescript-eslint/no-require-imports': 'off',
+    },
+  },
+  { files: ['**/*.js'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
+);

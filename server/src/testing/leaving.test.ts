@@ -1,0 +1,125 @@
+import { writeFileSync } from 'node:fs';
+import { execFileSync } from 'node:child_process';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { jobFileSchema, jsonSchemaOf, type JobFile } from '@barythm/contract/formats';
+import Ajv2020 from 'ajv/dist/2020';
+import addFormats from 'ajv-formats';
+import Papa from 'papaparse';
+import { sheetCsv } from '../report';
+import { startTestServer, type TestServer } from './test-server';
+
+const JOB = 'job-pump-therapy-2026-10-28';
+const base = `/api/v1/jobs/${JOB}`;
+let server: TestServer;
+
+beforeAll(async () => {
+  server = await startTestServer({ demo: true });
+});
+afterAll(() => server.stop());
+
+const pdfOf = async (from: TestServer) => (await from.app.inject(`${base}/hand-over.pdf`)).rawPayload;
+
+test('the job’s file keeps to its published schema', async () => {
+  const file = (await server.get(`${base}/job.json`)).body as JobFile;
+  const ajv = addFormats(new Ajv2020({ strict: false }));
+  const validate = ajv.compile(jsonSchemaOf('job'));
+  expect(validate(file) ? [] : validate.errors).toEqual([]);
+  expect(validate({ ...(file as object), format: 'other' })).toBe(false);
+});
+
+test('the published schemas in docs are the ones the product reads by', () => {
+  for (const name of ['profile', 'job'] as const) {
+    const published = require(`../../../docs/formats/${name}.schema.json`) as unknown;
+    expect(published).toEqual(JSON.parse(JSON.stringify(jsonSchemaOf(name))));
+  }
+});
+
+test('imported into an empty database, a job gives the same hand-over to the last byte', async () => {
+  const file = (await server.get(`${base}/job.json`)).body as JobFile;
+  const other = await startTestServer({ demo: false });
+  try {
+    const answer = await other.post('/api/v1/jobs/import', file);
+    expect(answer.status).toBe(201);
+    expect((await other.get(`${base}/job.json`)).body).toEqual(file);
+    expect((await pdfOf(other)).equals(await pdfOf(server))).toBe(true);
+    const again = await other.post('/api/v1/jobs/import', file);
+    expect(again.status).toBe(409);
+  } finally {
+    await other.stop();
+  }
+});
+
+test('an import with one fault changes nothing', async () => {
+  const file = (await server.get(`${base}/job.json`)).body as JobFile;
+  const other = await startTestServer({ demo: false });
+  try {
+    const forged = { ...(file as JobFile), document: { ...(file as JobFile).document, profileHash: 'x' } };
+    expect((await other.post('/api/v1/jobs/import', forged)).body).toMatchObject({
+      errors: [{ field: 'document.profileHash' }],
+    });
+    const broken = await other.post('/api/v1/jobs/import', { ...(file as object), formatVersion: 9 });
+    expect(broken.body).toMatchObject({ status: 400, errors: [{ field: 'formatVersion' }] });
+    expect(await other.database.models.sites.count()).toBe(0);
+  } finally {
+    await other.stop();
+  }
+});
+
+test('the PDF’s first page is for the customer; then settings with reasons, and the readings', async () => {
+  const path = join(tmpdir(), `barythm-${process.pid}.pdf`);
+  writeFileSync(path, await pdfOf(server));
+  const script = `
+    import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+    import { readFileSync } from 'node:fs';
+    const pdf = await getDocument({ data: new Uint8Array(readFileSync(process.argv[1])), verbosity: 0 }).promise;
+    const pages = [];
+    for (let i = 1; i <= pdf.numPages; i++) {
+      const content = await (await pdf.getPage(i)).getTextContent();
+      pages.push(content.items.map((item) => item.str).join(' ').replace(/\\s+/g, ' '));
+    }
+    console.log(JSON.stringify(pages));`;
+  const output = execFileSync(process.execPath, ['--input-type=module', '-e', script, path], {
+    encoding: 'utf8',
+    cwd: __dirname,
+  });
+  const [first, settings, readings] = JSON.parse(output) as string[];
+  for (const words of [
+    'Hand-over: CLI-DP-01',
+    'Dose, before and after',
+    '1.08 mg/L',
+    '0.99 mg/L',
+    '6 of 6 signal points read as expected',
+    'Flow measured',
+    'What is open, and who acts',
+    'Next due',
+    'Received',
+  ]) {
+    expect(first).toContain(words);
+  }
+  expect(settings).toContain('Point 2, rate');
+  expect(settings).toContain('0.401');
+  expect(readings).toContain('Signal, mA');
+  expect(readings).toContain('LC-0417');
+});
+
+test('CSV: every line of the sheet and every reading; cells that look like formulas are made safe', async () => {
+  const sheet = Papa.parse<Record<string, string>>((await server.get(`${base}/sheet.csv`)).text, {
+    header: true,
+  });
+  const left = sheet.data.filter((row) => row.column === 'left');
+  expect(left).toMatchObject([{ address: 'signal/1/rateB', value: '111', actor: 'Technician 1' }]);
+  const readings = Papa.parse<Record<string, string>>((await server.get(`${base}/readings.csv`)).text, {
+    header: true,
+  });
+  expect(readings.data.map((row) => row.injected_mA)).toEqual(['4', '8', '12', '16', '20', '0']);
+  const { document } = jobFileSchema.parse((await server.get(`${base}/job.json`)).body);
+  const entries = [{ ...document.entries[0], raw: '=1+1', reason: '@x' }];
+  expect(sheetCsv({ ...document, entries })).toContain("'=1+1");
+});
+
+test('a job that is not handed over has no hand-over yet', async () => {
+  const answer = await server.get('/api/v1/jobs/job-pump-pup-pool-2026-11-24/hand-over.pdf');
+  expect(answer.status).toBe(409);
+  expect(answer.body).toMatchObject({ code: 'not-handed-over' });
+});
