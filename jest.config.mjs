@@ -1,8 +1,8 @@
-const node = (name) => ({
+const node = (name, testMatch = ['<rootDir>/**/*.test.ts']) => ({
   displayName: name,
   rootDir: `<rootDir>/${name}`.replace('<rootDir>', import.meta.dirname),
   testEnvironment: 'node',
-  testMatch: ['<rootDir>/**/*.test.ts'],
+  testMatch,
   transform: {
     '\\.(m?[jt]s)$': [
       'babel-jest',
@@ -18,5 +18,10 @@ const node = (name) => ({
 });
 
 export default {
-  projects: [node('core'), node('contract'), node('server'), '<rootDir>/app'],
+  projects: [
+    node('core'),
+    node('server'),
+    '<rootDir>/app',
+    { ...node('e2e', ['<rootDir>/**/*.journey.ts']), globalSetup: '<rootDir>/src/prepare.mjs' },
+  ],
 };

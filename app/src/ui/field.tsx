@@ -1,4 +1,4 @@
-import { useId, type ReactNode } from 'react';
+import { useId, useRef, type ReactNode } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { usePad } from './figure-pad';
 import { FONT, RADIUS, SIZE, SPACE, TOUCH, usePalette } from './theme';
@@ -28,6 +28,7 @@ export function Field(props: FieldProps) {
   const { label, value, onChange, unit, hint, error, converted, words, lines = 1, big } = props;
   const palette = usePalette();
   const id = useId();
+  const input = useRef<TextInput>(null);
   const pad = usePad({ label, unit: unit ?? '', value, onChange, enabled: !words });
   return (
     <View style={styles.field}>
@@ -48,7 +49,11 @@ export function Field(props: FieldProps) {
             aria-invalid={Boolean(error)}
             value={value}
             onChangeText={onChange}
-            onFocus={pad.onFocus}
+            ref={input}
+            onFocus={() => {
+              pad.onFocus();
+              keepInSight(input.current);
+            }}
             onBlur={() => {
               pad.onBlur();
               props.onBlur?.();
@@ -85,6 +90,13 @@ export function Field(props: FieldProps) {
       ) : null}
     </View>
   );
+}
+
+/** The pad takes the lower third of the screen when it opens; the field that it writes to must not be under it. */
+function keepInSight(input: TextInput | null): void {
+  const element = input as unknown as { scrollIntoView?: (options: object) => void } | null;
+  if (!element?.scrollIntoView) return;
+  requestAnimationFrame(() => requestAnimationFrame(() => element.scrollIntoView?.({ block: 'nearest' })));
 }
 
 const styles = StyleSheet.create({

@@ -29,13 +29,26 @@ interface Pad {
   readonly close: () => void;
 }
 
+/** Longer than a tap takes from down to up. */
+const AFTER_TAP_MS = 300;
+
 const PadContext = createContext<Pad>({ open: () => undefined, close: () => undefined });
 
 /** Shows the large pad at the bottom of a phone while a figure is being entered. */
 export function FigurePadProvider({ children }: { children: ReactNode }) {
   const [active, setActive] = useState<TargetRef | null>(null);
-  const close = useCallback(() => setActive(null), []);
-  const pad = useMemo(() => ({ open: setActive, close }), [close]);
+  const closing = useRef<ReturnType<typeof setTimeout> | null>(null);
+  const open = useCallback((target: TargetRef) => {
+    if (closing.current) clearTimeout(closing.current);
+    setActive(target);
+  }, []);
+  // not at once: the tap that left the field must still land on what it was aimed at, before things move
+  const close = useCallback(() => {
+    if (closing.current) clearTimeout(closing.current);
+    closing.current = setTimeout(() => setActive(null), AFTER_TAP_MS);
+  }, []);
+  useEffect(() => () => void (closing.current && clearTimeout(closing.current)), []);
+  const pad = useMemo(() => ({ open, close }), [open, close]);
   return (
     <PadContext.Provider value={pad}>
       <View style={styles.fill}>

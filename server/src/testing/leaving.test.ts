@@ -1,4 +1,4 @@
-import { writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { execFileSync } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -30,7 +30,8 @@ test('the job’s file keeps to its published schema', async () => {
 
 test('the published schemas in docs are the ones the product reads by', () => {
   for (const name of ['profile', 'job'] as const) {
-    const published = require(`../../../docs/formats/${name}.schema.json`) as unknown;
+    const path = join(__dirname, '../../../docs/formats', `${name}.schema.json`);
+    const published = JSON.parse(readFileSync(path, 'utf8')) as unknown;
     expect(published).toEqual(JSON.parse(JSON.stringify(jsonSchemaOf(name))));
   }
 });
@@ -69,21 +70,9 @@ test('an import with one fault changes nothing', async () => {
 test('the PDF’s first page is for the customer; then settings with reasons, and the readings', async () => {
   const path = join(tmpdir(), `barythm-${process.pid}.pdf`);
   writeFileSync(path, await pdfOf(server));
-  const script = `
-    import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-    import { readFileSync } from 'node:fs';
-    const pdf = await getDocument({ data: new Uint8Array(readFileSync(process.argv[1])), verbosity: 0 }).promise;
-    const pages = [];
-    for (let i = 1; i <= pdf.numPages; i++) {
-      const content = await (await pdf.getPage(i)).getTextContent();
-      pages.push(content.items.map((item) => item.str).join(' ').replace(/\\s+/g, ' '));
-    }
-    console.log(JSON.stringify(pages));`;
-  const output = execFileSync(process.execPath, ['--input-type=module', '-e', script, path], {
-    encoding: 'utf8',
-    cwd: __dirname,
-  });
-  const [first, settings, readings] = JSON.parse(output) as string[];
+  const reader = join(__dirname, '../../../e2e/src/pdf-text.mjs');
+  const output = execFileSync(process.execPath, [reader, path], { encoding: 'utf8' });
+  const [first, settings, readings] = output.split('\n');
   for (const words of [
     'Hand-over: CLI-DP-01',
     'Dose, before and after',

@@ -1,0 +1,196 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome';
+
+const WAIT_MS = 15_000;
+const FLAGS = [
+  '--headless',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--hide-scrollbars',
+];
+
+/** A browser as a person uses it: taps, types, drags, and reads what is on the screen. Waits for states, never for time. */
+export class Browser {
+  private constructor(
+    readonly driver: WebDriver,
+    private readonly address: string,
+    private readonly profile: string,
+    private readonly failed: string,
+  ) {}
+
+  static async open(
+    address: string,
+    size: { width: number; height: number },
+    failed: string,
+  ): Promise<Browser> {
+    const profile = mkdtempSync(join(tmpdir(), 'barythm-chromium-'));
+    const options = new Options();
+    options.addArguments(...FLAGS, `--user-data-dir=${profile}`);
+    options.setChromeBinaryPath('/usr/bin/chromium');
+    const driver = await new Builder()
+      .forBrowser('chrome')
+      .setChromeOptions(options)
+      .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
+      .build();
+    const browser = new Browser(driver, address, profile, failed);
+    await browser.cdp('Emulation.setDeviceMetricsOverride', {
+      ...size,
+      deviceScaleFactor: 1,
+      mobile: size.width < 600,
+    });
+    return browser;
+  }
+
+  cdp(command: string, params: object): Promise<unknown> {
+    return (this.driver as Driver).sendAndGetDevToolsCommand(command, params) as Promise<unknown>;
+  }
+
+  async goTo(path: string): Promise<void> {
+    await this.driver.get(`${this.address}${path}`);
+  }
+
+  async reload(): Promise<void> {
+    await this.driver.navigate().refresh();
+  }
+
+  /** The element with a test id, once it is there and seen. */
+  async find(id: string): Promise<WebElement> {
+    const element = await this.driver.wait(
+      until.elementLocated(By.css(`[data-testid="${id}"]`)),
+      WAIT_MS,
+      `no “${id}”`,
+    );
+    await this.driver.wait(until.elementIsVisible(element), WAIT_MS, `“${id}” is not seen`);
+    return element;
+  }
+
+  async has(id: string): Promise<boolean> {
+    return (await this.driver.findElements(By.css(`[data-testid="${id}"]`))).length > 0;
+  }
+
+  async tap(id: string): Promise<void> {
+    await this.retryStale(async () => {
+      const element = await this.find(id);
+      await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+      await element.click();
+    });
+  }
+
+  /** Types over whatever a field holds. */
+  async type(id: string, text: string): Promise<void> {
+    await this.retryStale(async () => {
+      const element = await this.find(id);
+      await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+      await element.click();
+      await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
+    });
+  }
+
+  async value(id: string): Promise<string> {
+    return (await (await this.find(id)).getAttribute('value')) ?? '';
+  }
+
+  async text(id: string): Promise<string> {
+    return (await this.find(id)).getText();
+  }
+
+  /** Waits until the element with this test id says what is expected. */
+  async says(id: string, words: string | RegExp): Promise<void> {
+    let last = '';
+    await this.driver
+      .wait(
+        async () => {
+          try {
+            last = (await this.text(id)).replace(/\s+/g, ' ');
+          } catch {
+            return false;
+          }
+          return typeof words === 'string' ? last.includes(words) : words.test(last);
+        },
+        WAIT_MS,
+        `“${id}” does not say “${String(words)}”`,
+      )
+      .catch((error: Error) => {
+        throw new Error(`${error.message}; it says “${last}”`);
+      });
+  }
+
+  async gone(id: string): Promise<void> {
+    await this.driver.wait(async () => !(await this.has(id)), WAIT_MS, `“${id}” is still there`);
+  }
+
+  async until(what: string, holds: () => Promise<boolean>): Promise<void> {
+    await this.driver.wait(holds, WAIT_MS, what);
+  }
+
+  /** Drags from the middle of an element, by an offset, in steps as a hand does. */
+  async drag(id: string, dx: number, dy: number): Promise<void> {
+    const element = await this.find(id);
+    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+    const actions = this.driver.actions({ async: true }).move({ origin: element }).press();
+    for (let i = 1; i <= 5; i++) {
+      actions.move({
+        origin: element,
+        x: Math.round((dx * i) / 5),
+        y: Math.round((dy * i) / 5),
+        duration: 20,
+      });
+    }
+    await actions.release().perform();
+  }
+
+  /** What every screen must keep to: no sideways scroll at the size it has. */
+  async widths(): Promise<{ inner: number; scroll: number }> {
+    return this.driver.executeScript(
+      'return { inner: window.innerWidth, scroll: document.documentElement.scrollWidth }',
+    );
+  }
+
+  async offline(offline: boolean): Promise<void> {
+    await this.cdp('Network.enable', {});
+    await this.cdp('Network.emulateNetworkConditions', {
+      offline,
+      latency: 0,
+      downloadThroughput: -1,
+      uploadThroughput: -1,
+    });
+  }
+
+  async picture(path: string): Promise<void> {
+    writeFileSync(path, await this.driver.takeScreenshot(), 'base64');
+  }
+
+  /** Runs a journey's step by step; a failure leaves a picture behind. */
+  async walk(name: string, steps: () => Promise<void>): Promise<void> {
+    try {
+      await steps();
+    } catch (error) {
+      await this.picture(join(this.failed, `${name}.png`));
+      throw error;
+    }
+  }
+
+  async close(): Promise<void> {
+    await this.driver.quit();
+    rmSync(this.profile, { recursive: true, force: true });
+  }
+
+  private async retryStale(work: () => Promise<void>): Promise<void> {
+    // a screen may be painted anew between finding and touching: a person would just look again
+    for (let i = 0; ; i++) {
+      try {
+        return await work();
+      } catch (error) {
+        if (i >= 3 || (error as Error).name !== 'StaleElementReferenceError') throw error;
+      }
+    }
+  }
+}

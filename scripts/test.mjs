@@ -1,0 +1,51 @@
+import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureBrowser } from './steps/browser.mjs';
+import { ensureDependencies } from './steps/dependencies.mjs';
+import { ROOT, run } from './steps/run.mjs';
+import { main, say } from './steps/say.mjs';
+import { ensureWeb } from './steps/web.mjs';
+
+let passed = 0;
+let failed = 0;
+
+/** A check that passes or fails as a whole. */
+async function check(words, command, args) {
+  say(`${words} …`);
+  const { code } = await run('npx', ['--no-install', command, ...args]);
+  if (code === 0) passed += 1;
+  else failed += 1;
+}
+
+/** A run of tests, counted one by one; a run that could not start counts as one failure. */
+async function tests(words, projects) {
+  say(`${words} …`);
+  const report = join(ROOT, '.build', `tests-${projects[0]}.json`);
+  rmSync(report, { force: true });
+  const { code } = await run('npx', [
+    '--no-install',
+    'jest',
+    '--selectProjects',
+    ...projects,
+    '--json',
+    `--outputFile=${report}`,
+    ...(projects.includes('e2e') ? ['--runInBand'] : []),
+  ]);
+  const result = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')) : null;
+  passed += result?.numPassedTests ?? 0;
+  const broken = (result?.numFailedTests ?? 0) + (result?.numRuntimeErrorTestSuites ?? 0);
+  failed += code !== 0 && broken === 0 ? 1 : broken;
+}
+
+await main(async () => {
+  await ensureDependencies();
+  await ensureBrowser();
+  await check('checking types', 'tsc', ['-p', 'tsconfig.json', '--noEmit']);
+  await check('checking style and the direction of imports', 'eslint', ['.']);
+  await check('checking format', 'prettier', ['--check', '--log-level', 'warn', '.']);
+  await tests('testing core, server and components', ['core', 'server', 'app']);
+  await ensureWeb();
+  await tests('walking the journeys in Chromium', ['e2e']);
+  console.log(`${passed} passed, ${failed} failed`);
+  if (failed > 0) process.exitCode = 1;
+});
