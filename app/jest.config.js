@@ -1,9 +1,9 @@
 module.exports = {
-  preset: 'jest-expo/web',
+  preset: 'jest-expo',
   displayName: 'app',
   testMatch: ['<rootDir>/src/**/*.test.ts?(x)'],
-  // these ship as ES modules only
+  // these ship as ES modules only; each name stands for all packages that begin with it
   transformIgnorePatterns: [
-    '/node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|lucide-react-native|d3-[a-z-]+|internmap|convert|uuid|cookie)/)',
+    '/node_modules/(?!(jest-)?react-native|@react-native|expo|@expo|lucide-react-native|d3-|internmap|convert|uuid|idb-keyval)',
   ],
 };

@@ -134,6 +134,12 @@ export class Outbox {
     await this.flush();
   }
 
+  /** Stops trying by itself; what is pending stays kept. */
+  stop(): void {
+    if (this.retry) clearTimeout(this.retry);
+    this.retry = null;
+  }
+
   private retryLater(): void {
     if (this.retry) return;
     this.retry = setTimeout(() => {

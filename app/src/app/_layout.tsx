@@ -39,6 +39,7 @@ export default function Layout() {
     return () => {
       clearTimeout(ahead);
       stop();
+      outbox.stop();
       window.removeEventListener?.('online', again);
     };
   }, [client]);

@@ -35,12 +35,17 @@ export function Screen({ title, over, children, rail, action, aside }: ScreenPro
         {rail}
       </View>
       <View style={styles.columns}>
-        <ScrollView style={styles.scroll} contentContainerStyle={[styles.body, wide && styles.bodyWide]}>
+        <ScrollView
+          tabIndex={0}
+          style={styles.scroll}
+          contentContainerStyle={[styles.body, wide && styles.bodyWide]}
+        >
           {children}
           {!wide && aside}
         </ScrollView>
         {wide && aside && (
           <ScrollView
+            tabIndex={0}
             style={[styles.aside, { borderColor: palette.line }]}
             contentContainerStyle={styles.body}
           >

@@ -8,12 +8,19 @@ import { Words } from '../../ui/words';
  * Counts strokes by tapping along: the first tap starts the time, each later one is one stroke, and the rate is
  * strokes over the time between the first tap and the last.
  */
-export function TapCounter({ onRate }: { onRate: (rate_spm: number) => void }) {
+export function TapCounter({
+  onRate,
+  now: clock = () => performance.now(),
+}: {
+  onRate: (rate_spm: number) => void;
+  /** milliseconds that only go forward */
+  now?: () => number;
+}) {
   const first = useRef<number | null>(null);
   const [taps, setTaps] = useState(0);
   const [rate, setRate] = useState<number | null>(null);
   const tap = () => {
-    const now = performance.now();
+    const now = clock();
     if (first.current === null) first.current = now;
     else {
       const minutes = (now - first.current) / 60_000;

@@ -45,7 +45,7 @@ export function ProductScreen() {
   const age = today ? productAge_days(product, today) : null;
   return (
     <Screen title={product.name} over="Library">
-      <Card title="Strength as stated">
+      <Card title="Strength as stated" testID="strength">
         <Words figures bold size="figure">
           {figureWithUnit(fig('strength', fresh), METRIC)}
         </Words>

@@ -28,7 +28,7 @@ function ProfileBody({ profile }: { profile: Profile }) {
   const parameters = inOrderOfWork(profile);
   return (
     <>
-      <Words>{profile.about}</Words>
+      <Words testID="profile-about">{profile.about}</Words>
       <Card title="How it behaves">
         {behaviourLines(profile).map(([name, words]) => (
           <View key={name}>

@@ -1,5 +1,5 @@
 import { addressOf, type Parameter } from '@barythm/core/profile';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Field } from '../../../ui/field';
 import { SPACE } from '../../../ui/theme';
@@ -47,6 +47,8 @@ function PointField({
 }) {
   const [typing, setTyping] = useState<string | null>(null);
   const value = work.values[parameter.key];
+  // what stood there before typing began: a text that cannot be taken must not leave half of itself in the plan
+  const before = useRef<number | null>(null);
   const parsed = typing === null ? null : parseForParameter(parameter, typing);
   const fits = parsed?.ok ? taken(work, parameter, parsed.value) === parsed.value : true;
   const error =
@@ -66,9 +68,11 @@ function PointField({
       error={error}
       onBlur={() => setTyping(null)}
       onChange={(text) => {
+        if (typing === null) before.current = typeof value === 'number' ? value : null;
         setTyping(text);
         const next = parseForParameter(parameter, text);
         if (next.ok && taken(work, parameter, next.value) === next.value) onValue(next.value);
+        else if (before.current !== null) onValue(before.current);
       }}
     />
   );

@@ -1,0 +1,44 @@
+import { act, renderHook } from '@testing-library/react-native';
+import { forgetDrafts, useDraft, useDraftOf } from './use-draft';
+import { useDraftForm } from './use-draft-form';
+
+afterEach(() => act(() => forgetDrafts('')));
+
+test('what is typed is there again for whoever comes next with the same key', () => {
+  const first = renderHook(() => useDraft('field'));
+  act(() => first.result.current[1]('12,5'));
+  first.unmount();
+  expect(renderHook(() => useDraft('field')).result.current[0]).toBe('12,5');
+  expect(renderHook(() => useDraft('other')).result.current[0]).toBeNull();
+});
+
+test('a value that cannot be read is as good as none', () => {
+  const text = renderHook(() => useDraft('json'));
+  act(() => text.result.current[1]('{broken'));
+  const initial = { a: 1 };
+  expect(renderHook(() => useDraftOf('json', initial)).result.current[0]).toBe(initial);
+});
+
+test('a form keeps every key press, and forgets when told', () => {
+  const initial = { least: '6', greatest: '40' };
+  const form = renderHook(() => useDraftForm('form', initial));
+  act(() => form.result.current.set('least', '7'));
+  form.unmount();
+  const again = renderHook(() => useDraftForm('form', initial));
+  expect(again.result.current.texts).toEqual({ least: '7', greatest: '40' });
+  act(() => again.result.current.forget());
+  again.unmount();
+  expect(renderHook(() => useDraftForm('form', initial)).result.current.texts.least).toBe('6');
+});
+
+test('drafts of one job are forgotten together, others stay', () => {
+  const mine = renderHook(() => useDraft('left:job-1:a'));
+  const other = renderHook(() => useDraft('left:job-2:a'));
+  act(() => {
+    mine.result.current[1]('1');
+    other.result.current[1]('2');
+  });
+  act(() => forgetDrafts('left:job-1'));
+  expect(mine.result.current[0]).toBeNull();
+  expect(other.result.current[0]).toBe('2');
+});

@@ -1,0 +1,65 @@
+import { meteringDutySchema } from '@barythm/core/families/metering';
+import { dutyTexts, EMPTY_DUTY, readDuty, type DutyTexts } from './duty-texts';
+
+const GOOD: DutyTexts = {
+  ...EMPTY_DUTY,
+  span: '50',
+  least: '6',
+  usual: '20',
+  greatest: '40',
+  wanted: '1,2',
+  doseLow: '1',
+  doseHigh: '1.5 mg/L',
+  productName: 'Hypochlorite',
+  strength: '12.5',
+  density: '1.21',
+  measuredOn: '2026-11-04',
+  halfLife: '120',
+  strokeVolume: '0.1',
+};
+
+test('what is typed becomes a duty, decimal comma and pasted unit understood', () => {
+  const { duty, errors } = readDuty(GOOD);
+  expect(errors).toEqual({});
+  expect(duty).toMatchObject({
+    dose: { wanted_mgl: 1.2, low_mgl: 1, high_mgl: 1.5 },
+    product: { strength: { stated: 'weight', percent: 12.5, density_kgl: 1.21 } },
+  });
+});
+
+test('a duty comes back from its texts as it went', () => {
+  const { duty } = readDuty({ ...GOOD, hourly: Array(24).fill('12.5').join(' '), suction: '-0.8' });
+  const again = readDuty(dutyTexts(duty!));
+  expect(again.duty).toEqual(duty);
+  expect(meteringDutySchema.parse(again.duty)).toEqual(duty);
+});
+
+test.each<[string, Partial<DutyTexts>, keyof DutyTexts, string]>([
+  ['nothing typed', { span: '' }, 'span', 'This is needed.'],
+  ['zero strength', { strength: '0' }, 'strength', 'more than 0'],
+  ['more than all of it', { strength: '120' }, 'strength', '100 %'],
+  ['text', { wanted: 'some' }, 'wanted', 'is not a figure'],
+  ['least above greatest', { least: '60' }, 'least', 'above the greatest'],
+  ['usual outside', { usual: '2' }, 'usual', 'outside the least and the greatest'],
+  ['flow above the span', { greatest: '55' }, 'span', 'above the transmitter’s span'],
+  ['a band without the dose', { doseHigh: '1.1' }, 'doseHigh', 'below the wanted'],
+  ['a short day', { hourly: '1 2 3' }, 'hourly', '3 figures are entered'],
+  ['an hour of text', { hourly: `x ${Array(23).fill('1').join(' ')}` }, 'hourly', 'Hour 0'],
+  ['a date that is none', { measuredOn: 'May' }, 'measuredOn', '2026-05-31'],
+])('%s is said at its field, and nothing is planned', (_, change, field, words) => {
+  const { duty, errors } = readDuty({ ...GOOD, ...change } as DutyTexts);
+  expect(duty).toBeNull();
+  expect(errors[field]).toContain(words);
+});
+
+test('a controller’s signal asks for feed, direction and lost signal instead of a span', () => {
+  const { duty } = readDuty({ ...GOOD, source: 'controller', span: '', feed: '250 ml/h', action: 'falling' });
+  expect(duty?.signal).toEqual({
+    source: 'controller',
+    measures: 'residual',
+    low_mA: 4,
+    greatestFeed_lph: 0.25,
+    action: 'falling',
+    onLostSignal: 'stop',
+  });
+});

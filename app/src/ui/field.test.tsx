@@ -1,0 +1,44 @@
+import { fireEvent, render, screen } from '@testing-library/react-native';
+import { useState } from 'react';
+import { Field } from './field';
+import { FigurePadProvider } from './figure-pad';
+
+function Form({ error }: { error?: string }) {
+  const [value, setValue] = useState('');
+  return (
+    <FigurePadProvider>
+      <Field
+        label="Wanted dose"
+        unit="mg/L"
+        value={value}
+        error={error}
+        hint="0.1 to 20"
+        onChange={setValue}
+        testID="dose"
+      />
+    </FigurePadProvider>
+  );
+}
+
+jest.mock('./layout', () => ({ useWide: () => false }));
+
+test('a field has its name, unit and limits in words, and says what is wrong where it is', () => {
+  render(<Form error="The dose must be more than 0." />);
+  expect(screen.getByLabelText('Wanted dose, mg/L')).toBeTruthy();
+  expect(screen.getByText('0.1 to 20')).toBeTruthy();
+  expect(screen.getByText('The dose must be more than 0.')).toBeTruthy();
+});
+
+test('on a phone the large pad opens with the unit on it, and writes where one is', () => {
+  render(<Form />);
+  expect(screen.queryByTestId('figure-pad')).toBeNull();
+  fireEvent(screen.getByTestId('dose'), 'focus');
+  for (const key of ['1', '.', '2', '5']) fireEvent.press(screen.getByLabelText(key));
+  expect(screen.getByTestId('dose').props.value).toBe('1.25');
+  fireEvent.press(screen.getByLabelText('Delete last'));
+  fireEvent.press(screen.getByLabelText('−'));
+  expect(screen.getByTestId('dose').props.value).toBe('-1.2');
+  fireEvent.press(screen.getByLabelText('Clear'));
+  expect(screen.getByTestId('dose').props.value).toBe('');
+  expect(screen.getAllByText('mg/L')).toHaveLength(2);
+});
