@@ -43,6 +43,7 @@ test('on a wide screen: points moved by mouse and by keys, all figures following
     await browser.type('point-rateB', '60');
     await browser.says('finding-MET-08', 'below the band');
     await browser.says('expected-12', '12 30');
+    await browser.type('point-currentB', '20');
     await browser.type('point-rateB', '999');
     await browser.says('signal-card', 'This controller takes 0 to 180 1/min, step 1.');
     expect(await browser.widths()).toEqual({ inner: 1280, scroll: 1280 });

@@ -164,6 +164,18 @@ export class Browser {
     });
   }
 
+  /** Scrolls an element to just under the top. */
+  async bringToTop(id: string): Promise<void> {
+    const element = await this.find(id);
+    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "start" })', element);
+  }
+
+  async fontsReady(): Promise<void> {
+    await this.driver.executeAsyncScript(
+      'const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(() => done())));',
+    );
+  }
+
   async picture(path: string): Promise<void> {
     writeFileSync(path, await this.driver.takeScreenshot(), 'base64');
   }

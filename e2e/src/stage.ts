@@ -1,5 +1,6 @@
 import { copyFileSync, existsSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
+import { fileURLToPath } from 'node:url';
 import { join } from 'node:path';
 import { buildServer } from '@barythm/server/app';
 import { frozenClock } from '@barythm/server/clock';
@@ -7,7 +8,7 @@ import { openDatabase, type Database } from '@barythm/server/db';
 import { Browser } from './browser';
 
 export const NOW = '2026-11-24T10:30:00.000Z';
-const BUILD = join(__dirname, '../../.build');
+const BUILD = fileURLToPath(new URL('../../.build', import.meta.url));
 
 export interface Stage {
   readonly address: string;

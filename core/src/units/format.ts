@@ -39,10 +39,16 @@ export function formatNumber(value: number, decimals: number, decimal: '.' | ','
   return decimal === ',' ? signed.replace('.', ',') : signed;
 }
 
+/** Four figures are all that any instrument of the trade is worth: large numbers lose their decimals. */
+function decimalsLeft(value: number): number {
+  const whole = Math.floor(Math.log10(Math.max(1, Math.abs(value)))) + 1;
+  return Math.max(0, 4 - whole);
+}
+
 /** The number alone, in the reader's unit. */
 export function figureNumber(figure: Figure, reader: Reader): string {
   const shown = toDisplay(figure.q, figure.v, reader.system);
-  return formatNumber(shown, DECIMALS[figure.q], reader.decimal);
+  return formatNumber(shown, Math.min(DECIMALS[figure.q], decimalsLeft(shown)), reader.decimal);
 }
 
 /** Number and unit, parted by a space that does not break. */

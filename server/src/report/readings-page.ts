@@ -139,7 +139,7 @@ function readingsTable(pdf: Pdf, readings: readonly HandoverReading[], zone: str
   for (const reading of readings) {
     y = ensureRoom(pdf, y, 18);
     const tolerance =
-      reading.tolerance_spm === null ? '' : ` ± ${formatNumber(reading.tolerance_spm, 1, '.')}`;
+      !reading.tolerance_spm ? '' : ` ± ${formatNumber(reading.tolerance_spm, 1, '.')}`;
     const verdict = reading.voided
       ? 'void: set again after it'
       : reading.superseded

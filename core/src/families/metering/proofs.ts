@@ -102,11 +102,9 @@ export function judge(
   let tolerance_spm: number | null = null;
   let rateOk: boolean | null = null;
   if (measured_spm !== null) {
-    tolerance_spm = toleranceAt(map, reading.seconds ?? COUNT_TIME_s).spm;
-    rateOk =
-      expected.rate_spm === 0
-        ? reading.strokes === 0
-        : Math.abs(measured_spm - expected.rate_spm) <= tolerance_spm;
+    // where it must stand still there is nothing to let pass: one stroke is one too many
+    tolerance_spm = expected.rate_spm === 0 ? 0 : toleranceAt(map, reading.seconds ?? COUNT_TIME_s).spm;
+    rateOk = Math.abs(measured_spm - expected.rate_spm) <= tolerance_spm;
   }
   let flowOk: boolean | null = null;
   if (reading.flow_lph !== null && expected.flow_lph !== null) {

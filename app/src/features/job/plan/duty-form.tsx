@@ -4,6 +4,7 @@ import { useLibrary } from '../../../api/queries';
 import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/choice';
 import { Field } from '../../../ui/field';
+import { useWide } from '../../../ui/layout';
 import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import type { DutyDraft, DutyTexts } from './duty-texts';
@@ -24,130 +25,133 @@ const YES_NO = [
 export function DutyForm(props: DutyFormProps) {
   const { texts, set } = props;
   const flow = texts.source === 'flow';
+  const wide = useWide();
   return (
     <Card title="Duty">
-      <Part name="signal" title="Signal" {...props} fields={['span', 'feed']}>
-        <Choose
+      <View style={wide ? styles.parts : styles.stack}>
+        <Part name="signal" title="Signal" {...props} fields={['span', 'feed']}>
+          <Choose
+            {...props}
+            field="mode"
+            label="Mode"
+            options={[
+              { value: 'analog', label: 'Analog' },
+              { value: 'manual', label: 'Manual' },
+            ]}
+          />
+          <Choose
+            {...props}
+            field="source"
+            label="The signal comes from a"
+            options={[
+              { value: 'flow', label: 'Flow transmitter' },
+              { value: 'controller', label: 'Controller' },
+            ]}
+          />
+          <Choose
+            {...props}
+            field="low"
+            label="It sends"
+            options={[
+              { value: '4', label: '4–20 mA' },
+              { value: '0', label: '0–20 mA' },
+            ]}
+            hint="With a live zero a broken wire shows."
+          />
+          {flow ? (
+            <Figure {...props} field="span" label="Water flow at 20 mA (span)" unit="m³/h" />
+          ) : (
+            <ControllerFields {...props} />
+          )}
+        </Part>
+        <Part name="water" title="Water flow" {...props} fields={['least', 'usual', 'greatest', 'hourly']}>
+          <Figure {...props} field="least" label="Least dependable" unit="m³/h" />
+          <Figure {...props} field="usual" label="Usual" unit="m³/h" />
+          <Figure {...props} field="greatest" label="Greatest" unit="m³/h" />
+          <Field
+            words
+            lines={2}
+            label="Hour by hour, from 0:00 (24 figures)"
+            testID="duty-hourly"
+            value={texts.hourly}
+            error={props.errors.hourly}
+            hint="In m³/h, parted by spaces; leave empty if not known."
+            onChange={(text) => set('hourly', text)}
+          />
+        </Part>
+        <Part name="dose" title="Dose" {...props} fields={['wanted', 'doseLow', 'doseHigh']}>
+          <Figure {...props} field="wanted" label="Wanted dose" unit="mg/L" />
+          <View style={styles.pair}>
+            <Figure {...props} field="doseLow" label="At least" unit="mg/L" />
+            <Figure {...props} field="doseHigh" label="At most" unit="mg/L" />
+          </View>
+        </Part>
+        <ProductPart {...props} />
+        <Part
+          name="pump"
+          title="Pump and place"
           {...props}
-          field="mode"
-          label="Mode"
-          options={[
-            { value: 'analog', label: 'Analog' },
-            { value: 'manual', label: 'Manual' },
-          ]}
-        />
-        <Choose
-          {...props}
-          field="source"
-          label="The signal comes from a"
-          options={[
-            { value: 'flow', label: 'Flow transmitter' },
-            { value: 'controller', label: 'Controller' },
-          ]}
-        />
-        <Choose
-          {...props}
-          field="low"
-          label="It sends"
-          options={[
-            { value: '4', label: '4–20 mA' },
-            { value: '0', label: '0–20 mA' },
-          ]}
-          hint="With a live zero a broken wire shows."
-        />
-        {flow ? (
-          <Figure {...props} field="span" label="Water flow at 20 mA (span)" unit="m³/h" />
-        ) : (
-          <ControllerFields {...props} />
-        )}
-      </Part>
-      <Part name="water" title="Water flow" {...props} fields={['least', 'usual', 'greatest', 'hourly']}>
-        <Figure {...props} field="least" label="Least dependable" unit="m³/h" />
-        <Figure {...props} field="usual" label="Usual" unit="m³/h" />
-        <Figure {...props} field="greatest" label="Greatest" unit="m³/h" />
-        <Field
-          words
-          lines={2}
-          label="Hour by hour, from 0:00 (24 figures)"
-          testID="duty-hourly"
-          value={texts.hourly}
-          error={props.errors.hourly}
-          hint="In m³/h, parted by spaces; leave empty if not known."
-          onChange={(text) => set('hourly', text)}
-        />
-      </Part>
-      <Part name="dose" title="Dose" {...props} fields={['wanted', 'doseLow', 'doseHigh']}>
-        <Figure {...props} field="wanted" label="Wanted dose" unit="mg/L" />
-        <View style={styles.pair}>
-          <Figure {...props} field="doseLow" label="At least" unit="mg/L" />
-          <Figure {...props} field="doseHigh" label="At most" unit="mg/L" />
-        </View>
-      </Part>
-      <ProductPart {...props} />
-      <Part
-        name="pump"
-        title="Pump and place"
-        {...props}
-        fields={['strokeVolume', 'atLength', 'suction', 'discharge']}
-      >
-        <Figure {...props} field="strokeVolume" label="Stroke volume at full length" unit="mL" />
-        <Choose
-          {...props}
-          field="basis"
-          label="Known from"
-          options={[
-            { value: 'plate', label: 'Plate' },
-            { value: 'measured', label: 'Measurement' },
-          ]}
-          hint="A measured volume holds at the stroke length it was measured at."
-        />
-        {texts.basis === 'measured' && (
-          <Figure {...props} field="atLength" label="Measured at a stroke length of" unit="%" />
-        )}
-        <Choose
-          {...props}
-          field="interlocked"
-          label="Dosing stops by interlock when the water stops"
-          options={YES_NO}
-        />
-        <View style={styles.pair}>
-          <Figure {...props} field="suction" label="Suction head, if known" unit="m" />
-          <Figure {...props} field="discharge" label="Discharge, if known" unit="bar" />
-        </View>
-      </Part>
-      <Part name="choices" title="Where technicians disagree" {...props} fields={[]}>
-        <Choose
-          {...props}
-          field="below"
-          label="Below the first point"
-          options={[
-            { value: 'stop', label: 'Stop' },
-            { value: 'hold', label: 'Hold' },
-          ]}
-          hint="Stop, for chemicals that harm when dosed at no flow."
-        />
-        <Choose
-          {...props}
-          field="power"
-          label="After a power cut"
-          options={[
-            { value: 'wait', label: 'Wait' },
-            { value: 'resume', label: 'Resume' },
-          ]}
-          hint="Wait where a chemical is dosed without interlock; resume where the water guards it."
-        />
-        <Choose
-          {...props}
-          field="stroke"
-          label="Stroke length"
-          options={[
-            { value: 'long', label: 'Long' },
-            { value: 'middle', label: 'Near 80 %' },
-            { value: 'even', label: 'Short' },
-          ]}
-          hint="Long squeezes gas out; short doses more evenly."
-        />
-      </Part>
+          fields={['strokeVolume', 'atLength', 'suction', 'discharge']}
+        >
+          <Figure {...props} field="strokeVolume" label="Stroke volume at full length" unit="mL" />
+          <Choose
+            {...props}
+            field="basis"
+            label="Known from"
+            options={[
+              { value: 'plate', label: 'Plate' },
+              { value: 'measured', label: 'Measurement' },
+            ]}
+            hint="A measured volume holds at the stroke length it was measured at."
+          />
+          {texts.basis === 'measured' && (
+            <Figure {...props} field="atLength" label="Measured at a stroke length of" unit="%" />
+          )}
+          <Choose
+            {...props}
+            field="interlocked"
+            label="Dosing stops by interlock when the water stops"
+            options={YES_NO}
+          />
+          <View style={styles.pair}>
+            <Figure {...props} field="suction" label="Suction head, if known" unit="m" />
+            <Figure {...props} field="discharge" label="Discharge, if known" unit="bar" />
+          </View>
+        </Part>
+        <Part name="choices" title="Where technicians disagree" {...props} fields={[]}>
+          <Choose
+            {...props}
+            field="below"
+            label="Below the first point"
+            options={[
+              { value: 'stop', label: 'Stop' },
+              { value: 'hold', label: 'Hold' },
+            ]}
+            hint="Stop, for chemicals that harm when dosed at no flow."
+          />
+          <Choose
+            {...props}
+            field="power"
+            label="After a power cut"
+            options={[
+              { value: 'wait', label: 'Wait' },
+              { value: 'resume', label: 'Resume' },
+            ]}
+            hint="Wait where a chemical is dosed without interlock; resume where the water guards it."
+          />
+          <Choose
+            {...props}
+            field="stroke"
+            label="Stroke length"
+            options={[
+              { value: 'long', label: 'Long' },
+              { value: 'middle', label: 'Near 80 %' },
+              { value: 'even', label: 'Short' },
+            ]}
+            hint="Long squeezes gas out; short doses more evenly."
+          />
+        </Part>
+      </View>
     </Card>
   );
 }
@@ -278,10 +282,15 @@ function Part({ name, title, texts, errors, fields, children }: PartProps) {
   const [open, setOpen] = useState(wrong);
   const shown = open || wrong;
   const palette = usePalette();
+  const wide = useWide();
   return (
     <View
       testID={`duty-part-${name}`}
-      style={[styles.part, { borderColor: wrong ? palette.rust : palette.line }]}
+      style={[
+        styles.part,
+        wide && (shown ? styles.whole : styles.half),
+        { borderColor: wrong ? palette.rust : palette.line },
+      ]}
     >
       <Pressable
         role="button"
@@ -357,6 +366,10 @@ function Choose<T extends string>({
 }
 
 const styles = StyleSheet.create({
+  stack: { gap: SPACE.m },
+  parts: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.xl, rowGap: SPACE.s },
+  half: { width: '47%', flexGrow: 1 },
+  whole: { width: '100%' },
   part: { borderTopWidth: 1, paddingTop: SPACE.s, gap: SPACE.m },
   head: {
     flexDirection: 'row',

@@ -47,6 +47,8 @@ export function PlanStage() {
     }
   };
 
+  const moved = Object.keys(byHand).length > 0;
+  const targets = work && <TargetList work={work} onReset={moved ? () => setByHand(null) : null} />;
   const findings = work && (
     <>
       <Heading>Findings on the target</Heading>
@@ -67,7 +69,15 @@ export function PlanStage() {
   return (
     <StageFrame
       stage="plan"
-      aside={wide && findings}
+      aside={
+        wide &&
+        work && (
+          <>
+            {findings}
+            {targets}
+          </>
+        )
+      }
       action={
         <Button
           grow={!wide}
@@ -88,7 +98,7 @@ export function PlanStage() {
       )}
       {work && (
         <>
-          <TargetList work={work} onReset={Object.keys(byHand).length > 0 ? () => setByHand(null) : null} />
+          {!wide && targets}
           {!wide && findings}
           <SignalCard work={work} byHand={byHand} onMove={setByHand} />
           <DoseCard work={work} />
