@@ -18,6 +18,8 @@ const node = (name, testMatch = ['<rootDir>/**/*.test.ts']) => ({
 });
 
 export default {
+  // making the demo data takes some seconds on a busy machine
+  testTimeout: 60_000,
   projects: [
     node('core'),
     node('server'),

@@ -9,7 +9,7 @@ import { fetchHeavyScreens } from '../features/lazy-screen';
 import { PlacesBar } from '../features/shell/places-bar';
 import { Shortcuts } from '../features/shell/shortcuts';
 import { UnsentBar } from '../features/shell/unsent-bar';
-import { FigurePadProvider } from '../ui/figure-pad';
+import { FigurePadProvider, usePadIsOpen } from '../ui/figure-pad';
 import { useWide } from '../ui/layout';
 import { usePalette } from '../ui/theme';
 
@@ -54,13 +54,18 @@ export default function Layout() {
               <Slot />
             </View>
             <UnsentBar />
+            {!wide && <BarUnlessPad />}
           </FigurePadProvider>
         </View>
-        {!wide && <PlacesBar wide={false} />}
         <Shortcuts />
       </View>
     </QueryClientProvider>
   );
+}
+
+/** The pad takes the bar's place while a figure is entered. */
+function BarUnlessPad() {
+  return usePadIsOpen() ? null : <PlacesBar wide={false} />;
 }
 
 const styles = StyleSheet.create({

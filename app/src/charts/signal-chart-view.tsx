@@ -90,12 +90,12 @@ function DrawLine({ line, palette }: { line: DrawnLine; palette: Palette }) {
         ),
       )}
       <SvgText
-        x={line.label.x + (up ? 10 : -10)}
-        y={line.label.y + (up ? 20 : -8)}
+        x={line.label.x + (found ? -10 : 10)}
+        y={line.label.y + (found ? -8 : 20)}
         fontSize={13}
         fontFamily={FONT.bold}
         fill={colour}
-        textAnchor={up ? 'start' : 'end'}
+        textAnchor={found ? 'end' : 'start'}
       >
         {COLUMN_NAME[line.column]}
       </SvgText>

@@ -1,4 +1,4 @@
-import { useId, useRef, type ReactNode } from 'react';
+import { useId, useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { usePad } from './figure-pad';
 import { FONT, RADIUS, SIZE, SPACE, TOUCH, usePalette } from './theme';
@@ -29,6 +29,7 @@ export function Field(props: FieldProps) {
   const palette = usePalette();
   const id = useId();
   const input = useRef<TextInput>(null);
+  const [focused, setFocused] = useState(false);
   const pad = usePad({ label, unit: unit ?? '', value, onChange, enabled: !words });
   return (
     <View style={styles.field}>
@@ -40,6 +41,7 @@ export function Field(props: FieldProps) {
           style={[
             styles.box,
             { borderColor: error ? palette.rust : palette.edge, backgroundColor: palette.surface },
+            focused && { borderColor: palette.petrol, boxShadow: `0 0 0 2px ${palette.petrol}` },
             error ? styles.wrong : null,
           ]}
         >
@@ -51,10 +53,12 @@ export function Field(props: FieldProps) {
             onChangeText={onChange}
             ref={input}
             onFocus={() => {
+              setFocused(true);
               pad.onFocus();
               keepInSight(input.current);
             }}
             onBlur={() => {
+              setFocused(false);
               pad.onBlur();
               props.onBlur?.();
             }}
@@ -112,6 +116,13 @@ const styles = StyleSheet.create({
     minHeight: TOUCH,
   },
   wrong: { borderWidth: 2 },
-  input: { flex: 1, minWidth: 0, paddingHorizontal: SPACE.m, paddingVertical: SPACE.s },
+  // the box around it shows the focus
+  input: {
+    flex: 1,
+    minWidth: 0,
+    paddingHorizontal: SPACE.m,
+    paddingVertical: SPACE.s,
+    outlineStyle: 'none',
+  } as object,
   unit: { paddingRight: SPACE.m },
 });

@@ -25,6 +25,7 @@ interface Target {
 type TargetRef = RefObject<Target>;
 
 interface Pad {
+  readonly isOpen: boolean;
   readonly open: (target: TargetRef) => void;
   readonly close: () => void;
 }
@@ -32,7 +33,12 @@ interface Pad {
 /** Longer than a tap takes from down to up. */
 const AFTER_TAP_MS = 300;
 
-const PadContext = createContext<Pad>({ open: () => undefined, close: () => undefined });
+const PadContext = createContext<Pad>({ isOpen: false, open: () => undefined, close: () => undefined });
+
+/** Whether the pad takes the lower part of the screen just now. */
+export function usePadIsOpen(): boolean {
+  return useContext(PadContext).isOpen;
+}
 
 /** Shows the large pad at the bottom of a phone while a figure is being entered. */
 export function FigurePadProvider({ children }: { children: ReactNode }) {
@@ -48,7 +54,7 @@ export function FigurePadProvider({ children }: { children: ReactNode }) {
     closing.current = setTimeout(() => setActive(null), AFTER_TAP_MS);
   }, []);
   useEffect(() => () => void (closing.current && clearTimeout(closing.current)), []);
-  const pad = useMemo(() => ({ open, close }), [open, close]);
+  const pad = useMemo(() => ({ isOpen: active !== null, open, close }), [active, open, close]);
   return (
     <PadContext.Provider value={pad}>
       <View style={styles.fill}>
@@ -104,12 +110,14 @@ function FigurePad({ target, onDone }: { target: TargetRef; onDone: () => void }
           </Words>
         </View>
         <PadKey
+          side
           label="⌫"
           name="Delete last"
           onPress={() => target.current.onChange(target.current.value.slice(0, -1))}
         />
-        <PadKey label="Clear" onPress={() => target.current.onChange('')} />
+        <PadKey side label="Clear" onPress={() => target.current.onChange('')} />
         <PadKey
+          side
           label="Done"
           main
           onPress={() => {
@@ -127,11 +135,13 @@ function PadKey({
   name,
   onPress,
   main,
+  side,
 }: {
   label: string;
   name?: string;
   onPress: () => void;
   main?: boolean;
+  side?: boolean;
 }) {
   const palette = usePalette();
   return (
@@ -144,6 +154,7 @@ function PadKey({
       onPress={onPress}
       style={({ pressed }) => [
         styles.key,
+        side ? styles.sideKey : styles.gridKey,
         { borderColor: palette.line, backgroundColor: main ? palette.petrol : palette.surface },
         pressed && styles.pressed,
       ]}
@@ -161,10 +172,10 @@ const styles = StyleSheet.create({
   grid: { flex: 3, flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.xs },
   side: { flex: 1, gap: SPACE.xs },
   unit: { height: TOUCH, alignItems: 'center', justifyContent: 'center' },
+  gridKey: { flexBasis: '30%', flexGrow: 1 },
+  sideKey: { alignSelf: 'stretch' },
   key: {
     minHeight: TOUCH,
-    flexBasis: '30%',
-    flexGrow: 1,
     alignItems: 'center',
     justifyContent: 'center',
     borderWidth: 1,

@@ -82,6 +82,11 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
             />
           ))}
       </View>
+      {chart.dead && (
+        <Words size="small" colour="quiet">
+          Shaded: with the target the pump stands still. Thin steps: whole strokes.
+        </Words>
+      )}
       {points.length > 0 ? (
         <PointFields work={work} points={points} byHand={byHand} onMove={onMove} />
       ) : (
