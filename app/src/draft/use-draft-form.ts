@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useForm, type DefaultValues, type Path, type PathValue } from 'react-hook-form';
 import { useDraftOf } from './use-draft';
 
@@ -20,19 +20,23 @@ export function useDraftForm<T extends Texts>(
   const [draft, setDraft] = useDraftOf<T>(key, start);
   const form = useForm<T>({ defaultValues: { ...start, ...draft } as DefaultValues<T> });
   const [touched, setTouched] = useState(false);
-  const texts = form.watch() as T;
+  // the form library hands out a new object each time; what hangs on it must only be worked out when a text changed
+  const watched = JSON.stringify(form.watch());
+  const texts = useMemo(() => JSON.parse(watched) as T, [watched]);
   useEffect(() => {
     if (touched) setDraft(texts);
   }, [texts, touched, setDraft]);
-  return {
-    texts,
-    set: (field, text) => {
+  const { setValue } = form;
+  const set = useCallback(
+    (field: keyof T & string, text: string) => {
       setTouched(true);
-      form.setValue(field as unknown as Path<T>, text as PathValue<T, Path<T>>);
+      setValue(field as unknown as Path<T>, text as PathValue<T, Path<T>>);
     },
-    forget: () => {
-      setTouched(false);
-      setDraft(null);
-    },
-  };
+    [setValue],
+  );
+  const forget = useCallback(() => {
+    setTouched(false);
+    setDraft(null);
+  }, [setDraft]);
+  return { texts, set, forget };
 }

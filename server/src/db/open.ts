@@ -30,6 +30,8 @@ export interface Database {
   readonly sequelize: Sequelize;
   readonly models: Models;
   readonly migrations: number;
+  /** how many writes have been begun: what was read at the same count still holds */
+  writes(): number;
   /** Runs a write alone: one writer at a time, `BEGIN IMMEDIATE`, rolled back when it throws. */
   write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>;
   close(): Promise<void>;
@@ -47,13 +49,19 @@ export async function openDatabase(file: string): Promise<Database> {
   const migrations = await migrate(sequelize);
   const models = defineModels(sequelize);
   let last: Promise<unknown> = Promise.resolve();
+  let writes = 0;
   return {
     sequelize,
     models,
     migrations,
+    writes: () => writes,
     write(work) {
-      const run = last.then(() => sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, work));
-      last = run.catch(() => undefined);
+      const run = last.then(() => {
+        writes += 1;
+        return sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, work);
+      });
+      // counted again at its end, so that what was read while it ran does not pass for what it left
+      last = run.catch(() => undefined).then(() => (writes += 1));
       return run;
     },
     close: async () => {

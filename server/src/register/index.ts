@@ -1,3 +1,4 @@
+export * from './page-cache';
 export * from './pumps';
 export * from './sites';
 export * from './round';

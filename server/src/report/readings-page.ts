@@ -138,8 +138,7 @@ function readingsTable(pdf: Pdf, readings: readonly HandoverReading[], zone: str
     value === null ? '–' : formatNumber(value, decimals, '.');
   for (const reading of readings) {
     y = ensureRoom(pdf, y, 18);
-    const tolerance =
-      !reading.tolerance_spm ? '' : ` ± ${formatNumber(reading.tolerance_spm, 1, '.')}`;
+    const tolerance = !reading.tolerance_spm ? '' : ` ± ${formatNumber(reading.tolerance_spm, 1, '.')}`;
     const verdict = reading.voided
       ? 'void: set again after it'
       : reading.superseded

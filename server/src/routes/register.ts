@@ -15,6 +15,7 @@ import type { Database } from '../db';
 import {
   library,
   listPumps,
+  PageCache,
   listSites,
   profileById,
   publishProfile,
@@ -37,10 +38,20 @@ export function registerRoutes(database: Database, clock: Clock): FastifyPluginA
     app.get('/sites/:id', { schema: { params: byId, response: { 200: siteSchema } } }, (request) =>
       sitePage(database, request.params.id),
     );
+    // kept as the text that leaves: a page that is asked for again is neither read nor written out anew
+    const pumpPages = new PageCache<string>(database);
     app.get(
       '/pumps',
       { schema: { querystring: pageQuerySchema, response: { 200: pumpPageSchema } } },
-      (request) => listPumps(database, request.query),
+      async ({ query }, reply) => {
+        const text = await pumpPages.get(JSON.stringify(query), async () =>
+          JSON.stringify(await listPumps(database, query)),
+        );
+        return reply
+          .type('application/json')
+          .serializer((already: unknown) => already as string)
+          .send(text as never);
+      },
     );
     app.get('/pumps/:id', { schema: { params: byId, response: { 200: pumpSchema } } }, (request) =>
       pumpPage(database, clock, request.params.id),

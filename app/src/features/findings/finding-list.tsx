@@ -1,7 +1,7 @@
 import { renderFinding, type Finding } from '@barythm/core/findings';
 import { METERING_TEXTS } from '@barythm/core/families/metering';
 import { METRIC, type Reader } from '@barythm/core/units';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
 import { SEVERITY_COLOUR, SeverityTag } from '../../ui/severity';
@@ -37,7 +37,7 @@ export function FindingList({ findings, reader = METRIC, none, actions }: Findin
   );
 }
 
-function FindingCard({
+const FindingCard = memo(function FindingCard({
   finding,
   reader,
   children,
@@ -65,7 +65,7 @@ function FindingCard({
       {children}
     </Card>
   );
-}
+});
 
 const styles = StyleSheet.create({
   list: { gap: SPACE.m },

@@ -1,5 +1,6 @@
 import { gateOfHandover, gateOfSet, standing, type JobView } from '@barythm/core/job';
 import { stateOf } from '@barythm/core/sheet';
+import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words';
@@ -12,7 +13,7 @@ interface StageRailProps {
 }
 
 /** The five stages, always in sight: where one is, what is done, what is still closed. */
-export function StageRail({ view, current, onGo }: StageRailProps) {
+export const StageRail = memo(function StageRail({ view, current, onGo }: StageRailProps) {
   const palette = usePalette();
   return (
     <View style={styles.rail} role="tablist" aria-label="Stages of the job">
@@ -41,7 +42,7 @@ export function StageRail({ view, current, onGo }: StageRailProps) {
       })}
     </View>
   );
-}
+});
 
 function stateOfStage(view: JobView, stage: StageKey): 'done' | 'open' | 'closed' {
   const { document, rows } = view;

@@ -109,7 +109,7 @@ export const migration001: Migration = {
       await db.addIndex(table, ['jobId', 'revision']);
     }
     await db.addIndex('pumps', ['siteId']);
-    await db.addIndex('pumps', ['tag']);
+    await db.addIndex('pumps', ['tag', 'id']);
     await db.addIndex('jobs', ['pumpId', 'plannedFor']);
     await db.addIndex('visits', { fields: ['siteId', 'date'], unique: true });
   },

@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react';
+import { memo, useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useLibrary } from '../../../api/queries';
 import { Card } from '../../../ui/card';
@@ -22,7 +22,7 @@ const YES_NO = [
 ] as const;
 
 /** What the process needs, broken into the order of work; each part folds to one line once it is right. */
-export function DutyForm(props: DutyFormProps) {
+export const DutyForm = memo(function DutyForm(props: DutyFormProps) {
   const { texts, set } = props;
   const flow = texts.source === 'flow';
   const wide = useWide();
@@ -154,7 +154,7 @@ export function DutyForm(props: DutyFormProps) {
       </View>
     </Card>
   );
-}
+});
 
 function ControllerFields(props: DutyFormProps) {
   return (

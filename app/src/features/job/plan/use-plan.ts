@@ -32,46 +32,59 @@ export interface PlanWork {
   readonly dose: { readonly found: DosePicture | null; readonly target: DosePicture | null };
 }
 
-/** Plans and checks from a duty and what was moved by hand: fast enough for every key press and every drag. */
-export function workOutPlan(view: JobView, duty: MeteringDuty, byHand: ByHand): PlanWork {
+/** What follows from the duty alone: worked out once for each key press in the duty, not for each move of a point. */
+interface Groundwork {
+  readonly context: MeteringContext;
+  readonly plan: MeteringPlan;
+  readonly before: PlanWork['before'];
+  readonly foundFindings: readonly Finding[];
+  readonly foundDose: DosePicture | null;
+}
+
+function groundwork(view: JobView, duty: MeteringDuty): Groundwork {
   const { document } = view;
   const identify = lastRecord(document, 'identify');
-  const before: SettingValues = { ...document.lastLeft?.values, ...view.values.found };
+  const values: SettingValues = { ...document.lastLeft?.values, ...view.values.found };
   const context: MeteringContext = {
     duty,
     profile: document.profile,
     plate: identify?.body.plate ?? document.unit.plate,
     today: view.today,
-    inForce: { ...before, ...view.values.force },
+    inForce: { ...values, ...view.values.force },
     signalFrom: identify?.body.signalFrom ?? document.pump.signalFrom,
   };
-  const plan = planMetering(context);
-  const targets = plannedTargets(document.profile, plan, byHand);
+  const known = Object.keys(values).length > 0;
+  const settings = understand(context.profile, context.plate, values);
+  return {
+    context,
+    plan: planMetering(context),
+    before: known ? { settings, values } : null,
+    foundFindings: known ? checkSettings(context, 'found', values) : [],
+    foundDose: known ? dosePicture(context, settings) : null,
+  };
+}
+
+/** The plan with what was moved by hand: fast enough for every frame of a drag. */
+function withByHand(ground: Groundwork, byHand: ByHand): PlanWork {
+  const { context, plan } = ground;
+  const targets = plannedTargets(context.profile, plan, byHand);
   const values: Record<string, SettingValue | undefined> = { ...plan.values };
   for (const target of targets) values[keyOf(target.address)] = target.value;
-  const moved = targets.some((target) => byHand[target.address] !== undefined);
   const settings = understand(context.profile, context.plate, values);
-  const known = Object.keys(before).length > 0;
-  const beforeSettings = understand(context.profile, context.plate, before);
   return {
     context,
     plan,
     targets,
     values,
     settings,
-    findings: {
-      found: known ? checkSettings(context, 'found', before) : [],
-      target: moved ? bySeverity(checkPlan(context, { ...plan, values })) : checkPlan(context, plan),
-    },
-    before: known ? { settings: beforeSettings, values: before } : null,
-    dose: {
-      found: known ? dosePicture(context, beforeSettings) : null,
-      target: dosePicture(context, settings),
-    },
+    findings: { found: ground.foundFindings, target: bySeverity(checkPlan(context, { ...plan, values })) },
+    before: ground.before,
+    dose: { found: ground.foundDose, target: dosePicture(context, settings) },
   };
 }
 
 /** The plan for the duty as it is typed; null while the duty is not complete. */
 export function usePlan(view: JobView, duty: MeteringDuty | null, byHand: ByHand): PlanWork | null {
-  return useMemo(() => (duty ? workOutPlan(view, duty, byHand) : null), [view, duty, byHand]);
+  const ground = useMemo(() => (duty ? groundwork(view, duty) : null), [view, duty]);
+  return useMemo(() => (ground ? withByHand(ground, byHand) : null), [ground, byHand]);
 }

@@ -1,0 +1,95 @@
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import type { JobResource } from '@barythm/contract/resources';
+import { buildServer } from '@barythm/server/app';
+import { openStage } from '@barythm/e2e/stage';
+import fastifyStatic from '@fastify/static';
+import Fastify from 'fastify';
+import { dragToRedraw } from './drag';
+import { gzipOf } from './first-screen';
+import { bareRoute, rate } from './list';
+import { plansPerSecond } from './planning';
+
+const BUILD = fileURLToPath(new URL('../../.build', import.meta.url));
+const JOB = 'job-pump-pup-pool-2026-11-24';
+
+function line(what: string, figure: string, bar: string, holds: boolean): void {
+  console.log(`${holds ? 'holds' : 'MISSES'}  ${what}: ${figure} (bar: ${bar})`);
+  if (!holds) process.exitCode = 1;
+}
+
+/** Every script the browser fetched by the time the sign is on the screen, gzip. */
+async function firstScreen(address: string, webRoot: string, sign: string): Promise<number> {
+  const { browser } = stage;
+  await browser.driver.get(address);
+  await browser.until(`“${sign}” is on the screen`, async () =>
+    (await browser.driver.executeScript<string>('return document.body.innerText')).includes(sign),
+  );
+  const scripts = await browser.driver.executeScript<string[]>(
+    `return performance.getEntriesByType('resource').map((e) => new URL(e.name).pathname).filter((p) => p.endsWith('.js'))`,
+  );
+  return gzipOf(webRoot, scripts);
+}
+
+const stage = await openStage({ width: 390, height: 844 });
+try {
+  const empty = Fastify();
+  await empty.register(fastifyStatic, { root: join(BUILD, 'empty') });
+  const emptyAddress = await empty.listen({ host: '127.0.0.1', port: 0 });
+  const own = await firstScreen(stage.address, join(BUILD, 'web'), 'Pumps with open findings');
+  const bare = await firstScreen(emptyAddress, join(BUILD, 'empty'), 'Empty');
+  await empty.close();
+  const ratio = own / bare;
+  line(
+    'first screen’s scripts, gzip',
+    `${(own / 1024).toFixed(0)} KiB, ${ratio.toFixed(2)} × an empty app’s ${(bare / 1024).toFixed(0)} KiB`,
+    '1.6 ×',
+    ratio <= 1.6,
+  );
+
+  const resource = (await (await fetch(`${stage.address}/api/v1/jobs/${JOB}`)).json()) as JobResource;
+  const plans = plansPerSecond(resource.document, resource.today);
+  line('plan + checks of one pump', `${plans.toFixed(0)} a second`, '60, one a frame', plans >= 60);
+
+  const drag = await dragToRedraw(stage.browser, `/job/${JOB}/plan`);
+  line(
+    'moved point to redrawn chart, phone size',
+    `median ${drag.median.toFixed(1)} ms, worst ${drag.worst.toFixed(1)} ms`,
+    'median within a frame, 16.7 ms',
+    drag.median <= 16.7,
+  );
+
+  const { database } = stage;
+  await database.write((transaction) =>
+    database.models.pumps.bulkCreate(
+      Array.from({ length: 10_000 }, (_, i) => ({
+        id: `many-${i}`,
+        siteId: 'site-cider',
+        tag: `CDR-DP-${String(i).padStart(5, '0')}`,
+        name: 'Cleaning chemical',
+        place: 'Cellar',
+        family: 'metering',
+        signalFrom: null,
+        duty: null,
+        reported: null,
+        note: '',
+        actor: 'Workshop',
+      })),
+      { transaction },
+    ),
+  );
+  const app = await buildServer({ database, clock: () => '2026-11-24T10:30:00.000Z' });
+  const url = '/api/v1/pumps?page=200';
+  const simple = await bareRoute((await app.inject(url)).body);
+  const [served, bareServed] = [await rate(app, url), await rate(simple, '/')];
+  await app.close();
+  await simple.close();
+  line(
+    'a page of 10 000 pumps',
+    `${served.toFixed(0)} a second, ${(served / bareServed).toFixed(2)} × a bare route’s ${bareServed.toFixed(0)}`,
+    '0.4 ×',
+    served / bareServed >= 0.4,
+  );
+} finally {
+  await stage.close();
+}
