@@ -22,6 +22,7 @@ export default {
   testTimeout: 60_000,
   projects: [
     node('core'),
+    node('contract'),
     node('server'),
     '<rootDir>/app',
     { ...node('e2e', ['<rootDir>/**/*.journey.ts']), globalSetup: '<rootDir>/src/prepare.mjs' },

@@ -43,7 +43,7 @@ await main(async () => {
   await check('checking types', 'tsc', ['-p', 'tsconfig.json', '--noEmit']);
   await check('checking style and the direction of imports', 'eslint', ['.']);
   await check('checking format', 'prettier', ['--check', '--log-level', 'warn', '.']);
-  await tests('testing core, server and components', ['core', 'server', 'app']);
+  await tests('testing core, contract, server and components', ['core', 'contract', 'server', 'app']);
   await ensureWeb();
   await tests('walking the journeys in Chromium', ['e2e']);
   console.log(`${passed} passed, ${failed} failed`);

@@ -67,6 +67,20 @@ test('the tools work with no pump, and keep what was typed through a reload', as
   await browser.says('tool-result', '–');
 });
 
+test('a job can begin with the plan, the evening before: Set stays closed until what is there is written down', async () => {
+  const { browser, database } = stage;
+  await browser.goTo('/pump/pump-acid');
+  await browser.tap('plan-tomorrow');
+  await browser.says('target-length', '68');
+  await browser.tap('agree-plan');
+  await browser.says('gate', 'ANY-02 Make safe first');
+  await browser.says('gate', 'ANY-01 Not yet recorded as found: Gear, Stroke length, Mode, Input range.');
+  const job = await database.models.jobs.findOne({ where: { pumpId: 'pump-acid', state: 'planned' } });
+  expect(job?.get('plannedFor')).toBe('2026-11-25');
+  await browser.goTo('/');
+  await browser.says('job-NUR-DP-01', 'Planned');
+});
+
 test('what is not there says so, and what to do', async () => {
   const { browser } = stage;
   await browser.goTo('/job/none/plan');

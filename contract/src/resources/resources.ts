@@ -60,6 +60,8 @@ export const roundSchema = z.object({
   visits: z.array(
     z.object({
       id: idSchema,
+      /** today, or a day to come that is planned for */
+      date: dateSchema,
       siteId: idSchema,
       siteName: z.string(),
       zone: z.string(),

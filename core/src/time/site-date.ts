@@ -3,6 +3,11 @@ export function siteDate(instant: string, zone: string): string {
   return parts(instant, zone, { year: 'numeric', month: '2-digit', day: '2-digit' });
 }
 
+/** The date some days after (or before) a date. */
+export function addDays(date: string, days: number): string {
+  return new Date(Date.parse(date) + days * 86_400_000).toISOString().slice(0, 10);
+}
+
 /** Wall-clock time at a site at an instant: `14:05`. */
 export function siteTime(instant: string, zone: string): string {
   return new Intl.DateTimeFormat('en-GB', {

@@ -1,10 +1,12 @@
-import { clockError_min, dateInWords, shareOfDay, siteDate, siteTime } from './index';
+import { addDays, clockError_min, dateInWords, shareOfDay, siteDate, siteTime } from './index';
 
 test('a site’s date and time are its own, summer and winter', () => {
   expect(siteDate('2026-11-24T23:30:00Z', 'Europe/Athens')).toBe('2026-11-25');
   expect(siteTime('2026-07-01T12:00:00Z', 'Atlantic/Faroe')).toBe('13:00');
   expect(siteTime('2026-12-01T12:00:00Z', 'Atlantic/Faroe')).toBe('12:00');
   expect(shareOfDay('2026-12-01T06:00:00Z', 'Atlantic/Faroe')).toBe(0.25);
+  expect(addDays('2026-12-31', 1)).toBe('2027-01-01');
+  expect(addDays('2026-10-25', -1)).toBe('2026-10-24');
   expect(dateInWords('2026-05-31')).toBe('31 May 2026');
 });
 

@@ -12,17 +12,24 @@ import { stateOfPump } from './state';
 /** How many pumps the round looks at: those with the newest work first. More belongs to a search. */
 const MOST_PUMPS = 60;
 
-/** Today's visits, and the pumps with something open, the worst first. */
+/** Today's and planned visits, and the pumps with something open, the worst first. */
 export async function round(database: Database, clock: Clock): Promise<Round> {
   // the workshop's own day; each site's jobs carry their own date
   const zones = await database.sequelize.query<{ zone: string }>('SELECT zone FROM sites LIMIT 1', {
     type: QueryTypes.SELECT,
   });
   const date = siteDate(clock(), zones[0]?.zone ?? 'UTC');
-  const rows = await jobRows(database, 'v.date = :date', { date });
+  const rows = await jobRows(database, 'v.date >= :date', { date });
   const visits = new Map<string, Round['visits'][number]>();
   for (const { visitId, siteId, zone, ...job } of rows) {
-    const visit = visits.get(visitId) ?? { id: visitId, siteId, siteName: job.siteName, zone, jobs: [] };
+    const visit = visits.get(visitId) ?? {
+      id: visitId,
+      date: job.date,
+      siteId,
+      siteName: job.siteName,
+      zone,
+      jobs: [],
+    };
     visit.jobs.push(job);
     visits.set(visitId, visit);
   }
@@ -35,7 +42,7 @@ export async function round(database: Database, clock: Clock): Promise<Round> {
   const pumps = await Promise.all(candidates.map(({ id }) => openPump(database, clock, id)));
   return {
     date,
-    visits: [...visits.values()],
+    visits: [...visits.values()].sort((a, b) => a.date.localeCompare(b.date)),
     pumps: pumps.filter((pump) => pump !== null).sort(worstFirst),
   };
 }

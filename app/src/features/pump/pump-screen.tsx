@@ -8,7 +8,7 @@ import {
   type MeteringContext,
 } from '@barythm/core/families/metering';
 import { inOrderOfWork, type SettingValues } from '@barythm/core/profile';
-import { dateInWords } from '@barythm/core/time';
+import { addDays, dateInWords } from '@barythm/core/time';
 import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
@@ -97,11 +97,11 @@ function PumpBody({ pump }: { pump: PumpResource }) {
   const day = useMemo(() => dayFor(state), [state]);
   const open = pump.jobs.find((job) => job.state === 'open' || job.state === 'planned');
 
-  const start = () => {
+  const start = (date: string, stage: 'as-found' | 'plan') => {
     const jobId = newId();
     void outbox
-      .add({ kind: 'job.start', jobId, pumpId: pump.id, visitId: newId(), date: pump.today }, 0)
-      .then(() => router.navigate(`/job/${jobId}/as-found`));
+      .add({ kind: 'job.start', jobId, pumpId: pump.id, visitId: newId(), date }, 0)
+      .then(() => router.navigate(`/job/${jobId}/${stage}`));
   };
 
   const wide = useWide();
@@ -123,10 +123,26 @@ function PumpBody({ pump }: { pump: PumpResource }) {
             kind="main"
             testID="go-on"
             label="Go on with the job"
-            onPress={() => router.navigate(`/job/${open.id}/as-found`)}
+            onPress={() =>
+              router.navigate(`/job/${open.id}/${open.state === 'planned' ? 'plan' : 'as-found'}`)
+            }
           />
         ) : (
-          <Button grow kind="main" testID="start-job" label="Start a job" onPress={start} />
+          <>
+            <Button
+              grow
+              label="Plan for tomorrow"
+              testID="plan-tomorrow"
+              onPress={() => start(addDays(pump.today, 1), 'plan')}
+            />
+            <Button
+              grow
+              kind="main"
+              testID="start-job"
+              label="Start a job"
+              onPress={() => start(pump.today, 'as-found')}
+            />
+          </>
         )
       }
       aside={wide && found}

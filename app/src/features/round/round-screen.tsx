@@ -27,8 +27,8 @@ export function RoundScreen() {
 function RoundBody({ round }: { round: Round }) {
   return (
     <>
-      <Heading>Today’s visits</Heading>
-      {round.visits.length === 0 && (
+      <Heading>Visits</Heading>
+      {!round.visits.some((visit) => visit.date === round.date) && (
         <Empty
           title="No visit yet today"
           todo="Pick a pump below or in the register, and start a job on it."
@@ -38,6 +38,7 @@ function RoundBody({ round }: { round: Round }) {
         <View key={visit.id} style={styles.group}>
           <Words bold colour="quiet">
             {visit.siteName}
+            {visit.date > round.date ? `, planned for ${dateInWords(visit.date)}` : ''}
           </Words>
           {visit.jobs.map((job) => (
             <JobCard key={job.id} job={job} />
@@ -57,7 +58,7 @@ function RoundBody({ round }: { round: Round }) {
 
 function JobCard({ job }: { job: JobRow }) {
   const router = useRouter();
-  const stage = job.state === 'handed-over' ? 'hand-over' : 'as-found';
+  const stage = { 'handed-over': 'hand-over', planned: 'plan' }[job.state as string] ?? 'as-found';
   return (
     <LinkCard
       label={`${job.tag}, ${job.pumpName}`}
