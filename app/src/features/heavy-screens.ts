@@ -7,6 +7,5 @@ export { LibraryScreen } from './library/library-screen';
 export { ProductScreen } from './library/product-screen';
 export { ProfileScreen } from './library/profile-screen';
 export { PumpScreen } from './pump/pump-screen';
-export { DoseToolScreen } from './tools/dose-tool-screen';
-export { SignalToolScreen } from './tools/signal-tool-screen';
+export { ToolScreen } from './tools/tool-screen';
 export { ToolsScreen } from './tools/tools-screen';

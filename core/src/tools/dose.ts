@@ -1,16 +1,14 @@
 import { z } from 'zod';
 import { aged_gpl, neededPumpFlow_lph, strength_gpl } from '../dosing';
+import { figure, line, notNegative, positive } from './fields';
 import type { Tool } from './tool';
-
-const positive = (what: string) =>
-  z.number({ error: `${what} must be a number.` }).positive(`${what} must be more than 0.`);
 
 export const doseInput = z.object({
   water_m3h: positive('The water flow'),
   dose_mgl: positive('The dose'),
   weight_pct: positive('The strength').max(100, 'The strength cannot be more than 100 %.'),
   density_kgl: positive('The density'),
-  age_days: z.number({ error: 'The age must be a number.' }).min(0, 'The age cannot be negative.'),
+  age_days: notNegative('The age'),
   half_life_days: positive('The half-life'),
 });
 
@@ -28,6 +26,16 @@ export const doseTool: Tool<typeof doseInput, DoseOutput> = {
   name: 'Dose to pump flow',
   about: 'The pump flow that gives a dose: q = Q·D/C, with the strength aged by its half-life.',
   input: doseInput,
+  fields: [
+    figure('water_m3h', 'Water flow', 'waterFlow', '36'),
+    figure('dose_mgl', 'Dose', 'dose', '1.8'),
+    figure('weight_pct', 'Strength by weight', 'percent', '12.5', {
+      hint: 'Trade per cent is grams in 100 mL: enter it with a density of 1.',
+    }),
+    figure('density_kgl', 'Density', 'density', '1.21'),
+    figure('age_days', 'Age', 'days', '0'),
+    figure('half_life_days', 'Half-life', 'days', '90'),
+  ],
   run: (input) => {
     const strength_gl = strength_gpl({
       stated: 'weight',
@@ -41,4 +49,11 @@ export const doseTool: Tool<typeof doseInput, DoseOutput> = {
       pump_lph: neededPumpFlow_lph(input.water_m3h, input.dose_mgl, aged_gl),
     };
   },
+  answer: ({ pump_lph, aged_gl, strength_gl }) => ({
+    main: line('The pump must give', pump_lph, 'L/h', 3),
+    lines: [
+      line('Strength when fresh', strength_gl, 'g/L', 1),
+      line('Strength left today', aged_gl, 'g/L', 1),
+    ],
+  }),
 };

@@ -1,10 +1,44 @@
+import { batchTool } from './batch';
+import { calibrationTool } from './calibration';
+import { compensationTool } from './compensation';
 import { doseTool } from './dose';
+import { gasTool } from './gas';
+import { pulseCeilingTool } from './pulse-ceiling';
+import { pulseRatioTool } from './pulse-ratio';
+import { pulseRecognitionTool } from './pulse-recognition';
 import { signalTool } from './signal';
+import { slowSuctionTool } from './slow-suction';
+import { suctionHeadTool } from './suction-head';
+import { tankDaysTool } from './tank-days';
+import { unitsTool } from './units';
+import type { z } from 'zod';
+import type { Tool } from './tool';
 
 export * from './tool';
-export * from './dose';
-export * from './signal';
+export { doseTool, signalTool };
 
-/** Every tool by its id. */
-export const TOOLS = { signal: signalTool, dose: doseTool } as const;
+/** Every tool by its id, in the order of work. */
+export const TOOLS = {
+  signal: signalTool,
+  dose: doseTool,
+  calibration: calibrationTool,
+  'pulse-ratio': pulseRatioTool,
+  'pulse-ceiling': pulseCeilingTool,
+  'pulse-recognition': pulseRecognitionTool,
+  batch: batchTool,
+  gas: gasTool,
+  'suction-head': suctionHeadTool,
+  'slow-suction': slowSuctionTool,
+  compensation: compensationTool,
+  'tank-days': tankDaysTool,
+  units: unitsTool,
+} as const;
 export type ToolId = keyof typeof TOOLS;
+
+/** A tool whose input and output are known to fit each other, though not which they are. */
+export type AnyTool = Tool<z.ZodType, unknown>;
+
+/** The tool of an id, or undefined. */
+export function toolById(id: string): AnyTool | undefined {
+  return Object.hasOwn(TOOLS, id) ? (TOOLS[id as ToolId] as unknown as AnyTool) : undefined;
+}

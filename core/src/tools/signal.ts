@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import { valueAt } from '../signal';
+import { choice, figure, line, number } from './fields';
 import type { Tool } from './tool';
-
-const number = (what: string) => z.number({ error: `${what} must be a number.` });
 
 export const signalInput = z.object({
   x_mA: number('The current'),
@@ -18,7 +17,19 @@ export const signalTool: Tool<typeof signalInput, { value: number }> = {
   name: 'Two-point signal',
   about: 'What a pump with two set points does at a current: y = y1 + (x − x1)(y2 − y1)/(x2 − x1).',
   input: signalInput,
+  fields: [
+    figure('x_mA', 'Current', 'current', '12'),
+    figure('x1', 'Point 1', 'current', '4'),
+    figure('y1', 'Rate 1', 'strokeRate', '0', { unit: '1/min' }),
+    figure('x2', 'Point 2', 'current', '20'),
+    figure('y2', 'Rate 2', 'strokeRate', '100', { unit: '1/min' }),
+    choice('below', 'Below point 1', 'stop', () => [
+      { value: 'stop', label: 'Stop' },
+      { value: 'hold', label: 'Hold' },
+    ]),
+  ],
   run: ({ x_mA, x1, y1, x2, y2, below }) => ({
     value: valueAt({ x1_mA: x1, y1, x2_mA: x2, y2, below }, x_mA),
   }),
+  answer: ({ value }) => ({ main: line('The pump makes', value, 'strokes/min', 1), lines: [] }),
 };

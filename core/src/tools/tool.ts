@@ -1,4 +1,39 @@
 import type { z } from 'zod';
+import type { Quantity } from '../units';
+
+/** A field of a calculator as a person fills it in. */
+export interface ToolField {
+  readonly name: string;
+  readonly label: string;
+  readonly unit: string;
+  /** a figure, several figures parted by spaces, or a choice */
+  readonly kind: 'figure' | 'figures' | 'choice';
+  /** what a pasted unit is understood as */
+  readonly quantity: Quantity;
+  readonly initial: string;
+  readonly hint?: string;
+  /** for a choice; may hang on what else is filled in */
+  readonly options?: (
+    texts: Readonly<Record<string, string>>,
+  ) => readonly { readonly value: string; readonly label: string }[];
+  /** the field may stay empty */
+  readonly optional?: boolean;
+}
+
+/** One line of an answer. */
+export interface ToolLine {
+  readonly label: string;
+  readonly value: string;
+  readonly unit: string;
+}
+
+/** What a calculator answers in words and figures: the figure that matters first. */
+export interface ToolAnswer {
+  readonly main: ToolLine;
+  readonly lines: readonly ToolLine[];
+  /** said in one sentence, with whether it is as it should be */
+  readonly verdict?: { readonly good: boolean; readonly words: string };
+}
 
 /**
  * A calculator by itself, without a pump. The same input and output fields serve the worked examples, the app and
@@ -9,6 +44,8 @@ export interface Tool<In extends z.ZodType, Out> {
   readonly name: string;
   readonly about: string;
   readonly input: In;
+  readonly fields: readonly ToolField[];
   /** Throws an InputError that names the field when the input cannot be computed with. */
   run(input: z.output<In>): Out;
+  answer(out: Out): ToolAnswer;
 }

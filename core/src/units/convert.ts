@@ -73,6 +73,10 @@ const SPELLINGS: Partial<Record<Quantity, Readonly<Record<string, number>>>> = {
   seconds: { s: 1, min: 60, h: 3600 },
   minutes: { min: 1, s: 1 / 60, h: 60 },
   days: { d: 1, days: 1, weeks: 7 },
+  hours: { h: 1, min: 1 / 60, d: 24 },
+  milliseconds: { ms: 1, s: 1000 },
+  pulseRate: { 'pulses/min': 1, 'pulses/s': 60, hz: 60 },
+  velocity: { 'm/s': 1, 'ft/s': FOOT_M },
 };
 
 /** What a pasted unit is worth in the internal unit, or undefined when it is none of this quantity's. */

@@ -27,7 +27,12 @@ const DECIMALS: Record<Quantity, number> = {
   strokes: 0,
   seconds: 1,
   minutes: 1,
-  days: 0,
+  days: 1,
+  hours: 1,
+  milliseconds: 1,
+  pulseRate: 1,
+  velocity: 3,
+  plain: 3,
 };
 
 /** A bare number with at most `decimals` decimals and no trailing zeros. */
@@ -53,5 +58,5 @@ export function figureNumber(figure: Figure, reader: Reader): string {
 
 /** Number and unit, parted by a space that does not break. */
 export function figureWithUnit(figure: Figure, reader: Reader): string {
-  return `${figureNumber(figure, reader)}\u00a0${displayUnit(figure.q, reader.system)}`;
+  return `${figureNumber(figure, reader)}\u00a0${displayUnit(figure.q, reader.system)}`.trimEnd();
 }

@@ -3,3 +3,4 @@ export * from './convert';
 export * from './format';
 export * from './parse';
 export * from './step';
+export * from './table';

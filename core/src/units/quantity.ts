@@ -20,6 +20,12 @@ export const INTERNAL_UNIT = {
   seconds: 's',
   minutes: 'min',
   days: 'd',
+  hours: 'h',
+  milliseconds: 'ms',
+  pulseRate: 'pulses/min',
+  velocity: 'm/s',
+  /** a bare number: a factor, a count */
+  plain: '',
 } as const;
 
 export type Quantity = keyof typeof INTERNAL_UNIT;

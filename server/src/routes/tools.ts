@@ -1,4 +1,4 @@
-import { TOOLS } from '@barythm/core/tools';
+import { TOOLS, toolById } from '@barythm/core/tools';
 import type { FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { z } from 'zod';
 import { problems } from '../problems';
@@ -11,15 +11,9 @@ export const toolRoutes: FastifyPluginAsyncZod = async (app) => {
     '/tools/:id',
     { schema: { params: z.object({ id: z.string() }), body: z.record(z.string(), z.unknown()) } },
     (request) => {
-      const { id } = request.params;
-      switch (id) {
-        case 'signal':
-          return TOOLS.signal.run(parse(TOOLS.signal.input, request.body));
-        case 'dose':
-          return TOOLS.dose.run(parse(TOOLS.dose.input, request.body));
-        default:
-          throw problems.notFound('tool', id);
-      }
+      const tool = toolById(request.params.id);
+      if (!tool) throw problems.notFound('tool', request.params.id);
+      return tool.run(parse(tool.input, request.body));
     },
   );
 };

@@ -1,3 +1,3 @@
 import { lazyScreen } from '../../features/lazy-screen';
 
-export default lazyScreen('DoseToolScreen');
+export default lazyScreen('ToolScreen');

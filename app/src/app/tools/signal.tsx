@@ -1,3 +1,0 @@
-import { lazyScreen } from '../../features/lazy-screen';
-
-export default lazyScreen('SignalToolScreen');

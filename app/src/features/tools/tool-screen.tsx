@@ -1,0 +1,120 @@
+import { toolById, type AnyTool, type ToolAnswer, type ToolField } from '@barythm/core/tools';
+import { useLocalSearchParams } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Card } from '../../ui/card';
+import { Choice } from '../../ui/choice';
+import { Field } from '../../ui/field';
+import { Screen } from '../../ui/screen';
+import { Empty } from '../../ui/states';
+import { SPACE } from '../../ui/theme';
+import { Words } from '../../ui/words';
+import { SignalToolChart } from './signal-tool-chart';
+import { useToolForm, type ToolForm } from './use-tool-form';
+
+/** One calculator: the answer on top, where it stays in view, then its fields. */
+export function ToolScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const tool = toolById(id);
+  if (!tool) {
+    return (
+      <Screen title="Tools">
+        <Empty title="No such tool" todo="Go back to Tools and choose one there." />
+      </Screen>
+    );
+  }
+  return <OpenTool key={id} tool={tool} />;
+}
+
+function OpenTool({ tool }: { tool: AnyTool }) {
+  const form = useToolForm(tool);
+  return (
+    <Screen title={tool.name} over="Tools">
+      <Answer answer={form.answer} />
+      <Card title="Your figures">
+        <View style={styles.fields}>
+          {tool.fields.map((field) => (
+            <OneField key={field.name} field={field} form={form} />
+          ))}
+        </View>
+      </Card>
+      {tool.id === 'signal' && <SignalToolChart texts={form.texts} />}
+      <Words size="small" colour="quiet">
+        {tool.about} Arithmetic on your own figures; the maker’s manual and the safety data sheet come first.
+      </Words>
+    </Screen>
+  );
+}
+
+function Answer({ answer }: { answer: ToolAnswer | null }) {
+  const verdict = answer?.verdict;
+  return (
+    <Card edge={verdict ? (verdict.good ? 'moss' : 'ochre') : undefined}>
+      <View>
+        {answer?.main.label ? (
+          <Words size="small" colour="quiet">
+            {answer.main.label}
+          </Words>
+        ) : null}
+        <Words figures bold size="hero" testID="tool-result">
+          {answer?.main.value ?? '–'}
+          <Words size="large" colour="quiet">
+            {` ${answer?.main.unit ?? ''}`}
+          </Words>
+        </Words>
+      </View>
+      {verdict && (
+        <Words bold colour={verdict.good ? 'moss' : 'ochre'} testID="tool-verdict">
+          {verdict.words}
+        </Words>
+      )}
+      {answer?.lines.map((line, i) => (
+        <View key={i} style={styles.line}>
+          <Words style={styles.label}>{line.label}</Words>
+          <Words figures bold>
+            {line.value}
+            <Words colour="quiet">{` ${line.unit}`}</Words>
+          </Words>
+        </View>
+      ))}
+    </Card>
+  );
+}
+
+function OneField({ field, form }: { field: ToolField; form: ToolForm }) {
+  const value = form.texts[field.name] ?? '';
+  if (field.kind === 'choice') {
+    return (
+      <View style={styles.whole}>
+        <Choice
+          label={field.label}
+          testID={`tool-${field.name}`}
+          options={field.options?.(form.texts) ?? []}
+          value={value}
+          onChange={(next) => form.set(field.name, next)}
+        />
+      </View>
+    );
+  }
+  return (
+    <View style={field.kind === 'figures' ? styles.whole : styles.cell}>
+      <Field
+        label={field.label}
+        unit={field.unit || undefined}
+        hint={field.hint}
+        words={field.kind === 'figures'}
+        value={value}
+        error={form.errors[field.name]}
+        onChange={(text) => form.set(field.name, text)}
+        testID={`tool-${field.name}`}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  fields: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.m, rowGap: SPACE.l },
+  cell: { flexBasis: '45%', flexGrow: 1, minWidth: 0 },
+  whole: { width: '100%' },
+  line: { flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.m, flexWrap: 'wrap' },
+  label: { flexShrink: 1 },
+});

@@ -1,0 +1,51 @@
+import { z } from 'zod';
+import { formatNumber, INTERNAL_UNIT, type Quantity } from '../units';
+import type { ToolField, ToolLine } from './tool';
+
+/** A number that must be above zero. */
+export const positive = (what: string) =>
+  z.number({ error: `${what} must be a number.` }).positive(`${what} must be more than 0.`);
+
+/** A number from zero up. */
+export const notNegative = (what: string) =>
+  z.number({ error: `${what} must be a number.` }).min(0, `${what} cannot be negative.`);
+
+/** Any number. */
+export const number = (what: string) => z.number({ error: `${what} must be a number.` });
+
+/** A field that holds one figure. */
+export function figure(
+  name: string,
+  label: string,
+  quantity: Quantity,
+  initial: string,
+  more: Partial<ToolField> = {},
+): ToolField {
+  return { name, label, unit: INTERNAL_UNIT[quantity], kind: 'figure', quantity, initial, ...more };
+}
+
+/** A field that holds several figures parted by spaces. */
+export function figures(
+  name: string,
+  label: string,
+  quantity: Quantity,
+  initial: string,
+  hint = 'Parted by spaces.',
+): ToolField {
+  return { name, label, unit: INTERNAL_UNIT[quantity], kind: 'figures', quantity, initial, hint };
+}
+
+/** A field with a few options. */
+export function choice(
+  name: string,
+  label: string,
+  initial: string,
+  options: NonNullable<ToolField['options']>,
+): ToolField {
+  return { name, label, unit: '', kind: 'choice', quantity: 'plain', initial, options };
+}
+
+/** A line of an answer with a figure. */
+export function line(label: string, value: number, unit: string, decimals = 2): ToolLine {
+  return { label, value: formatNumber(value, decimals, '.'), unit };
+}
