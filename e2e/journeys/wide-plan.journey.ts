@@ -58,11 +58,11 @@ test('on a wide screen: points moved by mouse and by keys, all figures following
     await browser.tap('agree-plan');
     await browser.says('set-rateB', '110');
   });
-  const plans = await stage.database.models.plans.findAll({
-    where: { jobId: JOB },
-    order: [['revision', 'ASC']],
-  });
-  expect(plans).toHaveLength(2);
+  // the screen goes on before the server has answered
+  await browser.until(
+    'the server has both plans',
+    async () => (await stage.database.models.plans.count({ where: { jobId: JOB } })) === 2,
+  );
   const targets = await stage.database.models.sheet_entries.findAll({
     where: { jobId: JOB, kind: 'target', address: 'signal/1/rateB' },
     order: [['revision', 'ASC']],
