@@ -1,6 +1,6 @@
 import type { JobDocument, RecordBody } from '@barythm/core/job';
 import { profileSchema } from '@barythm/core/profile';
-import { meteringDutySchema } from '@barythm/core/families/metering';
+import { CHECK_KEYS, meteringDutySchema } from '@barythm/core/families/metering';
 import { z } from 'zod';
 
 /** Text that a person writes: long enough for an honest reason, short enough for a database row. */
@@ -29,6 +29,38 @@ export const plateSchema = z
   .object({ gear: z.string().nullable(), greatest_spm: figureOrNull, rated_bar: figureOrNull })
   .strict();
 
+export const signalFromSchema = z.enum(['flow', 'controller', 'meter']);
+
+const positive = (what: string) =>
+  z.number({ error: `${what} must be a number.` }).positive(`${what} must be more than 0.`);
+
+export const calibrationBodySchema = z
+  .object({
+    kind: z.literal('calibration'),
+    by: z.enum(['strokes', 'time']),
+    volumes_mL: z
+      .array(positive('A drawn volume'))
+      .min(1, 'Enter at least one volume.')
+      .max(20, 'At most 20 runs.'),
+    amount: positive('Strokes or seconds of a run'),
+    shown_lph: positive('The flow shown').nullable(),
+    division_mL: positive('The division of the cylinder'),
+    bubbles: z.boolean(),
+    assumed_mL: positive('The assumed stroke volume'),
+    length_pct: z.number().gt(0, 'The stroke length must be more than 0.').max(100).nullable(),
+    pressure_bar: figureOrNull,
+    product: z.string().max(200),
+  })
+  .strict();
+
+export const servicedBodySchema = z
+  .object({
+    kind: z.literal('serviced'),
+    what: noteSchema.min(1, 'Say what was serviced.'),
+    counter: figureOrNull,
+  })
+  .strict();
+
 export const recordBodySchema: z.ZodType<RecordBody> = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('make-safe'), steps: z.array(z.string().max(40)).max(20) }).strict(),
   z
@@ -37,7 +69,7 @@ export const recordBodySchema: z.ZodType<RecordBody> = z.discriminatedUnion('kin
       plate: plateSchema,
       serial: z.string().max(80),
       controllerAsProfile: z.boolean(),
-      signalFrom: z.enum(['flow', 'controller']),
+      signalFrom: signalFromSchema,
       note: noteSchema,
     })
     .strict(),
@@ -70,6 +102,17 @@ export const recordBodySchema: z.ZodType<RecordBody> = z.discriminatedUnion('kin
       current_mA: figureOrNull,
       rate_spm: z.number(),
       residual_mgl: figureOrNull,
+    })
+    .strict(),
+  calibrationBodySchema,
+  servicedBodySchema,
+  z
+    .object({
+      kind: z.literal('check'),
+      check: z.enum(CHECK_KEYS),
+      seen: z.string().max(40).nullable(),
+      figures: z.record(z.string().max(40), z.number().min(0, 'A reading cannot be negative.')),
+      note: noteSchema,
     })
     .strict(),
   z.object({ kind: z.literal('automatic'), seen: noteSchema.min(1, 'Say what you saw.') }).strict(),
@@ -176,6 +219,7 @@ export const handoverSchema = z
             passed: z.int(),
             volume: z.enum([
               'flow measured',
+              'volume measured by drawdown',
               'volume not measured: plate value',
               'volume not measured: earlier calibration',
             ]),
@@ -216,6 +260,51 @@ export const handoverSchema = z
             })
             .strict(),
         ),
+        checks: z
+          .array(
+            z
+              .object({
+                title: z.string(),
+                method: z.string(),
+                expected: z.string(),
+                tolerance: z.string(),
+                seen: z.string(),
+                ok: z.boolean(),
+                voided: z.boolean(),
+                superseded: z.boolean(),
+                recordedAt: instantSchema,
+              })
+              .strict(),
+          )
+          .optional(),
+        calibration: z
+          .object({
+            date: dateSchema,
+            stroke_mL: z.number(),
+            factor: z.number(),
+            spread: z.number(),
+            uncertainty: z.number(),
+            accepted: z.boolean(),
+            why: z.string(),
+            runs: z.int(),
+          })
+          .strict()
+          .nullable()
+          .optional(),
+        days: z
+          .array(
+            z
+              .object({
+                column: z.enum(['found', 'left']),
+                given_L: z.number(),
+                wanted_L: z.number(),
+                inBand: z.number(),
+                strokes: z.number(),
+                hourly_spm: z.array(z.number()),
+              })
+              .strict(),
+          )
+          .optional(),
         clock: z.string().nullable(),
         lines: z.array(
           z
@@ -226,7 +315,9 @@ export const handoverSchema = z
                 .object({ low_mA: figureOrNull, high_mA: figureOrNull, reaction: z.enum(['stop', 'hold']) })
                 .strict()
                 .nullable(),
-              limits: z.object({ least_spm: z.number(), greatest_spm: z.number() }).strict(),
+              limits: z
+                .object({ least_spm: z.number(), greatest_spm: z.number(), step_spm: z.number().optional() })
+                .strict(),
             })
             .strict(),
         ),
@@ -254,7 +345,7 @@ export const jobDocumentSchema: z.ZodType<JobDocument> = z
         tag: z.string(),
         name: z.string(),
         place: z.string(),
-        signalFrom: z.enum(['flow', 'controller']).nullable(),
+        signalFrom: signalFromSchema.nullable(),
       })
       .strict(),
     unit: z.object({ id: idSchema, model: z.string(), serial: z.string(), plate: plateSchema }).strict(),
@@ -269,6 +360,16 @@ export const jobDocumentSchema: z.ZodType<JobDocument> = z
       })
       .strict()
       .nullable(),
+    earlier: z
+      .array(
+        z
+          .object({
+            date: dateSchema,
+            body: z.discriminatedUnion('kind', [calibrationBodySchema, servicedBodySchema]),
+          })
+          .strict(),
+      )
+      .optional(),
     instruments: z.array(
       z.object({ id: idSchema, name: z.string(), serial: z.string(), calibratedOn: dateSchema }).strict(),
     ),

@@ -1,7 +1,14 @@
 import { dutyProductSchema, meteringDutySchema } from '@barythm/core/families/metering';
 import { profileSchema } from '@barythm/core/profile';
 import { z } from 'zod';
-import { dateSchema, idSchema, instantSchema, jobDocumentSchema, plateSchema } from '../job';
+import {
+  dateSchema,
+  idSchema,
+  instantSchema,
+  jobDocumentSchema,
+  plateSchema,
+  signalFromSchema,
+} from '../job';
 
 export const pageQuerySchema = z.object({
   search: z.string().max(100).default(''),
@@ -82,7 +89,7 @@ export const roundSchema = z.object({
 export type Round = z.infer<typeof roundSchema>;
 
 export const pumpSchema = pumpRowSchema.extend({
-  signalFrom: z.enum(['flow', 'controller']).nullable(),
+  signalFrom: signalFromSchema.nullable(),
   note: z.string(),
   /** settings that the site reported, before any visit */
   reported: z

@@ -25,6 +25,7 @@ test('the dead zone ends where the first stroke comes', () => {
 
 test('a dose far above its band is cut at the edge, and said so', () => {
   const path = {
+    kind: 'analog' as const,
     transmitter: { low_mA: 4 as const, span_m3h: 50 },
     map: { ...MAP, y1: 20, below: 'hold' as const },
     watch: null,

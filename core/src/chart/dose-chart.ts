@@ -58,10 +58,16 @@ export function doseChart(
   };
 }
 
-/** Points along each piece, close enough that 1/Q looks like a curve. */
+/** Points along each piece, close enough that 1/Q looks like a curve; where the dose stays two are enough. */
 function curve(pieces: readonly DosePiece[]): (readonly [number, number])[] {
   return pieces.flatMap((piece) => {
     const width = piece.to_m3h - piece.from_m3h;
+    if (piece.keeps === 'dose') {
+      return [
+        [piece.from_m3h, piece.doseFrom_mgl],
+        [piece.to_m3h, piece.doseTo_mgl],
+      ];
+    }
     const cuts = Math.max(1, Math.min(12, Math.ceil((width / piece.from_m3h) * 20)));
     return Array.from({ length: cuts + 1 }, (_, i) => {
       const q = piece.from_m3h + (width * i) / cuts;

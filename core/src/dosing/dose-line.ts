@@ -1,6 +1,7 @@
-import { currentForShare, currentFor, NE43, wholeStrokes, valueAt, responseAt } from '../signal';
+import { currentForShare, currentFor, NE43, responseAt } from '../signal';
 import type { BrokenWireWatch, RangeLow_mA, StrokeLimits, TwoPointMap } from '../signal';
 import { InputError, requirePositive } from '../input';
+import { pulseRate_ppm } from './pulse-ratio';
 
 /** A flow transmitter: its current at no flow and the water flow (m³/h) at 20 mA. */
 export interface FlowTransmitter {
@@ -15,21 +16,42 @@ export function transmitterCurrent_mA(transmitter: FlowTransmitter, water_m3h: n
   return Math.min(NE43.measureHigh_mA, current);
 }
 
-/** Everything between the water and the dose. */
-export interface DosePath {
-  readonly transmitter: FlowTransmitter;
-  readonly map: TwoPointMap;
-  readonly watch: BrokenWireWatch | null;
+interface PumpAndProduct {
   readonly limits: StrokeLimits;
   /** mL a stroke, at the set stroke length */
   readonly stroke_mL: number;
   readonly strength_gpl: number;
 }
 
-/** A stretch of water flow over which the pump keeps one stroke rate; within it the dose falls as 1/Q. */
+/** Water paces the pump through a transmitter's current. */
+export interface AnalogPath extends PumpAndProduct {
+  readonly kind: 'analog';
+  readonly transmitter: FlowTransmitter;
+  readonly map: TwoPointMap;
+  readonly watch: BrokenWireWatch | null;
+}
+
+/** Water paces the pump through a meter's pulses. */
+export interface PulsePath extends PumpAndProduct {
+  readonly kind: 'pulses';
+  readonly litresPerPulse: number;
+  /** n when multiplying, 1/n when dividing */
+  readonly strokesPerPulse: number;
+  readonly ceiling_spm: number;
+}
+
+/** Everything between the water and the dose. */
+export type DosePath = AnalogPath | PulsePath;
+
+/**
+ * A stretch of water flow over which the pump keeps one stroke rate, so that the dose falls as 1/Q; or over which the
+ * strokes follow the water, so that the dose stays.
+ */
 export interface DosePiece {
   readonly from_m3h: number;
   readonly to_m3h: number;
+  readonly keeps: 'rate' | 'dose';
+  /** strokes/min, where it keeps its rate; at the end of the stretch otherwise */
   readonly rate_spm: number;
   readonly doseFrom_mgl: number;
   readonly doseTo_mgl: number;
@@ -40,8 +62,12 @@ function doseUnit(path: DosePath): number {
   return path.stroke_mL * 0.06 * path.strength_gpl;
 }
 
-/** Stroke rate at a water flow. */
+/** Strokes/min, on the mean, at a water flow. */
 export function rateAtFlow_spm(path: DosePath, water_m3h: number): number {
+  if (path.kind === 'pulses') {
+    const asked = pulseRate_ppm(water_m3h, path.litresPerPulse) * path.strokesPerPulse;
+    return Math.min(asked, path.ceiling_spm, path.limits.greatest_spm);
+  }
   const current = transmitterCurrent_mA(path.transmitter, water_m3h);
   return responseAt(path.map, path.watch, path.limits, current).rate_spm;
 }
@@ -61,6 +87,7 @@ export function dosePieces(path: DosePath, least_m3h: number, greatest_m3h: numb
   if (greatest_m3h < least_m3h) {
     throw new InputError('greatest_m3h', 'The greatest water flow must not be less than the least.');
   }
+  if (path.kind === 'pulses') return pulsePieces(path, least_m3h, greatest_m3h);
   const cuts = flowCuts(path, least_m3h, greatest_m3h);
   const unit = doseUnit(path);
   const pieces: DosePiece[] = [];
@@ -75,6 +102,7 @@ export function dosePieces(path: DosePath, least_m3h: number, greatest_m3h: numb
       pieces.push({
         from_m3h: from,
         to_m3h: to,
+        keeps: 'rate',
         rate_spm: rate,
         doseFrom_mgl: (unit * rate) / from,
         doseTo_mgl: (unit * rate) / to,
@@ -87,6 +115,7 @@ export function dosePieces(path: DosePath, least_m3h: number, greatest_m3h: numb
     pieces.push({
       from_m3h: least_m3h,
       to_m3h: least_m3h,
+      keeps: 'rate',
       rate_spm: rate,
       doseFrom_mgl: dose,
       doseTo_mgl: dose,
@@ -95,8 +124,25 @@ export function dosePieces(path: DosePath, least_m3h: number, greatest_m3h: numb
   return pieces;
 }
 
+/** Pulses keep the dose up to the flow at which the ceiling is reached; from there the rate stays. */
+function pulsePieces(path: PulsePath, least_m3h: number, greatest_m3h: number): DosePiece[] {
+  const top = Math.min(path.ceiling_spm, path.limits.greatest_spm);
+  const onset = (top / path.strokesPerPulse) * 0.06 * path.litresPerPulse;
+  const piece = (from: number, to: number, keeps: DosePiece['keeps']): DosePiece => ({
+    from_m3h: from,
+    to_m3h: to,
+    keeps,
+    rate_spm: rateAtFlow_spm(path, to),
+    doseFrom_mgl: doseAtFlow_mgl(path, from),
+    doseTo_mgl: doseAtFlow_mgl(path, to),
+  });
+  if (onset >= greatest_m3h) return [piece(least_m3h, greatest_m3h, 'dose')];
+  if (onset <= least_m3h) return [piece(least_m3h, greatest_m3h, 'rate')];
+  return [piece(least_m3h, onset, 'dose'), piece(onset, greatest_m3h, 'rate')];
+}
+
 /** Water flows at which the stroke rate can change, with both ends of the range. */
-function flowCuts(path: DosePath, least_m3h: number, greatest_m3h: number): number[] {
+function flowCuts(path: AnalogPath, least_m3h: number, greatest_m3h: number): number[] {
   const { transmitter, map, watch } = path;
   const flowFor = (x_mA: number) =>
     ((x_mA - transmitter.low_mA) / (20 - transmitter.low_mA)) * transmitter.span_m3h;
@@ -109,10 +155,11 @@ function flowCuts(path: DosePath, least_m3h: number, greatest_m3h: number): numb
   ];
   if (watch?.low_mA != null) cuts.push(flowFor(watch.low_mA));
   if (watch?.high_mA != null) cuts.push(flowFor(watch.high_mA));
-  const bottom = Math.floor(Math.min(map.y1, map.y2));
-  const top = Math.ceil(Math.min(Math.max(map.y1, map.y2), path.limits.greatest_spm));
+  const step = path.limits.step_spm ?? 1;
+  const bottom = Math.floor(Math.min(map.y1, map.y2) / step);
+  const top = Math.ceil(Math.min(Math.max(map.y1, map.y2), path.limits.greatest_spm) / step);
   for (let whole = bottom; whole <= top; whole++) {
-    const x = currentFor(map, whole + 0.5);
+    const x = currentFor(map, (whole + 0.5) * step);
     if (x !== null) cuts.push(flowFor(x));
   }
   return [...new Set(cuts)]
@@ -149,12 +196,15 @@ export function bandBreaches(pieces: readonly DosePiece[], low_mgl: number, high
   for (const piece of pieces) {
     const { from_m3h, to_m3h, doseFrom_mgl, doseTo_mgl } = piece;
     if (doseFrom_mgl > high_mgl * slack) {
-      // within a piece the dose falls as 1/Q: it is back at the band where Q = from·dose/high
-      const end = Math.min(to_m3h, (from_m3h * doseFrom_mgl) / high_mgl);
+      // where the rate stays the dose falls as 1/Q: it is back at the band where Q = from·dose/high
+      const end = piece.keeps === 'dose' ? to_m3h : Math.min(to_m3h, (from_m3h * doseFrom_mgl) / high_mgl);
       add({ side: 'over', from_m3h, to_m3h: end, worst_mgl: doseFrom_mgl, worstAt_m3h: from_m3h });
     }
     if (doseTo_mgl * slack < low_mgl) {
-      const start = doseFrom_mgl === 0 ? from_m3h : Math.max(from_m3h, (from_m3h * doseFrom_mgl) / low_mgl);
+      const start =
+        doseFrom_mgl === 0 || piece.keeps === 'dose'
+          ? from_m3h
+          : Math.max(from_m3h, (from_m3h * doseFrom_mgl) / low_mgl);
       add({ side: 'under', from_m3h: start, to_m3h, worst_mgl: doseTo_mgl, worstAt_m3h: to_m3h });
     }
   }
@@ -168,14 +218,9 @@ const JOIN_GAP = 0.12;
  * True when dose is proportional to flow: the unrounded line asks for zero strokes at zero flow.
  * `tolerance_spm` is how far from zero still counts.
  */
-export function passesThroughZero(path: DosePath, tolerance_spm: number): boolean {
+export function passesThroughZero(path: AnalogPath, tolerance_spm: number): boolean {
   const { map, transmitter } = path;
   const gradient = (map.y2 - map.y1) / (map.x2_mA - map.x1_mA);
   const atZeroFlow = map.y1 + (transmitter.low_mA - map.x1_mA) * gradient;
   return Math.abs(atZeroFlow) <= tolerance_spm;
-}
-
-/** Strokes/min at full transmitter signal, after the pump's limits. */
-export function rateAtSpan_spm(path: DosePath): number {
-  return wholeStrokes(valueAt(path.map, 20), path.limits);
 }

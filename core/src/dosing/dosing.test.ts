@@ -41,6 +41,7 @@ test('needed flow and dose given undo each other', () => {
 });
 
 const path: DosePath = {
+  kind: 'analog',
   transmitter: { low_mA: 4, span_m3h: 50 },
   map: { x1_mA: 4, y1: 0, x2_mA: 20, y2: 100, below: 'stop' },
   watch: null,

@@ -10,6 +10,14 @@ export const THRESHOLDS = {
   strengthAge_days: 180,
   /** a strength that has lost more than this since it was measured changes the dose noticeably */
   strengthLoss: 0.2,
+  /** a gassing liquid that stands longer than this lets enough gas out to fill a head */
+  gassingPause_min: 10,
+  /** a swing of back pressure that moves the flow by more than this is worth compensating */
+  pressureSwing: 0.05,
+  /** valves and diaphragms wear within months: an older calibration has to be made again */
+  calibrationAge_days: 183,
+  /** back pressure this far from that of a calibration voids it where the loss was not measured */
+  calibrationPressure_bar: 1,
   /** ratios that agree within this are taken for the same slip */
   ratioMatch: 0.04,
 } as const;

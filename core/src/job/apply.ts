@@ -2,7 +2,7 @@ import type { SheetEntry } from '../sheet';
 import type { JobCommand } from './command';
 import type { JobDocument, JobState, RecordBody } from './document';
 import { freezeHandover } from './handover';
-import { sheetRevision } from './view';
+import { sheetRevision } from './working-sheet';
 
 /**
  * The job after a command: the server uses it to answer, the phone to show what is not sent yet. The command must have

@@ -1,5 +1,5 @@
 import type { Decision } from '../findings';
-import type { MeteringDuty, MeteringPlate, SignalReading } from '../families/metering';
+import type { CheckBody, MeteringDuty, MeteringPlate, SignalReading } from '../families/metering';
 import type { Profile, SettingValue } from '../profile';
 import type { SheetEntry } from '../sheet';
 
@@ -15,6 +15,35 @@ export interface Written {
   readonly revision: number;
 }
 
+/** What the signal cable was seen to come from. */
+export type SignalFrom = 'flow' | 'controller' | 'meter';
+
+/** A drawdown as it was made: volumes over strokes, or over seconds at a shown flow. */
+export interface CalibrationBody {
+  readonly kind: 'calibration';
+  readonly by: 'strokes' | 'time';
+  readonly volumes_mL: readonly number[];
+  /** strokes, or seconds, of each run */
+  readonly amount: number;
+  /** flow the pump showed while it was timed, L/h; null when strokes were counted */
+  readonly shown_lph: number | null;
+  readonly division_mL: number;
+  readonly bubbles: boolean;
+  /** stroke volume that was believed in until then, mL */
+  readonly assumed_mL: number;
+  /** null on a pump without a knob */
+  readonly length_pct: number | null;
+  readonly pressure_bar: number | null;
+  readonly product: string;
+}
+
+/** Work on the wet end: what was measured of it before no longer holds. */
+export interface ServicedBody {
+  readonly kind: 'serviced';
+  readonly what: string;
+  readonly counter: number | null;
+}
+
 /** Things done or seen at the pump, apart from settings. They are only added; the last of a kind counts. */
 export type RecordBody =
   | { readonly kind: 'make-safe'; readonly steps: readonly string[] }
@@ -23,7 +52,7 @@ export type RecordBody =
       readonly plate: MeteringPlate;
       readonly serial: string;
       readonly controllerAsProfile: boolean;
-      readonly signalFrom: 'flow' | 'controller';
+      readonly signalFrom: SignalFrom;
       readonly note: string;
     }
   | {
@@ -53,6 +82,9 @@ export type RecordBody =
       readonly rate_spm: number;
       readonly residual_mgl: number | null;
     }
+  | CalibrationBody
+  | ServicedBody
+  | ({ readonly kind: 'check'; readonly note: string } & CheckBody)
   | { readonly kind: 'automatic'; readonly seen: string }
   | { readonly kind: 'broken-off'; readonly way: 'put-back' | 'part-changed'; readonly reason: string }
   | { readonly kind: 'resumed'; readonly reason: string };
@@ -89,6 +121,13 @@ export interface LastLeft {
   readonly values: Readonly<Record<string, SettingValue>>;
 }
 
+/** What an earlier job measured or did at this unit, that this one stands on. */
+export interface EarlierRecord {
+  /** site date */
+  readonly date: string;
+  readonly body: CalibrationBody | ServicedBody;
+}
+
 /** One pump within one visit, with all that was written about it: what the screens show and what leaves as JSON. */
 export interface JobDocument {
   readonly job: {
@@ -111,7 +150,7 @@ export interface JobDocument {
     readonly tag: string;
     readonly name: string;
     readonly place: string;
-    readonly signalFrom: 'flow' | 'controller' | null;
+    readonly signalFrom: SignalFrom | null;
   };
   readonly unit: {
     readonly id: string;
@@ -124,6 +163,8 @@ export interface JobDocument {
   /** the duty this pump had before this job, as a start for the plan */
   readonly dutyBefore: MeteringDuty | null;
   readonly lastLeft: LastLeft | null;
+  /** drawdowns and services of this unit in earlier jobs, the oldest first */
+  readonly earlier?: readonly EarlierRecord[];
   readonly instruments: readonly Instrument[];
   readonly plans: readonly PlanRevision[];
   readonly entries: readonly SheetEntry[];
@@ -198,6 +239,43 @@ export interface HandoverReading {
   readonly instrument: string | null;
 }
 
+/** One check tried at the pump, as it is handed over. */
+export interface HandoverCheck {
+  readonly title: string;
+  readonly method: string;
+  readonly expected: string;
+  readonly tolerance: string;
+  readonly seen: string;
+  readonly ok: boolean;
+  readonly voided: boolean;
+  readonly superseded: boolean;
+  readonly recordedAt: string;
+}
+
+/** The drawdown that stands, as it is handed over. */
+export interface HandoverCalibration {
+  readonly date: string;
+  readonly stroke_mL: number;
+  readonly factor: number;
+  readonly spread: number;
+  readonly uncertainty: number;
+  readonly accepted: boolean;
+  readonly why: string;
+  readonly runs: number;
+}
+
+/** One simulated day of a column, in sums; the same water for both. */
+export interface HandoverDay {
+  readonly column: 'found' | 'left';
+  readonly given_L: number;
+  readonly wanted_L: number;
+  /** share of the time with water flowing that the dose was in its band, 0 to 1 */
+  readonly inBand: number;
+  readonly strokes: number;
+  /** least and greatest strokes/min of each hour, for the strip */
+  readonly hourly_spm: readonly number[];
+}
+
 export interface HandoverSummary {
   readonly formatVersion: 1;
   readonly siteDate: string;
@@ -216,7 +294,10 @@ export interface HandoverSummary {
     readonly points: number;
     readonly passed: number;
     readonly volume:
-      'flow measured' | 'volume not measured: plate value' | 'volume not measured: earlier calibration';
+      | 'flow measured'
+      | 'volume measured by drawdown'
+      | 'volume not measured: plate value'
+      | 'volume not measured: earlier calibration';
     readonly automatic: boolean;
     readonly live: string | null;
   };
@@ -225,12 +306,16 @@ export interface HandoverSummary {
   readonly open: readonly HandoverFinding[];
   readonly settings: readonly HandoverSetting[];
   readonly readings: readonly HandoverReading[];
+  readonly checks?: readonly HandoverCheck[];
+  readonly calibration?: HandoverCalibration | null;
+  /** before and after over the same simulated day */
+  readonly days?: readonly HandoverDay[];
   readonly clock: string | null;
   /** the lines of the signal chart, so that paper draws what was agreed */
   readonly lines: readonly {
     readonly column: 'found' | 'target' | 'left';
     readonly map: { x1_mA: number; y1: number; x2_mA: number; y2: number; below: 'hold' | 'stop' };
     readonly watch: { low_mA: number | null; high_mA: number | null; reaction: 'stop' | 'hold' } | null;
-    readonly limits: { least_spm: number; greatest_spm: number };
+    readonly limits: { least_spm: number; greatest_spm: number; step_spm?: number };
   }[];
 }

@@ -4,7 +4,8 @@ import { faultOf, parameterAt, wordsForFault } from '../profile';
 import { stateOf } from '../sheet';
 import type { JobCommandBody } from './command';
 import type { JobDocument } from './document';
-import { brokenOff, lastRecord, leavingFindings, viewJob, type JobView } from './view';
+import { brokenOff, lastRecord } from './records';
+import { leavingFindings, viewJob, type JobView } from './view';
 
 /** Why a stage is still closed: the slip it guards against, and what to do. */
 export interface GateReason {
@@ -70,6 +71,9 @@ export function gateOfSet(view: JobView): GateReason[] {
   return reasons;
 }
 
+/** Checks that pump product on purpose when they are tried. */
+const PUMPING: ReadonlySet<string> = new Set(['pulses', 'prime', 'throttle']);
+
 /** Why a reading cannot be taken yet. */
 export function gateOfProve(document: JobDocument): GateReason[] {
   if (lastRecord(document, 'discharge-safe')) return [];
@@ -119,6 +123,11 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
     case 'proof.read': {
       const [closed] = gateOfProve(document);
       return closed ? { field: 'reading', code: closed.code, words: closed.words } : null;
+    }
+    case 'job.record': {
+      if (body.record.kind !== 'check' || !PUMPING.has(body.record.check)) return null;
+      const [closed] = gateOfProve(document);
+      return closed ? { field: 'record', code: closed.code, words: closed.words } : null;
     }
     case 'finding.decide':
       return body.reason.trim() === ''

@@ -15,7 +15,9 @@ import type {
   HandoverSummary,
   JobDocument,
 } from './document';
-import { lastRecord, leavingFindings, standing, viewJob, type JobView } from './view';
+import { standing } from './judged';
+import { lastRecord } from './records';
+import { leavingFindings, viewJob, type JobView } from './view';
 
 /** The hand-over as it is frozen: from the job as it stands and the signature. */
 export function freezeHandover(

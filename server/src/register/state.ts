@@ -1,8 +1,7 @@
 import { decisionOn, bySeverity, type Finding } from '@barythm/core/findings';
 import {
   checkSettings,
-  dayOfPump,
-  dosePath,
+  ratesOfDay_spm,
   understand,
   type MeteringContext,
 } from '@barythm/core/families/metering';
@@ -51,11 +50,6 @@ function plannedFindings(document: JobDocument, today: string): Finding[] {
 
 function stripOf(context: MeteringContext, values: MeteringContext['inForce']): PumpState['strip'] {
   const settings = understand(context.profile, context.plate, values);
-  const path = dosePath(context, settings);
-  const hourly = context.duty.water.hourly_m3h;
-  if (!path || !hourly) return null;
-  return {
-    rates_spm: dayOfPump(path, hourly).hours.map((hour) => hour.rate_spm),
-    greatest_spm: settings.geared_spm,
-  };
+  const rates_spm = context.duty.water.hourly_m3h && ratesOfDay_spm(context, settings);
+  return rates_spm ? { rates_spm, greatest_spm: settings.geared_spm } : null;
 }

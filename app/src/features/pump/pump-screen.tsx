@@ -2,8 +2,8 @@ import type { PumpResource } from '@barythm/contract/resources';
 import { leavingFindings, viewJob } from '@barythm/core/job';
 import {
   checkSettings,
-  dayOfPump,
-  dosePath,
+  ratesOfDay_spm,
+  useOfDay,
   understand,
   type MeteringContext,
 } from '@barythm/core/families/metering';
@@ -237,17 +237,16 @@ function PumpBody({ pump }: { pump: PumpResource }) {
 }
 
 function dayFor({ context, values }: Known) {
-  const hourly = context?.duty.water.hourly_m3h;
-  if (!context || !hourly) return null;
+  if (!context?.duty.water.hourly_m3h) return null;
   const settings = understand(context.profile, context.plate, values);
-  const path = dosePath(context, settings);
-  if (!path) return null;
-  const day = dayOfPump(path, hourly);
+  const rates = ratesOfDay_spm(context, settings);
+  const day = useOfDay(context, settings);
+  if (!rates || !day) return null;
   return {
-    rates: day.hours.map((hour) => hour.rate_spm),
+    rates,
     greatest: settings.geared_spm,
-    strokes: day.strokes,
-    litres: day.pumped_L,
+    strokes: Math.round(day.strokes),
+    litres: day.hourly_L.reduce((sum, litres) => sum + litres, 0),
   };
 }
 

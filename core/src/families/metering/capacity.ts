@@ -1,24 +1,35 @@
 import { pumpFlow_lph } from '../../dosing';
 import type { MeteringContext } from './context';
-import { capacity_lph, needed_lph } from './dose';
+import { needed_lph } from './dose';
 import { gearsOf } from './pump';
 import type { MeteringSettings } from './settings';
 
 export interface CapacityRung {
-  readonly rung: 'rated' | 'gear' | 'length' | 'needed';
+  readonly rung: 'rated' | 'gear' | 'length' | 'suction' | 'pressure' | 'needed';
   readonly flow_lph: number;
 }
 
-/** The capacity ladder: rated (fastest gear, full stroke) → gear → stroke length → what is needed at most. */
+/**
+ * The capacity ladder: rated (fastest gear, full stroke) → gear → stroke length → slow suction → back pressure → what
+ * is needed at most. Rungs that take nothing away are left out; each stands on the one before.
+ */
 export function capacityLadder(context: MeteringContext, settings: MeteringSettings): CapacityRung[] {
-  const full = context.duty.strokeVolume.full_mL;
+  const { strokeVolume, pressure, water } = context.duty;
   const fastest = Math.max(...gearsOf(context.profile).map((gear) => gear.greatest_spm));
-  const rungs: CapacityRung[] = [
-    { rung: 'rated', flow_lph: pumpFlow_lph(full, fastest) },
-    { rung: 'gear', flow_lph: pumpFlow_lph(full, settings.limits.greatest_spm) },
-  ];
-  const atLength = capacity_lph(context, settings);
-  if (atLength !== null) rungs.push({ rung: 'length', flow_lph: atLength });
-  rungs.push({ rung: 'needed', flow_lph: needed_lph(context, context.duty.water.greatest_m3h) });
+  const rungs: CapacityRung[] = [{ rung: 'rated', flow_lph: pumpFlow_lph(strokeVolume.full_mL, fastest) }];
+  let flow_lph = rungs[0].flow_lph;
+  const take = (rung: CapacityRung['rung'], share: number) => {
+    if (share >= 1) return;
+    flow_lph *= share;
+    rungs.push({ rung, flow_lph });
+  };
+  const set = Math.min(settings.geared_spm, settings.setGreatest_spm ?? Infinity);
+  take('gear', set / fastest);
+  if (settings.length_pct) take('length', settings.length_pct / 100);
+  take('suction', settings.limits.greatest_spm / set);
+  if (pressure && pressure.lossPer_bar !== null) {
+    take('pressure', Math.max(0, 1 - pressure.lossPer_bar * pressure.greatest_bar));
+  }
+  rungs.push({ rung: 'needed', flow_lph: needed_lph(context, water.greatest_m3h) });
   return rungs;
 }

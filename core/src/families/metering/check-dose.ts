@@ -20,6 +20,7 @@ export function checkDose(input: CheckInput): Finding[] {
   if (!picture || picture.breaches.length === 0) return [];
   const worst = worstOf(picture.breaches, input.context.duty.dose.wanted_mgl);
   const manual = input.settings.mode === 'manual';
+  if (picture.path.kind === 'pulses') return pulseDose(input, picture, worst);
   if (!manual && passesThroughZero(picture.path, THROUGH_ZERO_spm)) {
     const explained = fullRateForGreatestFlow(input, picture) ?? mixedPercent(input, picture);
     if (explained) return [explained];
@@ -27,6 +28,36 @@ export function checkDose(input: CheckInput): Finding[] {
     return [breach(input, right ? 'MET-08.steps' : 'MET-08.slope', worst)];
   }
   return [breach(input, manual ? 'MET-08.manual' : 'MET-08.offset', worst)];
+}
+
+/** MET-05 where the dose is off by the square of the factor; short above the ceiling is MET-03 and told there. */
+function pulseDose(input: CheckInput, picture: DosePicture, worst: BandBreach): Finding[] {
+  const { context, subject, settings } = input;
+  const ratio = slopeRatio(input, picture);
+  const { pulses } = settings;
+  if (pulses && pulses.factor > 1) {
+    const swapped = pulses.way === 'multiply' ? pulses.factor ** 2 : 1 / pulses.factor ** 2;
+    if (Math.abs(ratio / swapped - 1) <= THRESHOLDS.ratioMatch) {
+      return [
+        finding(
+          'MET-05',
+          subject,
+          {
+            sign: pulses.way === 'multiply' ? '×' : '÷',
+            other: pulses.way === 'multiply' ? '÷' : '×',
+            factor: String(pulses.factor),
+            square: String(pulses.factor ** 2),
+            more: pulses.way === 'multiply' ? 'times too much' : 'times too little',
+            dose: fig('dose', doseAtFlow_mgl(picture.path, context.duty.water.least_m3h)),
+            wanted: fig('dose', context.duty.dose.wanted_mgl),
+          },
+          addressesOf(context, 'mode', 'pulse.factor'),
+        ),
+      ];
+    }
+  }
+  if (Math.abs(ratio - 1) <= THRESHOLDS.ratioMatch && worst.side === 'under') return [];
+  return [mixedPercent(input, picture) ?? breach(input, 'MET-08.pulses', worst)];
 }
 
 function breach({ context, subject }: CheckInput, text: MeteringTextId, worst: BandBreach): Finding {
@@ -56,6 +87,11 @@ function worstOf(breaches: readonly BandBreach[], wanted: number): BandBreach {
 /** Unrounded flow at 20 mA as a share of what the transmitter's span needs. */
 function slopeRatio({ context }: CheckInput, { path }: DosePicture): number {
   const { duty } = context;
+  if (path.kind === 'pulses') {
+    const water = path.litresPerPulse / 1000;
+    const each_mL = path.strokesPerPulse * path.stroke_mL;
+    return each_mL / (1000 * needed_lph(context, water));
+  }
   if (duty.signal.source !== 'flow') return 1;
   const map = path.map;
   const gradient = (map.y2 - map.y1) / (map.x2_mA - map.x1_mA);
@@ -66,7 +102,7 @@ function slopeRatio({ context }: CheckInput, { path }: DosePicture): number {
 function fullRateForGreatestFlow(input: CheckInput, picture: DosePicture): Finding | null {
   const { context, subject } = input;
   const { signal, water, dose } = context.duty;
-  if (signal.source !== 'flow') return null;
+  if (signal.source !== 'flow' || picture.path.kind !== 'analog') return null;
   const share = water.greatest_m3h / signal.span_m3h;
   if (share > 1 - THRESHOLDS.ratioMatch) return null;
   if (Math.abs(slopeRatio(input, picture) / share - 1) > THRESHOLDS.ratioMatch) return null;

@@ -89,16 +89,25 @@ function strength({ context, subject }: CheckInput): Finding[] {
   ];
 }
 
+const SEEN = { flow: 'a flow transmitter', controller: 'a controller', meter: 'a meter’s pulses' } as const;
+
 function source({ context, subject }: CheckInput): Finding[] {
   const { duty, signalFrom } = context;
-  if (duty.mode !== 'analog' || signalFrom === null || signalFrom === duty.signal.source) return [];
+  const said = duty.signal.source;
+  const driven = duty.mode === 'analog' || duty.mode === 'pulse' || duty.mode === 'contact';
+  if (!driven || signalFrom === null || signalFrom === said) return [];
+  if (signalFrom === 'meter' || said === 'meter') {
+    return [finding('MET-28.meter', subject, { seen: SEEN[signalFrom], said: SEEN[said] })];
+  }
   return [finding(signalFrom === 'controller' ? 'MET-28.flow' : 'MET-28.controller', subject, {})];
 }
 
 function powerCut({ context, subject, settings }: CheckInput): Finding[] {
   const address = addressesOf(context, 'power.after-cut');
   if (settings.afterPowerCut === null) return [finding('ANY-12.unknown', subject, {}, address)];
-  if (settings.afterPowerCut === 'resume' && !context.duty.place.interlocked) {
+  const { interlocked, switchedByMains } = context.duty.place;
+  // a supply that is switched with the water is an interlock
+  if (settings.afterPowerCut === 'resume' && !interlocked && !switchedByMains) {
     return [finding('ANY-12.open', subject, {}, address)];
   }
   return [];

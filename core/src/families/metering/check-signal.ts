@@ -4,12 +4,14 @@ import { pumpFlow_lph, strokeVolume_mL } from '../../dosing';
 import { fig } from '../../units';
 import { addressesOf } from './address';
 import type { CheckInput } from './checks';
+import { currentSignal } from './duty';
 import { finding } from './finding';
 import { readLow_mA } from './settings';
 
 /** MET-07 the two points, MET-01 the range, MET-06 live zero and broken wire. Only in analog mode. */
 export function checkSignal(input: CheckInput): Finding[] {
-  if (input.settings.mode !== 'analog') return [];
+  // what comes from a meter is no current: nothing to hold a range against
+  if (input.settings.mode !== 'analog' || input.context.duty.signal.source === 'meter') return [];
   const points = pointsFindings(input);
   return [...points, ...(points.length === 0 ? mismatch(input) : []), ...wire(input)];
 }
@@ -38,13 +40,14 @@ function pointsFindings({ context, subject, settings }: CheckInput): Finding[] {
 
 function mismatch({ context, subject, settings }: CheckInput): Finding[] {
   const { duty } = context;
+  const signal = currentSignal(duty);
   const read = readLow_mA(settings);
   if (read === null || !settings.map || isFalling(settings.map)) return [];
-  const figures = rangeMismatch(duty.signal.low_mA, read);
+  const figures = rangeMismatch(signal.low_mA, read);
   if (!figures) return [];
   const addresses = addressesOf(context, 'signal.range', 'signal.x1');
-  if (duty.signal.low_mA === 0) {
-    const span = duty.signal.source === 'flow' ? duty.signal.span_m3h : duty.water.greatest_m3h;
+  if (signal.low_mA === 0) {
+    const span = signal.source === 'flow' ? signal.span_m3h : duty.water.greatest_m3h;
     return [
       finding(
         'MET-01.dead-read-live',
@@ -84,7 +87,7 @@ function wire({ context, subject, settings }: CheckInput): Finding[] {
     };
     return [finding('MET-06.falling-hold', subject, values, address)];
   }
-  if (duty.signal.low_mA === 0) return [finding('MET-06.dead-zero', subject, {}, address)];
+  if (currentSignal(duty).low_mA === 0) return [finding('MET-06.dead-zero', subject, {}, address)];
   if (!watch && profile.behaviours.brokenWire?.reaction === 'set') {
     return [finding('MET-06.unwatched', subject, {}, address)];
   }

@@ -1,8 +1,14 @@
 import { bySeverity, type Finding, type Subject } from '../../findings';
 import type { SettingValues } from '../../profile';
+import { checkAmounts } from './check-amounts';
+import { checkCalibration } from './check-calibration';
 import { checkCapacity } from './check-capacity';
 import { checkDose } from './check-dose';
+import { checkGuards } from './check-guards';
+import { checkHead } from './check-head';
 import { checkLimits } from './check-limits';
+import { checkPressure } from './check-pressure';
+import { checkPulses } from './check-pulses';
 import { checkPump } from './check-pump';
 import { checkSignal } from './check-signal';
 import type { MeteringContext } from './context';
@@ -30,12 +36,20 @@ export function checkSettings(context: MeteringContext, subject: Subject, values
     values,
     settings: understand(context.profile, context.plate, values),
   };
+  const cause = [...checkPulses(input), ...checkHead(input)];
+  // a ceiling or a slow suction that lacks capacity says so itself, and better
+  const told = cause.some(({ code }) => code === 'MET-03' || code === 'MET-13');
   return bySeverity([
     ...checkLimits(input),
     ...checkPump(input),
     ...checkSignal(input),
-    ...checkCapacity(input),
+    ...(told ? [] : checkCapacity(input)),
+    ...cause,
     ...checkDose(input),
+    ...checkCalibration(input),
+    ...checkPressure(input),
+    ...checkAmounts(input),
+    ...checkGuards(input),
   ]);
 }
 
@@ -51,6 +65,18 @@ export function checkPlan(context: MeteringContext, plan: MeteringPlan): Finding
           needed: fig('pumpFlow', problem.needed_lph),
           capacity: fig('pumpFlow', problem.capacity_lph),
         });
+      case 'no-ratio':
+        return finding('MET-03.no-ratio', 'target', {
+          volume: fig('strokeVolume', problem.perPulse_mL),
+          pulses: fig('pulseRate', problem.pulses_ppm),
+        });
+      case 'meter-too-fast':
+        return finding('MET-09.fast', 'target', {
+          limit: fig('milliseconds', problem.limit_ms),
+          shortest: fig('milliseconds', problem.shortest_ms),
+        });
+      case 'no-mode':
+        return finding('PRO-01', 'target', { role: `mode.${problem.mode}` });
       case 'change-span': {
         const { signal } = context.duty;
         return finding('MET-04.change-span', 'target', {

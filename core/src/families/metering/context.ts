@@ -13,7 +13,39 @@ export interface MeteringContext {
   /** what the controller holds now, as far as is known */
   readonly inForce: SettingValues;
   /** what the signal cable was seen to come from at the site, null when nobody looked yet */
-  readonly signalFrom: 'flow' | 'controller' | null;
+  readonly signalFrom: 'flow' | 'controller' | 'meter' | null;
+  /** the drawdown that stands for this unit, null when there is none */
+  readonly calibration?: StandingCalibration | null;
+}
+
+/** A drawdown that was accepted: what it measured, and under what it holds. */
+export interface StandingCalibration {
+  /** site date */
+  readonly date: string;
+  /** mL a stroke, at the length it was measured at */
+  readonly stroke_mL: number;
+  /** null on a pump without a knob */
+  readonly length_pct: number | null;
+  readonly pressure_bar: number | null;
+  readonly product: string;
+  /** standard uncertainty of the mean, as a share */
+  readonly uncertainty: number;
+  /** head, valves or diaphragm were serviced since */
+  readonly servicedSince: boolean;
+}
+
+/** The duty with the stroke volume that was measured instead of the plate's: a measurement always beats it. */
+export function withCalibration(duty: MeteringDuty, calibration: StandingCalibration | null): MeteringDuty {
+  if (!calibration || calibration.servicedSince) return duty;
+  const length_pct = calibration.length_pct ?? 100;
+  return {
+    ...duty,
+    strokeVolume: {
+      full_mL: (calibration.stroke_mL * 100) / length_pct,
+      basis: 'measured',
+      atLength_pct: length_pct,
+    },
+  };
 }
 
 const DAY_MS = 86_400_000;

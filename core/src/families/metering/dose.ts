@@ -3,6 +3,7 @@ import {
   dosePieces,
   neededPumpFlow_lph,
   pumpFlow_lph,
+  strokesPerPulse,
   strokeVolume_mL,
   type BandBreach,
   type DosePath,
@@ -26,15 +27,38 @@ export function lineInForce(settings: MeteringSettings): TwoPointMap | null {
 /** The way from water flow to dose with these settings, or null when they or a flow signal are not known. */
 export function dosePath(context: MeteringContext, settings: MeteringSettings): DosePath | null {
   const { duty, today } = context;
-  const map = lineInForce(settings);
-  if (duty.signal.source !== 'flow' || !map || !settings.length_pct) return null;
-  return {
-    transmitter: duty.signal,
-    map,
-    watch: settings.mode === 'analog' ? settings.watch : null,
+  if (!settings.length_pct) return null;
+  const pump = {
     limits: settings.limits,
     stroke_mL: strokeVolume_mL(duty.strokeVolume.full_mL, settings.length_pct),
     strength_gpl: strengthToday_gpl(duty.product, today),
+  };
+  if (settings.pulses) {
+    if (duty.signal.source !== 'meter' || settings.ceiling_spm === null) return null;
+    return {
+      ...pump,
+      kind: 'pulses',
+      litresPerPulse: duty.signal.litresPerPulse,
+      strokesPerPulse: strokesPerPulse(settings.pulses.way, settings.pulses.factor),
+      ceiling_spm: settings.ceiling_spm,
+    };
+  }
+  const map = lineInForce(settings);
+  if (!map) return null;
+  // one rate for every flow needs no transmitter: any will do
+  const transmitter =
+    duty.signal.source === 'flow'
+      ? duty.signal
+      : duty.signal.source === 'meter' && settings.mode === 'manual'
+        ? { low_mA: 4 as const, span_m3h: duty.water.greatest_m3h }
+        : null;
+  if (!transmitter) return null;
+  return {
+    ...pump,
+    kind: 'analog',
+    transmitter,
+    map,
+    watch: settings.mode === 'analog' ? settings.watch : null,
   };
 }
 
@@ -60,7 +84,7 @@ export function needed_lph(context: MeteringContext, water_m3h: number): number 
   return neededPumpFlow_lph(water_m3h, duty.dose.wanted_mgl, strengthToday_gpl(duty.product, today));
 }
 
-/** Greatest flow the pump can give with these settings: its greatest rate at its stroke length. */
+/** Greatest flow the pump can give with these settings: its greatest rate (or ceiling) at its stroke length. */
 export function capacity_lph(context: MeteringContext, settings: MeteringSettings): number | null {
   if (!settings.length_pct) return null;
   const stroke = strokeVolume_mL(context.duty.strokeVolume.full_mL, settings.length_pct);

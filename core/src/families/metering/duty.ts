@@ -54,14 +54,78 @@ export const signalSourceSchema = z.discriminatedUnion('source', [
       onLostSignal: z.enum(['stop', 'hold']),
     })
     .strict(),
+  z
+    .object({
+      source: z.literal('meter'),
+      litresPerPulse: positive('The water for each pulse'),
+      contact: z.enum(['mechanical', 'electronic']),
+      /** share of the time from pulse to pulse that the contact is closed */
+      closedShare: z
+        .number({ error: 'The closed share must be a number.' })
+        .gt(0, 'The closed share must lie between 0 and 1.')
+        .lt(1, 'The closed share must lie between 0 and 1.'),
+    })
+    .strict(),
 ]);
 export type SignalSource = z.infer<typeof signalSourceSchema>;
+
+const notNegative = (what: string) =>
+  z.number({ error: `${what} must be a number.` }).min(0, `${what} cannot be negative.`);
+
+/** What is known of the suction side; null where it is not. */
+export const suctionSchema = z
+  .object({
+    pipe_m: notNegative('The length of the suction pipe'),
+    bore_mm: positive('The bore of the suction pipe'),
+    friction_m: notNegative('The friction loss'),
+    vapour_bar: notNegative('The vapour pressure'),
+    tank_bar: positive('The pressure on the tank'),
+    /** head the pump needs, from its manual */
+    needed_m: notNegative('The needed head').nullable(),
+  })
+  .strict();
+
+/** What gas does in this head. */
+export const headSchema = z
+  .object({
+    dead_mL: positive('The dead volume of the head'),
+    /** opening pressure of the injection valve, bar */
+    injection_bar: notNegative('The opening pressure of the injection valve'),
+  })
+  .strict();
+
+/** The site's swing of back pressure and what it costs, where it was measured. */
+export const pressureSchema = z
+  .object({
+    least_bar: notNegative('The least back pressure'),
+    greatest_bar: notNegative('The greatest back pressure'),
+    /** share of stroke volume lost for each bar; null when not measured */
+    lossPer_bar: notNegative('The loss for each bar').nullable(),
+  })
+  .strict();
+
+export const tankSchema = z
+  .object({
+    now_L: notNegative('What is in the tank'),
+    warn_L: notNegative('The warn level'),
+    stop_L: notNegative('The stop level'),
+  })
+  .strict();
+
+export const serviceSchema = z
+  .object({
+    what: z.string().min(1, 'Say what is due: diaphragm, valves, seal.'),
+    everyStrokes: positive('The strokes between services'),
+    madeStrokes: notNegative('The strokes since the last service'),
+  })
+  .strict();
 
 /** What the process needs from this pump, in the technician's terms. */
 export const meteringDutySchema = z
   .object({
     family: z.literal('metering'),
-    mode: z.enum(['analog', 'manual']),
+    /** what paces it; whether pulses are multiplied or divided is worked out */
+    mode: z.enum(['analog', 'manual', 'pulse', 'contact', 'batch', 'timer']),
     signal: signalSourceSchema,
     water: z
       .object({
@@ -93,14 +157,51 @@ export const meteringDutySchema = z
         interlocked: z.boolean(),
         suctionHead_m: z.number().nullable(),
         dischargePressure_bar: z.number().min(0, 'The discharge pressure cannot be negative.').nullable(),
+        /** the pump is started and stopped by its mains supply */
+        switchedByMains: z.boolean().optional(),
+        /** people other than the technician can reach its keys */
+        othersReachKeys: z.boolean().optional(),
+        /** a contact is wired to the stop input */
+        stopContact: z.boolean().optional(),
+        /** the discharge can be shut, and no relief valve is fitted */
+        noRelief: z.boolean().optional(),
+        /** seconds from the injection point to where the dose is measured or used */
+        residence_s: positive('The residence time').nullable().optional(),
       })
       .strict(),
+    suction: suctionSchema.nullable().optional(),
+    head: headSchema.nullable().optional(),
+    pressure: pressureSchema.nullable().optional(),
+    tank: tankSchema.nullable().optional(),
+    service: serviceSchema.nullable().optional(),
+    batch: z
+      .object({
+        volume_mL: positive('The volume of a batch'),
+        spacing_s: positive('The least time between triggers'),
+      })
+      .strict()
+      .nullable()
+      .optional(),
+    timer: z
+      .object({ every_min: positive('The time from run to run') })
+      .strict()
+      .nullable()
+      .optional(),
+    /** days until the next planned visit */
+    nextVisit_days: positive('The days to the next visit').nullable().optional(),
     /** where good technicians disagree: what is chosen here */
     choices: z
       .object({
         belowFirstPoint: z.enum(['stop', 'hold']),
         afterPowerCut: z.enum(['resume', 'wait']),
         stroke: z.enum(['long', 'middle', 'even']),
+        stopContact: z.enum(['permits', 'stops']).optional(),
+        dry: z.enum(['stop', 'warn', 'ignore']).optional(),
+        /** why a dry run may go on */
+        dryReason: z.string().optional(),
+        afterFault: z.enum(['resume', 'wait']).optional(),
+        calibrateBy: z.enum(['strokes', 'time']).optional(),
+        memory: z.enum(['on', 'off']).optional(),
       })
       .strict(),
   })
@@ -119,6 +220,31 @@ export const meteringDutySchema = z
     if (duty.dose.high_mgl < duty.dose.wanted_mgl) {
       complain(['dose', 'high_mgl'], 'The greatest dose is below the wanted one.');
     }
+    const paced = duty.mode === 'pulse' || duty.mode === 'contact';
+    if (paced && duty.signal.source !== 'meter') {
+      complain(['signal', 'source'], 'Pulses come from a meter: choose it as the source of the signal.');
+    }
+    if (duty.mode === 'analog' && duty.signal.source === 'meter') {
+      complain(
+        ['signal', 'source'],
+        'A meter sends pulses, no current: choose a transmitter or a controller.',
+      );
+    }
+    if (duty.mode === 'batch' && !duty.batch) {
+      complain(['batch', 'volume_mL'], 'Batch mode needs the volume of a batch.');
+    }
+    if (duty.mode === 'timer' && !duty.timer) {
+      complain(['timer', 'every_min'], 'Timer mode needs the time from run to run.');
+    }
+    if (duty.pressure && duty.pressure.least_bar > duty.pressure.greatest_bar) {
+      complain(['pressure', 'least_bar'], 'The least back pressure is above the greatest.');
+    }
+    if (duty.tank && duty.tank.stop_L > duty.tank.warn_L) {
+      complain(['tank', 'stop_L'], 'The stop level is above the warn level: it would stop before it warns.');
+    }
+    if (duty.choices.dry && duty.choices.dry !== 'stop' && !duty.choices.dryReason?.trim()) {
+      complain(['choices', 'dryReason'], 'Say why it may run dry.');
+    }
     if (duty.signal.source === 'flow' && duty.signal.span_m3h < greatest_m3h) {
       complain(
         ['signal', 'span_m3h'],
@@ -127,3 +253,22 @@ export const meteringDutySchema = z
     }
   });
 export type MeteringDuty = z.infer<typeof meteringDutySchema>;
+
+/** The chosen schools with the defaults where nothing was chosen: the safe side, by chapter. */
+export function choicesOf(duty: MeteringDuty): Required<MeteringDuty['choices']> {
+  return {
+    stopContact: 'permits',
+    dry: 'stop',
+    dryReason: '',
+    afterFault: 'wait',
+    calibrateBy: 'strokes',
+    memory: 'off',
+    ...duty.choices,
+  };
+}
+
+/** The source of a current: analog mode has one, by the duty's schema. */
+export function currentSignal(duty: MeteringDuty): Exclude<SignalSource, { source: 'meter' }> {
+  if (duty.signal.source === 'meter') throw new TypeError('A meter sends no current.');
+  return duty.signal;
+}

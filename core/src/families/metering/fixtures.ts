@@ -1,8 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { renderFinding, type Finding } from '../../findings';
 import { profileSchema, type Profile, type SettingValues } from '../../profile';
+import { METRIC } from '../../units';
+import { checkSettings } from './checks';
 import type { MeteringContext } from './context';
 import type { MeteringDuty } from './duty';
+import { METERING_TEXTS } from './texts';
 
 /** For tests only: the shipped profiles, a duty that a sound pump meets, and settings that meet it. */
 function shipped(name: string): Profile {
@@ -89,3 +93,122 @@ export const SOUND_TWO_POINT: SettingValues = {
   limit: 180,
   power: 'go',
 };
+
+export const PULSE_WHEEL = shipped('pulse-wheel');
+export const STEPPER = shipped('stepper-flow');
+export const NUMBERED = shipped('numbered-timer');
+export const THREE_KEY = shipped('three-key-contact');
+export const ALL_PROFILES = [MOTOR, TWO_POINT, PULSE_WHEEL, STEPPER, NUMBERED, THREE_KEY];
+
+/** Nutrient by a water meter: 10 L a pulse, 2 mg/L, one stroke of 0.4 mL for three pulses. */
+export const PULSE_DUTY: MeteringDuty = {
+  ...DUTY,
+  mode: 'pulse',
+  signal: { source: 'meter', litresPerPulse: 10, contact: 'mechanical', closedShare: 0.5 },
+  water: { least_m3h: 2, usual_m3h: 12, greatest_m3h: 24, hourly_m3h: null },
+  dose: { wanted_mgl: 2, low_mgl: 1.8, high_mgl: 2.2 },
+  product: {
+    name: 'Nutrient A',
+    strength: { stated: 'mass', gpl: 150 },
+    measuredOn: null,
+    halfLife_days: null,
+    density_kgl: 1.15,
+    gassing: false,
+  },
+  strokeVolume: { full_mL: 0.42, basis: 'plate' },
+  choices: { belowFirstPoint: 'stop', afterPowerCut: 'wait', stroke: 'middle' },
+};
+
+export function pulseContext(
+  duty: Partial<MeteringDuty> = {},
+  changes: Partial<MeteringContext> = {},
+): MeteringContext {
+  return {
+    duty: { ...PULSE_DUTY, ...duty },
+    profile: PULSE_WHEEL,
+    plate: { gear: null, greatest_spm: 180, rated_bar: 10 },
+    today: TODAY,
+    inForce: {},
+    signalFrom: 'meter',
+    ...changes,
+  };
+}
+
+export const SOUND_PULSE: SettingValues = {
+  stroke: 95,
+  work: 'per',
+  rate: 60,
+  portion: 1,
+  factor: 3,
+  store: 'off',
+  closed: '60',
+  top: 180,
+  pause: 'permits',
+  dry: 'stop',
+  power: 'wait',
+  keys: 'on',
+};
+
+/** Hypochlorite in L/h: 3.3 L/h at the span of 50 m³/h, suction at 60 %. */
+export const FLOW_DUTY: MeteringDuty = {
+  ...DUTY,
+  dose: { wanted_mgl: 10, low_mgl: 9, high_mgl: 11 },
+  strokeVolume: { full_mL: 0.5, basis: 'plate' },
+  place: { interlocked: true, suctionHead_m: -1, dischargePressure_bar: 2 },
+};
+
+export function stepperContext(
+  duty: Partial<MeteringDuty> = {},
+  changes: Partial<MeteringContext> = {},
+): MeteringContext {
+  return {
+    duty: { ...FLOW_DUTY, ...duty },
+    profile: STEPPER,
+    plate: { gear: null, greatest_spm: 200, rated_bar: 10 },
+    today: TODAY,
+    inForce: {},
+    signalFrom: 'flow',
+    ...changes,
+  };
+}
+
+export const SOUND_STEPPER: SettingValues = {
+  factor: 100,
+  run: 'input',
+  flow: 1,
+  inA: 4,
+  outA: 0,
+  inB: 20,
+  outB: 3.41,
+  lost: 'stop',
+  suction: '60',
+  gas: 'on',
+  comp: 'off',
+  contact: 'nc',
+  level: 'stop',
+  power: 'run',
+  fault: 'wait',
+  code: 'code',
+};
+
+/** Findings on one column, each with a text that has all its figures in words for people. */
+export function findingsOn(
+  context: MeteringContext,
+  values: SettingValues,
+  subject: 'found' | 'target' | 'left' = 'left',
+): Finding[] {
+  const findings = checkSettings(context, subject, values);
+  for (const finding of findings) inWords(finding);
+  return findings;
+}
+
+/** A finding's text, as a reader sees it; throws where a figure is missing. */
+export function inWords(finding: Finding): string {
+  const { title, so, will, todo } = renderFinding(finding, METERING_TEXTS, METRIC);
+  const words = `${title} ${so} ${will} ${todo}`;
+  if (/[{}]|NaN|undefined|Infinity/.test(words)) throw new Error(`Not fit for people: ${words}`);
+  return words;
+}
+
+export const codesOf = (findings: readonly Finding[]) => findings.map((finding) => finding.code);
+export const textsOf = (findings: readonly Finding[]) => findings.map((finding) => finding.text);

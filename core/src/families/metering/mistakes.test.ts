@@ -1,18 +1,17 @@
-import { renderFinding, type Finding } from '../../findings';
 import type { SettingValues } from '../../profile';
-import { METRIC } from '../../units';
-import { checkSettings, planAndCheck } from './checks';
-import type { MeteringContext } from './context';
+import { planAndCheck } from './checks';
 import {
+  codesOf,
   dutyWith,
+  findingsOn,
   motorContext,
   MOTOR,
   SOUND_MOTOR,
   SOUND_TWO_POINT,
   twoPointContext,
+  textsOf,
   TWO_POINT,
 } from './fixtures';
-import { METERING_TEXTS } from './texts';
 
 const flow = { source: 'flow', low_mA: 4, span_m3h: 50 } as const;
 const controller = {
@@ -24,18 +23,7 @@ const controller = {
   onLostSignal: 'stop',
 } as const;
 
-function on(context: MeteringContext, values: SettingValues, subject: 'found' | 'left' = 'left'): Finding[] {
-  const findings = checkSettings(context, subject, values);
-  // every text has all its figures, in words for people
-  for (const finding of findings) {
-    const text = renderFinding(finding, METERING_TEXTS, METRIC);
-    expect(`${text.title} ${text.so} ${text.will} ${text.todo}`).not.toMatch(/[{}]|NaN|undefined|Infinity/);
-  }
-  return findings;
-}
-
-const codes = (findings: Finding[]) => findings.map((finding) => finding.code);
-const texts = (findings: Finding[]) => findings.map((finding) => finding.text);
+const [on, codes, texts] = [findingsOn, codesOf, textsOf];
 const motor = (changed: SettingValues) => ({ ...SOUND_MOTOR, ...changed });
 const twoPoint = (changed: SettingValues) => ({ ...SOUND_TWO_POINT, ...changed });
 

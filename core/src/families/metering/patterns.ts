@@ -8,7 +8,7 @@ import { pointsOfRange, readLow_mA, type MeteringSettings } from './settings';
 /** A known slip that explains a failing set of readings. */
 export interface Pattern {
   readonly code: string;
-  readonly kind: 'range' | 'gear' | 'swapped' | 'wiring' | 'manual' | 'standing';
+  readonly kind: 'range' | 'gear' | 'swapped' | 'wiring' | 'manual' | 'standing' | 'pulses' | 'pressure';
   readonly title: string;
   readonly words: string;
 }

@@ -1,5 +1,4 @@
-import { dayOfPump } from './model';
-import { dosePath } from './dose';
+import { ratesOfDay_spm, useOfDay } from './day';
 import { motorContext, SOUND_MOTOR, SOUND_TWO_POINT, twoPointContext } from './fixtures';
 import { patternsIn } from './patterns';
 import { expectedAt, judge, proofPoints, toleranceAt, type SignalReading } from './proofs';
@@ -79,11 +78,11 @@ describe('patterns that name a mistake', () => {
 });
 
 test('a day of the pump: strokes and volume follow the hours', () => {
-  const path = dosePath(two, twoSettings)!;
-  const hours = Array.from({ length: 24 }, (_, hour) => (hour < 12 ? 0 : 25));
-  const day = dayOfPump(path, hours);
-  expect(day.hours[3]).toMatchObject({ rate_spm: 0, strokes: 0 });
-  expect(day.hours[13].rate_spm).toBe(34);
-  expect(Math.abs(day.strokes - 34 * 60 * 12)).toBeLessThanOrEqual(1);
-  expect(day.pumped_L).toBeCloseTo((day.strokes * 0.1) / 1000, 9);
+  const hourly_m3h = Array.from({ length: 24 }, (_, hour) => (hour < 12 ? 0 : 25));
+  const context = { ...two, duty: { ...two.duty, water: { ...two.duty.water, hourly_m3h } } };
+  const rates = ratesOfDay_spm(context, twoSettings)!;
+  expect([rates[3], rates[13]]).toEqual([0, 34]);
+  const day = useOfDay(context, twoSettings)!;
+  expect(day.strokes).toBe(34 * 60 * 12);
+  expect(day.hourly_L.reduce((sum, litres) => sum + litres, 0)).toBeCloseTo((day.strokes * 0.1) / 1000, 9);
 });

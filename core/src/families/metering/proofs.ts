@@ -27,6 +27,10 @@ export interface ExpectedPoint {
 
 /** The currents at which this pump is proved: the profile's own or the usual five, then the ends. */
 export function proofPoints(context: MeteringContext): { points_mA: number[]; ends_mA: number[] } {
+  // where no current drives the pump there is none to inject
+  if (context.duty.signal.source === 'meter' || context.profile.behaviours.analog.kind === 'none') {
+    return { points_mA: [], ends_mA: [] };
+  }
   return {
     points_mA: [...(context.profile.behaviours.proofPoints_mA ?? PROOF_POINTS_mA)],
     ends_mA: [...END_POINTS_mA],

@@ -16,13 +16,37 @@ export const METERING_ROLES = [
   'signal.y2',
   'signal.below',
   'signal.broken-wire',
+  'pulse.factor',
+  'pulse.memory',
+  'pulse.recognition',
+  'batch.strokes',
+  'batch.volume',
+  'timer.every',
+  'timer.run',
+  'stop.kind',
+  'dry.reaction',
+  'suction.share',
+  'deaeration',
+  'compensation',
+  'calibration.factor',
+  'access.lock',
   'power.after-cut',
+  'fault.after',
 ] as const;
 export type MeteringRole = (typeof METERING_ROLES)[number];
 
+/**
+ * Meanings of options. Those of `suction.share` (per cent of capacity that is left) and `pulse.recognition` (ms) have
+ * none: their value is the figure itself.
+ */
 export const METERING_OPTION_ROLES = [
   'mode.manual',
   'mode.analog',
+  'mode.multiply',
+  'mode.divide',
+  'mode.contact',
+  'mode.batch',
+  'mode.timer',
   'range.0-20',
   'range.4-20',
   'range.20-0',
@@ -32,13 +56,33 @@ export const METERING_OPTION_ROLES = [
   'broken-wire.stop',
   'broken-wire.hold',
   'broken-wire.off',
+  'memory.on',
+  'memory.off',
+  'stop.stops',
+  'stop.permits',
+  'dry.stop',
+  'dry.warn',
+  'dry.ignore',
+  'deaeration.on',
+  'deaeration.off',
+  'compensation.on',
+  'compensation.off',
+  'access.locked',
+  'access.open',
   'after-cut.resume',
   'after-cut.wait',
+  'after-fault.resume',
+  'after-fault.wait',
 ] as const;
 export type MeteringOptionRole = (typeof METERING_OPTION_ROLES)[number];
 
+/** How a pump is driven, as its controller names it. */
+export type MeteringMode = 'manual' | 'analog' | 'multiply' | 'divide' | 'contact' | 'batch' | 'timer';
+
+const PULSE_ROLES = ['pulse.factor', 'pulse.memory', 'pulse.recognition'] as const;
+
 /** The roles each mode drives the pump with; the others lie idle in that mode. */
-export const ROLES_OF_MODE: Readonly<Record<'manual' | 'analog', readonly MeteringRole[]>> = {
+export const ROLES_OF_MODE: Readonly<Record<MeteringMode, readonly MeteringRole[]>> = {
   manual: ['rate.manual'],
   analog: [
     'signal.range',
@@ -49,4 +93,18 @@ export const ROLES_OF_MODE: Readonly<Record<'manual' | 'analog', readonly Meteri
     'signal.below',
     'signal.broken-wire',
   ],
+  multiply: [...PULSE_ROLES, 'rate.greatest'],
+  divide: [...PULSE_ROLES, 'rate.greatest'],
+  contact: ['rate.manual', 'pulse.memory', 'pulse.recognition'],
+  batch: ['batch.strokes', 'batch.volume', 'rate.manual'],
+  timer: ['timer.every', 'timer.run', 'rate.manual'],
 };
+
+/** Roles whose value is a rate: set in strokes/min, or in L/h on a drive that is set in flow. */
+export const RATE_ROLES: readonly MeteringRole[] = [
+  'rate.manual',
+  'rate.least',
+  'rate.greatest',
+  'signal.y1',
+  'signal.y2',
+];

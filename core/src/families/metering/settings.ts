@@ -1,11 +1,12 @@
 import { parameterWithRole, roleOfOption, type Profile, type SettingValues } from '../../profile';
 import type { BrokenWireWatch, RangeLow_mA, StrokeLimits, TwoPointMap } from '../../signal';
 import { gearsOf, type MeteringPlate } from './pump';
-import type { MeteringRole } from './roles';
+import { calibrationFactor, rateFromSetting } from './rates';
+import { RATE_ROLES, type MeteringMode, type MeteringRole } from './roles';
 
 /** A sheet's values, understood: what the pump will really do with them. Null where it is not known. */
 export interface MeteringSettings {
-  readonly mode: 'manual' | 'analog' | null;
+  readonly mode: MeteringMode | null;
   readonly gear: string | null;
   readonly length_pct: number | null;
   readonly manual_spm: number | null;
@@ -27,13 +28,40 @@ export interface MeteringSettings {
   readonly setLeast_spm: number | null;
   readonly setGreatest_spm: number | null;
   readonly afterPowerCut: 'resume' | 'wait' | null;
+  readonly afterFault: 'resume' | 'wait' | null;
+  /** what a pulse does, in the modes that take pulses; null when the factor is not known */
+  readonly pulses: { readonly way: 'multiply' | 'divide'; readonly factor: number } | null;
+  /** in contact mode the set rate, in the other pulse modes the greatest rate */
+  readonly ceiling_spm: number | null;
+  readonly memory: 'on' | 'off' | null;
+  readonly recognition_ms: number | null;
+  readonly batchStrokes: number | null;
+  readonly batchVolume_mL: number | null;
+  readonly timer: { readonly every_min: number; readonly run_s: number } | null;
+  readonly stopKind: 'stops' | 'permits' | null;
+  readonly dry: 'stop' | 'warn' | 'ignore' | null;
+  /** share of its capacity that slow suction leaves, 1 without */
+  readonly suctionShare: number;
+  readonly deaeration: 'on' | 'off' | null;
+  readonly compensation: 'on' | 'off' | null;
+  readonly lock: 'locked' | 'open' | null;
+  /** factor entered after a calibration, 1 where there is none */
+  readonly factor: number;
 }
 
 /** Understands the values of one column of a sheet on this controller and this pump. */
 export function understand(profile: Profile, plate: MeteringPlate, values: SettingValues): MeteringSettings {
   const number = (role: MeteringRole): number | null => {
+    const parameter = parameterWithRole(profile, role);
+    const value = parameter && values[parameter.key];
+    if (typeof value !== 'number') return null;
+    return RATE_ROLES.includes(role) ? rateFromSetting(profile, parameter!, value, values) : value;
+  };
+  /** the figure that an option stands for, where options are figures */
+  const optionFigure = (role: MeteringRole): number | null => {
     const value = values[parameterWithRole(profile, role)?.key ?? ''];
-    return typeof value === 'number' ? value : null;
+    const figure = value === undefined ? NaN : Number(value);
+    return Number.isFinite(figure) ? figure : null;
   };
   const option = (role: MeteringRole): string | null => {
     const parameter = parameterWithRole(profile, role);
@@ -48,11 +76,15 @@ export function understand(profile: Profile, plate: MeteringPlate, values: Setti
   // a gear that is not known is taken for the slowest: better to call a pump small than to overdose
   const geared =
     gears.find((g) => g.name === gear)?.greatest_spm ?? Math.min(...gears.map((g) => g.greatest_spm));
+  const mode = option('mode') as MeteringMode | null;
+  const suctionShare = clampShare((optionFigure('suction.share') ?? 100) / 100);
   const setLeast = number('rate.least');
   const setGreatest = number('rate.greatest');
   const limits: StrokeLimits = {
     least_spm: Math.max(behaviours.leastRate_spm, setLeast ?? 0),
-    greatest_spm: Math.min(geared, setGreatest ?? geared),
+    // slow suction takes its time out of every stroke
+    greatest_spm: Math.min(geared * suctionShare, setGreatest ?? Infinity),
+    ...(behaviours.smooth ? { step_spm: geared / SMOOTH_STEPS } : {}),
   };
   const range = option('signal.range') as MeteringSettings['range'];
   const below =
@@ -69,9 +101,10 @@ export function understand(profile: Profile, plate: MeteringPlate, values: Setti
           y2_spm: number('signal.y2'),
         };
   return {
-    mode: option('mode') as MeteringSettings['mode'],
+    mode,
     gear: gear ?? null,
-    length_pct: number('stroke.length'),
+    // without a knob the stroke is what it is
+    length_pct: parameterWithRole(profile, 'stroke.length') ? number('stroke.length') : 100,
     manual_spm: number('rate.manual'),
     map: lineThrough(points, below),
     points,
@@ -87,7 +120,67 @@ export function understand(profile: Profile, plate: MeteringPlate, values: Setti
         : behaviours.afterPowerCut === 'unknown'
           ? null
           : behaviours.afterPowerCut,
+    afterFault:
+      behaviours.afterFault === 'set'
+        ? (option('fault.after') as 'resume' | 'wait' | null)
+        : behaviours.afterFault === 'unknown' || behaviours.afterFault === undefined
+          ? null
+          : behaviours.afterFault,
+    pulses: pulsesOf(mode, number('pulse.factor')),
+    ceiling_spm: mode === 'contact' ? ceilingOf(number('rate.manual'), limits) : limits.greatest_spm,
+    memory: memoryOf(profile, option('pulse.memory')),
+    recognition_ms:
+      optionFigure('pulse.recognition') ??
+      (behaviours.pulses?.recognition_ms.length === 1 ? behaviours.pulses.recognition_ms[0] : null),
+    batchStrokes: number('batch.strokes'),
+    batchVolume_mL: number('batch.volume'),
+    timer: timerOf(number('timer.every'), number('timer.run')),
+    stopKind:
+      behaviours.stopInput === 'set'
+        ? (option('stop.kind') as 'stops' | 'permits' | null)
+        : (behaviours.stopInput ?? null),
+    dry: dryOf(profile, option('dry.reaction')),
+    suctionShare,
+    deaeration: option('deaeration') as 'on' | 'off' | null,
+    compensation: option('compensation') as 'on' | 'off' | null,
+    lock: option('access.lock') as 'locked' | 'open' | null,
+    factor: calibrationFactor(profile, values),
   };
+}
+
+/** Steps that a smooth drive parts its greatest rate into: fine enough to be smooth to any meter. */
+const SMOOTH_STEPS = 1000;
+
+function clampShare(share: number): number {
+  return share > 0 && share <= 1 ? share : 1;
+}
+
+function pulsesOf(mode: MeteringMode | null, factor: number | null): MeteringSettings['pulses'] {
+  if (mode === 'contact') return { way: 'multiply', factor: 1 };
+  if ((mode !== 'multiply' && mode !== 'divide') || factor === null || factor <= 0) return null;
+  return { way: mode, factor };
+}
+
+function ceilingOf(set_spm: number | null, limits: StrokeLimits): number | null {
+  return set_spm === null ? null : Math.min(set_spm, limits.greatest_spm);
+}
+
+function memoryOf(profile: Profile, set: string | null): MeteringSettings['memory'] {
+  const memory = profile.behaviours.pulses?.memory;
+  if (memory === undefined) return null;
+  if (memory === 'set') return set as 'on' | 'off' | null;
+  return memory === 'kept' ? 'on' : 'off';
+}
+
+function timerOf(every_min: number | null, run_s: number | null): MeteringSettings['timer'] {
+  return every_min === null || run_s === null ? null : { every_min, run_s };
+}
+
+function dryOf(profile: Profile, set: string | null): MeteringSettings['dry'] {
+  const { dry } = profile.behaviours;
+  if (dry === undefined) return null;
+  if (dry === 'set') return set as MeteringSettings['dry'];
+  return dry === 'none' ? 'ignore' : dry;
 }
 
 /** The points of a plain range: no strokes at one end, full rate at the other. */

@@ -1,0 +1,6 @@
+export * from './scenario';
+export * from './shapes';
+export * from './model';
+export * from './run';
+export * from './event-words';
+export * from './water-csv';

@@ -1,0 +1,43 @@
+import type { EventKind } from './scenario';
+
+/** What the plant does in this second; one object for the whole run, written over each time. */
+export interface BenchInputs {
+  second: number;
+  water_m3h: number;
+  /** which events hold now */
+  readonly on: Record<EventKind, boolean>;
+  /** their amounts; NaN where none was given */
+  readonly amount: Record<EventKind, number>;
+  /** true in the one second in which an event begins */
+  readonly begins: Record<EventKind, boolean>;
+}
+
+/** One thing that is traced. */
+export interface Channel {
+  readonly key: string;
+  readonly label: string;
+  readonly unit: string;
+}
+
+/** Something that may hold or not, and what to say when that changes. */
+export interface Flag {
+  readonly begins: string;
+  readonly ends: string | null;
+}
+
+/**
+ * A simulated pump, as a family of pumps makes one from settings. Its state is plain numbers that can be copied; a step
+ * allocates nothing and uses + − × ÷ and comparisons only, so that worker and server agree to the last bit.
+ */
+export interface BenchModel<State extends Record<string, number>> {
+  readonly channels: readonly Channel[];
+  readonly flags: readonly Flag[];
+  init(): State;
+  /** advances by one second */
+  step(state: State, inputs: BenchInputs): void;
+  /** writes the value of every channel in this second */
+  read(state: State, inputs: BenchInputs, into: Float64Array): void;
+  /** bit n is set while flag n holds */
+  flagsOf(state: State): number;
+  sums(state: State): Record<string, number>;
+}

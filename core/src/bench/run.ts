@@ -1,0 +1,159 @@
+import { wordsOfChange } from './event-words';
+import type { BenchInputs, BenchModel, Channel } from './model';
+import { secondsOf, type Scenario } from './scenario';
+import { Timeline } from './timeline';
+
+/** Something that happened, in words. */
+export interface Happening {
+  readonly at_s: number;
+  readonly words: string;
+}
+
+export interface Trace extends Channel {
+  /** least and greatest of each stretch: nothing is lost to sampling */
+  readonly min: readonly number[];
+  readonly max: readonly number[];
+}
+
+export interface Snapshot {
+  readonly second: number;
+  readonly state: Readonly<Record<string, number>>;
+  readonly flags: number;
+}
+
+export interface BenchRun {
+  readonly seconds: number;
+  /** seconds of each stretch of the traces */
+  readonly bucket_s: number;
+  readonly traces: readonly Trace[];
+  readonly happenings: readonly Happening[];
+  readonly sums: Readonly<Record<string, number>>;
+  readonly seed: number;
+  /** states on the way, an hour apart, from which a run can be taken up */
+  readonly snapshots: readonly Snapshot[];
+}
+
+export interface RunOptions {
+  /** share that is done, 0 to 1, a hundred times or less; an answer of false stops the run */
+  readonly onProgress?: (share: number) => boolean;
+  /** an earlier run that was the same up to a second: it is taken up at its last snapshot before that */
+  readonly from?: { readonly run: BenchRun; readonly until_s: number };
+}
+
+const SNAPSHOT_s = 3600;
+/** More happenings than this say no more. */
+const MOST_HAPPENINGS = 400;
+const BUCKET_s: Record<Scenario['days'], number> = { 1: 60, 7: 300 };
+
+/** Thrown when a run is cancelled on the way. */
+export class RunCancelled extends Error {
+  override readonly name = 'RunCancelled';
+}
+
+/**
+ * Runs a simulated pump through a scenario at one second a step. The same model and scenario give the same figures to
+ * the last digit wherever they run.
+ */
+export function runBench<State extends Record<string, number>>(
+  model: BenchModel<State>,
+  scenario: Scenario,
+  options: RunOptions = {},
+): BenchRun {
+  const seconds = secondsOf(scenario);
+  const bucket_s = BUCKET_s[scenario.days];
+  const buckets = seconds / bucket_s;
+  const width = model.channels.length;
+  const mins = model.channels.map(() => new Float64Array(buckets).fill(Infinity));
+  const maxs = model.channels.map(() => new Float64Array(buckets).fill(-Infinity));
+  const now = new Float64Array(width);
+  const snapshots: Snapshot[] = [];
+  const happenings: Happening[] = [];
+  let state = model.init();
+  let flags = 0;
+  let start = 0;
+  const resume = options.from && lastSnapshot(options.from.run, options.from.until_s);
+  if (options.from && resume) {
+    const before = options.from.run;
+    start = resume.second;
+    state = { ...resume.state } as State;
+    flags = resume.flags;
+    snapshots.push(...before.snapshots.filter((snapshot) => snapshot.second < start));
+    happenings.push(...before.happenings.filter((happening) => happening.at_s < start));
+    before.traces.forEach((trace, c) => {
+      mins[c].set(trace.min.slice(0, start / bucket_s));
+      maxs[c].set(trace.max.slice(0, start / bucket_s));
+    });
+  }
+  const timeline = new Timeline(scenario, start);
+  const tell = (at_s: number, words: string) => {
+    if (happenings.length < MOST_HAPPENINGS) happenings.push({ at_s, words });
+  };
+  const hear: Parameters<Timeline['at']>[1] = (change) => tell(change.at_s, wordsOfChange(change));
+  const reportEvery = Math.max(1, Math.floor(seconds / 100));
+  for (let second = start; second < seconds; second++) {
+    if (second % SNAPSHOT_s === 0) snapshots.push({ second, state: { ...state }, flags });
+    const inputs = timeline.at(second, hear);
+    model.step(state, inputs);
+    model.read(state, inputs, now);
+    const bucket = (second - (second % bucket_s)) / bucket_s;
+    for (let c = 0; c < width; c++) {
+      const value = now[c];
+      if (value < mins[c][bucket]) mins[c][bucket] = value;
+      if (value > maxs[c][bucket]) maxs[c][bucket] = value;
+    }
+    const next = model.flagsOf(state);
+    if (next !== flags) {
+      tellFlags(model, flags, next, (words) => tell(second, words));
+      flags = next;
+    }
+    if (options.onProgress && second % reportEvery === 0 && !options.onProgress(second / seconds)) {
+      throw new RunCancelled('The run was cancelled.');
+    }
+  }
+  return {
+    seconds,
+    bucket_s,
+    traces: model.channels.map((channel, c) => ({
+      ...channel,
+      min: Array.from(mins[c]),
+      max: Array.from(maxs[c]),
+    })),
+    happenings,
+    sums: model.sums(state),
+    seed: scenario.seed,
+    snapshots,
+  };
+}
+
+function tellFlags<State extends Record<string, number>>(
+  model: BenchModel<State>,
+  before: number,
+  after: number,
+  tell: (words: string) => void,
+): void {
+  model.flags.forEach((flag, bit) => {
+    const holds = (after >> bit) & 1;
+    if (holds === ((before >> bit) & 1)) return;
+    const words = holds ? flag.begins : flag.ends;
+    if (words) tell(words);
+  });
+}
+
+/** The state of a run at the end of a second: taken up at its last snapshot and walked from there. */
+export function stateAt<State extends Record<string, number>>(
+  model: BenchModel<State>,
+  scenario: Scenario,
+  run: BenchRun,
+  at_s: number,
+): { readonly state: State; readonly inputs: BenchInputs } {
+  const snapshot = lastSnapshot(run, at_s);
+  const start = snapshot?.second ?? 0;
+  const state = { ...(snapshot?.state ?? model.init()) } as State;
+  const timeline = new Timeline(scenario, start);
+  for (let second = start; second <= at_s; second++) model.step(state, timeline.at(second));
+  return { state, inputs: timeline.inputs };
+}
+
+function lastSnapshot(run: BenchRun, until_s: number): Snapshot | undefined {
+  return run.snapshots.filter((snapshot) => snapshot.second <= until_s).pop();
+}

@@ -1,0 +1,66 @@
+import { z } from 'zod';
+
+/** What can be thrown at the simulated pump and plant. */
+export const EVENT_KINDS = [
+  'broken-wire',
+  'wrong-range',
+  'meter-bounce',
+  'pressure',
+  'gas',
+  'tank-level',
+  'power-cut',
+  'stop-asked',
+  'stop-open',
+  'wire-pulled',
+] as const;
+export type EventKind = (typeof EVENT_KINDS)[number];
+
+export const SECONDS_PER_DAY = 86_400;
+/** A week at one second. */
+const MOST_SAMPLES = 7 * SECONDS_PER_DAY;
+
+export const benchEventSchema = z
+  .object({
+    kind: z.enum(EVENT_KINDS, { error: 'Choose one of the events.' }),
+    at_s: z.int('A time is in whole seconds.').min(0, 'An event cannot come before the start.'),
+    /** when it is over; null for one that happens at once or stays */
+    until_s: z.int('A time is in whole seconds.').min(0).nullable(),
+    /** bar of back pressure, mL of gas, or litres in the tank; null where the kind needs none */
+    amount: z
+      .number({ error: 'The amount must be a number.' })
+      .min(0, 'The amount cannot be negative.')
+      .nullable(),
+  })
+  .strict()
+  .refine((event) => event.until_s === null || event.until_s > event.at_s, {
+    path: ['until_s'],
+    message: 'An event must end after it begins.',
+  });
+export type BenchEvent = z.infer<typeof benchEventSchema>;
+
+/** A day or a week of water, and what happens in it. */
+export const scenarioSchema = z
+  .object({
+    days: z.union([z.literal(1), z.literal(7)], { error: 'Choose a day or a week.' }),
+    water: z
+      .object({
+        /** seconds that each flow lasts; the list begins again when it ends */
+        every_s: z.int().min(1, 'A flow must last a second at least.'),
+        flows_m3h: z
+          .array(z.number({ error: 'A flow must be a number.' }).min(0, 'A flow cannot be negative.'))
+          .min(1, 'Enter at least one flow.')
+          .max(MOST_SAMPLES, 'More flows than a week has seconds.'),
+      })
+      .strict(),
+    /** how much the flow wanders from minute to minute, as a share */
+    wobble: z.number().min(0, 'The wobble cannot be negative.').max(0.5, 'At most half of the flow.'),
+    /** where the wobble begins: the same seed gives the same day */
+    seed: z.int().min(0).max(2_147_483_647),
+    events: z.array(benchEventSchema).max(100, 'At most 100 events.'),
+  })
+  .strict();
+export type Scenario = z.infer<typeof scenarioSchema>;
+
+export function secondsOf(scenario: Scenario): number {
+  return scenario.days * SECONDS_PER_DAY;
+}

@@ -1,0 +1,29 @@
+import { runBench, type BenchRun, type RunOptions, type Scenario } from '../../bench';
+import type { SettingValues } from '../../profile';
+import type { MeteringContext } from './context';
+import { hoursOfDay_m3h } from './day';
+import { meteringModel } from './model';
+import { benchPlant } from './plant';
+import { understand } from './settings';
+
+/** Runs one set of settings through a scenario. */
+export function benchSheet(
+  context: MeteringContext,
+  values: SettingValues,
+  scenario: Scenario,
+  options?: RunOptions,
+): BenchRun {
+  const plant = benchPlant(context, understand(context.profile, context.plate, values));
+  return runBench(meteringModel(plant), scenario, options);
+}
+
+/** The duty's own day of water, with nothing going wrong: the day that before and after are compared on. */
+export function plainDay(context: MeteringContext): Scenario {
+  return {
+    days: 1,
+    water: { every_s: 3600, flows_m3h: [...hoursOfDay_m3h(context)] },
+    wobble: 0,
+    seed: 1,
+    events: [],
+  };
+}

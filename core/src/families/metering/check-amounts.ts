@@ -1,0 +1,93 @@
+import { aged_gpl, hoursUntilUsed } from '../../dosing';
+import { THRESHOLDS, type Finding } from '../../findings';
+import { fig } from '../../units';
+import { addressesOf } from './address';
+import type { CheckInput } from './checks';
+import { strengthToday_gpl } from './context';
+import { batchStrokes, useOfDay } from './day';
+import { rateAtFlow_spm } from '../../dosing';
+import { dosePath } from './dose';
+import { finding } from './finding';
+
+/** MET-18 slugs at low flow, MET-19 batches, MET-20 tank and ageing until the next visit. */
+export function checkAmounts(input: CheckInput): Finding[] {
+  return [...slugs(input), ...batch(input), ...tank(input), ...ageing(input)];
+}
+
+function slugs({ context, subject, settings }: CheckInput): Finding[] {
+  const residence = context.duty.place.residence_s;
+  const path = dosePath(context, settings);
+  // a drive that is set in flow has no gaps
+  if (!residence || !path || context.profile.behaviours.smooth) return [];
+  const least = context.duty.water.least_m3h;
+  const rate = rateAtFlow_spm(path, least);
+  if (rate <= 0 || 60 / rate <= residence) return [];
+  return [
+    finding(
+      'MET-18',
+      subject,
+      {
+        gap: fig('seconds', 60 / rate),
+        residence: fig('seconds', residence),
+        water: fig('waterFlow', least),
+      },
+      addressesOf(context, 'stroke.length', 'pulse.factor'),
+    ),
+  ];
+}
+
+function batch({ context, subject, settings }: CheckInput): Finding[] {
+  const { duty, profile } = context;
+  const strokes = batchStrokes(settings, duty.strokeVolume.full_mL);
+  if (settings.mode !== 'batch' || !duty.batch || strokes === null) return [];
+  const rate = Math.min(settings.manual_spm ?? settings.limits.greatest_spm, settings.limits.greatest_spm);
+  const spacing = duty.batch.spacing_s;
+  const time = rate > 0 ? (strokes * 60) / rate : Infinity;
+  if (time <= spacing) return [];
+  return [
+    finding(
+      'MET-19',
+      subject,
+      {
+        strokes: fig('strokes', strokes),
+        time: rate > 0 ? fig('seconds', time) : 'for ever',
+        spacing: fig('seconds', spacing),
+        fate: profile.behaviours.batch?.whileRunning === 'queued' ? 'pile up' : 'are lost',
+      },
+      addressesOf(context, 'batch.strokes', 'batch.volume', 'rate.manual'),
+    ),
+  ];
+}
+
+function tank({ context, subject, settings }: CheckInput): Finding[] {
+  const { tank: level, nextVisit_days } = context.duty;
+  if (!level || !nextVisit_days) return [];
+  const day = useOfDay(context, settings);
+  const hours = day && hoursUntilUsed(Math.max(0, level.now_L - level.stop_L), day.hourly_L, 0);
+  if (hours === null || hours / 24 >= nextVisit_days) return [];
+  const daily = day!.hourly_L.reduce((sum, litres) => sum + litres, 0);
+  return [
+    finding('MET-20.tank', subject, {
+      volume: fig('volume', level.now_L),
+      daily: fig('volume', daily),
+      days: fig('days', hours / 24),
+      visit: fig('days', nextVisit_days),
+    }),
+  ];
+}
+
+function ageing({ context, subject }: CheckInput): Finding[] {
+  const { product, nextVisit_days } = context.duty;
+  if (subject === 'found' || !nextVisit_days || product.halfLife_days === null) return [];
+  const now = strengthToday_gpl(product, context.today);
+  const then = aged_gpl(now, nextVisit_days, product.halfLife_days);
+  if (1 - then / now <= THRESHOLDS.strengthLoss) return [];
+  return [
+    finding('MET-20.aged', subject, {
+      product: product.name,
+      visit: fig('days', nextVisit_days),
+      loss: fig('percent', (1 - then / now) * 100),
+      then: fig('strength', then),
+    }),
+  ];
+}

@@ -1,0 +1,39 @@
+import { STROKE_LENGTH_GREATEST_PCT, strokeRate_spm, strokeVolume_mL } from '../../dosing';
+import { fig } from '../../units';
+import { needed_lph } from './dose';
+import type { Draft } from './plan-draft';
+import { chooseLength, setLength } from './plan-length';
+import { isSetInFlow } from './rates';
+
+/** Manual mode: one rate, for the usual water flow. */
+export function planManual(draft: Draft): void {
+  const { duty } = draft.context;
+  const wanted = needed_lph(draft.context, duty.water.usual_m3h);
+  const found = draft.settings();
+  const full = duty.strokeVolume.full_mL;
+  const least = strokeRate_spm(wanted, strokeVolume_mL(full, STROKE_LENGTH_GREATEST_PCT));
+  if (least > found.geared_spm) {
+    draft.tooSmall(wanted, found.geared_spm);
+    return;
+  }
+  const length = chooseLength(draft, (candidate) => {
+    const rate = roundedRate(draft, strokeRate_spm(wanted, strokeVolume_mL(full, candidate)));
+    return rate > 0 && rate <= found.geared_spm ? {} : null;
+  });
+  const stroke = strokeVolume_mL(full, length.length_pct);
+  setLength(draft, length.length_pct, length.reason);
+  draft.set('rate.manual', strokeRate_spm(wanted, stroke), {
+    text: 'rate.manual',
+    values: {
+      flow: fig('pumpFlow', wanted),
+      water: fig('waterFlow', duty.water.usual_m3h),
+      dose: fig('dose', duty.dose.wanted_mgl),
+      stroke: fig('strokeVolume', stroke),
+    },
+  });
+}
+
+/** Whole strokes, but on a drive that is set in flow. */
+function roundedRate(draft: Draft, rate_spm: number): number {
+  return isSetInFlow(draft.context.profile) ? rate_spm : Math.round(rate_spm);
+}

@@ -1,0 +1,165 @@
+import { AIR_bar, BOUNCE_ms, strokesPerPulse, strokeVolume_mL } from '../../dosing';
+import { inOrder } from '../../signal';
+import { headAtSuction } from './check-head';
+import { strengthToday_gpl, type MeteringContext } from './context';
+import { batchStrokes } from './day';
+import { lineInForce } from './dose';
+import type { MeteringSettings } from './settings';
+
+/**
+ * Dead volumes of gas that a gassing liquid gives off in an hour of standing. It hangs on liquid, light and warmth; this
+ * fills a head over a night, which is what is seen.
+ */
+const GAS_PER_HOUR = 1;
+/** Dead volume taken where the duty does not know it, as a share of the full stroke. */
+const DEAD_SHARE = 0.4;
+/** Seconds of usual flow that the dose is mixed into before it is read. */
+const MIXING_s = 60;
+/** Gas that each stroke pulls out of the liquid where the suction head is short, as a share of the stroke. */
+const GAS_PER_SHORT_STROKE = 0.2;
+/** Tank taken where the duty does not know it: it lasts. */
+const TANK_L = 200;
+
+/**
+ * One pump with its settings and its plant, as bare figures for the stepping loop: everything that needs more than
+ * + − × ÷ is worked out here, once.
+ */
+export interface MeteringPlant {
+  readonly mode: 'manual' | 'analog' | 'pulses' | 'batch' | 'timer' | 'none';
+  // signal
+  readonly span_m3h: number;
+  readonly low_mA: number;
+  readonly x1_mA: number;
+  readonly y1_spm: number;
+  readonly x2_mA: number;
+  readonly y2_spm: number;
+  readonly stopsBelow: boolean;
+  readonly watchLow_mA: number;
+  readonly watchHigh_mA: number;
+  readonly watchStops: boolean;
+  // drive
+  readonly manual_spm: number;
+  readonly least_spm: number;
+  readonly greatest_spm: number;
+  readonly step_spm: number;
+  readonly smooth: boolean;
+  // pulses, batches, timer
+  readonly litresPerPulse: number;
+  readonly strokesPerPulse: number;
+  readonly ceiling_spm: number;
+  /** strokes it stores; without a memory what one pulse asks */
+  readonly memory_strokes: number;
+  readonly storesWhileStopped: boolean;
+  readonly recognition_ms: number;
+  readonly shortestShare: number;
+  readonly bounces: boolean;
+  readonly batch_strokes: number;
+  readonly batchEvery_s: number;
+  readonly batchQueues: boolean;
+  readonly timerEvery_s: number;
+  readonly timerRun_s: number;
+  // guards
+  readonly stop: 'none' | 'stops' | 'permits';
+  readonly resumes: boolean;
+  readonly dryStops: boolean;
+  // head and liquid
+  readonly stroke_mL: number;
+  readonly dead_mL: number;
+  readonly lossPer_bar: number;
+  readonly base_bar: number;
+  readonly injection_bar: number;
+  readonly suction_bar: number;
+  readonly compensates: boolean;
+  readonly gasPerSecond_mL: number;
+  readonly gasPerStroke_mL: number;
+  readonly deaerates: boolean;
+  readonly strength_gpl: number;
+  readonly tank_L: number;
+  readonly stopLevel_L: number;
+  // what is wanted
+  readonly wanted_mgl: number;
+  readonly low_mgl: number;
+  readonly high_mgl: number;
+  readonly mixing_m3: number;
+}
+
+/** What is not known is taken as the harmless case: no stop input, a clean head, a full tank. */
+export function benchPlant(context: MeteringContext, settings: MeteringSettings): MeteringPlant {
+  const { duty, today } = context;
+  const { signal, water } = duty;
+  const map = lineInForce(settings);
+  const line = map && inOrder(map);
+  const length = settings.length_pct && settings.length_pct > 0 ? settings.length_pct : 100;
+  const full = duty.strokeVolume.full_mL;
+  const stroke_mL = strokeVolume_mL(full, length);
+  const current = signal.source === 'meter' ? null : signal;
+  const head = headAtSuction(context, settings);
+  const gasses = duty.product.gassing;
+  const dead_mL = duty.head?.dead_mL ?? full * DEAD_SHARE;
+  const needed = head ? head.wanted_m - 1 : 0;
+  const short = head && head.available_m < needed ? Math.min(1, (needed - head.available_m) / needed) : 0;
+  const each = settings.pulses ? strokesPerPulse(settings.pulses.way, settings.pulses.factor) : 0;
+  const watch = settings.mode === 'analog' ? settings.watch : null;
+  return {
+    mode: modeOf(settings),
+    // a controller's demand is taken to follow the water up to the greatest flow
+    span_m3h: signal.source === 'flow' ? signal.span_m3h : water.greatest_m3h,
+    low_mA: current?.low_mA ?? 4,
+    x1_mA: line?.x1_mA ?? 0,
+    y1_spm: line?.y1 ?? 0,
+    x2_mA: line?.x2_mA ?? 20,
+    y2_spm: line?.y2 ?? 0,
+    stopsBelow: line?.below === 'stop',
+    watchLow_mA: watch?.low_mA ?? -1,
+    watchHigh_mA: watch?.high_mA ?? Infinity,
+    watchStops: watch?.reaction === 'stop',
+    manual_spm: Math.min(settings.manual_spm ?? 0, settings.limits.greatest_spm),
+    least_spm: settings.limits.least_spm,
+    greatest_spm: settings.limits.greatest_spm,
+    step_spm: settings.limits.step_spm ?? 1,
+    smooth: context.profile.behaviours.smooth !== undefined,
+    litresPerPulse: signal.source === 'meter' ? signal.litresPerPulse : 1,
+    strokesPerPulse: each,
+    ceiling_spm: Math.min(settings.ceiling_spm ?? 0, settings.limits.greatest_spm),
+    memory_strokes:
+      settings.memory === 'on'
+        ? (context.profile.behaviours.pulses?.memoryMost ?? Infinity)
+        : Math.max(1, each),
+    storesWhileStopped:
+      context.profile.behaviours.pulses?.whileStopped === 'stored' && settings.memory === 'on',
+    recognition_ms: settings.recognition_ms ?? 0,
+    shortestShare: signal.source === 'meter' ? Math.min(signal.closedShare, 1 - signal.closedShare) : 0.5,
+    bounces: settings.recognition_ms !== null && settings.recognition_ms < BOUNCE_ms,
+    batch_strokes: batchStrokes(settings, full) ?? 0,
+    batchEvery_s: duty.batch?.spacing_s ?? Infinity,
+    batchQueues: context.profile.behaviours.batch?.whileRunning === 'queued',
+    timerEvery_s: (settings.timer?.every_min ?? Infinity) * 60,
+    timerRun_s: settings.timer?.run_s ?? 0,
+    stop: duty.place.stopContact && settings.stopKind ? settings.stopKind : 'none',
+    resumes: settings.afterPowerCut !== 'wait',
+    dryStops: settings.dry === 'stop',
+    stroke_mL,
+    dead_mL,
+    lossPer_bar: duty.pressure?.lossPer_bar ?? 0,
+    base_bar: duty.place.dischargePressure_bar ?? 1,
+    injection_bar: duty.head?.injection_bar ?? 0,
+    suction_bar: duty.suction?.tank_bar ?? AIR_bar,
+    compensates: settings.compensation === 'on',
+    gasPerSecond_mL: gasses ? (dead_mL * GAS_PER_HOUR) / 3600 : 0,
+    gasPerStroke_mL: stroke_mL * GAS_PER_SHORT_STROKE * short,
+    deaerates: settings.deaeration === 'on',
+    strength_gpl: strengthToday_gpl(duty.product, today),
+    tank_L: duty.tank?.now_L ?? TANK_L,
+    stopLevel_L: duty.tank?.stop_L ?? 0,
+    wanted_mgl: duty.dose.wanted_mgl,
+    low_mgl: duty.dose.low_mgl,
+    high_mgl: duty.dose.high_mgl,
+    // at least what passes in two seconds at the greatest flow, or the mixing would not settle
+    mixing_m3: Math.max((water.usual_m3h * MIXING_s) / 3600, (water.greatest_m3h * 4) / 3600),
+  };
+}
+
+function modeOf({ mode }: MeteringSettings): MeteringPlant['mode'] {
+  if (mode === 'multiply' || mode === 'divide' || mode === 'contact') return 'pulses';
+  return mode ?? 'none';
+}

@@ -1,0 +1,387 @@
+import { BOUNCE_ms, strokesPerPulse } from '../../dosing';
+import { canSiphon } from './check-guards';
+import type { MeteringContext } from './context';
+import { FLOW_TOLERANCE } from './proofs';
+import type { Pattern } from './patterns';
+import type { MeteringSettings } from './settings';
+
+export const CHECK_KEYS = [
+  'pulses',
+  'stop-open',
+  'stop-closed',
+  'stop-wire',
+  'level-warn',
+  'level-stop',
+  'prime',
+  'throttle',
+  'holds',
+  'power-cut',
+] as const;
+export type CheckKey = (typeof CHECK_KEYS)[number];
+
+/** What was seen or counted at one check. */
+export interface CheckBody {
+  readonly check: CheckKey;
+  /** which of the offered states was seen; null where figures were taken */
+  readonly seen: string | null;
+  readonly figures: Readonly<Record<string, number>>;
+}
+
+/** One thing to try at the pump apart from injected currents, with what it must do. */
+export interface ProofCheck {
+  readonly key: CheckKey;
+  readonly title: string;
+  readonly method: string;
+  /** what is expected, in words */
+  readonly expected: string;
+  readonly tolerance: string;
+  readonly caution: string | null;
+  /** pumps product when it is tried: the discharge must lead somewhere safe */
+  readonly pumps: boolean;
+  readonly ask:
+    | {
+        readonly kind: 'state';
+        readonly states: readonly { readonly value: string; readonly label: string }[];
+        readonly expected: string;
+      }
+    | { readonly kind: 'pulses'; readonly perPulse: number; readonly ceiling_spm: number }
+    | { readonly kind: 'throttle' };
+}
+
+const RUNS = [
+  { value: 'runs', label: 'It runs' },
+  { value: 'stands', label: 'It stands still' },
+] as const;
+
+/** The checks that this pump with these settings needs, in the order of work. */
+export function proofChecks(context: MeteringContext, settings: MeteringSettings): ProofCheck[] {
+  return [
+    ...pulses(settings),
+    ...stopContact(context, settings),
+    ...levels(context, settings),
+    prime(context),
+    ...throttle(context, settings),
+    ...holds(context),
+    ...powerCut(context, settings),
+  ];
+}
+
+function pulses(settings: MeteringSettings): ProofCheck[] {
+  if (!settings.pulses || settings.ceiling_spm === null) return [];
+  const perPulse = strokesPerPulse(settings.pulses.way, settings.pulses.factor);
+  return [
+    {
+      key: 'pulses',
+      title: 'Pulses in, strokes out',
+      method: 'Inject a known number of contacts with a pulse generator or by hand, and count the strokes.',
+      expected:
+        settings.pulses.way === 'multiply'
+          ? `${settings.pulses.factor} ${settings.pulses.factor === 1 ? 'stroke' : 'strokes'} for each pulse`
+          : `one stroke for ${settings.pulses.factor} pulses`,
+      tolerance: 'one stroke: the pump may stand within a count',
+      caution: null,
+      pumps: true,
+      ask: { kind: 'pulses', perPulse, ceiling_spm: settings.ceiling_spm },
+    },
+  ];
+}
+
+function stopContact({ duty, profile }: MeteringContext, settings: MeteringSettings): ProofCheck[] {
+  if (!duty.place.stopContact || profile.behaviours.stopInput === undefined || !settings.stopKind) return [];
+  const permits = settings.stopKind === 'permits';
+  const check = (
+    key: CheckKey,
+    title: string,
+    method: string,
+    runs: boolean,
+    caution: string | null = null,
+  ): ProofCheck => ({
+    key,
+    title,
+    method,
+    expected: runs ? 'it runs' : 'it stands still',
+    tolerance: 'none',
+    caution,
+    pumps: true,
+    ask: { kind: 'state', states: RUNS, expected: runs ? 'runs' : 'stands' },
+  });
+  return [
+    check('stop-closed', 'Stop contact closed', 'Close the contact with the pump asked to run.', permits),
+    check('stop-open', 'Stop contact open', 'Open the contact with the pump asked to run.', !permits),
+    check(
+      'stop-wire',
+      'Wire of the stop contact pulled',
+      'Pull the wire off the input with the pump asked to run.',
+      !permits,
+      'Extra-low voltage side only; mains terminals belong to a licensed electrician.',
+    ),
+  ];
+}
+
+function levels({ profile }: MeteringContext, settings: MeteringSettings): ProofCheck[] {
+  const { dry } = profile.behaviours;
+  if (dry === undefined || dry === 'none' || settings.dry === null) return [];
+  const stops = settings.dry === 'stop';
+  return [
+    {
+      key: 'level-warn',
+      title: 'Level switch, first stage',
+      method: 'Lift the level switch out of the liquid to its first stage.',
+      expected: 'it warns and goes on',
+      tolerance: 'none',
+      caution: null,
+      pumps: false,
+      ask: {
+        kind: 'state',
+        states: [
+          { value: 'warns', label: 'Warns, goes on' },
+          { value: 'stops', label: 'Stops' },
+          { value: 'nothing', label: 'Nothing' },
+        ],
+        expected: 'warns',
+      },
+    },
+    {
+      key: 'level-stop',
+      title: 'Level switch, last stage',
+      method: 'Lift the level switch out of the liquid altogether.',
+      expected: stops ? 'it stops' : 'it warns and goes on',
+      tolerance: 'none',
+      caution: null,
+      pumps: false,
+      ask: {
+        kind: 'state',
+        states: [
+          { value: 'stops', label: 'Stops' },
+          { value: 'warns', label: 'Warns, goes on' },
+          { value: 'nothing', label: 'Nothing' },
+        ],
+        expected: stops ? 'stops' : 'warns',
+      },
+    },
+  ];
+}
+
+function prime({ profile }: MeteringContext): ProofCheck {
+  return {
+    key: 'prime',
+    title: 'Prime',
+    method: profile.behaviours.priming,
+    expected: 'full rate while held, and back to its mode when let go',
+    tolerance: 'none',
+    caution: null,
+    pumps: true,
+    ask: {
+      kind: 'state',
+      states: [
+        { value: 'returns', label: 'Full rate, then back' },
+        { value: 'other', label: 'Something else' },
+      ],
+      expected: 'returns',
+    },
+  };
+}
+
+function throttle({ profile, duty }: MeteringContext, settings: MeteringSettings): ProofCheck[] {
+  if (!profile.behaviours.compensates && !duty.pressure) return [];
+  const on = settings.compensation === 'on';
+  return [
+    {
+      key: 'throttle',
+      title: 'Throttle the discharge in steps',
+      method: 'At one set flow: read pressure, rate and flow, throttle a little, and read again.',
+      expected: on ? 'the flow stays, the rate rises' : 'the flow falls by the loss of its stroke',
+      tolerance: `${FLOW_TOLERANCE * 100} % of the first flow`,
+      caution: 'Never shut a displacement pump in without a relief valve.',
+      pumps: true,
+      ask: { kind: 'throttle' },
+    },
+  ];
+}
+
+function holds(context: MeteringContext): ProofCheck[] {
+  const { place } = context.duty;
+  if (place.suctionHead_m === null && !canSiphon(context)) return [];
+  return [
+    {
+      key: 'holds',
+      title: 'The stopped pump holds its liquid',
+      method: 'Stop the pump and watch the level in the cylinder for a minute.',
+      expected: 'the level stays',
+      tolerance: 'none',
+      caution: null,
+      pumps: false,
+      ask: {
+        kind: 'state',
+        states: [
+          { value: 'stays', label: 'It stays' },
+          { value: 'moves', label: 'It moves' },
+        ],
+        expected: 'stays',
+      },
+    },
+  ];
+}
+
+function powerCut({ duty }: MeteringContext, settings: MeteringSettings): ProofCheck[] {
+  if (!duty.place.switchedByMains || settings.afterPowerCut === null) return [];
+  return [
+    {
+      key: 'power-cut',
+      title: 'Supply off and on',
+      method: 'Switch the pump’s supply off and on at its own switch.',
+      expected: 'it resumes dosing by itself',
+      tolerance: 'none',
+      caution: 'At the switch that is meant for it; nothing live is opened.',
+      pumps: true,
+      ask: {
+        kind: 'state',
+        states: [
+          { value: 'resumes', label: 'It resumes' },
+          { value: 'waits', label: 'It waits' },
+        ],
+        expected: 'resumes',
+      },
+    },
+  ];
+}
+
+export interface CheckVerdict {
+  readonly ok: boolean;
+  /** what was seen or counted, in words */
+  readonly seen: string;
+  /** the known slip that it fits */
+  readonly pattern: Pattern | null;
+}
+
+/** Judges what was seen against a check; for a throttled reading `first` is the first one of the row. */
+export function judgeCheck(check: ProofCheck, body: CheckBody, first: CheckBody | null): CheckVerdict {
+  const { ask } = check;
+  if (ask.kind === 'state') {
+    const label = ask.states.find((state) => state.value === body.seen)?.label ?? 'not said';
+    const ok = body.seen === ask.expected;
+    return { ok, seen: label, pattern: ok ? null : statePattern(check.key, body.seen) };
+  }
+  return ask.kind === 'pulses' ? judgePulses(ask, body) : judgeThrottle(body, first);
+}
+
+function statePattern(key: CheckKey, seen: string | null): Pattern | null {
+  const named = (code: string, title: string, words: string): Pattern => ({
+    code,
+    kind: 'wiring',
+    title,
+    words,
+  });
+  if (key.startsWith('stop-') && seen === 'runs') {
+    return named(
+      'MET-10',
+      'The stop contact does not stop it',
+      'The input is of the other kind, or the wire goes elsewhere. Until it is right a closed valve or still water does not stop the dose.',
+    );
+  }
+  if (key === 'power-cut') {
+    return named('MET-23', 'It waits after a power cut', 'Its mains supply switches it: set it to resume.');
+  }
+  if (key === 'holds') {
+    return named(
+      'MET-26',
+      'Liquid moves through the stopped pump',
+      'It siphons, or a valve leaks. Fit a loading valve or clean the valves; keep the tank’s outlet shut until then.',
+    );
+  }
+  if (key === 'prime') {
+    return named(
+      'ANY-03',
+      'It does not come back from priming',
+      'Look at its display: it may stand in manual or stopped.',
+    );
+  }
+  return null;
+}
+
+function judgePulses(
+  ask: Extract<ProofCheck['ask'], { kind: 'pulses' }>,
+  { figures }: CheckBody,
+): CheckVerdict {
+  const { pulses, strokes, seconds } = figures;
+  const expected = pulses * ask.perPulse;
+  const ok = Math.abs(strokes - expected) <= 1;
+  const seen = `${strokes} strokes for ${pulses} pulses, ${expected.toFixed(1)} expected`;
+  return { ok, seen, pattern: ok ? null : pulsePattern(ask, pulses, strokes, expected, seconds) };
+}
+
+/** A count that is off by a known slip says which. */
+function pulsePattern(
+  ask: Extract<ProofCheck['ask'], { kind: 'pulses' }>,
+  pulses: number,
+  strokes: number,
+  expected: number,
+  seconds: number | undefined,
+): Pattern | null {
+  const fits = (count: number) => Math.abs(strokes - count) <= Math.max(1, 0.02 * count);
+  const named = (code: string, title: string, words: string): Pattern => ({
+    code,
+    kind: 'pulses',
+    title,
+    words,
+  });
+  if (strokes === 0) {
+    return named(
+      'ANY-03',
+      'No stroke at all',
+      'It is stopped, in another mode, or the wire is on another input. Look at its display first.',
+    );
+  }
+  if (ask.perPulse !== 1 && fits(pulses / ask.perPulse)) {
+    return named(
+      'MET-05',
+      'Multiply and divide mixed up',
+      `The count fits the other way round: ${(pulses / ask.perPulse).toFixed(0)} strokes.`,
+    );
+  }
+  if (fits(2 * expected)) {
+    return named(
+      'MET-09',
+      'Each pulse counts twice',
+      `The contact bounces, and the recognition time is under the ${BOUNCE_ms} ms that bounce lasts. Lengthen it.`,
+    );
+  }
+  if (seconds && seconds > 0 && expected > strokes && fits((ask.ceiling_spm * seconds) / 60)) {
+    return named(
+      'MET-03',
+      'The ceiling holds it back',
+      `The strokes are those of the ceiling, ${ask.ceiling_spm.toFixed(0)}/min, and not of the pulses.`,
+    );
+  }
+  if (strokes < expected) {
+    return named(
+      'MET-09',
+      'Pulses are missed',
+      'Contacts closed for less than the recognition time do not count. Shorten it, or inject longer contacts.',
+    );
+  }
+  return null;
+}
+
+function judgeThrottle({ figures }: CheckBody, first: CheckBody | null): CheckVerdict {
+  const { pressure_bar, rate_spm, flow_lph } = figures;
+  const seen = `${flow_lph} L/h at ${rate_spm}/min and ${pressure_bar} bar`;
+  if (!first) return { ok: true, seen: `${seen}, the first`, pattern: null };
+  const change = flow_lph / first.figures.flow_lph - 1;
+  const ok = Math.abs(change) <= FLOW_TOLERANCE;
+  const words = `${seen}, ${(change * 100).toFixed(1)} % from the first`;
+  if (ok) return { ok, seen: words, pattern: null };
+  const rose = rate_spm > first.figures.rate_spm * 1.02;
+  return {
+    ok,
+    seen: words,
+    pattern: {
+      code: 'MET-16',
+      kind: 'pressure',
+      title: rose ? 'Compensation does not keep up' : 'The flow goes with the pressure',
+      words: rose
+        ? 'The rate rises but the flow falls: it is at its greatest rate, or the loss it reckons with is too small.'
+        : 'The rate stays while the flow falls: compensation is off, or does not see the pressure.',
+    },
+  };
+}

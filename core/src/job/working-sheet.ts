@@ -1,0 +1,26 @@
+import { addressOf, inOrderOfWork } from '../profile';
+import { sheetRows, type SheetRow } from '../sheet';
+import type { JobDocument } from './document';
+import { brokenOff } from './records';
+
+/**
+ * The sheet with what is to be entered now as its targets. While putting back, the target of everything that was
+ * changed is what was found.
+ */
+export function workingRows(document: JobDocument): SheetRow[] {
+  const addresses = inOrderOfWork(document.profile).map((parameter) => addressOf(parameter));
+  const rows = sheetRows(document.entries, addresses);
+  if (brokenOff(document) !== 'put-back') return rows;
+  return rows.map((row) => ({
+    ...row,
+    target: row.left && row.found && row.found.value !== null ? { ...row.found, kind: 'target' } : null,
+  }));
+}
+
+/** Revision of the last value entered at the controller; what a reading proves. 0 before any. */
+export function sheetRevision(document: JobDocument): number {
+  return document.entries.reduce(
+    (last, entry) => (entry.kind === 'left' ? Math.max(last, entry.revision) : last),
+    0,
+  );
+}
