@@ -31,7 +31,13 @@ if (await isEmpty(database)) {
   console.log('barythm: the database is empty, making demo data …');
   await makeDemoData(database, clock);
 }
-const app = await buildServer({ database, clock, webRoot: process.env.BARYTHM_WEB, logLevel: 'error' });
+const app = await buildServer({
+  database,
+  clock,
+  webRoot: process.env.BARYTHM_WEB,
+  labelBase: process.env.BARYTHM_ADDRESS ?? `http://${HOST}:${port}`,
+  logLevel: 'error',
+});
 try {
   const address = await app.listen({ host: HOST, port });
   console.log(`barythm: open ${address} in a browser (Ctrl+C stops it).`);

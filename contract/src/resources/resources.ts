@@ -62,8 +62,24 @@ export const jobRowSchema = z.object({
 });
 export type JobRow = z.infer<typeof jobRowSchema>;
 
+/** Something that falls due at a pump, and where it is done. */
+export const dueSchema = z.object({
+  pumpId: idSchema,
+  tag: z.string(),
+  siteName: z.string(),
+  kind: z.enum(['calibration', 'clock', 'tank', 'service', 'findings', 'visit']),
+  /** what is due, with its figures */
+  words: z.string(),
+  /** site date; null where it is due now */
+  date: dateSchema.nullable(),
+  overdue: z.boolean(),
+});
+export type Due = z.infer<typeof dueSchema>;
+
 export const roundSchema = z.object({
   date: dateSchema,
+  /** what falls due within a month, the most pressing first */
+  due: z.array(dueSchema),
   visits: z.array(
     z.object({
       id: idSchema,
@@ -96,6 +112,8 @@ export const pumpSchema = pumpRowSchema.extend({
     .object({ date: dateSchema, values: z.record(z.string(), z.union([z.number(), z.string()])) })
     .nullable(),
   zone: z.string(),
+  /** the short code on its label */
+  code: z.string(),
   unit: z.object({
     id: idSchema,
     model: z.string(),
@@ -112,6 +130,54 @@ export const pumpSchema = pumpRowSchema.extend({
   nowShare: z.number(),
 });
 export type PumpResource = z.infer<typeof pumpSchema>;
+
+/** What happened at a pump over all its jobs. */
+export const pumpHistorySchema = z.object({
+  changes: z.array(
+    z.object({
+      jobId: idSchema,
+      recordedAt: instantSchema,
+      actor: z.string(),
+      address: z.string(),
+      label: z.string(),
+      from: z.string().nullable(),
+      to: z.string(),
+      unit: z.string(),
+      reason: z.string().nullable(),
+    }),
+  ),
+  calibrations: z.array(
+    z.object({
+      date: dateSchema,
+      stroke_mL: z.number(),
+      /** stroke volume at full length that it stands for */
+      full_mL: z.number(),
+      uncertainty: z.number(),
+      accepted: z.boolean(),
+      why: z.string(),
+      length_pct: z.number().nullable(),
+    }),
+  ),
+  services: z.array(z.object({ date: dateSchema, what: z.string() })),
+  counters: z.array(z.object({ date: dateSchema, counter: z.number() })),
+  /** the sheet as each job left it, the oldest first: any two can be compared */
+  sheets: z.array(
+    z.object({
+      jobId: idSchema,
+      date: dateSchema,
+      rows: z.array(z.object({ label: z.string(), value: z.string(), unit: z.string() })),
+    }),
+  ),
+});
+export type PumpHistory = z.infer<typeof pumpHistorySchema>;
+
+/** A register as it would come in, or what is wrong with the file. */
+export const registerPreviewSchema = z.object({
+  sites: z.array(z.object({ name: z.string(), place: z.string(), isNew: z.boolean() })),
+  pumps: z.array(z.object({ tag: z.string(), name: z.string(), site: z.string(), profile: z.string() })),
+  faults: z.array(z.object({ line: z.int(), column: z.int(), words: z.string() })),
+});
+export type RegisterPreview = z.infer<typeof registerPreviewSchema>;
 
 export const jobResourceSchema = z.object({
   document: jobDocumentSchema,

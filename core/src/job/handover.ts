@@ -1,13 +1,25 @@
 import { doseAtFlow_mgl } from '../dosing';
 import { decisionOn, renderFinding, type Finding } from '../findings';
-import { dosePicture, METERING_TEXTS, understand, type MeteringContext } from '../families/metering';
+import {
+  benchSheet,
+  dosePicture,
+  METERING_TEXTS,
+  plainDay,
+  ratesOfDay_spm,
+  understand,
+  type MeteringContext,
+} from '../families/metering';
 import { addressOf, wordsFor, type Parameter, type SettingValues } from '../profile';
 import { sameValue, type SheetEntry } from '../sheet';
-import { siteTime } from '../time';
+import { siteDate, siteTime } from '../time';
 import { figureWithUnit, fig, METRIC } from '../units';
 import type { JobCommand, JobCommandBody } from './command';
+import { lastDrawdown, measuredStroke_mL, resultOf, whyRejected } from './calibration';
 import type {
   Handover,
+  HandoverCalibration,
+  HandoverCheck,
+  HandoverDay,
   HandoverDose,
   HandoverFinding,
   HandoverReading,
@@ -64,9 +76,11 @@ export function summarise(view: JobView): HandoverSummary {
       passed: sound.filter((reading) => reading.verdict?.ok).length,
       volume: sound.some((reading) => reading.verdict?.flowOk)
         ? 'flow measured'
-        : duty?.strokeVolume.basis === 'measured'
-          ? 'volume not measured: earlier calibration'
-          : 'volume not measured: plate value',
+        : drawnDownNow(document)
+          ? 'volume measured by drawdown'
+          : context?.duty.strokeVolume.basis === 'measured'
+            ? 'volume not measured: earlier calibration'
+            : 'volume not measured: plate value',
       automatic: !view.findings.job.some((f) => f.code === 'ANY-03'),
       live: live ? liveWords(live.body) : null,
     },
@@ -86,9 +100,69 @@ export function summarise(view: JobView): HandoverSummary {
       recordedAt: judged.entry.recordedAt,
       instrument: instrumentWords(document, judged.entry.instrumentId),
     })),
+    checks: view.checks.map(({ check, verdict, voided, superseded, record }): HandoverCheck => ({
+      title: check.title,
+      method: check.method,
+      expected: check.expected,
+      tolerance: check.tolerance,
+      seen: verdict.seen,
+      ok: verdict.ok,
+      voided,
+      superseded,
+      recordedAt: record.recordedAt,
+    })),
+    calibration: calibrationOf(document),
+    days: daysOf(view),
     clock: clockWords(document),
     lines: linesOf(view),
   };
+}
+
+/** True when a drawdown of this job was accepted. */
+function drawnDownNow(document: JobDocument): boolean {
+  const last = lastDrawdown(document);
+  return last !== null && whyRejected(last) === '';
+}
+
+/** The last drawdown of this job, with its verdict; null when none was made. */
+function calibrationOf(document: JobDocument): HandoverCalibration | null {
+  const record = lastRecord(document, 'calibration');
+  if (!record) return null;
+  const result = resultOf(record.body);
+  return {
+    date: siteDate(record.recordedAt, document.site.zone),
+    stroke_mL: measuredStroke_mL(record.body),
+    factor: result.factor,
+    spread: result.spread,
+    uncertainty: result.uncertainty,
+    accepted: result.faults.length === 0,
+    why: whyRejected(record.body),
+    runs: record.body.volumes_mL.length,
+  };
+}
+
+/** What was found and what is left, run through the duty's own day: what the customer gets out of the visit. */
+function daysOf({ context, values }: JobView): HandoverDay[] {
+  if (!context || context.duty.signal.source === 'controller') return [];
+  const columns = [
+    ['found', values.found],
+    ['left', values.force],
+  ] as const;
+  return columns.flatMap(([column, sheet]): HandoverDay[] => {
+    if (Object.keys(sheet).length === 0) return [];
+    const { sums } = benchSheet(context, sheet, plainDay(context));
+    const settings = understand(context.profile, context.plate, sheet);
+    return [
+      {
+        column,
+        given_L: sums.given_L,
+        wanted_L: sums.wanted_L,
+        inBand: sums.inBand,
+        strokes: sums.strokes,
+        hourly_spm: ratesOfDay_spm(context, settings) ?? [],
+      },
+    ];
+  });
 }
 
 function doseOf(context: MeteringContext, column: 'found' | 'left', values: SettingValues): HandoverDose {

@@ -13,6 +13,7 @@ import {
 import type { Clock } from '../clock';
 import type { Database } from '../db';
 import { answerError, problems } from '../problems';
+import { benchRoutes } from '../routes/bench';
 import { healthRoutes } from '../routes/health';
 import { jobRoutes } from '../routes/jobs';
 import { registerRoutes } from '../routes/register';
@@ -23,10 +24,13 @@ export interface ServerOptions {
   readonly clock: Clock;
   /** folder of the built web app; the API alone when missing */
   readonly webRoot?: string;
+  /** where the QR codes of labels lead: the address under which this server is reached */
+  readonly labelBase?: string;
   readonly logLevel?: 'error' | 'silent';
 }
 
 const BODY_LIMIT = 1024 * 1024;
+const LABEL_BASE = 'http://127.0.0.1:4310';
 
 /** The server, ready but with no port opened, so that tests can inject requests. */
 export async function buildServer(options: ServerOptions): Promise<FastifyInstance> {
@@ -61,9 +65,10 @@ export async function buildServer(options: ServerOptions): Promise<FastifyInstan
   await app.register(
     async (api) => {
       await api.register(healthRoutes(database, clock));
-      await api.register(registerRoutes(database, clock));
+      await api.register(registerRoutes(database, clock, options.labelBase ?? LABEL_BASE));
       await api.register(jobRoutes(database, clock));
       await api.register(toolRoutes);
+      await api.register(benchRoutes);
     },
     { prefix: '/api/v1' },
   );

@@ -1,3 +1,4 @@
 export * from './open';
 export type { Models, Row, Table, TableName } from './models';
 export { MIGRATIONS } from './migrate';
+export { labelCode } from './label-code';

@@ -3,16 +3,27 @@ import type { MeteringDuty } from '@barythm/core/families/metering';
 import { contentHash, profileSchema, type Profile } from '@barythm/core/profile';
 import { siteDate } from '@barythm/core/time';
 import type { Clock } from '../clock';
-import type { Database } from '../db';
+import { labelCode, type Database } from '../db';
 import { DemoJob } from './demo-job';
 import motor from '../../../profiles/motor-three-gears.json' with { type: 'json' };
+import numbered from '../../../profiles/numbered-timer.json' with { type: 'json' };
+import pulseWheel from '../../../profiles/pulse-wheel.json' with { type: 'json' };
+import stepper from '../../../profiles/stepper-flow.json' with { type: 'json' };
+import threeKey from '../../../profiles/three-key-contact.json' with { type: 'json' };
 import twoPoint from '../../../profiles/two-point-soft-keys.json' with { type: 'json' };
 import { INSTRUMENTS, PRODUCTS, PUMPS, SITES, ZONE } from './skerrow';
 
 const DAY_MS = 86_400_000;
 const WORKSHOP = 'Workshop';
 
-export const DEMO_PROFILES: readonly Profile[] = [profileSchema.parse(motor), profileSchema.parse(twoPoint)];
+export const DEMO_PROFILES: readonly Profile[] = [
+  motor,
+  twoPoint,
+  pulseWheel,
+  stepper,
+  numbered,
+  threeKey,
+].map((profile) => profileSchema.parse(profile));
 
 /** True when nobody has written anything yet: demo data never goes over real data. */
 export async function isEmpty({ models }: Database): Promise<boolean> {
@@ -106,7 +117,8 @@ async function register(database: Database, dateAgo: (days: number) => string): 
           place,
           note,
           family: 'metering',
-          signalFrom: 'flow',
+          signalFrom: pump.signalFrom ?? 'flow',
+          code: labelCode(id),
           duty: dutyAt(pump, 0, dateAgo),
           reported: pump.reported && { date: dateAgo(pump.reported.daysAgo), values: pump.reported.values },
           actor: WORKSHOP,
@@ -179,6 +191,68 @@ async function season(
   await therapy.set();
   await therapy.prove([0, 0, 1, 0, 0], 1.01);
   await therapy.handOver(dateAgo(-155));
+
+  const well = await DemoJob.start(database, 'pump-well', at(23, 10));
+  await well.arrive({ current_mA: null, display_m3h: 1.6, rate_spm: 3, residual_mgl: 0.6 });
+  await well.found({ stroke: 50, drive: 'ext', rate: 60, divide: 2 });
+  await well.plan(dutyOn(pump('pump-well'), 23));
+  await well.set();
+  await well.check('pulses', null, { pulses: 40, strokes: 20, seconds: 120 });
+  await well.check('prime', 'returns');
+  await well.drawDown({ volumes_mL: [73.4, 73.0, 73.2], strokes: 730 });
+  await well.automatic();
+  await well.handOver(dateAgo(-159));
+
+  // three drawdowns in a season: the volume falls, slowly, as valves wear
+  const tub = {
+    factor: 100,
+    run: 'input',
+    flow: 1,
+    inA: 4,
+    outA: 0,
+    inB: 20,
+    outB: 0.25,
+    lost: 'off',
+    suction: '100',
+    gas: 'off',
+    comp: 'off',
+    contact: 'no',
+    level: 'warn',
+    power: 'run',
+    fault: 'run',
+    code: 'open',
+  };
+  for (const [daysAgo, volumes_mL] of [
+    [214, [82.2, 82.0, 82.4]],
+    [118, [82.4, 82.6, 82.2]],
+    [20, [82.0, 81.6, 81.8]],
+  ] as const) {
+    const visit = await DemoJob.start(database, 'pump-tub', at(daysAgo, 14));
+    await visit.arrive({
+      current_mA: 12,
+      display_m3h: 6,
+      rate_spm: 8,
+      residual_mgl: 1.4,
+      counter: 4_000_000 - daysAgo * 8000,
+    });
+    const before = daysAgo === 214 ? tub : ((await visit.document()).lastLeft?.values ?? {});
+    await visit.found({ ...before });
+    await visit.drawDown({ volumes_mL: [...volumes_mL], seconds: 600, shown_lph: 0.5 });
+    await visit.plan(dutyOn(pump('pump-tub'), daysAgo));
+    await visit.set();
+    await visit.prove([], 1);
+    for (const [check, seen] of [
+      ['stop-closed', 'runs'],
+      ['stop-open', 'stands'],
+      ['stop-wire', 'stands'],
+      ['prime', 'returns'],
+      ['holds', 'stays'],
+    ] as const) {
+      await visit.check(check, seen);
+    }
+    await visit.automatic();
+    await visit.handOver(dateAgo(daysAgo - 98));
+  }
 
   // today, two hours ago: recorded, planned, and half entered
   const pups = await DemoJob.start(

@@ -1,5 +1,6 @@
 import type { CommandBody } from '@barythm/contract/commands';
 import {
+  type CheckKey,
   planMetering,
   understand,
   expectedAt,
@@ -85,10 +86,11 @@ export class DemoJob {
 
   /** Make-safe, plate, readings on arrival, and the clock where there is one. */
   async arrive(now: {
-    current_mA: number;
+    current_mA: number | null;
     display_m3h: number;
     rate_spm: number;
     residual_mgl: number | null;
+    counter?: number;
   }): Promise<void> {
     const { unit, pump, profile } = await this.document();
     await this.record({ kind: 'make-safe', steps: MAKE_SAFE_STEPS.map((step) => step.key) });
@@ -105,7 +107,7 @@ export class DemoJob {
       ...now,
       rateBy: 'tap',
       pressure_bar: null,
-      counter: null,
+      counter: now.counter ?? null,
       unreadable: { pressure_bar: 'No gauge fitted.' },
     });
     if (profile.behaviours.hasClock) {
@@ -171,11 +173,12 @@ export class DemoJob {
     const context = view.context as MeteringContext;
     const settings = understand(context.profile, context.plate, view.values.force);
     const points = [4, 8, 12, 16, 20, 0];
+    const smooth = context.profile.behaviours.smooth !== undefined;
     for (const [i, injected_mA] of points.entries()) {
       const expected = expectedAt(context, settings, injected_mA);
       if (!expected) throw new Error('The demo settings do not give a line to prove.');
       const strokes = expected.rate_spm === 0 ? 0 : expected.rate_spm + (drift[i] ?? 0);
-      const withFlow = injected_mA === 20 && expected.flow_lph !== null;
+      const withFlow = (smooth || injected_mA === 20) && expected.flow_lph !== null;
       await this.send({
         kind: 'proof.read',
         jobId: this.jobId,
@@ -183,8 +186,8 @@ export class DemoJob {
         reading: {
           injected_mA,
           shown_mA: context.profile.behaviours.showsSignal ? injected_mA : null,
-          strokes,
-          seconds: 60,
+          strokes: smooth ? null : strokes,
+          seconds: smooth ? null : 60,
           flow_lph: withFlow ? Number(((expected.flow_lph ?? 0) * flowShare).toPrecision(3)) : null,
         },
         instrumentId: 'ins-loop',
@@ -197,7 +200,44 @@ export class DemoJob {
       rate_spm: expectedRate(context, settings),
       residual_mgl: null,
     });
-    await this.record({ kind: 'automatic', seen: 'Display shows the signal mode; strokes follow the flow.' });
+    await this.automatic();
+  }
+
+  async automatic(): Promise<void> {
+    await this.record({ kind: 'automatic', seen: 'Display shows its mode; strokes follow the flow.' });
+  }
+
+  /** One check apart from signals; leads the discharge somewhere safe before the first. */
+  async check(check: CheckKey, seen: string | null, figures: Record<string, number> = {}): Promise<void> {
+    const document = await this.document();
+    if (!document.records.some(({ body }) => body.kind === 'discharge-safe')) {
+      await this.record({ kind: 'discharge-safe', how: 'Suction in a cylinder of water.' });
+    }
+    await this.record({ kind: 'check', check, seen, figures, note: '' });
+  }
+
+  /** A drawdown: over strokes, or over seconds at a shown flow on a pump that is set in flow. */
+  async drawDown(
+    runs: { volumes_mL: number[] } & ({ strokes: number } | { seconds: number; shown_lph: number }),
+  ): Promise<void> {
+    const document = await this.document();
+    const { settings, context } = viewJob(document, siteDate(this.startedAt, ZONE));
+    const nominal = document.profile.behaviours.smooth?.nominal_mL;
+    const full = context?.duty.strokeVolume.full_mL ?? 0;
+    const timed = 'seconds' in runs;
+    await this.record({
+      kind: 'calibration',
+      by: timed ? 'time' : 'strokes',
+      volumes_mL: runs.volumes_mL,
+      amount: timed ? runs.seconds : runs.strokes,
+      shown_lph: timed ? runs.shown_lph : null,
+      division_mL: 1,
+      bubbles: false,
+      assumed_mL: nominal ? nominal * settings.factor : (full * (settings.length_pct ?? 100)) / 100,
+      length_pct: nominal ? null : settings.length_pct,
+      pressure_bar: context?.duty.place.dischargePressure_bar ?? null,
+      product: context?.duty.product.name ?? '',
+    });
   }
 
   async handOver(nextDue: string): Promise<void> {

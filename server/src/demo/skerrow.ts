@@ -1,5 +1,7 @@
 import type { MeteringDuty, MeteringPlate } from '@barythm/core/families/metering';
 import type { SettingValue } from '@barythm/core/profile';
+import { day, IRRIGATION_DAY, POOL_DAY } from './days';
+import { MORE_PRODUCTS, MORE_PUMPS } from './skerrow-wider';
 
 /** A real zone with daylight saving; the island itself does not exist. */
 export const ZONE = 'Atlantic/Faroe';
@@ -17,7 +19,7 @@ export const INSTRUMENTS = [
   { id: 'ins-cylinder', name: 'Calibration cylinder 100 mL', serial: 'CC-22', daysAgo: 300 },
 ] as const;
 
-interface DemoProduct {
+export interface DemoProduct {
   readonly id: string;
   readonly name: string;
   readonly strength: MeteringDuty['product']['strength'];
@@ -29,7 +31,7 @@ interface DemoProduct {
   readonly note: string;
 }
 
-export const PRODUCTS: readonly DemoProduct[] = [
+const FIRST_PRODUCTS: readonly DemoProduct[] = [
   {
     id: 'prod-hypo',
     name: 'Sodium hypochlorite 12.5 %',
@@ -64,13 +66,15 @@ export const PRODUCTS: readonly DemoProduct[] = [
 
 export type DemoDuty = Omit<MeteringDuty, 'product'> & { readonly product: DemoProduct['id'] };
 
-interface DemoPump {
+export interface DemoPump {
   readonly id: string;
   readonly siteId: (typeof SITES)[number]['id'];
   readonly tag: string;
   readonly name: string;
   readonly place: string;
-  readonly profile: 'motor-three-gears' | 'two-point-soft-keys';
+  readonly profile: string;
+  /** what its cable comes from; a flow transmitter unless said */
+  readonly signalFrom?: 'flow' | 'meter';
   readonly model: string;
   readonly serial: string;
   readonly plate: MeteringPlate;
@@ -79,20 +83,7 @@ interface DemoPump {
   readonly reported?: { daysAgo: number; values: Record<string, SettingValue> };
 }
 
-/** Water flow of each hour as shares of the usual flow: quiet nights, busy mornings. */
-function day(usual: number, shares: readonly number[]): number[] {
-  return shares.map((share) => Math.round(usual * share * 10) / 10);
-}
-
-const POOL_DAY = [
-  0.45, 0.4, 0.35, 0.35, 0.4, 0.6, 0.9, 1.3, 1.6, 1.7, 1.5, 1.2, 1.1, 1.2, 1.4, 1.5, 1.3, 1.1, 0.9, 0.8, 0.7,
-  0.6, 0.5, 0.45,
-];
-const IRRIGATION_DAY = [
-  0, 0, 0, 0, 0, 0.5, 1.2, 1.5, 1.4, 0.8, 0, 0, 0, 0, 0.6, 1.1, 1.3, 0.9, 0, 0, 0, 0, 0, 0,
-];
-
-export const PUMPS: readonly DemoPump[] = [
+const FIRST_PUMPS: readonly DemoPump[] = [
   {
     id: 'pump-seal-inlet',
     siteId: 'site-seals',
@@ -210,3 +201,6 @@ export const PUMPS: readonly DemoPump[] = [
     note: '',
   },
 ];
+
+export const PRODUCTS: readonly DemoProduct[] = [...FIRST_PRODUCTS, ...MORE_PRODUCTS];
+export const PUMPS: readonly DemoPump[] = [...FIRST_PUMPS, ...MORE_PUMPS];

@@ -1,6 +1,6 @@
 import type { JobFile } from '@barythm/contract/formats';
 import { contentHash } from '@barythm/core/profile';
-import type { Database } from '../db';
+import { labelCode, type Database } from '../db';
 import { problems } from '../problems';
 import { saveSince } from './save';
 
@@ -35,6 +35,7 @@ export async function importJob(database: Database, file: JobFile, actor: string
       duty: document.dutyBefore,
       reported: null,
       note: '',
+      code: labelCode(pump.id),
     } as { id: string });
     const known = await models.profiles.findOne({
       where: { id: profile.id, version: profile.version },
@@ -77,6 +78,7 @@ export async function importJob(database: Database, file: JobFile, actor: string
         unitId: unit.id,
         dutyBefore: document.dutyBefore,
         lastLeft: document.lastLeft,
+        earlier: document.earlier ?? [],
         profileId: profile.id,
         profileVersion: profile.version,
       },

@@ -99,6 +99,7 @@ export async function loadJob(
     profileHash: profile.hash as string,
     dutyBefore: job.dutyBefore as JobDocument['dutyBefore'],
     lastLeft: job.lastLeft as LastLeft | null,
+    earlier: (job.earlier as JobDocument['earlier'] | null) ?? [],
     instruments: instruments.map((row) => without<Instrument>(row.get({ plain: false }), 'actor')),
     plans: plans.map((row) => without<PlanRevision>(row, 'jobId')),
     entries: entries.map((row) => without<SheetEntry>(row, 'jobId')),

@@ -57,6 +57,15 @@ export const problems = {
     make('not-handed-over', 409, 'This job is not handed over yet.', {
       errors: [{ field: 'id', words: 'The hand-over is made when it is signed.' }],
     }),
+  tooLong: () =>
+    make('too-long', 422, 'This run takes too long.', {
+      detail: 'It was stopped after half a minute. Take a shorter scenario.',
+      errors: [{ field: 'scenario', words: 'The run was stopped after 30 s.' }],
+    }),
+  faulty: (faults: readonly { line: number; column: number; words: string }[]) =>
+    make('faulty-file', 422, 'The file has faults; nothing was taken in.', {
+      errors: faults.map(({ line, column, words }) => ({ field: `line ${line}, column ${column}`, words })),
+    }),
   internal: () =>
     make('internal', 500, 'Something went wrong on the server.', {
       detail: 'Nothing was changed. Try again; if it stays, restart the server and look at its log.',

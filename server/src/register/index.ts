@@ -4,3 +4,7 @@ export * from './sites';
 export * from './round';
 export * from './state';
 export * from './library';
+export * from './due';
+export * from './history';
+export * from './labelled';
+export * from './register-csv';

@@ -105,6 +105,7 @@ export async function pumpPage(database: Database, clock: Clock, id: string): Pr
     note: pump.note as string,
     reported: pump.reported as PumpResource['reported'],
     zone,
+    code: (pump.code as string | null) ?? '',
     unit: {
       id: unit.id as string,
       model: unit.model as string,

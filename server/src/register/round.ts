@@ -1,4 +1,4 @@
-import type { FindingCount, Round } from '@barythm/contract/resources';
+import type { Due, FindingCount, PumpResource, Round } from '@barythm/contract/resources';
 import { renderFinding, type Finding } from '@barythm/core/findings';
 import { METERING_TEXTS } from '@barythm/core/families/metering';
 import { siteDate } from '@barythm/core/time';
@@ -7,7 +7,8 @@ import { QueryTypes } from 'sequelize';
 import type { Clock } from '../clock';
 import type { Database } from '../db';
 import { jobRows, pumpPage } from './pumps';
-import { stateOfPump } from './state';
+import { dueAt } from './due';
+import { stateOfPump, type PumpState } from './state';
 
 /** How many pumps the round looks at: those with the newest work first. More belongs to a search. */
 const MOST_PUMPS = 60;
@@ -39,23 +40,20 @@ export async function round(database: Database, clock: Clock): Promise<Round> {
       GROUP BY p.id ORDER BY MAX(j.plannedFor) IS NULL DESC, MAX(j.plannedFor) DESC LIMIT :most`,
     { replacements: { most: MOST_PUMPS }, type: QueryTypes.SELECT },
   );
-  const pumps = await Promise.all(candidates.map(({ id }) => openPump(database, clock, id)));
+  const looked = await Promise.all(candidates.map(({ id }) => pumpPage(database, clock, id)));
+  const states = looked.map((pump) => ({ pump, state: stateOfPump(pump) }));
+  const pumps = states.map(({ pump, state }) => openPump(pump, state));
   return {
     date,
+    due: states.flatMap(({ pump, state }) => dueAt(pump, state.findings)).sort(mostPressing),
     visits: [...visits.values()].sort((a, b) => a.date.localeCompare(b.date)),
     pumps: pumps.filter((pump) => pump !== null).sort(worstFirst),
   };
 }
 
-async function openPump(
-  database: Database,
-  clock: Clock,
-  id: string,
-): Promise<Round['pumps'][number] | null> {
-  const pump = await pumpPage(database, clock, id);
-  const { findings, strip } = stateOfPump(pump);
+function openPump(pump: PumpResource, { findings, strip }: PumpState): Round['pumps'][number] | null {
   if (findings.length === 0) return null;
-  const { tag, name, place, siteId, siteName, family, nowShare } = pump;
+  const { id, tag, name, place, siteId, siteName, family, nowShare } = pump;
   const open = pump.jobs.find((job) => job.state === 'open' || job.state === 'planned');
   return {
     id,
@@ -71,6 +69,11 @@ async function openPump(
     nowShare,
     openJobId: open?.id ?? null,
   };
+}
+
+/** What is due now first, then by date. */
+function mostPressing(a: Due, b: Due): number {
+  return (a.date ?? '').localeCompare(b.date ?? '') || a.tag.localeCompare(b.tag);
 }
 
 function countOf(findings: readonly Finding[]): FindingCount {

@@ -1,4 +1,5 @@
-import type { Handover, HandoverDose, HandoverFinding, JobDocument } from '@barythm/core/job';
+import { beatStrip } from '@barythm/core/beat';
+import type { Handover, HandoverDay, HandoverDose, HandoverFinding, JobDocument } from '@barythm/core/job';
 import { dateInWords } from '@barythm/core/time';
 import { fig, figureNumber, METRIC } from '@barythm/core/units';
 import {
@@ -20,6 +21,7 @@ export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): 
   let y = masthead(pdf, document, handover);
   if (summary.accepted.length > 0) y = acceptedStops(pdf, summary.accepted, y);
   if (summary.wanted && summary.dose.length === 2) y = beforeAndAfter(pdf, handover, y);
+  if (summary.days?.length === 2) y = sameDay(pdf, summary.days, y);
   y = proved(pdf, handover, y);
   y = openPoints(pdf, summary.open, y);
   signature(pdf, handover, y);
@@ -142,6 +144,53 @@ function doseCard(
   }
 }
 
+/** Both sheets run through the duty's own day: the strip of its hours, product given, and time in the band. */
+function sameDay(pdf: Pdf, days: readonly HandoverDay[], start: number): number {
+  const y = heading(pdf, 'The same day, before and after', start);
+  const gap = 16;
+  const width = (TEXT_WIDTH - gap) / 2;
+  const most = Math.max(1, ...days.flatMap((day) => day.hourly_spm));
+  days.forEach((day, i) => dayCard(pdf, day, most, PAGE.left + i * (width + gap), y, width));
+  return (
+    write(
+      pdf,
+      'Strokes of each hour from 0:00 to 24:00, worked out from the settings and the usual water; not measured.',
+      { x: PAGE.left, y: y + DAY_HEIGHT + 5, width: TEXT_WIDTH },
+      { size: 8.5, colour: INK.quiet },
+    ) + 10
+  );
+}
+
+const DAY_HEIGHT = 66;
+
+function dayCard(pdf: Pdf, day: HandoverDay, most: number, x: number, y: number, width: number): void {
+  const colour = day.column === 'found' ? INK.slate : INK.plum;
+  pdf.roundedRect(x, y, width, DAY_HEIGHT, 8).lineWidth(1).strokeColor(INK.line).stroke();
+  const strip = { x: x + 12, y: y + 8, width: width - 24, height: 18 };
+  const { beats } = beatStrip(strip, day.hourly_spm, most, null);
+  for (const beat of beats) {
+    if (beat.height > 0)
+      pdf.rect(strip.x + beat.x, strip.y + strip.height - beat.height, beat.width, beat.height);
+  }
+  pdf.fillColor(colour).fill();
+  write(
+    pdf,
+    `${Math.round(day.inBand * 100)} % of the time in the wanted band`,
+    { x: x + 12, y: y + 31, width: width - 24 },
+    { font: 'bold', size: 10.5, colour: day.inBand >= 0.9 ? INK.moss : INK.rust },
+  );
+  write(
+    pdf,
+    `${litres(day.given_L)} of product given, ${litres(day.wanted_L)} wanted`,
+    { x: x + 12, y: y + 47, width: width - 24 },
+    { size: 9 },
+  );
+}
+
+function litres(value: number): string {
+  return `${figureNumber(fig('volume', value), METRIC)} L`;
+}
+
 function figure(value: number): string {
   return figureNumber(fig('dose', value), METRIC);
 }
@@ -149,9 +198,7 @@ function figure(value: number): string {
 function proved(pdf: Pdf, { summary }: Handover, start: number): number {
   const { proof } = summary;
   const lines = [
-    proof.points === 0
-      ? 'Nothing was proved at the pump on this visit.'
-      : `${proof.passed} of ${proof.points} signal points read as expected.`,
+    ...pointsLines(summary),
     `${sentence(proof.volume)}.`,
     proof.live ? `End to end: ${proof.live}.` : 'No live end-to-end reading was taken.',
     proof.automatic ? 'Seen back in automatic.' : 'Not seen back in automatic.',
@@ -160,6 +207,20 @@ function proved(pdf: Pdf, { summary }: Handover, start: number): number {
   let y = heading(pdf, 'What was proved', ensureRoom(pdf, start, 90));
   for (const line of lines) y = write(pdf, `–  ${line}`, { x: PAGE.left, y, width: TEXT_WIDTH });
   return y + 10;
+}
+
+function pointsLines({ proof, checks = [] }: Handover['summary']): string[] {
+  const standing = checks.filter((check) => !check.voided && !check.superseded);
+  if (proof.points === 0 && standing.length === 0) return ['Nothing was proved at the pump on this visit.'];
+  const passed = standing.filter((check) => check.ok).length;
+  return [
+    ...(proof.points > 0 ? [`${proof.passed} of ${proof.points} signal points read as expected.`] : []),
+    ...(standing.length > 0
+      ? [
+          `${passed} of ${standing.length} other checks as expected: ${standing.map((check) => check.title.toLowerCase()).join(', ')}.`,
+        ]
+      : []),
+  ];
 }
 
 function sentence(words: string): string {

@@ -1,2 +1,3 @@
 export * from './pdf';
 export * from './csv';
+export * from './labels';

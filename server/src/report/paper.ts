@@ -47,6 +47,17 @@ export function newDocument(title: string, createdAt: string): Pdf {
   return pdf;
 }
 
+/** Ends a document and answers its bytes. */
+export function finish(pdf: Pdf): Promise<Buffer> {
+  const chunks: Buffer[] = [];
+  return new Promise((resolve, reject) => {
+    pdf.on('data', (chunk: Buffer) => chunks.push(chunk));
+    pdf.on('end', () => resolve(Buffer.concat(chunks)));
+    pdf.on('error', reject);
+    pdf.end();
+  });
+}
+
 interface Style {
   readonly font?: FontName;
   readonly size?: number;

@@ -1,6 +1,7 @@
 import type { Handover, JobDocument } from '@barythm/core/job';
 import { firstPage } from './first-page';
-import { footers, newDocument } from './paper';
+import { checksPage } from './checks-page';
+import { finish, footers, newDocument } from './paper';
 import { readingsPage } from './readings-page';
 import { settingsPage } from './settings-page';
 
@@ -8,19 +9,13 @@ import { settingsPage } from './settings-page';
 export function handoverPdf(document: JobDocument, handover: Handover): Promise<Buffer> {
   const { pump, site } = document;
   const pdf = newDocument(`Hand-over ${pump.tag}, ${handover.summary.siteDate}`, handover.recordedAt);
-  const chunks: Buffer[] = [];
-  const done = new Promise<Buffer>((resolve, reject) => {
-    pdf.on('data', (chunk: Buffer) => chunks.push(chunk));
-    pdf.on('end', () => resolve(Buffer.concat(chunks)));
-    pdf.on('error', reject);
-  });
   firstPage(pdf, document, handover);
   settingsPage(pdf, handover);
   readingsPage(pdf, document, handover);
+  checksPage(pdf, document, handover);
   footers(
     pdf,
     `${site.name}  ·  ${pump.tag}  ·  job ${document.job.id}  ·  profile ${document.profile.id} v${document.profile.version}`,
   );
-  pdf.end();
-  return done;
+  return finish(pdf);
 }

@@ -1,8 +1,10 @@
 import {
   librarySchema,
   pageQuerySchema,
+  pumpHistorySchema,
   pumpPageSchema,
   pumpSchema,
+  registerPreviewSchema,
   roundSchema,
   sitePageSchema,
   siteSchema,
@@ -13,21 +15,29 @@ import { z } from 'zod';
 import type { Clock } from '../clock';
 import type { Database } from '../db';
 import {
+  exportRegister,
+  importRegister,
+  labelPumps,
   library,
   listPumps,
   PageCache,
   listSites,
+  previewRegister,
   profileById,
   publishProfile,
+  pumpByCode,
+  pumpHistory,
   pumpPage,
   round,
   sitePage,
 } from '../register';
+import { labelsPdf } from '../report';
 
 const byId = z.object({ id: z.string() });
+const csvSchema = z.object({ csv: z.string().min(1, 'The file is empty.') }).strict();
 
 /** Round, register and library. */
-export function registerRoutes(database: Database, clock: Clock): FastifyPluginAsyncZod {
+export function registerRoutes(database: Database, clock: Clock, labelBase: string): FastifyPluginAsyncZod {
   return async (app) => {
     app.get('/round', { schema: { response: { 200: roundSchema } } }, () => round(database, clock));
     app.get(
@@ -56,6 +66,40 @@ export function registerRoutes(database: Database, clock: Clock): FastifyPluginA
     app.get('/pumps/:id', { schema: { params: byId, response: { 200: pumpSchema } } }, (request) =>
       pumpPage(database, clock, request.params.id),
     );
+    app.get(
+      '/pumps/:id/history',
+      { schema: { params: byId, response: { 200: pumpHistorySchema } } },
+      (request) => pumpHistory(database, request.params.id),
+    );
+    app.get('/codes/:code', { schema: { params: z.object({ code: z.string() }) } }, (request) =>
+      pumpByCode(database, request.params.code),
+    );
+    app.get(
+      '/labels.pdf',
+      { schema: { querystring: z.object({ site: z.string().optional(), pump: z.string().optional() }) } },
+      async ({ query }, reply) => {
+        const pumps = await labelPumps(database, query);
+        return reply
+          .type('application/pdf')
+          .header('content-disposition', 'attachment; filename="pump-labels.pdf"')
+          .send(await labelsPdf(pumps, labelBase, clock()));
+      },
+    );
+    app.get('/register.csv', async (_, reply) =>
+      reply
+        .type('text/csv; charset=utf-8')
+        .header('content-disposition', 'attachment; filename="register.csv"')
+        .send(await exportRegister(database)),
+    );
+    app.post(
+      '/register/preview',
+      { schema: { body: csvSchema, response: { 200: registerPreviewSchema } } },
+      (request) => previewRegister(database, request.body.csv),
+    );
+    app.post('/register/import', { schema: { body: csvSchema } }, async (request, reply) => {
+      const today = clock().slice(0, 10);
+      return reply.status(201).send(await importRegister(database, request.body.csv, today, 'Workshop'));
+    });
     app.get('/library', { schema: { response: { 200: librarySchema } } }, () => library(database));
     app.get('/profiles/:id', { schema: { params: byId, response: { 200: profileSchema } } }, (request) =>
       profileById(database, request.params.id),

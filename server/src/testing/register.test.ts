@@ -22,7 +22,12 @@ test('the round: today’s visit, and the pumps with something open, the worst f
   expect(round.visits.flatMap((visit) => visit.jobs.map((job) => [job.tag, job.state]))).toEqual([
     ['SRC-DP-02', 'open'],
   ]);
-  expect(round.pumps.map((pump) => pump.tag).sort()).toEqual(['SRC-DP-01', 'SRC-DP-02']);
+  expect(round.pumps.map((pump) => pump.tag).sort()).toEqual([
+    'NUR-DP-02',
+    'SRC-DP-01',
+    'SRC-DP-02',
+    'SRC-DP-03',
+  ]);
   const bad = round.pumps.find((pump) => pump.tag === 'SRC-DP-01');
   expect(bad).toMatchObject({ counts: { stop: 1 }, worst: 'Range mismatch: 4–20 sent, 0–20 read' });
   expect(bad?.strip?.rates_spm).toHaveLength(24);
@@ -34,11 +39,11 @@ test('pumps are searched in every word a technician would try, and paged', async
       (p) => p.tag,
     );
   expect(await search('acid')).toEqual(['NUR-DP-01']);
-  expect(await search('clinic')).toEqual(['CLI-DP-01']);
-  expect(await search('src-dp')).toEqual(['SRC-DP-01', 'SRC-DP-02']);
+  expect(await search('clinic')).toEqual(['CLI-DP-01', 'CLI-DP-02']);
+  expect(await search('src-dp')).toEqual(['SRC-DP-01', 'SRC-DP-02', 'SRC-DP-03']);
   expect(await search('100%')).toEqual([]);
   const second = (await server.get('/api/v1/pumps?size=2&page=2')).body as Page;
-  expect(second).toMatchObject({ total: 5, items: [{ tag: 'NUR-DP-01' }, { tag: 'SRC-DP-01' }] });
+  expect(second).toMatchObject({ total: 9, items: [{ tag: 'LHH-DP-01' }, { tag: 'LHH-DP-02' }] });
   const wrong = await server.get('/api/v1/pumps?page=0');
   expect(wrong.body).toMatchObject({ status: 400, errors: [{ field: 'page' }] });
 });
@@ -46,7 +51,7 @@ test('pumps are searched in every word a technician would try, and paged', async
 test('sites with how many pumps each has; one site with its pumps', async () => {
   const { items } = (await server.get('/api/v1/sites')).body as { items: { id: string; pumps: number }[] };
   expect(items).toHaveLength(5);
-  expect(items.find((site) => site.id === 'site-seals')?.pumps).toBe(2);
+  expect(items.find((site) => site.id === 'site-seals')?.pumps).toBe(3);
   expect((await server.get('/api/v1/sites/site-seals')).body).toMatchObject({ zone: 'Atlantic/Faroe' });
   expect((await server.get('/api/v1/sites/none')).status).toBe(404);
 });
@@ -110,7 +115,7 @@ test('a tool names the field that is wrong; an unknown tool is not found', async
 });
 
 test('health, OpenAPI, and a problem for what is not there', async () => {
-  expect((await server.get('/api/v1/health')).body).toEqual({ status: 'ok', now: NOW, migrations: 1 });
+  expect((await server.get('/api/v1/health')).body).toEqual({ status: 'ok', now: NOW, migrations: 2 });
   const paths = ((await server.get('/api/docs/json')).body as { paths: Record<string, unknown> }).paths;
   expect(Object.keys(paths)).toEqual(expect.arrayContaining(['/api/v1/commands', '/api/v1/tools/{id}']));
   const none = await server.app.inject('/api/v1/nothing');

@@ -1,9 +1,16 @@
-import { doseAtFlow_mgl, passesThroughZero, transmitterCurrent_mA, type BandBreach } from '../../dosing';
+import {
+  doseAtFlow_mgl,
+  passesThroughZero,
+  strength_gpl,
+  transmitterCurrent_mA,
+  type BandBreach,
+} from '../../dosing';
 import { THRESHOLDS, type Finding } from '../../findings';
 import { valueAt } from '../../signal';
 import { fig } from '../../units';
 import { addressesOf } from './address';
 import type { CheckInput } from './checks';
+import { productAge_days, strengthToday_gpl } from './context';
 import { dosePicture, needed_lph, type DosePicture } from './dose';
 import { finding } from './finding';
 import type { MeteringTextId } from './texts';
@@ -22,7 +29,8 @@ export function checkDose(input: CheckInput): Finding[] {
   const manual = input.settings.mode === 'manual';
   if (picture.path.kind === 'pulses') return pulseDose(input, picture, worst);
   if (!manual && passesThroughZero(picture.path, THROUGH_ZERO_spm)) {
-    const explained = fullRateForGreatestFlow(input, picture) ?? mixedPercent(input, picture);
+    const explained =
+      faded(input, picture) ?? fullRateForGreatestFlow(input, picture) ?? mixedPercent(input, picture);
     if (explained) return [explained];
     const right = Math.abs(slopeRatio(input, picture) - 1) <= THRESHOLDS.ratioMatch;
     return [breach(input, right ? 'MET-08.steps' : 'MET-08.slope', worst)];
@@ -57,7 +65,7 @@ function pulseDose(input: CheckInput, picture: DosePicture, worst: BandBreach): 
     }
   }
   if (Math.abs(ratio - 1) <= THRESHOLDS.ratioMatch && worst.side === 'under') return [];
-  return [mixedPercent(input, picture) ?? breach(input, 'MET-08.pulses', worst)];
+  return [faded(input, picture) ?? mixedPercent(input, picture) ?? breach(input, 'MET-08.pulses', worst)];
 }
 
 function breach({ context, subject }: CheckInput, text: MeteringTextId, worst: BandBreach): Finding {
@@ -121,6 +129,24 @@ function fullRateForGreatestFlow(input: CheckInput, picture: DosePicture): Findi
     },
     addressesOf(context, 'signal.y2', 'stroke.length', 'gear'),
   );
+}
+
+/** The settings fit the strength as it was measured; the product has lost since, and the dose with it. */
+function faded(input: CheckInput, picture: DosePicture): Finding | null {
+  const { context, subject } = input;
+  const { product, water, dose } = context.duty;
+  const fresh = strength_gpl(product.strength);
+  const today = strengthToday_gpl(product, context.today);
+  if (today / fresh > 1 - THRESHOLDS.ratioMatch) return null;
+  if (Math.abs((slopeRatio(input, picture) * fresh) / today - 1) > THRESHOLDS.ratioMatch) return null;
+  return finding('MET-27.faded', subject, {
+    product: product.name,
+    age: fig('days', productAge_days(product, context.today)),
+    loss: fig('percent', (1 - today / fresh) * 100),
+    dose: fig('dose', doseAtFlow_mgl(picture.path, water.usual_m3h)),
+    low: fig('dose', dose.low_mgl),
+    high: fig('dose', dose.high_mgl),
+  });
 }
 
 /**

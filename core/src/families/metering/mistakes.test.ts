@@ -214,6 +214,18 @@ describe('MET-27 strength mixed up or old', () => {
     expect(texts(on(aged('2026-03-01', null), SOUND_TWO_POINT))).toContain('MET-27.old');
     expect(texts(on(aged(null, 90), SOUND_TWO_POINT))).toContain('MET-27.label');
   });
+  test('mistake: settings that fitted the strength as it was, and the product has faded since', () => {
+    const old = twoPointContext({
+      duty: dutyWith({
+        product: { measuredOn: '2026-10-01', halfLife_days: 90 },
+        dose: { low_mgl: 1.1, high_mgl: 1.3 },
+      }),
+    });
+    const found = on(old, twoPoint({ rateB: 66 })).find((f) => f.text === 'MET-27.faded');
+    expect(found?.values.loss).toEqual({ q: 'percent', v: expect.closeTo(34, 0) });
+    // near miss: planned anew with what is left of it
+    expect(texts(on(old, twoPoint({ rateB: 100 })))).not.toContain('MET-27.faded');
+  });
   test('mistake: set as if the per cent by weight were by volume', () => {
     const narrow = twoPointContext({ duty: dutyWith({ dose: { low_mgl: 1.15, high_mgl: 1.25 } }) });
     const found = on(narrow, twoPoint({ rateB: 82 })).find((f) => f.code === 'MET-27');

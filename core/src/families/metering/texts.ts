@@ -218,6 +218,12 @@ export const METERING_TEXTS = {
     will: 'The dose is worked out with {today} instead of {fresh}, on an approximation.',
     todo: 'Measure the strength and enter it with today’s date.',
   },
+  'MET-27.faded': {
+    title: 'Product has faded: dose leaves its band',
+    so: 'The settings fit {product} as it was measured {age} ago; it has lost {loss} since.',
+    will: 'The dose is {dose} now, wanted is {low} to {high}.',
+    todo: 'Measure the strength, and plan with it; or bring fresh product.',
+  },
   'MET-27.label': {
     title: 'Strength from the label only',
     so: '{product} loses strength in store, and its strength is taken from the label.',

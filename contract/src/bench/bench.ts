@@ -1,0 +1,47 @@
+import { scenarioSchema } from '@barythm/core/bench';
+import { meteringDutySchema } from '@barythm/core/families/metering';
+import { profileSchema } from '@barythm/core/profile';
+import { z } from 'zod';
+import { dateSchema, plateSchema, settingValueSchema } from '../job';
+
+/** One or two sheets of settings over one scenario: everything that the run stands on, so that it can be repeated. */
+export const benchRequestSchema = z
+  .object({
+    duty: meteringDutySchema,
+    profile: profileSchema,
+    plate: plateSchema,
+    today: dateSchema,
+    sheets: z
+      .array(
+        z.object({ name: z.string().max(80), values: z.record(z.string(), settingValueSchema) }).strict(),
+      )
+      .min(1, 'Send at least one sheet.')
+      .max(2, 'Send at most two sheets.'),
+    scenario: scenarioSchema,
+  })
+  .strict();
+export type BenchRequest = z.infer<typeof benchRequestSchema>;
+
+/** What a run comes to, without the snapshots it could be taken up from. */
+export const benchAnswerSchema = z.object({
+  runs: z.array(
+    z.object({
+      name: z.string(),
+      seconds: z.int(),
+      bucket_s: z.int(),
+      seed: z.int(),
+      traces: z.array(
+        z.object({
+          key: z.string(),
+          label: z.string(),
+          unit: z.string(),
+          min: z.array(z.number()),
+          max: z.array(z.number()),
+        }),
+      ),
+      happenings: z.array(z.object({ at_s: z.number(), words: z.string() })),
+      sums: z.record(z.string(), z.number()),
+    }),
+  ),
+});
+export type BenchAnswer = z.infer<typeof benchAnswerSchema>;

@@ -1,0 +1,1 @@
+export { runApart } from './run-apart';

@@ -1,0 +1,88 @@
+import type { Due, PumpResource } from '@barythm/contract/resources';
+import { daysToService, hoursUntilUsed } from '@barythm/core/dosing';
+import { understand, useOfDay, type MeteringContext } from '@barythm/core/families/metering';
+import { THRESHOLDS, type Finding } from '@barythm/core/findings';
+import { lastRecord, measuredHistory, standingCalibration, viewJob } from '@barythm/core/job';
+
+const DAY_MS = 86_400_000;
+/** What falls due later than this is not on the round yet. */
+const AHEAD_days = 31;
+/** A clock is looked at again after this long. */
+const CLOCK_days = 183;
+
+/** What falls due at a pump by date or by strokes, within a month. */
+export function dueAt(pump: PumpResource, findings: readonly Finding[]): Due[] {
+  const { latest, today } = pump;
+  const view = latest && viewJob(latest, today);
+  const context = view?.context ?? null;
+  const all = [
+    ...calibration(pump),
+    ...clock(pump),
+    ...(context ? [...tank(pump, context), ...service(pump, context)] : []),
+    ...visit(pump),
+    ...open(pump, findings),
+  ];
+  return all.filter((due) => due.date === null || due.date <= later(today, AHEAD_days));
+}
+
+function later(date: string, days: number): string {
+  return new Date(Date.parse(date) + days * DAY_MS).toISOString().slice(0, 10);
+}
+
+function due(pump: PumpResource, kind: Due['kind'], words: string, date: string | null): Due {
+  const { id, tag, siteName, today } = pump;
+  return { pumpId: id, tag, siteName, kind, words, date, overdue: date !== null && date < today };
+}
+
+function calibration(pump: PumpResource): Due[] {
+  const standing = pump.latest && standingCalibration(measuredHistory(pump.latest));
+  if (!standing) return [];
+  if (standing.servicedSince) return [due(pump, 'calibration', 'Draw down again: serviced since.', null)];
+  const date = later(standing.date, THRESHOLDS.calibrationAge_days);
+  return [due(pump, 'calibration', `Draw down again: last on ${standing.date}.`, date)];
+}
+
+function clock(pump: PumpResource): Due[] {
+  if (!pump.profile.behaviours.hasClock || !pump.latest) return [];
+  const record = lastRecord(pump.latest, 'clock');
+  if (!record) return [];
+  const read = record.recordedAt.slice(0, 10);
+  return [due(pump, 'clock', `Check the clock: last on ${read}.`, later(read, CLOCK_days))];
+}
+
+/** Days since the tank and the counter were written down: when the duty was last agreed. */
+function agreedOn(pump: PumpResource): string {
+  const plan = pump.latest?.plans[pump.latest.plans.length - 1];
+  return plan?.recordedAt.slice(0, 10) ?? pump.today;
+}
+
+function tank(pump: PumpResource, context: MeteringContext): Due[] {
+  const level = context.duty.tank;
+  const day = level && useOfDay(context, understand(context.profile, context.plate, context.inForce));
+  const hours = day && hoursUntilUsed(Math.max(0, level.now_L - level.warn_L), day.hourly_L, 0);
+  if (hours === null || hours === undefined) return [];
+  const litres = day!.hourly_L.reduce((sum, use) => sum + use, 0);
+  const date = later(agreedOn(pump), Math.floor(hours / 24));
+  return [due(pump, 'tank', `Fill the tank: down to its warn level at ${litres.toFixed(1)} L a day.`, date)];
+}
+
+function service(pump: PumpResource, context: MeteringContext): Due[] {
+  const plan = context.duty.service;
+  const day = plan && useOfDay(context, understand(context.profile, context.plate, context.inForce));
+  const days = plan && day ? daysToService(plan.everyStrokes - plan.madeStrokes, day.strokes) : null;
+  if (days === null || !plan) return [];
+  const date = later(agreedOn(pump), Math.floor(days));
+  const words = `${plan.what}: ${Math.round(plan.everyStrokes / 1000)} thousand strokes reached.`;
+  return [due(pump, 'service', words, date)];
+}
+
+function visit(pump: PumpResource): Due[] {
+  const date = pump.latest?.handover?.nextDue;
+  return date ? [due(pump, 'visit', 'The visit agreed at the last hand-over.', date)] : [];
+}
+
+function open(pump: PumpResource, findings: readonly Finding[]): Due[] {
+  const stops = findings.filter((finding) => finding.severity === 'stop').length;
+  if (stops === 0) return [];
+  return [due(pump, 'findings', stops === 1 ? 'A stop is open.' : `${stops} stops are open.`, null)];
+}

@@ -1,0 +1,58 @@
+import type { Handover, HandoverCalibration, HandoverCheck, JobDocument } from '@barythm/core/job';
+import { siteTime } from '@barythm/core/time';
+import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
+import { ensureRoom, heading, INK, PAGE, TEXT_WIDTH, write, type Pdf } from './paper';
+
+/** What was tried at the pump apart from signals, and the drawdown; nothing where neither was done. */
+export function checksPage(pdf: Pdf, document: JobDocument, { summary }: Handover): void {
+  const checks = summary.checks ?? [];
+  if (checks.length === 0 && !summary.calibration) return;
+  pdf.addPage();
+  let y: number = PAGE.top;
+  if (summary.calibration) y = drawdown(pdf, summary.calibration, y);
+  if (checks.length === 0) return;
+  y = heading(pdf, 'Tried at the pump', y);
+  for (const check of checks) y = oneCheck(pdf, check, document.site.zone, ensureRoom(pdf, y, 56));
+}
+
+function drawdown(pdf: Pdf, calibration: HandoverCalibration, start: number): number {
+  const y = heading(pdf, 'Drawdown', start);
+  const words = calibration.accepted
+    ? `${figureWithUnit(fig('strokeVolume', calibration.stroke_mL), METRIC)} a stroke from ${calibration.runs} runs, spread ${percent(calibration.spread)}, standard uncertainty ${percent(calibration.uncertainty)}; factor ${calibration.factor.toFixed(3)}.`
+    : `Rejected: ${calibration.why}`;
+  return (
+    write(
+      pdf,
+      words,
+      { x: PAGE.left, y, width: TEXT_WIDTH },
+      { colour: calibration.accepted ? INK.ink : INK.rust },
+    ) + 14
+  );
+}
+
+function percent(share: number): string {
+  return figureWithUnit(fig('percent', share * 100), METRIC);
+}
+
+function oneCheck(pdf: Pdf, check: HandoverCheck, zone: string, start: number): number {
+  const verdict = check.voided
+    ? 'void: set again after it'
+    : `${check.ok ? 'as expected' : 'not as expected'}${check.superseded ? '; tried again later' : ''}`;
+  const colour = check.voided ? INK.quiet : check.ok ? INK.moss : INK.rust;
+  write(
+    pdf,
+    siteTime(check.recordedAt, zone),
+    { x: PAGE.left, y: start, width: 44 },
+    { font: 'figures', size: 9 },
+  );
+  const text = { x: PAGE.left + 50, width: TEXT_WIDTH - 50 };
+  let y = write(pdf, `${check.title}: ${verdict}`, { ...text, y: start }, { font: 'bold', colour });
+  y = write(pdf, check.method, { ...text, y }, { size: 9, colour: INK.quiet });
+  y = write(
+    pdf,
+    `Expected: ${check.expected} (tolerance: ${check.tolerance}). Seen: ${check.seen}.`,
+    { ...text, y },
+    { size: 9 },
+  );
+  return y + 7;
+}
