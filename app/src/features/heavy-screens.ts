@@ -2,6 +2,8 @@
  * Every screen that computes with the core, in one bundle of its own: the bundler puts what two routes share into a
  * file that the first screen would have to fetch, so they must not be routes' own imports.
  */
+export { BenchListScreen } from './bench/bench-list-screen';
+export { BenchScreen } from './bench/bench-screen';
 export { JobScreen } from './job/job-screen';
 export { LibraryScreen } from './library/library-screen';
 export { ProductScreen } from './library/product-screen';

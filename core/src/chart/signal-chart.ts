@@ -35,6 +35,15 @@ export interface SignalChart {
   readonly text: string;
 }
 
+/** The upper axis in other figures than strokes/min: what a drive that is set in flow shows. */
+export interface RateAxis {
+  readonly title: string;
+  /** worth of one stroke/min on this axis */
+  readonly perStroke: number;
+}
+
+const STROKES: RateAxis = { title: 'Strokes/min', perStroke: 1 };
+
 export const SIGNAL_AXIS_mA = [0, 4, 8, 12, 16, 20] as const;
 const GREATEST_mA = 22;
 
@@ -44,6 +53,7 @@ export function signalChart(
   lines: readonly SignalLine[],
   readings: readonly { x_mA: number; rate_spm: number; ok: boolean }[],
   greatest_spm?: number,
+  rate: RateAxis = STROKES,
 ): SignalChart {
   const top = Math.max(
     greatest_spm ?? 0,
@@ -53,18 +63,22 @@ export function signalChart(
   const drawn = frame(
     box,
     { domain: [0, GREATEST_mA], title: 'Signal, mA', ticks: 6, at: SIGNAL_AXIS_mA },
-    { domain: [0, withAir(top)], title: 'Strokes/min', ticks: 5 },
+    { domain: [0, withAir(top * rate.perStroke)], title: rate.title, ticks: 5 },
   );
   return {
     frame: drawn,
-    lines: lines.map((l) => drawLine(drawn, l)),
-    readings: readings.map((r) => ({ x: drawn.x.scale(r.x_mA), y: drawn.y.scale(r.rate_spm), ok: r.ok })),
+    lines: lines.map((l) => drawLine(drawn, l, rate.perStroke)),
+    readings: readings.map((r) => ({
+      x: drawn.x.scale(r.x_mA),
+      y: drawn.y.scale(r.rate_spm * rate.perStroke),
+      ok: r.ok,
+    })),
     dead: deadZone(drawn, lines.find((l) => l.column === 'target') ?? lines[lines.length - 1]),
-    text: lines.map(inWords).join(' '),
+    text: lines.map((l) => inWords(l, rate)).join(' '),
   };
 }
 
-function drawLine({ x, y }: Frame, signal: SignalLine): DrawnLine {
+function drawLine({ x, y }: Frame, signal: SignalLine, perStroke: number): DrawnLine {
   const { map } = signal;
   const ordered = inOrder(map);
   const start = ordered.below === 'stop' ? [[ordered.x1_mA, 0] as const] : [[0, ordered.y1] as const];
@@ -77,8 +91,8 @@ function drawLine({ x, y }: Frame, signal: SignalLine): DrawnLine {
   ];
   const draw = line<readonly [number, number]>()
     .x((p) => x.scale(p[0]))
-    .y((p) => y.scale(p[1]));
-  const dot = (mA: number, rate: number): Dot => ({ x: x.scale(mA), y: y.scale(rate) });
+    .y((p) => y.scale(p[1] * perStroke));
+  const dot = (mA: number, rate: number): Dot => ({ x: x.scale(mA), y: y.scale(rate * perStroke) });
   return {
     column: signal.column,
     path: draw(asked) ?? '',
@@ -115,7 +129,9 @@ function deadZone({ x }: Frame, signal: SignalLine | undefined): { from: number;
 
 const NAMES = { found: 'As found', target: 'Target', left: 'As left' } as const;
 
-function inWords({ column, map }: SignalLine): string {
+function inWords({ column, map }: SignalLine, { title, perStroke }: RateAxis): string {
   const low = map.below === 'stop' ? 'stops below' : 'holds below';
-  return `${NAMES[column]}: ${map.y1} strokes/min at ${map.x1_mA} mA to ${map.y2} at ${map.x2_mA} mA, ${low}.`;
+  const figure = (rate: number) => String(Number((rate * perStroke).toPrecision(4)));
+  const unit = perStroke === 1 ? 'strokes/min' : (title.split(', ')[1] ?? '');
+  return `${NAMES[column]}: ${figure(map.y1)} ${unit} at ${map.x1_mA} mA to ${figure(map.y2)} at ${map.x2_mA} mA, ${low}.`;
 }

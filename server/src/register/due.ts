@@ -1,6 +1,6 @@
 import type { Due, PumpResource } from '@barythm/contract/resources';
 import { daysToService, hoursUntilUsed } from '@barythm/core/dosing';
-import { understand, useOfDay, type MeteringContext } from '@barythm/core/families/metering';
+import { understand, usageOfDay, type MeteringContext } from '@barythm/core/families/metering';
 import { THRESHOLDS, type Finding } from '@barythm/core/findings';
 import { lastRecord, measuredHistory, standingCalibration, viewJob } from '@barythm/core/job';
 
@@ -58,7 +58,7 @@ function agreedOn(pump: PumpResource): string {
 
 function tank(pump: PumpResource, context: MeteringContext): Due[] {
   const level = context.duty.tank;
-  const day = level && useOfDay(context, understand(context.profile, context.plate, context.inForce));
+  const day = level && usageOfDay(context, understand(context.profile, context.plate, context.inForce));
   const hours = day && hoursUntilUsed(Math.max(0, level.now_L - level.warn_L), day.hourly_L, 0);
   if (hours === null || hours === undefined) return [];
   const litres = day!.hourly_L.reduce((sum, use) => sum + use, 0);
@@ -68,7 +68,7 @@ function tank(pump: PumpResource, context: MeteringContext): Due[] {
 
 function service(pump: PumpResource, context: MeteringContext): Due[] {
   const plan = context.duty.service;
-  const day = plan && useOfDay(context, understand(context.profile, context.plate, context.inForce));
+  const day = plan && usageOfDay(context, understand(context.profile, context.plate, context.inForce));
   const days = plan && day ? daysToService(plan.everyStrokes - plan.madeStrokes, day.strokes) : null;
   if (days === null || !plan) return [];
   const date = later(agreedOn(pump), Math.floor(days));

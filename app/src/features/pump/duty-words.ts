@@ -5,14 +5,9 @@ import { fig, figureWithUnit, type Reader } from '@barythm/core/units';
 export function dutyLines(duty: MeteringDuty, reader: Reader): readonly (readonly [string, string])[] {
   const water = (value: number) => figureWithUnit(fig('waterFlow', value), reader);
   const dose = (value: number) => figureWithUnit(fig('dose', value), reader);
-  const { signal, product } = duty;
+  const { product } = duty;
   return [
-    [
-      'Signal',
-      signal.source === 'flow'
-        ? `flow transmitter, ${signal.low_mA}–20 mA for 0 to ${water(signal.span_m3h)}`
-        : `${signal.measures} controller, ${signal.low_mA}–20 mA ${signal.action}, up to ${figureWithUnit(fig('pumpFlow', signal.greatestFeed_lph), reader)}`,
-    ],
+    ['Signal', signalWords(duty, reader)],
     [
       'Water',
       `${water(duty.water.least_m3h)} to ${water(duty.water.greatest_m3h)}, usually ${water(duty.water.usual_m3h)}`,
@@ -28,4 +23,15 @@ export function dutyLines(duty: MeteringDuty, reader: Reader): readonly (readonl
     ],
     ['Interlock', duty.place.interlocked ? 'dosing stops when the water stops' : 'none'],
   ];
+}
+
+function signalWords({ signal }: MeteringDuty, reader: Reader): string {
+  switch (signal.source) {
+    case 'flow':
+      return `flow transmitter, ${signal.low_mA}–20 mA for 0 to ${figureWithUnit(fig('waterFlow', signal.span_m3h), reader)}`;
+    case 'meter':
+      return `meter, ${figureWithUnit(fig('volume', signal.litresPerPulse), reader)} a pulse, ${signal.contact} contact`;
+    case 'controller':
+      return `${signal.measures} controller, ${signal.low_mA}–20 mA ${signal.action}, up to ${figureWithUnit(fig('pumpFlow', signal.greatestFeed_lph), reader)}`;
+  }
 }

@@ -3,7 +3,7 @@ import { leavingFindings, viewJob } from '@barythm/core/job';
 import {
   checkSettings,
   ratesOfDay_spm,
-  useOfDay,
+  usageOfDay,
   understand,
   type MeteringContext,
 } from '@barythm/core/families/metering';
@@ -240,7 +240,7 @@ function dayFor({ context, values }: Known) {
   if (!context?.duty.water.hourly_m3h) return null;
   const settings = understand(context.profile, context.plate, values);
   const rates = ratesOfDay_spm(context, settings);
-  const day = useOfDay(context, settings);
+  const day = usageOfDay(context, settings);
   if (!rates || !day) return null;
   return {
     rates,

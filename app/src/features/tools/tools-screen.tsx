@@ -10,6 +10,12 @@ export function ToolsScreen() {
   return (
     <Screen title="Tools">
       <Words>Calculators for the pocket: no pump needed, nothing is saved to a job.</Words>
+      <LinkCard label="Bench" testID="tool-bench" edge="petrol" onPress={() => router.navigate('/bench')}>
+        <Words bold size="large">
+          Bench
+        </Words>
+        <Words>A simulated pump and plant: run any settings through a day, and throw faults in.</Words>
+      </LinkCard>
       {Object.values(TOOLS).map((tool) => (
         <LinkCard
           key={tool.id}

@@ -4,7 +4,7 @@ import { fig } from '../../units';
 import { addressesOf } from './address';
 import type { CheckInput } from './checks';
 import { strengthToday_gpl } from './context';
-import { batchStrokes, useOfDay } from './day';
+import { batchStrokes, usageOfDay } from './day';
 import { rateAtFlow_spm } from '../../dosing';
 import { dosePath } from './dose';
 import { finding } from './finding';
@@ -62,7 +62,7 @@ function batch({ context, subject, settings }: CheckInput): Finding[] {
 function tank({ context, subject, settings }: CheckInput): Finding[] {
   const { tank: level, nextVisit_days } = context.duty;
   if (!level || !nextVisit_days) return [];
-  const day = useOfDay(context, settings);
+  const day = usageOfDay(context, settings);
   const hours = day && hoursUntilUsed(Math.max(0, level.now_L - level.stop_L), day.hourly_L, 0);
   if (hours === null || hours / 24 >= nextVisit_days) return [];
   const daily = day!.hourly_L.reduce((sum, litres) => sum + litres, 0);

@@ -37,7 +37,7 @@ export function batchStrokes(settings: MeteringSettings, full_mL: number): numbe
 }
 
 /** Strokes and product of a real day, or null where the settings are not fully known. */
-export function useOfDay(
+export function usageOfDay(
   context: MeteringContext,
   settings: MeteringSettings,
 ): { readonly strokes: number; readonly hourly_L: readonly number[] } | null {

@@ -1,4 +1,4 @@
-import { ratesOfDay_spm, useOfDay } from './day';
+import { ratesOfDay_spm, usageOfDay } from './day';
 import { motorContext, SOUND_MOTOR, SOUND_TWO_POINT, twoPointContext } from './fixtures';
 import { patternsIn } from './patterns';
 import { expectedAt, judge, proofPoints, toleranceAt, type SignalReading } from './proofs';
@@ -82,7 +82,7 @@ test('a day of the pump: strokes and volume follow the hours', () => {
   const context = { ...two, duty: { ...two.duty, water: { ...two.duty.water, hourly_m3h } } };
   const rates = ratesOfDay_spm(context, twoSettings)!;
   expect([rates[3], rates[13]]).toEqual([0, 34]);
-  const day = useOfDay(context, twoSettings)!;
+  const day = usageOfDay(context, twoSettings)!;
   expect(day.strokes).toBe(34 * 60 * 12);
   expect(day.hourly_L.reduce((sum, litres) => sum + litres, 0)).toBeCloseTo((day.strokes * 0.1) / 1000, 9);
 });

@@ -4,6 +4,8 @@ import { FindingList } from '../../findings/finding-list';
 import { Heading, Words } from '../../../ui/words';
 import { useJobScope } from '../job-context';
 import { StageFrame } from '../stage-frame';
+import { CalibrationCard } from '../calibration-card';
+import { ServicedCard } from './serviced-card';
 import { ClockCard } from './clock-card';
 import { IdentifyCard } from './identify-card';
 import { MakeSafeCard } from './make-safe-card';
@@ -40,6 +42,8 @@ export function AsFoundStage() {
       <FoundSheet />
       <ReadingsNowCard />
       {document.profile.behaviours.hasClock && <ClockCard />}
+      <ServicedCard />
+      <CalibrationCard />
     </StageFrame>
   );
 }

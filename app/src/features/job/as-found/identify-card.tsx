@@ -1,5 +1,5 @@
 import { gearsOf } from '@barythm/core/families/metering';
-import { lastRecord } from '@barythm/core/job';
+import { lastRecord, type SignalFrom } from '@barythm/core/job';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
@@ -17,9 +17,15 @@ interface Draft {
   readonly greatest: string;
   readonly rated: string;
   readonly asProfile: boolean;
-  readonly signalFrom: 'flow' | 'controller' | null;
+  readonly signalFrom: SignalFrom | null;
   readonly note: string;
 }
+
+const SIGNAL_WORDS: Record<SignalFrom, string> = {
+  flow: 'flow transmitter',
+  controller: 'controller',
+  meter: 'pulse meter',
+};
 
 const EMPTY: Draft = {
   serial: '',
@@ -54,7 +60,7 @@ export function IdentifyCard() {
           {plate.gear ? `, gear ${plate.gear}` : ''}
           {plate.greatest_spm === null ? '' : `, ${plate.greatest_spm} strokes/min`}
           {plate.rated_bar === null ? '' : `, ${plate.rated_bar} bar`}. Signal from a{' '}
-          {signalFrom === 'flow' ? 'flow transmitter' : 'controller'}.
+          {SIGNAL_WORDS[signalFrom]}.
         </Words>
         {!controllerAsProfile && (
           <Words bold colour="ochre">
@@ -149,6 +155,7 @@ export function IdentifyCard() {
         options={[
           { value: 'flow', label: 'Flow transmitter' },
           { value: 'controller', label: 'Controller' },
+          { value: 'meter', label: 'Pulse meter' },
         ]}
         value={draft.signalFrom}
         error={tried && missing ? 'Follow the cable and choose.' : null}

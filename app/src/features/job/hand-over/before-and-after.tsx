@@ -1,6 +1,7 @@
 import type { HandoverSummary } from '@barythm/core/job';
 import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
+import { BeatStripView } from '../../../charts/beat-strip-view';
 import { Card } from '../../../ui/card';
 import { SPACE } from '../../../ui/theme';
 import { TriadName } from '../../../ui/triad';
@@ -39,6 +40,33 @@ export function BeforeAndAfter({ summary }: { summary: HandoverSummary }) {
       </View>
       <Words size="small" colour="quiet">
         Wanted {dose(wanted.wanted_mgl)}, from {dose(wanted.low_mgl)} to {dose(wanted.high_mgl)}.
+      </Words>
+    </Card>
+  );
+}
+
+/** What was found and what is left over the same day of water: what the customer gets out of the visit. */
+export function SameDay({ summary }: { summary: HandoverSummary }) {
+  const days = summary.days ?? [];
+  if (days.length < 2) return null;
+  const most = Math.max(1, ...days.flatMap((day) => day.hourly_spm));
+  const litres = (value: number) => figureWithUnit(fig('volume', value), METRIC);
+  return (
+    <Card title="The same day, before and after" testID="same-day">
+      {days.map((day) => (
+        <View key={day.column} style={styles.side} testID={`day-${day.column}`}>
+          <TriadName column={day.column} />
+          <BeatStripView rates_spm={day.hourly_spm} greatest_spm={most} now={null} height={36} />
+          <Words bold colour={day.inBand >= 0.9 ? 'moss' : 'rust'}>
+            {Math.round(day.inBand * 100)} % of the time in the wanted band
+          </Words>
+          <Words size="small">
+            {litres(day.given_L)} of product given, {litres(day.wanted_L)} wanted
+          </Words>
+        </View>
+      ))}
+      <Words size="small" colour="quiet">
+        From 0:00 to 24:00, worked out from the settings and the usual water; not measured.
       </Words>
     </Card>
   );

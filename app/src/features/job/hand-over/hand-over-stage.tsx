@@ -12,7 +12,7 @@ import { DecisionAction } from '../decision-action';
 import { GateCard } from '../gate-card';
 import { useJobScope } from '../job-context';
 import { StageFrame } from '../stage-frame';
-import { BeforeAndAfter } from './before-and-after';
+import { BeforeAndAfter, SameDay } from './before-and-after';
 import { Downloads } from './downloads';
 import { EMPTY_SIGNATURE, SignaturePad, type Drawn } from './signature-pad';
 import { ProvedCard } from './proved-card';
@@ -75,6 +75,7 @@ export function HandOverStage() {
       {document.handover && <Downloads jobId={jobId} handover={document.handover} />}
       {gate.length > 0 && <GateCard title="Not ready to hand over" reasons={gate} />}
       <BeforeAndAfter summary={summary} />
+      <SameDay summary={summary} />
       <ProvedCard summary={summary} />
       {!document.handover && (
         <>

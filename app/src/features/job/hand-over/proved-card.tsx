@@ -5,6 +5,8 @@ import { Words } from '../../../ui/words';
 /** What was proved at the pump, and what was not. */
 export function ProvedCard({ summary }: { summary: HandoverSummary }) {
   const { proof } = summary;
+  const tried = (summary.checks ?? []).filter((check) => !check.voided && !check.superseded);
+  const passed = tried.filter((check) => check.ok).length;
   const changed = summary.settings.filter((setting) => setting.changed);
   return (
     <Card title="What was done and proved" testID="proved">
@@ -13,12 +15,22 @@ export function ProvedCard({ summary }: { summary: HandoverSummary }) {
           ? 'No setting was changed.'
           : `Changed: ${changed.map((setting) => `${setting.label} ${setting.found ?? '–'} → ${setting.left ?? '–'}`).join('; ')}.`}
       </Words>
-      <Words bold colour={proof.points > 0 && proof.passed === proof.points ? 'moss' : 'ochre'}>
-        {proof.points === 0
-          ? 'Nothing was proved at the pump.'
-          : `${proof.passed} of ${proof.points} signal points as expected.`}
-      </Words>
-      <Words bold colour={proof.volume === 'flow measured' ? 'moss' : 'ochre'} testID="volume-words">
+      {proof.points > 0 && (
+        <Words bold colour={proof.passed === proof.points ? 'moss' : 'ochre'}>
+          {proof.passed} of {proof.points} signal points as expected.
+        </Words>
+      )}
+      {tried.length > 0 && (
+        <Words bold colour={passed === tried.length ? 'moss' : 'ochre'} testID="checks-words">
+          {passed} of {tried.length} other checks as expected.
+        </Words>
+      )}
+      {proof.points === 0 && tried.length === 0 && (
+        <Words bold colour="ochre">
+          Nothing was proved at the pump.
+        </Words>
+      )}
+      <Words bold colour={proof.volume.includes('not') ? 'ochre' : 'moss'} testID="volume-words">
         {proof.volume.charAt(0).toUpperCase() + proof.volume.slice(1)}.
       </Words>
       <Words>{proof.live ? `End to end: ${proof.live}.` : 'No live end-to-end reading.'}</Words>

@@ -1,5 +1,6 @@
 import { meteringDutySchema, type MeteringDuty } from '@barythm/core/families/metering';
-import { formatNumber, parseFigure, type Quantity } from '@barythm/core/units';
+import { parseFigure, type Quantity } from '@barythm/core/units';
+import { OPTIONAL_FIELD_OF_PATH, optionalTexts, readOptional, text, type Reading } from './duty-optional';
 
 /** The duty as it is typed: one text for each field. */
 export interface DutyTexts extends Record<string, string> {
@@ -32,9 +33,44 @@ export interface DutyTexts extends Record<string, string> {
   interlocked: string;
   suction: string;
   discharge: string;
+  litres: string;
+  contact: string;
+  closedShare: string;
+  batchVolume: string;
+  batchSpacing: string;
+  timerEvery: string;
+  byMains: string;
+  othersReach: string;
+  stopWired: string;
+  noRelief: string;
+  residence: string;
+  pipe: string;
+  bore: string;
+  friction: string;
+  vapour: string;
+  tankPressure: string;
+  npsh: string;
+  dead: string;
+  injection: string;
+  pressureLeast: string;
+  pressureGreatest: string;
+  loss: string;
+  tankNow: string;
+  tankWarn: string;
+  tankStop: string;
+  serviceWhat: string;
+  serviceEvery: string;
+  serviceMade: string;
+  nextVisit: string;
   below: string;
   power: string;
   stroke: string;
+  stopSchool: string;
+  dry: string;
+  dryReason: string;
+  afterFault: string;
+  calibrateBy: string;
+  memory: string;
 }
 
 export const EMPTY_DUTY: DutyTexts = {
@@ -67,13 +103,45 @@ export const EMPTY_DUTY: DutyTexts = {
   interlocked: 'no',
   suction: '',
   discharge: '',
+  litres: '',
+  contact: 'mechanical',
+  closedShare: '0.5',
+  batchVolume: '',
+  batchSpacing: '',
+  timerEvery: '',
+  byMains: 'no',
+  othersReach: 'no',
+  stopWired: 'no',
+  noRelief: 'no',
+  residence: '',
+  pipe: '',
+  bore: '',
+  friction: '',
+  vapour: '',
+  tankPressure: '',
+  npsh: '',
+  dead: '',
+  injection: '',
+  pressureLeast: '',
+  pressureGreatest: '',
+  loss: '',
+  tankNow: '',
+  tankWarn: '',
+  tankStop: '',
+  serviceWhat: '',
+  serviceEvery: '',
+  serviceMade: '',
+  nextVisit: '',
   below: 'stop',
   power: 'wait',
   stroke: 'middle',
+  stopSchool: 'permits',
+  dry: 'stop',
+  dryReason: '',
+  afterFault: 'wait',
+  calibrateBy: 'strokes',
+  memory: 'off',
 };
-
-const text = (value: number | null | undefined) =>
-  value === null || value === undefined ? '' : formatNumber(value, 6, '.').replace('−', '-');
 
 /** A known duty as texts to go on from. */
 export function dutyTexts(duty: MeteringDuty): DutyTexts {
@@ -82,16 +150,7 @@ export function dutyTexts(duty: MeteringDuty): DutyTexts {
   return {
     ...EMPTY_DUTY,
     mode: duty.mode,
-    source: signal.source,
-    low: String(signal.low_mA),
-    ...(signal.source === 'flow'
-      ? { span: text(signal.span_m3h) }
-      : {
-          measures: signal.measures,
-          feed: text(signal.greatestFeed_lph),
-          action: signal.action,
-          lost: signal.onLostSignal,
-        }),
+    ...signalTexts(signal),
     least: text(water.least_m3h),
     usual: text(water.usual_m3h),
     greatest: text(water.greatest_m3h),
@@ -113,10 +172,34 @@ export function dutyTexts(duty: MeteringDuty): DutyTexts {
     interlocked: place.interlocked ? 'yes' : 'no',
     suction: text(place.suctionHead_m),
     discharge: text(place.dischargePressure_bar),
+    ...optionalTexts(duty),
     below: choices.belowFirstPoint,
     power: choices.afterPowerCut,
     stroke: choices.stroke,
   };
+}
+
+function signalTexts(signal: MeteringDuty['signal']): Partial<DutyTexts> {
+  switch (signal.source) {
+    case 'flow':
+      return { source: 'flow', low: String(signal.low_mA), span: text(signal.span_m3h) };
+    case 'controller':
+      return {
+        source: 'controller',
+        low: String(signal.low_mA),
+        measures: signal.measures,
+        feed: text(signal.greatestFeed_lph),
+        action: signal.action,
+        lost: signal.onLostSignal,
+      };
+    case 'meter':
+      return {
+        source: 'meter',
+        litres: text(signal.litresPerPulse),
+        contact: signal.contact,
+        closedShare: text(signal.closedShare),
+      };
+  }
 }
 
 export interface DutyDraft {
@@ -129,6 +212,10 @@ export interface DutyDraft {
 const FIELD_OF_PATH: Readonly<Record<string, keyof DutyTexts & string>> = {
   'signal.span_m3h': 'span',
   'signal.greatestFeed_lph': 'feed',
+  'signal.source': 'source',
+  'signal.litresPerPulse': 'litres',
+  'signal.closedShare': 'closedShare',
+  ...OPTIONAL_FIELD_OF_PATH,
   'water.least_m3h': 'least',
   'water.usual_m3h': 'usual',
   'water.greatest_m3h': 'greatest',
@@ -160,25 +247,15 @@ export function readDuty(texts: DutyTexts): DutyDraft {
   };
   const optional = (field: keyof DutyTexts & string, quantity: Quantity): number | null =>
     texts[field].trim() === '' ? null : (figure(field, quantity) ?? null);
+  const reading: Reading = { texts, figure, optional };
 
   const density = figure('density', 'density');
   const strength = figure('strength', texts.stated === 'mass' ? 'strength' : 'percent');
-  const low_mA = texts.low === '0' ? 0 : 4;
   const measured = texts.basis === 'measured';
   const candidate = {
     family: 'metering',
     mode: texts.mode,
-    signal:
-      texts.source === 'flow'
-        ? { source: 'flow', low_mA, span_m3h: figure('span', 'waterFlow') }
-        : {
-            source: 'controller',
-            measures: texts.measures,
-            low_mA,
-            greatestFeed_lph: figure('feed', 'pumpFlow'),
-            action: texts.action,
-            onLostSignal: texts.lost,
-          },
+    signal: readSignal(reading),
     water: {
       least_m3h: figure('least', 'waterFlow'),
       usual_m3h: figure('usual', 'waterFlow'),
@@ -209,12 +286,7 @@ export function readDuty(texts: DutyTexts): DutyDraft {
       basis: texts.basis,
       ...(measured ? { atLength_pct: figure('atLength', 'percent') } : {}),
     },
-    place: {
-      interlocked: texts.interlocked === 'yes',
-      suctionHead_m: optional('suction', 'length'),
-      dischargePressure_bar: optional('discharge', 'pressure'),
-    },
-    choices: { belowFirstPoint: texts.below, afterPowerCut: texts.power, stroke: texts.stroke },
+    ...readOptional(reading),
   };
   if (Object.keys(errors).length > 0) return { duty: null, errors };
   const parsed = meteringDutySchema.safeParse(candidate);
@@ -225,6 +297,30 @@ export function readDuty(texts: DutyTexts): DutyDraft {
     errors[field] ??= issue.message;
   }
   return { duty: null, errors };
+}
+
+function readSignal({ texts, figure }: Reading) {
+  const low_mA = texts.low === '0' ? 0 : 4;
+  switch (texts.source) {
+    case 'flow':
+      return { source: 'flow', low_mA, span_m3h: figure('span', 'waterFlow') };
+    case 'meter':
+      return {
+        source: 'meter',
+        litresPerPulse: figure('litres', 'volume'),
+        contact: texts.contact,
+        closedShare: figure('closedShare', 'plain'),
+      };
+    default:
+      return {
+        source: 'controller',
+        measures: texts.measures,
+        low_mA,
+        greatestFeed_lph: figure('feed', 'pumpFlow'),
+        action: texts.action,
+        onLostSignal: texts.lost,
+      };
+  }
 }
 
 function readHours(typed: string, errors: Partial<Record<keyof DutyTexts, string>>): number[] | null {

@@ -1,5 +1,5 @@
-import { expectedAt, proofPoints } from '@barythm/core/families/metering';
-import { fig, figureNumber, METRIC } from '@barythm/core/units';
+import { expectedAt, isSetInFlow, proofPoints } from '@barythm/core/families/metering';
+import { fig, figureNumber, formatNumber, METRIC } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
 import { SPACE, usePalette } from '../../../ui/theme';
@@ -17,7 +17,7 @@ export function ExpectedTable({ work }: { work: PlanWork }) {
   return (
     <Card title="Expected values" testID="expected-table">
       <View style={styles.row}>
-        {['mA', 'strokes/min', 'L/h'].map((head) => (
+        {['mA', isSetInFlow(context.profile) ? 'strokes/min inside' : 'strokes/min', 'L/h'].map((head) => (
           <Words key={head} size="small" colour="quiet" style={styles.cell}>
             {head}
           </Words>
@@ -35,7 +35,7 @@ export function ExpectedTable({ work }: { work: PlanWork }) {
                 {figureNumber(fig('current', row.x_mA), METRIC)}
               </Words>
               <Words figures bold size="large" style={styles.cell}>
-                {row.rate_spm}
+                {formatNumber(row.rate_spm, 1, '.')}
               </Words>
               <Words figures style={styles.cell}>
                 {row.flow_lph === null ? '–' : figureNumber(fig('pumpFlow', row.flow_lph), METRIC)}

@@ -1,3 +1,4 @@
+import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
 import { useMemo } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
@@ -10,13 +11,16 @@ import { FindingList } from '../../findings/finding-list';
 import { DecisionAction } from '../decision-action';
 import { useJobScope } from '../job-context';
 import { StageFrame } from '../stage-frame';
+import { BenchLink } from '../bench-link';
+import { CapacityCard, CuresCard } from './capacity-card';
 import { DoseCard } from './dose-card';
 import { DutyForm } from './duty-form';
 import { dutyTexts, EMPTY_DUTY, readDuty, type DutyTexts } from './duty-texts';
 import { ExpectedTable } from './expected-table';
+import { PulseCard } from './pulse-card';
 import { SignalCard } from './signal-card';
 import { TargetList } from './target-list';
-import { usePlan, type ByHand } from './use-plan';
+import { usePlan, type ByHand, type PlanWork } from './use-plan';
 
 const NOTHING_MOVED: ByHand = {};
 
@@ -89,7 +93,8 @@ export function PlanStage() {
         />
       }
     >
-      <DutyForm texts={texts} errors={errors} set={set} />
+      <DutyForm texts={texts} errors={errors} set={set} profile={document.profile} rows={view.rows} />
+      {work?.context.calibration && <MeasuredNote work={work} />}
       {!work && (
         <Card edge="ochre">
           <Words bold>The plan appears as soon as the duty is complete.</Words>
@@ -100,11 +105,31 @@ export function PlanStage() {
         <>
           {!wide && targets}
           {!wide && findings}
+          <PulseCard work={work} onMove={setByHand} />
           <SignalCard work={work} byHand={byHand} onMove={setByHand} />
           <DoseCard work={work} />
           <ExpectedTable work={work} />
+          <CuresCard work={work} />
+          <CapacityCard work={work} />
+          <BenchLink />
         </>
       )}
     </StageFrame>
+  );
+}
+
+/** A drawdown stands: the plan goes by it and not by the plate. */
+function MeasuredNote({ work }: { work: PlanWork }) {
+  const { calibration, duty } = work.context;
+  if (!calibration) return null;
+  const full = figureWithUnit(fig('strokeVolume', duty.strokeVolume.full_mL), METRIC);
+  return (
+    <Card edge={calibration.servicedSince ? 'ochre' : 'moss'} testID="measured-note">
+      <Words>
+        {calibration.servicedSince
+          ? `Serviced since the drawdown of ${calibration.date}: the plan goes by the stroke volume typed above.`
+          : `Measured by drawdown on ${calibration.date}: ${full} at full stroke, instead of the figure typed above.`}
+      </Words>
+    </Card>
   );
 }

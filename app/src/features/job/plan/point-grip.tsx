@@ -7,10 +7,12 @@ interface PointGripProps {
   readonly index: number;
   readonly chart: SignalChart;
   readonly x_mA: number | null;
-  readonly y_spm: number | null;
+  /** in what the controller is set in */
+  readonly y: number | null;
+  readonly unit: string;
   readonly stepX: number;
   readonly stepY: number;
-  readonly onMove: (x_mA: number, y_spm: number) => void;
+  readonly onMove: (x_mA: number, y: number) => void;
 }
 
 /** A grip over a chart point: moved by finger, by mouse, and by the arrow keys (with shift, ten steps at a time). */
@@ -28,8 +30,8 @@ export function PointGrip(props: PointGripProps) {
         onMoveShouldSetPanResponder: () => true,
         onPanResponderTerminationRequest: () => false,
         onPanResponderGrant: () => {
-          const { chart, x_mA, y_spm } = latest.current;
-          from.current = { x: chart.frame.x.scale(x_mA ?? 0), y: chart.frame.y.scale(y_spm ?? 0) };
+          const { chart, x_mA, y } = latest.current;
+          from.current = { x: chart.frame.x.scale(x_mA ?? 0), y: chart.frame.y.scale(y ?? 0) };
         },
         onPanResponderMove: (_, gesture) => {
           const { chart, onMove } = latest.current;
@@ -41,10 +43,10 @@ export function PointGrip(props: PointGripProps) {
       }),
     [],
   );
-  const { index, chart, x_mA, y_spm, stepX, stepY, onMove } = props;
-  if (x_mA === null || y_spm === null) return null;
+  const { index, chart, x_mA, y, unit, stepX, stepY, onMove } = props;
+  if (x_mA === null || y === null) return null;
   const left = chart.frame.x.scale(x_mA) - TOUCH / 2;
-  const top = chart.frame.y.scale(y_spm) - TOUCH / 2;
+  const top = chart.frame.y.scale(y) - TOUCH / 2;
   const onKeyDown = (event: { key: string; shiftKey: boolean; preventDefault: () => void }) => {
     const times = event.shiftKey ? 10 : 1;
     const moves: Record<string, [number, number]> = {
@@ -56,7 +58,7 @@ export function PointGrip(props: PointGripProps) {
     const move = moves[event.key];
     if (!move) return;
     event.preventDefault();
-    onMove(x_mA + move[0] * times, y_spm + move[1] * times);
+    onMove(x_mA + move[0] * times, y + move[1] * times);
   };
   return (
     <View
@@ -66,10 +68,10 @@ export function PointGrip(props: PointGripProps) {
       tabIndex={0}
       testID={`grip-${index}`}
       aria-label={`Point ${index} of the target`}
-      aria-valuenow={y_spm}
+      aria-valuenow={y}
       aria-valuemin={0}
       aria-valuemax={Math.round(chart.frame.y.scale.domain()[1])}
-      aria-valuetext={`${x_mA} mA, ${y_spm} strokes/min`}
+      aria-valuetext={`${x_mA} mA, ${y} ${unit}`}
       style={[styles.grip, { left, top, borderColor: palette.petrol }]}
     />
   );

@@ -1,4 +1,5 @@
 import { signalChart, type SignalLine } from '@barythm/core/chart';
+import { isSetInFlow } from '@barythm/core/families/metering';
 import { addressOf, limitFor, parameterWithRole, type Parameter } from '@barythm/core/profile';
 import { roundToStep } from '@barythm/core/units';
 import { useMemo } from 'react';
@@ -10,6 +11,7 @@ import { useWide } from '../../../ui/layout';
 import { SPACE } from '../../../ui/theme';
 import { TriadName } from '../../../ui/triad';
 import { Words } from '../../../ui/words';
+import { rateAxis } from '../rate-axis';
 import { PointFields } from './point-fields';
 import { PointGrip } from './point-grip';
 import type { ByHand, PlanWork } from './use-plan';
@@ -46,21 +48,28 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
     return drawn;
   }, [before, settings]);
   const chart = useMemo(
-    () => signalChart(box, lines, [], settings.geared_spm),
-    [box, lines, settings.geared_spm],
+    () => signalChart(box, lines, [], settings.geared_spm, rateAxis(work)),
+    [box, lines, settings.geared_spm, work],
   );
   const points = useMemo(() => freePoints(work), [work]);
   if (lines.length === 0) return null;
 
-  const move = (point: PointParameters, x_mA: number, y_spm: number) =>
+  const move = (point: PointParameters, x_mA: number, y: number) =>
     onMove({
       ...byHand,
       [addressOf(point.x)]: taken(work, point.x, x_mA),
-      [addressOf(point.y)]: taken(work, point.y, y_spm),
+      [addressOf(point.y)]: taken(work, point.y, y),
     });
+  const valueOf = (parameter: Parameter) => {
+    const value = work.values[parameter.key];
+    return typeof value === 'number' ? value : null;
+  };
 
   return (
-    <Card title="Stroke rate over signal" testID="signal-card">
+    <Card
+      title={isSetInFlow(context.profile) ? 'Flow over signal' : 'Stroke rate over signal'}
+      testID="signal-card"
+    >
       <View style={styles.names}>
         {lines.map((line) => (
           <TriadName key={line.column} column={line.column} />
@@ -74,8 +83,9 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
               key={i}
               index={i + 1}
               chart={chart}
-              x_mA={i === 0 ? settings.points.x1_mA : settings.points.x2_mA}
-              y_spm={i === 0 ? settings.points.y1_spm : settings.points.y2_spm}
+              x_mA={valueOf(point.x)}
+              y={valueOf(point.y)}
+              unit={point.y.unit === '1/min' ? 'strokes/min' : (point.y.unit ?? '')}
               stepX={point.x.step ?? 0.1}
               stepY={point.y.step ?? 1}
               onMove={(x_mA, y_spm) => move(point, x_mA, y_spm)}
@@ -84,7 +94,8 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
       </View>
       {chart.dead && (
         <Words size="small" colour="quiet">
-          Shaded: with the target the pump stands still. Thin steps: whole strokes.
+          Shaded: with the target the pump stands still.
+          {isSetInFlow(context.profile) ? '' : ' Thin steps: whole strokes.'}
         </Words>
       )}
       {points.length > 0 ? (

@@ -11,7 +11,7 @@ import {
   type MeteringPlan,
   type MeteringSettings,
 } from '@barythm/core/families/metering';
-import { lastRecord, plannedTargets, type JobView, type PlannedTarget } from '@barythm/core/job';
+import { contextOf, plannedTargets, type JobView, type PlannedTarget } from '@barythm/core/job';
 import type { SettingValue, SettingValues } from '@barythm/core/profile';
 import { keyOf } from '@barythm/core/sheet';
 import { useMemo } from 'react';
@@ -43,16 +43,8 @@ interface Groundwork {
 
 function groundwork(view: JobView, duty: MeteringDuty): Groundwork {
   const { document } = view;
-  const identify = lastRecord(document, 'identify');
   const values: SettingValues = { ...document.lastLeft?.values, ...view.values.found };
-  const context: MeteringContext = {
-    duty,
-    profile: document.profile,
-    plate: identify?.body.plate ?? document.unit.plate,
-    today: view.today,
-    inForce: { ...values, ...view.values.force },
-    signalFrom: identify?.body.signalFrom ?? document.pump.signalFrom,
-  };
+  const context = contextOf(document, duty, { ...values, ...view.values.force }, view.today);
   const known = Object.keys(values).length > 0;
   const settings = understand(context.profile, context.plate, values);
   return {

@@ -5,7 +5,7 @@ import {
   lineInForce,
   COUNT_TIME_s,
 } from '@barythm/core/families/metering';
-import { fig, figureNumber, figureWithUnit, METRIC } from '@barythm/core/units';
+import { fig, figureNumber, figureWithUnit, formatNumber, METRIC } from '@barythm/core/units';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
@@ -95,7 +95,7 @@ export function PointsCard() {
               <Words>
                 expected{' '}
                 <Words figures bold>
-                  {expected.rate_spm}
+                  {formatNumber(expected.rate_spm, 1, '.')}
                 </Words>
                 {verdict?.measured_spm != null && (
                   <>

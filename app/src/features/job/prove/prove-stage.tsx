@@ -4,7 +4,9 @@ import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words';
 import { useJobScope } from '../job-context';
 import { StageFrame } from '../stage-frame';
+import { CalibrationCard } from '../calibration-card';
 import { AutomaticCard } from './automatic-card';
+import { ChecksCard } from './checks-card';
 import { LiveCard } from './live-card';
 import { PatternCards } from './pattern-cards';
 import { PointsCard } from './points-card';
@@ -16,7 +18,8 @@ export function ProveStage() {
   const { view, go } = useJobScope();
   const { document, context, settings } = view;
   const safe = gateOfProve(document).length === 0;
-  const provable = context !== null && settings.mode === 'analog' && settings.map !== null;
+  const known = context !== null && settings.mode !== null;
+  const line = settings.mode === 'analog' && settings.map !== null;
   return (
     <StageFrame
       stage="prove"
@@ -31,22 +34,24 @@ export function ProveStage() {
       }
     >
       <SafeDischargeCard />
-      {safe && !provable && (
+      {safe && !known && (
         <Card edge="ochre">
           <Words>
-            There is nothing to expect yet: the mode and the points in force are not known. Record them under
-            As found, or set them.
+            There is nothing to expect yet: the mode and its settings are not known. Record them under As
+            found, or set them.
           </Words>
         </Card>
       )}
-      {safe && provable && (
+      {safe && known && (
         <>
           <PatternCards />
-          <PointsCard />
-          <ReadingsChart />
-          <LiveCard />
+          {line && <PointsCard />}
+          {line && <ReadingsChart />}
+          <ChecksCard />
         </>
       )}
+      <CalibrationCard />
+      {safe && known && <LiveCard />}
       <AutomaticCard />
     </StageFrame>
   );

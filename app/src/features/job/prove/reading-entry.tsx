@@ -1,5 +1,6 @@
 import type { ExpectedPoint } from '@barythm/core/families/metering';
-import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
+import { isSetInFlow } from '@barythm/core/families/metering';
+import { fig, figureWithUnit, formatNumber, METRIC } from '@barythm/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { newId } from '../../../api/device';
@@ -38,6 +39,7 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
     setDraft({ ...draft, ...part });
     setError(null);
   };
+  const smooth = isSetInFlow(view.document.profile);
   const shown = optionalFigure(draft.shown, 'current');
   const strokes = optionalFigure(draft.strokes, 'strokes');
   const seconds = optionalFigure(draft.seconds, 'seconds');
@@ -49,7 +51,7 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
   const save = () => {
     if (strokesError || seconds.error || flow.error || shown.error) return;
     if (strokes.value === null && flow.value === null) {
-      setError('Enter the strokes you counted, or a flow.');
+      setError(smooth ? 'Enter the flow you read.' : 'Enter the strokes you counted, or a flow.');
       return;
     }
     if (strokes.value !== null && (seconds.value === null || seconds.value <= 0)) {
@@ -89,7 +91,7 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
       <Words>
         Expected{' '}
         <Words figures bold size="title">
-          {expected.rate_spm}
+          {formatNumber(expected.rate_spm, 1, '.')}
         </Words>{' '}
         strokes/min
         {expected.flow_lph !== null && `, ${figureWithUnit(fig('pumpFlow', expected.flow_lph), METRIC)}`}
@@ -105,37 +107,41 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
           onChange={(text) => change({ shown: text })}
         />
       )}
-      <View style={styles.pair}>
-        <View style={styles.cell}>
-          <Field
-            label="Strokes counted"
-            testID="reading-strokes"
-            value={draft.strokes}
-            error={strokesError ?? error}
-            onChange={(text) => change({ strokes: text })}
+      {!smooth && (
+        <>
+          <View style={styles.pair}>
+            <View style={styles.cell}>
+              <Field
+                label="Strokes counted"
+                testID="reading-strokes"
+                value={draft.strokes}
+                error={strokesError ?? error}
+                onChange={(text) => change({ strokes: text })}
+              />
+            </View>
+            <View style={styles.cell}>
+              <Field
+                label="Over"
+                unit="s"
+                testID="reading-seconds"
+                value={draft.seconds}
+                error={seconds.error}
+                onChange={(text) => change({ seconds: text })}
+              />
+            </View>
+          </View>
+          <StrokeTimer
+            onTake={(counted, time) => change({ strokes: String(counted), seconds: time.toFixed(1) })}
           />
-        </View>
-        <View style={styles.cell}>
-          <Field
-            label="Over"
-            unit="s"
-            testID="reading-seconds"
-            value={draft.seconds}
-            error={seconds.error}
-            onChange={(text) => change({ seconds: text })}
-          />
-        </View>
-      </View>
-      <StrokeTimer
-        onTake={(counted, time) => change({ strokes: String(counted), seconds: time.toFixed(1) })}
-      />
+        </>
+      )}
       <Field
-        label="Flow read, if you measured it"
+        label={smooth ? 'Flow read' : 'Flow read, if you measured it'}
         unit="L/h"
         testID="reading-flow"
         value={draft.flow}
-        error={flow.error}
-        hint="Without it the hand-over says: volume not measured."
+        error={flow.error ?? (smooth ? error : null)}
+        hint={smooth ? undefined : 'Without it the hand-over says: volume not measured.'}
         onChange={(text) => change({ flow: text })}
       />
       <Button kind="main" label="Record reading" testID="reading-save" onPress={save} />

@@ -10,6 +10,7 @@ import { useWide } from '../../../ui/layout';
 import { SPACE } from '../../../ui/theme';
 import { TriadName } from '../../../ui/triad';
 import { useJobScope } from '../job-context';
+import { rateAxis } from '../rate-axis';
 
 /** The readings on the chart, against the lines as found and as left. */
 export function ReadingsChart() {
@@ -41,8 +42,9 @@ export function ReadingsChart() {
             ok: reading.verdict?.ok ?? false,
           })),
         settings.geared_spm,
+        context ? rateAxis({ context, values: values.force }) : undefined,
       ),
-    [box, lines, readings, settings.geared_spm],
+    [box, lines, readings, settings.geared_spm, context, values.force],
   );
   return (
     <Card title="Readings on the chart" testID="readings-chart">

@@ -1,0 +1,34 @@
+import { useRouter } from 'expo-router';
+import { usePumps } from '../../api/queries';
+import { LinkCard } from '../../ui/card';
+import { Screen } from '../../ui/screen';
+import { Failed, Loading } from '../../ui/states';
+import { Words } from '../../ui/words';
+
+/** The bench by itself: choose a pump whose sheets to run and practise on. Nothing is written by it. */
+export function BenchListScreen() {
+  const router = useRouter();
+  const pumps = usePumps('', 1);
+  return (
+    <Screen title="Bench" over="Tools">
+      <Words>Choose a pump to run through a day. Nothing on the bench is planned or written.</Words>
+      {pumps.isLoading && <Loading what="the pumps" />}
+      {pumps.error && <Failed error={pumps.error} onRetry={() => void pumps.refetch()} />}
+      {pumps.data?.items.map((pump) => (
+        <LinkCard
+          key={pump.id}
+          label={pump.tag}
+          testID={`bench-${pump.tag}`}
+          onPress={() => router.navigate(`/bench/${pump.id}`)}
+        >
+          <Words bold size="large">
+            {pump.tag}
+          </Words>
+          <Words>
+            {pump.name}, {pump.siteName}
+          </Words>
+        </LinkCard>
+      ))}
+    </Screen>
+  );
+}

@@ -1,0 +1,16 @@
+import { useRouter } from 'expo-router';
+import { Button } from '../../ui/button';
+import { useJobScope } from './job-context';
+
+/** To the bench with this pump's sheets: what the change will do, before the pump is touched. */
+export function BenchLink() {
+  const { view } = useJobScope();
+  const router = useRouter();
+  return (
+    <Button
+      label="Run found and target through a day on the bench"
+      testID="to-bench"
+      onPress={() => router.navigate(`/bench/${view.document.pump.id}`)}
+    />
+  );
+}

@@ -1,0 +1,171 @@
+import {
+  ceilingPicture,
+  productPerPulse_mL,
+  pulseRate_ppm,
+  strokesPerPulse,
+  type PulseChoice,
+} from '@barythm/core/dosing';
+import { meterOf, pulseTable, strengthToday_gpl } from '@barythm/core/families/metering';
+import { addressOf, optionWithRole, parameterWithRole, type SettingValue } from '@barythm/core/profile';
+import { fig, figureWithUnit, formatNumber, METRIC } from '@barythm/core/units';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Card } from '../../../ui/card';
+import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
+import { Words } from '../../../ui/words';
+import type { ByHand, PlanWork } from './use-plan';
+
+const SHOWN = 5;
+
+/** Pulses to strokes: the good choices with the chosen row, what remains, and what the ceiling does. */
+export function PulseCard({ work, onMove }: { work: PlanWork; onMove: (byHand: ByHand) => void }) {
+  const { context, settings } = work;
+  const meter = meterOf(context.duty);
+  const driven = context.duty.mode === 'pulse' || context.duty.mode === 'contact';
+  if (!meter || !driven) return null;
+  const { water, dose } = context.duty;
+  const perPulse = productPerPulse_mL(
+    meter.litresPerPulse,
+    dose.wanted_mgl,
+    strengthToday_gpl(context.duty.product, context.today),
+  );
+  const choices = pulseTable(context, settings.geared_spm * settings.suctionShare).slice(0, SHOWN);
+  const least_ppm = pulseRate_ppm(water.least_m3h, meter.litresPerPulse);
+  const each = settings.pulses ? strokesPerPulse(settings.pulses.way, settings.pulses.factor) : null;
+  return (
+    <Card title="Pulses to strokes" testID="pulse-card">
+      <Words>
+        A pulse of {figureWithUnit(fig('volume', meter.litresPerPulse), METRIC)} needs{' '}
+        <Words figures bold size="title">
+          {figureWithUnit(fig('strokeVolume', perPulse), METRIC)}
+        </Words>{' '}
+        of product. At the greatest flow{' '}
+        {figureWithUnit(fig('pulseRate', pulseRate_ppm(water.greatest_m3h, meter.litresPerPulse)), METRIC)}{' '}
+        come.
+      </Words>
+      <Words size="small" colour="quiet">
+        Tap a row to take it. Error: what rounding the stroke length leaves of the dose.
+      </Words>
+      <Row head cells={['Ratio', 'Stroke', 'At most', 'Error']} />
+      {choices.map((choice) => (
+        <ChoiceRow key={`${choice.way}${choice.factor}`} choice={choice} work={work} onMove={onMove} />
+      ))}
+      {choices.length === 0 && (
+        <Words bold colour="rust">
+          No factor of this controller fits.
+        </Words>
+      )}
+      {each !== null && settings.ceiling_spm !== null && settings.ceiling_spm > 0 && (
+        <Ceiling
+          picture={ceilingPicture(water.greatest_m3h, meter.litresPerPulse, each, settings.ceiling_spm)}
+          ceiling_spm={settings.ceiling_spm}
+          late={settings.memory === 'on'}
+        />
+      )}
+      {each !== null && least_ppm > 0 && (
+        <Words size="small">
+          At {figureWithUnit(fig('waterFlow', water.least_m3h), METRIC)} strokes come{' '}
+          {figureWithUnit(fig('seconds', 60 / (least_ppm * each)), METRIC)} apart.
+        </Words>
+      )}
+    </Card>
+  );
+}
+
+function Ceiling({
+  picture,
+  ceiling_spm,
+  late,
+}: {
+  picture: ReturnType<typeof ceilingPicture>;
+  ceiling_spm: number;
+  late: boolean;
+}) {
+  const clear = picture.lostShare === 0;
+  return (
+    <Words bold colour={clear ? 'moss' : 'ochre'} testID="ceiling-words">
+      {clear
+        ? `The ceiling of ${formatNumber(ceiling_spm, 0, '.')}/min is clear up to ${formatNumber(picture.onset_m3h, 1, '.')} m³/h.`
+        : `Above ${formatNumber(picture.onset_m3h, 1, '.')} m³/h strokes are ${late ? 'late' : 'lost'}: ${formatNumber(picture.lostShare * 100, 1, '.')} % of the dose at the greatest flow.`}
+    </Words>
+  );
+}
+
+function ChoiceRow({
+  choice,
+  work,
+  onMove,
+}: {
+  choice: PulseChoice;
+  work: PlanWork;
+  onMove: (byHand: ByHand) => void;
+}) {
+  const palette = usePalette();
+  const { settings, context } = work;
+  const chosen =
+    settings.pulses?.way === choice.way &&
+    settings.pulses.factor === choice.factor &&
+    settings.length_pct === choice.length_pct;
+  const take = () => {
+    const moved: Record<string, SettingValue> = {};
+    const set = (role: 'mode' | 'pulse.factor' | 'stroke.length', value: SettingValue | undefined) => {
+      const parameter = parameterWithRole(context.profile, role);
+      if (parameter && value !== undefined) moved[addressOf(parameter)] = value;
+    };
+    const mode = parameterWithRole(context.profile, 'mode');
+    if (context.duty.mode === 'pulse') {
+      set('mode', mode && optionWithRole(mode, `mode.${choice.way}`));
+      set('pulse.factor', choice.factor);
+    }
+    set('stroke.length', choice.length_pct);
+    onMove(moved);
+  };
+  return (
+    <Pressable
+      role="radio"
+      aria-checked={chosen}
+      aria-label={ratioOf(choice)}
+      testID={`ratio-${choice.way}-${choice.factor}`}
+      onPress={take}
+      style={[styles.press, { borderColor: palette.line }, chosen && { backgroundColor: palette.paper }]}
+    >
+      <Row
+        bold={chosen}
+        cells={[
+          `${chosen ? '◆ ' : ''}${ratioOf(choice)}`,
+          `${choice.length_pct} %`,
+          `${formatNumber(choice.greatest_spm, 1, '.')}/min`,
+          `${formatNumber(choice.error * 100, 2, '.')} %`,
+        ]}
+      />
+    </Pressable>
+  );
+}
+
+function ratioOf({ way, factor }: PulseChoice): string {
+  return way === 'multiply' ? `× ${factor}` : `÷ ${factor}`;
+}
+
+function Row({ cells, head, bold }: { cells: readonly string[]; head?: boolean; bold?: boolean }) {
+  return (
+    <View style={styles.row}>
+      {cells.map((cell, i) => (
+        <Words
+          key={i}
+          figures={!head}
+          bold={bold}
+          size={head ? 'small' : 'body'}
+          colour={head ? 'quiet' : bold ? 'petrol' : 'ink'}
+          style={styles.cell}
+        >
+          {cell}
+        </Words>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  press: { borderTopWidth: 1, minHeight: TOUCH, justifyContent: 'center' },
+  row: { flexDirection: 'row', gap: SPACE.xs },
+  cell: { flex: 1 },
+});

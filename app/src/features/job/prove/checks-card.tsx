@@ -1,0 +1,231 @@
+import { proofChecks, type ProofCheck } from '@barythm/core/families/metering';
+import type { JudgedCheck } from '@barythm/core/job';
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { newId } from '../../../api/device';
+import { useDraftOf } from '../../../draft/use-draft';
+import { Button } from '../../../ui/button';
+import { Card } from '../../../ui/card';
+import { Choice } from '../../../ui/choice';
+import { Field } from '../../../ui/field';
+import { RADIUS, SPACE, TOUCH, usePalette } from '../../../ui/theme';
+import { Words } from '../../../ui/words';
+import { optionalFigure } from '../figure';
+import { useJobScope } from '../job-context';
+import { StrokeTimer } from './stroke-timer';
+
+/** What this pump needs tried apart from signals: each with method, expected, tolerance, verdict. */
+export function ChecksCard() {
+  const { view } = useJobScope();
+  const [open, setOpen] = useState<string | null>(null);
+  const { context, settings, checks, document } = view;
+  if (!context) return null;
+  const offered = proofChecks(context, settings);
+  return (
+    <Card title="Tried at the pump" testID="checks">
+      {offered.map((check) => {
+        const tried = checks.filter((judged) => judged.check.key === check.key);
+        return open === check.key && !document.handover ? (
+          <CheckEntry key={check.key} check={check} onDone={() => setOpen(null)} />
+        ) : (
+          <CheckRow key={check.key} check={check} tried={tried} onOpen={() => setOpen(check.key)} />
+        );
+      })}
+    </Card>
+  );
+}
+
+function CheckRow({
+  check,
+  tried,
+  onOpen,
+}: {
+  check: ProofCheck;
+  tried: readonly JudgedCheck[];
+  onOpen: () => void;
+}) {
+  const palette = usePalette();
+  const last = tried[tried.length - 1];
+  const state = !last ? 'open' : last.voided ? 'void' : last.verdict.ok ? 'ok' : 'bad';
+  const words = {
+    open: 'not tried yet',
+    void: 'void: set again since',
+    ok: 'as expected',
+    bad: 'not as expected',
+  }[state];
+  const colour = ({ open: 'quiet', void: 'ochre', ok: 'moss', bad: 'rust' } as const)[state];
+  return (
+    <Pressable
+      role="button"
+      testID={`check-${check.key}`}
+      aria-label={`${check.title}: ${words}`}
+      onPress={onOpen}
+      style={[styles.row, { borderColor: palette.line }]}
+    >
+      <View style={styles.grow}>
+        <Words bold>{check.title}</Words>
+        <Words size="small" colour="quiet">
+          Expected: {check.expected}
+          {last ? `. Seen: ${last.verdict.seen}` : ''}
+        </Words>
+      </View>
+      <Words size="small" bold colour={colour} style={styles.state}>
+        {words}
+      </Words>
+    </Pressable>
+  );
+}
+
+type Texts = Readonly<Record<string, string>>;
+const EMPTY: Texts = {};
+
+const FIELDS = {
+  pulses: [
+    { key: 'pulses', label: 'Pulses in', unit: '', quantity: 'strokes' },
+    { key: 'strokes', label: 'Strokes out', unit: '', quantity: 'strokes' },
+    { key: 'seconds', label: 'Over', unit: 's', quantity: 'seconds' },
+  ],
+  throttle: [
+    { key: 'pressure_bar', label: 'Pressure', unit: 'bar', quantity: 'pressure' },
+    { key: 'rate_spm', label: 'Rate', unit: '1/min', quantity: 'strokeRate' },
+    { key: 'flow_lph', label: 'Flow', unit: 'L/h', quantity: 'pumpFlow' },
+  ],
+} as const;
+
+function CheckEntry({ check, onDone }: { check: ProofCheck; onDone: () => void }) {
+  const { jobId, write } = useJobScope();
+  const palette = usePalette();
+  const [texts, setTexts] = useDraftOf<Texts>(`check:${jobId}:${check.key}`, EMPTY);
+  const [error, setError] = useState<string | null>(null);
+  const save = (seen: string | null, figures: Record<string, number>) => {
+    const refused = write({
+      kind: 'job.record',
+      jobId,
+      recordId: newId(),
+      record: { kind: 'check', check: check.key, seen, figures, note: '' },
+    });
+    setError(refused);
+    if (refused === null) {
+      setTexts(null);
+      onDone();
+    }
+  };
+  const { ask } = check;
+  return (
+    <View
+      style={[styles.entry, { borderColor: palette.petrol, backgroundColor: palette.paper }]}
+      testID={`trying-${check.key}`}
+    >
+      <Words bold size="large">
+        {check.title}
+      </Words>
+      <Words>{check.method}</Words>
+      {check.caution && (
+        <Words bold colour="ochre">
+          {check.caution}
+        </Words>
+      )}
+      <Words>
+        Expected: <Words bold>{check.expected}</Words>. Tolerance: {check.tolerance}.
+      </Words>
+      {ask.kind === 'state' ? (
+        <Choice
+          label="What it does"
+          testID={`seen-${check.key}`}
+          options={ask.states}
+          value={null}
+          onChange={(value) => save(value, {})}
+        />
+      ) : (
+        <Figures
+          kind={ask.kind}
+          texts={texts}
+          onChange={(next) => {
+            setTexts(next);
+            setError(null);
+          }}
+          onSave={(figures) => save(null, figures)}
+          onFail={setError}
+        />
+      )}
+      {error && (
+        <Words bold colour="rust" role="alert">
+          {error}
+        </Words>
+      )}
+      <Button kind="quiet" label="Later" onPress={onDone} />
+    </View>
+  );
+}
+
+function Figures({
+  kind,
+  texts,
+  onChange,
+  onSave,
+  onFail,
+}: {
+  kind: 'pulses' | 'throttle';
+  texts: Texts;
+  onChange: (texts: Texts) => void;
+  onSave: (figures: Record<string, number>) => void;
+  onFail: (words: string) => void;
+}) {
+  const fields = FIELDS[kind];
+  const read = fields.map((field) => optionalFigure(texts[field.key] ?? '', field.quantity));
+  const save = () => {
+    if (read.some((figure) => figure.error)) return;
+    const missing = fields.find((field, i) => read[i].value === null && field.key !== 'seconds');
+    if (missing) {
+      onFail(`Enter “${missing.label}”.`);
+      return;
+    }
+    onSave(
+      Object.fromEntries(
+        fields.flatMap(({ key }, i) => (read[i].value === null ? [] : [[key, read[i].value]])),
+      ),
+    );
+  };
+  return (
+    <>
+      <View style={styles.fields}>
+        {fields.map((field, i) => (
+          <View key={field.key} style={styles.cell}>
+            <Field
+              label={field.label}
+              unit={field.unit || undefined}
+              testID={`check-${field.key}`}
+              value={texts[field.key] ?? ''}
+              error={read[i].error}
+              onChange={(text) => onChange({ ...texts, [field.key]: text })}
+            />
+          </View>
+        ))}
+      </View>
+      {kind === 'pulses' && (
+        <StrokeTimer
+          onTake={(counted, time) =>
+            onChange({ ...texts, strokes: String(counted), seconds: time.toFixed(1) })
+          }
+        />
+      )}
+      <Button kind="main" label="Record" testID="check-save" onPress={save} />
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.m,
+    borderTopWidth: 1,
+    minHeight: TOUCH,
+    paddingVertical: SPACE.s,
+  },
+  grow: { flex: 1 },
+  state: { maxWidth: 110, textAlign: 'right' },
+  entry: { borderWidth: 2, borderRadius: RADIUS.card, padding: SPACE.m, gap: SPACE.m },
+  fields: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m },
+  cell: { flexBasis: '28%', flexGrow: 1, minWidth: 96 },
+});
