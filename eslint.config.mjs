@@ -38,11 +38,6 @@ export default tseslint.config(
     ),
   },
   {
-    // worked examples are read from disk by the tests alone
-    files: ['core/**/*.test.ts', 'core/**/fixtures.ts'],
-    rules: { 'no-restricted-imports': 'off' },
-  },
-  {
     files: ['contract/**/*.ts'],
     rules: forbid(
       ['@barythm/server/*', '@barythm/app/*', 'react', 'react-native'],
@@ -63,6 +58,11 @@ export default tseslint.config(
       'react-hooks/exhaustive-deps': 'error',
       '@typescript-eslint/no-require-imports': 'off',
     },
+  },
+  {
+    // worked examples are read from disk by the tests alone
+    files: ['core/**/*.test.ts', 'core/**/fixtures.ts', 'app/**/*.test.ts'],
+    rules: { 'no-restricted-imports': 'off' },
   },
   { files: ['**/*.js'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
 );

@@ -42,11 +42,21 @@ export function get<T>(path: string): Promise<T> {
 
 /** Sends one write. */
 export function sendCommand(command: Command): Promise<CommandAnswer> {
-  return call<CommandAnswer>('/commands', {
+  return post<CommandAnswer>('/commands', command);
+}
+
+/** Sends something that is no job's: a register file, a profile. */
+export function post<T>(path: string, body: unknown): Promise<T> {
+  return call<T>(path, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(command),
+    body: JSON.stringify(body),
   });
+}
+
+/** Address of anything the browser downloads by itself. */
+export function addressOfFile(path: string): string {
+  return `${BASE}${path}`;
 }
 
 /** Address of a file that the browser downloads by itself. */

@@ -5,6 +5,8 @@ export const keys = {
   sites: (search: string, page: number) => ['sites', search, page] as const,
   site: (id: string) => ['site', id] as const,
   pump: (id: string) => ['pump', id] as const,
+  history: (id: string) => ['history', id] as const,
+  code: (code: string) => ['code', code] as const,
   job: (id: string) => ['job', id] as const,
   library: ['library'] as const,
   profile: (id: string) => ['profile', id] as const,

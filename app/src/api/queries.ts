@@ -1,5 +1,6 @@
 import type {
   Library,
+  PumpHistory,
   PumpResource,
   PumpRow,
   Round,
@@ -41,6 +42,17 @@ export const useSite = (id: string) =>
 
 export const usePump = (id: string) =>
   useQuery({ queryKey: keys.pump(id), queryFn: () => get<PumpResource>(`/pumps/${id}`) });
+
+export const useHistory = (id: string) =>
+  useQuery({ queryKey: keys.history(id), queryFn: () => get<PumpHistory>(`/pumps/${id}/history`) });
+
+/** The pump that a label's short code names. */
+export const useCode = (code: string) =>
+  useQuery({
+    queryKey: keys.code(code),
+    queryFn: () => get<{ id: string }>(`/codes/${encodeURIComponent(code)}`),
+    retry: false,
+  });
 
 export const useLibrary = () => useQuery({ queryKey: keys.library, queryFn: () => get<Library>('/library') });
 

@@ -4,6 +4,9 @@
  */
 export { BenchListScreen } from './bench/bench-list-screen';
 export { BenchScreen } from './bench/bench-screen';
+export { CodeScreen } from './pump/code-screen';
+export { ProfileEditorScreen } from './profile-editor/profile-editor-screen';
+export { RegisterFileScreen } from './register/register-file-screen';
 export { JobScreen } from './job/job-screen';
 export { LibraryScreen } from './library/library-screen';
 export { ProductScreen } from './library/product-screen';

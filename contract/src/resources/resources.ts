@@ -68,6 +68,8 @@ export const dueSchema = z.object({
   tag: z.string(),
   siteName: z.string(),
   kind: z.enum(['calibration', 'clock', 'tank', 'service', 'findings', 'visit']),
+  /** the job that is open on the pump, where it can be done at once */
+  openJobId: idSchema.nullable(),
   /** what is due, with its figures */
   words: z.string(),
   /** site date; null where it is due now */

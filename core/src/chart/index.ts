@@ -4,3 +4,4 @@ export * from './dose-chart';
 export * from './runs-chart';
 export * from './strip-chart';
 export * from './stroke-chart';
+export * from './drift-chart';

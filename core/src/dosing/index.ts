@@ -13,3 +13,4 @@ export * from './slow-suction';
 export * from './compensation';
 export * from './tank';
 export * from './batch';
+export * from './drift';

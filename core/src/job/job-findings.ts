@@ -5,11 +5,12 @@ import {
   type MeteringContext,
   type MeteringMode,
 } from '../families/metering';
+import { driftOf } from '../dosing';
 import { THRESHOLDS, type Finding } from '../findings';
 import { addressOf, applies, parameterAt, parameterWithRole, wordsFor, type SettingValues } from '../profile';
 import { openRows, sameValue, type SheetRow } from '../sheet';
 import { fig } from '../units';
-import { lastDrawdown, whyRejected } from './calibration';
+import { lastDrawdown, measuredHistory, measuredStroke_mL, whyRejected } from './calibration';
 import type { JobDocument } from './document';
 import { standing, type JudgedCheck, type JudgedReading } from './judged';
 import { brokenOff, lastRecord } from './records';
@@ -63,6 +64,7 @@ export function jobFindings(
     ...provedThenChanged(document, readings),
     ...volume(document, readings, context),
     ...drawdown(document),
+    ...drift(document),
     ...siphon(document, checks, context),
     ...automatic(document),
   ];
@@ -143,6 +145,22 @@ function drawdown(document: JobDocument): Finding[] {
   const last = lastDrawdown(document);
   const why = last && whyRejected(last);
   return why ? [finding('MET-12', 'job', { why })] : [];
+}
+
+/** MET-11: accepted drawdowns that fall steadily, or jumped, since the last service. */
+function drift(document: JobDocument): Finding[] {
+  const history = measuredHistory(document);
+  const sinceService = history.slice(history.map(({ body }) => body.kind).lastIndexOf('serviced') + 1);
+  const volumes = sinceService.flatMap(({ body }) =>
+    body.kind === 'calibration' && whyRejected(body) === ''
+      ? [(measuredStroke_mL(body) * 100) / (body.length_pct ?? 100)]
+      : [],
+  );
+  const found = driftOf(volumes);
+  if (!found) return [];
+  const change = fig('percent', Math.abs(found.change) * 100);
+  const way = found.change < 0 ? 'fell' : 'rose';
+  return [finding(found.kind === 'fall' ? 'MET-11.fall' : 'MET-11.jump', 'job', { change, way })];
 }
 
 /** MET-26: the suction stands above the discharge, and nobody watched the stopped pump hold. */

@@ -81,7 +81,7 @@ export const MORE_PUMPS: readonly DemoPump[] = [
       head: { dead_mL: 0.035, injection_bar: 0.3 },
       choices: { belowFirstPoint: 'stop', afterPowerCut: 'resume', stroke: 'long' },
     },
-    note: 'No residual in the mornings; by noon it comes back. The pump can be heard stroking all the while.',
+    note: 'No residual since the circulation stands at night. The pump can be heard stroking all the while.',
     reported: {
       daysAgo: 2,
       values: {

@@ -31,7 +31,17 @@ function later(date: string, days: number): string {
 
 function due(pump: PumpResource, kind: Due['kind'], words: string, date: string | null): Due {
   const { id, tag, siteName, today } = pump;
-  return { pumpId: id, tag, siteName, kind, words, date, overdue: date !== null && date < today };
+  const open = pump.jobs.find((job) => job.state === 'open' || job.state === 'planned');
+  return {
+    pumpId: id,
+    openJobId: open?.id ?? null,
+    tag,
+    siteName,
+    kind,
+    words,
+    date,
+    overdue: date !== null && date < today,
+  };
 }
 
 function calibration(pump: PumpResource): Due[] {

@@ -36,7 +36,12 @@ export function StripsCard({ runs, colours, context, player, onThrow }: StripsCa
   const [first] = runs;
   if (!first) return null;
   const week = first.seconds > 86_400;
-  const live = first.traces.filter((trace) => trace.max.some((value) => value > 0));
+  const pulses = context.duty.signal.source === 'meter';
+  const live = first.traces.filter(
+    ({ key }) =>
+      key !== (pulses ? 'signal' : 'pulses') &&
+      runs.some((run) => run.traces.find((trace) => trace.key === key)?.max.some((value) => value > 0)),
+  );
   const shown = live.some((trace) => trace.key === channel) ? channel : 'water';
   const most = Math.max(
     ...runs.map((run) => Math.max(...(run.traces.find((trace) => trace.key === shown)?.max ?? [0]))),

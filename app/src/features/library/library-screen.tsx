@@ -3,6 +3,7 @@ import { dateInWords } from '@barythm/core/time';
 import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
 import { useRouter } from 'expo-router';
 import { useLibrary } from '../../api/queries';
+import { Button } from '../../ui/button';
 import { Card, LinkCard } from '../../ui/card';
 import { Screen } from '../../ui/screen';
 import { Failed, Loading } from '../../ui/states';
@@ -19,6 +20,11 @@ export function LibraryScreen() {
       {library.data && (
         <>
           <Heading>Profiles</Heading>
+          <Button
+            label="Describe a controller yourself"
+            testID="profile-blank"
+            onPress={() => router.navigate('/library/edit/blank')}
+          />
           {library.data.profiles.map((profile) => (
             <LinkCard
               key={profile.id}

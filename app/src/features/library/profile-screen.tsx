@@ -1,8 +1,10 @@
 import { inOrderOfWork, type Parameter, type Profile } from '@barythm/core/profile';
-import { useLocalSearchParams } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useProfile } from '../../api/queries';
+import { Button, ButtonRow } from '../../ui/button';
 import { Card } from '../../ui/card';
+import { saveFile } from '../../ui/save-file';
 import { Screen } from '../../ui/screen';
 import { Failed, Loading } from '../../ui/states';
 import { SPACE } from '../../ui/theme';
@@ -25,10 +27,23 @@ export function ProfileScreen() {
 }
 
 function ProfileBody({ profile }: { profile: Profile }) {
+  const router = useRouter();
   const parameters = inOrderOfWork(profile);
   return (
     <>
       <Words testID="profile-about">{profile.about}</Words>
+      <ButtonRow>
+        <Button
+          label="Change a copy"
+          testID="profile-copy"
+          onPress={() => router.navigate(`/library/edit/${profile.id}`)}
+        />
+        <Button
+          label="Export (JSON)"
+          testID="profile-save"
+          onPress={() => saveFile(`${profile.id}.v${profile.version}.json`, JSON.stringify(profile, null, 2))}
+        />
+      </ButtonRow>
       <Card title="How it behaves">
         {behaviourLines(profile).map(([name, words]) => (
           <View key={name}>
@@ -82,7 +97,9 @@ function behaviourLines({ behaviours }: Profile): readonly (readonly [string, st
       'Signal',
       behaviours.analog.kind === 'plain'
         ? `${behaviours.analog.ranges.join(' or ')} mA`
-        : 'two free set points',
+        : behaviours.analog.kind === 'none'
+          ? 'no current input'
+          : 'two free set points',
     ],
     ['Below the first point', behaviours.below === 'set' ? set : behaviours.below],
     [
@@ -102,7 +119,53 @@ function behaviourLines({ behaviours }: Profile): readonly (readonly [string, st
     ['Priming', behaviours.priming],
     ['Shows its signal', behaviours.showsSignal ? 'yes, in mA' : 'no'],
     ['Clock', behaviours.hasClock ? 'yes' : 'none'],
+    ...widerLines(behaviours),
   ];
+}
+
+const SET = 'as set';
+
+function widerLines(behaviours: Profile['behaviours']): (readonly [string, string])[] {
+  const { pulses, batch, smooth, slowSuction } = behaviours;
+  const lines: (readonly [string, string])[] = [];
+  if (smooth) lines.push(['Drive', `smooth, set in flow; ${smooth.nominal_mL} mL a turn taken for granted`]);
+  if (pulses) {
+    const store = pulses.memory === 'set' ? SET : pulses.memory === 'kept' ? 'stored' : 'lost';
+    lines.push([
+      'Pulses',
+      `up to × ${pulses.multiplyMost} and ÷ ${pulses.divideMost}; those it cannot answer are ${store}, those while stopped ${pulses.whileStopped}; recognised after ${pulses.recognition_ms.join(', ')} ms`,
+    ]);
+  }
+  if (batch) lines.push(['Triggers while a batch runs', batch.whileRunning]);
+  const named = [
+    [
+      'Stop input',
+      { stops: 'stops when closed', permits: 'permits when closed', set: SET },
+      behaviours.stopInput,
+    ],
+    ['Running dry', { none: 'nothing happens', stop: 'stops', warn: 'warns', set: SET }, behaviours.dry],
+    [
+      'When a fault has gone',
+      { resume: 'carries on', wait: 'waits', set: SET, unknown: 'not known' },
+      behaviours.afterFault,
+    ],
+  ] as const;
+  for (const [name, words, value] of named) {
+    if (value) lines.push([name, (words as Record<string, string>)[value]]);
+  }
+  if (slowSuction) {
+    lines.push([
+      'Slow suction',
+      `leaves ${slowSuction.map((share) => `${Math.round(share * 100)} %`).join(', ')}`,
+    ]);
+  }
+  const has = [
+    behaviours.deaerates && 'deaeration',
+    behaviours.compensates && 'pressure compensation',
+    behaviours.locks && 'key lock',
+  ].filter(Boolean);
+  if (has.length > 0) lines.push(['Also', has.join(', ')]);
+  return lines;
 }
 
 const styles = StyleSheet.create({ group: { gap: SPACE.m } });

@@ -12,7 +12,8 @@ import { addDays, dateInWords } from '@barythm/core/time';
 import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { Linking, StyleSheet, View } from 'react-native';
+import { addressOfFile } from '../../api/client';
 import { newId, outbox } from '../../api/device';
 import { usePump } from '../../api/queries';
 import { BeatStripView } from '../../charts/beat-strip-view';
@@ -28,6 +29,7 @@ import { FindingList } from '../findings/finding-list';
 import { STATE_WORDS } from '../job/state-words';
 import { ValueText } from '../job/value-text';
 import { dutyLines } from './duty-words';
+import { HistoryCards } from './history-cards';
 
 /** One pump: what it is, its duty, its settings, its day, what is wrong with it, its visits. */
 export function PumpScreen() {
@@ -208,6 +210,25 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           <Words>No duty is recorded yet; it is entered under Plan.</Words>
         )}
       </Card>
+      <Card title="Bench and label">
+        <Button
+          label="Run it through a day on the bench"
+          testID="to-bench"
+          onPress={() => router.navigate(`/bench/${pump.id}`)}
+        />
+        <Words>
+          Code on its label:{' '}
+          <Words figures bold size="large" testID="label-code">
+            {pump.code}
+          </Words>
+        </Words>
+        <Button
+          label="Label to print (PDF)"
+          testID="label-pdf"
+          onPress={() => void Linking.openURL(addressOfFile(`/labels.pdf?pump=${pump.id}`))}
+        />
+      </Card>
+      <HistoryCards pumpId={pump.id} />
       <Heading>Jobs on this pump</Heading>
       {pump.jobs.length === 0 && (
         <Empty title="Never visited" todo="Start a job: record what is there before anything is touched." />

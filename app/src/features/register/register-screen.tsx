@@ -28,8 +28,21 @@ export function RegisterScreen() {
         value={kind}
         onChange={setKind}
       />
+      <FilesLink />
       {kind === 'pumps' ? <Pumps key={search} search={search} /> : <Sites key={search} search={search} />}
     </Screen>
+  );
+}
+
+function FilesLink() {
+  const router = useRouter();
+  return (
+    <Button
+      kind="quiet"
+      label="Files and labels"
+      testID="register-files"
+      onPress={() => router.navigate('/register/files')}
+    />
   );
 }
 

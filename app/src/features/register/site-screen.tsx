@@ -1,5 +1,8 @@
 import { useLocalSearchParams } from 'expo-router';
+import { Linking } from 'react-native';
+import { addressOfFile } from '../../api/client';
 import { useSite } from '../../api/queries';
+import { Button } from '../../ui/button';
 import { Screen } from '../../ui/screen';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { Words } from '../../ui/words';
@@ -20,6 +23,13 @@ export function SiteScreen() {
       )}
       {site.data?.pumps.length === 0 && (
         <Empty title="No pump here yet" todo="Pumps are added to the register by the workshop." />
+      )}
+      {site.data && site.data.pumps.length > 0 && (
+        <Button
+          label="Labels of this site (PDF)"
+          testID="labels-site"
+          onPress={() => void Linking.openURL(addressOfFile(`/labels.pdf?site=${id}`))}
+        />
       )}
       {site.data?.pumps.map((pump) => (
         <PumpLink key={pump.id} pump={pump} />

@@ -1,4 +1,4 @@
-import type { JobRow, Round } from '@barythm/contract/resources';
+import type { Due, JobRow, Round } from '@barythm/contract/resources';
 import { dateInWords } from '@barythm/core/time';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -45,6 +45,10 @@ function RoundBody({ round }: { round: Round }) {
           ))}
         </View>
       ))}
+      {round.due.length > 0 && <Heading>Due</Heading>}
+      {round.due.map((due) => (
+        <DueCard key={`${due.pumpId}${due.kind}`} due={due} />
+      ))}
       <Heading>Pumps with open findings</Heading>
       {round.pumps.length === 0 && (
         <Empty title="Nothing is open" todo="Every pump that was looked at is as it should be." />
@@ -74,6 +78,41 @@ function JobCard({ job }: { job: JobRow }) {
         </Words>
       </View>
       <Words>{job.pumpName}</Words>
+    </LinkCard>
+  );
+}
+
+/** The stage in which each thing that falls due is done. */
+const STAGE_OF: Record<Due['kind'], string> = {
+  calibration: 'prove',
+  clock: 'as-found',
+  tank: 'plan',
+  service: 'as-found',
+  findings: 'plan',
+  visit: 'as-found',
+};
+
+function DueCard({ due }: { due: Due }) {
+  const router = useRouter();
+  const when = due.date === null ? 'now' : `${due.overdue ? 'since ' : ''}${dateInWords(due.date)}`;
+  return (
+    <LinkCard
+      label={`${due.tag}: ${due.words}`}
+      testID={`due-${due.tag}-${due.kind}`}
+      edge={due.overdue || due.date === null ? 'ochre' : undefined}
+      onPress={() =>
+        router.navigate(due.openJobId ? `/job/${due.openJobId}/${STAGE_OF[due.kind]}` : `/pump/${due.pumpId}`)
+      }
+    >
+      <View style={styles.line}>
+        <Words bold size="large">
+          {due.tag}
+        </Words>
+        <Words bold size="small" colour={due.overdue || due.date === null ? 'ochre' : 'quiet'}>
+          {when}
+        </Words>
+      </View>
+      <Words>{due.words}</Words>
     </LinkCard>
   );
 }

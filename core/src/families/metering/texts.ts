@@ -374,6 +374,18 @@ export const METERING_TEXTS = {
     will: 'Valves and diaphragm wear: the real volume has drifted.',
     todo: 'Draw down again and compare.',
   },
+  'MET-11.fall': {
+    title: 'Stroke volume falls steadily',
+    so: 'Over the last drawdowns the stroke volume {way} by {change} in all.',
+    will: 'Valves or diaphragm wear; it goes on.',
+    todo: 'Plan a service of the wet end, and draw down again after it.',
+  },
+  'MET-11.jump': {
+    title: 'Stroke volume jumped',
+    so: 'Since the drawdown before, the stroke volume {way} by {change}.',
+    will: 'Wear does not jump: air in the head, or a stroke length that was moved.',
+    todo: 'Vent the head, compare the stroke length, and draw down again.',
+  },
   'MET-12': {
     title: 'Drawdown rejected',
     so: 'The last drawdown was not accepted: {why}',
@@ -519,6 +531,7 @@ export const DEFAULT_SEVERITY: Partial<Record<MeteringTextId, 'stop' | 'note'>> 
   'MET-26.relief': 'stop',
   'MET-03.no-ratio': 'stop',
   'MET-09.fast': 'stop',
+  'MET-11.fall': 'note',
   'MET-17': 'note',
   'MET-18': 'note',
   'MET-01.live-read-dead': 'stop',

@@ -1,0 +1,115 @@
+import type { RegisterPreview } from '@barythm/contract/resources';
+import { useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Linking } from 'react-native';
+import { addressOfFile, post } from '../../api/client';
+import { Button } from '../../ui/button';
+import { Card } from '../../ui/card';
+import { FilePick } from '../../ui/file-pick';
+import { Screen } from '../../ui/screen';
+import { Words } from '../../ui/words';
+
+const SHOWN = 20;
+
+/** The register out to a file and in again: seen before it is taken in, all of it or nothing. */
+export function RegisterFileScreen() {
+  const router = useRouter();
+  const client = useQueryClient();
+  const [csv, setCsv] = useState<string | null>(null);
+  const [preview, setPreview] = useState<RegisterPreview | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  const look = async (text: string) => {
+    setError(null);
+    setPreview(null);
+    setCsv(text);
+    try {
+      setPreview(await post<RegisterPreview>('/register/preview', { csv: text }));
+    } catch (failure) {
+      setError((failure as Error).message);
+    }
+  };
+  const take = async () => {
+    try {
+      await post('/register/import', { csv });
+      await client.invalidateQueries();
+      router.navigate('/register');
+    } catch (failure) {
+      setError((failure as Error).message);
+    }
+  };
+  const ready = preview !== null && preview.faults.length === 0;
+  return (
+    <Screen
+      title="Register files"
+      over="Register"
+      action={
+        ready ? (
+          <Button
+            grow
+            kind="main"
+            label={`Take in ${preview.pumps.length} ${preview.pumps.length === 1 ? 'pump' : 'pumps'}`}
+            testID="register-take"
+            onPress={() => void take()}
+          />
+        ) : undefined
+      }
+    >
+      <Card title="Out">
+        <Words>Every site and pump as CSV, in the columns that come in again.</Words>
+        <Button
+          label="Register (CSV)"
+          testID="register-export"
+          onPress={() => void Linking.openURL(addressOfFile('/register.csv'))}
+        />
+        <Button
+          label="Labels for every pump (PDF)"
+          testID="labels-all"
+          onPress={() => void Linking.openURL(addressOfFile('/labels.pdf'))}
+        />
+      </Card>
+      <Card title="In">
+        <Words>Nothing is taken in before you have seen it, and then all of it or nothing.</Words>
+        <FilePick
+          label="Choose a CSV file"
+          accept=".csv,text/csv"
+          testID="register-file"
+          onText={(text) => void look(text)}
+        />
+        {error && (
+          <Words bold colour="rust" role="alert">
+            {error}
+          </Words>
+        )}
+      </Card>
+      {preview && preview.faults.length > 0 && (
+        <Card title="Faults; nothing was taken in" edge="rust" testID="register-faults">
+          {preview.faults.map((fault, i) => (
+            <Words key={i}>
+              <Words bold>
+                Line {fault.line}, column {fault.column}:
+              </Words>{' '}
+              {fault.words}
+            </Words>
+          ))}
+        </Card>
+      )}
+      {ready && (
+        <Card title="What would come in" edge="moss" testID="register-preview">
+          {preview.sites.map((site) => (
+            <Words key={site.name}>
+              <Words bold>{site.name}</Words>
+              {site.isNew ? ', a new site' : ', already here'}
+            </Words>
+          ))}
+          {preview.pumps.slice(0, SHOWN).map((pump) => (
+            <Words key={`${pump.site}/${pump.tag}`}>
+              <Words bold>{pump.tag}</Words> {pump.name}, {pump.site}
+            </Words>
+          ))}
+          {preview.pumps.length > SHOWN && <Words>And {preview.pumps.length - SHOWN} more.</Words>}
+        </Card>
+      )}
+    </Screen>
+  );
+}
