@@ -23,7 +23,7 @@ export default {
   projects: [
     node('core'),
     node('contract'),
-    node('server'),
+    { ...node('server'), globalSetup: '<rootDir>/src/testing/prepare.mjs' },
     '<rootDir>/app',
     { ...node('e2e', ['<rootDir>/**/*.journey.ts']), globalSetup: '<rootDir>/src/prepare.mjs' },
   ],

@@ -17,11 +17,19 @@ try {
         if (verb === 'top') await stage.browser.bringToTop(id);
         if (verb === 'says') await stage.browser.says(id, text);
       }
-    } catch (e) { console.log(name, String(e).slice(0, 300)); }
+    } catch (e) {
+      console.log(name, String(e).slice(0, 300));
+    }
     await stage.browser.fontsReady();
     console.log(name, JSON.stringify(await stage.browser.widths()));
     await stage.browser.picture(`/tmp/shots/${name}.png`);
-    const logs = await stage.browser.driver.manage().logs().get('browser').catch(() => []);
+    const logs = await stage.browser.driver
+      .manage()
+      .logs()
+      .get('browser')
+      .catch(() => []);
     for (const l of logs) console.log('  log', l.message.slice(0, 300));
   }
-} finally { await stage.close(); }
+} finally {
+  await stage.close();
+}

@@ -67,7 +67,7 @@ export const dueSchema = z.object({
   pumpId: idSchema,
   tag: z.string(),
   siteName: z.string(),
-  kind: z.enum(['calibration', 'clock', 'tank', 'service', 'findings', 'visit']),
+  kind: z.enum(['calibration', 'clock', 'tank', 'service', 'visit']),
   /** the job that is open on the pump, where it can be done at once */
   openJobId: idSchema.nullable(),
   /** what is due, with its figures */

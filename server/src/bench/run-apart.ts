@@ -9,9 +9,8 @@ const MOST_MB = 512;
 /** Runs a bench request in a worker thread of its own, with limits on its time and memory. */
 export function runApart(request: BenchRequest): Promise<BenchAnswer> {
   return new Promise((resolve, reject) => {
-    const worker = new Worker(new URL('./bench-worker.ts', import.meta.url), {
+    const worker = new Worker(new URL('./bench-thread.mjs', import.meta.url), {
       workerData: request,
-      execArgv: ['--import', 'tsx'],
       resourceLimits: { maxOldGenerationSizeMb: MOST_MB },
     });
     const timer = setTimeout(() => {

@@ -1,7 +1,7 @@
 import type { Due, PumpResource } from '@barythm/contract/resources';
 import { daysToService, hoursUntilUsed } from '@barythm/core/dosing';
 import { understand, usageOfDay, type MeteringContext } from '@barythm/core/families/metering';
-import { THRESHOLDS, type Finding } from '@barythm/core/findings';
+import { THRESHOLDS } from '@barythm/core/findings';
 import { lastRecord, measuredHistory, standingCalibration, viewJob } from '@barythm/core/job';
 
 const DAY_MS = 86_400_000;
@@ -10,8 +10,8 @@ const AHEAD_days = 31;
 /** A clock is looked at again after this long. */
 const CLOCK_days = 183;
 
-/** What falls due at a pump by date or by strokes, within a month. */
-export function dueAt(pump: PumpResource, findings: readonly Finding[]): Due[] {
+/** What falls due at a pump by date or by strokes, within a month. Open findings stand on the round by themselves. */
+export function dueAt(pump: PumpResource): Due[] {
   const { latest, today } = pump;
   const view = latest && viewJob(latest, today);
   const context = view?.context ?? null;
@@ -20,7 +20,6 @@ export function dueAt(pump: PumpResource, findings: readonly Finding[]): Due[] {
     ...clock(pump),
     ...(context ? [...tank(pump, context), ...service(pump, context)] : []),
     ...visit(pump),
-    ...open(pump, findings),
   ];
   return all.filter((due) => due.date === null || due.date <= later(today, AHEAD_days));
 }
@@ -89,10 +88,4 @@ function service(pump: PumpResource, context: MeteringContext): Due[] {
 function visit(pump: PumpResource): Due[] {
   const date = pump.latest?.handover?.nextDue;
   return date ? [due(pump, 'visit', 'The visit agreed at the last hand-over.', date)] : [];
-}
-
-function open(pump: PumpResource, findings: readonly Finding[]): Due[] {
-  const stops = findings.filter((finding) => finding.severity === 'stop').length;
-  if (stops === 0) return [];
-  return [due(pump, 'findings', stops === 1 ? 'A stop is open.' : `${stops} stops are open.`, null)];
 }

@@ -45,7 +45,7 @@ export async function round(database: Database, clock: Clock): Promise<Round> {
   const pumps = states.map(({ pump, state }) => openPump(pump, state));
   return {
     date,
-    due: states.flatMap(({ pump, state }) => dueAt(pump, state.findings)).sort(mostPressing),
+    due: looked.flatMap((pump) => dueAt(pump)).sort(mostPressing),
     visits: [...visits.values()].sort((a, b) => a.date.localeCompare(b.date)),
     pumps: pumps.filter((pump) => pump !== null).sort(worstFirst),
   };

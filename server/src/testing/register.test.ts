@@ -23,6 +23,7 @@ test('the round: today’s visit, and the pumps with something open, the worst f
     ['SRC-DP-02', 'open'],
   ]);
   expect(round.pumps.map((pump) => pump.tag).sort()).toEqual([
+    'CLI-DP-02',
     'NUR-DP-02',
     'SRC-DP-01',
     'SRC-DP-02',

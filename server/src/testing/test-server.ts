@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { CommandBody } from '@barythm/contract/commands';
@@ -7,7 +7,6 @@ import { v7 } from 'uuid';
 import { buildServer } from '../app';
 import { frozenClock } from '../clock';
 import { openDatabase, type Database } from '../db';
-import { makeDemoData } from '../demo';
 
 /** For tests only: a server on a real SQLite file of its own, with its clock standing still. */
 export interface TestServer {
@@ -27,12 +26,20 @@ export interface TestServer {
 
 export const NOW = '2026-11-24T10:30:00.000Z';
 
+/** The demo data was made once, before the first test; what is written in a test stays in its own copy. */
+function copyDemo(folder: string): void {
+  for (const part of ['', '-wal', '-shm']) {
+    const from = join(__dirname, '../../../.build/server-demo', `barythm.sqlite${part}`);
+    if (existsSync(from)) copyFileSync(from, join(folder, `barythm.sqlite${part}`));
+  }
+}
+
 export async function startTestServer({ demo }: { demo: boolean }): Promise<TestServer> {
   const folder = mkdtempSync(join(tmpdir(), 'barythm-test-'));
   const file = join(folder, 'barythm.sqlite');
   const clock = frozenClock(NOW);
+  if (demo) copyDemo(folder);
   const database = await openDatabase(file);
-  if (demo) await makeDemoData(database, clock);
   const app = await buildServer({ database, clock });
   const answer = (response: { statusCode: number; body: string; headers: Record<string, unknown> }) => ({
     status: response.statusCode,

@@ -88,7 +88,6 @@ const STAGE_OF: Record<Due['kind'], string> = {
   clock: 'as-found',
   tank: 'plan',
   service: 'as-found',
-  findings: 'plan',
   visit: 'as-found',
 };
 

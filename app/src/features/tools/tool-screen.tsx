@@ -112,7 +112,13 @@ function OneField({ field, form }: { field: ToolField; form: ToolForm }) {
 }
 
 const styles = StyleSheet.create({
-  fields: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.m, rowGap: SPACE.l },
+  fields: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'flex-end',
+    columnGap: SPACE.m,
+    rowGap: SPACE.l,
+  },
   cell: { flexBasis: '45%', flexGrow: 1, minWidth: 0 },
   whole: { width: '100%' },
   line: { flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.m, flexWrap: 'wrap' },

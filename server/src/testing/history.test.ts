@@ -1,0 +1,92 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Due, PumpHistory, PumpResource, Round } from '@barythm/contract/resources';
+import { QueryTypes, Sequelize } from 'sequelize';
+import { labelCode, MIGRATIONS, openDatabase } from '../db';
+import { migrate } from '../db/migrate';
+import { startTestServer, type TestServer } from './test-server';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await startTestServer({ demo: true });
+});
+afterAll(() => server.stop());
+
+const body = async <T>(url: string) => (await server.get(url)).body as T;
+
+test('history: who changed what from what to what, drawdowns with their drift, counters, sheets by date', async () => {
+  const history = await body<PumpHistory>('/api/v1/pumps/pump-tub/history');
+  expect(history.calibrations.map((c) => [c.date, c.accepted])).toEqual([
+    ['2026-04-24', true],
+    ['2026-07-29', true],
+    ['2026-11-04', true],
+  ]);
+  const volumes = history.calibrations.map((c) => c.full_mL);
+  expect(volumes[0]).toBeGreaterThan(volumes[1]);
+  expect(history.changes.filter((c) => c.label === 'Calibration factor').map((c) => [c.from, c.to])).toEqual([
+    ['97.5', '95.7'],
+    ['98.6', '97.5'],
+    ['100', '98.6'],
+  ]);
+  expect(history.changes[0]).toMatchObject({
+    actor: 'Technician 1',
+    reason: expect.stringContaining('drawdown'),
+  });
+  expect(history.counters).toHaveLength(3);
+  expect(history.sheets.map((sheet) => sheet.date)).toEqual(['2026-04-24', '2026-07-29', '2026-11-04']);
+  expect((await server.get('/api/v1/pumps/none/history')).status).toBe(404);
+});
+
+test('a drawdown becomes the unit’s figure: the next job starts from it and plans by it', async () => {
+  const pump = await body<PumpResource>('/api/v1/pumps/pump-tub');
+  expect(pump.latest?.earlier?.map((record) => record.date)).toEqual(['2026-04-24', '2026-07-29']);
+  const { findings } = (await body<Round>('/api/v1/round')).pumps
+    .filter((p) => p.tag === 'CLI-DP-02')
+    .map((p) => ({ findings: p.worst }))[0];
+  expect(findings).toBe('Stroke volume falls steadily');
+});
+
+test('what falls due stands on the round by date, with the figures', async () => {
+  const { due } = await body<Round>('/api/v1/round');
+  const tank = due.find((one: Due) => one.tag === 'CLI-DP-02' && one.kind === 'tank');
+  expect(tank).toMatchObject({ overdue: true, words: expect.stringContaining('L a day') });
+  expect(due.every((one) => one.date === null || one.date <= '2026-12-25')).toBe(true);
+});
+
+test('labels: a page of QR codes; the short code leads to the pump, in small letters too', async () => {
+  const answer = await server.app.inject('/api/v1/labels.pdf?site=site-nursery');
+  expect(answer.rawPayload.subarray(0, 5).toString()).toBe('%PDF-');
+  const code = labelCode('pump-nutrient');
+  expect(code).toMatch(/^[2-9A-HJKMNP-TV-Z]{6}$/);
+  expect(await body(`/api/v1/codes/${code.toLowerCase()}`)).toEqual({ id: 'pump-nutrient' });
+  expect((await server.get('/api/v1/codes/XXXXXX')).body).toMatchObject({ status: 404 });
+});
+
+test('a database of the first schema, with data in it, is brought up to date and keeps it', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'barythm-migrate-'));
+  const file = join(folder, 'barythm.sqlite');
+  const old = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
+  expect(await migrate(old, MIGRATIONS.slice(0, 1))).toBe(1);
+  await old.query(
+    `INSERT INTO sites (id, name, place, zone, actor) VALUES ('s', 'Site', 'Quay', 'UTC', 'Workshop')`,
+  );
+  await old.query(
+    `INSERT INTO pumps (id, siteId, tag, name, place, family, note, actor)
+     VALUES ('p-1', 's', 'T-1', 'Pump', 'House', 'metering', '', 'Workshop'),
+            ('p-2', 's', 'T-2', 'Pump', 'House', 'metering', '', 'Workshop')`,
+  );
+  await old.close();
+  const database = await openDatabase(file);
+  expect(database.migrations).toBe(MIGRATIONS.length);
+  const rows = await database.sequelize.query<{ id: string; code: string }>(
+    'SELECT id, code FROM pumps ORDER BY id',
+    { type: QueryTypes.SELECT },
+  );
+  expect(rows).toEqual([
+    { id: 'p-1', code: labelCode('p-1') },
+    { id: 'p-2', code: labelCode('p-2') },
+  ]);
+  await database.close();
+  rmSync(folder, { recursive: true, force: true });
+});
