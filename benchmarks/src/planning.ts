@@ -1,9 +1,7 @@
 import { planAndCheck, type MeteringContext } from '@barythm/core/families/metering';
-import { viewJob, type JobDocument } from '@barythm/core/job';
 
 /** Plans and checks one pump over and over for a while; answers how many a second. */
-export function plansPerSecond(document: JobDocument, today: string, ms = 2000): number {
-  const context = viewJob(document, today).context as MeteringContext;
+export function plansPerSecond(context: MeteringContext, ms = 2000): number {
   let runs = 0;
   const end = performance.now() + ms;
   while (performance.now() < end) {

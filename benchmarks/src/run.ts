@@ -1,6 +1,8 @@
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import type { JobResource } from '@barythm/contract/resources';
+import type { JobResource, PumpResource } from '@barythm/contract/resources';
+import type { MeteringContext } from '@barythm/core/families/metering';
+import { viewJob } from '@barythm/core/job';
 import { buildServer } from '@barythm/server/app';
 import { openStage } from '@barythm/e2e/stage';
 import fastifyStatic from '@fastify/static';
@@ -9,6 +11,7 @@ import { dragToRedraw } from './drag';
 import { gzipOf } from './first-screen';
 import { bareRoute, rate } from './list';
 import { plansPerSecond } from './planning';
+import { weekAgainstBareLoop } from './week';
 
 const BUILD = fileURLToPath(new URL('../../.build', import.meta.url));
 const JOB = 'job-pump-pup-pool-2026-11-24';
@@ -31,6 +34,22 @@ async function firstScreen(address: string, webRoot: string, sign: string): Prom
   return gzipOf(webRoot, scripts);
 }
 
+/** What planning starts from at pumps of the demo data. */
+async function contextsOf(ids: readonly string[]): Promise<MeteringContext[]> {
+  const pumps = await Promise.all(
+    ids.map(
+      async (id) => (await (await fetch(`${stage.address}/api/v1/pumps/${id}`)).json()) as PumpResource,
+    ),
+  );
+  return pumps.flatMap(({ duty, profile, unit, today, reported, latest, signalFrom }) => {
+    const held = latest ? viewJob(latest, today).context : null;
+    if (held) return [held];
+    return duty
+      ? [{ duty, profile, plate: unit.plate, today, inForce: reported?.values ?? {}, signalFrom }]
+      : [];
+  });
+}
+
 const stage = await openStage({ width: 390, height: 844 });
 try {
   const empty = Fastify();
@@ -48,8 +67,24 @@ try {
   );
 
   const resource = (await (await fetch(`${stage.address}/api/v1/jobs/${JOB}`)).json()) as JobResource;
-  const plans = plansPerSecond(resource.document, resource.today);
-  line('plan + checks of one pump', `${plans.toFixed(0)} a second`, '60, one a frame', plans >= 60);
+  const { context, values } = viewJob(resource.document, resource.today);
+  if (!context) throw new Error('The demo job has no duty.');
+  const contexts = [context, ...(await contextsOf(['pump-nutrient', 'pump-tub']))];
+  const plans = Math.min(...contexts.map((one) => plansPerSecond(one)));
+  line(
+    'plan + checks of one pump, the slowest of analog, pulses and flow',
+    `${plans.toFixed(0)} a second`,
+    '60, one a frame',
+    plans >= 60,
+  );
+
+  const week = weekAgainstBareLoop(context, values.planned);
+  line(
+    'bench, a simulated week at 1 s',
+    `${week.bench_ms.toFixed(0)} ms, ${(week.bench_ms / week.bare_ms).toFixed(2)} × a bare loop’s ${week.bare_ms.toFixed(0)} ms`,
+    '4 ×',
+    week.bench_ms / week.bare_ms <= 4,
+  );
 
   const drag = await dragToRedraw(stage.browser, `/job/${JOB}/plan`);
   line(

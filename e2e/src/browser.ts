@@ -94,6 +94,16 @@ export class Browser {
     });
   }
 
+  /** Gives a file to a field that picks one. */
+  async upload(id: string, path: string): Promise<void> {
+    const input = await this.driver.wait(
+      until.elementLocated(By.css(`[data-testid="${id}-input"]`)),
+      WAIT_MS,
+      `no “${id}”`,
+    );
+    await input.sendKeys(path);
+  }
+
   async value(id: string): Promise<string> {
     return (await (await this.find(id)).getAttribute('value')) ?? '';
   }

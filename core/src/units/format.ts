@@ -46,7 +46,8 @@ export function formatNumber(value: number, decimals: number, decimal: '.' | ','
 
 /** Four figures are all that any instrument of the trade is worth: large numbers lose their decimals. */
 function decimalsLeft(value: number): number {
-  const whole = Math.floor(Math.log10(Math.max(1, Math.abs(value)))) + 1;
+  const size = Math.abs(value);
+  const whole = size < 1 ? 0 : Math.floor(Math.log10(size)) + 1;
   return Math.max(0, 4 - whole);
 }
 

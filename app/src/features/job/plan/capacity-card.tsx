@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import {
   capacityLadder,
   gasCures,
@@ -22,7 +23,7 @@ const RUNGS: Record<CapacityRung['rung'], string> = {
 };
 
 /** The capacity ladder: what is left of the rated flow, rung by rung, against what is needed. */
-export function CapacityCard({ work }: { work: PlanWork }) {
+export const CapacityCard = memo(function CapacityCard({ work }: { work: PlanWork }) {
   const palette = usePalette();
   const rungs = capacityLadder(work.context, work.settings);
   const most = Math.max(...rungs.map((rung) => rung.flow_lph));
@@ -56,10 +57,10 @@ export function CapacityCard({ work }: { work: PlanWork }) {
       })}
     </Card>
   );
-}
+});
 
 /** Ways out of a short suction or a gas lock, the most useful first, with what each would bring. */
-export function CuresCard({ work }: { work: PlanWork }) {
+export const CuresCard = memo(function CuresCard({ work }: { work: PlanWork }) {
   const { context, settings } = work;
   const suction = suctionCures(context, settings);
   const gas = gasCures(context, settings);
@@ -70,7 +71,7 @@ export function CuresCard({ work }: { work: PlanWork }) {
       {gas.length > 0 && <CureList title="Squeezing gas out of the head, absolute" cures={gas} />}
     </Card>
   );
-}
+});
 
 function CureList({ title, cures }: { title: string; cures: readonly Cure[] }) {
   const palette = usePalette();

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { expectedAt, isSetInFlow, proofPoints } from '@barythm/core/families/metering';
 import { fig, figureNumber, formatNumber, METRIC } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
@@ -7,7 +8,7 @@ import { Words } from '../../../ui/words';
 import type { PlanWork } from './use-plan';
 
 /** What the pump must do at each current: the table the proof is made against. */
-export function ExpectedTable({ work }: { work: PlanWork }) {
+export const ExpectedTable = memo(function ExpectedTable({ work }: { work: PlanWork }) {
   const palette = usePalette();
   const { context, settings } = work;
   if (settings.mode !== 'analog' || !settings.map) return null;
@@ -45,7 +46,7 @@ export function ExpectedTable({ work }: { work: PlanWork }) {
       )}
     </Card>
   );
-}
+});
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'baseline' },

@@ -1,5 +1,5 @@
 import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { useDraftForm } from '../../../draft/use-draft-form';
@@ -33,6 +33,8 @@ export function PlanStage() {
   const [byHand, setByHand] = useDraftOf<ByHand>(`hand:${jobId}`, NOTHING_MOVED);
   const { duty, errors } = useMemo(() => readDuty(texts), [texts]);
   const work = usePlan(view, duty, byHand);
+  // a moved point is drawn at once; what only follows from it may come a frame later
+  const calm = useDeferredValue(work);
   const { document } = view;
 
   const agree = () => {
@@ -105,12 +107,12 @@ export function PlanStage() {
         <>
           {!wide && targets}
           {!wide && findings}
-          <PulseCard work={work} onMove={setByHand} />
+          {calm && <PulseCard work={calm} onMove={setByHand} />}
           <SignalCard work={work} byHand={byHand} onMove={setByHand} />
           <DoseCard work={work} />
-          <ExpectedTable work={work} />
-          <CuresCard work={work} />
-          <CapacityCard work={work} />
+          {calm && <ExpectedTable work={calm} />}
+          {calm && <CuresCard work={calm} />}
+          {calm && <CapacityCard work={calm} />}
           <BenchLink />
         </>
       )}

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import {
   ceilingPicture,
   productPerPulse_mL,
@@ -17,7 +18,13 @@ import type { ByHand, PlanWork } from './use-plan';
 const SHOWN = 5;
 
 /** Pulses to strokes: the good choices with the chosen row, what remains, and what the ceiling does. */
-export function PulseCard({ work, onMove }: { work: PlanWork; onMove: (byHand: ByHand) => void }) {
+export const PulseCard = memo(function PulseCard({
+  work,
+  onMove,
+}: {
+  work: PlanWork;
+  onMove: (byHand: ByHand) => void;
+}) {
   const { context, settings } = work;
   const meter = meterOf(context.duty);
   const driven = context.duty.mode === 'pulse' || context.duty.mode === 'contact';
@@ -69,7 +76,7 @@ export function PulseCard({ work, onMove }: { work: PlanWork; onMove: (byHand: B
       )}
     </Card>
   );
-}
+});
 
 function Ceiling({
   picture,

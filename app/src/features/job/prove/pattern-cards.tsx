@@ -7,8 +7,8 @@ import { useJobScope } from '../job-context';
 export function PatternCards() {
   const { view } = useJobScope();
   const failing = standing(view.readings).filter((reading) => reading.verdict && !reading.verdict.ok);
-  if (failing.length === 0) return null;
   if (view.patterns.length === 0) {
+    if (failing.length === 0) return null;
     return (
       <Card edge="rust" title="Not as expected" testID="pattern-none">
         <Words>

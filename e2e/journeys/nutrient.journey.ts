@@ -1,0 +1,170 @@
+import { openStage, type Stage } from '../src/stage';
+import { arrive, handOverText, returnToAutomatic, signAndHandOver } from '../src/technician';
+
+let stage: Stage;
+beforeAll(async () => {
+  stage = await openStage({ width: 390, height: 844 });
+}, 60_000);
+afterAll(() => stage.close());
+
+test('a nutrient pump paced by a meter’s pulses, from nothing to the hand-over', async () => {
+  const { browser } = stage;
+  await browser.walk('nutrient', async () => {
+    await browser.goTo('/pump/pump-nutrient');
+    // × 3 for ÷ 3 is nine times the dose
+    await browser.says('finding-MET-05', '9 times too much');
+    await browser.tap('start-job');
+    await arrive(browser, [
+      'stroke',
+      'work',
+      'rate',
+      'portion',
+      'factor',
+      'store',
+      'closed',
+      'top',
+      'pause',
+      'dry',
+      'power',
+      'keys',
+    ]);
+    await browser.says('found-sheet', '12 of 12 settings recorded');
+    await browser.tap('to-plan');
+    await plan();
+    await set();
+    await prove();
+    await browser.says('dose-found', '17.9');
+    await browser.says('dose-left', 'within the band');
+    await browser.says('day-found', '0 % of the time in the wanted band');
+    await browser.says('checks-words', '8 of 8 other checks as expected.');
+    await signAndHandOver(browser);
+  });
+  const [first, settings, , tried] = await handOverText(stage, 'pump-nutrient');
+  expect(first).toContain('8 of 8 other checks as expected');
+  expect(first).toContain('The same day, before and after');
+  expect(first).toContain('Volume measured by drawdown');
+  expect(settings).toContain('one stroke for 3 pulses');
+  expect(tried).toContain('Pulses in, strokes out: as expected');
+}, 180_000);
+
+async function plan() {
+  const { browser } = stage;
+  // vp = 10·2/150 = 0.1333 mL; ÷ 3 at 95 % is 0.399 mL for three: −0.25 %
+  await browser.says('pulse-card', '0.1333 mL');
+  await browser.says('ratio-divide-3', '◆ ÷ 3 95 % 13.3/min −0.25 %');
+  await browser.says('ceiling-words', 'The ceiling of 180/min is clear');
+  await browser.says('target-work', 'Pulse per');
+  await browser.says('target-closed', '60 ms');
+  // a runner-up is taken by a tap, its error and findings following; then back to what was worked out
+  await browser.tap('ratio-multiply-1');
+  await browser.says('target-stroke', '32');
+  await browser.tap('reset-hand');
+  await browser.says('target-stroke', '95');
+  // another mode names its own settings, and marks what nobody has read
+  await browser.tap('duty-open-signal');
+  await browser.says('mode-settings', 'Factor, Pulse memory, Contact time');
+  await browser.type('duty-litres', '0');
+  await browser.says('duty-part-signal', 'The water for each pulse must be more than 0.');
+  await browser.type('duty-litres', '10');
+  await browser.tap('agree-plan');
+}
+
+async function set() {
+  const { browser } = stage;
+  for (const [key, value] of [
+    ['work', 'per'],
+    ['store', 'off'],
+    ['closed', '60'],
+    ['pause', 'permits'],
+    ['dry', 'stop'],
+    ['power', 'wait'],
+  ]) {
+    await browser.find(`set-${key}`);
+    await browser.tap(`readback-${value}`);
+  }
+  await browser.says('set-done', 'Everything is entered and read back.');
+  await browser.tap('to-prove');
+}
+
+async function prove() {
+  const { browser } = stage;
+  await browser.tap('safe-way-water');
+  // pulses prove this pump: there is no current to inject
+  expect(await browser.has('points')).toBe(false);
+  await count(30, 90);
+  await browser.says('pattern-pulses', 'Multiply and divide mixed up');
+  await count(30, 10);
+  await browser.gone('pattern-pulses');
+  for (const [check, seen] of [
+    ['stop-closed', 'runs'],
+    ['stop-open', 'runs'],
+  ]) {
+    await browser.tap(`check-${check}`);
+    await browser.tap(`seen-${check}-${seen}`);
+  }
+  await browser.says('pattern-wiring', 'The stop contact does not stop it');
+  for (const [check, seen] of [
+    ['stop-open', 'stands'],
+    ['stop-wire', 'stands'],
+    ['level-warn', 'warns'],
+    ['level-stop', 'stops'],
+    ['prime', 'returns'],
+    ['holds', 'stays'],
+  ]) {
+    await browser.tap(`check-${check}`);
+    await browser.tap(`seen-${check}-${seen}`);
+    await browser.says(`check-${check}`, 'as expected');
+  }
+  await browser.gone('pattern-wiring');
+  await drawDown(['79.6', '79.9', '79.7'], '200');
+  await browser.says('cal-verdict', /0\.3987 mL a stroke, measured on [\d-]+ at 95 %/);
+  await returnToAutomatic(browser, 'Pulse per 3 on the display, a stroke at every third pulse.');
+}
+
+async function count(pulses: number, strokes: number) {
+  const { browser } = stage;
+  await browser.tap('check-pulses');
+  await browser.type('check-pulses', String(pulses));
+  await browser.type('check-strokes', String(strokes));
+  await browser.tap('check-save');
+  await browser.says('check-pulses', `${strokes} strokes for ${pulses} pulses`);
+}
+
+async function drawDown(runs: readonly string[], strokes: string) {
+  const { browser } = stage;
+  await browser.tap('cal-start');
+  await browser.type('cal-amount', strokes);
+  for (const [i, run] of runs.entries()) await browser.type(`cal-run-${i + 1}`, run);
+  await browser.tap('cal-save');
+  await browser.find('cal-start');
+}
+
+test('a drawdown that is rejected, repeated and accepted becomes the pump’s figure', async () => {
+  const { browser } = stage;
+  await browser.walk('drawdown', async () => {
+    await browser.goTo('/pump/pump-well');
+    await browser.says('drift', '0.1003 mL at full stroke');
+    await browser.tap('start-job');
+    await browser.tap('cal-start');
+    await browser.type('cal-amount', 'many');
+    await browser.says('calibration', '“many” is not a figure');
+    await browser.type('cal-amount', '730');
+    await browser.type('cal-run-1', '70,1');
+    await browser.type('cal-run-2', '73.4');
+    await browser.type('cal-run-3', '71.0');
+    await browser.says('cal-result', 'The runs differ by more than 2 % of their mean.');
+    // what is typed survives a reload at any moment
+    await browser.reload();
+    await browser.says('cal-result', 'more than 2 %');
+    await browser.tap('cal-save');
+    await browser.says('cal-verdict', 'Rejected: The runs differ by more than 2 % of their mean.');
+    await drawDown(['70.1', '70.4', '70.2'], '730');
+    await browser.says('cal-verdict', '0.0962 mL a stroke');
+    await browser.tap('stage-plan');
+    await browser.says('measured-note', /Measured by drawdown on [\d-]+: 0\.0962 mL at full stroke/);
+    await browser.until(
+      'both are written',
+      async () => (await stage.database.models.records.count({ where: { kind: 'calibration' } })) === 7,
+    );
+  });
+}, 120_000);

@@ -1,0 +1,52 @@
+import { execFileSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Browser } from './browser';
+import type { Stage } from './stage';
+
+/** Makes safe, confirms the plate as in the register, and takes settings over as they were reported or left. */
+export async function arrive(browser: Browser, sameKeys: readonly string[]): Promise<void> {
+  for (const step of ['stopped', 'isolated', 'pressure', 'chemical']) {
+    await browser.tap(`safe-${step}`);
+    await browser.until(
+      `“${step}” is ticked`,
+      async () => (await (await browser.find(`safe-${step}`)).getAttribute('aria-checked')) === 'true',
+    );
+  }
+  await browser.tap('identify-same');
+  await browser.tap('identify-profile');
+  await browser.tap('identify-save');
+  for (const key of sameKeys) {
+    await browser.tap(`same-${key}`);
+    await browser.find(`found-row-${key}`);
+  }
+}
+
+/** Says what was seen in automatic, and goes on to the hand-over. */
+export async function returnToAutomatic(browser: Browser, seen: string): Promise<void> {
+  await browser.type('automatic-seen', seen);
+  await browser.tap('automatic-save');
+  await browser.says('automatic', 'Returned to automatic');
+  await browser.tap('to-hand-over');
+}
+
+/** Signs with a finger and hands over. */
+export async function signAndHandOver(browser: Browser): Promise<void> {
+  await browser.drag('signature', 90, 30);
+  await browser.tap('hand-over');
+  await browser.says('downloads', 'Received by Visitor');
+  await browser.find('download-hand-over.pdf');
+}
+
+/** The text of the hand-over of a pump's newest job, page by page. */
+export async function handOverText(stage: Stage, pumpId: string): Promise<string[]> {
+  const row = await stage.database.models.jobs.findOne({ where: { pumpId, state: 'handed-over' } });
+  if (!row) throw new Error(`No job of ${pumpId} is handed over.`);
+  const answer = await fetch(`${stage.address}/api/v1/jobs/${row.get('id') as string}/hand-over.pdf`);
+  const path = join(tmpdir(), `barythm-${pumpId}-${process.pid}.pdf`);
+  writeFileSync(path, Buffer.from(await answer.arrayBuffer()));
+  return execFileSync(process.execPath, [join(__dirname, 'pdf-text.mjs'), path], { encoding: 'utf8' }).split(
+    '\n',
+  );
+}
