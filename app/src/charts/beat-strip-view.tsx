@@ -2,7 +2,7 @@ import { beatStrip } from '@barythm/core/beat';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
-import { usePalette } from '../ui/theme';
+import { usePalette, type Colour } from '../ui/theme';
 import { Words } from '../ui/words';
 
 interface BeatStripProps {
@@ -11,12 +11,21 @@ interface BeatStripProps {
   /** share of the day that has gone, or null where now does not matter */
   readonly now: number | null;
   readonly height?: number;
+  /** the colour of the sheet that it shows, where two stand side by side */
+  readonly colour?: Colour;
   /** with hours under it: tall, on a pump's own page */
   readonly hours?: boolean;
 }
 
 /** A pump's day as its rhythm: time across, rate as height, now a thin upright line. */
-export function BeatStripView({ rates_spm, greatest_spm, now, height = 28, hours }: BeatStripProps) {
+export function BeatStripView({
+  rates_spm,
+  greatest_spm,
+  now,
+  height = 28,
+  hours,
+  colour = 'petrol',
+}: BeatStripProps) {
   const palette = usePalette();
   const [width, setWidth] = useState(320);
   const strip = beatStrip({ width, height }, rates_spm, greatest_spm, now);
@@ -39,7 +48,7 @@ export function BeatStripView({ rates_spm, greatest_spm, now, height = 28, hours
               y={height - beat.height}
               width={beat.width + (beat.kind === 'band' ? 0.5 : 0)}
               height={beat.height}
-              fill={palette.petrol}
+              fill={palette[colour]}
             />
           ))}
         {strip.now !== null && (

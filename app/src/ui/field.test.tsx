@@ -1,7 +1,8 @@
-import { fireEvent, render, screen } from '@testing-library/react-native';
+import { act, fireEvent, render, screen } from '@testing-library/react-native';
 import { useState } from 'react';
 import { Field } from './field';
 import { FigurePadProvider } from './figure-pad';
+import { setUnitsWanted } from './reader';
 
 function Form({ error }: { error?: string }) {
   const [value, setValue] = useState('');
@@ -41,4 +42,13 @@ test('on a phone the large pad opens with the unit on it, and writes where one i
   fireEvent.press(screen.getByLabelText('Clear'));
   expect(screen.getByTestId('dose').props.value).toBe('');
   expect(screen.getAllByText('mg/L')).toHaveLength(2);
+});
+
+test('for a reader of US units the figure stands beside it, converted; what is typed stays as typed', () => {
+  act(() => setUnitsWanted('both'));
+  render(<Field label="Discharge" unit="bar" value="4" onChange={() => undefined} testID="bar" />);
+  expect(screen.getByText('= 58.02\u00a0psi')).toBeTruthy();
+  expect(screen.getByTestId('bar').props.value).toBe('4');
+  act(() => setUnitsWanted('metric'));
+  expect(screen.queryByText('= 58.02\u00a0psi')).toBeNull();
 });

@@ -1,6 +1,8 @@
 import { useId, useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
+import { fig, figureWithUnit, METRIC, parseFigure, type Quantity, type Reader } from '@barythm/core/units';
 import { usePad } from './figure-pad';
+import { useReader } from './reader';
 import { FONT, RADIUS, SIZE, SPACE, TOUCH, usePalette } from './theme';
 import { Words } from './words';
 
@@ -25,7 +27,9 @@ interface FieldProps {
 
 /** A figure or a few words: label, large value, unit beside it, limits under it, and what is wrong in words. */
 export function Field(props: FieldProps) {
-  const { label, value, onChange, unit, hint, error, converted, words, lines = 1, big } = props;
+  const { label, value, onChange, unit, hint, error, words, lines = 1, big } = props;
+  const reader = useReader();
+  const converted = props.converted ?? inOtherUnits(value, unit, reader);
   const palette = usePalette();
   const id = useId();
   const input = useRef<TextInput>(null);
@@ -94,6 +98,26 @@ export function Field(props: FieldProps) {
       ) : null}
     </View>
   );
+}
+
+/** What a shown unit measures, where US units write it otherwise. */
+const QUANTITY: Readonly<Record<string, Quantity>> = {
+  'm³/h': 'waterFlow',
+  'L/h': 'pumpFlow',
+  L: 'volume',
+  bar: 'pressure',
+  'g/L': 'strength',
+  'kg/L': 'density',
+  m: 'length',
+};
+
+/** The figure in the other system, for a reader who wants it; what is typed stays as it is typed. */
+function inOtherUnits(value: string, unit: string | undefined, reader: Reader): string | null {
+  const quantity = unit === undefined ? undefined : QUANTITY[unit];
+  const other = reader.system === 'us' ? 'us' : reader.also;
+  if (!quantity || !other) return null;
+  const parsed = parseFigure(value, quantity);
+  return parsed.ok ? `= ${figureWithUnit(fig(quantity, parsed.value), { ...METRIC, system: other })}` : null;
 }
 
 /** The pad takes the lower third of the screen when it opens; the field that it writes to must not be under it. */

@@ -5,6 +5,8 @@ import type { Figure, Quantity, UnitSystem } from './quantity';
 export interface Reader {
   readonly system: UnitSystem;
   readonly decimal: '.' | ',';
+  /** a second system to show small beside the first */
+  readonly also?: UnitSystem;
 }
 
 export const METRIC: Reader = { system: 'metric', decimal: '.' };
@@ -57,7 +59,14 @@ export function figureNumber(figure: Figure, reader: Reader): string {
   return formatNumber(shown, Math.min(DECIMALS[figure.q], decimalsLeft(shown)), reader.decimal);
 }
 
-/** Number and unit, parted by a space that does not break. */
+/** Number and unit, parted by a space that does not break; with the other system behind it where both are wanted. */
 export function figureWithUnit(figure: Figure, reader: Reader): string {
+  const first = inSystem(figure, reader);
+  if (!reader.also || displayUnit(figure.q, reader.also) === displayUnit(figure.q, reader.system))
+    return first;
+  return `${first} (${inSystem(figure, { ...reader, system: reader.also })})`;
+}
+
+function inSystem(figure: Figure, reader: Reader): string {
   return `${figureNumber(figure, reader)}\u00a0${displayUnit(figure.q, reader.system)}`.trimEnd();
 }

@@ -78,3 +78,9 @@ test('figures are written as the reader wants them', () => {
     '96\u00a0strokes/min',
   );
 });
+
+test('both systems: the other stands behind in brackets, where it reads otherwise', () => {
+  const both = { system: 'metric', decimal: '.', also: 'us' } as const;
+  expect(figureWithUnit(fig('pressure', 4), both)).toBe('4\u00a0bar (58.02\u00a0psi)');
+  expect(figureWithUnit(fig('dose', 1.5), both)).toBe('1.5\u00a0mg/L');
+});

@@ -1,5 +1,6 @@
 import { strokeChart } from '@barythm/core/chart';
-import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
+import { fig, figureWithUnit } from '@barythm/core/units';
+import { useReader } from '../../ui/reader';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
@@ -22,6 +23,7 @@ interface StrokeCardProps {
 
 /** Pressure over one stroke at the chosen moment, worked out when it is asked for. */
 export function StrokeCard({ client, at_s, seconds, colours }: StrokeCardProps) {
+  const reader = useReader();
   const [shown, setShown] = useState<{ at_s: number; strokes: readonly StrokeShown[] } | null>(null);
   const moment = Math.min(Math.floor(at_s), seconds - 1);
   const ask = () => {
@@ -41,7 +43,7 @@ export function StrokeCard({ client, at_s, seconds, colours }: StrokeCardProps) 
           </Words>
           <Words size="small" colour="quiet">
             {stroke.gas_mL > 0.0005
-              ? `${figureWithUnit(fig('strokeVolume', stroke.gas_mL), METRIC)} of gas in the head: the rise comes late.`
+              ? `${figureWithUnit(fig('strokeVolume', stroke.gas_mL), reader)} of gas in the head: the rise comes late.`
               : 'No gas in the head: the rise comes at once.'}
           </Words>
           <StrokeView stroke={stroke} colour={colours[i]} />

@@ -1,6 +1,7 @@
 import { renderFinding, type Finding } from '@barythm/core/findings';
 import { METERING_TEXTS } from '@barythm/core/families/metering';
-import { METRIC, type Reader } from '@barythm/core/units';
+import { type Reader } from '@barythm/core/units';
+import { useReader } from '../../ui/reader';
 import { memo, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
@@ -18,7 +19,9 @@ interface FindingListProps {
 }
 
 /** Findings in full: what is so, what that will do, what to do. */
-export function FindingList({ findings, reader = METRIC, none, actions }: FindingListProps) {
+export function FindingList({ findings, none, actions, ...props }: FindingListProps) {
+  const own = useReader();
+  const reader = props.reader ?? own;
   if (findings.length === 0) {
     return (
       <Words colour="moss" bold>

@@ -9,7 +9,8 @@ import {
   whyRejected,
   type CalibrationBody,
 } from '@barythm/core/job';
-import { fig, figureWithUnit, formatNumber, METRIC } from '@barythm/core/units';
+import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
+import { useReader } from '../../ui/reader';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { newId } from '../../api/device';
@@ -229,6 +230,7 @@ function Summary({
   standing: ReturnType<typeof standingCalibration>;
   onStart: (() => void) | null;
 }) {
+  const reader = useReader();
   const why = last ? whyRejected(last) : '';
   return (
     <Card
@@ -243,7 +245,7 @@ function Summary({
       ) : standing ? (
         <Words testID="cal-verdict">
           <Words figures bold size="title">
-            {figureWithUnit(fig('strokeVolume', standing.stroke_mL), METRIC)}
+            {figureWithUnit(fig('strokeVolume', standing.stroke_mL), reader)}
           </Words>{' '}
           a stroke, measured on {standing.date}
           {standing.length_pct === null ? '' : ` at ${standing.length_pct} %`}, ±{' '}
@@ -262,11 +264,12 @@ function Summary({
 }
 
 function Verdict({ result, body }: { result: Calibration; body: CalibrationBody }) {
+  const reader = useReader();
   const accepted = result.faults.length === 0;
   return (
     <View testID="cal-result">
       <Words figures bold size="figure">
-        {figureWithUnit(fig('strokeVolume', measuredStroke_mL(body)), METRIC)}
+        {figureWithUnit(fig('strokeVolume', measuredStroke_mL(body)), reader)}
       </Words>
       <Words>
         a stroke; factor {formatNumber(result.factor, 3, '.')} on what was believed, runs differ by{' '}

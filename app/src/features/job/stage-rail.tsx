@@ -1,3 +1,4 @@
+import { applies, parameterAt } from '@barythm/core/profile';
 import { gateOfHandover, gateOfSet, standing, type JobView } from '@barythm/core/job';
 import { stateOf } from '@barythm/core/sheet';
 import { memo } from 'react';
@@ -48,7 +49,8 @@ function stateOfStage(view: JobView, stage: StageKey): 'done' | 'open' | 'closed
   const { document, rows } = view;
   switch (stage) {
     case 'as-found':
-      return rows.every((row) => row.found) ? 'done' : 'open';
+      // what the mode leaves idle need not be read
+      return rows.every((row) => row.found || idle(view, row.address)) ? 'done' : 'open';
     case 'plan':
       return document.plans.length > 0 ? 'done' : 'open';
     case 'set': {
@@ -56,7 +58,8 @@ function stateOfStage(view: JobView, stage: StageKey): 'done' | 'open' | 'closed
       return rows.every((row) => ['keep', 'done'].includes(stateOf(row))) ? 'done' : 'open';
     }
     case 'prove':
-      return standing(view.readings).some((reading) => reading.verdict?.ok) &&
+      return (standing(view.readings).some((reading) => reading.verdict?.ok) ||
+        view.checks.some((check) => check.verdict.ok && !check.voided)) &&
         !view.findings.job.some((finding) => finding.code === 'ANY-03')
         ? 'done'
         : 'open';
@@ -64,6 +67,11 @@ function stateOfStage(view: JobView, stage: StageKey): 'done' | 'open' | 'closed
       if (document.handover) return 'done';
       return gateOfHandover(view).length > 0 ? 'closed' : 'open';
   }
+}
+
+function idle(view: JobView, address: string): boolean {
+  const parameter = parameterAt(view.document.profile, address);
+  return parameter !== undefined && !applies(parameter, view.values.found);
 }
 
 const styles = StyleSheet.create({

@@ -1,6 +1,7 @@
 import { strength_gpl } from '@barythm/core/dosing';
 import { dateInWords } from '@barythm/core/time';
-import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
+import { fig, figureWithUnit } from '@barythm/core/units';
+import { useReader } from '../../ui/reader';
 import { useRouter } from 'expo-router';
 import { useLibrary } from '../../api/queries';
 import { Button } from '../../ui/button';
@@ -11,6 +12,7 @@ import { Heading, Words } from '../../ui/words';
 
 /** Profiles, products and instruments, to read. */
 export function LibraryScreen() {
+  const reader = useReader();
   const library = useLibrary();
   const router = useRouter();
   return (
@@ -53,7 +55,7 @@ export function LibraryScreen() {
                 {product.name}
               </Words>
               <Words figures bold>
-                {figureWithUnit(fig('strength', strength_gpl(product.strength)), METRIC)}
+                {figureWithUnit(fig('strength', strength_gpl(product.strength)), reader)}
               </Words>
               <Words size="small" colour="quiet">
                 {product.measuredOn ? `Measured ${dateInWords(product.measuredOn)}` : 'From the label'}

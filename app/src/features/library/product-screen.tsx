@@ -1,7 +1,8 @@
 import { aged_gpl, strength_gpl } from '@barythm/core/dosing';
 import { productAge_days } from '@barythm/core/families/metering';
 import { dateInWords } from '@barythm/core/time';
-import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
+import { fig, figureWithUnit } from '@barythm/core/units';
+import { useReader } from '../../ui/reader';
 import { useLocalSearchParams } from 'expo-router';
 import { useLibrary } from '../../api/queries';
 import { useRound } from '../../api/queries';
@@ -18,6 +19,7 @@ const STATED = {
 
 /** One product: its strength as stated, what is left of it today, and its cautions. */
 export function ProductScreen() {
+  const reader = useReader();
   const { id } = useLocalSearchParams<{ id: string }>();
   const library = useLibrary();
   const round = useRound();
@@ -47,7 +49,7 @@ export function ProductScreen() {
     <Screen title={product.name} over="Library">
       <Card title="Strength as stated" testID="strength">
         <Words figures bold size="figure">
-          {figureWithUnit(fig('strength', fresh), METRIC)}
+          {figureWithUnit(fig('strength', fresh), reader)}
         </Words>
         <Words>Stated in {STATED[product.strength.stated]}.</Words>
         {product.strength.stated !== 'mass' && (
@@ -67,7 +69,7 @@ export function ProductScreen() {
       {product.halfLife_days !== null && age !== null && (
         <Card title="Left today">
           <Words figures bold size="figure">
-            {figureWithUnit(fig('strength', aged_gpl(fresh, age, product.halfLife_days)), METRIC)}
+            {figureWithUnit(fig('strength', aged_gpl(fresh, age, product.halfLife_days)), reader)}
           </Words>
           <Words>
             {age} days at a half-life of {product.halfLife_days} days: an approximation for this store,

@@ -1,7 +1,8 @@
 import type { PumpHistory } from '@barythm/contract/resources';
 import { driftChart } from '@barythm/core/chart';
 import { dateInWords } from '@barythm/core/time';
-import { fig, figureWithUnit, formatNumber, METRIC } from '@barythm/core/units';
+import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
+import { useReader } from '../../ui/reader';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
@@ -28,6 +29,7 @@ export function HistoryCards({ pumpId }: { pumpId: string }) {
 }
 
 function DriftCard({ history }: { history: PumpHistory }) {
+  const reader = useReader();
   const palette = usePalette();
   const { box, onLayout } = useChartBox(220);
   const chart = driftChart(box, history.calibrations);
@@ -39,7 +41,7 @@ function DriftCard({ history }: { history: PumpHistory }) {
       {last && (
         <Words>
           <Words figures bold size="title">
-            {figureWithUnit(fig('strokeVolume', last.full_mL), METRIC)}
+            {figureWithUnit(fig('strokeVolume', last.full_mL), reader)}
           </Words>{' '}
           at full stroke, {dateInWords(last.date)}
           {accepted.length > 1

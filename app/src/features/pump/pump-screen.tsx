@@ -9,7 +9,8 @@ import {
 } from '@barythm/core/families/metering';
 import { inOrderOfWork, type SettingValues } from '@barythm/core/profile';
 import { addDays, dateInWords } from '@barythm/core/time';
-import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
+import { fig, figureWithUnit } from '@barythm/core/units';
+import { useReader } from '../../ui/reader';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { Linking, StyleSheet, View } from 'react-native';
@@ -88,6 +89,7 @@ function known(pump: PumpResource): Known {
 }
 
 function PumpBody({ pump }: { pump: PumpResource }) {
+  const reader = useReader();
   const router = useRouter();
   const state = useMemo(() => known(pump), [pump]);
   const findings = useMemo(() => {
@@ -175,7 +177,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           />
           <Words>
             About {Math.round(day.strokes).toLocaleString('en-GB')} strokes and{' '}
-            {figureWithUnit(fig('volume', day.litres), METRIC)} of product a day, by the duty’s water flow.
+            {figureWithUnit(fig('volume', day.litres), reader)} of product a day, by the duty’s water flow.
           </Words>
         </Card>
       )}
@@ -198,7 +200,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
       </Card>
       <Card title="Duty">
         {pump.duty ? (
-          dutyLines(pump.duty, METRIC).map(([name, words]) => (
+          dutyLines(pump.duty, reader).map(([name, words]) => (
             <View key={name}>
               <Words size="small" colour="quiet">
                 {name}

@@ -1,6 +1,8 @@
 import { TOOLS } from '@barythm/core/tools';
 import { useRouter } from 'expo-router';
-import { LinkCard } from '../../ui/card';
+import { Card, LinkCard } from '../../ui/card';
+import { Choice } from '../../ui/choice';
+import { setUnitsWanted, useUnitsWanted } from '../../ui/reader';
 import { Screen } from '../../ui/screen';
 import { Words } from '../../ui/words';
 
@@ -29,6 +31,28 @@ export function ToolsScreen() {
           <Words>{tool.about}</Words>
         </LinkCard>
       ))}
+      <UnitsChoice />
     </Screen>
+  );
+}
+
+/** Metric, US or both: a choice of this device. Fields stay metric, with the other beside them. */
+function UnitsChoice() {
+  const wanted = useUnitsWanted();
+  return (
+    <Card title="Units" testID="units-wanted">
+      <Choice
+        label="Figures are shown in"
+        testID="units-choice"
+        options={[
+          { value: 'metric', label: 'Metric' },
+          { value: 'us', label: 'US' },
+          { value: 'both', label: 'Both' },
+        ]}
+        value={wanted}
+        hint="On this device. Fields take metric figures, or any unit typed behind the figure; papers are metric."
+        onChange={setUnitsWanted}
+      />
+    </Card>
   );
 }

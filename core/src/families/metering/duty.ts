@@ -197,6 +197,8 @@ export const meteringDutySchema = z
         stroke: z.enum(['long', 'middle', 'even']),
         stopContact: z.enum(['permits', 'stops']).optional(),
         dry: z.enum(['stop', 'warn', 'ignore']).optional(),
+        /** by what the pump tells dry from wet: what parts them best in the readings taken */
+        dryBy: z.enum(['level', 'flow', 'pressure', 'power']).optional(),
         /** why a dry run may go on */
         dryReason: z.string().optional(),
         afterFault: z.enum(['resume', 'wait']).optional(),
@@ -259,6 +261,7 @@ export function choicesOf(duty: MeteringDuty): Required<MeteringDuty['choices']>
   return {
     stopContact: 'permits',
     dry: 'stop',
+    dryBy: 'level',
     dryReason: '',
     afterFault: 'wait',
     calibrateBy: 'strokes',

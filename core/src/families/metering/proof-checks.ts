@@ -1,6 +1,7 @@
 import { BOUNCE_ms, strokesPerPulse } from '../../dosing';
 import { canSiphon } from './check-guards';
 import type { MeteringContext } from './context';
+import { choicesOf } from './duty';
 import { FLOW_TOLERANCE } from './proofs';
 import type { Pattern } from './patterns';
 import type { MeteringSettings } from './settings';
@@ -118,10 +119,37 @@ function stopContact({ duty, profile }: MeteringContext, settings: MeteringSetti
   ];
 }
 
-function levels({ profile }: MeteringContext, settings: MeteringSettings): ProofCheck[] {
+const DRY_STATES = [
+  { value: 'stops', label: 'Stops' },
+  { value: 'warns', label: 'Warns, goes on' },
+  { value: 'nothing', label: 'Nothing' },
+] as const;
+
+const DRY_BY = {
+  flow: 'flow monitor misses its strokes',
+  pressure: 'pressure over the stroke goes flat',
+  power: 'power falls to that of an empty head',
+} as const;
+
+function levels({ profile, duty }: MeteringContext, settings: MeteringSettings): ProofCheck[] {
   const { dry } = profile.behaviours;
   if (dry === undefined || dry === 'none' || settings.dry === null) return [];
   const stops = settings.dry === 'stop';
+  const by = choicesOf(duty).dryBy;
+  if (by !== 'level') {
+    return [
+      {
+        key: 'level-stop',
+        title: 'Running dry',
+        method: `Let it draw air for some strokes, and watch that the ${DRY_BY[by]}.`,
+        expected: stops ? 'it stops' : 'it warns and goes on',
+        tolerance: 'none',
+        caution: 'Lift the suction out of water, not out of the chemical.',
+        pumps: false,
+        ask: { kind: 'state', states: DRY_STATES, expected: stops ? 'stops' : 'warns' },
+      },
+    ];
+  }
   return [
     {
       key: 'level-warn',
@@ -151,11 +179,7 @@ function levels({ profile }: MeteringContext, settings: MeteringSettings): Proof
       pumps: false,
       ask: {
         kind: 'state',
-        states: [
-          { value: 'stops', label: 'Stops' },
-          { value: 'warns', label: 'Warns, goes on' },
-          { value: 'nothing', label: 'Nothing' },
-        ],
+        states: DRY_STATES,
         expected: stops ? 'stops' : 'warns',
       },
     },

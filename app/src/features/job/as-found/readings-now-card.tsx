@@ -1,5 +1,6 @@
 import { lastRecord } from '@barythm/core/job';
-import { fig, figureWithUnit, METRIC, type Quantity } from '@barythm/core/units';
+import { fig, figureWithUnit, type Quantity } from '@barythm/core/units';
+import { useReader } from '../../../ui/reader';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { newId } from '../../../api/device';
@@ -32,6 +33,7 @@ const EMPTY: Draft = { texts: {}, unread: {}, rateBy: null };
 
 /** The readings on arrival: what the pump was doing before anything was touched. */
 export function ReadingsNowCard() {
+  const reader = useReader();
   const { view, jobId, write } = useJobScope();
   const recorded = lastRecord(view.document, 'readings-now');
   const [draft, setDraft] = useDraftOf<Draft>(`now:${jobId}`, EMPTY);
@@ -50,7 +52,7 @@ export function ReadingsNowCard() {
             <Words key={key}>
               {label}:{' '}
               <Words bold figures>
-                {value === null ? `could not be read: ${why}` : figureWithUnit(fig(quantity, value), METRIC)}
+                {value === null ? `could not be read: ${why}` : figureWithUnit(fig(quantity, value), reader)}
               </Words>
             </Words>
           );

@@ -1,18 +1,20 @@
 import type { HandoverSummary } from '@barythm/core/job';
-import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
+import { fig, figureWithUnit } from '@barythm/core/units';
+import { useReader } from '../../../ui/reader';
 import { StyleSheet, View } from 'react-native';
 import { BeatStripView } from '../../../charts/beat-strip-view';
 import { Card } from '../../../ui/card';
 import { SPACE } from '../../../ui/theme';
-import { TriadName } from '../../../ui/triad';
+import { COLUMN_COLOUR, TriadName } from '../../../ui/triad';
 import { Words } from '../../../ui/words';
 
 /** The dose as it was and as it is: the figure the customer looks for. */
 export function BeforeAndAfter({ summary }: { summary: HandoverSummary }) {
+  const reader = useReader();
   const { wanted, water } = summary;
   if (!wanted || !water || summary.dose.length === 0) return null;
   const dose = (value: number | null) =>
-    value === null ? 'not known' : figureWithUnit(fig('dose', value), METRIC);
+    value === null ? 'not known' : figureWithUnit(fig('dose', value), reader);
   return (
     <Card title="Dose, before and after" testID="before-after">
       <View style={styles.pair}>
@@ -23,7 +25,7 @@ export function BeforeAndAfter({ summary }: { summary: HandoverSummary }) {
               {dose(side.atUsual_mgl)}
             </Words>
             <Words size="small" colour="quiet">
-              at the usual {figureWithUnit(fig('waterFlow', water.usual_m3h), METRIC)}
+              at the usual {figureWithUnit(fig('waterFlow', water.usual_m3h), reader)}
             </Words>
             {side.atLeast_mgl !== null && (
               <Words size="small">
@@ -47,16 +49,23 @@ export function BeforeAndAfter({ summary }: { summary: HandoverSummary }) {
 
 /** What was found and what is left over the same day of water: what the customer gets out of the visit. */
 export function SameDay({ summary }: { summary: HandoverSummary }) {
+  const reader = useReader();
   const days = summary.days ?? [];
   if (days.length < 2) return null;
   const most = Math.max(1, ...days.flatMap((day) => day.hourly_spm));
-  const litres = (value: number) => figureWithUnit(fig('volume', value), METRIC);
+  const litres = (value: number) => figureWithUnit(fig('volume', value), reader);
   return (
     <Card title="The same day, before and after" testID="same-day">
       {days.map((day) => (
         <View key={day.column} style={styles.side} testID={`day-${day.column}`}>
           <TriadName column={day.column} />
-          <BeatStripView rates_spm={day.hourly_spm} greatest_spm={most} now={null} height={36} />
+          <BeatStripView
+            rates_spm={day.hourly_spm}
+            greatest_spm={most}
+            now={null}
+            height={36}
+            colour={COLUMN_COLOUR[day.column]}
+          />
           <Words bold colour={day.inBand >= 0.9 ? 'moss' : 'rust'}>
             {Math.round(day.inBand * 100)} % of the time in the wanted band
           </Words>

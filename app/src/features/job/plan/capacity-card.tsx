@@ -6,7 +6,8 @@ import {
   type CapacityRung,
   type Cure,
 } from '@barythm/core/families/metering';
-import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
+import { fig, figureWithUnit } from '@barythm/core/units';
+import { useReader } from '../../../ui/reader';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
 import { SPACE, usePalette } from '../../../ui/theme';
@@ -24,6 +25,7 @@ const RUNGS: Record<CapacityRung['rung'], string> = {
 
 /** The capacity ladder: what is left of the rated flow, rung by rung, against what is needed. */
 export const CapacityCard = memo(function CapacityCard({ work }: { work: PlanWork }) {
+  const reader = useReader();
   const palette = usePalette();
   const rungs = capacityLadder(work.context, work.settings);
   const most = Math.max(...rungs.map((rung) => rung.flow_lph));
@@ -38,7 +40,7 @@ export const CapacityCard = memo(function CapacityCard({ work }: { work: PlanWor
             <View style={styles.names}>
               <Words bold={needed}>{RUNGS[rung]}</Words>
               <Words figures bold colour={needed ? (enough ? 'moss' : 'rust') : 'ink'}>
-                {figureWithUnit(fig('pumpFlow', flow_lph), METRIC)}
+                {figureWithUnit(fig('pumpFlow', flow_lph), reader)}
               </Words>
             </View>
             <View style={[styles.track, { backgroundColor: palette.line }]}>
@@ -74,6 +76,7 @@ export const CuresCard = memo(function CuresCard({ work }: { work: PlanWork }) {
 });
 
 function CureList({ title, cures }: { title: string; cures: readonly Cure[] }) {
+  const reader = useReader();
   const palette = usePalette();
   return (
     <View>
@@ -92,7 +95,7 @@ function CureList({ title, cures }: { title: string; cures: readonly Cure[] }) {
           </View>
           <View style={styles.right}>
             <Words figures bold>
-              {figureWithUnit(cure.brings, METRIC)}
+              {figureWithUnit(cure.brings, reader)}
             </Words>
             <Words size="small" bold colour={cure.enough ? 'moss' : 'ochre'}>
               {cure.enough ? 'enough' : 'not enough'}

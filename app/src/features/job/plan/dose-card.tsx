@@ -1,6 +1,7 @@
 import { doseChart } from '@barythm/core/chart';
 import { doseAtFlow_mgl } from '@barythm/core/dosing';
-import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
+import { fig, figureWithUnit } from '@barythm/core/units';
+import { useReader } from '../../../ui/reader';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { DoseChartView } from '../../../charts/dose-chart-view';
@@ -14,6 +15,7 @@ import type { PlanWork } from './use-plan';
 
 /** The dose over the whole range of water flow, as it is and as it will be, against the wanted band. */
 export function DoseCard({ work }: { work: PlanWork }) {
+  const reader = useReader();
   const wide = useWide();
   const { box, onLayout } = useChartBox(wide ? 320 : 260);
   const { duty } = work.context;
@@ -45,9 +47,9 @@ export function DoseCard({ work }: { work: PlanWork }) {
               <TriadName column={column} />
               <Words>
                 <Words figures bold size="title" colour={COLUMN_COLOUR[column]}>
-                  {figureWithUnit(fig('dose', doseAtFlow_mgl(picture.path, duty.water.usual_m3h)), METRIC)}
+                  {figureWithUnit(fig('dose', doseAtFlow_mgl(picture.path, duty.water.usual_m3h)), reader)}
                 </Words>{' '}
-                at {figureWithUnit(fig('waterFlow', duty.water.usual_m3h), METRIC)}
+                at {figureWithUnit(fig('waterFlow', duty.water.usual_m3h), reader)}
               </Words>
               <Words size="small" bold colour={picture.breaches.length === 0 ? 'moss' : 'rust'}>
                 {picture.breaches.length === 0 ? 'within the band at every flow' : 'leaves the band'}

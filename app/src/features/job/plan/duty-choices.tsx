@@ -54,6 +54,18 @@ export function ChoicesPart(props: DutyFormProps) {
         ]}
         hint="Stop; the others ask for a written reason."
       />
+      <Choose
+        {...props}
+        field="dryBy"
+        label="Dry is told by"
+        options={[
+          { value: 'level', label: 'Level' },
+          { value: 'flow', label: 'Flow' },
+          { value: 'pressure', label: 'Pressure' },
+          { value: 'power', label: 'Power' },
+        ]}
+        hint="What parts dry from wet best in the readings taken; a level switch needs none."
+      />
       {texts.dry !== 'stop' && (
         <Field
           words

@@ -63,3 +63,69 @@ test('a controller’s signal asks for feed, direction and lost signal instead o
     onLostSignal: 'stop',
   });
 });
+
+const PULSES: DutyTexts = {
+  ...GOOD,
+  mode: 'pulse',
+  source: 'meter',
+  litres: '10',
+  contact: 'electronic',
+  closedShare: '0,4',
+};
+
+test('a meter asks for its pulses instead of a span; everything that may be left out comes back as it went', () => {
+  const { duty, errors } = readDuty({
+    ...PULSES,
+    stopWired: 'yes',
+    pipe: '3',
+    bore: '4',
+    dead: '0.2',
+    pressureLeast: '1',
+    pressureGreatest: '4',
+    loss: '2',
+    tankNow: '120',
+    tankWarn: '20',
+    tankStop: '5',
+    serviceEvery: '4000000',
+    serviceMade: '0',
+    nextVisit: '60',
+    dry: 'warn',
+    dryBy: 'flow',
+    dryReason: 'A second pump takes over.',
+  });
+  expect(errors).toEqual({});
+  expect(duty).toMatchObject({
+    signal: { source: 'meter', litresPerPulse: 10, contact: 'electronic', closedShare: 0.4 },
+    suction: { pipe_m: 3, bore_mm: 4, tank_bar: 1.013, needed_m: null },
+    pressure: { lossPer_bar: 0.02 },
+    service: { what: 'Diaphragm' },
+  });
+  expect(readDuty(dutyTexts(duty!)).duty).toEqual(duty);
+});
+
+test.each<[string, Partial<DutyTexts>, keyof DutyTexts, string]>([
+  ['no litres', { litres: '' }, 'litres', 'This is needed.'],
+  ['no water in a pulse', { litres: '0' }, 'litres', 'more than 0'],
+  ['always closed', { closedShare: '1' }, 'closedShare', 'between 0 and 1'],
+  ['half a suction line', { pipe: '3' }, 'bore', 'This is needed.'],
+  [
+    'a stop level above the warn level',
+    { tankNow: '9', tankWarn: '2', tankStop: '5' },
+    'tankStop',
+    'before it warns',
+  ],
+  ['pressures crossed', { pressureLeast: '5', pressureGreatest: '2' }, 'pressureLeast', 'above the greatest'],
+  ['a dry run with no reason', { dry: 'ignore' }, 'dryReason', 'Say why'],
+  [
+    'a batch of nothing',
+    { mode: 'batch', batchVolume: '0', batchSpacing: '60' },
+    'batchVolume',
+    'more than 0',
+  ],
+  ['a timer of text', { mode: 'timer', timerEvery: 'often' }, 'timerEvery', 'is not a figure'],
+  ['a current from a meter', { mode: 'analog' }, 'source', 'sends pulses, no current'],
+])('%s is said at its field too', (_, change, field, words) => {
+  const { duty, errors } = readDuty({ ...PULSES, ...change } as DutyTexts);
+  expect(duty).toBeNull();
+  expect(errors[field]).toContain(words);
+});

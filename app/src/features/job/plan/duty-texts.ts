@@ -67,6 +67,7 @@ export interface DutyTexts extends Record<string, string> {
   stroke: string;
   stopSchool: string;
   dry: string;
+  dryBy: string;
   dryReason: string;
   afterFault: string;
   calibrateBy: string;
@@ -137,6 +138,7 @@ export const EMPTY_DUTY: DutyTexts = {
   stroke: 'middle',
   stopSchool: 'permits',
   dry: 'stop',
+  dryBy: 'level',
   dryReason: '',
   afterFault: 'wait',
   calibrateBy: 'strokes',

@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import { expectedAt, isSetInFlow, proofPoints } from '@barythm/core/families/metering';
-import { fig, figureNumber, formatNumber, METRIC } from '@barythm/core/units';
+import { fig, figureNumber, formatNumber } from '@barythm/core/units';
+import { useReader } from '../../../ui/reader';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
 import { SPACE, usePalette } from '../../../ui/theme';
@@ -9,8 +10,10 @@ import type { PlanWork } from './use-plan';
 
 /** What the pump must do at each current: the table the proof is made against. */
 export const ExpectedTable = memo(function ExpectedTable({ work }: { work: PlanWork }) {
+  const reader = useReader();
   const palette = usePalette();
   const { context, settings } = work;
+  const smooth = isSetInFlow(context.profile);
   if (settings.mode !== 'analog' || !settings.map) return null;
   const { points_mA } = proofPoints(context);
   const all = [...new Set([...points_mA, settings.map.x1_mA, settings.map.x2_mA])].sort((a, b) => a - b);
@@ -18,7 +21,7 @@ export const ExpectedTable = memo(function ExpectedTable({ work }: { work: PlanW
   return (
     <Card title="Expected values" testID="expected-table">
       <View style={styles.row}>
-        {['mA', isSetInFlow(context.profile) ? 'strokes/min inside' : 'strokes/min', 'L/h'].map((head) => (
+        {(smooth ? ['mA', 'L/h'] : ['mA', 'strokes/min', 'L/h']).map((head) => (
           <Words key={head} size="small" colour="quiet" style={styles.cell}>
             {head}
           </Words>
@@ -33,13 +36,15 @@ export const ExpectedTable = memo(function ExpectedTable({ work }: { work: PlanW
               style={[styles.row, styles.ruled, { borderColor: palette.line }]}
             >
               <Words figures style={styles.cell}>
-                {figureNumber(fig('current', row.x_mA), METRIC)}
+                {figureNumber(fig('current', row.x_mA), reader)}
               </Words>
-              <Words figures bold size="large" style={styles.cell}>
-                {formatNumber(row.rate_spm, 1, '.')}
-              </Words>
-              <Words figures style={styles.cell}>
-                {row.flow_lph === null ? '–' : figureNumber(fig('pumpFlow', row.flow_lph), METRIC)}
+              {!smooth && (
+                <Words figures bold size="large" style={styles.cell}>
+                  {formatNumber(row.rate_spm, 1, '.')}
+                </Words>
+              )}
+              <Words figures bold={smooth} size={smooth ? 'large' : 'body'} style={styles.cell}>
+                {row.flow_lph === null ? '–' : figureNumber(fig('pumpFlow', row.flow_lph), reader)}
               </Words>
             </View>
           ),

@@ -1,4 +1,5 @@
-import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
+import { fig, figureWithUnit } from '@barythm/core/units';
+import { useReader } from '../../../ui/reader';
 import { useDeferredValue, useMemo } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
@@ -122,9 +123,10 @@ export function PlanStage() {
 
 /** A drawdown stands: the plan goes by it and not by the plate. */
 function MeasuredNote({ work }: { work: PlanWork }) {
+  const reader = useReader();
   const { calibration, duty } = work.context;
   if (!calibration) return null;
-  const full = figureWithUnit(fig('strokeVolume', duty.strokeVolume.full_mL), METRIC);
+  const full = figureWithUnit(fig('strokeVolume', duty.strokeVolume.full_mL), reader);
   return (
     <Card edge={calibration.servicedSince ? 'ochre' : 'moss'} testID="measured-note">
       <Words>

@@ -8,7 +8,8 @@ import {
 } from '@barythm/core/dosing';
 import { meterOf, pulseTable, strengthToday_gpl } from '@barythm/core/families/metering';
 import { addressOf, optionWithRole, parameterWithRole, type SettingValue } from '@barythm/core/profile';
-import { fig, figureWithUnit, formatNumber, METRIC } from '@barythm/core/units';
+import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
+import { useReader } from '../../../ui/reader';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
 import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
@@ -25,6 +26,7 @@ export const PulseCard = memo(function PulseCard({
   work: PlanWork;
   onMove: (byHand: ByHand) => void;
 }) {
+  const reader = useReader();
   const { context, settings } = work;
   const meter = meterOf(context.duty);
   const driven = context.duty.mode === 'pulse' || context.duty.mode === 'contact';
@@ -41,12 +43,12 @@ export const PulseCard = memo(function PulseCard({
   return (
     <Card title="Pulses to strokes" testID="pulse-card">
       <Words>
-        A pulse of {figureWithUnit(fig('volume', meter.litresPerPulse), METRIC)} needs{' '}
+        A pulse of {figureWithUnit(fig('volume', meter.litresPerPulse), reader)} needs{' '}
         <Words figures bold size="title">
-          {figureWithUnit(fig('strokeVolume', perPulse), METRIC)}
+          {figureWithUnit(fig('strokeVolume', perPulse), reader)}
         </Words>{' '}
         of product. At the greatest flow{' '}
-        {figureWithUnit(fig('pulseRate', pulseRate_ppm(water.greatest_m3h, meter.litresPerPulse)), METRIC)}{' '}
+        {figureWithUnit(fig('pulseRate', pulseRate_ppm(water.greatest_m3h, meter.litresPerPulse)), reader)}{' '}
         come.
       </Words>
       <Words size="small" colour="quiet">
@@ -70,8 +72,8 @@ export const PulseCard = memo(function PulseCard({
       )}
       {each !== null && least_ppm > 0 && (
         <Words size="small">
-          At {figureWithUnit(fig('waterFlow', water.least_m3h), METRIC)} strokes come{' '}
-          {figureWithUnit(fig('seconds', 60 / (least_ppm * each)), METRIC)} apart.
+          At {figureWithUnit(fig('waterFlow', water.least_m3h), reader)} strokes come{' '}
+          {figureWithUnit(fig('seconds', 60 / (least_ppm * each)), reader)} apart.
         </Words>
       )}
     </Card>

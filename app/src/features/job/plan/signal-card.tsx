@@ -48,8 +48,8 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
     return drawn;
   }, [before, settings]);
   const chart = useMemo(
-    () => signalChart(box, lines, [], settings.geared_spm, rateAxis(work)),
-    [box, lines, settings.geared_spm, work],
+    () => signalChart(box, lines, [], axisTop_spm(work, lines), rateAxis(work)),
+    [box, lines, work],
   );
   const points = useMemo(() => freePoints(work), [work]);
   if (lines.length === 0) return null;
@@ -110,6 +110,15 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
     </Card>
   );
 }
+
+/** A smooth drive turns down a thousandfold: its axis goes by the lines, with room to drag; others by their gear. */
+function axisTop_spm({ context, settings }: PlanWork, lines: readonly SignalLine[]): number {
+  if (!isSetInFlow(context.profile)) return settings.geared_spm;
+  const most = Math.max(1, ...lines.flatMap(({ map }) => [map.y1, map.y2]));
+  return Math.min(settings.geared_spm, most * DRAG_ROOM);
+}
+
+const DRAG_ROOM = 1.5;
 
 /** The parameters behind both points, when the controller has them as free settings. */
 function freePoints({ context, settings }: PlanWork): PointParameters[] {

@@ -1,5 +1,6 @@
 import { lastRecord } from '@barythm/core/job';
-import { fig, figureWithUnit, METRIC, type Quantity } from '@barythm/core/units';
+import { fig, figureWithUnit, type Quantity } from '@barythm/core/units';
+import { useReader } from '../../../ui/reader';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
@@ -23,6 +24,7 @@ const EMPTY: Partial<Record<Key, string>> = {};
 
 /** One live end-to-end reading: injection proves the pump, this proves transmitter, wire and pump together. */
 export function LiveCard() {
+  const reader = useReader();
   const { view, jobId, write } = useJobScope();
   const recorded = lastRecord(view.document, 'live-reading');
   const [texts, setTexts] = useDraftOf(`live:${jobId}`, EMPTY);
@@ -36,7 +38,7 @@ export function LiveCard() {
             <Words key={key}>
               {label}:{' '}
               <Words bold figures>
-                {figureWithUnit(fig(quantity, value), METRIC)}
+                {figureWithUnit(fig(quantity, value), reader)}
               </Words>
             </Words>
           );

@@ -2,10 +2,13 @@ import {
   expectedAt,
   proofPoints,
   toleranceAt,
+  isSetInFlow,
   lineInForce,
+  FLOW_TOLERANCE,
   COUNT_TIME_s,
 } from '@barythm/core/families/metering';
-import { fig, figureNumber, figureWithUnit, formatNumber, METRIC } from '@barythm/core/units';
+import { fig, figureNumber, figureWithUnit, formatNumber } from '@barythm/core/units';
+import { useReader } from '../../../ui/reader';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
@@ -18,6 +21,7 @@ import { ReadingEntry } from './reading-entry';
 
 /** The points at which the pump is proved: expected, tolerance with its reason, reading, verdict. */
 export function PointsCard() {
+  const reader = useReader();
   const { view, jobId } = useJobScope();
   const palette = usePalette();
   const { context, settings, readings, document } = view;
@@ -33,6 +37,7 @@ export function PointsCard() {
     return !last || last.voided;
   });
   const open = chosen ?? next ?? null;
+  const smooth = isSetInFlow(document.profile);
   const map = lineInForce(settings);
   const tolerance = map ? toleranceAt(map, COUNT_TIME_s) : null;
   return (
@@ -47,12 +52,18 @@ export function PointsCard() {
         value={instrument}
         onChange={setInstrument}
       />
-      {tolerance && (
+      {smooth ? (
         <Words size="small" colour="quiet">
-          Counted over {COUNT_TIME_s} s, ± {tolerance.spm.toFixed(1)} strokes/min is let pass:{' '}
-          {tolerance.count_spm.toFixed(1)} for one stroke in the count, {tolerance.loop_spm.toFixed(1)} for
-          0.1 mA in the loop, {tolerance.rounding_spm} for whole strokes.
+          Within {FLOW_TOLERANCE * 100} % of the expected flow is let pass: plate volumes are no better.
         </Words>
+      ) : (
+        tolerance && (
+          <Words size="small" colour="quiet">
+            Counted over {COUNT_TIME_s} s, ± {tolerance.spm.toFixed(1)} strokes/min is let pass:{' '}
+            {tolerance.count_spm.toFixed(1)} for one stroke in the count, {tolerance.loop_spm.toFixed(1)} for
+            0.1 mA in the loop, {tolerance.rounding_spm} for whole strokes.
+          </Words>
+        )
       )}
       {all.map((x_mA, i) => {
         const expected = expectedAt(context, settings, x_mA);
@@ -89,19 +100,21 @@ export function PointsCard() {
             style={[styles.row, { borderColor: palette.line }]}
           >
             <Words figures bold style={styles.current}>
-              {figureWithUnit(fig('current', x_mA), METRIC)}
+              {figureWithUnit(fig('current', x_mA), reader)}
             </Words>
             <View style={styles.grow}>
               <Words>
                 expected{' '}
                 <Words figures bold>
-                  {formatNumber(expected.rate_spm, 1, '.')}
+                  {smooth && expected.flow_lph !== null
+                    ? figureWithUnit(fig('pumpFlow', expected.flow_lph), reader)
+                    : formatNumber(expected.rate_spm, 1, '.')}
                 </Words>
                 {verdict?.measured_spm != null && (
                   <>
                     , counted{' '}
                     <Words figures bold>
-                      {figureNumber(fig('strokeRate', verdict.measured_spm), METRIC)}
+                      {figureNumber(fig('strokeRate', verdict.measured_spm), reader)}
                     </Words>
                   </>
                 )}
@@ -109,7 +122,7 @@ export function PointsCard() {
                   <>
                     , flow{' '}
                     <Words figures bold>
-                      {figureWithUnit(fig('pumpFlow', verdict.reading.flow_lph), METRIC)}
+                      {figureWithUnit(fig('pumpFlow', verdict.reading.flow_lph), reader)}
                     </Words>
                   </>
                 )}

@@ -1,6 +1,7 @@
 import type { ExpectedPoint } from '@barythm/core/families/metering';
 import { isSetInFlow } from '@barythm/core/families/metering';
-import { fig, figureWithUnit, formatNumber, METRIC } from '@barythm/core/units';
+import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
+import { useReader } from '../../../ui/reader';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { newId } from '../../../api/device';
@@ -31,6 +32,7 @@ const EMPTY: Draft = { shown: '', strokes: '', seconds: '60', flow: '' };
 
 /** One reading: current shown, strokes counted over a time, or flow read. Kept whether it passes or not. */
 export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEntryProps) {
+  const reader = useReader();
   const { view, jobId, write } = useJobScope();
   const palette = usePalette();
   const [draft, setDraft] = useDraftOf<Draft>(`reading:${jobId}:${expected.x_mA}`, EMPTY);
@@ -86,15 +88,23 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
       <Words bold size="large">
         {end && expected.x_mA === 0
           ? 'Wire off: 0 mA'
-          : `Inject ${figureWithUnit(fig('current', expected.x_mA), METRIC)}`}
+          : `Inject ${figureWithUnit(fig('current', expected.x_mA), reader)}`}
       </Words>
       <Words>
         Expected{' '}
-        <Words figures bold size="title">
-          {formatNumber(expected.rate_spm, 1, '.')}
-        </Words>{' '}
-        strokes/min
-        {expected.flow_lph !== null && `, ${figureWithUnit(fig('pumpFlow', expected.flow_lph), METRIC)}`}
+        {smooth && expected.flow_lph !== null ? (
+          <Words figures bold size="title">
+            {figureWithUnit(fig('pumpFlow', expected.flow_lph), reader)}
+          </Words>
+        ) : (
+          <>
+            <Words figures bold size="title">
+              {formatNumber(expected.rate_spm, 1, '.')}
+            </Words>{' '}
+            strokes/min
+            {expected.flow_lph !== null && `, ${figureWithUnit(fig('pumpFlow', expected.flow_lph), reader)}`}
+          </>
+        )}
         {expected.cause === 'broken-wire' ? ' (taken for a broken wire)' : ''}
       </Words>
       {view.document.profile.behaviours.showsSignal && (

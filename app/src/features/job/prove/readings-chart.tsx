@@ -1,6 +1,6 @@
 import { signalChart, type SignalLine } from '@barythm/core/chart';
 import { standing } from '@barythm/core/job';
-import { understand } from '@barythm/core/families/metering';
+import { isSetInFlow, understand } from '@barythm/core/families/metering';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SignalChartView } from '../../../charts/signal-chart-view';
@@ -41,7 +41,7 @@ export function ReadingsChart() {
             rate_spm: reading.verdict?.measured_spm ?? 0,
             ok: reading.verdict?.ok ?? false,
           })),
-        settings.geared_spm,
+        context && isSetInFlow(context.profile) ? 0 : settings.geared_spm,
         context ? rateAxis({ context, values: values.force }) : undefined,
       ),
     [box, lines, readings, settings.geared_spm, context, values.force],

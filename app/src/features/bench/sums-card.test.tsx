@@ -1,0 +1,42 @@
+import { render, screen } from '@testing-library/react-native';
+import type { ShownRun } from '../../workers/bench-messages';
+import { SumsCard } from './sums-card';
+
+const run = (name: string, sums: Partial<Record<string, number>>): ShownRun => ({
+  name,
+  seconds: 86_400,
+  bucket_s: 60,
+  seed: 1,
+  traces: [],
+  happenings: [],
+  sums: {
+    inBand: 0,
+    given_L: 0,
+    wanted_L: 1.8,
+    strokes: 0,
+    strokesLost: 0,
+    backlogMost: 0,
+    locked_s: 0,
+    dry_s: 0,
+    tank_L: 200,
+    ...sums,
+  } as Record<string, number>,
+});
+
+test('both sheets in figures, what changes, and only the rows that say something', () => {
+  render(
+    <SumsCard
+      runs={[run('As found', { locked_s: 7200 }), run('Target', { inBand: 0.975, given_L: 1.79 })]}
+    />,
+  );
+  expect(screen.getByTestId('bench-headline')).toHaveTextContent('97.5 % in the band');
+  expect(screen.getByTestId('sum-locked')).toHaveTextContent(/Locked by gas, min.*120.*0.*−120/);
+  expect(screen.getByTestId('sum-given')).toHaveTextContent(/\+1\.79/);
+  expect(screen.queryByTestId('sum-dry')).toBeNull();
+  expect(screen.queryByTestId('sum-lost')).toBeNull();
+});
+
+test('one run alone compares nothing', () => {
+  render(<SumsCard runs={[run('As found', {})]} />);
+  expect(screen.queryByTestId('bench-sums')).toBeNull();
+});
