@@ -6,6 +6,7 @@ import { openStage, type Stage } from './stage';
 /** Makes docs/screenshots from the demo data: one picture of each main view, at the size it is used at. */
 const OUT = fileURLToPath(new URL('../../docs/screenshots', import.meta.url));
 const PUPS = 'job-pump-pup-pool-2026-11-24';
+const TUB = 'job-pump-tub-2026-11-04';
 const THERAPY = 'job-pump-therapy-2026-10-28';
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
@@ -15,6 +16,8 @@ interface Picture {
   readonly path: string;
   /** something that is there once the view is painted */
   readonly sign: string;
+  /** tapped once the sign is there */
+  readonly tap?: string;
   /** scrolled into the middle, when it is not at the top */
   readonly show?: string;
 }
@@ -23,24 +26,38 @@ const ON_PHONE: readonly Picture[] = [
   { name: 'round', path: '/', sign: 'pump-SRC-DP-01' },
   { name: 'register', path: '/register', sign: 'pump-CLI-DP-01' },
   { name: 'pump', path: '/pump/pump-seal-inlet', sign: 'start-job' },
+  { name: 'pump-history', path: '/pump/pump-tub', sign: 'drift', show: 'drift' },
   { name: 'job-as-found', path: `/job/${PUPS}/as-found`, sign: 'found-sheet', show: 'found-sheet' },
   { name: 'job-plan', path: `/job/${PUPS}/plan`, sign: 'dose-card', show: 'signal-card' },
+  {
+    name: 'plan-pulses',
+    path: '/pump/pump-nutrient',
+    sign: 'start-job',
+    tap: 'plan-tomorrow',
+    show: 'pulse-card',
+  },
   { name: 'job-set', path: `/job/${PUPS}/set`, sign: 'set-rateB' },
   { name: 'job-prove', path: `/job/${THERAPY}/prove`, sign: 'readings-chart', show: 'readings-chart' },
+  { name: 'prove-checks', path: `/job/${TUB}/prove`, sign: 'checks', show: 'checks' },
   { name: 'job-hand-over', path: `/job/${THERAPY}/hand-over`, sign: 'downloads' },
   { name: 'tools', path: '/tools', sign: 'tool-dose' },
   { name: 'tool-signal', path: '/tools/signal', sign: 'tool-result' },
+  { name: 'bench', path: '/bench/pump-quarantine', sign: 'bench-sums' },
+  { name: 'profile-editor', path: '/library/edit/pulse-wheel', sign: 'profile-state' },
   { name: 'library', path: '/library', sign: 'profile-two-point-soft-keys' },
 ];
 const ON_WIDE: readonly Picture[] = [
   { name: 'wide-round', path: '/', sign: 'pump-SRC-DP-01' },
+  { name: 'wide-bench', path: '/bench/pump-quarantine', sign: 'bench-sums', show: 'bench-strips' },
   { name: 'wide-plan', path: `/job/${PUPS}/plan`, sign: 'dose-card', show: 'signal-card' },
 ];
 
 async function take(stage: Stage, pictures: readonly Picture[]): Promise<void> {
-  for (const { name, path, sign, show } of pictures) {
+  for (const { name, path, sign, tap, show } of pictures) {
     await stage.browser.goTo(path);
     await stage.browser.find(sign);
+    if (tap) await stage.browser.tap(tap);
+    if (show) await stage.browser.find(show);
     if (show) await stage.browser.bringToTop(show);
     await stage.browser.fontsReady();
     await stage.browser.picture(join(OUT, `${name}.png`));

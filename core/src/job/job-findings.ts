@@ -60,6 +60,7 @@ export function jobFindings(
 ): Finding[] {
   return [
     ...clock(document),
+    ...unitKept(document),
     ...partChanged(document, rows),
     ...provedThenChanged(document, readings),
     ...volume(document, readings, context),
@@ -138,6 +139,30 @@ function automatic(document: JobDocument): Finding[] {
     0,
   );
   return record && record.revision > touched ? [] : [finding('ANY-03', 'job', {})];
+}
+
+const FIGURE_AND_UNIT = /^\s*([\d.,]+)\s*([^\d\s].*)$/;
+
+/**
+ * ANY-19: found in another unit than the one it was left in, and with the same number: somebody changed the unit of the
+ * display and kept the figure.
+ */
+function unitKept(document: JobDocument): Finding[] {
+  const before = document.lastLeft?.values ?? {};
+  return document.entries.flatMap((entry) => {
+    const parameter = entry.kind === 'found' ? parameterAt(document.profile, entry.address) : undefined;
+    const read = FIGURE_AND_UNIT.exec(entry.raw);
+    if (!parameter || !read || read[2].trim() === parameter.unit) return [];
+    const number = Number(read[1].replace(',', '.'));
+    if (number !== before[parameter.key] || sameValue(entry.value, before[parameter.key])) return [];
+    const values = {
+      parameter: parameter.label,
+      number: read[1],
+      shown: read[2].trim(),
+      unit: parameter.unit ?? '',
+    };
+    return [finding('ANY-19', 'job', values, [entry.address])];
+  });
 }
 
 /** MET-12: the last drawdown of this job was rejected, with why. */

@@ -69,11 +69,12 @@ export function ScenarioCard({ draft, context, onChange }: ScenarioCardProps) {
       <View style={styles.pair}>
         <View style={styles.cell}>
           <Field
-            label="Wobble from minute to minute"
+            label="Wobble"
             unit="%"
             testID="bench-wobble"
             value={wobble ?? String(draft.wobble_pct)}
             error={wobbleError}
+            hint="From minute to minute"
             onChange={(text) => {
               setWobble(text);
               const read = parseFigure(text, 'percent');

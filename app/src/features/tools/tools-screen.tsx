@@ -40,7 +40,7 @@ export function ToolsScreen() {
 function UnitsChoice() {
   const wanted = useUnitsWanted();
   return (
-    <Card title="Units" testID="units-wanted">
+    <Card title="Units shown" testID="units-wanted">
       <Choice
         label="Figures are shown in"
         testID="units-choice"

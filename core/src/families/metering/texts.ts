@@ -74,6 +74,12 @@ export const METERING_TEXTS = {
     will: 'It may dose into still water.',
     todo: 'Let it wait, or have dosing interlocked with the water flow by a licensed electrician.',
   },
+  'ANY-19': {
+    title: 'Unit changed, number kept',
+    so: '{parameter} was left at {number} {unit}; the display shows {number} {shown}.',
+    will: 'The unit of the display was changed and the figure was not: the setting is another one now.',
+    todo: 'Set the unit back, or the figure to match.',
+  },
   'ANY-20': {
     title: 'Changed after it was proved',
     so: '{settings} changed after the proof.',
@@ -524,6 +530,7 @@ export type MeteringTextId = keyof typeof METERING_TEXTS;
 
 /** Default severity by text; a check may raise it with the figures. */
 export const DEFAULT_SEVERITY: Partial<Record<MeteringTextId, 'stop' | 'note'>> = {
+  'ANY-19': 'note',
   'ANY-22': 'stop',
   'MET-13': 'stop',
   'MET-15': 'stop',
