@@ -27,6 +27,17 @@ interface StripsCardProps {
 const FAULTS_AT_A_TAP: readonly EventKind[] = EVENT_KINDS.filter(
   (kind) => EVENT_WORDS[kind].amount === null && kind !== 'stop-open',
 );
+/** Those that can happen to this pump: a meter's bounce needs a meter, a stop contact has to be wired. */
+function faultsFor({ duty }: MeteringContext): readonly EventKind[] {
+  const meter = duty.signal.source === 'meter';
+  return FAULTS_AT_A_TAP.filter((kind) => {
+    if (kind === 'meter-bounce') return meter;
+    if (kind === 'broken-wire' || kind === 'wrong-range') return !meter;
+    if (kind === 'stop-asked' || kind === 'wire-pulled') return duty.place.stopContact === true;
+    return true;
+  });
+}
+
 /** A fault thrown in by a tap lasts an hour. */
 const THROWN_s = 3600;
 
@@ -105,7 +116,7 @@ export function StripsCard({ runs, colours, context, player, onThrow }: StripsCa
         Throw in now, for an hour
       </Words>
       <View style={styles.faults}>
-        {FAULTS_AT_A_TAP.map((kind) => (
+        {faultsFor(context).map((kind) => (
           <Pressable
             key={kind}
             role="button"
