@@ -1,4 +1,4 @@
-import { calibrate, CALIBRATION_FAULT_WORDS, type Calibration } from '../dosing';
+import { calibrate, CALIBRATION_FAULT_WORDS, lossPerBar, type Calibration } from '../dosing';
 import type { StandingCalibration } from '../families/metering';
 import { siteDate } from '../time';
 import type { CalibrationBody, EarlierRecord, JobDocument } from './document';
@@ -71,4 +71,37 @@ export function lastDrawdown(document: JobDocument): CalibrationBody | null {
     if (body.kind === 'calibration') return body;
   }
   return null;
+}
+
+/** Pressures nearer than this tell too little of the loss. */
+const PRESSURES_APART_bar = 1;
+
+/**
+ * Loss of stroke volume for each bar, from the last two accepted drawdowns at one stroke length and two pressures; null
+ * where there are none such, or the volume did not fall.
+ */
+export function measuredLoss(
+  history: readonly EarlierRecord[],
+): { readonly lossPer_bar: number; readonly from_bar: number; readonly to_bar: number } | null {
+  const drawn = history.flatMap(({ body }) =>
+    body.kind === 'calibration' && body.pressure_bar !== null && whyRejected(body) === '' ? [body] : [],
+  );
+  const last = drawn[drawn.length - 1];
+  if (!last) return null;
+  const other = drawn
+    .slice(0, -1)
+    .reverse()
+    .find(
+      (body) =>
+        body.length_pct === last.length_pct &&
+        Math.abs(body.pressure_bar! - last.pressure_bar!) >= PRESSURES_APART_bar,
+    );
+  if (!other) return null;
+  const [low, high] = [other, last].sort((a, b) => a.pressure_bar! - b.pressure_bar!);
+  const at = (body: CalibrationBody) => ({
+    stroke_mL: measuredStroke_mL(body),
+    pressure_bar: body.pressure_bar!,
+  });
+  const lossPer_bar = lossPerBar(at(low), at(high));
+  return lossPer_bar > 0 ? { lossPer_bar, from_bar: low.pressure_bar!, to_bar: high.pressure_bar! } : null;
 }

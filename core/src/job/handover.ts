@@ -38,6 +38,7 @@ export function freezeHandover(
   body: Extract<JobCommandBody, { kind: 'job.hand-over' }>,
   today: string,
 ): Handover {
+  const view = viewJob(document, today);
   return {
     id: body.handoverId,
     recordedAt: command.recordedAt,
@@ -45,11 +46,11 @@ export function freezeHandover(
     signedAs: body.signedAs,
     signature: body.signature,
     nextDue: body.nextDue,
-    summary: summarise(viewJob(document, today)),
+    summary: { ...summarise(view), days: daysOf(view) },
   };
 }
 
-/** What the hand-over says, before it is signed too. */
+/** What the hand-over says, before it is signed too; the simulated days are added when it is frozen. */
 export function summarise(view: JobView): HandoverSummary {
   const { document, context, duty } = view;
   const findings = leavingFindings(view).map((f) => handoverFinding(f, document));
@@ -112,7 +113,6 @@ export function summarise(view: JobView): HandoverSummary {
       recordedAt: record.recordedAt,
     })),
     calibration: calibrationOf(document),
-    days: daysOf(view),
     clock: clockWords(document),
     lines: linesOf(view),
   };
@@ -142,27 +142,43 @@ function calibrationOf(document: JobDocument): HandoverCalibration | null {
 }
 
 /** What was found and what is left, run through the duty's own day: what the customer gets out of the visit. */
-function daysOf({ context, values }: JobView): HandoverDay[] {
+function daysOf(view: JobView): HandoverDay[] {
+  const { context } = view;
+  if (!context) return [];
+  const day = plainDay(context);
+  return comparedSheets(view).map(({ column, values }) =>
+    handoverDay(context, column, values, benchSheet(context, values, day).sums),
+  );
+}
+
+/** The sheets whose days are compared: nothing where the signal is a controller's own demand. */
+export function comparedSheets({
+  context,
+  values,
+}: JobView): { readonly column: 'found' | 'left'; readonly values: SettingValues }[] {
   if (!context || context.duty.signal.source === 'controller') return [];
-  const columns = [
-    ['found', values.found],
-    ['left', values.force],
+  const sheets = [
+    { column: 'found', values: values.found },
+    { column: 'left', values: values.force },
   ] as const;
-  return columns.flatMap(([column, sheet]): HandoverDay[] => {
-    if (Object.keys(sheet).length === 0) return [];
-    const { sums } = benchSheet(context, sheet, plainDay(context));
-    const settings = understand(context.profile, context.plate, sheet);
-    return [
-      {
-        column,
-        given_L: sums.given_L,
-        wanted_L: sums.wanted_L,
-        inBand: sums.inBand,
-        strokes: sums.strokes,
-        hourly_spm: ratesOfDay_spm(context, settings) ?? [],
-      },
-    ];
-  });
+  return sheets.filter((sheet) => Object.keys(sheet.values).length > 0);
+}
+
+/** One simulated day as it is handed over. */
+export function handoverDay(
+  context: MeteringContext,
+  column: 'found' | 'left',
+  values: SettingValues,
+  sums: Readonly<Record<string, number>>,
+): HandoverDay {
+  return {
+    column,
+    given_L: sums.given_L,
+    wanted_L: sums.wanted_L,
+    inBand: sums.inBand,
+    strokes: sums.strokes,
+    hourly_spm: ratesOfDay_spm(context, understand(context.profile, context.plate, values)) ?? [],
+  };
 }
 
 function doseOf(context: MeteringContext, column: 'found' | 'left', values: SettingValues): HandoverDose {

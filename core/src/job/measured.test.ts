@@ -1,6 +1,6 @@
 import { PULSE_WHEEL, SOUND_PULSE, PULSE_DUTY, TODAY } from '../families/metering/fixtures';
 import { addressOf, contentHash } from '../profile';
-import { measuredHistory, standingCalibration, type CalibrationBody } from './index';
+import { measuredHistory, measuredLoss, standingCalibration, type CalibrationBody } from './index';
 import { BLANK, badlySet, Writer } from './fixtures';
 import { summarise, viewJob, type JobDocument } from './index';
 
@@ -61,6 +61,18 @@ test('MET-11 mistake: a service voids it, and the plate counts again; near miss:
   expect(viewJob(serviced.document, TODAY).findings.left.map((f) => f.text)).toContain('MET-11.service');
   serviced.record(drawn([70.8, 71, 70.9]));
   expect(viewJob(serviced.document, TODAY).findings.left.map((f) => f.text)).not.toContain('MET-11.service');
+});
+
+test('two drawdowns at two pressures give the loss for each bar; at one pressure, or another length, they do not', () => {
+  const at = (pressure_bar: number, volume: number, length_pct = 71) =>
+    drawn([volume, volume, volume], { pressure_bar, length_pct });
+  const loss = (...bodies: CalibrationBody[]) =>
+    measuredLoss(bodies.map((body) => ({ date: TODAY, body })))?.lossPer_bar;
+  // v0·(1 − 0.02·p) at 1 and 6 bar
+  expect(loss(at(1, 98), at(6, 88))).toBeCloseTo(0.02, 9);
+  expect(loss(at(2, 98), at(2.5, 97))).toBeUndefined();
+  expect(loss(at(1, 98), at(6, 88, 60))).toBeUndefined();
+  expect(loss(at(1, 88), at(6, 98))).toBeUndefined();
 });
 
 describe('MET-11 drift', () => {

@@ -1,6 +1,5 @@
 import type { Due, PumpResource } from '@barythm/contract/resources';
-import { daysToService, hoursUntilUsed } from '@barythm/core/dosing';
-import { understand, usageOfDay, type MeteringContext } from '@barythm/core/families/metering';
+import { stockOf, understand, type MeteringContext } from '@barythm/core/families/metering';
 import { THRESHOLDS } from '@barythm/core/findings';
 import { lastRecord, measuredHistory, standingCalibration, viewJob } from '@barythm/core/job';
 
@@ -18,7 +17,7 @@ export function dueAt(pump: PumpResource): Due[] {
   const all = [
     ...calibration(pump),
     ...clock(pump),
-    ...(context ? [...tank(pump, context), ...service(pump, context)] : []),
+    ...(context ? stock(pump, context) : []),
     ...visit(pump),
   ];
   return all.filter((due) => due.date === null || due.date <= later(today, AHEAD_days));
@@ -65,24 +64,33 @@ function agreedOn(pump: PumpResource): string {
   return plan?.recordedAt.slice(0, 10) ?? pump.today;
 }
 
-function tank(pump: PumpResource, context: MeteringContext): Due[] {
-  const level = context.duty.tank;
-  const day = level && usageOfDay(context, understand(context.profile, context.plate, context.inForce));
-  const hours = day && hoursUntilUsed(Math.max(0, level.now_L - level.warn_L), day.hourly_L, 0);
-  if (hours === null || hours === undefined) return [];
-  const litres = day!.hourly_L.reduce((sum, use) => sum + use, 0);
-  const date = later(agreedOn(pump), Math.floor(hours / 24));
-  return [due(pump, 'tank', `Fill the tank: down to its warn level at ${litres.toFixed(1)} L a day.`, date)];
-}
-
-function service(pump: PumpResource, context: MeteringContext): Due[] {
-  const plan = context.duty.service;
-  const day = plan && usageOfDay(context, understand(context.profile, context.plate, context.inForce));
-  const days = plan && day ? daysToService(plan.everyStrokes - plan.madeStrokes, day.strokes) : null;
-  if (days === null || !plan) return [];
-  const date = later(agreedOn(pump), Math.floor(days));
-  const words = `${plan.what}: ${Math.round(plan.everyStrokes / 1000)} thousand strokes reached.`;
-  return [due(pump, 'service', words, date)];
+function stock(pump: PumpResource, context: MeteringContext): Due[] {
+  const held = stockOf(context, understand(context.profile, context.plate, context.inForce));
+  if (!held) return [];
+  const after = (days: number) => later(agreedOn(pump), Math.floor(days));
+  const { service } = context.duty;
+  return [
+    ...(held.warn_days === null
+      ? []
+      : [
+          due(
+            pump,
+            'tank',
+            `Fill the tank: down to its warn level at ${held.daily_L.toFixed(1)} L a day.`,
+            after(held.warn_days),
+          ),
+        ]),
+    ...(held.service_days === null || !service
+      ? []
+      : [
+          due(
+            pump,
+            'service',
+            `${service.what}: ${Math.round(service.everyStrokes / 1000)} thousand strokes reached.`,
+            after(held.service_days),
+          ),
+        ]),
+  ];
 }
 
 function visit(pump: PumpResource): Due[] {

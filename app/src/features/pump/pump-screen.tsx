@@ -31,6 +31,7 @@ import { STATE_WORDS } from '../job/state-words';
 import { ValueText } from '../job/value-text';
 import { dutyLines } from './duty-words';
 import { HistoryCards } from './history-cards';
+import { StockCard } from './stock-card';
 
 /** One pump: what it is, its duty, its settings, its day, what is wrong with it, its visits. */
 export function PumpScreen() {
@@ -181,6 +182,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           </Words>
         </Card>
       )}
+      {state.context && <StockCard context={state.context} values={state.values} />}
       <Card title="Settings">
         <Words size="small" colour="quiet">
           {state.from}

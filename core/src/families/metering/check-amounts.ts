@@ -1,13 +1,13 @@
-import { aged_gpl, hoursUntilUsed } from '../../dosing';
+import { aged_gpl, rateAtFlow_spm } from '../../dosing';
 import { THRESHOLDS, type Finding } from '../../findings';
 import { fig } from '../../units';
 import { addressesOf } from './address';
 import type { CheckInput } from './checks';
 import { strengthToday_gpl } from './context';
-import { batchStrokes, usageOfDay } from './day';
-import { rateAtFlow_spm } from '../../dosing';
+import { batchStrokes } from './day';
 import { dosePath } from './dose';
 import { finding } from './finding';
+import { stockOf } from './stock';
 
 /** MET-18 slugs at low flow, MET-19 batches, MET-20 tank and ageing until the next visit. */
 export function checkAmounts(input: CheckInput): Finding[] {
@@ -61,16 +61,13 @@ function batch({ context, subject, settings }: CheckInput): Finding[] {
 
 function tank({ context, subject, settings }: CheckInput): Finding[] {
   const { tank: level, nextVisit_days } = context.duty;
-  if (!level || !nextVisit_days) return [];
-  const day = usageOfDay(context, settings);
-  const hours = day && hoursUntilUsed(Math.max(0, level.now_L - level.stop_L), day.hourly_L, 0);
-  if (hours === null || hours / 24 >= nextVisit_days) return [];
-  const daily = day!.hourly_L.reduce((sum, litres) => sum + litres, 0);
+  const stock = stockOf(context, settings);
+  if (!level || !nextVisit_days || stock?.stop_days == null || stock.stop_days >= nextVisit_days) return [];
   return [
     finding('MET-20.tank', subject, {
       volume: fig('volume', level.now_L),
-      daily: fig('volume', daily),
-      days: fig('days', hours / 24),
+      daily: fig('volume', stock.daily_L),
+      days: fig('days', stock.stop_days),
       visit: fig('days', nextVisit_days),
     }),
   ];

@@ -1,4 +1,4 @@
-import type { HandoverSummary } from '@barythm/core/job';
+import type { HandoverDay, HandoverSummary } from '@barythm/core/job';
 import { fig, figureWithUnit } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
 import { StyleSheet, View } from 'react-native';
@@ -48,9 +48,8 @@ export function BeforeAndAfter({ summary }: { summary: HandoverSummary }) {
 }
 
 /** What was found and what is left over the same day of water: what the customer gets out of the visit. */
-export function SameDay({ summary }: { summary: HandoverSummary }) {
+export function SameDay({ days }: { days: readonly HandoverDay[] }) {
   const reader = useReader();
-  const days = summary.days ?? [];
   if (days.length < 2) return null;
   const most = Math.max(1, ...days.flatMap((day) => day.hourly_spm));
   const litres = (value: number) => figureWithUnit(fig('volume', value), reader);

@@ -16,6 +16,7 @@ import { BeforeAndAfter, SameDay } from './before-and-after';
 import { Downloads } from './downloads';
 import { EMPTY_SIGNATURE, SignaturePad, type Drawn } from './signature-pad';
 import { ProvedCard } from './proved-card';
+import { useDays } from './use-days';
 
 interface Draft {
   readonly signedAs: 'Visitor' | 'Workshop';
@@ -29,6 +30,7 @@ export function HandOverStage() {
   const { view, jobId, write } = useJobScope();
   const { document } = view;
   const summary = useMemo(() => document.handover?.summary ?? summarise(view), [document.handover, view]);
+  const days = useDays(view);
   const [draft, setDraft] = useDraftOf<Draft>(`handover:${jobId}`, EMPTY);
   const [error, setError] = useState<{ field: 'date' | 'signature' | 'job'; words: string } | null>(null);
   const gate = document.handover ? [] : gateOfHandover(view);
@@ -75,7 +77,7 @@ export function HandOverStage() {
       {document.handover && <Downloads jobId={jobId} handover={document.handover} />}
       {gate.length > 0 && <GateCard title="Not ready to hand over" reasons={gate} />}
       <BeforeAndAfter summary={summary} />
-      <SameDay summary={summary} />
+      <SameDay days={days} />
       <ProvedCard summary={summary} />
       {!document.handover && (
         <>

@@ -1,6 +1,9 @@
 import { memo } from 'react';
 import {
   capacityLadder,
+  compensationLimit_bar,
+  gasInHead,
+  headAtSuction,
   gasCures,
   suctionCures,
   type CapacityRung,
@@ -63,17 +66,57 @@ export const CapacityCard = memo(function CapacityCard({ work }: { work: PlanWor
 
 /** Ways out of a short suction or a gas lock, the most useful first, with what each would bring. */
 export const CuresCard = memo(function CuresCard({ work }: { work: PlanWork }) {
+  const reader = useReader();
   const { context, settings } = work;
-  const suction = suctionCures(context, settings);
+  const head = headAtSuction(context, settings);
+  const squeeze = gasInHead(context, settings);
+  const limit = compensationLimit_bar(context, settings);
+  const short = head !== null && head.available_m < head.wanted_m;
+  const suction = short ? suctionCures(context, settings) : [];
   const gas = gasCures(context, settings);
-  if (suction.length === 0 && gas.length === 0) return null;
+  if (!head && !squeeze && limit === null) return null;
   return (
-    <Card title="Cures, the most useful first" testID="cures-card">
+    <Card title="Suction, head and pressure" testID="cures-card">
+      {head && (
+        <Line
+          words="At the suction valve, with 1 m to spare"
+          figure={`${figureWithUnit(fig('length', head.available_m), reader)} of ${figureWithUnit(fig('length', head.wanted_m), reader)}`}
+          good={!short}
+        />
+      )}
+      {squeeze && (
+        <Line
+          words="Squeezing gas against the discharge, absolute"
+          figure={`${figureWithUnit(fig('pressure', squeeze.reach_bar), reader)} of ${figureWithUnit(fig('pressure', squeeze.discharge_bar), reader)}`}
+          good={squeeze.clears}
+        />
+      )}
+      {limit !== null && (
+        <Line
+          words="Compensation keeps the flow up to"
+          figure={limit === Infinity ? 'the rated pressure' : figureWithUnit(fig('pressure', limit), reader)}
+          good={limit >= (context.duty.pressure?.greatest_bar ?? 0)}
+        />
+      )}
+      {(suction.length > 0 || gas.length > 0) && <Words bold>Cures, the most useful first</Words>}
       {suction.length > 0 && <CureList title="Head at the suction valve" cures={suction} />}
       {gas.length > 0 && <CureList title="Squeezing gas out of the head, absolute" cures={gas} />}
     </Card>
   );
 });
+
+function Line({ words, figure, good }: { words: string; figure: string; good: boolean }) {
+  return (
+    <View style={styles.names}>
+      <Words size="small" style={styles.grow}>
+        {words}
+      </Words>
+      <Words figures bold colour={good ? 'moss' : 'rust'}>
+        {figure}
+      </Words>
+    </View>
+  );
+}
 
 function CureList({ title, cures }: { title: string; cures: readonly Cure[] }) {
   const reader = useReader();

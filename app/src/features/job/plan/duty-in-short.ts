@@ -53,7 +53,7 @@ function signalInShort(texts: DutyTexts): string {
     case 'flow':
       return `transmitter ${texts.low}–20 mA, 20 mA = ${texts.span} m³/h`;
     case 'meter':
-      return `meter with ${texts.litres} L a pulse, ${texts.contact} contact`;
+      return `meter with ${texts.litres} ${texts.litresAs === 'pulses' ? 'pulses a litre' : 'L a pulse'}, ${texts.contact} contact`;
     default:
       return `${texts.measures} controller ${texts.low}–20 mA ${texts.action}, up to ${texts.feed} L/h`;
   }

@@ -132,7 +132,20 @@ function ModeSettings({
 function MeterFields(props: DutyFormProps) {
   return (
     <>
-      <Figure {...props} field="litres" label="Water for each pulse" unit="L" />
+      <Choose
+        {...props}
+        field="litresAs"
+        label="Its plate states"
+        options={[
+          { value: 'litres', label: 'Litres a pulse' },
+          { value: 'pulses', label: 'Pulses a litre' },
+        ]}
+      />
+      {props.texts.litresAs === 'pulses' ? (
+        <Figure {...props} field="litres" label="Pulses for each litre" unit="pulses/L" />
+      ) : (
+        <Figure {...props} field="litres" label="Water for each pulse" unit="L" />
+      )}
       <Choose
         {...props}
         field="contact"

@@ -103,6 +103,12 @@ test('a meter asks for its pulses instead of a span; everything that may be left
   expect(readDuty(dutyTexts(duty!)).duty).toEqual(duty);
 });
 
+test('a meter that is stated in pulses a litre is the same meter', () => {
+  const { duty } = readDuty({ ...PULSES, litres: '4', litresAs: 'pulses' });
+  expect(duty?.signal).toMatchObject({ litresPerPulse: 0.25 });
+  expect(readDuty({ ...PULSES, litres: '0', litresAs: 'pulses' }).errors.litres).toContain('more than 0');
+});
+
 test.each<[string, Partial<DutyTexts>, keyof DutyTexts, string]>([
   ['no litres', { litres: '' }, 'litres', 'This is needed.'],
   ['no water in a pulse', { litres: '0' }, 'litres', 'more than 0'],

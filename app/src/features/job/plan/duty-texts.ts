@@ -34,6 +34,8 @@ export interface DutyTexts extends Record<string, string> {
   suction: string;
   discharge: string;
   litres: string;
+  /** litres for each pulse, or pulses for each litre */
+  litresAs: string;
   contact: string;
   closedShare: string;
   batchVolume: string;
@@ -105,6 +107,7 @@ export const EMPTY_DUTY: DutyTexts = {
   suction: '',
   discharge: '',
   litres: '',
+  litresAs: 'litres',
   contact: 'mechanical',
   closedShare: '0.5',
   batchVolume: '',
@@ -301,6 +304,14 @@ export function readDuty(texts: DutyTexts): DutyDraft {
   return { duty: null, errors };
 }
 
+/** Meters are stated either way; the duty keeps litres for each pulse. */
+function litresPerPulse(texts: DutyTexts, figure: Reading['figure']): number | undefined {
+  if (texts.litresAs !== 'pulses') return figure('litres', 'volume');
+  const pulses = figure('litres', 'plain');
+  // zero pulses a litre would be endless litres: the schema says what is wrong with none
+  return pulses === undefined ? undefined : pulses > 0 ? 1 / pulses : 0;
+}
+
 function readSignal({ texts, figure }: Reading) {
   const low_mA = texts.low === '0' ? 0 : 4;
   switch (texts.source) {
@@ -309,7 +320,7 @@ function readSignal({ texts, figure }: Reading) {
     case 'meter':
       return {
         source: 'meter',
-        litresPerPulse: figure('litres', 'volume'),
+        litresPerPulse: litresPerPulse(texts, figure),
         contact: texts.contact,
         closedShare: figure('closedShare', 'plain'),
       };

@@ -1,4 +1,5 @@
-import { fig, figureWithUnit } from '@barythm/core/units';
+import { measuredHistory, measuredLoss, type JobView } from '@barythm/core/job';
+import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
 import { useDeferredValue, useMemo } from 'react';
 import { newId } from '../../../api/device';
@@ -9,6 +10,7 @@ import { Card } from '../../../ui/card';
 import { useWide } from '../../../ui/layout';
 import { Heading, Words } from '../../../ui/words';
 import { FindingList } from '../../findings/finding-list';
+import { StockCard } from '../../pump/stock-card';
 import { DecisionAction } from '../decision-action';
 import { useJobScope } from '../job-context';
 import { StageFrame } from '../stage-frame';
@@ -98,6 +100,7 @@ export function PlanStage() {
     >
       <DutyForm texts={texts} errors={errors} set={set} profile={document.profile} rows={view.rows} />
       {work?.context.calibration && <MeasuredNote work={work} />}
+      <LossNote view={view} taken={texts.loss} onTake={(loss) => set('loss', loss)} />
       {!work && (
         <Card edge="ochre">
           <Words bold>The plan appears as soon as the duty is complete.</Words>
@@ -114,6 +117,7 @@ export function PlanStage() {
           {calm && <ExpectedTable work={calm} />}
           {calm && <CuresCard work={calm} />}
           {calm && <CapacityCard work={calm} />}
+          {calm && <StockCard context={calm.context} values={calm.values} />}
           <BenchLink />
         </>
       )}
@@ -134,6 +138,23 @@ function MeasuredNote({ work }: { work: PlanWork }) {
           ? `Serviced since the drawdown of ${calibration.date}: the plan goes by the stroke volume typed above.`
           : `Measured by drawdown on ${calibration.date}: ${full} at full stroke, instead of the figure typed above.`}
       </Words>
+    </Card>
+  );
+}
+
+/** Two drawdowns at two pressures measured the loss: it is offered, not taken silently. */
+function LossNote({ view, taken, onTake }: { view: JobView; taken: string; onTake: (loss: string) => void }) {
+  const loss = measuredLoss(measuredHistory(view.document));
+  if (!loss) return null;
+  const percent = formatNumber(loss.lossPer_bar * 100, 2, '.');
+  return (
+    <Card testID="loss-note">
+      <Words>
+        Drawdowns at {loss.from_bar} and {loss.to_bar} bar: the stroke loses {percent} % for each bar.
+      </Words>
+      {taken !== percent && (
+        <Button label="Take it into the duty" testID="loss-take" onPress={() => onTake(percent)} />
+      )}
     </Card>
   );
 }

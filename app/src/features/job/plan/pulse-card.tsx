@@ -70,6 +70,15 @@ export const PulseCard = memo(function PulseCard({
           late={settings.memory === 'on'}
         />
       )}
+      {context.profile.behaviours.pulses && (
+        <Words size="small">
+          Pulses that come while it is stopped are{' '}
+          {context.profile.behaviours.pulses.whileStopped === 'stored' && settings.memory === 'on'
+            ? 'stored, and let go when the stop opens'
+            : 'lost'}
+          .
+        </Words>
+      )}
       {each !== null && least_ppm > 0 && (
         <Words size="small">
           At {figureWithUnit(fig('waterFlow', water.least_m3h), reader)} strokes come{' '}
