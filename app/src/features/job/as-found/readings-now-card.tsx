@@ -1,4 +1,4 @@
-import { lastRecord } from '@barythm/core/job';
+import { lastRecord, type SignalFrom } from '@barythm/core/job';
 import { fig, figureWithUnit, type Quantity } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
 import { useState } from 'react';
@@ -14,7 +14,7 @@ import { optionalFigure } from '../figure';
 import { useJobScope } from '../job-context';
 import { TapCounter } from '../tap-counter';
 
-const FIELDS = [
+const ALL_FIELDS = [
   { key: 'current_mA', label: 'Signal current', unit: 'mA', quantity: 'current' },
   { key: 'display_m3h', label: 'Transmitter’s display', unit: 'm³/h', quantity: 'waterFlow' },
   { key: 'rate_spm', label: 'Stroke rate', unit: 'strokes/min', quantity: 'strokeRate' },
@@ -22,7 +22,15 @@ const FIELDS = [
   { key: 'counter', label: 'Stroke counter', unit: 'strokes', quantity: 'strokes' },
   { key: 'residual_mgl', label: 'Residual', unit: 'mg/L', quantity: 'dose' },
 ] as const satisfies readonly { key: string; label: string; unit: string; quantity: Quantity }[];
-type FieldKey = (typeof FIELDS)[number]['key'];
+type FieldKey = (typeof ALL_FIELDS)[number]['key'];
+
+/** A meter sends no current, and its display is not a transmitter’s. */
+function fieldsFor(signalFrom: SignalFrom | null) {
+  if (signalFrom !== 'meter') return ALL_FIELDS;
+  return ALL_FIELDS.filter(({ key }) => key !== 'current_mA').map((field) =>
+    field.key === 'display_m3h' ? { ...field, label: 'Meter’s display' } : field,
+  );
+}
 
 interface Draft {
   readonly texts: Partial<Record<FieldKey, string>>;
@@ -36,6 +44,9 @@ export function ReadingsNowCard() {
   const reader = useReader();
   const { view, jobId, write } = useJobScope();
   const recorded = lastRecord(view.document, 'readings-now');
+  const fields = fieldsFor(
+    lastRecord(view.document, 'identify')?.body.signalFrom ?? view.document.pump.signalFrom,
+  );
   const [draft, setDraft] = useDraftOf<Draft>(`now:${jobId}`, EMPTY);
   const [again, setAgain] = useState(false);
   const [error, setError] = useState<string | null>(null);
@@ -44,7 +55,7 @@ export function ReadingsNowCard() {
     const { body } = recorded;
     return (
       <Card title="Readings on arrival" edge="moss" testID="readings-now">
-        {FIELDS.map(({ key, label, quantity }) => {
+        {fields.map(({ key, label, quantity }) => {
           const value = body[key];
           const why = body.unreadable[key];
           if (value === null && !why) return null;
@@ -63,7 +74,7 @@ export function ReadingsNowCard() {
   }
 
   const figures = Object.fromEntries(
-    FIELDS.map(({ key, quantity }) => [key, optionalFigure(draft.texts[key] ?? '', quantity)]),
+    ALL_FIELDS.map(({ key, quantity }) => [key, optionalFigure(draft.texts[key] ?? '', quantity)]),
   ) as Record<FieldKey, ReturnType<typeof optionalFigure>>;
   const setText = (key: FieldKey, text: string, rateBy = draft.rateBy) =>
     setDraft({ ...draft, rateBy, texts: { ...draft.texts, [key]: text } });
@@ -77,8 +88,8 @@ export function ReadingsNowCard() {
       if (why.trim() === '') return setError('Say why it could not be read.');
       unreadable[key] = why;
     }
-    if (FIELDS.some(({ key }) => figures[key].error)) return setError('Put the marked figure right first.');
-    if (FIELDS.every(({ key }) => figures[key].value === null) && Object.keys(unreadable).length === 0) {
+    if (fields.some(({ key }) => figures[key].error)) return setError('Put the marked figure right first.');
+    if (fields.every(({ key }) => figures[key].value === null) && Object.keys(unreadable).length === 0) {
       return setError('Enter at least one reading, or say what could not be read.');
     }
     const refused = write({
@@ -106,7 +117,7 @@ export function ReadingsNowCard() {
 
   return (
     <Card title="Readings on arrival" testID="readings-now">
-      {FIELDS.map(({ key, label, unit }) => {
+      {fields.map(({ key, label, unit }) => {
         const why = draft.unread[key];
         return (
           <View key={key} style={{ gap: SPACE.s }}>
