@@ -143,6 +143,7 @@ test('a job changed elsewhere meanwhile: both are shown, and mine goes on top wh
       body: JSON.stringify(other),
     });
     expect(sent.status).toBe(200);
+    await browser.tap('leaving-covers');
     await browser.type('automatic-seen', 'Runs in automatic.');
     await browser.tap('automatic-save');
     await browser.says('refused', 'This job was changed elsewhere meanwhile');

@@ -29,6 +29,7 @@ test('a nutrient pump paced by a meter’s pulses, from nothing to the hand-over
       'keys',
     ]);
     await browser.says('found-sheet', '12 of 12 settings recorded');
+    await messagesAndResets();
     await browser.tap('to-plan');
     await plan();
     await set();
@@ -44,8 +45,31 @@ test('a nutrient pump paced by a meter’s pulses, from nothing to the hand-over
   expect(first).toContain('The same day, before and after');
   expect(first).toContain('Volume measured by drawdown');
   expect(settings).toContain('one stroke for 3 pulses');
+  expect(tried).toContain('last faults: LEVEL LOW');
+  expect(tried).toContain('reset: list of last faults. Why: List was full. Seen afterwards: List empty.');
   expect(tried).toContain('Pulses in, strokes out: as expected');
 }, 180_000);
+
+async function messagesAndResets() {
+  const { browser } = stage;
+  await browser.tap('reset-what-faults');
+  await browser.type('reset-why', 'List was full.');
+  await browser.type('reset-seen', 'List empty.');
+  await browser.tap('reset-save');
+  // what the reset wipes is written down first
+  await browser.says('resets', 'Read the list of last faults and write it down first');
+  await browser.tap('messages-for-reminder');
+  await browser.type('messages-shows', 'SERVICE');
+  await browser.tap('messages-save');
+  await browser.says('messages', 'Answer each of the three.');
+  await browser.tap('messages-pump-runs');
+  await browser.tap('messages-list-read');
+  await browser.type('messages-faults', 'LEVEL LOW');
+  await browser.tap('messages-save');
+  await browser.says('messages', '“SERVICE”, a reminder; the pump runs.');
+  await browser.tap('reset-save');
+  await browser.says('resets', 'list of last faults: List empty.');
+}
 
 async function plan() {
   const { browser } = stage;
@@ -73,6 +97,21 @@ async function set() {
   const { browser } = stage;
   for (const [key, value] of [
     ['work', 'per'],
+    ['store', 'on'],
+  ]) {
+    await browser.find(`set-${key}`);
+    await browser.tap(`readback-${value}`);
+  }
+  // it shows what was found: the keys may have gone into what stands beside it, and one of them did
+  await browser.says('set-differs', 'The display shows On, not');
+  await browser.gone('readback');
+  await browser.tap('beside-factor-other');
+  await browser.type('beside-factor-value', '9');
+  await browser.tap('beside-factor-save');
+  await browser.says('set-factor', 'The display shows 9, not 3.');
+  await browser.type('readback', '3');
+  await browser.tap('readback-save');
+  for (const [key, value] of [
     ['store', 'off'],
     ['closed', '60'],
     ['pause', 'permits'],

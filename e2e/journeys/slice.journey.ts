@@ -142,6 +142,7 @@ async function prove() {
   await browser.says('live', 'Stroke rate: 40');
   await browser.tap('automatic-save');
   await browser.says('automatic', 'Say what you saw');
+  await browser.tap('leaving-covers');
   await browser.type('automatic-seen', 'Analog on the display, strokes follow the flow.');
   await browser.tap('automatic-save');
   await browser.says('automatic', 'Returned to automatic');

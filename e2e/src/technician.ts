@@ -25,6 +25,7 @@ export async function arrive(browser: Browser, sameKeys: readonly string[]): Pro
 
 /** Says what was seen in automatic, and goes on to the hand-over. */
 export async function returnToAutomatic(browser: Browser, seen: string): Promise<void> {
+  await browser.tap('leaving-covers');
   await browser.type('automatic-seen', seen);
   await browser.tap('automatic-save');
   await browser.says('automatic', 'Returned to automatic');

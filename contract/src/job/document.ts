@@ -115,7 +115,33 @@ export const recordBodySchema: z.ZodType<RecordBody> = z.discriminatedUnion('kin
       note: noteSchema,
     })
     .strict(),
-  z.object({ kind: z.literal('automatic'), seen: noteSchema.min(1, 'Say what you saw.') }).strict(),
+  z
+    .object({
+      kind: z.literal('messages'),
+      shows: z.string().max(200),
+      takenFor: z.enum(['nothing', 'reminder', 'fault']),
+      pump: z.enum(['runs', 'stopped']),
+      lastFaults: z.array(z.string().max(200)).max(100, 'At most 100 faults.').nullable(),
+    })
+    .strict(),
+  z
+    .object({
+      kind: z.literal('reset'),
+      what: z.enum(['faults', 'reminder', 'counter', 'settings', 'breaker']),
+      why: noteSchema.min(1, 'Say why it was reset.'),
+      seen: noteSchema.nullable(),
+    })
+    .strict(),
+  z
+    .object({
+      kind: z.literal('automatic'),
+      seen: noteSchema.min(1, 'Say what you saw.'),
+      leaving: z
+        .array(z.enum(['covers', 'set-up']))
+        .max(2)
+        .optional(),
+    })
+    .strict(),
   z
     .object({
       kind: z.literal('broken-off'),
@@ -272,6 +298,19 @@ export const handoverSchema = z
                 ok: z.boolean(),
                 voided: z.boolean(),
                 superseded: z.boolean(),
+                recordedAt: instantSchema,
+              })
+              .strict(),
+          )
+          .optional(),
+        messages: z.string().max(20_000).nullable().optional(),
+        resets: z
+          .array(
+            z
+              .object({
+                what: z.string(),
+                why: noteSchema,
+                seen: noteSchema.nullable(),
                 recordedAt: instantSchema,
               })
               .strict(),

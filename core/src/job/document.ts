@@ -44,6 +44,12 @@ export interface ServicedBody {
   readonly counter: number | null;
 }
 
+/** What was put back to its start. */
+export type ResetOf = 'faults' | 'reminder' | 'counter' | 'settings' | 'breaker';
+
+/** Confirmed on leaving, apart from automatic: covers and doors closed; set-up marked complete, its switches off. */
+export type LeavingCheck = 'covers' | 'set-up';
+
 /** Things done or seen at the pump, apart from settings. They are only added; the last of a kind counts. */
 export type RecordBody =
   | { readonly kind: 'make-safe'; readonly steps: readonly string[] }
@@ -85,7 +91,29 @@ export type RecordBody =
   | CalibrationBody
   | ServicedBody
   | ({ readonly kind: 'check'; readonly note: string } & CheckBody)
-  | { readonly kind: 'automatic'; readonly seen: string }
+  | {
+      /** what the display showed besides figures, and the list of last faults as it was read */
+      readonly kind: 'messages';
+      /** as displayed; empty when nothing is shown */
+      readonly shows: string;
+      readonly takenFor: 'nothing' | 'reminder' | 'fault';
+      readonly pump: 'runs' | 'stopped';
+      /** null when the list was not read; empty when there were none */
+      readonly lastFaults: readonly string[] | null;
+    }
+  | {
+      readonly kind: 'reset';
+      readonly what: ResetOf;
+      readonly why: string;
+      /** what was seen afterwards; null when nobody looked */
+      readonly seen: string | null;
+    }
+  | {
+      readonly kind: 'automatic';
+      readonly seen: string;
+      /** what else was confirmed on leaving */
+      readonly leaving?: readonly LeavingCheck[];
+    }
   | { readonly kind: 'broken-off'; readonly way: 'put-back' | 'part-changed'; readonly reason: string }
   | { readonly kind: 'resumed'; readonly reason: string };
 
@@ -264,6 +292,14 @@ export interface HandoverCalibration {
   readonly runs: number;
 }
 
+/** One reset made on the visit. */
+export interface HandoverReset {
+  readonly what: string;
+  readonly why: string;
+  readonly seen: string | null;
+  readonly recordedAt: string;
+}
+
 /** One simulated day of a column, in sums; the same water for both. */
 export interface HandoverDay {
   readonly column: 'found' | 'left';
@@ -308,6 +344,9 @@ export interface HandoverSummary {
   readonly readings: readonly HandoverReading[];
   readonly checks?: readonly HandoverCheck[];
   readonly calibration?: HandoverCalibration | null;
+  /** what the display showed on arrival, the list of last faults, and what was reset */
+  readonly messages?: string | null;
+  readonly resets?: readonly HandoverReset[];
   /** before and after over the same simulated day */
   readonly days?: readonly HandoverDay[];
   readonly clock: string | null;

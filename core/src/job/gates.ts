@@ -4,6 +4,8 @@ import { faultOf, parameterAt, wordsForFault } from '../profile';
 import { stateOf } from '../sheet';
 import type { JobCommandBody } from './command';
 import type { JobDocument } from './document';
+import { owedNeighbours } from './entry-slips';
+import { faultsWrittenDown, WIPES_FAULTS } from './on-arrival';
 import { brokenOff, lastRecord } from './records';
 import { leavingFindings, viewJob, type JobView } from './view';
 
@@ -125,6 +127,17 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
       return closed ? { field: 'reading', code: closed.code, words: closed.words } : null;
     }
     case 'job.record': {
+      if (
+        body.record.kind === 'reset' &&
+        WIPES_FAULTS.has(body.record.what) &&
+        !faultsWrittenDown(document)
+      ) {
+        return {
+          field: 'record.what',
+          code: 'ANY-15',
+          words: 'Read the list of last faults and write it down first: the reset wipes it.',
+        };
+      }
       if (body.record.kind !== 'check' || !PUMPING.has(body.record.check)) return null;
       const [closed] = gateOfProve(document);
       return closed ? { field: 'record', code: closed.code, words: closed.words } : null;
@@ -166,6 +179,15 @@ function refuseEntry(
       field: 'address',
       code: 'ANY-01',
       words: `Record ${parameter.label} as found first; then it can be changed.`,
+    };
+  }
+  const owed = owedNeighbours(document.profile, view.rows, body.address);
+  if (owed.length > 0) {
+    const names = owed.map((address) => parameterAt(document.profile, address)?.label ?? address);
+    return {
+      field: 'address',
+      code: 'ANY-07',
+      words: `${parameter.label} did not take, so the keys may have edited what stands beside it: read ${names.join(' and ')} first.`,
     };
   }
   const [closed] = gateOfSet(view);

@@ -28,6 +28,7 @@ import type {
   JobDocument,
 } from './document';
 import { standing } from './judged';
+import { RESETS, resetsOf } from './on-arrival';
 import { lastRecord } from './records';
 import { leavingFindings, viewJob, type JobView } from './view';
 
@@ -57,15 +58,17 @@ export function summarise(view: JobView): HandoverSummary {
   const accepted = findings.filter((f) => f.decision === 'accepted' && f.severity === 'stop');
   const sound = standing(view.readings);
   const live = lastRecord(document, 'live-reading');
+  // a controller of residual asks for what it needs: there is no dose over the water flow to promise
+  const paced = duty !== null && duty.signal.source !== 'controller';
   return {
     formatVersion: 1,
     siteDate: view.today,
     dose: context
       ? [doseOf(context, 'found', view.values.found), doseOf(context, 'left', view.values.force)]
       : [],
-    wanted: duty && duty.signal.source === 'flow' ? { ...duty.dose } : null,
+    wanted: paced && duty ? { ...duty.dose } : null,
     water:
-      duty && duty.signal.source === 'flow'
+      paced && duty
         ? {
             least_m3h: duty.water.least_m3h,
             usual_m3h: duty.water.usual_m3h,
@@ -113,6 +116,13 @@ export function summarise(view: JobView): HandoverSummary {
       recordedAt: record.recordedAt,
     })),
     calibration: calibrationOf(document),
+    messages: messagesWords(document),
+    resets: resetsOf(document).map(({ body, recordedAt }) => ({
+      what: RESETS[body.what],
+      why: body.why,
+      seen: body.seen,
+      recordedAt,
+    })),
     clock: clockWords(document),
     lines: linesOf(view),
   };
@@ -250,6 +260,22 @@ function liveWords(live: {
     live.residual_mgl !== null ? `residual ${figureWithUnit(fig('dose', live.residual_mgl), METRIC)}` : null,
   ];
   return parts.filter((part) => part !== null).join(', ');
+}
+
+function messagesWords(document: JobDocument): string | null {
+  const body = lastRecord(document, 'messages')?.body;
+  if (!body) return null;
+  const shown =
+    body.takenFor === 'nothing'
+      ? 'No message on arrival'
+      : `“${body.shows}” on arrival, taken for a ${body.takenFor}; the pump ${body.pump === 'runs' ? 'ran' : 'had stopped'}`;
+  const faults =
+    body.lastFaults === null
+      ? 'last faults not read'
+      : body.lastFaults.length === 0
+        ? 'no last faults listed'
+        : `last faults: ${body.lastFaults.join(', ')}`;
+  return `${shown}; ${faults}`;
 }
 
 function clockWords(document: JobDocument): string | null {

@@ -6,6 +6,8 @@ export * from './calibration';
 export * from './context';
 export * from './judged';
 export * from './view';
+export * from './entry-slips';
+export * from './on-arrival';
 export * from './gates';
 export * from './apply';
 export * from './handover';

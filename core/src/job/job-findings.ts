@@ -11,8 +11,10 @@ import { addressOf, applies, parameterAt, parameterWithRole, wordsFor, type Sett
 import { openRows, sameValue, type SheetRow } from '../sheet';
 import { fig } from '../units';
 import { lastDrawdown, measuredHistory, measuredStroke_mL, whyRejected } from './calibration';
-import type { JobDocument } from './document';
+import type { JobDocument, RecordKind } from './document';
+import { entrySlips } from './entry-slips';
 import { standing, type JudgedCheck, type JudgedReading } from './judged';
+import { arrivalFindings } from './on-arrival';
 import { brokenOff, lastRecord } from './records';
 import { sheetRevision } from './working-sheet';
 
@@ -67,7 +69,10 @@ export function jobFindings(
     ...drawdown(document),
     ...drift(document),
     ...siphon(document, checks, context),
+    ...entrySlips(document.profile, rows, document.entries),
+    ...arrivalFindings(document),
     ...automatic(document),
+    ...leftOpen(document),
   ];
 }
 
@@ -129,9 +134,12 @@ function volume(
   return [finding('ANY-21', 'job', { stroke: fig('strokeVolume', context.duty.strokeVolume.full_mL) })];
 }
 
+/** Records of work that may leave the pump stopped, on hold or in manual. */
+const TOUCHES: ReadonlySet<RecordKind> = new Set(['check', 'calibration', 'reset']);
+
 function automatic(document: JobDocument): Finding[] {
   const record = lastRecord(document, 'automatic');
-  const tried = document.records.filter(({ body }) => body.kind === 'check' || body.kind === 'calibration');
+  const tried = document.records.filter(({ body }) => TOUCHES.has(body.kind));
   const touched = Math.max(
     sheetRevision(document),
     ...document.readings.map((reading) => reading.revision),
@@ -139,6 +147,18 @@ function automatic(document: JobDocument): Finding[] {
     0,
   );
   return record && record.revision > touched ? [] : [finding('ANY-03', 'job', {})];
+}
+
+/** ANY-17: set-up not marked complete, or its switch left on. ANY-18: a cover or door left open. */
+function leftOpen(document: JobDocument): Finding[] {
+  if (document.job.state === 'planned') return [];
+  const record = lastRecord(document, 'automatic');
+  const seen = record?.body.leaving ?? [];
+  const mark = document.profile.behaviours.setUpEnd;
+  return [
+    ...(mark && !seen.includes('set-up') ? [finding('ANY-17', 'job', { mark })] : []),
+    ...(record && !seen.includes('covers') ? [finding('ANY-18', 'job', {})] : []),
+  ];
 }
 
 const FIGURE_AND_UNIT = /^\s*([\d.,]+)\s*([^\d\s].*)$/;

@@ -76,6 +76,8 @@ export const meteringBehavioursSchema = z
     compensates: z.boolean().optional(),
     /** access can be locked by a code or key */
     locks: z.boolean().optional(),
+    /** how set-up is marked complete, or which switch of it goes off again, where that is needed before it runs by itself */
+    setUpEnd: z.string().min(1).optional(),
   })
   .strict();
 export type MeteringBehaviours = z.infer<typeof meteringBehavioursSchema>;

@@ -204,7 +204,11 @@ export class DemoJob {
   }
 
   async automatic(): Promise<void> {
-    await this.record({ kind: 'automatic', seen: 'Display shows its mode; strokes follow the flow.' });
+    await this.record({
+      kind: 'automatic',
+      seen: 'Display shows its mode; strokes follow the flow.',
+      leaving: ['covers', 'set-up'],
+    });
   }
 
   /** One check apart from signals; leads the discharge somewhere safe before the first. */

@@ -1,18 +1,52 @@
-import type { Handover, HandoverCalibration, HandoverCheck, JobDocument } from '@barythm/core/job';
+import type {
+  Handover,
+  HandoverCalibration,
+  HandoverCheck,
+  HandoverReset,
+  JobDocument,
+} from '@barythm/core/job';
 import { siteTime } from '@barythm/core/time';
 import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
 import { ensureRoom, heading, INK, PAGE, TEXT_WIDTH, write, type Pdf } from './paper';
 
-/** What was tried at the pump apart from signals, and the drawdown; nothing where neither was done. */
+/** What was seen and reset on arrival, the drawdown, and what was tried apart from signals; nothing where none was done. */
 export function checksPage(pdf: Pdf, document: JobDocument, { summary }: Handover): void {
   const checks = summary.checks ?? [];
-  if (checks.length === 0 && !summary.calibration) return;
+  const resets = summary.resets ?? [];
+  const arrival = summary.messages || resets.length > 0;
+  if (checks.length === 0 && !summary.calibration && !arrival) return;
   pdf.addPage();
   let y: number = PAGE.top;
+  if (arrival) y = messagesAndResets(pdf, summary.messages ?? null, resets, document.site.zone, y);
   if (summary.calibration) y = drawdown(pdf, summary.calibration, y);
   if (checks.length === 0) return;
   y = heading(pdf, 'Tried at the pump', y);
   for (const check of checks) y = oneCheck(pdf, check, document.site.zone, ensureRoom(pdf, y, 56));
+}
+
+function messagesAndResets(
+  pdf: Pdf,
+  messages: string | null,
+  resets: readonly HandoverReset[],
+  zone: string,
+  start: number,
+): number {
+  let y = heading(pdf, 'Messages, faults and resets', start);
+  const lines = [
+    ...(messages ? [`${messages}.`] : []),
+    ...resets.map(
+      ({ what, why, seen, recordedAt }) =>
+        `${siteTime(recordedAt, zone)} reset: ${what}. Why: ${unstopped(why)}. Seen afterwards: ${unstopped(seen ?? 'not looked at')}.`,
+    ),
+  ];
+  for (const line of lines)
+    y = write(pdf, line, { x: PAGE.left, y: ensureRoom(pdf, y, 30), width: TEXT_WIDTH }) + 3;
+  return y + 10;
+}
+
+/** Words without the full stop that the sentence around them brings. */
+function unstopped(words: string): string {
+  return words.trim().replace(/\.+$/, '');
 }
 
 function drawdown(pdf: Pdf, calibration: HandoverCalibration, start: number): number {

@@ -119,6 +119,7 @@ function behaviourLines({ behaviours }: Profile): readonly (readonly [string, st
     ['Priming', behaviours.priming],
     ['Shows its signal', behaviours.showsSignal ? 'yes, in mA' : 'no'],
     ['Clock', behaviours.hasClock ? 'yes' : 'none'],
+    ...(behaviours.setUpEnd ? [['End of set-up', behaviours.setUpEnd] as const] : []),
     ...widerLines(behaviours),
   ];
 }

@@ -17,6 +17,8 @@ export interface BehaviourTexts {
   readonly greatestRate: string;
   readonly afterPowerCut: 'resume' | 'wait' | 'set' | 'unknown';
   readonly priming: string;
+  /** how set-up is marked complete; empty when nothing is needed */
+  readonly setUpEnd: string;
   readonly showsSignal: boolean;
   readonly hasClock: boolean;
   /** mL of one turn or stroke of a drive that is set in flow; empty for a stroke pump */
@@ -51,6 +53,7 @@ export const BLANK_BEHAVIOURS: BehaviourTexts = {
   greatestRate: '',
   afterPowerCut: 'unknown',
   priming: '',
+  setUpEnd: '',
   showsSignal: false,
   hasClock: false,
   nominal: '',
@@ -94,6 +97,7 @@ export function behaviourTexts(behaviours: MeteringBehaviours): BehaviourTexts {
         : gears.map(([gear, rate]) => `${gear}=${rate}`).join(', '),
     afterPowerCut: behaviours.afterPowerCut,
     priming: behaviours.priming,
+    setUpEnd: behaviours.setUpEnd ?? '',
     showsSignal: behaviours.showsSignal,
     hasClock: behaviours.hasClock,
     nominal: text(behaviours.smooth?.nominal_mL),
@@ -158,6 +162,7 @@ export function readBehaviours(texts: BehaviourTexts, errors: Record<string, str
     greatestRate_spm: readRates(texts.greatestRate, number),
     afterPowerCut: texts.afterPowerCut,
     priming: texts.priming.trim(),
+    ...(texts.setUpEnd.trim() === '' ? {} : { setUpEnd: texts.setUpEnd.trim() }),
     showsSignal: texts.showsSignal,
     hasClock: texts.hasClock,
     ...(texts.nominal.trim() === '' ? {} : { smooth: { nominal_mL: number('nominal', texts.nominal) } }),

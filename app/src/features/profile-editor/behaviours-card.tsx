@@ -187,6 +187,10 @@ export function BehavioursCard({ texts, errors, onChange }: BehavioursCardProps)
       {tick('showsSignal', 'Shows its incoming signal')}
       {tick('hasClock', 'Has a clock')}
       {field('priming', 'What priming does', { words: true })}
+      {field('setUpEnd', 'How set-up is marked complete', {
+        words: true,
+        hint: 'Or which test switch goes off again; empty when nothing is needed',
+      })}
     </Card>
   );
 }

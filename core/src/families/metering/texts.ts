@@ -26,6 +26,24 @@ export const METERING_TEXTS = {
     will: 'They still hold whatever was there before, and come into force with the new mode.',
     todo: 'Read or set each of them.',
   },
+  'ANY-06': {
+    title: 'Opened but never stored',
+    so: '{parameter} was to be {target}, and the display still shows {found}, as found.',
+    will: 'The pump runs on the old value while the sheet of the plan says otherwise.',
+    todo: 'Read what stands beside it, then enter it again and store it as its card says.',
+  },
+  'ANY-07': {
+    title: 'Another setting was edited',
+    so: '{parameter} was {found} and is {left} now; nobody planned that. {meant} did not take in the meantime.',
+    will: 'A key held too briefly or bounced opened another menu: two settings are wrong now.',
+    todo: 'Put {parameter} back to {found}, and enter {meant} again.',
+  },
+  'ANY-08': {
+    title: 'Entered in the wrong place',
+    so: '{parameter} was {found} and now holds {left}, the value that {meant} should have.',
+    will: 'The one runs on a value meant for the other, and the other on its old one.',
+    todo: 'Put {parameter} back to {found}, and enter {meant} again.',
+  },
   'ANY-09.below': {
     title: '{parameter} below its limit',
     so: '{parameter} stands at {value}; this controller takes {limit} or more.',
@@ -73,6 +91,48 @@ export const METERING_TEXTS = {
     so: 'The pump resumes by itself when power returns, and dosing is not interlocked with the water.',
     will: 'It may dose into still water.',
     todo: 'Let it wait, or have dosing interlocked with the water flow by a licensed electrician.',
+  },
+  'ANY-13.unseen': {
+    title: 'Reset not proved',
+    so: 'A reset was made ({what}), and what the display showed afterwards is not recorded.',
+    will: 'Many resets need a hold of some seconds; a short press does nothing and looks the same.',
+    todo: 'Look again and record what it shows.',
+  },
+  'ANY-13.unrecorded': {
+    title: 'Reset without a record',
+    so: '{count} settings were left otherwise and all stand at their default: {settings}.',
+    will: 'Somebody or something reset the controller; whatever else was set before is gone too.',
+    todo: 'Check every setting against the last sheet, and ask at the site.',
+  },
+  'ANY-14.fault': {
+    title: 'Taken for a reminder, but the pump stands',
+    so: '“{shows}” was taken for a reminder, and the pump had stopped.',
+    will: 'A reminder does not stop a pump: the cause of the fault is still there.',
+    todo: 'Look the message up in the maker’s manual, and find the cause.',
+  },
+  'ANY-14.reminder': {
+    title: 'Taken for a fault, but the pump runs',
+    so: '“{shows}” was taken for a fault, and the pump ran as set.',
+    will: 'Parts may be changed for what is a reminder of service or of a date.',
+    todo: 'Look the message up in the maker’s manual; do the service it asks for, then clear it.',
+  },
+  'ANY-16': {
+    title: 'Breaker reset again and again',
+    so: 'The breaker or fuse was reset {times} times on this visit.',
+    will: 'What trips it is still there; each reset feeds the fault, with danger of fire and shock.',
+    todo: 'Leave it off and locked; a licensed electrician finds the cause.',
+  },
+  'ANY-17': {
+    title: 'Set-up not seen complete',
+    so: 'Nobody has confirmed the end of set-up: {mark}',
+    will: 'The pump does not run by itself, or runs in test.',
+    todo: 'Mark set-up complete, switch test off, and confirm it when the pump is returned to automatic.',
+  },
+  'ANY-18': {
+    title: 'Covers not seen closed',
+    so: 'The pump was returned to automatic, and nobody confirmed that covers and doors are closed.',
+    will: 'Spray, moisture and fingers get in.',
+    todo: 'Close them and confirm it.',
   },
   'ANY-19': {
     title: 'Unit changed, number kept',
@@ -530,6 +590,11 @@ export type MeteringTextId = keyof typeof METERING_TEXTS;
 
 /** Default severity by text; a check may raise it with the figures. */
 export const DEFAULT_SEVERITY: Partial<Record<MeteringTextId, 'stop' | 'note'>> = {
+  'ANY-14.fault': 'note',
+  'ANY-14.reminder': 'note',
+  'ANY-16': 'stop',
+  'ANY-17': 'stop',
+  'ANY-18': 'note',
   'ANY-19': 'note',
   'ANY-22': 'stop',
   'MET-13': 'stop',

@@ -9,7 +9,9 @@ import { ServicedCard } from './serviced-card';
 import { ClockCard } from './clock-card';
 import { IdentifyCard } from './identify-card';
 import { MakeSafeCard } from './make-safe-card';
+import { MessagesCard } from './messages-card';
 import { ReadingsNowCard } from './readings-now-card';
+import { ResetsCard } from './resets-card';
 import { FoundSheet } from './found-sheet';
 
 /** As found: make safe, read the plate, write down every setting and reading before anything is touched. */
@@ -42,6 +44,8 @@ export function AsFoundStage() {
       <FoundSheet />
       <ReadingsNowCard />
       {document.profile.behaviours.hasClock && <ClockCard />}
+      <MessagesCard />
+      <ResetsCard />
       <ServicedCard />
       <CalibrationCard />
     </StageFrame>

@@ -33,6 +33,12 @@ export function ProvedCard({ summary }: { summary: HandoverSummary }) {
       <Words bold colour={proof.volume.includes('not') ? 'ochre' : 'moss'} testID="volume-words">
         {proof.volume.charAt(0).toUpperCase() + proof.volume.slice(1)}.
       </Words>
+      {summary.messages && <Words>{summary.messages}.</Words>}
+      {(summary.resets ?? []).map((reset) => (
+        <Words key={reset.recordedAt}>
+          Reset: {reset.what}; seen afterwards: {reset.seen ?? 'not looked at'}
+        </Words>
+      ))}
       <Words>{proof.live ? `End to end: ${proof.live}.` : 'No live end-to-end reading.'}</Words>
       <Words bold colour={proof.automatic ? 'moss' : 'ochre'}>
         {proof.automatic ? 'Seen back in automatic.' : 'Not seen back in automatic.'}

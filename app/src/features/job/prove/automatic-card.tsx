@@ -1,20 +1,25 @@
-import { lastRecord } from '@barythm/core/job';
+import { lastRecord, type LeavingCheck } from '@barythm/core/job';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
-import { useDraft } from '../../../draft/use-draft';
+import { useDraft, useDraftOf } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
+import { Check } from '../../../ui/choice';
 import { Field } from '../../../ui/field';
 import { Words } from '../../../ui/words';
 import { useJobScope } from '../job-context';
+
+/** What a return to automatic is to settle: automatic itself, set-up complete, covers closed. */
+const LEAVING: ReadonlySet<string> = new Set(['ANY-03', 'ANY-17', 'ANY-18']);
 
 /** Returned to automatic, seen and not assumed (ANY-03). */
 export function AutomaticCard() {
   const { view, jobId, write } = useJobScope();
   const [seen, setSeen] = useDraft(`automatic:${jobId}`);
+  const [leaving, setLeaving] = useDraftOf<readonly LeavingCheck[]>(`leaving:${jobId}`, []);
   const [error, setError] = useState<string | null>(null);
   const recorded = lastRecord(view.document, 'automatic');
-  const stillTrue = !view.findings.job.some((finding) => finding.code === 'ANY-03');
+  const stillTrue = !view.findings.job.some(({ code }) => LEAVING.has(code));
   if (recorded && stillTrue) {
     return (
       <Card title="Returned to automatic" edge="moss" testID="automatic">
@@ -31,11 +36,25 @@ export function AutomaticCard() {
       kind: 'job.record',
       jobId,
       recordId: newId(),
-      record: { kind: 'automatic', seen },
+      record: { kind: 'automatic', seen, leaving },
     });
     setError(refused);
-    if (refused === null) setSeen(null);
+    if (refused === null) {
+      setSeen(null);
+      setLeaving(null);
+    }
   };
+  const { setUpEnd } = view.document.profile.behaviours;
+  const confirm = (check: LeavingCheck, label: string) => (
+    <Check
+      label={label}
+      testID={`leaving-${check}`}
+      checked={leaving.includes(check)}
+      onChange={(checked) =>
+        setLeaving(checked ? [...leaving, check] : leaving.filter((one) => one !== check))
+      }
+    />
+  );
   return (
     <Card title="Return to automatic" edge="ochre" testID="automatic">
       <Words>
@@ -43,8 +62,14 @@ export function AutomaticCard() {
         commonest call-back of all.
       </Words>
       {recorded && (
-        <Words colour="ochre">Something was set or proved since it was last seen in automatic.</Words>
+        <Words colour="ochre">
+          {view.findings.job.some(({ code }) => code === 'ANY-03')
+            ? 'Something was set or proved since it was last seen in automatic.'
+            : 'Seen in automatic, but what is ticked below was not confirmed.'}
+        </Words>
       )}
+      {setUpEnd && confirm('set-up', `Set-up is complete: ${setUpEnd}`)}
+      {confirm('covers', 'Covers, terminal box and doors are closed')}
       <Field
         words
         lines={2}

@@ -1,0 +1,142 @@
+import { lastRecord } from '@barythm/core/job';
+import { useState } from 'react';
+import { newId } from '../../../api/device';
+import { useDraftOf } from '../../../draft/use-draft';
+import { Button } from '../../../ui/button';
+import { Card } from '../../../ui/card';
+import { Choice } from '../../../ui/choice';
+import { Field } from '../../../ui/field';
+import { Words } from '../../../ui/words';
+import { useJobScope } from '../job-context';
+
+interface Draft {
+  readonly shows: string;
+  readonly takenFor: 'nothing' | 'reminder' | 'fault' | null;
+  readonly pump: 'runs' | 'stopped' | null;
+  readonly list: 'read' | 'none' | 'not-read' | null;
+  readonly faults: string;
+}
+const EMPTY: Draft = { shows: '', takenFor: null, pump: null, list: null, faults: '' };
+
+/** What the display shows besides figures, and the list of last faults, before either is cleared (ANY-14, ANY-15). */
+export function MessagesCard() {
+  const { view, jobId, write } = useJobScope();
+  const [draft, setDraft] = useDraftOf<Draft>(`messages:${jobId}`, EMPTY);
+  const [again, setAgain] = useState(false);
+  const [error, setError] = useState<string | null>(null);
+  const recorded = lastRecord(view.document, 'messages')?.body;
+  const closed = view.document.handover !== null;
+
+  if (recorded && !again) {
+    return (
+      <Card title="Messages and last faults" edge="moss" testID="messages">
+        <Words bold>
+          {recorded.takenFor === 'nothing'
+            ? 'Nothing shown'
+            : `“${recorded.shows}”, a ${recorded.takenFor}; the pump ${recorded.pump === 'runs' ? 'runs' : 'has stopped'}`}
+          .
+        </Words>
+        <Words>
+          Last faults:{' '}
+          {recorded.lastFaults === null ? 'not read' : recorded.lastFaults.join(', ') || 'none listed'}.
+        </Words>
+        {!closed && <Button label="Read again" testID="messages-again" onPress={() => setAgain(true)} />}
+      </Card>
+    );
+  }
+  if (closed) return null;
+
+  const set = (changed: Partial<Draft>) => {
+    setDraft({ ...draft, ...changed });
+    setError(null);
+  };
+  const save = () => {
+    const { takenFor, pump, list } = draft;
+    const faults = draft.faults
+      .split('\n')
+      .map((line) => line.trim())
+      .filter((line) => line !== '');
+    if (!takenFor || !pump || !list) return setError('Answer each of the three.');
+    if (takenFor !== 'nothing' && draft.shows.trim() === '') return setError('Write what the display shows.');
+    if (list === 'read' && faults.length === 0) return setError('Write the faults down, one a line.');
+    const refused = write({
+      kind: 'job.record',
+      jobId,
+      recordId: newId(),
+      record: {
+        kind: 'messages',
+        shows: takenFor === 'nothing' ? '' : draft.shows.trim(),
+        takenFor,
+        pump,
+        lastFaults: list === 'not-read' ? null : list === 'none' ? [] : faults,
+      },
+    });
+    setError(refused);
+    if (refused === null) {
+      setDraft(null);
+      setAgain(false);
+    }
+  };
+  return (
+    <Card title="Messages and last faults" testID="messages">
+      <Choice
+        label="The display shows"
+        testID="messages-for"
+        options={[
+          { value: 'nothing', label: 'No message' },
+          { value: 'reminder', label: 'A reminder' },
+          { value: 'fault', label: 'A fault' },
+        ]}
+        value={draft.takenFor}
+        onChange={(takenFor) => set({ takenFor })}
+      />
+      {draft.takenFor !== null && draft.takenFor !== 'nothing' && (
+        <Field
+          words
+          label="Exactly as displayed"
+          testID="messages-shows"
+          value={draft.shows}
+          onChange={(shows) => set({ shows })}
+        />
+      )}
+      <Choice
+        label="Before it was stopped, the pump"
+        testID="messages-pump"
+        options={[
+          { value: 'runs', label: 'ran as set' },
+          { value: 'stopped', label: 'had stopped' },
+        ]}
+        value={draft.pump}
+        onChange={(pump) => set({ pump })}
+      />
+      <Choice
+        label="List of last faults"
+        testID="messages-list"
+        options={[
+          { value: 'read', label: 'Written down' },
+          { value: 'none', label: 'Empty, or has none' },
+          { value: 'not-read', label: 'Not read' },
+        ]}
+        value={draft.list}
+        hint={draft.list === 'not-read' ? 'It cannot be cleared before it is written down.' : undefined}
+        onChange={(list) => set({ list })}
+      />
+      {draft.list === 'read' && (
+        <Field
+          words
+          lines={3}
+          label="Faults, one a line, the last first"
+          testID="messages-faults"
+          value={draft.faults}
+          onChange={(faults) => set({ faults })}
+        />
+      )}
+      {error && (
+        <Words bold colour="rust" role="alert">
+          {error}
+        </Words>
+      )}
+      <Button kind="main" label="Record messages" testID="messages-save" onPress={save} />
+    </Card>
+  );
+}

@@ -1,0 +1,110 @@
+import { RESETS, resetsOf, type ResetOf } from '@barythm/core/job';
+import { useState } from 'react';
+import { newId } from '../../../api/device';
+import { useDraftOf } from '../../../draft/use-draft';
+import { Button, ButtonRow } from '../../../ui/button';
+import { Card } from '../../../ui/card';
+import { Choice } from '../../../ui/choice';
+import { Field } from '../../../ui/field';
+import { Words } from '../../../ui/words';
+import { useJobScope } from '../job-context';
+
+interface Draft {
+  readonly what: ResetOf | null;
+  readonly why: string;
+  readonly seen: string;
+}
+const EMPTY: Draft = { what: null, why: '', seen: '' };
+
+const ASKED: Readonly<Record<ResetOf, string>> = {
+  faults: 'Last faults',
+  reminder: 'Reminder',
+  counter: 'Counter',
+  settings: 'All settings',
+  breaker: 'Breaker',
+};
+
+/** Every reset with why, and what was seen afterwards (ANY-13, ANY-15, ANY-16). */
+export function ResetsCard() {
+  const { view, jobId, write } = useJobScope();
+  const [draft, setDraft] = useDraftOf<Draft>(`reset:${jobId}`, EMPTY);
+  const [error, setError] = useState<string | null>(null);
+  const done = resetsOf(view.document);
+  const closed = view.document.handover !== null;
+  if (closed && done.length === 0) return null;
+
+  const set = (changed: Partial<Draft>) => {
+    setDraft({ ...draft, ...changed });
+    setError(null);
+  };
+  const save = (looked: boolean) => {
+    const { what } = draft;
+    if (!what) return setError('Say what was reset.');
+    if (draft.why.trim() === '') return setError('Say why it was reset.');
+    if (looked && draft.seen.trim() === '') return setError('Say what the display shows now.');
+    const seen = looked ? draft.seen.trim() : null;
+    const record = { kind: 'reset', what, why: draft.why.trim(), seen } as const;
+    const refused = write({ kind: 'job.record', jobId, recordId: newId(), record });
+    setError(refused);
+    if (refused === null) setDraft(null);
+  };
+  return (
+    <Card title="Reset on this visit" testID="resets">
+      {done.map(({ id, body }) => (
+        <Words key={id} bold colour={body.seen === null ? 'ochre' : 'ink'}>
+          {RESETS[body.what]}: {body.seen ?? 'not looked at afterwards'}
+        </Words>
+      ))}
+      {!closed && (
+        <>
+          <Choice
+            label="What was reset"
+            testID="reset-what"
+            options={(Object.keys(RESETS) as ResetOf[]).map((value) => ({ value, label: ASKED[value] }))}
+            value={draft.what}
+            onChange={(what) => set({ what })}
+          />
+          {draft.what === 'breaker' && (
+            <Words bold colour="ochre">
+              Once at most. If it trips again, leave it off and locked: a licensed electrician finds the
+              cause.
+            </Words>
+          )}
+          {draft.what !== null && (
+            <>
+              <Field
+                words
+                label="Why"
+                testID="reset-why"
+                value={draft.why}
+                onChange={(why) => set({ why })}
+              />
+              <Field
+                words
+                label="What it shows now"
+                testID="reset-seen"
+                value={draft.seen}
+                onChange={(seen) => set({ seen })}
+              />
+              <ButtonRow>
+                <Button
+                  kind="main"
+                  grow
+                  label="Record reset"
+                  testID="reset-save"
+                  onPress={() => save(true)}
+                />
+                <Button label="Could not look" testID="reset-unseen" onPress={() => save(false)} />
+              </ButtonRow>
+            </>
+          )}
+          {error && (
+            <Words bold colour="rust" role="alert">
+              {error}
+            </Words>
+          )}
+        </>
+      )}
+    </Card>
+  );
+}
