@@ -8,7 +8,6 @@ import { Choice } from '../../../ui/choice';
 import { Field } from '../../../ui/field';
 import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
-import { RouteKeys } from '../../library/route-keys';
 import { useJobScope } from '../job-context';
 import { parseForParameter } from '../parameter-quantity';
 import { entryWords } from '../value-words';
@@ -20,8 +19,8 @@ export function Neighbours({ owed }: { owed: readonly string[] }) {
   return (
     <View style={{ gap: SPACE.m }} testID="neighbours">
       <Words bold>
-        It shows what was found: it was opened and not stored, or the keys edited what stands beside it. Read
-        that first.
+        It shows what was found: it was opened and not stored, or the keys edited what stands beside it. Go
+        there, only look, and leave without storing.
       </Words>
       {owed.map((address) => {
         const parameter = parameterAt(profile, address);
@@ -52,7 +51,6 @@ function Neighbour({ parameter, held }: { parameter: Parameter; held: SheetEntry
       <Words>
         {parameter.label}, before: <Words bold>{entryWords(parameter, held)}</Words>
       </Words>
-      <RouteKeys route={parameter.route} />
       {text === null && (
         <ButtonRow>
           <Button
