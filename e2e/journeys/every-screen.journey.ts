@@ -21,6 +21,7 @@ const SCREENS: readonly [path: string, sign: string][] = [
   ['/bench', 'bench-SRC-DP-03'],
   ['/bench/pump-quarantine', 'bench-stroke'],
   ['/register/files', 'register-file'],
+  ['/register/new', 'new-profile'],
   ['/library/edit/pulse-wheel', 'profile-state'],
   ['/tools', 'tool-dose'],
   ['/tools/pulse-ratio', 'tool-result'],

@@ -56,11 +56,28 @@ test('a controller described by hand, published, and used on a pump that comes i
     await browser.find('label-code');
     await browser.tap('start-job');
     await browser.says('found-sheet', 'Strokes a minute');
+
+    // a second pump at that site, typed in
+    await browser.goTo('/register');
+    await browser.tap('register-new');
+    await browser.type('new-site', 'Skerrow Cider Press');
+    await browser.type('new-zone', 'Nowhere');
+    await browser.type('new-tag', 'CID-DP-01');
+    await browser.tap('new-profile-two-keys');
+    await browser.tap('new-save');
+    await browser.says('new-site-card', '“Nowhere” is no time zone');
+    await browser.says('new-place-card', 'CID-DP-01 is there already at Skerrow Cider Press.');
+    await browser.type('new-zone', 'Atlantic/Faroe');
+    await browser.type('new-tag', 'CID-DP-02');
+    await browser.type('new-name', 'Acid, bottle washer');
+    await browser.tap('new-save');
+    await browser.find('start-job');
   });
   const row = await stage.database.models.profiles.findOne({ where: { id: 'two-keys' } });
   expect((row?.get('body') as { behaviours: object }).behaviours).toMatchObject({
     greatestRate_spm: { '-': 100 },
   });
+  expect(await stage.database.models.pumps.count({ where: { tag: 'CID-DP-02' } })).toBe(1);
   // the short code of its label leads to it
   const code = (await stage.database.models.pumps.findOne({ where: { tag: 'CID-DP-01' } }))?.get(
     'code',

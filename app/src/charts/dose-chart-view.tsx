@@ -1,7 +1,8 @@
 import type { DoseChart } from '@barythm/core/chart';
-import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Path, Text as SvgText } from 'react-native-svg';
 import { FONT, usePalette } from '../ui/theme';
 import { Axes } from './axes';
+import { WantedBand } from './wanted-band';
 
 const COLOUR = { found: 'slate', target: 'petrol', left: 'plum' } as const;
 
@@ -12,24 +13,15 @@ export function DoseChartView({ chart }: { chart: DoseChart }) {
   const right = box.width - box.right;
   return (
     <Svg width={box.width} height={box.height} role="img" aria-label={`Dose over water flow. ${chart.text}`}>
-      <Rect
-        x={box.left}
-        y={chart.band.top}
-        width={right - box.left}
-        height={Math.max(0, chart.band.bottom - chart.band.top)}
-        fill={palette.moss}
-        opacity={0.16}
-      />
-      <Axes frame={chart.frame} />
-      <Line
-        x1={box.left}
-        x2={right}
-        y1={chart.band.wanted}
-        y2={chart.band.wanted}
-        stroke={palette.moss}
-        strokeWidth={1.5}
-        strokeDasharray="2 4"
-      />
+      <WantedBand
+        left={box.left}
+        right={right}
+        top={chart.band.top}
+        bottom={chart.band.bottom}
+        middle={chart.band.wanted}
+      >
+        <Axes frame={chart.frame} />
+      </WantedBand>
       <SvgText
         x={right - 4}
         y={chart.band.top - 5}

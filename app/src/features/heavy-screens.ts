@@ -6,6 +6,7 @@ export { BenchListScreen } from './bench/bench-list-screen';
 export { BenchScreen } from './bench/bench-screen';
 export { CodeScreen } from './pump/code-screen';
 export { ProfileEditorScreen } from './profile-editor/profile-editor-screen';
+export { NewPumpScreen } from './register/new-pump-screen';
 export { RegisterFileScreen } from './register/register-file-screen';
 export { JobScreen } from './job/job-screen';
 export { LibraryScreen } from './library/library-screen';

@@ -181,6 +181,26 @@ export const registerPreviewSchema = z.object({
 });
 export type RegisterPreview = z.infer<typeof registerPreviewSchema>;
 
+const cell = z.string().max(200, 'At most 200 characters.');
+/** A pump to take into the register, with its site: the columns of a register file, each as text. */
+export const newPumpSchema = z
+  .object({
+    site: cell,
+    site_place: cell,
+    zone: cell,
+    tag: cell,
+    name: cell,
+    place: cell,
+    profile: cell,
+    model: cell,
+    serial: cell,
+    gear: cell,
+    greatest_spm: cell,
+    rated_bar: cell,
+  })
+  .strict();
+export type NewPump = z.infer<typeof newPumpSchema>;
+
 export const jobResourceSchema = z.object({
   document: jobDocumentSchema,
   today: dateSchema,

@@ -8,3 +8,4 @@ export * from './due';
 export * from './history';
 export * from './labelled';
 export * from './register-csv';
+export { addPump } from './register-line';

@@ -1,34 +1,21 @@
-import { createHash } from 'node:crypto';
 import type { RegisterPreview } from '@barythm/contract/resources';
 import Papa from 'papaparse';
 import { QueryTypes } from 'sequelize';
-import { labelCode, type Database } from '../db';
+import type { Database } from '../db';
 import { problems } from '../problems';
+import {
+  lineCheck,
+  REGISTER_COLUMNS,
+  writeLines,
+  type RegisterColumn,
+  type RegisterLine,
+} from './register-line';
 
-/** The columns of a register file, in their order. */
-export const REGISTER_COLUMNS = [
-  'site',
-  'site_place',
-  'zone',
-  'tag',
-  'name',
-  'place',
-  'profile',
-  'model',
-  'serial',
-  'gear',
-  'greatest_spm',
-  'rated_bar',
-] as const;
-type Column = (typeof REGISTER_COLUMNS)[number];
-type Line = Readonly<Record<Column, string>>;
-
-const NEEDED: readonly Column[] = ['site', 'zone', 'tag', 'name', 'profile'];
 const MOST_ROWS = 5000;
 const MOST_FAULTS = 50;
 
 interface Read {
-  readonly lines: readonly Line[];
+  readonly lines: readonly RegisterLine[];
   readonly faults: RegisterPreview['faults'];
 }
 
@@ -59,63 +46,8 @@ export async function importRegister(
 ): Promise<{ sites: number; pumps: number }> {
   const { lines, faults } = await readRegister(database, text);
   if (faults.length > 0) throw problems.faulty(faults.slice(0, MOST_FAULTS));
-  const { models } = database;
-  const latest = await latestVersions(database);
-  return database.write(async (transaction) => {
-    let made = 0;
-    for (const line of lines) {
-      const [site, isNew] = await models.sites.findOrCreate({
-        where: { name: line.site },
-        defaults: {
-          id: idFrom('site', line.site),
-          name: line.site,
-          place: line.site_place,
-          zone: line.zone,
-          actor,
-        },
-        transaction,
-      });
-      if (isNew) made += 1;
-      const id = idFrom('pump', `${line.site}/${line.tag}`);
-      await models.pumps.create(
-        {
-          id,
-          siteId: site.get('id'),
-          tag: line.tag,
-          name: line.name,
-          place: line.place,
-          family: 'metering',
-          signalFrom: null,
-          duty: null,
-          reported: null,
-          note: '',
-          code: labelCode(id),
-          actor,
-        },
-        { transaction },
-      );
-      await models.units.create(
-        {
-          id: `unit-${id}`,
-          pumpId: id,
-          profileId: line.profile,
-          profileVersion: latest.get(line.profile),
-          model: line.model,
-          serial: line.serial,
-          plate: {
-            gear: line.gear || null,
-            greatest_spm: figureOrNull(line.greatest_spm),
-            rated_bar: figureOrNull(line.rated_bar),
-          },
-          fromDate: today,
-          toDate: null,
-          actor,
-        },
-        { transaction },
-      );
-    }
-    return { sites: made, pumps: lines.length };
-  });
+  const ids = await writeLines(database, lines, today, actor);
+  return { sites: ids.newSites, pumps: lines.length };
 }
 
 /** The whole register as CSV, in the columns that come in again. */
@@ -158,7 +90,7 @@ async function readRegister(database: Database, text: string): Promise<Read> {
   const lines = rows.map((cells, i) => {
     const line = Object.fromEntries(
       REGISTER_COLUMNS.map((column) => [column, unescaped(cells[names.indexOf(column)] ?? '').trim()]),
-    ) as Record<Column, string>;
+    ) as Record<RegisterColumn, string>;
     for (const { column, words } of check(line)) {
       faults.push({ line: i + 2, column: names.indexOf(column) + 1, words });
     }
@@ -170,65 +102,4 @@ async function readRegister(database: Database, text: string): Promise<Read> {
 /** A cell that was made safe against formulas on its way out comes in as it was. */
 function unescaped(cell: string): string {
   return /^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell;
-}
-
-async function lineCheck(database: Database) {
-  const profiles = await latestVersions(database);
-  const there = await database.sequelize.query<{ key: string }>(
-    `SELECT s.name || '/' || p.tag AS key FROM pumps p JOIN sites s ON s.id = p.siteId`,
-    { type: QueryTypes.SELECT },
-  );
-  const taken = new Set(there.map((row) => row.key));
-  return (line: Line): { column: Column; words: string }[] => {
-    const faults: { column: Column; words: string }[] = [];
-    for (const column of NEEDED) {
-      if (line[column] === '') faults.push({ column, words: `“${column}” is empty.` });
-    }
-    if (line.zone !== '' && !isZone(line.zone)) {
-      faults.push({ column: 'zone', words: `“${line.zone}” is no time zone, such as Atlantic/Faroe.` });
-    }
-    if (line.profile !== '' && !profiles.has(line.profile)) {
-      faults.push({
-        column: 'profile',
-        words: `There is no profile “${line.profile}”; the library has ${[...profiles.keys()].join(', ')}.`,
-      });
-    }
-    for (const column of ['greatest_spm', 'rated_bar'] as const) {
-      if (line[column] !== '' && figureOrNull(line[column]) === null) {
-        faults.push({ column, words: `“${line[column]}” is no figure above 0.` });
-      }
-    }
-    const key = `${line.site}/${line.tag}`;
-    if (taken.has(key))
-      faults.push({ column: 'tag', words: `${line.tag} is there already at ${line.site}.` });
-    taken.add(key);
-    return faults;
-  };
-}
-
-async function latestVersions(database: Database): Promise<Map<string, number>> {
-  const rows = await database.sequelize.query<{ id: string; version: number }>(
-    'SELECT id, MAX(version) AS version FROM profiles GROUP BY id ORDER BY id',
-    { type: QueryTypes.SELECT },
-  );
-  return new Map(rows.map(({ id, version }) => [id, version]));
-}
-
-function figureOrNull(text: string): number | null {
-  const figure = Number(text.replace(',', '.'));
-  return text !== '' && Number.isFinite(figure) && figure > 0 ? figure : null;
-}
-
-function isZone(zone: string): boolean {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: zone });
-    return true;
-  } catch {
-    return false;
-  }
-}
-
-/** The same file gives the same ids, so that what was taken in twice is seen to be there. */
-function idFrom(kind: string, key: string): string {
-  return `${kind}-${createHash('sha256').update(key).digest('hex').slice(0, 16)}`;
 }

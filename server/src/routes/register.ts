@@ -4,6 +4,7 @@ import {
   pumpHistorySchema,
   pumpPageSchema,
   pumpSchema,
+  newPumpSchema,
   registerPreviewSchema,
   roundSchema,
   sitePageSchema,
@@ -15,6 +16,7 @@ import { z } from 'zod';
 import type { Clock } from '../clock';
 import type { Database } from '../db';
 import {
+  addPump,
   exportRegister,
   importRegister,
   labelPumps,
@@ -100,6 +102,9 @@ export function registerRoutes(database: Database, clock: Clock, labelBase: stri
       const today = clock().slice(0, 10);
       return reply.status(201).send(await importRegister(database, request.body.csv, today, 'Workshop'));
     });
+    app.post('/register/pumps', { schema: { body: newPumpSchema } }, async (request, reply) =>
+      reply.status(201).send(await addPump(database, request.body, clock().slice(0, 10), 'Workshop')),
+    );
     app.get('/library', { schema: { response: { 200: librarySchema } } }, () => library(database));
     app.get('/profiles/:id', { schema: { params: byId, response: { 200: profileSchema } } }, (request) =>
       profileById(database, request.params.id),

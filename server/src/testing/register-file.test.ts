@@ -100,3 +100,52 @@ test('a file without its columns, without pumps, or empty is refused in words', 
     errors: [{ field: 'csv', words: 'The file is empty.' }],
   });
 });
+
+describe('one pump by the form', () => {
+  const pump = (changed: Partial<Record<string, string>> = {}) => ({
+    site: 'Skerrow Brewery',
+    site_place: 'Mill Lane',
+    zone: 'Atlantic/Faroe',
+    tag: 'BRE-DP-01',
+    name: 'Caustic',
+    place: 'Cellar',
+    profile: 'motor-three-gears',
+    model: '',
+    serial: '',
+    gear: 'B',
+    greatest_spm: '96,5',
+    rated_bar: '',
+    ...changed,
+  });
+
+  test('is there afterwards, with its site, plate and code', async () => {
+    const { status, body } = await server.post('/api/v1/register/pumps', pump());
+    expect(status).toBe(201);
+    const { body: there } = await server.get(`/api/v1/pumps/${(body as { id: string }).id}`);
+    expect(there).toMatchObject({
+      tag: 'BRE-DP-01',
+      siteName: 'Skerrow Brewery',
+      zone: 'Atlantic/Faroe',
+      unit: { plate: { gear: 'B', greatest_spm: 96.5, rated_bar: null } },
+      code: expect.stringMatching(/\w+/),
+    });
+  });
+
+  test('every fault is told at its field, and nothing is written', async () => {
+    const before = (await server.get('/api/v1/register.csv')).text;
+    const { status, body } = await server.post(
+      '/api/v1/register/pumps',
+      pump({ tag: ' ', zone: 'Moon', profile: 'none', rated_bar: 'ten' }),
+    );
+    expect(status).toBe(400);
+    const { errors } = body as { errors: { field: string; words: string }[] };
+    expect(errors.map(({ field }) => field)).toEqual(['tag', 'zone', 'profile', 'rated_bar']);
+    expect((await server.get('/api/v1/register.csv')).text).toBe(before);
+  });
+
+  test('the same tag at the same site is refused', async () => {
+    const { status, body } = await server.post('/api/v1/register/pumps', pump());
+    expect(status).toBe(400);
+    expect(JSON.stringify(body)).toContain('BRE-DP-01 is there already at Skerrow Brewery.');
+  });
+});

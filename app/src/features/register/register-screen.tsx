@@ -3,7 +3,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { usePumps, useSites } from '../../api/queries';
-import { Button } from '../../ui/button';
+import { Button, ButtonRow } from '../../ui/button';
 import { LinkCard } from '../../ui/card';
 import { Choice } from '../../ui/choice';
 import { Screen } from '../../ui/screen';
@@ -28,21 +28,29 @@ export function RegisterScreen() {
         value={kind}
         onChange={setKind}
       />
-      <FilesLink />
+      <Ways />
       {kind === 'pumps' ? <Pumps key={search} search={search} /> : <Sites key={search} search={search} />}
     </Screen>
   );
 }
 
-function FilesLink() {
+/** What else the register does: take in a pump, come and go as files. */
+function Ways() {
   const router = useRouter();
   return (
-    <Button
-      kind="quiet"
-      label="Files and labels"
-      testID="register-files"
-      onPress={() => router.navigate('/register/files')}
-    />
+    <ButtonRow>
+      <Button
+        label="New site and pump"
+        testID="register-new"
+        onPress={() => router.navigate('/register/new')}
+      />
+      <Button
+        kind="quiet"
+        label="Files and labels"
+        testID="register-files"
+        onPress={() => router.navigate('/register/files')}
+      />
+    </ButtonRow>
   );
 }
 

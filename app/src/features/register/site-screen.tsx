@@ -1,4 +1,4 @@
-import { useLocalSearchParams } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { Linking } from 'react-native';
 import { addressOfFile } from '../../api/client';
 import { useSite } from '../../api/queries';
@@ -11,6 +11,7 @@ import { PumpLink } from './register-screen';
 /** One site and its pumps. */
 export function SiteScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
+  const router = useRouter();
   const site = useSite(id);
   return (
     <Screen title={site.data?.name ?? 'Site'} over="Register">
@@ -21,8 +22,13 @@ export function SiteScreen() {
           {site.data.place} · time zone {site.data.zone}
         </Words>
       )}
-      {site.data?.pumps.length === 0 && (
-        <Empty title="No pump here yet" todo="Pumps are added to the register by the workshop." />
+      {site.data?.pumps.length === 0 && <Empty title="No pump here yet" todo="Add the first one." />}
+      {site.data && (
+        <Button
+          label="Add a pump here"
+          testID="add-pump"
+          onPress={() => router.navigate(`/register/new?site=${id}`)}
+        />
       )}
       {site.data && site.data.pumps.length > 0 && (
         <Button

@@ -1,0 +1,172 @@
+import { createHash } from 'node:crypto';
+import { QueryTypes } from 'sequelize';
+import { labelCode, type Database } from '../db';
+import { problems } from '../problems';
+
+/** The columns of a register file, in their order. */
+export const REGISTER_COLUMNS = [
+  'site',
+  'site_place',
+  'zone',
+  'tag',
+  'name',
+  'place',
+  'profile',
+  'model',
+  'serial',
+  'gear',
+  'greatest_spm',
+  'rated_bar',
+] as const;
+export type RegisterColumn = (typeof REGISTER_COLUMNS)[number];
+/** One pump with its site, as text. */
+export type RegisterLine = Readonly<Record<RegisterColumn, string>>;
+
+const NEEDED: readonly RegisterColumn[] = ['site', 'zone', 'tag', 'name', 'profile'];
+/** Takes one pump in, with its site where that is new. */
+export async function addPump(
+  database: Database,
+  given: RegisterLine,
+  today: string,
+  actor: string,
+): Promise<{ id: string }> {
+  const line = Object.fromEntries(REGISTER_COLUMNS.map((column) => [column, given[column].trim()])) as Record<
+    RegisterColumn,
+    string
+  >;
+  const faults = (await lineCheck(database))(line);
+  if (faults.length > 0)
+    throw problems.invalid(faults.map(({ column, words }) => ({ field: column, words })));
+  const { pumpIds } = await writeLines(database, [line], today, actor);
+  return { id: pumpIds[0] };
+}
+
+/** Writes checked lines, all or nothing. */
+export async function writeLines(
+  database: Database,
+  lines: readonly RegisterLine[],
+  today: string,
+  actor: string,
+): Promise<{ newSites: number; pumpIds: string[] }> {
+  const { models } = database;
+  const latest = await latestVersions(database);
+  return database.write(async (transaction) => {
+    let made = 0;
+    const pumpIds: string[] = [];
+    for (const line of lines) {
+      const [site, isNew] = await models.sites.findOrCreate({
+        where: { name: line.site },
+        defaults: {
+          id: idFrom('site', line.site),
+          name: line.site,
+          place: line.site_place,
+          zone: line.zone,
+          actor,
+        },
+        transaction,
+      });
+      if (isNew) made += 1;
+      const id = idFrom('pump', `${line.site}/${line.tag}`);
+      pumpIds.push(id);
+      await models.pumps.create(
+        {
+          id,
+          siteId: site.get('id'),
+          tag: line.tag,
+          name: line.name,
+          place: line.place,
+          family: 'metering',
+          signalFrom: null,
+          duty: null,
+          reported: null,
+          note: '',
+          code: labelCode(id),
+          actor,
+        },
+        { transaction },
+      );
+      await models.units.create(
+        {
+          id: `unit-${id}`,
+          pumpId: id,
+          profileId: line.profile,
+          profileVersion: latest.get(line.profile),
+          model: line.model,
+          serial: line.serial,
+          plate: {
+            gear: line.gear || null,
+            greatest_spm: figureOrNull(line.greatest_spm),
+            rated_bar: figureOrNull(line.rated_bar),
+          },
+          fromDate: today,
+          toDate: null,
+          actor,
+        },
+        { transaction },
+      );
+    }
+    return { newSites: made, pumpIds };
+  });
+}
+
+/** What is wrong with a line, by column; a tag that came before counts as taken. */
+export async function lineCheck(database: Database) {
+  const profiles = await latestVersions(database);
+  const there = await database.sequelize.query<{ key: string }>(
+    `SELECT s.name || '/' || p.tag AS key FROM pumps p JOIN sites s ON s.id = p.siteId`,
+    { type: QueryTypes.SELECT },
+  );
+  const taken = new Set(there.map((row) => row.key));
+  return (line: RegisterLine): { column: RegisterColumn; words: string }[] => {
+    const faults: { column: RegisterColumn; words: string }[] = [];
+    for (const column of NEEDED) {
+      if (line[column] === '') faults.push({ column, words: `“${column}” is empty.` });
+    }
+    if (line.zone !== '' && !isZone(line.zone)) {
+      faults.push({ column: 'zone', words: `“${line.zone}” is no time zone, such as Atlantic/Faroe.` });
+    }
+    if (line.profile !== '' && !profiles.has(line.profile)) {
+      faults.push({
+        column: 'profile',
+        words: `There is no profile “${line.profile}”; the library has ${[...profiles.keys()].join(', ')}.`,
+      });
+    }
+    for (const column of ['greatest_spm', 'rated_bar'] as const) {
+      if (line[column] !== '' && figureOrNull(line[column]) === null) {
+        faults.push({ column, words: `“${line[column]}” is no figure above 0.` });
+      }
+    }
+    const key = `${line.site}/${line.tag}`;
+    if (taken.has(key))
+      faults.push({ column: 'tag', words: `${line.tag} is there already at ${line.site}.` });
+    taken.add(key);
+    return faults;
+  };
+}
+
+async function latestVersions(database: Database): Promise<Map<string, number>> {
+  const rows = await database.sequelize.query<{ id: string; version: number }>(
+    'SELECT id, MAX(version) AS version FROM profiles GROUP BY id ORDER BY id',
+    { type: QueryTypes.SELECT },
+  );
+  return new Map(rows.map(({ id, version }) => [id, version]));
+}
+
+function figureOrNull(text: string): number | null {
+  const figure = Number(text.replace(',', '.'));
+  return text !== '' && Number.isFinite(figure) && figure > 0 ? figure : null;
+}
+
+function isZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** The same file gives the same ids, so that what was taken in twice is seen to be there. */
+function idFrom(kind: string, key: string): string {
+  return `${kind}-${createHash('sha256').update(key).digest('hex').slice(0, 16)}`;
+}
