@@ -25,6 +25,7 @@ const SCREENS: readonly [path: string, sign: string][] = [
   ['/library/edit/pulse-wheel', 'profile-state'],
   ['/tools', 'tool-dose'],
   ['/tools/pulse-ratio', 'tool-result'],
+  ['/tools/programs', 'tool-result'],
   ['/tools/units', 'tool-result'],
   ['/tools/signal', 'tool-result'],
   ['/tools/dose', 'tool-result'],

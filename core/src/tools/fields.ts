@@ -35,6 +35,11 @@ export function figures(
   return { name, label, unit: INTERNAL_UNIT[quantity], kind: 'figures', quantity, initial, hint };
 }
 
+/** A field of lines with several figures each; a time of day is read in minutes from midnight. */
+export function rows(name: string, label: string, columns: number, initial: string, hint: string): ToolField {
+  return { name, label, unit: '', kind: 'rows', quantity: 'plain', columns, initial, hint };
+}
+
 /** A field with a few options. */
 export function choice(
   name: string,

@@ -1,13 +1,17 @@
 import { batchTool } from './batch';
 import { calibrationTool } from './calibration';
+import { cheapestTwoPriceTool } from './cheapest-two-price';
 import { compensationTool } from './compensation';
 import { doseTool } from './dose';
 import { gasTool } from './gas';
+import { programsTool } from './programs';
 import { pulseCeilingTool } from './pulse-ceiling';
 import { pulseRatioTool } from './pulse-ratio';
 import { pulseRecognitionTool } from './pulse-recognition';
 import { signalTool } from './signal';
 import { slowSuctionTool } from './slow-suction';
+import { solarTool } from './solar';
+import { speedPowerTool } from './speed-power';
 import { suctionHeadTool } from './suction-head';
 import { tankDaysTool } from './tank-days';
 import { unitsTool } from './units';
@@ -15,6 +19,7 @@ import type { z } from 'zod';
 import type { Tool } from './tool';
 
 export * from './tool';
+export { workTool, type Worked } from './work';
 export { doseTool, signalTool };
 
 /** Every tool by its id, in the order of work. */
@@ -31,6 +36,10 @@ export const TOOLS = {
   'slow-suction': slowSuctionTool,
   compensation: compensationTool,
   'tank-days': tankDaysTool,
+  'speed-power': speedPowerTool,
+  programs: programsTool,
+  'cheapest-two-price': cheapestTwoPriceTool,
+  solar: solarTool,
   units: unitsTool,
 } as const;
 export type ToolId = keyof typeof TOOLS;

@@ -3,11 +3,14 @@ import type { Quantity } from '../units';
 
 /** A field of a calculator as a person fills it in. */
 export interface ToolField {
+  /** where it stands in the input; a point leads into an object: `point.speed` */
   readonly name: string;
   readonly label: string;
   readonly unit: string;
-  /** a figure, several figures parted by spaces, or a choice */
-  readonly kind: 'figure' | 'figures' | 'choice';
+  /** a figure, several figures parted by spaces, lines of several figures (or times such as 7:30), or a choice */
+  readonly kind: 'figure' | 'figures' | 'rows' | 'choice';
+  /** for rows: how many figures a line has */
+  readonly columns?: number;
   /** what a pasted unit is understood as */
   readonly quantity: Quantity;
   readonly initial: string;

@@ -95,13 +95,15 @@ function OneField({ field, form }: { field: ToolField; form: ToolForm }) {
       </View>
     );
   }
+  const words = field.kind === 'figures' || field.kind === 'rows';
   return (
-    <View style={field.kind === 'figures' ? styles.whole : styles.cell}>
+    <View style={words ? styles.whole : styles.cell}>
       <Field
         label={field.label}
         unit={field.unit || undefined}
         hint={field.hint}
-        words={field.kind === 'figures'}
+        words={words}
+        lines={field.kind === 'rows' ? 4 : 1}
         value={value}
         error={form.errors[field.name]}
         onChange={(text) => form.set(field.name, text)}
