@@ -7,7 +7,7 @@ import { ensureWeb, WEB_ROOT } from './steps/web.mjs';
 await main(async () => {
   await ensureDependencies();
   await ensureWeb();
-  const { code } = await run('npx', ['--no-install', 'tsx', join(ROOT, 'server/bin/serve.ts')], {
+  const { code } = await run(process.execPath, ['--import', 'tsx', join(ROOT, 'server/bin/serve.ts')], {
     env: { BARYTHM_WEB: WEB_ROOT },
   });
   process.exitCode = code;

@@ -27,8 +27,12 @@ export function run(command, args, { cwd = ROOT, env = {}, log, capture = false 
     };
     child.stdout?.on('data', take);
     child.stderr?.on('data', take);
+    // whoever stops this process means what it started as well
+    const stop = () => child.kill('SIGTERM');
+    process.once('SIGTERM', stop);
     child.on('error', reject);
     child.on('close', (code) => {
+      process.removeListener('SIGTERM', stop);
       file?.end();
       resolve({ code: code ?? 1, output });
     });
