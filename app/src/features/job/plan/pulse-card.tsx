@@ -173,7 +173,7 @@ function Row({ cells, head, bold }: { cells: readonly string[]; head?: boolean; 
           bold={bold}
           size={head ? 'small' : 'body'}
           colour={head ? 'quiet' : bold ? 'petrol' : 'ink'}
-          style={styles.cell}
+          style={{ flex: WIDTHS[i] }}
         >
           {cell}
         </Words>
@@ -182,8 +182,10 @@ function Row({ cells, head, bold }: { cells: readonly string[]; head?: boolean; 
   );
 }
 
+/** Shares of the row: ratio, stroke, greatest rate, error. */
+const WIDTHS = [4, 4, 6, 5];
+
 const styles = StyleSheet.create({
   press: { borderTopWidth: 1, minHeight: TOUCH, justifyContent: 'center' },
-  row: { flexDirection: 'row', gap: SPACE.xs },
-  cell: { flex: 1 },
+  row: { flexDirection: 'row', gap: SPACE.s },
 });
