@@ -1,0 +1,43 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { MOTOR, NUMBERED, standJob } from '../../../testing/job-stand';
+import { AutomaticCard } from './automatic-card';
+
+const press = (id: string) => fireEvent.press(screen.getByTestId(id));
+const MADE_SAFE = {
+  kind: 'job.record',
+  jobId: 'job-1',
+  recordId: 'r-1',
+  record: { kind: 'make-safe', steps: [] },
+} as const;
+
+test('it is recorded with what was seen, never without', () => {
+  const job = standJob(MOTOR, <AutomaticCard />, [MADE_SAFE]);
+  press('leaving-covers');
+  press('automatic-save');
+  expect(screen.getByText(/Say what you saw/)).toBeTruthy();
+  fireEvent.changeText(screen.getByTestId('automatic-seen'), 'Strokes follow the signal.');
+  press('automatic-save');
+  expect(screen.getByText('Returned to automatic')).toBeTruthy();
+  expect(screen.getByText('Strokes follow the signal.')).toBeTruthy();
+  expect(job.codes()).not.toContain('ANY-03');
+  expect(job.codes()).not.toContain('ANY-18');
+});
+
+test('covers left unticked are asked for again', () => {
+  const job = standJob(MOTOR, <AutomaticCard />, [MADE_SAFE]);
+  fireEvent.changeText(screen.getByTestId('automatic-seen'), 'Runs.');
+  press('automatic-save');
+  expect(screen.getByText(/what is ticked below was not confirmed/)).toBeTruthy();
+  expect(job.codes()).toContain('ANY-18');
+});
+
+test('a controller with an end of set-up has it confirmed, in its own words', () => {
+  const job = standJob(NUMBERED, <AutomaticCard />, [MADE_SAFE]);
+  expect(screen.getByText(/Set-up is complete: P 00 shows “run”/)).toBeTruthy();
+  expect(job.codes()).toContain('ANY-17');
+  press('leaving-covers');
+  press('leaving-set-up');
+  fireEvent.changeText(screen.getByTestId('automatic-seen'), 'Runs.');
+  press('automatic-save');
+  expect(job.codes()).not.toContain('ANY-17');
+});
