@@ -106,7 +106,7 @@ export function StripsCard({ runs, colours, context, player, onThrow }: StripsCa
         </Words>
       </View>
       <Choice
-        label="Speed"
+        label="Pace of playing"
         testID="bench-speed"
         options={SPEEDS}
         value={player.speed}

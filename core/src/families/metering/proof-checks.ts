@@ -74,7 +74,8 @@ function pulses(settings: MeteringSettings): ProofCheck[] {
     {
       key: 'pulses',
       title: 'Pulses in, strokes out',
-      method: 'Inject a known number of contacts with a pulse generator or by hand, and count the strokes.',
+      method:
+        'Close the contact a known number of times, by a pulse generator or by hand, and count the strokes.',
       expected:
         settings.pulses.way === 'multiply'
           ? `${settings.pulses.factor} ${settings.pulses.factor === 1 ? 'stroke' : 'strokes'} for each pulse`
