@@ -1,11 +1,15 @@
-import { planAndCheck, type MeteringContext } from '@barythm/core/families/metering';
+import type { FamilyContext } from '@barythm/core/families';
+import { planAndCheck as metering } from '@barythm/core/families/metering';
+import { planAndCheck as pool } from '@barythm/core/families/pool';
+import { isPool } from '@barythm/core/job';
 
 /** Plans and checks one pump over and over for a while; answers how many a second. */
-export function plansPerSecond(context: MeteringContext, ms = 2000): number {
+export function plansPerSecond(context: FamilyContext, ms = 2000): number {
   let runs = 0;
   const end = performance.now() + ms;
   while (performance.now() < end) {
-    planAndCheck(context);
+    if (isPool(context)) pool(context);
+    else metering(context);
     runs += 1;
   }
   return (runs * 1000) / ms;

@@ -1,8 +1,8 @@
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { JobResource, PumpResource } from '@barythm/contract/resources';
-import type { MeteringContext } from '@barythm/core/families/metering';
-import { viewJob } from '@barythm/core/job';
+import type { FamilyContext } from '@barythm/core/families';
+import { bareContext, viewJob } from '@barythm/core/job';
 import { buildServer } from '@barythm/server/app';
 import { openStage } from '@barythm/e2e/stage';
 import fastifyStatic from '@fastify/static';
@@ -35,18 +35,17 @@ async function firstScreen(address: string, webRoot: string, sign: string): Prom
 }
 
 /** What planning starts from at pumps of the demo data. */
-async function contextsOf(ids: readonly string[]): Promise<MeteringContext[]> {
+async function contextsOf(ids: readonly string[]): Promise<FamilyContext[]> {
   const pumps = await Promise.all(
     ids.map(
       async (id) => (await (await fetch(`${stage.address}/api/v1/pumps/${id}`)).json()) as PumpResource,
     ),
   );
-  return pumps.flatMap(({ duty, profile, unit, today, reported, latest, signalFrom }) => {
+  return pumps.flatMap(({ duty, profile, unit, today, zone, reported, latest, signalFrom }) => {
     const held = latest ? viewJob(latest, today).context : null;
     if (held) return [held];
-    return duty
-      ? [{ duty, profile, plate: unit.plate, today, inForce: reported?.values ?? {}, signalFrom }]
-      : [];
+    const inForce = reported?.values ?? {};
+    return duty ? [bareContext({ duty, profile, plate: unit.plate, today, zone, inForce, signalFrom })] : [];
   });
 }
 
@@ -67,12 +66,13 @@ try {
   );
 
   const resource = (await (await fetch(`${stage.address}/api/v1/jobs/${JOB}`)).json()) as JobResource;
-  const { context, values } = viewJob(resource.document, resource.today);
-  if (!context) throw new Error('The demo job has no duty.');
-  const contexts = [context, ...(await contextsOf(['pump-nutrient', 'pump-tub']))];
+  const view = viewJob(resource.document, resource.today);
+  if (view.family !== 'metering' || !view.context) throw new Error('The demo job has no metering duty.');
+  const { context, values } = view;
+  const contexts = [context, ...(await contextsOf(['pump-nutrient', 'pump-tub', 'pool-therapy', 'pool-pups']))];
   const plans = Math.min(...contexts.map((one) => plansPerSecond(one)));
   line(
-    'plan + checks of one pump, the slowest of analog, pulses and flow',
+    'plan + checks of one pump, the slowest of analog, pulses, flow, pool drive and panel',
     `${plans.toFixed(0)} a second`,
     '60, one a frame',
     plans >= 60,

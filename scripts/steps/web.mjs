@@ -3,6 +3,7 @@ import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'no
 import { join, relative } from 'node:path';
 import { ROOT, run } from './run.mjs';
 import { PlainFailure, say } from './say.mjs';
+import { ensureSolver } from './solver.mjs';
 
 export const WEB_ROOT = join(ROOT, '.build/web');
 const STAMP = join(ROOT, '.build/web.stamp');
@@ -10,6 +11,7 @@ const SOURCES = ['app', 'core/src', 'contract/src', 'package-lock.json'];
 
 /** Builds the web app when its sources are not what was built last. */
 export async function ensureWeb() {
+  ensureSolver();
   const wanted = hashOf(SOURCES);
   if (existsSync(join(WEB_ROOT, 'index.html')) && existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted)
     return;

@@ -1,13 +1,17 @@
-import { beatStrip } from '@barythm/core/beat';
-import { useState } from 'react';
+import { beatStrip, type BeatCause } from '@barythm/core/beat';
+import { useId, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import Svg, { Line, Rect } from 'react-native-svg';
+import Svg, { Circle, Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { usePalette, type Colour } from '../ui/theme';
 import { Words } from '../ui/words';
 
 interface BeatStripProps {
-  readonly rates_spm: readonly number[];
-  readonly greatest_spm: number;
+  readonly rates: readonly number[];
+  readonly greatest: number;
+  /** what the rates are in */
+  readonly unit: string;
+  /** why it runs, by pattern; programs where none are given */
+  readonly causes?: readonly BeatCause[];
   /** share of the day that has gone, or null where now does not matter */
   readonly now: number | null;
   readonly height?: number;
@@ -19,8 +23,10 @@ interface BeatStripProps {
 
 /** A pump's day as its rhythm: time across, rate as height, now a thin upright line. */
 export function BeatStripView({
-  rates_spm,
-  greatest_spm,
+  rates,
+  greatest,
+  unit,
+  causes,
   now,
   height = 28,
   hours,
@@ -28,16 +34,25 @@ export function BeatStripView({
 }: BeatStripProps) {
   const palette = usePalette();
   const [width, setWidth] = useState(320);
-  const strip = beatStrip({ width, height }, rates_spm, greatest_spm, now);
-  const most = Math.max(0, ...rates_spm);
+  const strip = beatStrip({ width, height }, rates, greatest, now, causes);
+  const most = Math.max(0, ...rates);
+  const pattern = useId().replace(/:/g, '');
   return (
     <View onLayout={(event) => setWidth(Math.max(1, event.nativeEvent.layout.width))} style={styles.strip}>
       <Svg
         width={width}
         height={height + 1}
         role="img"
-        aria-label={`Strokes over the day: from ${Math.min(...rates_spm)} to ${most} strokes/min.`}
+        aria-label={`Over the day: from ${Math.round(Math.min(...rates))} to ${Math.round(most)} ${unit}.`}
       >
+        <Defs>
+          <Pattern id={`${pattern}-prime`} width={5} height={5} patternUnits="userSpaceOnUse">
+            <Path d="M 0 5 L 5 0" stroke={palette[colour]} strokeWidth={1.6} />
+          </Pattern>
+          <Pattern id={`${pattern}-frost`} width={5} height={5} patternUnits="userSpaceOnUse">
+            <Circle cx={2.5} cy={2.5} r={1.3} fill={palette[colour]} />
+          </Pattern>
+        </Defs>
         <Line x1={0} x2={width} y1={height + 0.5} y2={height + 0.5} stroke={palette.edge} strokeWidth={1} />
         {strip.beats
           .filter((beat) => beat.kind !== 'rest')
@@ -48,7 +63,8 @@ export function BeatStripView({
               y={height - beat.height}
               width={beat.width + (beat.kind === 'band' ? 0.5 : 0)}
               height={beat.height}
-              fill={palette[colour]}
+              fill={fillOf(beat.cause, palette[colour], pattern)}
+              stroke={beat.cause === 'hand' ? palette[colour] : undefined}
             />
           ))}
         {strip.now !== null && (
@@ -66,6 +82,12 @@ export function BeatStripView({
       )}
     </View>
   );
+}
+
+/** Cause shows by pattern as well as colour: program solid, prime hatched, frost dotted, hand run outlined. */
+function fillOf(cause: BeatCause, colour: string, pattern: string): string {
+  if (cause === 'prime' || cause === 'frost') return `url(#${pattern}-${cause})`;
+  return cause === 'hand' ? 'none' : colour;
 }
 
 const styles = StyleSheet.create({

@@ -1,9 +1,9 @@
 import type { Scenario } from '@barythm/core/bench';
-import type { MeteringContext } from '@barythm/core/families/metering';
+import type { FamilyContext } from '@barythm/core/families';
 import type { BenchSheet, FromBench, ShownRun, StrokeShown, ToBench } from './bench-messages';
 
 export interface BenchAsk {
-  readonly context: MeteringContext;
+  readonly context: FamilyContext;
   readonly sheets: readonly BenchSheet[];
   readonly scenario: Scenario;
 }

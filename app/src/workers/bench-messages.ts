@@ -1,5 +1,5 @@
 import type { BenchRun, Scenario } from '@barythm/core/bench';
-import type { MeteringContext } from '@barythm/core/families/metering';
+import type { FamilyContext } from '@barythm/core/families';
 import type { SettingValues } from '@barythm/core/profile';
 
 export interface BenchSheet {
@@ -20,7 +20,7 @@ export type ToBench =
   | {
       readonly kind: 'run';
       readonly id: number;
-      readonly context: MeteringContext;
+      readonly context: FamilyContext;
       readonly sheets: readonly BenchSheet[];
       readonly scenario: Scenario;
       /** the same sheets as before, and the same scenario up to here: take the runs up at their last snapshot */

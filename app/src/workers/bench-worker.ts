@@ -1,10 +1,12 @@
-import { runBench, stateAt, type BenchRun, type Scenario } from '@barythm/core/bench';
+import { stateAt, type BenchRun, type Scenario } from '@barythm/core/bench';
 import { benchPlant, meteringModel, strokeTrace, understand } from '@barythm/core/families/metering';
+import { benchSheet, isPool } from '@barythm/core/job';
 import type { FromBench, ShownRun, ToBench } from './bench-messages';
 
 interface Held {
   readonly name: string;
-  readonly plant: ReturnType<typeof benchPlant>;
+  /** of a metering pump, for a look at one stroke */
+  readonly plant: ReturnType<typeof benchPlant> | null;
   readonly run: BenchRun;
 }
 
@@ -28,13 +30,15 @@ scope.onmessage = ({ data }) => {
 function run({ id, context, sheets, scenario: next, sameUntil_s }: Extract<ToBench, { kind: 'run' }>): void {
   const before = held;
   held = sheets.map(({ name, values }, i) => {
-    const plant = benchPlant(context, understand(context.profile, context.plate, values));
+    const plant = isPool(context)
+      ? null
+      : benchPlant(context, understand(context.profile, context.plate, values));
     const onProgress = (share: number) => {
       scope.postMessage({ kind: 'progress', id, share: (i + share) / sheets.length });
       return true;
     };
     const from = sameUntil_s !== null && before[i] ? { run: before[i].run, until_s: sameUntil_s } : undefined;
-    return { name, plant, run: runBench(meteringModel(plant), next, { onProgress, from }) };
+    return { name, plant, run: benchSheet(context, values, next, { onProgress, from }) };
   });
   scenario = next;
   const runs = held.map(({ name, run: { snapshots: _, ...shown } }): ShownRun => ({ name, ...shown }));
@@ -48,9 +52,10 @@ function strokes(id: number, at_s: number): void {
   scope.postMessage({
     kind: 'strokes',
     id,
-    strokes: held.map(({ name, plant, run: done }) => {
+    strokes: held.flatMap(({ name, plant, run: done }) => {
+      if (!plant) return [];
       const { state } = stateAt(meteringModel(plant), day, done, at_s);
-      return { name, trace: strokeTrace(plant, state), gas_mL: state.gas_mL };
+      return [{ name, trace: strokeTrace(plant, state), gas_mL: state.gas_mL }];
     }),
   });
 }

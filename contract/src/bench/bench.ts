@@ -1,16 +1,17 @@
 import { scenarioSchema } from '@barythm/core/bench';
-import { meteringDutySchema } from '@barythm/core/families/metering';
 import { profileSchema } from '@barythm/core/profile';
 import { z } from 'zod';
-import { dateSchema, plateSchema, settingValueSchema } from '../job';
+import { dateSchema, dutySchema, plateSchema, settingValueSchema } from '../job';
 
 /** One or two sheets of settings over one scenario: everything that the run stands on, so that it can be repeated. */
 export const benchRequestSchema = z
   .object({
-    duty: meteringDutySchema,
+    duty: dutySchema,
     profile: profileSchema,
     plate: plateSchema,
     today: dateSchema,
+    /** the site's time zone */
+    zone: z.string().default('UTC'),
     sheets: z
       .array(
         z.object({ name: z.string().max(80), values: z.record(z.string(), settingValueSchema) }).strict(),

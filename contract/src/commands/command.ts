@@ -1,8 +1,8 @@
-import { meteringDutySchema } from '@barythm/core/families/metering';
 import { z } from 'zod';
 import {
   addressSchema,
   dateSchema,
+  dutySchema,
   idSchema,
   instantSchema,
   noteSchema,
@@ -27,6 +27,28 @@ const jobBodies = [
     })
     .strict(),
   z
+    .object({
+      kind: z.literal('sheet.enter-many'),
+      jobId: idSchema,
+      column: z.enum(['found', 'left']),
+      entries: z
+        .array(
+          z
+            .object({
+              entryId: idSchema,
+              address: addressSchema,
+              raw: z.string().max(200),
+              unit: z.string().max(40),
+              value: settingValueSchema.nullable(),
+              reason: noteSchema.nullable(),
+            })
+            .strict(),
+        )
+        .min(1, 'Send at least one setting.')
+        .max(400),
+    })
+    .strict(),
+  z
     .object({ kind: z.literal('job.record'), jobId: idSchema, recordId: idSchema, record: recordBodySchema })
     .strict(),
   z
@@ -34,7 +56,7 @@ const jobBodies = [
       kind: z.literal('plan.accept'),
       jobId: idSchema,
       planId: idSchema,
-      duty: meteringDutySchema,
+      duty: dutySchema,
       targets: z
         .array(
           z

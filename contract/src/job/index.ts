@@ -1,1 +1,6 @@
+export * from './basics';
+export * from './duty';
+export * from './records';
+export * from './readings';
+export * from './handover';
 export * from './document';

@@ -1,8 +1,10 @@
-import { dutyProductSchema, meteringDutySchema } from '@barythm/core/families/metering';
+import { dutyProductSchema } from '@barythm/core/families/metering';
+import { BEAT_CAUSES } from '@barythm/core/beat';
 import { profileSchema } from '@barythm/core/profile';
 import { z } from 'zod';
 import {
   dateSchema,
+  dutySchema,
   idSchema,
   instantSchema,
   jobDocumentSchema,
@@ -23,7 +25,15 @@ const paged = <T extends z.ZodType>(item: T) =>
 export const findingCountSchema = z.object({ stop: z.int(), warn: z.int(), note: z.int() });
 export type FindingCount = z.infer<typeof findingCountSchema>;
 
-export const stripSchema = z.object({ rates_spm: z.array(z.number()), greatest_spm: z.number() }).nullable();
+/** a pump's day for its beat strip: rates or speeds, and why it runs */
+export const stripSchema = z
+  .object({
+    unit: z.string(),
+    rates: z.array(z.number()),
+    greatest: z.number(),
+    causes: z.array(z.enum(BEAT_CAUSES)).optional(),
+  })
+  .nullable();
 
 export const pumpRowSchema = z.object({
   id: idSchema,
@@ -124,7 +134,7 @@ export const pumpSchema = pumpRowSchema.extend({
     installedOn: dateSchema,
   }),
   profile: profileSchema,
-  duty: meteringDutySchema.nullable(),
+  duty: dutySchema.nullable(),
   /** the latest job: what the controller holds now */
   latest: jobDocumentSchema.nullable(),
   jobs: z.array(jobRowSchema),
@@ -197,6 +207,10 @@ export const newPumpSchema = z
     gear: cell,
     greatest_spm: cell,
     rated_bar: cell,
+    /** of a pool pump: full speed, rated power, kind as the plate names it */
+    greatest_rpm: cell.default(''),
+    rated_W: cell.default(''),
+    kind: cell.default(''),
   })
   .strict();
 export type NewPump = z.infer<typeof newPumpSchema>;
@@ -210,6 +224,7 @@ export type JobResource = z.infer<typeof jobResourceSchema>;
 
 export const profileRowSchema = z.object({
   id: idSchema,
+  family: z.string(),
   version: z.int(),
   name: z.string(),
   about: z.string(),

@@ -19,6 +19,28 @@ export const EVENT_WORDS: Readonly<
     over: 'Wire of the stop contact back',
     amount: null,
   },
+  'clock-off': { name: 'Clock is off', over: 'Clock set right', amount: 'min ahead' },
+  frost: { name: 'Frost', over: 'The frost is over', amount: 'K below freezing' },
+  'suction-blocked': { name: 'Suction blocked', over: 'Suction clear again', amount: null },
+  'hand-run': { name: 'Run by hand', over: 'Hand run stopped', amount: 'rev/min' },
+  hold: { name: 'Programs on hold', over: 'Hold released', amount: null },
+};
+
+/** What can happen to each family of pump. */
+export const EVENTS_OF: Readonly<Record<'metering' | 'pool', readonly EventKind[]>> = {
+  metering: [
+    'broken-wire',
+    'wrong-range',
+    'meter-bounce',
+    'pressure',
+    'gas',
+    'tank-level',
+    'power-cut',
+    'stop-asked',
+    'stop-open',
+    'wire-pulled',
+  ],
+  pool: ['power-cut', 'clock-off', 'frost', 'suction-blocked', 'hand-run', 'hold'],
 };
 
 /** A change in words. */

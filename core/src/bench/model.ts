@@ -4,6 +4,9 @@ import type { EventKind } from './scenario';
 export interface BenchInputs {
   second: number;
   water_m3h: number;
+  /** weather of this hour; 10 °C without sun where none is given */
+  air_C: number;
+  sun: number;
   /** which events hold now */
   readonly on: Record<EventKind, boolean>;
   /** their amounts; NaN where none was given */

@@ -12,6 +12,11 @@ export const EVENT_KINDS = [
   'stop-asked',
   'stop-open',
   'wire-pulled',
+  'clock-off',
+  'frost',
+  'suction-blocked',
+  'hand-run',
+  'hold',
 ] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
 
@@ -25,7 +30,7 @@ export const benchEventSchema = z
     at_s: z.int('A time is in whole seconds.').min(0, 'An event cannot come before the start.'),
     /** when it is over; null for one that happens at once or stays */
     until_s: z.int('A time is in whole seconds.').min(0).nullable(),
-    /** bar of back pressure, mL of gas, or litres in the tank; null where the kind needs none */
+    /** bar of back pressure, mL of gas, litres in the tank, minutes, K or rev/min; null where the kind needs none */
     amount: z
       .number({ error: 'The amount must be a number.' })
       .min(0, 'The amount cannot be negative.')
@@ -52,6 +57,20 @@ export const scenarioSchema = z
           .max(MOST_SAMPLES, 'More flows than a week has seconds.'),
       })
       .strict(),
+    /** hour by hour, the list begins again when it ends; none where no weather matters */
+    weather: z
+      .object({
+        air_C: z
+          .array(z.number({ error: 'A temperature must be a number.' }).min(-60).max(60))
+          .min(1)
+          .max(168),
+        /** share of full sun */
+        sun: z.array(z.number().min(0, 'Sun cannot be negative.').max(1, 'Full sun is 1.')).min(1).max(168),
+      })
+      .strict()
+      .optional(),
+    /** day of the week it begins on, 1 for Monday */
+    startDay: z.int().min(1).max(7).optional(),
     /** how much the flow wanders from minute to minute, as a share */
     wobble: z.number().min(0, 'The wobble cannot be negative.').max(0.5, 'At most half of the flow.'),
     /** where the wobble begins: the same seed gives the same day */

@@ -2,6 +2,8 @@ import type { BenchInputs } from './model';
 import { EVENT_KINDS, secondsOf, type BenchEvent, type EventKind, type Scenario } from './scenario';
 import { chance } from './wobble';
 
+const SECONDS_PER_HOUR = 3600;
+
 /** An event begins or ends. */
 export interface Change {
   readonly at_s: number;
@@ -22,6 +24,7 @@ export class Timeline {
     start: number,
   ) {
     this.changes = changesOf(scenario.events, secondsOf(scenario));
+    if (scenario.weather) this.weather(start);
     for (; this.next < this.changes.length && this.changes[this.next].at_s < start; this.next++) {
       this.enter(this.changes[this.next]);
     }
@@ -44,11 +47,19 @@ export class Timeline {
     const { flows_m3h, every_s } = scenario.water;
     const flow = flows_m3h[Math.floor(second / every_s) % flows_m3h.length];
     inputs.second = second;
+    if (scenario.weather && second % SECONDS_PER_HOUR === 0) this.weather(second);
     inputs.water_m3h =
       scenario.wobble === 0
         ? flow
         : flow * (1 + scenario.wobble * (2 * chance(scenario.seed, Math.floor(second / 60)) - 1));
     return inputs;
+  }
+
+  private weather(second: number): void {
+    const { air_C, sun } = this.scenario.weather!;
+    const hour = Math.floor(second / SECONDS_PER_HOUR);
+    this.inputs.air_C = air_C[hour % air_C.length];
+    this.inputs.sun = sun[hour % sun.length];
   }
 
   private enter({ begins, event }: Change): void {
@@ -71,5 +82,5 @@ function changesOf(events: readonly BenchEvent[], seconds: number): Change[] {
 function blankInputs(): BenchInputs {
   const all = <T>(value: T) =>
     Object.fromEntries(EVENT_KINDS.map((kind) => [kind, value])) as Record<EventKind, T>;
-  return { second: 0, water_m3h: 0, on: all(false), amount: all(NaN), begins: all(false) };
+  return { second: 0, water_m3h: 0, air_C: 10, sun: 0, on: all(false), amount: all(NaN), begins: all(false) };
 }

@@ -5,3 +5,4 @@ export * from './runs-chart';
 export * from './strip-chart';
 export * from './stroke-chart';
 export * from './drift-chart';
+export * from './week-chart';

@@ -18,6 +18,20 @@ export const THRESHOLDS = {
   calibrationAge_days: 183,
   /** back pressure this far from that of a calibration voids it where the loss was not measured */
   calibrationPressure_bar: 1,
+  /** programs alike within this were made by scrolling once too far */
+  duplicateTimes_min: 10,
+  /** more of the run cost than this in the dearest hours is worth moving */
+  dearShare: 0.25,
+  /** a limit is a round figure of the controller: this much over a wall is its step */
+  wallMargin: 0.01,
+  /** shares nearer than this are binary dust, not a lack */
+  volumeDust: 1e-6,
+  /** a prime shorter than this seldom pulls the water up */
+  primeLeast_min: 1,
+  /** a prime longer than this, without water, wears the seal */
+  primeMost_min: 10,
+  /** set points nearer than this are the same */
+  setPoint_K: 0.5,
   /** ratios that agree within this are taken for the same slip */
   ratioMatch: 0.04,
 } as const;

@@ -1,1 +1,4 @@
 export * from './affinity';
+export * from './body-of-water';
+export * from './crossing';
+export * from './pipe';

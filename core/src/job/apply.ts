@@ -34,6 +34,15 @@ export function applyCommand(document: JobDocument, command: JobCommand, today: 
       };
       return { ...next, entries: [...next.entries, entry] };
     }
+    case 'sheet.enter-many': {
+      const entries = body.entries.map(({ entryId, ...entry }): SheetEntry => ({
+        ...written,
+        ...entry,
+        id: entryId,
+        kind: body.column,
+      }));
+      return { ...next, entries: [...next.entries, ...entries] };
+    }
     case 'job.record':
       return {
         ...next,

@@ -1,4 +1,5 @@
-import type { MeteringDuty, SignalReading } from '../families/metering';
+import type { Duty } from '../families';
+import type { SignalReading } from '../families/metering';
 import type { SettingValue } from '../profile';
 import type { RecordBody, Signature } from './document';
 
@@ -17,6 +18,20 @@ export type JobCommandBody =
       readonly reason: string | null;
     }
   | {
+      /** several settings read in one go, as a program or a panel's list is: all are taken, or none */
+      readonly kind: 'sheet.enter-many';
+      readonly jobId: string;
+      readonly column: 'found' | 'left';
+      readonly entries: readonly {
+        readonly entryId: string;
+        readonly address: string;
+        readonly raw: string;
+        readonly unit: string;
+        readonly value: SettingValue | null;
+        readonly reason: string | null;
+      }[];
+    }
+  | {
       readonly kind: 'job.record';
       readonly jobId: string;
       readonly recordId: string;
@@ -26,7 +41,7 @@ export type JobCommandBody =
       readonly kind: 'plan.accept';
       readonly jobId: string;
       readonly planId: string;
-      readonly duty: MeteringDuty;
+      readonly duty: Duty;
       readonly targets: readonly {
         readonly entryId: string;
         readonly address: string;

@@ -1,6 +1,13 @@
-import { finding, type MeteringTextId } from '../families/metering';
-import type { Finding } from '../findings';
-import { addressOf, parameterAt, wordsFor, type Parameter, type Profile } from '../profile';
+import { anyFinding, type AnyTextId, type Finding } from '../findings';
+import {
+  addressOf,
+  inOrderOfWork,
+  keyAt,
+  parameterAt,
+  wordsFor,
+  type Parameter,
+  type Profile,
+} from '../profile';
 import { sameValue, stateOf, type SheetEntry, type SheetRow } from '../sheet';
 
 type Entries = readonly SheetEntry[];
@@ -9,14 +16,19 @@ type Entries = readonly SheetEntry[];
 const NO_KEYS: ReadonlySet<Parameter['entry']> = new Set(['knob', 'mechanical', 'switches']);
 
 /**
- * The settings one press away: before and after in the controller's own order, entered by keys. A short or bounced press,
- * or the wrong slot, puts a value there.
+ * The settings one press away: before and after in the controller's own order, and the same one in the slots beside it,
+ * entered by keys. A short or bounced press, or the wrong slot, puts a value there.
  */
 export function neighboursOf(profile: Profile, address: string): string[] {
-  const keyed = profile.parameters.filter((parameter) => !NO_KEYS.has(parameter.entry));
+  const keyed = inOrderOfWork(profile).filter((parameter) => !NO_KEYS.has(parameter.entry));
   const at = keyed.findIndex((parameter) => addressOf(parameter) === address);
   if (at < 0) return [];
-  return [keyed[at - 1], keyed[at + 1]].flatMap((parameter) => (parameter ? [addressOf(parameter)] : []));
+  const [key, index = '1'] = keyed[at].key.split('/');
+  const slots = [Number(index) - 1, Number(index) + 1].map((slot) => keyAt(key, slot));
+  const beside = keyed.filter(
+    (parameter, i) => Math.abs(i - at) === 1 || (i !== at && slots.includes(parameter.key)),
+  );
+  return beside.map((parameter) => addressOf(parameter));
 }
 
 /** True when the display still shows what was found although another value was entered (ANY-06). */
@@ -99,8 +111,8 @@ function tookTheValue(stray: SheetRow, failed: SheetRow, entries: Entries): bool
   );
 }
 
-function slip(text: MeteringTextId, row: SheetRow, values: Record<string, string>): Finding {
-  return finding(text, 'job', values, [row.address]);
+function slip(text: AnyTextId, row: SheetRow, values: Record<string, string>): Finding {
+  return anyFinding(text, 'job', values, [row.address]);
 }
 
 function wordsOf(parameter: Parameter, entry: SheetEntry | null): string {

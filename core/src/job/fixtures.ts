@@ -3,10 +3,11 @@ import { addressOf, contentHash, parameterAt, type SettingValue } from '../profi
 import { applyCommand } from './apply';
 import type { JobCommandBody } from './command';
 import type { JobDocument, RecordBody } from './document';
-import { MAKE_SAFE_STEPS, refusalOf } from './gates';
+import { refusalOf } from './gates';
+import { makeSafeSteps } from './make-safe';
 import { plannedTargets } from './planned-targets';
-import { planMetering } from '../families/metering';
-import { viewJob } from './view';
+import { planMetering, REASONS } from '../families/metering';
+import { viewJob, type MeteringView } from './view';
 
 /** For tests only: a job on the motor pump, nothing written yet. */
 export const BLANK: JobDocument = {
@@ -40,6 +41,13 @@ export const BLANK: JobDocument = {
 };
 
 export const address = (key: string): string => addressOf(MOTOR.parameters.find((p) => p.key === key)!);
+
+/** The job's view, known to be of a metering pump. */
+export function meteringView(document: JobDocument): MeteringView {
+  const view = viewJob(document, TODAY);
+  if (view.family !== 'metering') throw new Error('This fixture is a metering pump.');
+  return view;
+}
 
 /** Writes to a job as a technician would; throws when the job does not allow it. */
 export class Writer {
@@ -88,7 +96,7 @@ export class Writer {
   }
 
   makeSafe(): this {
-    return this.record({ kind: 'make-safe', steps: MAKE_SAFE_STEPS.map((step) => step.key) });
+    return this.record({ kind: 'make-safe', steps: makeSafeSteps('metering').map((step) => step.key) });
   }
 
   identify(gear = 'B'): this {
@@ -110,8 +118,8 @@ export class Writer {
   }
 
   plan(): this {
-    const { context } = viewJob(this.document, TODAY);
-    const targets = plannedTargets(MOTOR, planMetering(context!), {});
+    const { context } = meteringView(this.document);
+    const targets = plannedTargets(MOTOR, planMetering(context!), REASONS, {});
     return this.write({
       kind: 'plan.accept',
       jobId: 'job-1',

@@ -1,10 +1,12 @@
 import { undecidedStops } from '../findings';
-import { METERING_TEXTS } from '../families/metering';
+import { ALL_TEXTS } from './texts';
 import { faultOf, parameterAt, wordsForFault } from '../profile';
-import { stateOf } from '../sheet';
+import { keyOf, stateOf } from '../sheet';
 import type { JobCommandBody } from './command';
+import { isDutyOf } from './context';
 import type { JobDocument } from './document';
 import { owedNeighbours } from './entry-slips';
+import { makeSafeSteps } from './make-safe';
 import { faultsWrittenDown, WIPES_FAULTS } from './on-arrival';
 import { brokenOff, lastRecord } from './records';
 import { leavingFindings, viewJob, type JobView } from './view';
@@ -17,25 +19,13 @@ export interface GateReason {
   readonly stage: 'as-found' | 'plan' | 'set' | 'prove';
 }
 
-/** What must be done before hands or keys go near the pump. Each is confirmed by itself. */
-export const MAKE_SAFE_STEPS = [
-  {
-    key: 'stopped',
-    words: 'Pump stopped, and kept from being started from elsewhere: panel, building system, another phone.',
-  },
-  { key: 'isolated', words: 'Isolated and locked off before any hand goes in. A hold is not an isolation.' },
-  { key: 'pressure', words: 'Pressure relieved before anything is opened; a relief valve is fitted.' },
-  {
-    key: 'chemical',
-    words:
-      'Chemical known, its safety data sheet at hand; goggles, gloves and apron on. Acid and hypochlorite never meet.',
-  },
-] as const;
-
 /** ANY-02: every make-safe step has been confirmed. */
 export function isMadeSafe(document: JobDocument): boolean {
   const record = lastRecord(document, 'make-safe');
-  return record !== null && MAKE_SAFE_STEPS.every((step) => record.body.steps.includes(step.key));
+  return (
+    record !== null &&
+    makeSafeSteps(document.profile.family).every((step) => record.body.steps.includes(step.key))
+  );
 }
 
 /** Why *Set* is closed; empty when it is open. */
@@ -50,7 +40,11 @@ export function gateOfSet(view: JobView): GateReason[] {
     });
   }
   if (!lastRecord(document, 'identify')) {
-    reasons.push({ code: 'MET-02', words: 'Read the plate of this pump first.', stage: 'as-found' });
+    reasons.push({
+      code: view.family === 'pool' ? 'POO-20' : 'MET-02',
+      words: 'Read the plate of this pump first.',
+      stage: 'as-found',
+    });
   }
   if (document.plans.length === 0) {
     reasons.push({ code: 'PLAN', words: 'No plan has been agreed yet.', stage: 'plan' });
@@ -98,7 +92,7 @@ export function gateOfHandover(view: JobView): GateReason[] {
 }
 
 function titleOf(text: string): string {
-  return METERING_TEXTS[text as keyof typeof METERING_TEXTS]?.title ?? text;
+  return ALL_TEXTS[text]?.title ?? text;
 }
 
 /** What is wrong with a command on this job, at the field where it is; null when it may be taken. */
@@ -120,6 +114,14 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
   switch (body.kind) {
     case 'sheet.enter':
       return refuseEntry(document, body, today);
+    case 'sheet.enter-many': {
+      const { column } = body;
+      for (const [i, entry] of body.entries.entries()) {
+        const refusal = refuseEntry(document, { ...body, ...entry, kind: 'sheet.enter', column }, today);
+        if (refusal) return { ...refusal, field: `entries.${i}.${refusal.field}` };
+      }
+      return null;
+    }
     case 'plan.accept':
       return refuseTargets(document, body);
     case 'proof.read': {
@@ -138,6 +140,21 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
           words: 'Read the list of last faults and write it down first: the reset wipes it.',
         };
       }
+      if (body.record.kind === 'salt' && body.record.added_kg > 0 && body.record.kit_gl === null) {
+        return {
+          field: 'record.kit_gl',
+          code: 'POO-18',
+          words: 'Test the water with a kit first: the panel’s reading leans on its temperature sensor.',
+        };
+      }
+      if (body.record.kind === 'valves' && !body.record.traced) {
+        return {
+          field: 'record.traced',
+          code: 'POO-21',
+          words: 'Follow the pipework first: a wrong valve shuts the suction or empties a raised pool.',
+        };
+      }
+      if (document.profile.family !== 'metering') return null;
       if (body.record.kind !== 'check' || !PUMPING.has(body.record.check)) return null;
       const [closed] = gateOfProve(document);
       return closed ? { field: 'record', code: closed.code, words: closed.words } : null;
@@ -198,10 +215,16 @@ function refuseTargets(
   document: JobDocument,
   body: Extract<JobCommandBody, { kind: 'plan.accept' }>,
 ): Refusal | null {
-  const planned: Record<string, number | string> = {};
-  for (const target of body.targets) {
-    planned[target.address.slice(target.address.lastIndexOf('/') + 1)] = target.value;
+  const { family } = document.profile;
+  if (!isDutyOf(family, body.duty)) {
+    return {
+      field: 'duty',
+      code: 'other-family',
+      words: `This is a ${family} pump: its duty is of another kind.`,
+    };
   }
+  const planned: Record<string, number | string> = {};
+  for (const target of body.targets) planned[keyOf(target.address)] = target.value;
   for (const [i, target] of body.targets.entries()) {
     const parameter = parameterAt(document.profile, target.address);
     const field = `targets.${i}.value`;

@@ -1,35 +1,22 @@
-import { doseAtFlow_mgl } from '../dosing';
 import { decisionOn, renderFinding, type Finding } from '../findings';
-import {
-  benchSheet,
-  dosePicture,
-  METERING_TEXTS,
-  plainDay,
-  ratesOfDay_spm,
-  understand,
-  type MeteringContext,
-} from '../families/metering';
-import { addressOf, wordsFor, type Parameter, type SettingValues } from '../profile';
+import { addressOf, wordsFor, type Parameter } from '../profile';
 import { sameValue, type SheetEntry } from '../sheet';
-import { siteDate, siteTime } from '../time';
-import { figureWithUnit, fig, METRIC } from '../units';
+import { siteTime } from '../time';
+import { METRIC } from '../units';
 import type { JobCommand, JobCommandBody } from './command';
-import { lastDrawdown, measuredStroke_mL, resultOf, whyRejected } from './calibration';
 import type {
   Handover,
-  HandoverCalibration,
   HandoverCheck,
-  HandoverDay,
-  HandoverDose,
   HandoverFinding,
-  HandoverReading,
   HandoverSetting,
   HandoverSummary,
   JobDocument,
 } from './document';
-import { standing } from './judged';
+import { daysOf, meteringPart } from './handover-metering';
+import { poolPart } from './handover-pool';
 import { RESETS, resetsOf } from './on-arrival';
 import { lastRecord } from './records';
+import { ALL_TEXTS } from './texts';
 import { leavingFindings, viewJob, type JobView } from './view';
 
 /** The hand-over as it is frozen: from the job as it stands and the signature. */
@@ -47,63 +34,23 @@ export function freezeHandover(
     signedAs: body.signedAs,
     signature: body.signature,
     nextDue: body.nextDue,
-    summary: { ...summarise(view), days: daysOf(view) },
+    summary: { ...summarise(view), ...(view.family === 'metering' ? { days: daysOf(view) } : {}) },
   };
 }
 
-/** What the hand-over says, before it is signed too; the simulated days are added when it is frozen. */
+/** What the hand-over says, before it is signed too; simulated days are added when it is frozen. */
 export function summarise(view: JobView): HandoverSummary {
-  const { document, context, duty } = view;
+  const { document } = view;
   const findings = leavingFindings(view).map((f) => handoverFinding(f, document));
   const accepted = findings.filter((f) => f.decision === 'accepted' && f.severity === 'stop');
-  const sound = standing(view.readings);
-  const live = lastRecord(document, 'live-reading');
-  // a controller of residual asks for what it needs: there is no dose over the water flow to promise
-  const paced = duty !== null && duty.signal.source !== 'controller';
+  const automatic = !view.findings.job.some((f) => f.code === 'ANY-03');
   return {
     formatVersion: 1,
     siteDate: view.today,
-    dose: context
-      ? [doseOf(context, 'found', view.values.found), doseOf(context, 'left', view.values.force)]
-      : [],
-    wanted: paced && duty ? { ...duty.dose } : null,
-    water:
-      paced && duty
-        ? {
-            least_m3h: duty.water.least_m3h,
-            usual_m3h: duty.water.usual_m3h,
-            greatest_m3h: duty.water.greatest_m3h,
-          }
-        : null,
-    proof: {
-      points: sound.length,
-      passed: sound.filter((reading) => reading.verdict?.ok).length,
-      volume: sound.some((reading) => reading.verdict?.flowOk)
-        ? 'flow measured'
-        : drawnDownNow(document)
-          ? 'volume measured by drawdown'
-          : context?.duty.strokeVolume.basis === 'measured'
-            ? 'volume not measured: earlier calibration'
-            : 'volume not measured: plate value',
-      automatic: !view.findings.job.some((f) => f.code === 'ANY-03'),
-      live: live ? liveWords(live.body) : null,
-    },
+    ...(view.family === 'pool' ? poolPart(view, automatic) : meteringPart(view, automatic)),
     accepted,
     open: findings.filter((f) => !accepted.includes(f)),
     settings: view.parameters.map((parameter) => settingOf(parameter, view)),
-    readings: view.readings.map((judged): HandoverReading => ({
-      injected_mA: judged.entry.reading.injected_mA,
-      shown_mA: judged.entry.reading.shown_mA,
-      measured_spm: judged.verdict?.measured_spm ?? null,
-      flow_lph: judged.entry.reading.flow_lph,
-      expected_spm: judged.verdict?.expected.rate_spm ?? 0,
-      tolerance_spm: judged.verdict?.tolerance_spm ?? null,
-      ok: judged.verdict?.ok ?? false,
-      voided: judged.voided,
-      superseded: judged.superseded,
-      recordedAt: judged.entry.recordedAt,
-      instrument: instrumentWords(document, judged.entry.instrumentId),
-    })),
     checks: view.checks.map(({ check, verdict, voided, superseded, record }): HandoverCheck => ({
       title: check.title,
       method: check.method,
@@ -115,7 +62,6 @@ export function summarise(view: JobView): HandoverSummary {
       superseded,
       recordedAt: record.recordedAt,
     })),
-    calibration: calibrationOf(document),
     messages: messagesWords(document),
     resets: resetsOf(document).map(({ body, recordedAt }) => ({
       what: RESETS[body.what],
@@ -124,87 +70,11 @@ export function summarise(view: JobView): HandoverSummary {
       recordedAt,
     })),
     clock: clockWords(document),
-    lines: linesOf(view),
-  };
-}
-
-/** True when a drawdown of this job was accepted. */
-function drawnDownNow(document: JobDocument): boolean {
-  const last = lastDrawdown(document);
-  return last !== null && whyRejected(last) === '';
-}
-
-/** The last drawdown of this job, with its verdict; null when none was made. */
-function calibrationOf(document: JobDocument): HandoverCalibration | null {
-  const record = lastRecord(document, 'calibration');
-  if (!record) return null;
-  const result = resultOf(record.body);
-  return {
-    date: siteDate(record.recordedAt, document.site.zone),
-    stroke_mL: measuredStroke_mL(record.body),
-    factor: result.factor,
-    spread: result.spread,
-    uncertainty: result.uncertainty,
-    accepted: result.faults.length === 0,
-    why: whyRejected(record.body),
-    runs: record.body.volumes_mL.length,
-  };
-}
-
-/** What was found and what is left, run through the duty's own day: what the customer gets out of the visit. */
-function daysOf(view: JobView): HandoverDay[] {
-  const { context } = view;
-  if (!context) return [];
-  const day = plainDay(context);
-  return comparedSheets(view).map(({ column, values }) =>
-    handoverDay(context, column, values, benchSheet(context, values, day).sums),
-  );
-}
-
-/** The sheets whose days are compared: nothing where the signal is a controller's own demand. */
-export function comparedSheets({
-  context,
-  values,
-}: JobView): { readonly column: 'found' | 'left'; readonly values: SettingValues }[] {
-  if (!context || context.duty.signal.source === 'controller') return [];
-  const sheets = [
-    { column: 'found', values: values.found },
-    { column: 'left', values: values.force },
-  ] as const;
-  return sheets.filter((sheet) => Object.keys(sheet.values).length > 0);
-}
-
-/** One simulated day as it is handed over. */
-export function handoverDay(
-  context: MeteringContext,
-  column: 'found' | 'left',
-  values: SettingValues,
-  sums: Readonly<Record<string, number>>,
-): HandoverDay {
-  return {
-    column,
-    given_L: sums.given_L,
-    wanted_L: sums.wanted_L,
-    inBand: sums.inBand,
-    strokes: sums.strokes,
-    hourly_spm: ratesOfDay_spm(context, understand(context.profile, context.plate, values)) ?? [],
-  };
-}
-
-function doseOf(context: MeteringContext, column: 'found' | 'left', values: SettingValues): HandoverDose {
-  const picture = dosePicture(context, understand(context.profile, context.plate, values));
-  const { least_m3h, usual_m3h, greatest_m3h } = context.duty.water;
-  return {
-    column,
-    atLeast_mgl: picture && doseAtFlow_mgl(picture.path, least_m3h),
-    atUsual_mgl: picture && doseAtFlow_mgl(picture.path, usual_m3h),
-    atGreatest_mgl: picture && doseAtFlow_mgl(picture.path, greatest_m3h),
-    inBand: picture && picture.breaches.length === 0,
   };
 }
 
 function handoverFinding(f: Finding, document: JobDocument): HandoverFinding {
-  const words = renderFinding(f, METERING_TEXTS, METRIC);
+  const words = renderFinding(f, ALL_TEXTS, METRIC);
   const decision = decisionOn(f, document.decisions);
   return {
     code: f.code,
@@ -238,30 +108,6 @@ function settingOf(parameter: Parameter, view: JobView): HandoverSetting {
   };
 }
 
-function instrumentWords(document: JobDocument, id: string | null): string | null {
-  const instrument = document.instruments.find((candidate) => candidate.id === id);
-  return instrument
-    ? `${instrument.name}, ${instrument.serial}, calibrated ${instrument.calibratedOn}`
-    : null;
-}
-
-function liveWords(live: {
-  display_m3h: number | null;
-  current_mA: number | null;
-  rate_spm: number;
-  residual_mgl: number | null;
-}): string {
-  const parts = [
-    live.display_m3h !== null
-      ? `transmitter ${figureWithUnit(fig('waterFlow', live.display_m3h), METRIC)}`
-      : null,
-    live.current_mA !== null ? `signal ${figureWithUnit(fig('current', live.current_mA), METRIC)}` : null,
-    `pump ${figureWithUnit(fig('strokeRate', live.rate_spm), METRIC)}`,
-    live.residual_mgl !== null ? `residual ${figureWithUnit(fig('dose', live.residual_mgl), METRIC)}` : null,
-  ];
-  return parts.filter((part) => part !== null).join(', ');
-}
-
 function messagesWords(document: JobDocument): string | null {
   const body = lastRecord(document, 'messages')?.body;
   if (!body) return null;
@@ -286,19 +132,4 @@ function clockWords(document: JobDocument): string | null {
   const at = siteTime(record.recordedAt, document.site.zone);
   const off = error_min === 0 ? 'right' : `${Math.abs(error_min)} min ${error_min > 0 ? 'fast' : 'slow'}`;
   return `${off} at ${at}${setRight ? ', set right' : ''}`;
-}
-
-function linesOf(view: JobView): HandoverSummary['lines'] {
-  const { context } = view;
-  if (!context) return [];
-  const columns = [
-    ['found', view.values.found],
-    ['target', view.values.planned],
-    ['left', view.values.force],
-  ] as const;
-  return columns.flatMap(([column, values]) => {
-    const settings = understand(context.profile, context.plate, values);
-    if (settings.mode !== 'analog' || !settings.map) return [];
-    return [{ column, map: settings.map, watch: settings.watch, limits: settings.limits }];
-  });
 }

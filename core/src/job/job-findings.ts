@@ -1,19 +1,17 @@
+import { anyFinding, THRESHOLDS, type Finding } from '../findings';
 import {
-  canSiphon,
-  finding,
-  ROLES_OF_MODE,
-  type MeteringContext,
-  type MeteringMode,
-} from '../families/metering';
-import { driftOf } from '../dosing';
-import { THRESHOLDS, type Finding } from '../findings';
-import { addressOf, applies, parameterAt, parameterWithRole, wordsFor, type SettingValues } from '../profile';
+  addressOf,
+  applies,
+  inOrderOfWork,
+  parameterAt,
+  parameterWithRole,
+  wordsFor,
+  type SettingValues,
+} from '../profile';
 import { openRows, sameValue, type SheetRow } from '../sheet';
 import { fig } from '../units';
-import { lastDrawdown, measuredHistory, measuredStroke_mL, whyRejected } from './calibration';
 import type { JobDocument, RecordKind } from './document';
 import { entrySlips } from './entry-slips';
-import { standing, type JudgedCheck, type JudgedReading } from './judged';
 import { arrivalFindings } from './on-arrival';
 import { brokenOff, lastRecord } from './records';
 import { sheetRevision } from './working-sheet';
@@ -23,6 +21,7 @@ export function unchecked(
   document: JobDocument,
   rows: readonly SheetRow[],
   planned: SettingValues,
+  rolesOfMode: (option: string) => readonly string[],
 ): Finding[] {
   const { profile } = document;
   const mode = parameterWithRole(profile, 'mode');
@@ -31,16 +30,16 @@ export function unchecked(
   if (!row?.target || !row.found || row.found.value === null) return [];
   if (sameValue(row.found.value, row.target.value)) return [];
   const role = mode.options?.find((option) => option.value === row.target?.value)?.role;
-  const roles = ROLES_OF_MODE[(role?.slice('mode.'.length) ?? '') as MeteringMode] ?? [];
-  const missing = profile.parameters.filter((parameter) => {
-    if (!parameter.role || !(roles as readonly string[]).includes(parameter.role)) return false;
+  const roles = rolesOfMode(role ?? '');
+  const missing = inOrderOfWork(profile).filter((parameter) => {
+    if (!parameter.role || !roles.includes(parameter.role)) return false;
     if (!applies(parameter, planned)) return false;
     const own = rows.find((candidate) => candidate.address === addressOf(parameter));
     return !own?.target && (own?.found?.value ?? null) === null;
   });
   if (missing.length === 0) return [];
   return [
-    finding(
+    anyFinding(
       'ANY-05',
       'target',
       {
@@ -52,23 +51,20 @@ export function unchecked(
   ];
 }
 
-/** What the job itself leaves open: clock, part-changed, proofs, volume, automatic. */
+/**
+ * What the job itself leaves open on any pump: clock, part-changed, proofs, automatic. `voidedSince` is the revision that a
+ * proof was made on when nothing proves the settings of now; null otherwise.
+ */
 export function jobFindings(
   document: JobDocument,
   rows: readonly SheetRow[],
-  readings: readonly JudgedReading[],
-  checks: readonly JudgedCheck[],
-  context: MeteringContext | null,
+  voidedSince: number | null,
 ): Finding[] {
   return [
     ...clock(document),
     ...unitKept(document),
     ...partChanged(document, rows),
-    ...provedThenChanged(document, readings),
-    ...volume(document, readings, context),
-    ...drawdown(document),
-    ...drift(document),
-    ...siphon(document, checks, context),
+    ...provedThenChanged(document, voidedSince),
     ...entrySlips(document.profile, rows, document.entries),
     ...arrivalFindings(document),
     ...automatic(document),
@@ -79,12 +75,12 @@ export function jobFindings(
 function clock(document: JobDocument): Finding[] {
   if (!document.profile.behaviours.hasClock) return [];
   const record = lastRecord(document, 'clock');
-  if (!record) return [finding('ANY-04.unchecked', 'job', {})];
+  if (!record) return [anyFinding('ANY-04.unchecked', 'job', {})];
   const { error_min, setRight } = record.body;
-  if (error_min === null) return [finding('ANY-04.unchecked', 'job', {})];
+  if (error_min === null) return [anyFinding('ANY-04.unchecked', 'job', {})];
   if (setRight || Math.abs(error_min) <= THRESHOLDS.clockError_min) return [];
   return [
-    finding('ANY-04.off', 'job', {
+    anyFinding('ANY-04.off', 'job', {
       error: fig('minutes', Math.abs(error_min)),
       limit: fig('minutes', THRESHOLDS.clockError_min),
     }),
@@ -100,7 +96,7 @@ function partChanged(document: JobDocument, rows: readonly SheetRow[]): Finding[
   const touched = rows.some((row) => row.left && row.found && !sameValue(row.left.value, row.found.value));
   if (open.length === 0 || (!touched && brokenOff(document) !== 'part-changed')) return [];
   return [
-    finding(
+    anyFinding(
       'ANY-22',
       'job',
       {
@@ -112,26 +108,11 @@ function partChanged(document: JobDocument, rows: readonly SheetRow[]): Finding[
   ];
 }
 
-function provedThenChanged(document: JobDocument, readings: readonly JudgedReading[]): Finding[] {
-  const first = readings.find((reading) => reading.voided);
-  if (!first || readings.some((reading) => !reading.voided && reading.verdict?.ok)) return [];
-  const later = document.entries.filter(
-    (entry) => entry.kind === 'left' && entry.revision > first.entry.sheetRevision,
-  );
+function provedThenChanged(document: JobDocument, voidedSince: number | null): Finding[] {
+  if (voidedSince === null) return [];
+  const later = document.entries.filter((entry) => entry.kind === 'left' && entry.revision > voidedSince);
   const addresses = [...new Set(later.map((entry) => entry.address))];
-  return [finding('ANY-20', 'job', { settings: labels(document, addresses) }, addresses)];
-}
-
-function volume(
-  document: JobDocument,
-  readings: readonly JudgedReading[],
-  context: MeteringContext | null,
-): Finding[] {
-  const sound = standing(readings).filter((reading) => reading.verdict?.ok);
-  const proved = sound.length > 0 || document.records.some(({ body }) => body.kind === 'check');
-  if (!context || !proved || context.duty.strokeVolume.basis === 'measured') return [];
-  if (sound.some((reading) => reading.verdict?.flowOk)) return [];
-  return [finding('ANY-21', 'job', { stroke: fig('strokeVolume', context.duty.strokeVolume.full_mL) })];
+  return [anyFinding('ANY-20', 'job', { settings: labels(document, addresses) }, addresses)];
 }
 
 /** Records of work that may leave the pump stopped, on hold or in manual. */
@@ -146,7 +127,7 @@ function automatic(document: JobDocument): Finding[] {
     ...tried.map((record) => record.revision),
     0,
   );
-  return record && record.revision > touched ? [] : [finding('ANY-03', 'job', {})];
+  return record && record.revision > touched ? [] : [anyFinding('ANY-03', 'job', {})];
 }
 
 /** ANY-17: set-up not marked complete, or its switch left on. ANY-18: a cover or door left open. */
@@ -156,8 +137,8 @@ function leftOpen(document: JobDocument): Finding[] {
   const seen = record?.body.leaving ?? [];
   const mark = document.profile.behaviours.setUpEnd;
   return [
-    ...(mark && !seen.includes('set-up') ? [finding('ANY-17', 'job', { mark })] : []),
-    ...(record && !seen.includes('covers') ? [finding('ANY-18', 'job', {})] : []),
+    ...(mark && !seen.includes('set-up') ? [anyFinding('ANY-17', 'job', { mark })] : []),
+    ...(record && !seen.includes('covers') ? [anyFinding('ANY-18', 'job', {})] : []),
   ];
 }
 
@@ -181,42 +162,6 @@ function unitKept(document: JobDocument): Finding[] {
       shown: read[2].trim(),
       unit: parameter.unit ?? '',
     };
-    return [finding('ANY-19', 'job', values, [entry.address])];
+    return [anyFinding('ANY-19', 'job', values, [entry.address])];
   });
-}
-
-/** MET-12: the last drawdown of this job was rejected, with why. */
-function drawdown(document: JobDocument): Finding[] {
-  const last = lastDrawdown(document);
-  const why = last && whyRejected(last);
-  return why ? [finding('MET-12', 'job', { why })] : [];
-}
-
-/** MET-11: accepted drawdowns that fall steadily, or jumped, since the last service. */
-function drift(document: JobDocument): Finding[] {
-  const history = measuredHistory(document);
-  const sinceService = history.slice(history.map(({ body }) => body.kind).lastIndexOf('serviced') + 1);
-  const volumes = sinceService.flatMap(({ body }) =>
-    body.kind === 'calibration' && whyRejected(body) === ''
-      ? [(measuredStroke_mL(body) * 100) / (body.length_pct ?? 100)]
-      : [],
-  );
-  const found = driftOf(volumes);
-  if (!found) return [];
-  const change = fig('percent', Math.abs(found.change) * 100);
-  const way = found.change < 0 ? 'fell' : 'rose';
-  return [finding(found.kind === 'fall' ? 'MET-11.fall' : 'MET-11.jump', 'job', { change, way })];
-}
-
-/** MET-26: the suction stands above the discharge, and nobody watched the stopped pump hold. */
-function siphon(
-  document: JobDocument,
-  checks: readonly JudgedCheck[],
-  context: MeteringContext | null,
-): Finding[] {
-  if (!context || document.job.state === 'planned' || !canSiphon(context)) return [];
-  const held = checks.some(
-    ({ check, verdict, superseded }) => check.key === 'holds' && verdict.ok && !superseded,
-  );
-  return held ? [] : [finding('MET-26.siphon', 'job', {})];
 }

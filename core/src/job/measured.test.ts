@@ -1,7 +1,7 @@
 import { PULSE_WHEEL, SOUND_PULSE, PULSE_DUTY, TODAY } from '../families/metering/fixtures';
 import { addressOf, contentHash } from '../profile';
 import { measuredHistory, measuredLoss, standingCalibration, type CalibrationBody } from './index';
-import { BLANK, badlySet, Writer } from './fixtures';
+import { BLANK, badlySet, Writer, meteringView } from './fixtures';
 import { summarise, viewJob, type JobDocument } from './index';
 
 const codes = (writer: Writer) => viewJob(writer.document, TODAY).findings.job.map((f) => f.text);
@@ -47,7 +47,7 @@ test('an accepted drawdown becomes the figure for plan and proof, and ANY-21 has
   const writer = badlySet()
     .record(drawn([65, 65.2, 65.1]))
     .plan();
-  const { context } = viewJob(writer.document, TODAY);
+  const { context } = meteringView(writer.document);
   expect(context?.duty.strokeVolume).toMatchObject({ basis: 'measured', atLength_pct: 71 });
   expect(context?.duty.strokeVolume.full_mL).toBeCloseTo(0.0651 / 0.71, 6);
   expect(summarise(viewJob(writer.document, TODAY)).proof.volume).toBe('volume measured by drawdown');
@@ -57,7 +57,7 @@ test('MET-11 mistake: a service voids it, and the plate counts again; near miss:
   const serviced = badlySet()
     .record(drawn([65, 65.2, 65.1]))
     .record({ kind: 'serviced', what: 'Diaphragm', counter: null });
-  expect(viewJob(serviced.document, TODAY).context?.duty.strokeVolume.basis).toBe('plate');
+  expect(meteringView(serviced.document).context?.duty.strokeVolume.basis).toBe('plate');
   expect(viewJob(serviced.document, TODAY).findings.left.map((f) => f.text)).toContain('MET-11.service');
   serviced.record(drawn([70.8, 71, 70.9]));
   expect(viewJob(serviced.document, TODAY).findings.left.map((f) => f.text)).not.toContain('MET-11.service');

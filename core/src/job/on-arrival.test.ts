@@ -1,4 +1,4 @@
-import { TODAY } from '../families/metering/fixtures';
+import { MOTOR, TODAY } from '../families/metering/fixtures';
 import { badlySet, BLANK, Writer } from './fixtures';
 import { gateOfHandover, summarise, viewJob, type RecordBody } from './index';
 
@@ -96,8 +96,8 @@ describe('ANY-17 set-up left open, ANY-18 covers left open', () => {
   const marked = {
     ...BLANK,
     profile: {
-      ...BLANK.profile,
-      behaviours: { ...BLANK.profile.behaviours, setUpEnd: 'Test switch off.' },
+      ...MOTOR,
+      behaviours: { ...MOTOR.behaviours, setUpEnd: 'Test switch off.' },
     },
   };
   const automatic = (...leaving: ('covers' | 'set-up')[]): RecordBody => ({

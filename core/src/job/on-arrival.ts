@@ -1,6 +1,5 @@
-import { finding } from '../families/metering';
-import type { Finding } from '../findings';
-import { parameterAt } from '../profile';
+import { anyFinding, type Finding } from '../findings';
+import { inOrderOfWork, parameterAt } from '../profile';
 import { sameValue } from '../sheet';
 import type { JobDocument, JobRecord, RecordBody, ResetOf } from './document';
 import { lastRecord } from './records';
@@ -43,7 +42,7 @@ function resetsUnproved(document: JobDocument): Finding[] {
   for (const record of resetsOf(document)) last.set(record.body.what, record);
   return [...last.values()].flatMap(({ body }) =>
     body.seen === null && body.what !== 'breaker'
-      ? [finding('ANY-13.unseen', 'job', { what: RESETS[body.what] })]
+      ? [anyFinding('ANY-13.unseen', 'job', { what: RESETS[body.what] })]
       : [],
   );
 }
@@ -51,7 +50,7 @@ function resetsUnproved(document: JobDocument): Finding[] {
 /** ANY-13: found at its defaults though left otherwise, and nobody wrote down a reset. */
 function wipedBefore(document: JobDocument): Finding[] {
   const before = document.lastLeft?.values ?? {};
-  const moved = document.profile.parameters.flatMap((parameter) => {
+  const moved = inOrderOfWork(document.profile).flatMap((parameter) => {
     const left = before[parameter.key];
     if (left === undefined || parameter.default === undefined) return [];
     return sameValue(left, parameter.default) ? [] : [parameter];
@@ -65,7 +64,7 @@ function wipedBefore(document: JobDocument): Finding[] {
   });
   if (!atDefault) return [];
   return [
-    finding('ANY-13.unrecorded', 'job', {
+    anyFinding('ANY-13.unrecorded', 'job', {
       count: `${moved.length}`,
       settings: moved.map((parameter) => parameter.label).join(', '),
     }),
@@ -78,13 +77,14 @@ function mistaken(document: JobDocument): Finding[] {
   if (!body) return [];
   const values = { shows: body.shows };
   if (body.takenFor === 'reminder' && body.pump === 'stopped')
-    return [finding('ANY-14.fault', 'job', values)];
-  if (body.takenFor === 'fault' && body.pump === 'runs') return [finding('ANY-14.reminder', 'job', values)];
+    return [anyFinding('ANY-14.fault', 'job', values)];
+  if (body.takenFor === 'fault' && body.pump === 'runs')
+    return [anyFinding('ANY-14.reminder', 'job', values)];
   return [];
 }
 
 /** ANY-16: a breaker reset more than once. */
 function breaker(document: JobDocument): Finding[] {
   const times = resetsOf(document).filter(({ body }) => body.what === 'breaker').length;
-  return times > BREAKER_RESETS_MOST ? [finding('ANY-16', 'job', { times: `${times}` })] : [];
+  return times > BREAKER_RESETS_MOST ? [anyFinding('ANY-16', 'job', { times: `${times}` })] : [];
 }

@@ -1,5 +1,4 @@
-import { fill } from '../findings';
-import { REASONS, type MeteringPlan } from '../families/metering';
+import { fill, type TextValues } from '../findings';
 import { parameterAt, type Profile, type SettingValue } from '../profile';
 import { METRIC } from '../units';
 
@@ -10,13 +9,23 @@ export interface PlannedTarget {
   readonly reason: string;
 }
 
+/** A family's plan, as far as the sheet is concerned. */
+export interface PlanTargets {
+  readonly targets: readonly {
+    readonly address: string;
+    readonly value: SettingValue;
+    readonly reason: { readonly text: string; readonly values: TextValues };
+  }[];
+}
+
 /**
- * A plan's targets as they go on the sheet, each with its reason in words. What was moved by hand in the plan keeps
- * its own value and says so.
+ * A plan's targets as they go on the sheet, each with its reason in words from the family's book. What was moved by hand in
+ * the plan keeps its own value and says so.
  */
 export function plannedTargets(
   profile: Profile,
-  plan: MeteringPlan,
+  plan: PlanTargets,
+  reasons: Readonly<Record<string, string>>,
   byHand: Readonly<Record<string, SettingValue>>,
 ): PlannedTarget[] {
   return plan.targets.map((target) => {
@@ -26,7 +35,7 @@ export function plannedTargets(
       address: target.address,
       value: changed ? moved : target.value,
       unit: parameterAt(profile, target.address)?.unit ?? '',
-      reason: changed ? REASONS.hand : fill(REASONS[target.reason.text], target.reason.values, METRIC),
+      reason: changed ? reasons.hand : fill(reasons[target.reason.text], target.reason.values, METRIC),
     };
   });
 }

@@ -1,28 +1,36 @@
-import { bySeverity, fingerprintOf, type Finding } from '../findings';
+import { bySeverity, fingerprintOf, type Finding, type Subject } from '../findings';
+import type { FamilyKinds, FamilyName } from '../families';
 import {
-  checkSettings,
+  meteringFamily,
   patternsIn,
-  understand,
   type MeteringContext,
-  type MeteringDuty,
+  type MeteringPlate,
   type MeteringSettings,
-  type Pattern,
 } from '../families/metering';
-import { inOrderOfWork, type Parameter, type SettingValues } from '../profile';
+import { poolFamily, type PoolContext, type PoolPlate, type PoolSettings } from '../families/pool';
+import { InputError } from '../input';
+import {
+  inOrderOfWork,
+  type MeteringProfile,
+  type Parameter,
+  type PoolProfile,
+  type SettingValues,
+} from '../profile';
+import type { Pattern } from '../proof';
 import { stateOf, valuesOf, type SheetRow } from '../sheet';
-import { contextOf } from './context';
+import { isDutyOf, meteringContextOf, plateOf, poolContextOf } from './context';
 import type { JobDocument } from './document';
 import { jobFindings, unchecked } from './job-findings';
-import { judgedChecks, judgedReadings, standing, type JudgedCheck, type JudgedReading } from './judged';
-import { lastRecord } from './records';
+import { judgedChecks, type JudgedCheck } from './judged-checks';
+import { judgedReadings, standing, type JudgedReading } from './judged-readings';
+import { meteringFindings } from './metering-findings';
+import { poolFindings, poolPatterns } from './pool-findings';
 import { workingRows } from './working-sheet';
 
-/** Everything that follows from a job's document: worked out anew each time, stored nowhere. */
-export interface JobView {
+/** What follows from a job's document whatever its pump: worked out anew each time, stored nowhere. */
+interface CommonView {
   readonly document: JobDocument;
   readonly today: string;
-  readonly duty: MeteringDuty | null;
-  readonly context: MeteringContext | null;
   readonly parameters: readonly Parameter[];
   readonly rows: readonly SheetRow[];
   readonly values: {
@@ -30,55 +38,180 @@ export interface JobView {
     readonly planned: SettingValues;
     readonly force: SettingValues;
   };
-  readonly settings: MeteringSettings;
   readonly findings: {
     readonly found: readonly Finding[];
     readonly target: readonly Finding[];
     readonly left: readonly Finding[];
     readonly job: readonly Finding[];
   };
+  /** readings at injected currents, on a metering pump */
   readonly readings: readonly JudgedReading[];
   readonly checks: readonly JudgedCheck[];
   readonly patterns: readonly Pattern[];
 }
 
+/** What follows for a pump of one family. */
+export interface ViewOf<F extends FamilyName> extends CommonView {
+  readonly family: F;
+  readonly profile: FamilyKinds[F]['profile'];
+  readonly plate: FamilyKinds[F]['plate'];
+  readonly duty: FamilyKinds[F]['duty'] | null;
+  readonly context: FamilyKinds[F]['context'] | null;
+  readonly settings: FamilyKinds[F]['settings'];
+}
+export type MeteringView = ViewOf<'metering'>;
+export type PoolView = ViewOf<'pool'>;
+export type JobView = MeteringView | PoolView;
+
 /** Works out everything that follows from a job's document on a site date. */
 export function viewJob(document: JobDocument, today: string): JobView {
-  const duty = document.plans[document.plans.length - 1]?.duty ?? document.dutyBefore;
-  const plate = lastRecord(document, 'identify')?.body.plate ?? document.unit.plate;
+  return document.profile.family === 'pool' ? viewPool(document, today) : viewMetering(document, today);
+}
+
+/** The sheet's columns as values, on top of what was left before. */
+function columnsOf(document: JobDocument) {
   const rows = workingRows(document);
-  const found = valuesOf(rows, 'found');
   const before = document.lastLeft?.values ?? {};
   const force = valuesOf(rows, 'force');
-  const planned = { ...before, ...valuesOf(rows, 'planned') };
-  const context = duty && contextOf(document, duty, { ...before, ...force }, today);
-  const settings = understand(document.profile, plate, force);
-  const hasTargets = rows.some((row) => row.target);
-  const readings = judgedReadings(document, context, settings);
-  const checks = judgedChecks(document, context, settings);
-  const columns = context && {
-    found: Object.keys(found).length > 0 ? checkSettings(context, 'found', found) : [],
-    target: hasTargets ? checkSettings(context, 'target', planned) : [],
-    left: Object.keys(force).length > 0 ? checkSettings(context, 'left', force) : [],
+  return {
+    rows,
+    inForce: { ...before, ...force },
+    values: {
+      found: valuesOf(rows, 'found'),
+      planned: { ...before, ...valuesOf(rows, 'planned') },
+      force,
+    },
+  };
+}
+type Columns = ReturnType<typeof columnsOf>;
+
+/** Findings on each column that has anything in it. A duty that cannot be computed with leaves the columns unjudged. */
+function columnFindings(
+  { rows, values }: Columns,
+  check: ((subject: Subject, values: SettingValues) => Finding[]) | null,
+): { found: Finding[]; target: Finding[]; left: Finding[] } {
+  const judged = (subject: Subject, column: SettingValues, when: boolean) => {
+    if (!check || !when) return [];
+    try {
+      return check(subject, column);
+    } catch (error) {
+      if (error instanceof InputError) return [];
+      throw error;
+    }
   };
   return {
+    found: judged('found', values.found, Object.keys(values.found).length > 0),
+    target: judged(
+      'target',
+      values.planned,
+      rows.some((row) => row.target),
+    ),
+    left: judged('left', values.force, Object.keys(values.force).length > 0),
+  };
+}
+
+function viewMetering(document: JobDocument, today: string): MeteringView {
+  const wanted = document.plans[document.plans.length - 1]?.duty ?? document.dutyBefore;
+  const duty = wanted && isDutyOf('metering', wanted) ? wanted : null;
+  const columns = columnsOf(document);
+  const { rows, values, inForce } = columns;
+  const context = duty && meteringContextOf(document, duty, inForce, today);
+  const profile = document.profile as MeteringProfile;
+  const plate = plateOf(document) as MeteringPlate;
+  const settings = meteringFamily.understand(profile, plate, values.force);
+  const readings = judgedReadings(document, context, settings);
+  const offered = context ? meteringFamily.proofChecks(context, settings) : [];
+  const checks = judgedChecks(document, offered, meteringFamily.judgeCheck);
+  const found = columnFindings(
+    columns,
+    context && ((subject, column) => meteringFamily.checkSettings(context, subject, column)),
+  );
+  return {
+    family: 'metering',
+    profile,
+    plate,
     document,
     today,
     duty,
     context,
     parameters: inOrderOfWork(document.profile),
     rows,
-    values: { found, planned, force },
+    values,
     settings,
     findings: {
-      found: columns?.found ?? [],
-      target: columns ? bySeverity([...columns.target, ...unchecked(document, rows, planned)]) : [],
-      left: columns?.left ?? [],
-      job: bySeverity(jobFindings(document, rows, readings, checks, context)),
+      found: found.found,
+      target: context
+        ? bySeverity([
+            ...found.target,
+            ...unchecked(document, rows, values.planned, meteringFamily.rolesOfMode),
+          ])
+        : [],
+      left: found.left,
+      job: bySeverity([
+        ...jobFindings(
+          document,
+          rows,
+          readings.some((reading) => reading.voided) && !readings.some(provesNow)
+            ? firstVoided(readings)
+            : null,
+        ),
+        ...meteringFindings(document, readings, checks, context),
+      ]),
     },
     readings,
     checks,
     patterns: context ? patternsOf(context, settings, readings, checks) : [],
+  };
+}
+
+function provesNow({ voided, verdict }: JudgedReading): boolean {
+  return !voided && verdict?.ok === true;
+}
+
+/** Revision of the sheet that the first voided reading proved. */
+function firstVoided(readings: readonly JudgedReading[]): number | null {
+  return readings.find((reading) => reading.voided)?.entry.sheetRevision ?? null;
+}
+
+function viewPool(document: JobDocument, today: string): PoolView {
+  const wanted = document.plans[document.plans.length - 1]?.duty ?? document.dutyBefore;
+  const duty = wanted && isDutyOf('pool', wanted) ? wanted : null;
+  const columns = columnsOf(document);
+  const { rows, values, inForce } = columns;
+  const context: PoolContext | null = duty && poolContextOf(document, duty, inForce, today);
+  const profile = document.profile as PoolProfile;
+  const plate = plateOf(document) as PoolPlate;
+  const settings: PoolSettings = poolFamily.understand(profile, plate, values.force);
+  const offered = context ? poolFamily.proofChecks(context, settings) : [];
+  const checks = judgedChecks(document, offered, poolFamily.judgeCheck);
+  const found = columnFindings(
+    columns,
+    context && ((subject, column) => poolFamily.checkSettings(context, subject, column)),
+  );
+  const voided = checks.find((check) => check.voided);
+  const proved = checks.some(({ voided: gone, verdict }) => !gone && verdict.ok);
+  return {
+    family: 'pool',
+    profile,
+    plate,
+    document,
+    today,
+    duty,
+    context,
+    parameters: inOrderOfWork(document.profile),
+    rows,
+    values,
+    settings,
+    findings: {
+      ...found,
+      job: bySeverity([
+        ...jobFindings(document, rows, voided && !proved ? voided.record.revision : null),
+        ...poolFindings(document, rows, checks, context, settings),
+      ]),
+    },
+    readings: [],
+    checks,
+    patterns: context ? poolPatterns(context, checks) : [],
   };
 }
 

@@ -24,8 +24,9 @@ export const keyStepSchema = z
   .object({
     key: z.string().min(1),
     press: z.enum(['short', 'hold', 'turn']),
-    times: z.int().min(1).max(99).default(1),
-    /** what the display shows afterwards */
+    /** presses; `place`: as many as the number of the place in a repeating group */
+    times: z.union([z.int().min(1).max(99), z.literal('place')]).default(1),
+    /** what the display shows afterwards; {place} stands for the number of the place */
     shows: z.string().optional(),
   })
   .strict();
@@ -58,7 +59,8 @@ export const parameterSchema = z
     role: z.string().optional(),
     label: z.string().min(1),
     group: z.string().min(1),
-    type: z.enum(['number', 'choice']),
+    /** a time is minutes from midnight, or one of the options (as “--:--”); days are digits, 1 for Monday, as `12345` */
+    type: z.enum(['number', 'choice', 'time', 'days']),
     unit: z.string().optional(),
     least: limitSchema.optional(),
     greatest: limitSchema.optional(),

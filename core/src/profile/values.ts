@@ -1,5 +1,7 @@
 import { roundToStep } from '../units';
 import type { Limit, Parameter, Predicate } from './parameter';
+import { DAY_MIN, DAYS, daysInWords, timeOfDay } from '../time';
+import { inOrderOfWork, keyAt, placesOf } from './placed';
 import type { Profile } from './profile';
 
 /** A parameter's value: a figure in the parameter's own unit, or the value of an option. */
@@ -9,17 +11,24 @@ export type SettingValue = number | string;
 export type SettingValues = Readonly<Record<string, SettingValue | undefined>>;
 
 /** Where a value stands on the sheet: `group/index/parameter`; groups that do not repeat have index 1. */
-export function addressOf(parameter: Parameter, index = 1): string {
-  return `${parameter.group}/${index}/${parameter.key}`;
+export function addressOf(parameter: Parameter): string {
+  const [key, index = '1'] = parameter.key.split('/');
+  return `${parameter.group}/${index}/${key}`;
 }
 
+/** The parameter at an address, as it stands in its place; undefined when this controller has none there. */
 export function parameterAt(profile: Profile, address: string): Parameter | undefined {
-  const [group, , key] = address.split('/');
-  return profile.parameters.find((parameter) => parameter.key === key && parameter.group === group);
+  const [group, index, key] = address.split('/');
+  const at = keyAt(key, Number(index));
+  return inOrderOfWork(profile).find((parameter) => parameter.key === at && parameter.group === group);
 }
 
-export function parameterWithRole(profile: Profile, role: string): Parameter | undefined {
-  return profile.parameters.find((parameter) => parameter.role === role);
+/** The parameter that carries a role; of a repeating group the one in a place, counted from 1. */
+export function parameterWithRole(profile: Profile, role: string, index = 1): Parameter | undefined {
+  const plain = profile.parameters.find((parameter) => parameter.role === role);
+  if (!plain || placesOf(profile, plain.group) === 1) return plain;
+  const key = keyAt(plain.key, index);
+  return inOrderOfWork(profile).find((parameter) => parameter.key === key);
 }
 
 /** The value of the option that carries a role, or undefined when this controller has no such option. */
@@ -32,11 +41,12 @@ export function roleOfOption(parameter: Parameter, value: SettingValue | undefin
   return parameter.options?.find((option) => option.value === value)?.role;
 }
 
-/** How a value reads on paper and screen: an option's label, or the figure itself. */
+/** How a value reads on paper and screen: an option's label, a time of day, days in words, or the figure itself. */
 export function wordsFor(parameter: Parameter, value: SettingValue): string {
-  if (parameter.type === 'choice') {
-    return parameter.options?.find((option) => option.value === value)?.label ?? String(value);
-  }
+  const option = parameter.options?.find((candidate) => candidate.value === value);
+  if (option) return option.label;
+  if (parameter.type === 'time' && typeof value === 'number') return timeOfDay(value);
+  if (parameter.type === 'days') return daysInWords(String(value));
   return String(value);
 }
 
@@ -60,16 +70,15 @@ function holds(predicate: Predicate, values: SettingValues): boolean {
   return value === undefined || predicate.in.includes(String(value));
 }
 
-/** The parameters in the order of work: by group, then as the profile lists them. */
-export function inOrderOfWork(profile: Profile): Parameter[] {
-  return profile.groups.flatMap((group) =>
-    profile.parameters.filter((parameter) => parameter.group === group.key),
-  );
+function isMinuteOfDay(value: SettingValue): boolean {
+  return typeof value === 'number' && Number.isInteger(value) && value >= 0 && value < DAY_MIN;
 }
 
 export type ValueFault =
   | { readonly kind: 'not-an-option' }
   | { readonly kind: 'not-a-number' }
+  | { readonly kind: 'not-a-time' }
+  | { readonly kind: 'not-days' }
   | { readonly kind: 'below'; readonly least: number }
   | { readonly kind: 'above'; readonly greatest: number }
   | { readonly kind: 'off-step'; readonly step: number; readonly nearest: number };
@@ -79,6 +88,9 @@ export function faultOf(parameter: Parameter, value: SettingValue, values: Setti
   if (parameter.type === 'choice') {
     return parameter.options?.some((option) => option.value === value) ? null : { kind: 'not-an-option' };
   }
+  if (parameter.options?.some((option) => option.value === value)) return null;
+  if (parameter.type === 'days') return DAYS.test(String(value)) ? null : { kind: 'not-days' };
+  if (parameter.type === 'time' && !isMinuteOfDay(value)) return { kind: 'not-a-time' };
   if (typeof value !== 'number' || !Number.isFinite(value)) return { kind: 'not-a-number' };
   const least = limitFor(parameter.least, values);
   const greatest = limitFor(parameter.greatest, values);
@@ -96,11 +108,18 @@ export function faultOf(parameter: Parameter, value: SettingValue, values: Setti
 /** The fault in words, with the limits. */
 export function wordsForFault(parameter: Parameter, fault: ValueFault): string {
   const unit = parameter.unit && parameter.unit !== '-' ? ` ${parameter.unit}` : '';
+  if (fault.kind === 'off-step' && parameter.type === 'time') {
+    return `${parameter.label} moves in steps of ${fault.step} min; the nearest is ${timeOfDay(fault.nearest)}.`;
+  }
   switch (fault.kind) {
     case 'not-an-option':
       return `${parameter.label}: this controller has no such choice.`;
     case 'not-a-number':
       return `${parameter.label} must be a number.`;
+    case 'not-a-time':
+      return `${parameter.label} is a time of day from 0:00 to 23:59.`;
+    case 'not-days':
+      return `${parameter.label} names the days of the week, each once.`;
     case 'below':
       return `${parameter.label} cannot be below ${fault.least}${unit} on this controller.`;
     case 'above':

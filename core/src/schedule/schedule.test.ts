@@ -1,11 +1,10 @@
 import fc from 'fast-check';
+import { DAY_MIN, timeOfDay } from '../time';
 import { flowAt_m3h, lawThrough, powerAt_W, type FlowPoint } from '../hydraulics';
 import {
   checkedTariff,
   cheapestTwoPrice,
-  clock,
   costOf,
-  DAY_MIN,
   daySums,
   OVERLAP_RULES,
   resolveDay,
@@ -137,7 +136,7 @@ describe('a tariff', () => {
   });
 
   test('minutes are written as times', () => {
-    expect([0, 65, 1440].map(clock)).toEqual(['0:00', '1:05', '24:00']);
+    expect([0, 65, 1440].map(timeOfDay)).toEqual(['0:00', '1:05', '24:00']);
   });
 });
 

@@ -1,5 +1,5 @@
 import { InputError } from '../input';
-import { DAY_MIN } from './programs';
+import { DAY_MIN, timeOfDay as clock } from '../time';
 
 /** A price for a stretch of the day, in the site's own currency for each kWh. */
 export interface PriceWindow {
@@ -33,10 +33,4 @@ export function costOf(tariff: readonly PriceWindow[], from: number, to: number,
     const minutes = Math.max(0, Math.min(to, window.to) - Math.max(from, window.from));
     return sum + (minutes / 60) * (power_W / 1000) * window.price;
   }, 0);
-}
-
-/** A minute of the day as hours and minutes. */
-export function clock(minute: number): string {
-  const whole = Math.round(minute);
-  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 }

@@ -1,4 +1,4 @@
-import type { SettingValue, SettingValues } from '../profile';
+import { keyAt, type SettingValue, type SettingValues } from '../profile';
 
 /** The three values a setting has; they are never mixed up. */
 export type EntryKind = 'found' | 'target' | 'left';
@@ -106,7 +106,8 @@ export function valuesOf(rows: readonly SheetRow[], column: EntryKind | 'force' 
   return values;
 }
 
-/** The parameter key at the end of an address. */
+/** The key of an address among a sheet's values: the parameter's own, with its place from the second on. */
 export function keyOf(address: string): string {
-  return address.slice(address.lastIndexOf('/') + 1);
+  const [, index, key] = address.split('/');
+  return keyAt(key, Number(index));
 }

@@ -1,1 +1,3 @@
+export * from './day';
 export * from './site-date';
+export * from './zone';

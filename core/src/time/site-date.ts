@@ -1,3 +1,5 @@
+import { DAY_MIN, minuteOfDay } from './day';
+
 /** The date at a site at an instant: `2026-05-31`. Throws a RangeError for a zone that does not exist. */
 export function siteDate(instant: string, zone: string): string {
   return parts(instant, zone, { year: 'numeric', month: '2-digit', day: '2-digit' });
@@ -41,8 +43,6 @@ export function dateInWords(date: string): string {
   return `${day} ${name} ${year}`;
 }
 
-const CLOCK = /^([01]?\d|2[0-3])[:.h ]?([0-5]\d)$/;
-
 /**
  * Minutes a controller's clock is ahead of true time (negative when behind), both as wall-clock times; the shorter
  * way round midnight. Null when what the controller shows is no time of day.
@@ -52,10 +52,5 @@ export function clockError_min(shows: string, trueTime: string): number | null {
   const real = minuteOfDay(trueTime);
   if (shown === null || real === null) return null;
   const off = shown - real;
-  return off > 720 ? off - 1440 : off < -720 ? off + 1440 : off;
-}
-
-function minuteOfDay(time: string): number | null {
-  const found = CLOCK.exec(time.trim());
-  return found ? Number(found[1]) * 60 + Number(found[2]) : null;
+  return off > DAY_MIN / 2 ? off - DAY_MIN : off < -DAY_MIN / 2 ? off + DAY_MIN : off;
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { InputError } from '../input';
-import { cheapestTwoPrice, DAY_MIN } from '../schedule';
+import { cheapestTwoPrice } from '../schedule';
+import { DAY_MIN } from '../time';
 import { figure, line, notNegative, positive } from './fields';
 import { pointInput } from './flow-point';
 import type { Tool } from './tool';

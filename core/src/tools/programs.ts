@@ -1,9 +1,8 @@
 import { z } from 'zod';
+import { DAY_MIN, timeOfDay } from '../time';
 import {
   checkedTariff,
-  clock,
   daySums,
-  DAY_MIN,
   OVERLAP_RULES,
   resolveDay,
   type OverlapRule,
@@ -120,7 +119,7 @@ export const programsTool: Tool<typeof programsToolInput, ProgramsOutput> = {
       line('Cost', cost, 'a day, in the currency of the prices', 2),
       line('Runs', run_min / 60, 'h a day', 1),
       ...segments.map(([from, to, slot]) => ({
-        label: `${clock(from)} to ${clock(to)}`,
+        label: `${timeOfDay(from)} to ${timeOfDay(to)}`,
         value: slot === null ? 'stands' : `slot ${slot}`,
         unit: '',
       })),

@@ -31,6 +31,9 @@ const US: Partial<Record<Quantity, DisplayUnit>> = {
   strength: scaled('lb/gal', (POUND_KG * 1000) / GALLON_L),
   density: scaled('lb/gal', POUND_KG / GALLON_L),
   length: scaled('ft', FOOT_M),
+  waterVolume: scaled('gal', GALLON_L / 1000),
+  velocity: scaled('ft/s', FOOT_M),
+  difference: scaled('°F', 5 / 9),
 };
 
 /** The unit a quantity is shown in. */
@@ -77,6 +80,12 @@ const SPELLINGS: Partial<Record<Quantity, Readonly<Record<string, number>>>> = {
   milliseconds: { ms: 1, s: 1000 },
   pulseRate: { 'pulses/min': 1, 'pulses/s': 60, hz: 60 },
   velocity: { 'm/s': 1, 'ft/s': FOOT_M },
+  speed: { 'rev/min': 1, rpm: 1, '1/min': 1, '/min': 1 },
+  power: { w: 1, kw: 1000 },
+  energy: { kwh: 1, wh: 0.001 },
+  waterVolume: { 'm³': 1, m3: 1, l: 0.001, gal: GALLON_L / 1000 },
+  difference: { k: 1, '°c': 1, '°f': 5 / 9 },
+  mass: { g: 1, kg: 1000, mg: 0.001 },
 };
 
 /** What a pasted unit is worth in the internal unit, or undefined when it is none of this quantity's. */

@@ -34,6 +34,12 @@ const DECIMALS: Record<Quantity, number> = {
   milliseconds: 1,
   pulseRate: 1,
   velocity: 3,
+  speed: 0,
+  power: 1,
+  energy: 2,
+  waterVolume: 1,
+  difference: 1,
+  mass: 1,
   plain: 3,
 };
 

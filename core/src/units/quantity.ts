@@ -24,6 +24,12 @@ export const INTERNAL_UNIT = {
   milliseconds: 'ms',
   pulseRate: 'pulses/min',
   velocity: 'm/s',
+  speed: 'rev/min',
+  power: 'W',
+  energy: 'kWh',
+  waterVolume: 'm³',
+  difference: 'K',
+  mass: 'g',
   /** a bare number: a factor, a count */
   plain: '',
 } as const;

@@ -6,3 +6,8 @@ export function roundToStep(value: number, step: number, origin = 0): number {
   const steps = Math.round((value - origin) / step);
   return Number((origin + steps * step).toPrecision(12));
 }
+
+/** The next value up that a controller can take; a value that lies on a step but for binary dust stays. */
+export function roundUpToStep(value: number, step: number): number {
+  return Number((Math.ceil(value / step - 1e-9) * step).toPrecision(12));
+}

@@ -46,6 +46,8 @@ export async function buildServer(options: ServerOptions): Promise<FastifyInstan
     contentSecurityPolicy: {
       directives: {
         defaultSrc: ["'self'"],
+        // the solver of the cheapest plan is WebAssembly
+        scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
         // components set styles as attributes; scripts come from this server alone
         styleSrc: ["'self'", "'unsafe-inline'"],
         imgSrc: ["'self'", 'data:', 'blob:'],

@@ -1,11 +1,11 @@
 import { parentPort, workerData } from 'node:worker_threads';
 import type { BenchRequest } from '@barythm/contract/bench';
-import { benchSheet } from '@barythm/core/families/metering';
+import { bareContext, benchSheet } from '@barythm/core/job';
 
 /** Runs the sheets of one request away from the thread that answers. */
-const { duty, profile, plate, today, sheets, scenario } = workerData as BenchRequest;
+const { sheets, scenario, ...pump } = workerData as BenchRequest;
 const runs = sheets.map(({ name, values }) => {
-  const context = { duty, profile, plate, today, inForce: values, signalFrom: null };
+  const context = bareContext({ ...pump, inForce: values });
   const { snapshots: _, ...run } = benchSheet(context, values, scenario);
   return { name, ...run };
 });

@@ -1,25 +1,11 @@
 import type { CommandBody } from '@barythm/contract/commands';
-import {
-  type CheckKey,
-  planMetering,
-  understand,
-  expectedAt,
-  type MeteringContext,
-  type MeteringDuty,
-} from '@barythm/core/families/metering';
-import {
-  MAKE_SAFE_STEPS,
-  plannedTargets,
-  viewJob,
-  type JobDocument,
-  type RecordBody,
-} from '@barythm/core/job';
+import { makeSafeSteps, viewJob, type JobDocument, type JobView, type RecordBody } from '@barythm/core/job';
 import { addressOf, inOrderOfWork, type SettingValue } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
 import { siteDate } from '@barythm/core/time';
 import type { Database } from '../db';
 import { carryOut, loadJob } from '../jobs';
-import { ZONE } from './skerrow';
+import { ZONE } from './places';
 
 /** A UUID v7 for an instant and a count: demo data is the same every time it is made for one instant. */
 export function demoId(instant: string, count: number): string {
@@ -34,28 +20,48 @@ let made = 0;
  * Plays a technician at one pump: every step is a real command under the real rules, at the instant it was done, so
  * that the history is what the product itself would have written.
  */
-export class DemoJob {
-  private minutes = 0;
+export abstract class DemoJob {
+  protected minutes = 0;
   private version = 0;
 
-  private constructor(
-    private readonly database: Database,
-    private readonly jobId: string,
-    private readonly startedAt: string,
-  ) {}
+  protected readonly jobId: string;
 
-  static async start(database: Database, pumpId: string, startedAt: string): Promise<DemoJob> {
-    const job = new DemoJob(database, `job-${pumpId}-${siteDate(startedAt, ZONE)}`, startedAt);
+  constructor(
+    private readonly database: Database,
+    private readonly pumpId: string,
+    private readonly startedAt: string,
+  ) {
+    this.jobId = `job-${pumpId}-${siteDate(startedAt, ZONE)}`;
+  }
+
+  /** Opens the job; the first thing done. */
+  async start(): Promise<this> {
+    const { jobId, pumpId, startedAt } = this;
     const date = siteDate(startedAt, ZONE);
-    await job.send({ kind: 'job.start', jobId: job.jobId, pumpId, visitId: `visit-${pumpId}-${date}`, date });
-    return job;
+    await this.send({ kind: 'job.start', jobId, pumpId, visitId: `visit-${pumpId}-${date}`, date });
+    return this;
+  }
+
+  /** What follows from the job on its own day. */
+  protected async view(): Promise<JobView> {
+    return viewJob(await this.document(), siteDate(this.startedAt, ZONE));
+  }
+
+  protected get today(): string {
+    return siteDate(this.startedAt, ZONE);
+  }
+
+  /** Every make-safe step, confirmed. */
+  protected async makeSafe(): Promise<void> {
+    const { profile } = await this.document();
+    await this.record({ kind: 'make-safe', steps: makeSafeSteps(profile.family).map((step) => step.key) });
   }
 
   private instant(): string {
     return new Date(Date.parse(this.startedAt) + this.minutes * 60_000).toISOString();
   }
 
-  private async send(body: CommandBody): Promise<void> {
+  protected async send(body: CommandBody): Promise<void> {
     const recordedAt = this.instant();
     this.minutes += 1;
     made += 1;
@@ -76,7 +82,7 @@ export class DemoJob {
     return document;
   }
 
-  private id(what: string): string {
+  protected id(what: string): string {
     return `${this.jobId}-${what}-${this.version + 1}`;
   }
 
@@ -84,52 +90,32 @@ export class DemoJob {
     await this.send({ kind: 'job.record', jobId: this.jobId, recordId: this.id('record'), record });
   }
 
-  /** Make-safe, plate, readings on arrival, and the clock where there is one. */
-  async arrive(now: {
-    current_mA: number | null;
-    display_m3h: number;
-    rate_spm: number;
-    residual_mgl: number | null;
-    counter?: number;
-  }): Promise<void> {
-    const { unit, pump, profile } = await this.document();
-    await this.record({ kind: 'make-safe', steps: MAKE_SAFE_STEPS.map((step) => step.key) });
-    await this.record({
-      kind: 'identify',
-      plate: unit.plate,
-      serial: unit.serial,
-      controllerAsProfile: true,
-      signalFrom: pump.signalFrom ?? 'flow',
-      note: '',
-    });
-    await this.record({
-      kind: 'readings-now',
-      ...now,
-      rateBy: 'tap',
-      pressure_bar: null,
-      counter: now.counter ?? null,
-      unreadable: { pressure_bar: 'No gauge fitted.' },
-    });
-    if (profile.behaviours.hasClock) {
-      await this.record({ kind: 'clock', error_min: 3, setRight: true, reason: null });
-    }
-  }
-
   async found(values: Record<string, SettingValue>): Promise<void> {
     const { profile } = await this.document();
-    for (const parameter of inOrderOfWork(profile)) {
-      const value = values[parameter.key];
-      if (value !== undefined) await this.enter(addressOf(parameter), 'found', value, parameter.unit ?? '');
-    }
+    this.minutes += 4;
+    const read = inOrderOfWork(profile).filter(({ key }) => values[key] !== undefined);
+    await this.send({
+      kind: 'sheet.enter-many',
+      jobId: this.jobId,
+      column: 'found',
+      entries: read.map((parameter, i) => ({
+        entryId: `${this.id('entry')}-${i}`,
+        address: addressOf(parameter),
+        raw: String(values[parameter.key]),
+        unit: parameter.unit ?? '',
+        value: values[parameter.key],
+        reason: null,
+      })),
+    });
   }
 
-  private async enter(address: string, column: 'found' | 'left', value: SettingValue, unit: string) {
+  private async enter(address: string, value: SettingValue, unit: string): Promise<void> {
     await this.send({
       kind: 'sheet.enter',
       jobId: this.jobId,
       entryId: this.id('entry'),
       address,
-      column,
+      column: 'left',
       raw: String(value),
       unit,
       value,
@@ -137,110 +123,21 @@ export class DemoJob {
     });
   }
 
-  /** Plans from the duty with the product's own calculation, and agrees to it. */
-  async plan(duty: MeteringDuty): Promise<void> {
-    const document = await this.document();
-    const view = viewJob({ ...document, dutyBefore: duty }, siteDate(this.startedAt, ZONE));
-    const plan = planMetering(view.context as MeteringContext);
-    this.minutes += 6;
-    await this.send({
-      kind: 'plan.accept',
-      jobId: this.jobId,
-      planId: this.id('plan'),
-      duty,
-      targets: plannedTargets(document.profile, plan, {}).map((target, i) => ({
-        ...target,
-        entryId: `${this.id('target')}-${i}`,
-      })),
-    });
-  }
-
   /** Enters the targets that differ from what was found: all of them, or the first few. */
   async set(most = Infinity): Promise<void> {
-    const document = await this.document();
-    const view = viewJob(document, siteDate(this.startedAt, ZONE));
+    const view = await this.view();
     const open = view.rows.filter((row) => stateOf(row) === 'to-do').slice(0, most);
     for (const row of open) {
       this.minutes += 1;
-      await this.enter(row.address, 'left', row.target?.value ?? 0, row.target?.unit ?? '');
+      await this.enter(row.address, row.target?.value ?? 0, row.target?.unit ?? '');
     }
   }
 
-  /** Proves the usual points; `drift` is how many strokes each count is off, and a flow is read at the last. */
-  async prove(drift: readonly number[], flowShare: number): Promise<void> {
-    await this.record({ kind: 'discharge-safe', how: 'Discharge led into a container of water.' });
-    const view = viewJob(await this.document(), siteDate(this.startedAt, ZONE));
-    const context = view.context as MeteringContext;
-    const settings = understand(context.profile, context.plate, view.values.force);
-    const points = [4, 8, 12, 16, 20, 0];
-    const smooth = context.profile.behaviours.smooth !== undefined;
-    for (const [i, injected_mA] of points.entries()) {
-      const expected = expectedAt(context, settings, injected_mA);
-      if (!expected) throw new Error('The demo settings do not give a line to prove.');
-      const strokes = expected.rate_spm === 0 ? 0 : expected.rate_spm + (drift[i] ?? 0);
-      const withFlow = (smooth || injected_mA === 20) && expected.flow_lph !== null;
-      await this.send({
-        kind: 'proof.read',
-        jobId: this.jobId,
-        readingId: this.id('reading'),
-        reading: {
-          injected_mA,
-          shown_mA: context.profile.behaviours.showsSignal ? injected_mA : null,
-          strokes: smooth ? null : strokes,
-          seconds: smooth ? null : 60,
-          flow_lph: withFlow ? Number(((expected.flow_lph ?? 0) * flowShare).toPrecision(3)) : null,
-        },
-        instrumentId: 'ins-loop',
-      });
-    }
-    await this.record({
-      kind: 'live-reading',
-      display_m3h: context.duty.water.usual_m3h,
-      current_mA: null,
-      rate_spm: expectedRate(context, settings),
-      residual_mgl: null,
-    });
-    await this.automatic();
-  }
-
-  async automatic(): Promise<void> {
+  async automatic(seen = 'Display shows its mode; strokes follow the flow.'): Promise<void> {
     await this.record({
       kind: 'automatic',
-      seen: 'Display shows its mode; strokes follow the flow.',
+      seen,
       leaving: ['covers', 'set-up'],
-    });
-  }
-
-  /** One check apart from signals; leads the discharge somewhere safe before the first. */
-  async check(check: CheckKey, seen: string | null, figures: Record<string, number> = {}): Promise<void> {
-    const document = await this.document();
-    if (!document.records.some(({ body }) => body.kind === 'discharge-safe')) {
-      await this.record({ kind: 'discharge-safe', how: 'Suction in a cylinder of water.' });
-    }
-    await this.record({ kind: 'check', check, seen, figures, note: '' });
-  }
-
-  /** A drawdown: over strokes, or over seconds at a shown flow on a pump that is set in flow. */
-  async drawDown(
-    runs: { volumes_mL: number[] } & ({ strokes: number } | { seconds: number; shown_lph: number }),
-  ): Promise<void> {
-    const document = await this.document();
-    const { settings, context } = viewJob(document, siteDate(this.startedAt, ZONE));
-    const nominal = document.profile.behaviours.smooth?.nominal_mL;
-    const full = context?.duty.strokeVolume.full_mL ?? 0;
-    const timed = 'seconds' in runs;
-    await this.record({
-      kind: 'calibration',
-      by: timed ? 'time' : 'strokes',
-      volumes_mL: runs.volumes_mL,
-      amount: timed ? runs.seconds : runs.strokes,
-      shown_lph: timed ? runs.shown_lph : null,
-      division_mL: 1,
-      bubbles: false,
-      assumed_mL: nominal ? nominal * settings.factor : (full * (settings.length_pct ?? 100)) / 100,
-      length_pct: nominal ? null : settings.length_pct,
-      pressure_bar: context?.duty.place.dischargePressure_bar ?? null,
-      product: context?.duty.product.name ?? '',
     });
   }
 
@@ -258,11 +155,4 @@ export class DemoJob {
       nextDue,
     });
   }
-}
-
-function expectedRate(context: MeteringContext, settings: ReturnType<typeof understand>): number {
-  const { signal, water } = context.duty;
-  if (signal.source !== 'flow') return 0;
-  const current = signal.low_mA + ((20 - signal.low_mA) * water.usual_m3h) / signal.span_m3h;
-  return expectedAt(context, settings, current)?.rate_spm ?? 0;
 }

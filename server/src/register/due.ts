@@ -13,7 +13,7 @@ const CLOCK_days = 183;
 export function dueAt(pump: PumpResource): Due[] {
   const { latest, today } = pump;
   const view = latest && viewJob(latest, today);
-  const context = view?.context ?? null;
+  const context = view?.family === 'metering' ? view.context : null;
   const all = [
     ...calibration(pump),
     ...clock(pump),

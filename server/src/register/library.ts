@@ -1,5 +1,5 @@
 import type { Library, ProductResource } from '@barythm/contract/resources';
-import { METERING_OPTION_ROLES, METERING_ROLES } from '@barythm/core/families/metering';
+import { isOptionRole, rolesOfFamily } from '@barythm/core/families';
 import { contentHash, type Profile } from '@barythm/core/profile';
 import type { Database } from '../db';
 import { problems } from '../problems';
@@ -23,7 +23,13 @@ export async function library(database: Database): Promise<Library> {
     if (!newest.has(profile.id)) newest.set(profile.id, profile);
   }
   return {
-    profiles: [...newest.values()].map(({ id, version, name, about }) => ({ id, version, name, about })),
+    profiles: [...newest.values()].map(({ id, family, version, name, about }) => ({
+      id,
+      family,
+      version,
+      name,
+      about,
+    })),
     products: products.map((row) => row.get('body') as ProductResource),
     instruments: instruments.map((row) => ({
       id: row.get('id') as string,
@@ -72,14 +78,13 @@ export async function publishProfile(
 }
 
 function unknownRoles(profile: Profile): { field: string; words: string }[] {
-  const roles: readonly string[] = METERING_ROLES;
-  const optionRoles: readonly string[] = METERING_OPTION_ROLES;
+  const { family } = profile;
   return profile.parameters.flatMap((parameter, i) => [
-    ...(parameter.role !== undefined && !roles.includes(parameter.role)
-      ? [{ field: `parameters.${i}.role`, words: `“${parameter.role}” is no role of a metering pump.` }]
+    ...(parameter.role !== undefined && !rolesOfFamily(family).includes(parameter.role)
+      ? [{ field: `parameters.${i}.role`, words: `“${parameter.role}” is no role of a ${family} pump.` }]
       : []),
     ...(parameter.options ?? []).flatMap((option, k) =>
-      option.role !== undefined && !optionRoles.includes(option.role)
+      option.role !== undefined && !isOptionRole(family, option.role)
         ? [
             {
               field: `parameters.${i}.options.${k}.role`,

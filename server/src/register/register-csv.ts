@@ -4,6 +4,7 @@ import { QueryTypes } from 'sequelize';
 import type { Database } from '../db';
 import { problems } from '../problems';
 import {
+  LATER_COLUMNS,
   lineCheck,
   REGISTER_COLUMNS,
   writeLines,
@@ -56,7 +57,9 @@ export async function exportRegister(database: Database): Promise<string> {
     `SELECT s.name AS site, s.place AS site_place, s.zone, p.tag, p.name, p.place, u.profileId AS profile, u.model,
             u.serial, json_extract(u.plate, '$.gear') AS gear,
             json_extract(u.plate, '$.greatest_spm') AS greatest_spm,
-            json_extract(u.plate, '$.rated_bar') AS rated_bar
+            json_extract(u.plate, '$.rated_bar') AS rated_bar,
+            json_extract(u.plate, '$.greatest_rpm') AS greatest_rpm,
+            json_extract(u.plate, '$.rated_W') AS rated_W, json_extract(u.plate, '$.kind') AS kind
        FROM pumps p JOIN sites s ON s.id = p.siteId JOIN units u ON u.pumpId = p.id AND u.toDate IS NULL
       ORDER BY s.name, p.tag`,
     { type: QueryTypes.SELECT },
@@ -74,7 +77,9 @@ async function readRegister(database: Database, text: string): Promise<Read> {
   const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' });
   const [head = [], ...rows] = data;
   const names = head.map((name) => name.trim());
-  const missing = REGISTER_COLUMNS.filter((column) => !names.includes(column));
+  const missing = REGISTER_COLUMNS.filter(
+    (column) => !names.includes(column) && !LATER_COLUMNS.includes(column),
+  );
   if (missing.length > 0) {
     const words = `Columns are missing: ${missing.join(', ')}. The first line must name ${REGISTER_COLUMNS.join(', ')}.`;
     return { lines: [], faults: [{ line: 1, column: 1, words }] };

@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import type { Plate } from '@barythm/core/families';
 import { QueryTypes } from 'sequelize';
 import { labelCode, type Database } from '../db';
 import { problems } from '../problems';
@@ -17,7 +18,12 @@ export const REGISTER_COLUMNS = [
   'gear',
   'greatest_spm',
   'rated_bar',
+  'greatest_rpm',
+  'rated_W',
+  'kind',
 ] as const;
+/** Columns that an older file may lack. */
+export const LATER_COLUMNS: readonly RegisterColumn[] = ['greatest_rpm', 'rated_W', 'kind'];
 export type RegisterColumn = (typeof REGISTER_COLUMNS)[number];
 /** One pump with its site, as text. */
 export type RegisterLine = Readonly<Record<RegisterColumn, string>>;
@@ -75,7 +81,7 @@ export async function writeLines(
           tag: line.tag,
           name: line.name,
           place: line.place,
-          family: 'metering',
+          family: latest.get(line.profile)?.family,
           signalFrom: null,
           duty: null,
           reported: null,
@@ -90,14 +96,10 @@ export async function writeLines(
           id: `unit-${id}`,
           pumpId: id,
           profileId: line.profile,
-          profileVersion: latest.get(line.profile),
+          profileVersion: latest.get(line.profile)?.version,
           model: line.model,
           serial: line.serial,
-          plate: {
-            gear: line.gear || null,
-            greatest_spm: figureOrNull(line.greatest_spm),
-            rated_bar: figureOrNull(line.rated_bar),
-          },
+          plate: plateOf(line, latest.get(line.profile)?.family),
           fromDate: today,
           toDate: null,
           actor,
@@ -131,7 +133,7 @@ export async function lineCheck(database: Database) {
         words: `There is no profile “${line.profile}”; the library has ${[...profiles.keys()].join(', ')}.`,
       });
     }
-    for (const column of ['greatest_spm', 'rated_bar'] as const) {
+    for (const column of FIGURES) {
       if (line[column] !== '' && figureOrNull(line[column]) === null) {
         faults.push({ column, words: `“${line[column]}” is no figure above 0.` });
       }
@@ -144,12 +146,32 @@ export async function lineCheck(database: Database) {
   };
 }
 
-async function latestVersions(database: Database): Promise<Map<string, number>> {
-  const rows = await database.sequelize.query<{ id: string; version: number }>(
-    'SELECT id, MAX(version) AS version FROM profiles GROUP BY id ORDER BY id',
+const FIGURES = ['greatest_spm', 'rated_bar', 'greatest_rpm', 'rated_W'] as const;
+
+/** The plate as the file gives it, in the terms of the controller's family. */
+function plateOf(line: RegisterLine, family: string | undefined): Plate {
+  if (family === 'pool') {
+    return {
+      family: 'pool',
+      greatest_rpm: figureOrNull(line.greatest_rpm),
+      rated_W: figureOrNull(line.rated_W),
+      kind: line.kind || null,
+    };
+  }
+  return {
+    gear: line.gear || null,
+    greatest_spm: figureOrNull(line.greatest_spm),
+    rated_bar: figureOrNull(line.rated_bar),
+  };
+}
+
+async function latestVersions(database: Database): Promise<Map<string, { version: number; family: string }>> {
+  const rows = await database.sequelize.query<{ id: string; version: number; family: string }>(
+    `SELECT id, MAX(version) AS version, json_extract(body, '$.family') AS family
+       FROM profiles GROUP BY id ORDER BY id`,
     { type: QueryTypes.SELECT },
   );
-  return new Map(rows.map(({ id, version }) => [id, version]));
+  return new Map(rows.map(({ id, version, family }) => [id, { version, family }]));
 }
 
 function figureOrNull(text: string): number | null {

@@ -1,6 +1,6 @@
 import type { Due, FindingCount, PumpResource, Round } from '@barythm/contract/resources';
 import { renderFinding, type Finding } from '@barythm/core/findings';
-import { METERING_TEXTS } from '@barythm/core/families/metering';
+import { ALL_TEXTS } from '@barythm/core/job';
 import { siteDate } from '@barythm/core/time';
 import { METRIC } from '@barythm/core/units';
 import { QueryTypes } from 'sequelize';
@@ -64,7 +64,7 @@ function openPump(pump: PumpResource, { findings, strip }: PumpState): Round['pu
     siteName,
     family,
     counts: countOf(findings),
-    worst: renderFinding(findings[0], METERING_TEXTS, METRIC).title,
+    worst: renderFinding(findings[0], ALL_TEXTS, METRIC).title,
     strip,
     nowShare,
     openJobId: open?.id ?? null,

@@ -1,4 +1,5 @@
 import { beatStrip } from '@barythm/core/beat';
+import { poolWeeks } from './pool-weeks';
 import type { Handover, HandoverDay, HandoverDose, HandoverFinding, JobDocument } from '@barythm/core/job';
 import { dateInWords } from '@barythm/core/time';
 import { fig, figureNumber, METRIC } from '@barythm/core/units';
@@ -22,6 +23,7 @@ export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): 
   if (summary.accepted.length > 0) y = acceptedStops(pdf, summary.accepted, y);
   if (summary.wanted && summary.dose.length === 2) y = beforeAndAfter(pdf, handover, y);
   if (summary.days?.length === 2) y = sameDay(pdf, summary.days, y);
+  if (summary.pool && summary.pool.weeks.length > 0) y = poolWeeks(pdf, summary.pool, y);
   y = proved(pdf, handover, y);
   y = openPoints(pdf, summary.open, y);
   signature(pdf, handover, y);
@@ -200,7 +202,9 @@ function proved(pdf: Pdf, { summary }: Handover, start: number): number {
   const lines = [
     ...pointsLines(summary),
     `${sentence(proof.volume)}.`,
-    proof.live ? `End to end: ${proof.live}.` : 'No live end-to-end reading was taken.',
+    ...(summary.pool
+      ? []
+      : [proof.live ? `End to end: ${proof.live}.` : 'No live end-to-end reading was taken.']),
     proof.automatic ? 'Seen back in automatic.' : 'Not seen back in automatic.',
     ...(summary.clock ? [`Clock: ${summary.clock}.`] : []),
   ];

@@ -1,3 +1,4 @@
 export * from './pdf';
 export * from './csv';
 export * from './labels';
+export * from './calendar';

@@ -10,7 +10,7 @@ import type { Clock } from '../clock';
 import type { Database } from '../db';
 import { carryOut, importJob, loadJob } from '../jobs';
 import { problems } from '../problems';
-import { handoverPdf, readingsCsv, sheetCsv } from '../report';
+import { handoverPdf, readingsCsv, sheetCsv, programsCalendar } from '../report';
 
 const byId = z.object({ id: z.string() });
 
@@ -61,6 +61,13 @@ export function jobRoutes(database: Database, clock: Clock): FastifyPluginAsyncZ
       return attach(reply, document, 'readings', 'csv', 'text/csv; charset=utf-8').send(
         readingsCsv(document),
       );
+    });
+
+    app.get('/jobs/:id/programs.ics', { schema: { params: byId } }, async (request, reply) => {
+      const document = await load(request.params.id);
+      const calendar = programsCalendar(document);
+      if (calendar === null) throw problems.notFound('programs of the job', request.params.id);
+      return attach(reply, document, 'programs', 'ics', 'text/calendar; charset=utf-8').send(calendar);
     });
 
     app.post('/jobs/import', { schema: { body: jobFileSchema } }, async (request, reply) => {

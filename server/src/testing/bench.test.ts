@@ -1,6 +1,7 @@
 import type { BenchAnswer, BenchRequest } from '@barythm/contract/bench';
 import type { PumpResource } from '@barythm/contract/resources';
-import { benchSheet } from '@barythm/core/families/metering';
+import type { MeteringDuty } from '@barythm/core/families/metering';
+import { bareContext, benchSheet } from '@barythm/core/job';
 import { startTestServer, type TestServer } from './test-server';
 
 let server: TestServer;
@@ -13,13 +14,14 @@ beforeAll(async () => {
     profile: pump.profile,
     plate: pump.unit.plate,
     today: pump.today,
+    zone: pump.zone,
     sheets: [
       { name: 'As found', values: pump.reported!.values },
       { name: 'Longer', values: { ...pump.reported!.values, length: 100, rateB: 37 } },
     ],
     scenario: {
       days: 1,
-      water: { every_s: 3600, flows_m3h: pump.duty!.water.hourly_m3h! },
+      water: { every_s: 3600, flows_m3h: (pump.duty as MeteringDuty).water.hourly_m3h! },
       wobble: 0.2,
       seed: 7,
       events: [{ kind: 'broken-wire', at_s: 36_000, until_s: 39_600, amount: null }],
@@ -30,13 +32,9 @@ afterAll(() => server.stop());
 
 test('the same run gives the same figures to the last digit, over the wire too', async () => {
   const answer = (await server.post('/api/v1/bench', request)).body as BenchAnswer;
-  const { duty, profile, plate, today, scenario } = request;
-  for (const [i, { values }] of request.sheets.entries()) {
-    const here = benchSheet(
-      { duty, profile, plate, today, inForce: values, signalFrom: null },
-      values,
-      scenario,
-    );
+  const { scenario, sheets, ...pump } = request;
+  for (const [i, { values }] of sheets.entries()) {
+    const here = benchSheet(bareContext({ ...pump, inForce: values }), values, scenario);
     expect(answer.runs[i].sums).toEqual(here.sums);
     expect(answer.runs[i].traces).toEqual(here.traces);
     expect(answer.runs[i].happenings).toEqual(here.happenings);

@@ -168,7 +168,7 @@ test('a new job joins the site’s visit of that date, and starts from what was 
   );
   const { document } = (await server.get(`/api/v1/jobs/${jobId}`)).body as JobResource;
   expect(document.lastLeft).toMatchObject({ source: 'reported', values: { range: '0-20' } });
-  expect(document.dutyBefore?.signal).toMatchObject({ span_m3h: 50 });
+  expect(document.dutyBefore).toMatchObject({ signal: { span_m3h: 50 } });
   const visits = await server.database.models.visits.count({
     where: { siteId: 'site-seals', date: '2026-11-24' },
   });

@@ -24,14 +24,18 @@ test('the round: today’s visit, and the pumps with something open, the worst f
   ]);
   expect(round.pumps.map((pump) => pump.tag).sort()).toEqual([
     'CLI-DP-02',
+    'CLI-PP-01',
+    'CLI-PP-02',
     'NUR-DP-02',
     'SRC-DP-01',
     'SRC-DP-02',
     'SRC-DP-03',
+    'SRC-PP-01',
+    'SRC-PP-02',
   ]);
   const bad = round.pumps.find((pump) => pump.tag === 'SRC-DP-01');
   expect(bad).toMatchObject({ counts: { stop: 1 }, worst: 'Range mismatch: 4–20 sent, 0–20 read' });
-  expect(bad?.strip?.rates_spm).toHaveLength(24);
+  expect(bad?.strip?.rates).toHaveLength(24);
 });
 
 test('pumps are searched in every word a technician would try, and paged', async () => {
@@ -40,11 +44,11 @@ test('pumps are searched in every word a technician would try, and paged', async
       (p) => p.tag,
     );
   expect(await search('acid')).toEqual(['NUR-DP-01']);
-  expect(await search('clinic')).toEqual(['CLI-DP-01', 'CLI-DP-02']);
+  expect(await search('clinic')).toEqual(['CLI-DP-01', 'CLI-DP-02', 'CLI-PP-01', 'CLI-PP-02']);
   expect(await search('src-dp')).toEqual(['SRC-DP-01', 'SRC-DP-02', 'SRC-DP-03']);
   expect(await search('100%')).toEqual([]);
   const second = (await server.get('/api/v1/pumps?size=2&page=2')).body as Page;
-  expect(second).toMatchObject({ total: 9, items: [{ tag: 'LHH-DP-01' }, { tag: 'LHH-DP-02' }] });
+  expect(second).toMatchObject({ total: 13, items: [{ tag: 'CLI-PP-01' }, { tag: 'CLI-PP-02' }] });
   const wrong = await server.get('/api/v1/pumps?page=0');
   expect(wrong.body).toMatchObject({ status: 400, errors: [{ field: 'page' }] });
 });
@@ -52,7 +56,7 @@ test('pumps are searched in every word a technician would try, and paged', async
 test('sites with how many pumps each has; one site with its pumps', async () => {
   const { items } = (await server.get('/api/v1/sites')).body as { items: { id: string; pumps: number }[] };
   expect(items).toHaveLength(5);
-  expect(items.find((site) => site.id === 'site-seals')?.pumps).toBe(3);
+  expect(items.find((site) => site.id === 'site-seals')?.pumps).toBe(5);
   expect((await server.get('/api/v1/sites/site-seals')).body).toMatchObject({ zone: 'Atlantic/Faroe' });
   expect((await server.get('/api/v1/sites/none')).status).toBe(404);
 });

@@ -16,9 +16,12 @@ import { EditedCard } from './edited-card';
 import { EventsCard } from './events-card';
 import { HappeningsCard } from './happenings-card';
 import { ScenarioCard } from './scenario-card';
-import { scenarioOf, START, type ScenarioDraft } from './scenario-draft';
+import { scenarioOf, startFor, type ScenarioDraft } from './scenario-draft';
 import { SheetChoice, SHEET_WORDS } from './sheet-choice';
 import { StripsCard } from './strips-card';
+import { isPool } from '@barythm/core/job';
+import { sumsFor } from './sum-rows';
+import { WeatherCard } from './weather-card';
 import { StrokeCard } from './stroke-card';
 import { SumsCard } from './sums-card';
 import { useBench } from './use-bench';
@@ -66,7 +69,7 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
   const known = Object.keys(sheets.values) as SheetName[];
   const [first, setFirst] = useState<SheetName>(known.includes('found') ? 'found' : 'target');
   const [second, setSecond] = useState<SheetName>(known.includes('left') ? 'left' : 'target');
-  const [draft, setDraft] = useDraftOf<ScenarioDraft>(`bench:${pump.id}`, START);
+  const [draft, setDraft] = useDraftOf<ScenarioDraft>(`bench:${pump.id}`, startFor(context));
   const [edited, setEdited] = useDraftOf<SettingValues>(`bench-sheet:${pump.id}`, sheets.values.target ?? {});
   const scenario = useMemo(() => scenarioOf(draft, context), [draft, context]);
   const asked = [first, second].map((name) => ({
@@ -82,8 +85,13 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
       {(first === 'edited' || second === 'edited') && (
         <EditedCard context={context} values={edited} onChange={setEdited} />
       )}
-      <ScenarioCard draft={draft} context={context} onChange={setDraft} />
+      {isPool(context) ? (
+        <WeatherCard draft={draft} onChange={setDraft} />
+      ) : (
+        <ScenarioCard draft={draft} context={context} onChange={setDraft} />
+      )}
       <EventsCard
+        family={context.duty.family}
         events={draft.events}
         days={draft.days}
         onChange={(events) => setDraft({ ...draft, events })}
@@ -104,7 +112,7 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
           <Button label="Run again" onPress={bench.runAgain} />
         </Card>
       )}
-      <SumsCard runs={bench.runs} />
+      <SumsCard runs={bench.runs} {...sumsFor(context)} />
       {bench.runs.length > 0 && (
         <StripsCard
           runs={bench.runs}
@@ -118,17 +126,20 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
       {bench.runs.length > 0 && (
         <>
           <HappeningsCard runs={bench.runs} colours={colours} />
-          <StrokeCard
-            client={bench.client}
-            at_s={player.at_s}
-            seconds={bench.runs[0].seconds}
-            colours={colours}
-          />
+          {!isPool(context) && (
+            <StrokeCard
+              client={bench.client}
+              at_s={player.at_s}
+              seconds={bench.runs[0].seconds}
+              colours={colours}
+            />
+          )}
         </>
       )}
       <Words size="small" colour="quiet">
-        A simulation from the settings and the duty, with seed {draft.seed}. What gas does in the head is a
-        fair guess; the pump itself decides. Prove at the pump.
+        {isPool(context)
+          ? 'A simulation from the settings and the duty, the filter as it is before a wash. What roof, heater and air do is a fair guess. Prove at the pump.'
+          : `A simulation from the settings and the duty, with seed ${draft.seed}. What gas does in the head is a fair guess; the pump itself decides. Prove at the pump.`}
       </Words>
     </Screen>
   );

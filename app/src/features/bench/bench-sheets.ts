@@ -1,12 +1,14 @@
 import type { PumpResource } from '@barythm/contract/resources';
-import { planMetering, type MeteringContext } from '@barythm/core/families/metering';
-import { contextOf, viewJob } from '@barythm/core/job';
+import type { FamilyContext } from '@barythm/core/families';
+import { planMetering } from '@barythm/core/families/metering';
+import { planPool } from '@barythm/core/families/pool';
+import { bareContext, contextOf, isPool, viewJob } from '@barythm/core/job';
 import type { SettingValues } from '@barythm/core/profile';
 
 export type SheetName = 'found' | 'target' | 'left' | 'edited';
 
 export interface BenchSheets {
-  readonly context: MeteringContext;
+  readonly context: FamilyContext;
   readonly values: Readonly<Partial<Record<SheetName, SettingValues>>>;
 }
 
@@ -21,32 +23,31 @@ export function sheetsOf(pump: PumpResource): BenchSheets | null {
     const { found, force, planned } = view.values;
     const known = Object.keys(found).length > 0 ? found : (pump.latest.lastLeft?.values ?? {});
     const context = contextOf(pump.latest, view.duty, { ...known, ...force }, pump.today);
+    if (!context) return null;
     const agreed = view.rows.some((row) => row.target);
     const left = view.rows.some((row) => row.left);
     return {
       context,
       values: {
         ...(Object.keys(known).length > 0 ? { found: known } : {}),
-        target: agreed ? planned : planMetering(context).values,
+        target: agreed ? planned : plannedValues(context),
         ...(left ? { left: force } : {}),
       },
     };
   }
   if (!pump.duty) return null;
-  const reported = pump.reported?.values ?? {};
-  const context: MeteringContext = {
-    duty: pump.duty,
-    profile: pump.profile,
-    plate: pump.unit.plate,
-    today: pump.today,
-    inForce: reported,
-    signalFrom: pump.signalFrom,
-  };
+  const { duty, profile, unit, today, zone, signalFrom } = pump;
+  const inForce = pump.reported?.values ?? {};
+  const context = bareContext({ duty, profile, plate: unit.plate, today, zone, inForce, signalFrom });
   return {
     context,
     values: {
-      ...(Object.keys(reported).length > 0 ? { found: reported } : {}),
-      target: planMetering(context).values,
+      ...(Object.keys(inForce).length > 0 ? { found: inForce } : {}),
+      target: plannedValues(context),
     },
   };
+}
+
+function plannedValues(context: FamilyContext): SettingValues {
+  return isPool(context) ? planPool(context).values : planMetering(context).values;
 }

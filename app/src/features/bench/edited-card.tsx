@@ -1,8 +1,10 @@
-import { understand, type MeteringContext } from '@barythm/core/families/metering';
+import type { FamilyContext } from '@barythm/core/families';
 import {
   applies,
   faultOf,
   inOrderOfWork,
+  parameterWithRole,
+  wordsFor,
   wordsForFault,
   type Parameter,
   type SettingValue,
@@ -10,27 +12,26 @@ import {
 } from '@barythm/core/profile';
 import { useState } from 'react';
 import { Card } from '../../ui/card';
-import { Choice } from '../../ui/choice';
-import { Field } from '../../ui/field';
 import { Words } from '../../ui/words';
 import { limitsInWords } from '../library/limits-in-words';
 import { parseForParameter } from '../job/parameter-quantity';
+import { ValueEntry } from '../job/value-entry';
 
 interface EditedCardProps {
-  readonly context: MeteringContext;
+  readonly context: FamilyContext;
   readonly values: SettingValues;
   readonly onChange: (values: SettingValues) => void;
 }
 
 /** A copy of the sheet to try things on: nothing here is planned or written. */
 export function EditedCard({ context, values, onChange }: EditedCardProps) {
-  const { profile, plate } = context;
-  const known = understand(profile, plate, values);
+  const { profile } = context;
+  const mode = parameterWithRole(profile, 'mode');
   return (
     <Card title="Edited copy" testID="edited">
       <Words size="small" colour="quiet">
         To try things on: nothing is planned or written by it.
-        {known.mode === null ? ' The mode is not known yet: choose it.' : ''}
+        {mode && values[mode.key] === undefined ? ' The mode is not known yet: choose it.' : ''}
       </Words>
       {inOrderOfWork(profile)
         .filter((parameter) => applies(parameter, values))
@@ -57,32 +58,27 @@ function EditedField({
 }) {
   const [typing, setTyping] = useState<string | null>(null);
   const value = values[parameter.key];
-  if (parameter.type === 'choice') {
-    return (
-      <Choice
-        label={parameter.label}
-        testID={`edit-${parameter.key}`}
-        options={parameter.options ?? []}
-        value={(value as string | undefined) ?? null}
-        onChange={onValue}
-      />
-    );
-  }
   const parsed = typing === null ? null : parseForParameter(parameter, typing);
   const fault = parsed?.ok ? faultOf(parameter, parsed.value, values) : null;
+  const shown =
+    value === undefined ? '' : parameter.type === 'days' ? String(value) : wordsFor(parameter, value);
   return (
-    <Field
+    <ValueEntry
+      parameter={parameter}
       label={parameter.label}
-      unit={parameter.unit}
       testID={`edit-${parameter.key}`}
-      value={typing ?? String(value ?? '')}
+      text={typing ?? shown}
+      chosen={(value as string | undefined) ?? null}
       hint={limitsInWords(parameter, values)}
       error={parsed && !parsed.ok ? parsed.words : fault ? wordsForFault(parameter, fault) : null}
-      onBlur={() => setTyping(null)}
-      onChange={(text) => {
+      onText={(text) => {
         setTyping(text);
         const next = parseForParameter(parameter, text);
         if (next.ok && !faultOf(parameter, next.value, values)) onValue(next.value);
+      }}
+      onOption={(next) => {
+        setTyping(null);
+        onValue(next);
       }}
     />
   );

@@ -1,10 +1,11 @@
 import {
-  EVENT_KINDS,
   EVENT_WORDS,
+  EVENTS_OF,
   SECONDS_PER_DAY,
   type BenchEvent,
   type EventKind,
 } from '@barythm/core/bench';
+import type { FamilyName } from '@barythm/core/families';
 import { parseFigure } from '@barythm/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -17,13 +18,14 @@ import { Words } from '../../ui/words';
 import { clockOf, secondsOfClock } from './scenario-draft';
 
 interface EventsCardProps {
+  readonly family: FamilyName;
   readonly events: readonly BenchEvent[];
   readonly days: 1 | 7;
   readonly onChange: (events: readonly BenchEvent[]) => void;
 }
 
 /** What goes wrong in the day: listed, added with its time, taken away again. */
-export function EventsCard({ events, days, onChange }: EventsCardProps) {
+export function EventsCard({ family, events, days, onChange }: EventsCardProps) {
   const palette = usePalette();
   const [adding, setAdding] = useState(false);
   return (
@@ -50,6 +52,7 @@ export function EventsCard({ events, days, onChange }: EventsCardProps) {
         ))}
       {adding ? (
         <NewEvent
+          family={family}
           days={days}
           onAdd={(event) => {
             onChange([...events, event]);
@@ -68,15 +71,17 @@ export function EventsCard({ events, days, onChange }: EventsCardProps) {
 const AT_ONCE: readonly EventKind[] = ['gas', 'tank-level'];
 
 function NewEvent({
+  family,
   days,
   onAdd,
   onCancel,
 }: {
+  family: FamilyName;
   days: 1 | 7;
   onAdd: (event: BenchEvent) => void;
   onCancel: () => void;
 }) {
-  const [kind, setKind] = useState<EventKind>('broken-wire');
+  const [kind, setKind] = useState<EventKind>(EVENTS_OF[family][0]);
   const [from, setFrom] = useState('6:00');
   const [until, setUntil] = useState('');
   const [amount, setAmount] = useState('');
@@ -110,7 +115,7 @@ function NewEvent({
       <Choice
         label="What"
         testID="event-kind"
-        options={EVENT_KINDS.map((value) => ({ value, label: EVENT_WORDS[value].name }))}
+        options={EVENTS_OF[family].map((value) => ({ value, label: EVENT_WORDS[value].name }))}
         value={kind}
         onChange={setKind}
       />

@@ -5,7 +5,10 @@ import {
   type DayShape,
   type Scenario,
 } from '@barythm/core/bench';
+import type { FamilyContext } from '@barythm/core/families';
 import { hoursOfDay_m3h, type MeteringContext } from '@barythm/core/families/metering';
+import { weatherOf, type WeatherName } from '@barythm/core/families/pool';
+import { isPool } from '@barythm/core/job';
 
 /** A scenario as it is being put together; kept on the device. */
 export interface ScenarioDraft {
@@ -14,6 +17,9 @@ export interface ScenarioDraft {
   /** flows drawn by hand, hour by hour */
   readonly drawn: readonly number[] | null;
   readonly csv: { readonly every_s: number; readonly flows_m3h: readonly number[] } | null;
+  /** of a pool: the weather, and the day it begins on, 1 for Monday */
+  readonly weather: WeatherName;
+  readonly startDay: number;
   readonly wobble_pct: number;
   readonly seed: number;
   readonly events: readonly BenchEvent[];
@@ -24,6 +30,8 @@ export const START: ScenarioDraft = {
   shape: 'own',
   drawn: null,
   csv: null,
+  weather: 'mild',
+  startDay: 1,
   wobble_pct: 0,
   seed: 1,
   events: [],
@@ -37,18 +45,24 @@ export function hoursOf(draft: ScenarioDraft, context: MeteringContext): readonl
   return shapedDay(draft.shape, usual_m3h, greatest_m3h);
 }
 
-export function scenarioOf(draft: ScenarioDraft, context: MeteringContext): Scenario {
+/** A week is where a pool's programs show; a metering pump's day tells most of it. */
+export function startFor(context: FamilyContext): ScenarioDraft {
+  return isPool(context) ? { ...START, days: 7 } : START;
+}
+
+export function scenarioOf(draft: ScenarioDraft, context: FamilyContext): Scenario {
+  const { days, seed } = draft;
+  const events = draft.events.filter((event) => event.at_s < days * SECONDS_PER_DAY);
+  if (isPool(context)) {
+    const still = { every_s: 3600, flows_m3h: [0] };
+    const { startDay, weather } = draft;
+    return { days, water: still, weather: weatherOf(weather), startDay, wobble: 0, seed, events };
+  }
   const water =
     draft.shape === 'csv' && draft.csv
       ? { every_s: draft.csv.every_s, flows_m3h: [...draft.csv.flows_m3h] }
       : { every_s: 3600, flows_m3h: [...hoursOf(draft, context)] };
-  return {
-    days: draft.days,
-    water,
-    wobble: draft.wobble_pct / 100,
-    seed: draft.seed,
-    events: draft.events.filter((event) => event.at_s < draft.days * SECONDS_PER_DAY),
-  };
+  return { days, water, wobble: draft.wobble_pct / 100, seed, events };
 }
 
 /** Where two scenarios begin to differ, in seconds; null when they differ from the start. */

@@ -1,6 +1,7 @@
 import { stripChart } from '@barythm/core/chart';
-import { EVENT_KINDS, EVENT_WORDS, type BenchEvent, type EventKind } from '@barythm/core/bench';
-import type { MeteringContext } from '@barythm/core/families/metering';
+import { EVENT_WORDS, EVENTS_OF, type BenchEvent, type EventKind } from '@barythm/core/bench';
+import type { FamilyContext } from '@barythm/core/families';
+import { isPool } from '@barythm/core/job';
 import { formatNumber } from '@barythm/core/units';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { PanResponder, Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
@@ -19,18 +20,21 @@ import { SPEEDS, type usePlayer } from './use-player';
 interface StripsCardProps {
   readonly runs: readonly ShownRun[];
   readonly colours: readonly Colour[];
-  readonly context: MeteringContext;
+  readonly context: FamilyContext;
   readonly player: ReturnType<typeof usePlayer>;
   readonly onThrow: (event: BenchEvent) => void;
 }
 
-const FAULTS_AT_A_TAP: readonly EventKind[] = EVENT_KINDS.filter(
-  (kind) => EVENT_WORDS[kind].amount === null && kind !== 'stop-open',
-);
-/** Those that can happen to this pump: a meter's bounce needs a meter, a stop contact has to be wired. */
-function faultsFor({ duty }: MeteringContext): readonly EventKind[] {
+/** Those that can happen to this pump at a tap: a meter's bounce needs a meter, a stop contact has to be wired. */
+function faultsFor(context: FamilyContext): readonly EventKind[] {
+  const { family } = context.duty;
+  const atATap = EVENTS_OF[family].filter(
+    (kind) => EVENT_WORDS[kind].amount === null && kind !== 'stop-open',
+  );
+  if (isPool(context)) return atATap;
+  const { duty } = context;
   const meter = duty.signal.source === 'meter';
-  return FAULTS_AT_A_TAP.filter((kind) => {
+  return atATap.filter((kind) => {
     if (kind === 'meter-bounce') return meter;
     if (kind === 'broken-wire' || kind === 'wrong-range') return !meter;
     if (kind === 'stop-asked' || kind === 'wire-pulled') return duty.place.stopContact === true;
@@ -43,22 +47,23 @@ const THROWN_s = 3600;
 
 /** Both runs as strips, one above the other, with a moment that plays, scrubs, and takes a fault. */
 export function StripsCard({ runs, colours, context, player, onThrow }: StripsCardProps) {
-  const [channel, setChannel] = useState('dose');
+  const pool = isPool(context);
+  const [channel, setChannel] = useState(pool ? 'speed' : 'dose');
   const [first] = runs;
   if (!first) return null;
   const week = first.seconds > 86_400;
-  const pulses = context.duty.signal.source === 'meter';
+  const hidden = pool ? 'cause' : context.duty.signal.source === 'meter' ? 'signal' : 'pulses';
   const live = first.traces.filter(
     ({ key }) =>
-      key !== (pulses ? 'signal' : 'pulses') &&
+      key !== hidden &&
       runs.some((run) => run.traces.find((trace) => trace.key === key)?.max.some((value) => value > 0)),
   );
-  const shown = live.some((trace) => trace.key === channel) ? channel : 'water';
+  const shown = live.some((trace) => trace.key === channel) ? channel : (live[0]?.key ?? channel);
   const most = Math.max(
     ...runs.map((run) => Math.max(...(run.traces.find((trace) => trace.key === shown)?.max ?? [0]))),
   );
-  const { dose } = context.duty;
-  const band = shown === 'dose' ? { low: dose.low_mgl, high: dose.high_mgl } : null;
+  const dose = pool ? null : context.duty.dose;
+  const band = dose && shown === 'dose' ? { low: dose.low_mgl, high: dose.high_mgl } : null;
   const top = band ? Math.min(most, band.high * 3) : most;
   const bucket = Math.min(first.traces[0].min.length - 1, Math.floor(player.at_s / first.bucket_s));
   return (

@@ -1,6 +1,17 @@
 import { render, screen } from '@testing-library/react-native';
 import type { ShownRun } from '../../workers/bench-messages';
+import { METERING_ROWS } from './sum-rows';
 import { SumsCard } from './sums-card';
+
+const IN_BAND = {
+  rows: METERING_ROWS,
+  headline: {
+    of: (s: ShownRun['sums']) => s.inBand * 100,
+    decimals: 1,
+    unit: '% in the band',
+    moreIsBetter: true,
+  },
+};
 
 const run = (name: string, sums: Partial<Record<string, number>>): ShownRun => ({
   name,
@@ -26,6 +37,7 @@ const run = (name: string, sums: Partial<Record<string, number>>): ShownRun => (
 test('both sheets in figures, what changes, and only the rows that say something', () => {
   render(
     <SumsCard
+      {...IN_BAND}
       runs={[run('As found', { locked_s: 7200 }), run('Target', { inBand: 0.975, given_L: 1.79 })]}
     />,
   );
@@ -37,6 +49,6 @@ test('both sheets in figures, what changes, and only the rows that say something
 });
 
 test('one run alone compares nothing', () => {
-  render(<SumsCard runs={[run('As found', {})]} />);
+  render(<SumsCard {...IN_BAND} runs={[run('As found', {})]} />);
   expect(screen.queryByTestId('bench-sums')).toBeNull();
 });

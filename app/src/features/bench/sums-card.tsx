@@ -5,7 +5,7 @@ import { SPACE, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words';
 import type { ShownRun } from '../../workers/bench-messages';
 
-interface Row {
+export interface SumRow {
   readonly key: string;
   readonly label: string;
   readonly unit: string;
@@ -15,51 +15,41 @@ interface Row {
   readonly onlyIfAny?: boolean;
 }
 
-const ROWS: readonly Row[] = [
-  { key: 'inBand', label: 'Time in the wanted band', unit: '%', decimals: 1, of: (s) => s.inBand * 100 },
-  { key: 'given', label: 'Product given', unit: 'L', decimals: 3, of: (s) => s.given_L },
-  { key: 'wanted', label: 'Product wanted', unit: 'L', decimals: 3, of: (s) => s.wanted_L },
-  { key: 'strokes', label: 'Strokes', unit: '', decimals: 0, of: (s) => s.strokes },
-  { key: 'lost', label: 'Strokes lost', unit: '', decimals: 0, of: (s) => s.strokesLost, onlyIfAny: true },
-  {
-    key: 'backlog',
-    label: 'Strokes owed at most',
-    unit: '',
-    decimals: 0,
-    of: (s) => (s.backlogMost < 2 ? 0 : s.backlogMost),
-    onlyIfAny: true,
-  },
-  {
-    key: 'locked',
-    label: 'Locked by gas',
-    unit: 'min',
-    decimals: 0,
-    of: (s) => s.locked_s / 60,
-    onlyIfAny: true,
-  },
-  { key: 'dry', label: 'Running dry', unit: 'min', decimals: 0, of: (s) => s.dry_s / 60, onlyIfAny: true },
-  { key: 'tank', label: 'Left in the tank', unit: 'L', decimals: 1, of: (s) => s.tank_L },
-];
+/** What stands largest: one sum, whether more of it is better, and how it reads. */
+export interface Headline {
+  readonly of: (sums: ShownRun['sums']) => number;
+  readonly decimals: number;
+  readonly unit: string;
+  readonly moreIsBetter: boolean;
+}
+
+interface SumsCardProps {
+  readonly runs: readonly ShownRun[];
+  readonly rows: readonly SumRow[];
+  readonly headline: Headline;
+}
 
 /** Both sheets over the same day in figures, and what the change does. */
-export function SumsCard({ runs }: { runs: readonly ShownRun[] }) {
+export function SumsCard({ runs, rows: all, headline }: SumsCardProps) {
   const palette = usePalette();
   const [first, second] = runs;
   if (!first || !second) return null;
-  const rows = ROWS.filter((row) => !row.onlyIfAny || row.of(first.sums) > 0 || row.of(second.sums) > 0);
-  const change = second.sums.inBand - first.sums.inBand;
+  const rows = all.filter((row) => !row.onlyIfAny || row.of(first.sums) > 0 || row.of(second.sums) > 0);
+  const [was, is] = [headline.of(first.sums), headline.of(second.sums)];
+  const better = headline.moreIsBetter ? is >= was : is <= was;
   return (
     <Card title="What the change does" testID="bench-sums">
       <View>
-        <Words figures bold size="hero" colour={change >= 0 ? 'moss' : 'rust'} testID="bench-headline">
-          {formatNumber(second.sums.inBand * 100, 1, '.')}
+        <Words figures bold size="hero" colour={better ? 'moss' : 'rust'} testID="bench-headline">
+          {formatNumber(is, headline.decimals, '.')}
           <Words size="large" colour="quiet">
             {' '}
-            % in the band
+            {headline.unit}
           </Words>
         </Words>
         <Words>
-          {second.name}; {first.name.toLowerCase()} {formatNumber(first.sums.inBand * 100, 1, '.')} %.
+          {second.name}; {first.name.toLowerCase()} {formatNumber(was, headline.decimals, '.')}{' '}
+          {headline.unit}.
         </Words>
       </View>
       <View style={styles.row}>

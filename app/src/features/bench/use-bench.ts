@@ -1,5 +1,5 @@
 import type { Scenario } from '@barythm/core/bench';
-import type { MeteringContext } from '@barythm/core/families/metering';
+import type { FamilyContext } from '@barythm/core/families';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { BenchCancelled, BenchClient } from '../../workers/bench-client';
 import type { BenchSheet, ShownRun } from '../../workers/bench-messages';
@@ -19,7 +19,7 @@ export interface Bench {
  * Runs the sheets whenever they or the scenario change. Where only an event was added or taken away the worker takes
  * the runs up at their last snapshot before it.
  */
-export function useBench(context: MeteringContext, sheets: readonly BenchSheet[], scenario: Scenario): Bench {
+export function useBench(context: FamilyContext, sheets: readonly BenchSheet[], scenario: Scenario): Bench {
   const [client] = useState(() => new BenchClient());
   const [runs, setRuns] = useState<readonly ShownRun[]>([]);
   const [progress, setProgress] = useState<number | null>(null);

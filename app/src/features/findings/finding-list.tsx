@@ -1,5 +1,5 @@
 import { renderFinding, type Finding } from '@barythm/core/findings';
-import { METERING_TEXTS } from '@barythm/core/families/metering';
+import { ALL_TEXTS } from '@barythm/core/job';
 import { type Reader } from '@barythm/core/units';
 import { useReader } from '../../ui/reader';
 import { memo, type ReactNode } from 'react';
@@ -49,7 +49,7 @@ const FindingCard = memo(function FindingCard({
   reader: Reader;
   children?: ReactNode;
 }) {
-  const text = renderFinding(finding, METERING_TEXTS, reader);
+  const text = renderFinding(finding, ALL_TEXTS, reader);
   return (
     <Card edge={SEVERITY_COLOUR[finding.severity]} testID={`finding-${finding.code}`}>
       <View style={styles.head}>

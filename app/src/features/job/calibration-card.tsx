@@ -23,7 +23,7 @@ import { Field } from '../../ui/field';
 import { SPACE } from '../../ui/theme';
 import { Words } from '../../ui/words';
 import { optionalFigure } from './figure';
-import { useJobScope } from './job-context';
+import { useMetering } from './job-context';
 
 interface Draft {
   readonly by: 'strokes' | 'time' | null;
@@ -51,8 +51,8 @@ const EMPTY: Draft = {
  * accepted one becomes this unit's stroke volume.
  */
 export function CalibrationCard() {
-  const { view, jobId, write } = useJobScope();
-  const { document, context, settings } = view;
+  const { view, jobId, write } = useMetering();
+  const { document, profile, context, settings } = view;
   const [draft, setDraft] = useDraftOf<Draft>(`calibration:${jobId}`, EMPTY);
   const [open, setOpen] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
@@ -64,12 +64,12 @@ export function CalibrationCard() {
       <Summary last={last} standing={standing} onStart={document.handover ? null : () => setOpen(true)} />
     );
   }
-  const smooth = isSetInFlow(document.profile);
+  const smooth = isSetInFlow(profile);
   const by = draft.by ?? (smooth ? 'time' : choicesOf(context.duty).calibrateBy);
   const length = draft.length ?? (smooth ? '' : String(settings.length_pct ?? ''));
   const pressure = draft.pressure ?? String(context.duty.place.dischargePressure_bar ?? '');
   const assumed_mL = smooth
-    ? (document.profile.behaviours.smooth?.nominal_mL ?? 1) * settings.factor
+    ? (profile.behaviours.smooth?.nominal_mL ?? 1) * settings.factor
     : (context.duty.strokeVolume.full_mL * (Number(length.replace(',', '.')) || 100)) / 100;
   const change = (part: Partial<Draft>) => {
     setDraft({ ...draft, ...part });

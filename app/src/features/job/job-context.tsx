@@ -1,4 +1,5 @@
-import type { JobCommandBody, JobView } from '@barythm/core/job';
+import type { FamilyName } from '@barythm/core/families';
+import type { JobCommandBody, JobView, ViewOf } from '@barythm/core/job';
 import { createContext, useContext } from 'react';
 import type { StageKey } from './stages';
 
@@ -19,3 +20,12 @@ export function useJobScope(): JobScope {
   if (!scope) throw new Error('A stage stands outside of its job.');
   return scope;
 }
+
+/** The scope of a job on a pump of one family, for the parts of a stage that are of that family alone. */
+function useScopeOf<F extends FamilyName>(family: F): JobScope & { readonly view: ViewOf<F> } {
+  const scope = useJobScope();
+  if (scope.view.family !== family) throw new Error(`This part is for a ${family} pump.`);
+  return scope as JobScope & { readonly view: ViewOf<F> };
+}
+export const useMetering = () => useScopeOf('metering');
+export const usePool = () => useScopeOf('pool');

@@ -25,7 +25,7 @@ export function ValueText(props: ValueTextProps) {
     );
   }
   const unit = parameter.unit && parameter.unit !== '-' ? parameter.unit : '';
-  const figures = parameter.type === 'number';
+  const figures = parameter.type === 'number' || parameter.type === 'time';
   return (
     <Words figures={figures} bold={bold} size={size} colour={colour} testID={testID}>
       {wordsFor(parameter, value)}

@@ -17,7 +17,7 @@ export function RouteKeys({ route }: { route: readonly KeyStep[] }) {
             <Words figures bold size="small">
               {PRESS[step.press]}
               {step.key}
-              {step.times > 1 ? ` ×${step.times}` : ''}
+              {step.times === 'place' ? ' × number of the place' : step.times > 1 ? ` ×${step.times}` : ''}
             </Words>
           </View>
           {step.shows && (

@@ -1,4 +1,3 @@
-import { METERING_ROLES } from '@barythm/core/families/metering';
 import { entryWaySchema } from '@barythm/core/profile';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -8,16 +7,19 @@ import { Check, Choice } from '../../ui/choice';
 import { Field } from '../../ui/field';
 import { SPACE, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words';
+import { rolesOfFamily } from '@barythm/core/families';
+import type { Profile } from '@barythm/core/profile';
 import { BLANK_PARAMETER, type ParameterTexts, type ProfileErrors } from './profile-draft';
 
 interface ParametersCardProps {
+  readonly family: Profile['family'];
   readonly parameters: readonly ParameterTexts[];
   readonly errors: ProfileErrors;
   readonly onChange: (parameters: readonly ParameterTexts[]) => void;
 }
 
 /** The controller's parameters, each opened to its own form. */
-export function ParametersCard({ parameters, errors, onChange }: ParametersCardProps) {
+export function ParametersCard({ family, parameters, errors, onChange }: ParametersCardProps) {
   const palette = usePalette();
   const [open, setOpen] = useState<number | null>(null);
   const put = (i: number, texts: ParameterTexts) =>
@@ -59,6 +61,7 @@ export function ParametersCard({ parameters, errors, onChange }: ParametersCardP
             {open === i && (
               <>
                 <ParameterForm
+                  family={family}
                   texts={texts}
                   error={(field) => errors[`parameters.${i}.${field}`]}
                   onChange={(next) => put(i, next)}
@@ -105,16 +108,20 @@ const ENTER_WHEN = [
   { value: 'isolated', label: 'Isolated' },
 ] as const;
 const ENTRY = entryWaySchema.options.map((value) => ({ value, label: value.replaceAll('-', ' ') }));
-const ROLES = [
-  { value: '', label: 'recorded only' },
-  ...METERING_ROLES.map((value) => ({ value: value as string, label: value as string })),
-];
+function rolesOf(family: Profile['family']) {
+  return [
+    { value: '', label: 'recorded only' },
+    ...rolesOfFamily(family).map((value) => ({ value, label: value })),
+  ];
+}
 
 function ParameterForm({
+  family,
   texts,
   error,
   onChange,
 }: {
+  family: Profile['family'];
   texts: ParameterTexts;
   error: (field: keyof ParameterTexts) => string | undefined;
   onChange: (texts: ParameterTexts) => void;
@@ -153,12 +160,14 @@ function ParameterForm({
       {field('label', 'Label, as the controller shows it')}
       {field('key', 'Key', { hint: 'A short name without spaces' })}
       {field('group', 'Group', { hint: 'One of the keys above' })}
-      {choose('role', 'What it means', ROLES)}
+      {choose('role', 'What it means', rolesOf(family))}
       {choose('type', 'It is', [
         { value: 'number', label: 'A figure' },
         { value: 'choice', label: 'A choice' },
+        { value: 'time', label: 'A time of day' },
+        { value: 'days', label: 'Days of the week' },
       ])}
-      {texts.type === 'number' ? (
+      {texts.type === 'number' || texts.type === 'time' ? (
         <>
           {field('unit', 'Unit', { hint: '“-” for none' })}
           {field('least', 'Least')}
@@ -175,7 +184,7 @@ function ParameterForm({
       {field('storedBy', 'What stores it')}
       {field('route', 'Keys from the home display', {
         lines: 4,
-        hint: 'A line each: key | short, hold or turn | times | shows',
+        hint: 'A line each: key | short, hold or turn | times, or place | shows',
       })}
       {field('appliesWhen', 'Applies when', { hint: 'Such as mode: ext; empty: always' })}
       {field('caution', 'Caution')}

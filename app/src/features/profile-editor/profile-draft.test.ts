@@ -34,9 +34,11 @@ const blank: ProfileDraft = {
   version: '1',
   name: '',
   about: '',
+  family: 'metering',
   groups: '',
   parameters: [],
   behaviours: BLANK_BEHAVIOURS,
+  poolBehaviours: '',
 };
 
 test('from blank: everything that is missing is said at its own place', () => {

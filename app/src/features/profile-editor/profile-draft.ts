@@ -1,6 +1,6 @@
-import { METERING_OPTION_ROLES, METERING_ROLES } from '@barythm/core/families/metering';
+import { isOptionRole, rolesOfFamily } from '@barythm/core/families';
 import { profileSchema, type Parameter, type Profile } from '@barythm/core/profile';
-import { behaviourTexts, readBehaviours, type BehaviourTexts } from './behaviour-texts';
+import { BLANK_BEHAVIOURS, behaviourTexts, readBehaviours, type BehaviourTexts } from './behaviour-texts';
 
 /** A parameter as it is typed. Lists and limits are lines of text, each with its own small form. */
 export interface ParameterTexts {
@@ -8,7 +8,7 @@ export interface ParameterTexts {
   readonly role: string;
   readonly label: string;
   readonly group: string;
-  readonly type: 'number' | 'choice';
+  readonly type: Parameter['type'];
   readonly unit: string;
   /** a figure, or “by gear: A=48, B=96” */
   readonly least: string;
@@ -34,10 +34,14 @@ export interface ProfileDraft {
   readonly version: string;
   readonly name: string;
   readonly about: string;
-  /** a line each: key | label, in the order of work */
+  readonly family: Profile['family'];
+  /** a line each: key | label, in the order of work; a repeating one: key | label | 10 × Program */
   readonly groups: string;
   readonly parameters: readonly ParameterTexts[];
+  /** of a metering pump */
   readonly behaviours: BehaviourTexts;
+  /** of a pool pump, as they stand in the profile’s file */
+  readonly poolBehaviours: string;
 }
 
 export const BLANK_PARAMETER: ParameterTexts = {
@@ -65,6 +69,38 @@ export const BLANK_PARAMETER: ParameterTexts = {
 /** What is wrong, by place: `name`, `parameters.2.least`, `behaviours.greatestRate`. */
 export type ProfileErrors = Readonly<Record<string, string>>;
 
+function groupLine({ key, label, repeat }: Profile['groups'][number]): string {
+  if (!repeat) return `${key} | ${label}`;
+  const names = repeat.names ? ` | ${repeat.names.join(', ')}` : '';
+  return `${key} | ${label} | ${repeat.count} × ${repeat.noun}${names}`;
+}
+
+const REPEAT = /^(\d+)\s*[×x]\s*(.+)$/;
+
+function readGroup([key, label, times, names]: string[], errors: Record<string, string>) {
+  const group = { key, label: label ?? key };
+  if (!times) return group;
+  const found = REPEAT.exec(times);
+  if (!found) {
+    errors.groups ??= `“${times}” does not say how often it stands: 10 × Program`;
+    return group;
+  }
+  const listed = names?.split(',').map((name) => name.trim());
+  return {
+    ...group,
+    repeat: { count: Number(found[1]), noun: found[2], ...(listed ? { names: listed } : {}) },
+  };
+}
+
+function readJson(text: string, errors: Record<string, string>): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    errors.poolBehaviours ??= 'This is no JSON: check commas and quotation marks.';
+    return null;
+  }
+}
+
 /** A profile as texts to go on from. */
 export function draftOf(profile: Profile): ProfileDraft {
   return {
@@ -72,9 +108,11 @@ export function draftOf(profile: Profile): ProfileDraft {
     version: String(profile.version),
     name: profile.name,
     about: profile.about,
-    groups: profile.groups.map((group) => `${group.key} | ${group.label}`).join('\n'),
+    family: profile.family,
+    groups: profile.groups.map(groupLine).join('\n'),
     parameters: profile.parameters.map(parameterTexts),
-    behaviours: behaviourTexts(profile.behaviours),
+    behaviours: profile.family === 'metering' ? behaviourTexts(profile.behaviours) : BLANK_BEHAVIOURS,
+    poolBehaviours: profile.family === 'pool' ? JSON.stringify(profile.behaviours, null, 2) : '',
   };
 }
 
@@ -130,14 +168,23 @@ export function profileOf(draft: ProfileDraft): { profile: Profile | null; error
     version: /^\d+$/.test(draft.version.trim()) ? Number(draft.version) : NaN,
     name: draft.name.trim(),
     about: draft.about.trim(),
-    family: 'metering',
-    groups: linesOf(draft.groups).map(([key, label]) => ({ key, label: label ?? key })),
-    parameters: draft.parameters.map((texts, i) => readParameter(texts, `parameters.${i}`, errors)),
-    behaviours: readBehaviours(draft.behaviours, errors),
+    family: draft.family,
+    groups: linesOf(draft.groups).map((parts) => readGroup(parts, errors)),
+    parameters: draft.parameters.map((texts, i) =>
+      readParameter(texts, `parameters.${i}`, draft.family, errors),
+    ),
+    behaviours:
+      draft.family === 'pool'
+        ? readJson(draft.poolBehaviours, errors)
+        : readBehaviours(draft.behaviours, errors),
   };
   const parsed = profileSchema.safeParse(candidate);
   if (!parsed.success) {
-    for (const issue of parsed.error.issues) errors[placeOf(issue.path)] ??= wordsOf(issue);
+    const pool = draft.family === 'pool';
+    for (const issue of parsed.error.issues) {
+      const where = pool && issue.path[0] === 'behaviours' ? `${issue.path.slice(1).join('.')}: ` : '';
+      errors[placeOf(issue.path, pool)] ??= `${where}${wordsOf(issue)}`;
+    }
   }
   const profile = parsed.success && Object.keys(errors).length === 0 ? parsed.data : null;
   return { profile, errors };
@@ -160,9 +207,10 @@ function wordsOf(issue: { code: string; path: PropertyKey[]; message: string }):
 }
 
 /** Where in the form a path of the schema is typed. */
-function placeOf(path: PropertyKey[]): string {
+function placeOf(path: PropertyKey[], pool: boolean): string {
   const [first, second, third] = path.map(String);
   if (first === 'parameters' && second !== undefined) return `parameters.${second}.${third ?? 'key'}`;
+  if (first === 'behaviours' && pool) return 'poolBehaviours';
   if (first === 'behaviours') return `behaviours.${BEHAVIOUR_PLACE[second] ?? second ?? 'modes'}`;
   return first;
 }
@@ -184,7 +232,12 @@ function linesOf(text: string): string[][] {
     .filter((parts) => parts.some((part) => part !== ''));
 }
 
-function readParameter(texts: ParameterTexts, place: string, errors: Record<string, string>) {
+function readParameter(
+  texts: ParameterTexts,
+  place: string,
+  family: Profile['family'],
+  errors: Record<string, string>,
+) {
   const fail = (field: keyof ParameterTexts, words: string) => {
     errors[`${place}.${field}`] ??= words;
   };
@@ -194,9 +247,10 @@ function readParameter(texts: ParameterTexts, place: string, errors: Record<stri
     if (!Number.isFinite(value)) fail(field, `“${texts[field]}” is not a figure.`);
     return value;
   };
-  if (texts.role !== '' && !(METERING_ROLES as readonly string[]).includes(texts.role)) {
-    fail('role', `“${texts.role}” is no meaning of a metering pump.`);
+  if (texts.role !== '' && !rolesOfFamily(family).includes(texts.role)) {
+    fail('role', `“${texts.role}” is no meaning of a ${family} pump.`);
   }
+  const figures = texts.type === 'number' || texts.type === 'time';
   return dropEmpty({
     key: texts.key.trim(),
     role: texts.role || undefined,
@@ -204,12 +258,12 @@ function readParameter(texts: ParameterTexts, place: string, errors: Record<stri
     group: texts.group.trim(),
     type: texts.type,
     unit: texts.type === 'number' ? texts.unit.trim() || undefined : undefined,
-    least: texts.type === 'number' ? readLimit(texts.least, (words) => fail('least', words)) : undefined,
-    greatest:
-      texts.type === 'number' ? readLimit(texts.greatest, (words) => fail('greatest', words)) : undefined,
-    step: texts.type === 'number' ? number('step') : undefined,
+    least: figures ? readLimit(texts.least, (words) => fail('least', words)) : undefined,
+    greatest: figures ? readLimit(texts.greatest, (words) => fail('greatest', words)) : undefined,
+    step: figures ? number('step') : undefined,
     default: readDefault(texts),
-    options: texts.type === 'choice' ? readOptions(texts, fail) : undefined,
+    options:
+      texts.options.trim() === '' && texts.type !== 'choice' ? undefined : readOptions(texts, family, fail),
     changedBy: texts.changedBy,
     enterWhen: texts.enterWhen,
     needsRestart: texts.needsRestart,
@@ -227,7 +281,9 @@ function dropEmpty<T extends object>(value: T): T {
 
 function readDefault({ default: typed, type }: ParameterTexts): number | string | undefined {
   if (typed.trim() === '') return undefined;
-  return type === 'number' ? Number(typed.replace(',', '.')) : typed.trim();
+  const figure = Number(typed.replace(',', '.'));
+  const asFigure = type === 'number' || (type === 'time' && Number.isFinite(figure));
+  return asFigure ? figure : typed.trim();
 }
 
 const BY = /^by\s+([\w.-]+)\s*:\s*(.+)$/;
@@ -248,9 +304,9 @@ function readLimit(typed: string, fail: (words: string) => void) {
 
 type Fail = (field: keyof ParameterTexts, words: string) => void;
 
-function readOptions({ options }: ParameterTexts, fail: Fail) {
+function readOptions({ options }: ParameterTexts, family: Profile['family'], fail: Fail) {
   return linesOf(options).map(([value, label, role]) => {
-    if (role && !(METERING_OPTION_ROLES as readonly string[]).includes(role)) {
+    if (role && !isOptionRole(family, role)) {
       fail('options', `“${role}” is no meaning of a choice.`);
     }
     return dropEmpty({ value, label: label || value, role: role || undefined });
@@ -263,8 +319,9 @@ function readRoute({ route }: ParameterTexts, fail: Fail) {
     if (!['short', 'hold', 'turn'].includes(way)) {
       fail('route', `“${way}” is no way of pressing: short, hold or turn.`);
     }
-    const count = times ? Number(times) : 1;
-    if (!Number.isInteger(count) || count < 1) fail('route', `“${times}” is no number of presses.`);
+    const count = times === 'place' ? times : times ? Number(times) : 1;
+    if (count !== 'place' && (!Number.isInteger(count) || count < 1))
+      fail('route', `“${times}” is no number of presses.`);
     return dropEmpty({ key, press: way as 'short', times: count, shows: shows || undefined });
   });
 }

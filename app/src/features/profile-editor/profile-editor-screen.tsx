@@ -24,9 +24,11 @@ const BLANK: ProfileDraft = {
   version: '1',
   name: '',
   about: '',
+  family: 'metering',
   groups: 'drive | Drive and stroke\nmode | Mode\nsignal | Signal',
   parameters: [],
   behaviours: BLANK_BEHAVIOURS,
+  poolBehaviours: '',
 };
 
 /** A controller described by its user: from blank, from a copy, or from a file; checked as it is typed. */
@@ -177,16 +179,32 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
           testID="p-groups"
           value={draft.groups}
           error={errors.groups}
-          hint="A line each: key | label"
+          hint="A line each: key | label; one that repeats: key | label | 10 × Program"
           onChange={(groups) => change({ groups })}
         />
       </Card>
-      <BehavioursCard
-        texts={draft.behaviours}
-        errors={errors}
-        onChange={(behaviours) => change({ behaviours })}
-      />
+      {draft.family === 'pool' ? (
+        <Card title="What it does by itself">
+          <Field
+            words
+            lines={16}
+            label="As in the profile’s file"
+            testID="p-pool-behaviours"
+            value={draft.poolBehaviours}
+            error={errors.poolBehaviours}
+            hint="What each word means stands in docs/formats of the product"
+            onChange={(poolBehaviours) => change({ poolBehaviours })}
+          />
+        </Card>
+      ) : (
+        <BehavioursCard
+          texts={draft.behaviours}
+          errors={errors}
+          onChange={(behaviours) => change({ behaviours })}
+        />
+      )}
       <ParametersCard
+        family={draft.family}
         parameters={draft.parameters}
         errors={errors}
         onChange={(parameters) => change({ parameters })}

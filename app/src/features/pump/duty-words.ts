@@ -1,8 +1,22 @@
+import type { Duty } from '@barythm/core/families';
 import type { MeteringDuty } from '@barythm/core/families/metering';
+import {
+  neededPerDay_m3,
+  totalVolume_m3,
+  wallsOf,
+  WALL_WORDS,
+  type PoolDuty,
+} from '@barythm/core/families/pool';
 import { fig, figureWithUnit, type Reader } from '@barythm/core/units';
 
 /** A duty as lines to read: name and words. */
-export function dutyLines(duty: MeteringDuty, reader: Reader): readonly (readonly [string, string])[] {
+export function dutyLines(duty: Duty, reader: Reader): DutyLines {
+  return duty.family === 'pool' ? poolLines(duty, reader) : meteringLines(duty, reader);
+}
+
+type DutyLines = readonly (readonly [string, string])[];
+
+function meteringLines(duty: MeteringDuty, reader: Reader): DutyLines {
   const water = (value: number) => figureWithUnit(fig('waterFlow', value), reader);
   const dose = (value: number) => figureWithUnit(fig('dose', value), reader);
   const { product } = duty;
@@ -34,4 +48,29 @@ function signalWords({ signal }: MeteringDuty, reader: Reader): string {
     case 'controller':
       return `${signal.measures} controller, ${signal.low_mA}–20 mA ${signal.action}, up to ${figureWithUnit(fig('pumpFlow', signal.greatestFeed_lph), reader)}`;
   }
+}
+
+const COMMANDED = { own: 'its own programs', relay: 'relay contacts', link: 'a data link' } as const;
+
+function poolLines(duty: PoolDuty, reader: Reader): DutyLines {
+  const figure = (q: 'waterVolume' | 'waterFlow', value: number) => figureWithUnit(fig(q, value), reader);
+  const walls = wallsOf(duty);
+  return [
+    [
+      'Water',
+      `${duty.bodies.map(({ name }) => name).join(', ')}: ${figure('waterVolume', totalVolume_m3(duty))}`,
+    ],
+    ['To move each day', figure('waterVolume', neededPerDay_m3(duty))],
+    ['Circuits', duty.circuits.map(({ name }) => name).join(', ')],
+    [
+      'Walls',
+      walls.length === 0
+        ? 'none known'
+        : walls
+            .map(({ what, flow_m3h }) => `${WALL_WORDS[what]}, ${figure('waterFlow', flow_m3h)}`)
+            .join('; '),
+    ],
+    ['Commanded by', COMMANDED[duty.command]],
+    ['Linked', duty.linked.length === 0 ? 'nothing' : duty.linked.map(({ name }) => name).join(', ')],
+  ];
 }

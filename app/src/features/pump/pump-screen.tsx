@@ -1,12 +1,12 @@
 import type { PumpResource } from '@barythm/contract/resources';
-import { leavingFindings, viewJob } from '@barythm/core/job';
+import type { FamilyContext } from '@barythm/core/families';
 import {
-  checkSettings,
   ratesOfDay_spm,
   usageOfDay,
   understand,
   type MeteringContext,
 } from '@barythm/core/families/metering';
+import { bareContext, checkColumn, isPool, leavingFindings, viewJob } from '@barythm/core/job';
 import { inOrderOfWork, type SettingValues } from '@barythm/core/profile';
 import { addDays, dateInWords } from '@barythm/core/time';
 import { fig, figureWithUnit } from '@barythm/core/units';
@@ -30,6 +30,7 @@ import { FindingList } from '../findings/finding-list';
 import { STATE_WORDS } from '../job/state-words';
 import { ValueText } from '../job/value-text';
 import { dutyLines } from './duty-words';
+import { PoolWeekCard } from './pool-week-card';
 import { HistoryCards } from './history-cards';
 import { StockCard } from './stock-card';
 
@@ -55,7 +56,7 @@ export function PumpScreen() {
 }
 
 interface Known {
-  readonly context: MeteringContext | null;
+  readonly context: FamilyContext | null;
   readonly values: SettingValues;
   readonly from: string;
   readonly reported: boolean;
@@ -75,14 +76,9 @@ function known(pump: PumpResource): Known {
     };
   }
   const values = pump.reported?.values ?? {};
-  const context = pump.duty && {
-    duty: pump.duty,
-    profile: pump.profile,
-    plate: pump.unit.plate,
-    today: pump.today,
-    inForce: values,
-    signalFrom: pump.signalFrom,
-  };
+  const { duty, profile, unit, today, zone, signalFrom } = pump;
+  const context =
+    duty && bareContext({ duty, profile, plate: unit.plate, today, zone, inForce: values, signalFrom });
   const from = pump.reported
     ? `Reported by the site on ${dateInWords(pump.reported.date)}, not seen by a technician`
     : 'Nobody has recorded them yet';
@@ -97,9 +93,11 @@ function PumpBody({ pump }: { pump: PumpResource }) {
     if (pump.latest && pump.latest.job.state !== 'planned') {
       return leavingFindings(viewJob(pump.latest, pump.today));
     }
-    return state.context ? checkSettings(state.context, 'found', state.values) : [];
+    return state.context ? checkColumn(state.context, 'found', state.values) : [];
   }, [pump, state]);
-  const day = useMemo(() => dayFor(state), [state]);
+  const pool = state.context && isPool(state.context) ? state.context : null;
+  const metering = state.context && !isPool(state.context) ? state.context : null;
+  const day = useMemo(() => metering && dayFor(metering), [metering]);
   const open = pump.jobs.find((job) => job.state === 'open' || job.state === 'planned');
 
   const start = (date: string, stage: 'as-found' | 'plan') => {
@@ -170,8 +168,9 @@ function PumpBody({ pump }: { pump: PumpResource }) {
       {day && (
         <Card title="Its day">
           <BeatStripView
-            rates_spm={day.rates}
-            greatest_spm={day.greatest}
+            rates={day.rates}
+            greatest={day.greatest}
+            unit="strokes/min"
             now={pump.nowShare}
             height={72}
             hours
@@ -182,7 +181,8 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           </Words>
         </Card>
       )}
-      {state.context && <StockCard context={state.context} values={state.values} />}
+      {pool && <PoolWeekCard context={pool} nowShare={pump.nowShare} />}
+      {metering && <StockCard context={metering} values={state.values} />}
       <Card title="Settings">
         <Words size="small" colour="quiet">
           {state.from}
@@ -216,7 +216,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
       </Card>
       <Card title="Bench and label">
         <Button
-          label="Run it through a day on the bench"
+          label="Run it on the bench"
           testID="to-bench"
           onPress={() => router.navigate(`/bench/${pump.id}`)}
         />
@@ -261,9 +261,9 @@ function PumpBody({ pump }: { pump: PumpResource }) {
   );
 }
 
-function dayFor({ context, values }: Known) {
-  if (!context?.duty.water.hourly_m3h) return null;
-  const settings = understand(context.profile, context.plate, values);
+function dayFor(context: MeteringContext) {
+  if (!context.duty.water.hourly_m3h) return null;
+  const settings = understand(context.profile, context.plate, context.inForce);
   const rates = ratesOfDay_spm(context, settings);
   const day = usageOfDay(context, settings);
   if (!rates || !day) return null;

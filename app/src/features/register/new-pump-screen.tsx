@@ -26,6 +26,9 @@ const BLANK: NewPump = {
   gear: '',
   greatest_spm: '',
   rated_bar: '',
+  greatest_rpm: '',
+  rated_W: '',
+  kind: '',
 };
 
 /** One pump into the register: at a site that is there, or with its site. */
@@ -68,6 +71,9 @@ function NewPumpForm({ site }: { site: Site | null }) {
   });
   const [errors, setErrors] = useState<Partial<Record<string, string>>>({});
   const [general, setGeneral] = useState<string | null>(null);
+
+  const library = useLibrary();
+  const family = library.data?.profiles.find(({ id }) => id === draft.profile)?.family;
 
   const set = (changed: Partial<NewPump>) => {
     setDraft({ ...draft, ...changed });
@@ -120,15 +126,25 @@ function NewPumpForm({ site }: { site: Site | null }) {
       )}
       <Card title="Place of the pump" testID="new-place-card">
         {field('tag', 'Tag')}
-        {field('name', 'What it doses')}
+        {field('name', 'What it does')}
         {field('place', 'Where it stands')}
       </Card>
       <ControllerCard draft={draft} error={errors.profile ?? null} onChange={set} />
       <Card title="Plate">
         {field('model', 'Model as on the plate')}
         {field('serial', 'Serial number')}
-        {field('greatest_spm', 'Greatest rate', { unit: 'strokes/min', words: false })}
-        {field('rated_bar', 'Rated pressure', { unit: 'bar', words: false })}
+        {family === 'pool' ? (
+          <>
+            {field('greatest_rpm', 'Full speed', { unit: 'rev/min', words: false })}
+            {field('rated_W', 'Rated power', { unit: 'W', words: false })}
+            {field('kind', 'Kind of pump, as its controller names it')}
+          </>
+        ) : (
+          <>
+            {field('greatest_spm', 'Greatest rate', { unit: 'strokes/min', words: false })}
+            {field('rated_bar', 'Rated pressure', { unit: 'bar', words: false })}
+          </>
+        )}
         <Words size="small" colour="quiet">
           What cannot be read now is left empty; it is asked for again under Identify.
         </Words>
@@ -180,7 +196,8 @@ function Gears({
   onGear: (gear: string) => void;
 }) {
   const profile = useProfile(profileId);
-  const gears = Object.keys(profile.data?.behaviours.greatestRate_spm ?? {});
+  const gears =
+    profile.data?.family === 'metering' ? Object.keys(profile.data.behaviours.greatestRate_spm) : [];
   if (gears.length < 2) return null;
   return (
     <Choice

@@ -1,5 +1,4 @@
-import type { Finding } from '../../findings';
-import { addressOf, faultOf, inOrderOfWork, wordsFor, type Parameter, type ValueFault } from '../../profile';
+import { refusedValues, type Finding } from '../../findings';
 import { fig } from '../../units';
 import { addressesOf } from './address';
 import type { CheckInput } from './checks';
@@ -7,58 +6,7 @@ import { finding } from './finding';
 
 /** ANY-09: values this controller would refuse. ANY-10: limits that contradict each other or a rate. */
 export function checkLimits(input: CheckInput): Finding[] {
-  return [...refusedValues(input), ...contradictions(input)];
-}
-
-function refusedValues({ context, subject, values }: CheckInput): Finding[] {
-  return inOrderOfWork(context.profile).flatMap((parameter) => {
-    const value = values[parameter.key];
-    if (value === undefined) return [];
-    const fault = faultOf(parameter, value, values);
-    if (!fault) return [];
-    return [
-      finding(
-        textFor(fault),
-        subject,
-        {
-          parameter: parameter.label,
-          value: withUnit(parameter, wordsFor(parameter, value)),
-          limit: withUnit(parameter, limitIn(fault)),
-        },
-        [addressOf(parameter)],
-      ),
-    ];
-  });
-}
-
-function textFor(fault: ValueFault) {
-  switch (fault.kind) {
-    case 'below':
-      return 'ANY-09.below';
-    case 'above':
-      return 'ANY-09.above';
-    case 'off-step':
-      return 'ANY-09.step';
-    default:
-      return 'ANY-09.option';
-  }
-}
-
-function limitIn(fault: ValueFault): string {
-  switch (fault.kind) {
-    case 'below':
-      return String(fault.least);
-    case 'above':
-      return String(fault.greatest);
-    case 'off-step':
-      return String(fault.nearest);
-    default:
-      return '';
-  }
-}
-
-function withUnit(parameter: Parameter, words: string): string {
-  return parameter.unit && parameter.unit !== '-' ? `${words} ${parameter.unit}` : words;
+  return [...refusedValues(input.context.profile, input.subject, input.values), ...contradictions(input)];
 }
 
 function contradictions({ context, subject, settings }: CheckInput): Finding[] {

@@ -1,4 +1,4 @@
-import type { Profile, SettingValues } from '../../profile';
+import type { MeteringProfile, SettingValues } from '../../profile';
 import { aged_gpl, strength_gpl } from '../../dosing';
 import type { DutyProduct, MeteringDuty } from './duty';
 import type { MeteringPlate } from './pump';
@@ -6,7 +6,7 @@ import type { MeteringPlate } from './pump';
 /** Everything that planning and checking one metering pump starts from. */
 export interface MeteringContext {
   readonly duty: MeteringDuty;
-  readonly profile: Profile;
+  readonly profile: MeteringProfile;
   readonly plate: MeteringPlate;
   /** the site's date, for the age of the product */
   readonly today: string;

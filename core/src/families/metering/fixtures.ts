@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { renderFinding, type Finding } from '../../findings';
-import { profileSchema, type Profile, type SettingValues } from '../../profile';
+import { profileSchema, type MeteringProfile, type SettingValues } from '../../profile';
 import { METRIC } from '../../units';
 import { checkSettings } from './checks';
 import type { MeteringContext } from './context';
@@ -9,9 +9,9 @@ import type { MeteringDuty } from './duty';
 import { METERING_TEXTS } from './texts';
 
 /** For tests only: the shipped profiles, a duty that a sound pump meets, and settings that meet it. */
-function shipped(name: string): Profile {
+function shipped(name: string): MeteringProfile {
   const path = join(__dirname, '../../../../profiles', `${name}.json`);
-  return profileSchema.parse(JSON.parse(readFileSync(path, 'utf8')));
+  return profileSchema.parse(JSON.parse(readFileSync(path, 'utf8'))) as MeteringProfile;
 }
 
 export const MOTOR = shipped('motor-three-gears');

@@ -1,17 +1,10 @@
+import type { Pattern } from '../../proof';
 import { responseAt, type BrokenWireWatch, type TwoPointMap } from '../../signal';
 import type { MeteringContext } from './context';
 import { lineInForce } from './dose';
 import { judge, rateOf, toleranceAt, type SignalReading } from './proofs';
 import { gearsOf } from './pump';
 import { pointsOfRange, readLow_mA, type MeteringSettings } from './settings';
-
-/** A known slip that explains a failing set of readings. */
-export interface Pattern {
-  readonly code: string;
-  readonly kind: 'range' | 'gear' | 'swapped' | 'wiring' | 'manual' | 'standing' | 'pulses' | 'pressure';
-  readonly title: string;
-  readonly words: string;
-}
 
 /** Shown and injected current that differ by more than this point to the loop and not to the settings. */
 const LOOP_FAULT_mA = 0.3;

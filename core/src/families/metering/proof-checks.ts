@@ -1,9 +1,17 @@
 import { BOUNCE_ms, strokesPerPulse } from '../../dosing';
+import {
+  judgeCompare,
+  judgeFigure,
+  judgeState,
+  type CheckBody,
+  type CheckVerdict,
+  type Pattern,
+  type ProofCheck,
+} from '../../proof';
 import { canSiphon } from './check-guards';
 import type { MeteringContext } from './context';
 import { choicesOf } from './duty';
 import { FLOW_TOLERANCE } from './proofs';
-import type { Pattern } from './patterns';
 import type { MeteringSettings } from './settings';
 
 export const CHECK_KEYS = [
@@ -20,34 +28,7 @@ export const CHECK_KEYS = [
 ] as const;
 export type CheckKey = (typeof CHECK_KEYS)[number];
 
-/** What was seen or counted at one check. */
-export interface CheckBody {
-  readonly check: CheckKey;
-  /** which of the offered states was seen; null where figures were taken */
-  readonly seen: string | null;
-  readonly figures: Readonly<Record<string, number>>;
-}
-
-/** One thing to try at the pump apart from injected currents, with what it must do. */
-export interface ProofCheck {
-  readonly key: CheckKey;
-  readonly title: string;
-  readonly method: string;
-  /** what is expected, in words */
-  readonly expected: string;
-  readonly tolerance: string;
-  readonly caution: string | null;
-  /** pumps product when it is tried: the discharge must lead somewhere safe */
-  readonly pumps: boolean;
-  readonly ask:
-    | {
-        readonly kind: 'state';
-        readonly states: readonly { readonly value: string; readonly label: string }[];
-        readonly expected: string;
-      }
-    | { readonly kind: 'pulses'; readonly perPulse: number; readonly ceiling_spm: number }
-    | { readonly kind: 'throttle' };
-}
+type MeteringCheck = ProofCheck<CheckKey>;
 
 const RUNS = [
   { value: 'runs', label: 'It runs' },
@@ -55,7 +36,7 @@ const RUNS = [
 ] as const;
 
 /** The checks that this pump with these settings needs, in the order of work. */
-export function proofChecks(context: MeteringContext, settings: MeteringSettings): ProofCheck[] {
+export function proofChecks(context: MeteringContext, settings: MeteringSettings): MeteringCheck[] {
   return [
     ...pulses(settings),
     ...stopContact(context, settings),
@@ -67,7 +48,7 @@ export function proofChecks(context: MeteringContext, settings: MeteringSettings
   ];
 }
 
-function pulses(settings: MeteringSettings): ProofCheck[] {
+function pulses(settings: MeteringSettings): MeteringCheck[] {
   if (!settings.pulses || settings.ceiling_spm === null) return [];
   const perPulse = strokesPerPulse(settings.pulses.way, settings.pulses.factor);
   return [
@@ -88,7 +69,7 @@ function pulses(settings: MeteringSettings): ProofCheck[] {
   ];
 }
 
-function stopContact({ duty, profile }: MeteringContext, settings: MeteringSettings): ProofCheck[] {
+function stopContact({ duty, profile }: MeteringContext, settings: MeteringSettings): MeteringCheck[] {
   if (!duty.place.stopContact || profile.behaviours.stopInput === undefined || !settings.stopKind) return [];
   const permits = settings.stopKind === 'permits';
   const check = (
@@ -97,7 +78,7 @@ function stopContact({ duty, profile }: MeteringContext, settings: MeteringSetti
     method: string,
     runs: boolean,
     caution: string | null = null,
-  ): ProofCheck => ({
+  ): MeteringCheck => ({
     key,
     title,
     method,
@@ -132,7 +113,7 @@ const DRY_BY = {
   power: 'power falls to that of an empty head',
 } as const;
 
-function levels({ profile, duty }: MeteringContext, settings: MeteringSettings): ProofCheck[] {
+function levels({ profile, duty }: MeteringContext, settings: MeteringSettings): MeteringCheck[] {
   const { dry } = profile.behaviours;
   if (dry === undefined || dry === 'none' || settings.dry === null) return [];
   const stops = settings.dry === 'stop';
@@ -187,7 +168,7 @@ function levels({ profile, duty }: MeteringContext, settings: MeteringSettings):
   ];
 }
 
-function prime({ profile }: MeteringContext): ProofCheck {
+function prime({ profile }: MeteringContext): MeteringCheck {
   return {
     key: 'prime',
     title: 'Prime',
@@ -207,7 +188,7 @@ function prime({ profile }: MeteringContext): ProofCheck {
   };
 }
 
-function throttle({ profile, duty }: MeteringContext, settings: MeteringSettings): ProofCheck[] {
+function throttle({ profile, duty }: MeteringContext, settings: MeteringSettings): MeteringCheck[] {
   if (!profile.behaviours.compensates && !duty.pressure) return [];
   const on = settings.compensation === 'on';
   return [
@@ -224,7 +205,7 @@ function throttle({ profile, duty }: MeteringContext, settings: MeteringSettings
   ];
 }
 
-function holds(context: MeteringContext): ProofCheck[] {
+function holds(context: MeteringContext): MeteringCheck[] {
   const { place } = context.duty;
   if (place.suctionHead_m === null && !canSiphon(context)) return [];
   return [
@@ -248,7 +229,7 @@ function holds(context: MeteringContext): ProofCheck[] {
   ];
 }
 
-function powerCut({ duty }: MeteringContext, settings: MeteringSettings): ProofCheck[] {
+function powerCut({ duty }: MeteringContext, settings: MeteringSettings): MeteringCheck[] {
   if (!duty.place.switchedByMains || settings.afterPowerCut === null) return [];
   return [
     {
@@ -271,26 +252,26 @@ function powerCut({ duty }: MeteringContext, settings: MeteringSettings): ProofC
   ];
 }
 
-export interface CheckVerdict {
-  readonly ok: boolean;
-  /** what was seen or counted, in words */
-  readonly seen: string;
-  /** the known slip that it fits */
-  readonly pattern: Pattern | null;
-}
-
 /** Judges what was seen against a check; for a throttled reading `first` is the first one of the row. */
 export function judgeCheck(check: ProofCheck, body: CheckBody, first: CheckBody | null): CheckVerdict {
   const { ask } = check;
-  if (ask.kind === 'state') {
-    const label = ask.states.find((state) => state.value === body.seen)?.label ?? 'not said';
-    const ok = body.seen === ask.expected;
-    return { ok, seen: label, pattern: ok ? null : statePattern(check.key, body.seen) };
+  switch (ask.kind) {
+    case 'state': {
+      const verdict = judgeState(ask, body);
+      return verdict.ok ? verdict : { ...verdict, pattern: statePattern(check.key, body.seen) };
+    }
+    case 'pulses':
+      return judgePulses(ask, body);
+    case 'throttle':
+      return judgeThrottle(body, first);
+    case 'figure':
+      return judgeFigure(ask, body);
+    case 'compare':
+      return judgeCompare(ask, body);
   }
-  return ask.kind === 'pulses' ? judgePulses(ask, body) : judgeThrottle(body, first);
 }
 
-function statePattern(key: CheckKey, seen: string | null): Pattern | null {
+function statePattern(key: string, seen: string | null): Pattern | null {
   const named = (code: string, title: string, words: string): Pattern => ({
     code,
     kind: 'wiring',

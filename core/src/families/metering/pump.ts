@@ -1,4 +1,4 @@
-import type { Profile } from '../../profile';
+import type { MeteringProfile } from '../../profile';
 import type { Gear } from '../../dosing';
 
 /** What was read from this pump's own plate, never remembered from a like one. */
@@ -12,7 +12,7 @@ export interface MeteringPlate {
 }
 
 /** The gears a profile knows. A pump without gears has one, named “-”. */
-export function gearsOf(profile: Profile): Gear[] {
+export function gearsOf(profile: MeteringProfile): Gear[] {
   return Object.entries(profile.behaviours.greatestRate_spm).map(([name, greatest_spm]) => ({
     name,
     greatest_spm,

@@ -1,16 +1,16 @@
-import { parameterWithRole, type Parameter, type Profile, type SettingValues } from '../../profile';
+import { parameterWithRole, type Parameter, type MeteringProfile, type SettingValues } from '../../profile';
 import { spelledUnit } from '../../units';
 
 /**
  * Volume that a drive which is set in flow takes one stroke (or turn) for, mL: its nominal volume times the
  * calibration factor that is entered. 1 L/h in its display is that many strokes/min inside.
  */
-function assumedStroke_mL(profile: Profile, values: SettingValues): number {
+function assumedStroke_mL(profile: MeteringProfile, values: SettingValues): number {
   return (profile.behaviours.smooth?.nominal_mL ?? 1) * calibrationFactor(profile, values);
 }
 
 /** The calibration factor in force, 1 where there is none. */
-export function calibrationFactor(profile: Profile, values: SettingValues): number {
+export function calibrationFactor(profile: MeteringProfile, values: SettingValues): number {
   const parameter = parameterWithRole(profile, 'calibration.factor');
   const value = parameter && values[parameter.key];
   if (typeof value !== 'number' || value <= 0) return 1;
@@ -24,13 +24,13 @@ function flowUnit_lph(parameter: Parameter): number | null {
 }
 
 /** True when this controller is set in flow and not in strokes. */
-export function isSetInFlow(profile: Profile): boolean {
+export function isSetInFlow(profile: MeteringProfile): boolean {
   return profile.behaviours.smooth !== undefined;
 }
 
 /** Strokes/min inside that a rate on the sheet means. */
 export function rateFromSetting(
-  profile: Profile,
+  profile: MeteringProfile,
   parameter: Parameter,
   value: number,
   values: SettingValues,
@@ -41,7 +41,7 @@ export function rateFromSetting(
 
 /** The figure to enter for strokes/min inside. Inverse of `rateFromSetting`. */
 export function rateToSetting(
-  profile: Profile,
+  profile: MeteringProfile,
   parameter: Parameter,
   rate_spm: number,
   values: SettingValues,

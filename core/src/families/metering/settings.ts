@@ -1,4 +1,4 @@
-import { parameterWithRole, roleOfOption, type Profile, type SettingValues } from '../../profile';
+import { parameterWithRole, roleOfOption, type MeteringProfile, type SettingValues } from '../../profile';
 import type { BrokenWireWatch, RangeLow_mA, StrokeLimits, TwoPointMap } from '../../signal';
 import { gearsOf, type MeteringPlate } from './pump';
 import { calibrationFactor, rateFromSetting } from './rates';
@@ -50,7 +50,11 @@ export interface MeteringSettings {
 }
 
 /** Understands the values of one column of a sheet on this controller and this pump. */
-export function understand(profile: Profile, plate: MeteringPlate, values: SettingValues): MeteringSettings {
+export function understand(
+  profile: MeteringProfile,
+  plate: MeteringPlate,
+  values: SettingValues,
+): MeteringSettings {
   const number = (role: MeteringRole): number | null => {
     const parameter = parameterWithRole(profile, role);
     const value = parameter && values[parameter.key];
@@ -165,7 +169,7 @@ function ceilingOf(set_spm: number | null, limits: StrokeLimits): number | null 
   return set_spm === null ? null : Math.min(set_spm, limits.greatest_spm);
 }
 
-function memoryOf(profile: Profile, set: string | null): MeteringSettings['memory'] {
+function memoryOf(profile: MeteringProfile, set: string | null): MeteringSettings['memory'] {
   const memory = profile.behaviours.pulses?.memory;
   if (memory === undefined) return null;
   if (memory === 'set') return set as 'on' | 'off' | null;
@@ -176,7 +180,7 @@ function timerOf(every_min: number | null, run_s: number | null): MeteringSettin
   return every_min === null || run_s === null ? null : { every_min, run_s };
 }
 
-function dryOf(profile: Profile, set: string | null): MeteringSettings['dry'] {
+function dryOf(profile: MeteringProfile, set: string | null): MeteringSettings['dry'] {
   const { dry } = profile.behaviours;
   if (dry === undefined) return null;
   if (dry === 'set') return set as MeteringSettings['dry'];
@@ -205,7 +209,7 @@ function lineThrough(points: MeteringSettings['points'], below: 'hold' | 'stop')
   return { x1_mA, y1: y1_spm, x2_mA, y2: y2_spm, below };
 }
 
-function watchOf(profile: Profile, set: string | null): BrokenWireWatch | null {
+function watchOf(profile: MeteringProfile, set: string | null): BrokenWireWatch | null {
   const watch = profile.behaviours.brokenWire;
   if (!watch) return null;
   if (watch.reaction !== 'set')

@@ -1,5 +1,4 @@
-import type { TextBook } from '../../findings';
-import { ANY_TEXTS } from './texts-any';
+import { ANY_SEVERITIES, ANY_TEXTS, type Severities, type TextBook } from '../../findings';
 import { HEAD_TEXTS } from './texts-head';
 import { SIGNAL_TEXTS } from './texts-signal';
 
@@ -9,14 +8,8 @@ export const METERING_TEXTS = { ...ANY_TEXTS, ...SIGNAL_TEXTS, ...HEAD_TEXTS } a
 export type MeteringTextId = keyof typeof METERING_TEXTS;
 
 /** Default severity by text; a check may raise it with the figures. */
-export const DEFAULT_SEVERITY: Partial<Record<MeteringTextId, 'stop' | 'note'>> = {
-  'ANY-14.fault': 'note',
-  'ANY-14.reminder': 'note',
-  'ANY-16': 'stop',
-  'ANY-17': 'stop',
-  'ANY-18': 'note',
-  'ANY-19': 'note',
-  'ANY-22': 'stop',
+export const DEFAULT_SEVERITY: Severities<MeteringTextId> = {
+  ...ANY_SEVERITIES,
   'MET-13': 'stop',
   'MET-15': 'stop',
   'MET-26.siphon': 'stop',

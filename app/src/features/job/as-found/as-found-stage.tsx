@@ -2,6 +2,11 @@ import { lastRecord } from '@barythm/core/job';
 import { Button } from '../../../ui/button';
 import { FindingList } from '../../findings/finding-list';
 import { Heading, Words } from '../../../ui/words';
+import { PoolIdentifyCard } from '../../pool/found/pool-identify-card';
+import { PoolNowCard } from '../../pool/found/pool-now-card';
+import { SaltCard } from '../../pool/found/salt-card';
+import { ValvesCard } from '../../pool/found/valves-card';
+import { WeekFoundCard } from '../../pool/found/week-found-card';
 import { useJobScope } from '../job-context';
 import { StageFrame } from '../stage-frame';
 import { CalibrationCard } from '../calibration-card';
@@ -18,6 +23,8 @@ import { FoundSheet } from './found-sheet';
 export function AsFoundStage() {
   const { view, go } = useJobScope();
   const { document } = view;
+  const pool = view.family === 'pool';
+  const identified = lastRecord(document, 'identify')?.id ?? 'new';
   const counted = view.rows.filter((row) => row.found).length;
   return (
     <StageFrame
@@ -40,14 +47,24 @@ export function AsFoundStage() {
       }
     >
       <MakeSafeCard />
-      <IdentifyCard key={lastRecord(document, 'identify')?.id ?? 'new'} />
+      {pool ? <PoolIdentifyCard key={identified} /> : <IdentifyCard key={identified} />}
+      {pool && <WeekFoundCard />}
       <FoundSheet />
-      <ReadingsNowCard />
+      {pool ? <PoolNowCard /> : <ReadingsNowCard />}
       {document.profile.behaviours.hasClock && <ClockCard />}
       <MessagesCard />
       <ResetsCard />
-      <ServicedCard />
-      <CalibrationCard />
+      {pool ? (
+        <>
+          <SaltCard />
+          <ValvesCard />
+        </>
+      ) : (
+        <>
+          <ServicedCard />
+          <CalibrationCard />
+        </>
+      )}
     </StageFrame>
   );
 }

@@ -6,13 +6,13 @@ import { StyleSheet, View } from 'react-native';
 import { newId } from '../../../api/device';
 import { useDraft } from '../../../draft/use-draft';
 import { Button, ButtonRow } from '../../../ui/button';
-import { Choice } from '../../../ui/choice';
 import { Field } from '../../../ui/field';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import { limitsInWords } from '../../library/limits-in-words';
 import { useJobScope } from '../job-context';
 import { parseForParameter } from '../parameter-quantity';
+import { ValueEntry } from '../value-entry';
 import { ValueText } from '../value-text';
 
 interface FoundEntryProps {
@@ -53,7 +53,7 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
     }
   };
   const typed = text ?? '';
-  const parsed = parameter.type === 'number' ? parseForParameter(parameter, typed) : null;
+  const parsed = parameter.type === 'choice' ? null : parseForParameter(parameter, typed);
   // what was found is taken whatever it is; outside the limits it is only said
   const fault = parsed?.ok ? faultOf(parameter, parsed.value, view.values.found) : null;
   const save = () => {
@@ -83,41 +83,32 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
           />
         </View>
       )}
-      {parameter.type === 'choice' ? (
-        <Choice
-          label={parameter.label}
-          hideLabel
-          testID={`found-choice-${parameter.key}`}
-          options={(parameter.options ?? []).map(({ value, label }) => ({ value, label }))}
-          value={typeof found?.value === 'string' ? found.value : null}
-          error={error}
-          onChange={(value) => record(value, value, null)}
-        />
-      ) : (
-        <>
-          <Field
-            big
-            label="The controller shows"
-            unit={unit}
-            testID={`found-input-${parameter.key}`}
-            value={typed}
-            error={error}
-            hint={fault ? undefined : limitsInWords(parameter, view.values.found)}
-            onChange={(next) => {
-              setText(next === '' ? null : next);
-              setError(null);
-            }}
-          />
-          {fault && (
-            <Words size="small" bold colour="ochre" role="alert">
-              {wordsForFault(parameter, fault)} It is recorded as you type it.
-            </Words>
-          )}
-        </>
+      <ValueEntry
+        big
+        hideLabel={parameter.type === 'choice'}
+        parameter={parameter}
+        label={parameter.type === 'choice' ? parameter.label : 'The controller shows'}
+        testID={
+          parameter.type === 'choice' ? `found-choice-${parameter.key}` : `found-input-${parameter.key}`
+        }
+        text={typed}
+        chosen={typeof found?.value === 'string' ? found.value : null}
+        error={error}
+        hint={fault ? undefined : limitsInWords(parameter, view.values.found)}
+        onText={(next) => {
+          setText(next === '' ? null : next);
+          setError(null);
+        }}
+        onOption={(value) => record(value, String(value), null)}
+      />
+      {fault && (
+        <Words size="small" bold colour="ochre" role="alert">
+          {wordsForFault(parameter, fault)} It is recorded as you type it.
+        </Words>
       )}
       {reason === null ? (
         <ButtonRow>
-          {parameter.type === 'number' && (
+          {parameter.type !== 'choice' && (
             <Button kind="main" grow label="Record" testID={`record-${parameter.key}`} onPress={save} />
           )}
           <Button

@@ -1,6 +1,9 @@
-import { addressOf, applies } from '@barythm/core/profile';
+import { addressOf, applies, parameterWithRole, type Parameter } from '@barythm/core/profile';
+import { dateInWords } from '@barythm/core/time';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { newId } from '../../../api/device';
+import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { TriadName, TriadSign } from '../../../ui/triad';
@@ -15,11 +18,15 @@ export function FoundSheet() {
   const { view } = useJobScope();
   const palette = usePalette();
   const [chosen, setChosen] = useState<string | null>(null);
-  const { parameters, rows, values, document } = view;
-  const recorded = rows.filter((row) => row.found).length;
-  const next = parameters.find(
-    (parameter) => !rows.find((row) => row.address === addressOf(parameter))?.found,
-  );
+  const { rows, values, document } = view;
+  // programs are read slot by slot on a card of their own
+  const apart = view.family === 'pool' ? parameterWithRole(view.profile, 'program.start')?.group : undefined;
+  const parameters = view.parameters.filter(({ group }) => group !== apart);
+  const isFound = (parameter: Parameter) =>
+    Boolean(rows.find((row) => row.address === addressOf(parameter))?.found);
+  const recorded = parameters.filter(isFound).length;
+  const next = parameters.find((parameter) => !isFound(parameter));
+  const many = parameters.length > LONG_SHEET && recorded < parameters.length && !document.handover;
   const open = chosen ?? (next ? addressOf(next) : null);
   return (
     <Card testID="found-sheet">
@@ -29,6 +36,7 @@ export function FoundSheet() {
           {recorded} of {parameters.length} settings recorded
         </Words>
       </View>
+      {many && <AllAsLeft parameters={parameters.filter((parameter) => !isFound(parameter))} />}
       {parameters.map((parameter) => {
         const address = addressOf(parameter);
         const row = rows.find((candidate) => candidate.address === address);
@@ -69,6 +77,41 @@ export function FoundSheet() {
         );
       })}
     </Card>
+  );
+}
+
+/** A sheet longer than this can be taken as last left in one go; each can still be read by itself. */
+const LONG_SHEET = 12;
+
+/** All that is not recorded yet as it was last left or reported: for a display that was read through and shows nothing else. */
+function AllAsLeft({ parameters }: { parameters: readonly Parameter[] }) {
+  const { view, jobId, write } = useJobScope();
+  const { lastLeft } = view.document;
+  const known = parameters.flatMap((parameter) => {
+    const value = lastLeft?.values[parameter.key];
+    return value === undefined ? [] : [{ parameter, value }];
+  });
+  if (!lastLeft || known.length === 0) return null;
+  return (
+    <Button
+      label={`All others as ${lastLeft.source === 'reported' ? 'reported' : 'left'} ${dateInWords(lastLeft.date)}: I read them through`}
+      testID="sheet-as-left"
+      onPress={() =>
+        write({
+          kind: 'sheet.enter-many',
+          jobId,
+          column: 'found',
+          entries: known.map(({ parameter, value }) => ({
+            entryId: newId(),
+            address: addressOf(parameter),
+            raw: String(value),
+            unit: parameter.unit ?? '',
+            value,
+            reason: null,
+          })),
+        })
+      }
+    />
   );
 }
 

@@ -1,4 +1,4 @@
-import { gearsOf } from '@barythm/core/families/metering';
+import { gearsOf, type MeteringPlate } from '@barythm/core/families/metering';
 import { lastRecord, type SignalFrom } from '@barythm/core/job';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
@@ -9,7 +9,7 @@ import { Check, Choice } from '../../../ui/choice';
 import { Field } from '../../../ui/field';
 import { Words } from '../../../ui/words';
 import { optionalFigure } from '../figure';
-import { useJobScope } from '../job-context';
+import { useMetering } from '../job-context';
 
 interface Draft {
   readonly serial: string;
@@ -39,9 +39,10 @@ const EMPTY: Draft = {
 
 /** Plate and controller, read from this pump and not remembered from a like one (MET-02), and what the cable comes from (MET-28). */
 export function IdentifyCard() {
-  const { view, jobId, write } = useJobScope();
-  const { document } = view;
-  const { unit, pump, profile } = document;
+  const { view, jobId, write } = useMetering();
+  const { document, profile } = view;
+  const { pump } = document;
+  const unit = { ...document.unit, plate: document.unit.plate as MeteringPlate };
   const recorded = lastRecord(document, 'identify');
   const [draft, setDraft] = useDraftOf<Draft>(`identify:${jobId}`, EMPTY);
   const [again, setAgain] = useState(false);
@@ -52,7 +53,8 @@ export function IdentifyCard() {
   const change = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
 
   if (recorded && !again) {
-    const { plate, serial, signalFrom, controllerAsProfile } = recorded.body;
+    const { serial, signalFrom = 'flow', controllerAsProfile } = recorded.body;
+    const { plate } = view;
     return (
       <Card title="Plate and controller" edge="moss" testID="identify">
         <Words>

@@ -1,4 +1,4 @@
-import { isMadeSafe, lastRecord, MAKE_SAFE_STEPS } from '@barythm/core/job';
+import { isMadeSafe, lastRecord, makeSafeSteps } from '@barythm/core/job';
 import { newId } from '../../../api/device';
 import { Card } from '../../../ui/card';
 import { Check } from '../../../ui/choice';
@@ -17,7 +17,7 @@ export function MakeSafeCard() {
   };
   return (
     <Card title="Make safe" edge={safe ? 'moss' : 'ochre'} testID="make-safe">
-      {MAKE_SAFE_STEPS.map((step) => (
+      {makeSafeSteps(document.profile.family).map((step) => (
         <Check
           key={step.key}
           testID={`safe-${step.key}`}

@@ -11,7 +11,7 @@ import { Field } from '../../../ui/field';
 import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import { optionalFigure } from '../figure';
-import { useJobScope } from '../job-context';
+import { useMetering } from '../job-context';
 import { TapCounter } from '../tap-counter';
 
 const ALL_FIELDS = [
@@ -42,7 +42,7 @@ const EMPTY: Draft = { texts: {}, unread: {}, rateBy: null };
 /** The readings on arrival: what the pump was doing before anything was touched. */
 export function ReadingsNowCard() {
   const reader = useReader();
-  const { view, jobId, write } = useJobScope();
+  const { view, jobId, write } = useMetering();
   const recorded = lastRecord(view.document, 'readings-now');
   const fields = fieldsFor(
     lastRecord(view.document, 'identify')?.body.signalFrom ?? view.document.pump.signalFrom,

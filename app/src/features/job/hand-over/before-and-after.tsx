@@ -59,8 +59,9 @@ export function SameDay({ days }: { days: readonly HandoverDay[] }) {
         <View key={day.column} style={styles.side} testID={`day-${day.column}`}>
           <TriadName column={day.column} />
           <BeatStripView
-            rates_spm={day.hourly_spm}
-            greatest_spm={most}
+            rates={day.hourly_spm}
+            greatest={most}
+            unit="strokes/min"
             now={null}
             height={36}
             colour={COLUMN_COLOUR[day.column]}

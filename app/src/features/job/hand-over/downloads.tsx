@@ -15,6 +15,8 @@ const FILES = [
 ] as const;
 
 /** What leaves: for the customer, and for any program that reads open formats. */
+const CALENDAR = { file: 'programs.ics', label: 'Programs (calendar file)' } as const;
+
 export function Downloads({ jobId, handover }: { jobId: string; handover: Handover }) {
   const { pending } = useOutbox();
   const unsent = pending.some((command) => command.body.jobId === jobId);
@@ -29,7 +31,7 @@ export function Downloads({ jobId, handover }: { jobId: string; handover: Handov
           The files are made once everything is sent.
         </Words>
       ) : (
-        FILES.map(({ file, label }, i) => (
+        [...FILES, ...(handover.summary.pool ? [CALENDAR] : [])].map(({ file, label }, i) => (
           <Button
             key={file}
             kind={i === 0 ? 'main' : 'plain'}

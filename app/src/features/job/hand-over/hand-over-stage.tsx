@@ -16,6 +16,7 @@ import { BeforeAndAfter, SameDay } from './before-and-after';
 import { Downloads } from './downloads';
 import { EMPTY_SIGNATURE, SignaturePad, type Drawn } from './signature-pad';
 import { ProvedCard } from './proved-card';
+import { WeekBeforeAfter } from '../../pool/hand-over/week-before-after';
 import { useDays } from './use-days';
 
 interface Draft {
@@ -78,6 +79,7 @@ export function HandOverStage() {
       {gate.length > 0 && <GateCard title="Not ready to hand over" reasons={gate} />}
       <BeforeAndAfter summary={summary} />
       <SameDay days={days} />
+      {summary.pool && <WeekBeforeAfter pool={summary.pool} />}
       <ProvedCard summary={summary} />
       {!document.handover && (
         <>

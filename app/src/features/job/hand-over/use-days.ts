@@ -10,6 +10,7 @@ export function useDays(view: JobView): readonly HandoverDay[] {
   const frozen = view.document.handover?.summary.days;
   const [days, setDays] = useState<readonly HandoverDay[]>(NONE);
   useEffect(() => {
+    if (view.family !== 'metering') return;
     const { context } = view;
     const sheets = comparedSheets(view);
     if (frozen || !context || sheets.length < 2) return;

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { Field } from '../../../ui/field';
 import { SPACE } from '../../../ui/theme';
 import { limitsInWords } from '../../library/limits-in-words';
-import { parseForParameter } from '../parameter-quantity';
+import { parseFigureFor } from '../parameter-quantity';
 import { taken, type PointParameters } from './signal-card';
 import type { ByHand, PlanWork } from './use-plan';
 
@@ -49,7 +49,7 @@ function PointField({
   const value = work.values[parameter.key];
   // what stood there before typing began: a text that cannot be taken must not leave half of itself in the plan
   const before = useRef<number | null>(null);
-  const parsed = typing === null ? null : parseForParameter(parameter, typing);
+  const parsed = typing === null ? null : parseFigureFor(parameter, typing);
   const fits = parsed?.ok ? taken(work, parameter, parsed.value) === parsed.value : true;
   const error =
     parsed === null
@@ -70,7 +70,7 @@ function PointField({
       onChange={(text) => {
         if (typing === null) before.current = typeof value === 'number' ? value : null;
         setTyping(text);
-        const next = parseForParameter(parameter, text);
+        const next = parseFigureFor(parameter, text);
         if (next.ok && taken(work, parameter, next.value) === next.value) onValue(next.value);
         else if (before.current !== null) onValue(before.current);
       }}

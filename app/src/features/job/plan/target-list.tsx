@@ -1,5 +1,7 @@
-import { parameterAt } from '@barythm/core/profile';
+import type { PlannedTarget } from '@barythm/core/job';
+import { parameterAt, type Profile, type SettingValues } from '@barythm/core/profile';
 import { keyOf, sameValue } from '@barythm/core/sheet';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
@@ -7,22 +9,39 @@ import { SPACE, usePalette } from '../../../ui/theme';
 import { TriadName, TriadSign } from '../../../ui/triad';
 import { Words } from '../../../ui/words';
 import { ValueText } from '../value-text';
-import type { PlanWork } from './use-plan';
 
-/** The target settings, each beside what is there and with its reason. */
-export function TargetList({ work, onReset }: { work: PlanWork; onReset: (() => void) | null }) {
+interface TargetListProps {
+  readonly profile: Profile;
+  readonly targets: readonly PlannedTarget[];
+  /** what is believed to be in the controller */
+  readonly before: SettingValues | null;
+  readonly onReset: (() => void) | null;
+}
+
+/** A list longer than this shows what changes first. */
+const LONG_LIST = 20;
+
+/** The target settings, each beside what is there and with its reason; of a long list what changes. */
+export function TargetList({ profile, targets, before: held, onReset }: TargetListProps) {
   const palette = usePalette();
+  const stays = (target: PlannedTarget) => {
+    const before = held?.[keyOf(target.address)];
+    return before !== undefined && sameValue(before, target.value);
+  };
+  const [all, setAll] = useState(false);
+  const folded = !all && targets.length > LONG_LIST;
+  const shown = folded ? targets.filter((target) => !stays(target)) : targets;
   return (
     <Card testID="targets">
       <View style={styles.head}>
         <TriadName column="target" />
         {onReset && <Button kind="quiet" label="As worked out" testID="reset-hand" onPress={onReset} />}
       </View>
-      {work.targets.map((target) => {
-        const parameter = parameterAt(work.context.profile, target.address);
+      {shown.map((target) => {
+        const parameter = parameterAt(profile, target.address);
         if (!parameter) return null;
-        const before = work.before?.values[keyOf(target.address)];
-        const same = before !== undefined && sameValue(before, target.value);
+        const before = held?.[keyOf(target.address)];
+        const same = stays(target);
         return (
           <View
             key={target.address}
@@ -55,9 +74,15 @@ export function TargetList({ work, onReset }: { work: PlanWork; onReset: (() => 
           </View>
         );
       })}
-      {work.targets.length === 0 && (
-        <Words>No setting of this pump can meet the duty; see the findings.</Words>
+      {folded && shown.length < targets.length && (
+        <Button
+          kind="quiet"
+          label={`${targets.length - shown.length} more stay as they are`}
+          testID="targets-all"
+          onPress={() => setAll(true)}
+        />
       )}
+      {targets.length === 0 && <Words>No setting of this pump can meet the duty; see the findings.</Words>}
     </Card>
   );
 }

@@ -4,6 +4,7 @@ import {
   checkSettings,
   dosePicture,
   planMetering,
+  REASONS,
   understand,
   type DosePicture,
   type MeteringContext,
@@ -11,7 +12,7 @@ import {
   type MeteringPlan,
   type MeteringSettings,
 } from '@barythm/core/families/metering';
-import { contextOf, plannedTargets, type JobView, type PlannedTarget } from '@barythm/core/job';
+import { meteringContextOf, plannedTargets, type MeteringView, type PlannedTarget } from '@barythm/core/job';
 import type { SettingValue, SettingValues } from '@barythm/core/profile';
 import { keyOf } from '@barythm/core/sheet';
 import { useMemo } from 'react';
@@ -41,10 +42,10 @@ interface Groundwork {
   readonly foundDose: DosePicture | null;
 }
 
-function groundwork(view: JobView, duty: MeteringDuty): Groundwork {
+function groundwork(view: MeteringView, duty: MeteringDuty): Groundwork {
   const { document } = view;
   const values: SettingValues = { ...document.lastLeft?.values, ...view.values.found };
-  const context = contextOf(document, duty, { ...values, ...view.values.force }, view.today);
+  const context = meteringContextOf(document, duty, { ...values, ...view.values.force }, view.today);
   const known = Object.keys(values).length > 0;
   const settings = understand(context.profile, context.plate, values);
   return {
@@ -59,7 +60,7 @@ function groundwork(view: JobView, duty: MeteringDuty): Groundwork {
 /** The plan with what was moved by hand: fast enough for every frame of a drag. */
 function withByHand(ground: Groundwork, byHand: ByHand): PlanWork {
   const { context, plan } = ground;
-  const targets = plannedTargets(context.profile, plan, byHand);
+  const targets = plannedTargets(context.profile, plan, REASONS, byHand);
   const values: Record<string, SettingValue | undefined> = { ...plan.values };
   for (const target of targets) values[keyOf(target.address)] = target.value;
   const settings = understand(context.profile, context.plate, values);
@@ -76,7 +77,7 @@ function withByHand(ground: Groundwork, byHand: ByHand): PlanWork {
 }
 
 /** The plan for the duty as it is typed; null while the duty is not complete. */
-export function usePlan(view: JobView, duty: MeteringDuty | null, byHand: ByHand): PlanWork | null {
+export function usePlan(view: MeteringView, duty: MeteringDuty | null, byHand: ByHand): PlanWork | null {
   const ground = useMemo(() => (duty ? groundwork(view, duty) : null), [view, duty]);
   return useMemo(() => (ground ? withByHand(ground, byHand) : null), [ground, byHand]);
 }

@@ -1,5 +1,6 @@
-import { proofChecks, type ProofCheck } from '@barythm/core/families/metering';
-import type { JudgedCheck } from '@barythm/core/job';
+import { offeredChecks, type JudgedCheck } from '@barythm/core/job';
+import type { AskedFigure, ProofCheck } from '@barythm/core/proof';
+import { displayUnit } from '@barythm/core/units';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { newId } from '../../../api/device';
@@ -18,9 +19,9 @@ import { StrokeTimer } from './stroke-timer';
 export function ChecksCard() {
   const { view } = useJobScope();
   const [open, setOpen] = useState<string | null>(null);
-  const { context, settings, checks, document } = view;
-  if (!context) return null;
-  const offered = proofChecks(context, settings);
+  const { checks, document } = view;
+  const offered = offeredChecks(view);
+  if (offered.length === 0) return null;
   return (
     <Card title="Tried at the pump" testID="checks">
       {offered.map((check) => {
@@ -79,18 +80,30 @@ function CheckRow({
 type Texts = Readonly<Record<string, string>>;
 const EMPTY: Texts = {};
 
-const FIELDS = {
-  pulses: [
-    { key: 'pulses', label: 'Pulses in', unit: '', quantity: 'strokes' },
-    { key: 'strokes', label: 'Strokes out', unit: '', quantity: 'strokes' },
-    { key: 'seconds', label: 'Over', unit: 's', quantity: 'seconds' },
-  ],
-  throttle: [
-    { key: 'pressure_bar', label: 'Pressure', unit: 'bar', quantity: 'pressure' },
-    { key: 'rate_spm', label: 'Rate', unit: '1/min', quantity: 'strokeRate' },
-    { key: 'flow_lph', label: 'Flow', unit: 'L/h', quantity: 'pumpFlow' },
-  ],
-} as const;
+const PULSES: readonly AskedFigure[] = [
+  { key: 'pulses', label: 'Pulses in', quantity: 'strokes' },
+  { key: 'strokes', label: 'Strokes out', quantity: 'strokes' },
+  { key: 'seconds', label: 'Over', quantity: 'seconds' },
+];
+const THROTTLE: readonly AskedFigure[] = [
+  { key: 'pressure_bar', label: 'Pressure', quantity: 'pressure' },
+  { key: 'rate_spm', label: 'Rate', quantity: 'strokeRate' },
+  { key: 'flow_lph', label: 'Flow', quantity: 'pumpFlow' },
+];
+
+/** The figures that a check is judged by; the time of a count may be left out. */
+function figuresOf(ask: Exclude<ProofCheck['ask'], { kind: 'state' }>): readonly AskedFigure[] {
+  switch (ask.kind) {
+    case 'pulses':
+      return PULSES;
+    case 'throttle':
+      return THROTTLE;
+    case 'figure':
+      return [ask.figure];
+    case 'compare':
+      return [ask.shown, ask.reference];
+  }
+}
 
 function CheckEntry({ check, onDone }: { check: ProofCheck; onDone: () => void }) {
   const { jobId, write } = useJobScope();
@@ -138,7 +151,8 @@ function CheckEntry({ check, onDone }: { check: ProofCheck; onDone: () => void }
         />
       ) : (
         <Figures
-          kind={ask.kind}
+          fields={figuresOf(ask)}
+          timed={ask.kind === 'pulses'}
           texts={texts}
           onChange={(next) => {
             setTexts(next);
@@ -159,19 +173,20 @@ function CheckEntry({ check, onDone }: { check: ProofCheck; onDone: () => void }
 }
 
 function Figures({
-  kind,
+  fields,
+  timed,
   texts,
   onChange,
   onSave,
   onFail,
 }: {
-  kind: 'pulses' | 'throttle';
+  fields: readonly AskedFigure[];
+  timed: boolean;
   texts: Texts;
   onChange: (texts: Texts) => void;
   onSave: (figures: Record<string, number>) => void;
   onFail: (words: string) => void;
 }) {
-  const fields = FIELDS[kind];
   const read = fields.map((field) => optionalFigure(texts[field.key] ?? '', field.quantity));
   const save = () => {
     if (read.some((figure) => figure.error)) return;
@@ -193,7 +208,7 @@ function Figures({
           <View key={field.key} style={styles.cell}>
             <Field
               label={field.label}
-              unit={field.unit || undefined}
+              unit={displayUnit(field.quantity, 'metric')}
               testID={`check-${field.key}`}
               value={texts[field.key] ?? ''}
               error={read[i].error}
@@ -202,7 +217,7 @@ function Figures({
           </View>
         ))}
       </View>
-      {kind === 'pulses' && (
+      {timed && (
         <StrokeTimer
           onTake={(counted, time) =>
             onChange({ ...texts, strokes: String(counted), seconds: time.toFixed(1) })

@@ -9,7 +9,7 @@ import { Card } from '../../../ui/card';
 import { Field } from '../../../ui/field';
 import { Words } from '../../../ui/words';
 import { optionalFigure } from '../figure';
-import { useJobScope } from '../job-context';
+import { useMetering } from '../job-context';
 import { TapCounter } from '../tap-counter';
 
 const FIELDS = [
@@ -25,7 +25,7 @@ const EMPTY: Partial<Record<Key, string>> = {};
 /** One live end-to-end reading: injection proves the pump, this proves transmitter, wire and pump together. */
 export function LiveCard() {
   const reader = useReader();
-  const { view, jobId, write } = useJobScope();
+  const { view, jobId, write } = useMetering();
   const recorded = lastRecord(view.document, 'live-reading');
   const [texts, setTexts] = useDraftOf(`live:${jobId}`, EMPTY);
   const [error, setError] = useState<string | null>(null);

@@ -16,15 +16,15 @@ import { Choice } from '../../../ui/choice';
 import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import { useDraft } from '../../../draft/use-draft';
-import { useJobScope } from '../job-context';
+import { useMetering } from '../job-context';
 import { ReadingEntry } from './reading-entry';
 
 /** The points at which the pump is proved: expected, tolerance with its reason, reading, verdict. */
 export function PointsCard() {
   const reader = useReader();
-  const { view, jobId } = useJobScope();
+  const { view, jobId } = useMetering();
   const palette = usePalette();
-  const { context, settings, readings, document } = view;
+  const { context, profile, settings, readings, document } = view;
   const [chosen, setChosen] = useState<number | null>(null);
   const [instrument, setInstrument] = useDraft(`instrument:${jobId}`);
   if (!context) return null;
@@ -37,7 +37,7 @@ export function PointsCard() {
     return !last || last.voided;
   });
   const open = chosen ?? next ?? null;
-  const smooth = isSetInFlow(document.profile);
+  const smooth = isSetInFlow(profile);
   const map = lineInForce(settings);
   const tolerance = map ? toleranceAt(map, COUNT_TIME_s) : null;
   return (

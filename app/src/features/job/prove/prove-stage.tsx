@@ -2,7 +2,7 @@ import { gateOfProve } from '@barythm/core/job';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words';
-import { useJobScope } from '../job-context';
+import { useJobScope, useMetering, usePool } from '../job-context';
 import { StageFrame } from '../stage-frame';
 import { CalibrationCard } from '../calibration-card';
 import { AutomaticCard } from './automatic-card';
@@ -16,10 +16,6 @@ import { SafeDischargeCard } from './safe-discharge-card';
 /** Prove: known signals in, strokes or flow out, against what the settings must give. */
 export function ProveStage() {
   const { view, go } = useJobScope();
-  const { document, context, settings } = view;
-  const safe = gateOfProve(document).length === 0;
-  const known = context !== null && settings.mode !== null;
-  const line = settings.mode === 'analog' && settings.map !== null;
   return (
     <StageFrame
       stage="prove"
@@ -33,6 +29,36 @@ export function ProveStage() {
         />
       }
     >
+      {view.family === 'pool' ? <PoolProof /> : <MeteringProof />}
+    </StageFrame>
+  );
+}
+
+/** A pool pump is proved by what it does: primes, speeds, flows, starts, limit, hold, and what hangs on it. */
+function PoolProof() {
+  const { view } = usePool();
+  return (
+    <>
+      {!view.context && (
+        <Card edge="ochre">
+          <Words>There is nothing to expect yet: plan it first.</Words>
+        </Card>
+      )}
+      <PatternCards />
+      <ChecksCard />
+      <AutomaticCard />
+    </>
+  );
+}
+
+function MeteringProof() {
+  const { view } = useMetering();
+  const { document, context, settings } = view;
+  const safe = gateOfProve(document).length === 0;
+  const known = context !== null && settings.mode !== null;
+  const line = settings.mode === 'analog' && settings.map !== null;
+  return (
+    <>
       <SafeDischargeCard />
       {safe && !known && (
         <Card edge="ochre">
@@ -53,6 +79,6 @@ export function ProveStage() {
       <CalibrationCard />
       {safe && known && <LiveCard />}
       <AutomaticCard />
-    </StageFrame>
+    </>
   );
 }

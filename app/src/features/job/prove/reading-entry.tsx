@@ -11,7 +11,7 @@ import { Field } from '../../../ui/field';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import { optionalFigure } from '../figure';
-import { useJobScope } from '../job-context';
+import { useMetering } from '../job-context';
 import { StrokeTimer } from './stroke-timer';
 
 interface ReadingEntryProps {
@@ -33,7 +33,7 @@ const EMPTY: Draft = { shown: '', strokes: '', seconds: '60', flow: '' };
 /** One reading: current shown, strokes counted over a time, or flow read. Kept whether it passes or not. */
 export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEntryProps) {
   const reader = useReader();
-  const { view, jobId, write } = useJobScope();
+  const { view, jobId, write } = useMetering();
   const palette = usePalette();
   const [draft, setDraft] = useDraftOf<Draft>(`reading:${jobId}:${expected.x_mA}`, EMPTY);
   const [error, setError] = useState<string | null>(null);
@@ -41,7 +41,7 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
     setDraft({ ...draft, ...part });
     setError(null);
   };
-  const smooth = isSetInFlow(view.document.profile);
+  const smooth = isSetInFlow(view.profile);
   const shown = optionalFigure(draft.shown, 'current');
   const strokes = optionalFigure(draft.strokes, 'strokes');
   const seconds = optionalFigure(draft.seconds, 'seconds');
@@ -107,7 +107,7 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
         )}
         {expected.cause === 'broken-wire' ? ' (taken for a broken wire)' : ''}
       </Words>
-      {view.document.profile.behaviours.showsSignal && (
+      {view.profile.behaviours.showsSignal && (
         <Field
           label="The pump shows"
           unit="mA"

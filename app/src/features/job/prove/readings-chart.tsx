@@ -9,12 +9,12 @@ import { Card } from '../../../ui/card';
 import { useWide } from '../../../ui/layout';
 import { SPACE } from '../../../ui/theme';
 import { TriadName } from '../../../ui/triad';
-import { useJobScope } from '../job-context';
+import { useMetering } from '../job-context';
 import { rateAxis } from '../rate-axis';
 
 /** The readings on the chart, against the lines as found and as left. */
 export function ReadingsChart() {
-  const { view } = useJobScope();
+  const { view } = useMetering();
   const { box, onLayout } = useChartBox(useWide() ? 340 : 280);
   const { context, settings, values, readings } = view;
   const lines = useMemo<SignalLine[]>(() => {

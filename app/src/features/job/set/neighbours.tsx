@@ -4,12 +4,11 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { newId } from '../../../api/device';
 import { Button, ButtonRow } from '../../../ui/button';
-import { Choice } from '../../../ui/choice';
-import { Field } from '../../../ui/field';
 import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import { useJobScope } from '../job-context';
 import { parseForParameter } from '../parameter-quantity';
+import { ValueEntry } from '../value-entry';
 import { entryWords } from '../value-words';
 
 /** What stands beside a value that did not take: each is read before anything is entered again (ANY-06 to ANY-08). */
@@ -66,30 +65,23 @@ function Neighbour({ parameter, held }: { parameter: Parameter; held: SheetEntry
           />
         </ButtonRow>
       )}
-      {text !== null && parameter.type === 'choice' && (
-        <Choice
-          label={`${parameter.label} shows`}
-          testID={`beside-${parameter.key}-value`}
-          options={(parameter.options ?? []).map(({ value, label }) => ({ value, label }))}
-          value={null}
-          error={error}
-          onChange={(value) => reads(value, value)}
-        />
-      )}
-      {text !== null && parameter.type === 'number' && (
+      {text !== null && (
         <>
-          <Field
+          <ValueEntry
+            parameter={parameter}
             label={`${parameter.label} shows`}
-            unit={parameter.unit}
             testID={`beside-${parameter.key}-value`}
-            value={text}
+            text={text}
             error={error}
-            onChange={(next) => {
+            onText={(next) => {
               setText(next);
               setError(null);
             }}
+            onOption={(value) => reads(value, String(value))}
           />
-          <Button label="Record it" testID={`beside-${parameter.key}-save`} onPress={save} />
+          {parameter.type !== 'choice' && (
+            <Button label="Record it" testID={`beside-${parameter.key}-save`} onPress={save} />
+          )}
         </>
       )}
     </View>

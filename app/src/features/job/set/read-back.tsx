@@ -3,13 +3,12 @@ import { useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraft } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
-import { Choice } from '../../../ui/choice';
-import { Field } from '../../../ui/field';
 import { Words } from '../../../ui/words';
 import { ENTER_WHEN, ENTRY_SLIP } from '../../library/entry-words';
 import { RouteKeys } from '../../library/route-keys';
 import { useJobScope } from '../job-context';
 import { parseForParameter } from '../parameter-quantity';
+import { ValueEntry } from '../value-entry';
 
 interface ReadBackProps {
   readonly parameter: Parameter;
@@ -64,31 +63,21 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
           {parameter.caution}
         </Words>
       )}
-      {parameter.type === 'choice' ? (
-        <Choice
-          label="The display now shows"
-          testID="readback"
-          options={(parameter.options ?? []).map(({ value, label }) => ({ value, label }))}
-          value={null}
-          error={error}
-          onChange={(value) => readBack(value, value)}
-        />
-      ) : (
-        <>
-          <Field
-            big
-            label="The display now shows"
-            unit={parameter.unit}
-            testID="readback"
-            value={typed}
-            error={error}
-            onChange={(next) => {
-              setText(next === '' ? null : next);
-              setError(null);
-            }}
-          />
-          <Button kind="main" label="Read back" testID="readback-save" onPress={save} />
-        </>
+      <ValueEntry
+        big
+        parameter={parameter}
+        label="The display now shows"
+        testID="readback"
+        text={typed}
+        error={error}
+        onText={(next) => {
+          setText(next === '' ? null : next);
+          setError(null);
+        }}
+        onOption={(value) => readBack(value, String(value))}
+      />
+      {parameter.type !== 'choice' && (
+        <Button kind="main" label="Read back" testID="readback-save" onPress={save} />
       )}
     </>
   );

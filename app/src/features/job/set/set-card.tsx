@@ -48,7 +48,7 @@ export function SetCard({ row, parameter, left, onDone }: SetCardProps) {
           <TriadName column="target" />
           <ValueText
             bold
-            size={parameter.type === 'number' ? 'hero' : 'figure'}
+            size={parameter.type === 'number' || parameter.type === 'time' ? 'hero' : 'figure'}
             colour="petrol"
             testID="set-target"
             parameter={parameter}

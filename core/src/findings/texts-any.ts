@@ -1,4 +1,4 @@
-import type { TextBook } from '../../findings';
+import type { TextBook } from './render';
 
 /** What findings say that any pump can have, whatever its family. */
 export const ANY_TEXTS = {

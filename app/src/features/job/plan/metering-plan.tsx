@@ -1,0 +1,175 @@
+import { measuredHistory, measuredLoss, type MeteringView } from '@barythm/core/job';
+import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
+import { useReader } from '../../../ui/reader';
+import { useDeferredValue, useMemo } from 'react';
+import { newId } from '../../../api/device';
+import { useDraftOf } from '../../../draft/use-draft';
+import { useDraftForm } from '../../../draft/use-draft-form';
+import { Button } from '../../../ui/button';
+import { Card } from '../../../ui/card';
+import { useWide } from '../../../ui/layout';
+import { Heading, Words } from '../../../ui/words';
+import { FindingList } from '../../findings/finding-list';
+import { StockCard } from '../../pump/stock-card';
+import { DecisionAction } from '../decision-action';
+import { useMetering } from '../job-context';
+import { StageFrame } from '../stage-frame';
+import { BenchLink } from '../bench-link';
+import { CapacityCard, CuresCard } from './capacity-card';
+import { DoseCard } from './dose-card';
+import { DutyForm } from './duty-form';
+import { dutyTexts, EMPTY_DUTY, readDuty, type DutyTexts } from './duty-texts';
+import { ExpectedTable } from './expected-table';
+import { PulseCard } from './pulse-card';
+import { SignalCard } from './signal-card';
+import { TargetList } from './target-list';
+import { usePlan, type ByHand, type PlanWork } from './use-plan';
+
+const NOTHING_MOVED: ByHand = {};
+
+/** Plan: the duty, and at once the settings it leads to, what is wrong, and what the pump will do. */
+export function MeteringPlan() {
+  const { view, jobId, write, go } = useMetering();
+  const wide = useWide();
+  const initial = useMemo(() => (view.duty ? dutyTexts(view.duty) : EMPTY_DUTY), [view.duty]);
+  const { texts, set, forget } = useDraftForm<DutyTexts>(`duty:${jobId}`, initial);
+  const [byHand, setByHand] = useDraftOf<ByHand>(`hand:${jobId}`, NOTHING_MOVED);
+  const { duty, errors } = useMemo(() => readDuty(texts), [texts]);
+  const work = usePlan(view, duty, byHand);
+  // a moved point is drawn at once; what only follows from it may come a frame later
+  const calm = useDeferredValue(work);
+  const { document } = view;
+
+  const agree = () => {
+    if (!duty || !work) return;
+    const refused = write({
+      kind: 'plan.accept',
+      jobId,
+      planId: newId(),
+      duty,
+      targets: work.targets.map((target) => ({ ...target, entryId: newId() })),
+    });
+    if (refused === null) {
+      forget();
+      setByHand(null);
+      go('set');
+    }
+  };
+
+  const moved = Object.keys(byHand).length > 0;
+  const targets = work && (
+    <TargetList
+      profile={view.profile}
+      targets={work.targets}
+      before={work.before?.values ?? null}
+      onReset={moved ? () => setByHand(null) : null}
+    />
+  );
+  const findings = work && (
+    <>
+      <Heading>Findings on the target</Heading>
+      <FindingList
+        findings={work.findings.target}
+        none="Nothing is wrong with the target."
+        actions={(finding) => <DecisionAction finding={finding} />}
+      />
+      {work.before && (
+        <>
+          <Heading>Findings on what is there</Heading>
+          <FindingList findings={work.findings.found} none="Nothing is wrong with what is there." />
+        </>
+      )}
+    </>
+  );
+
+  return (
+    <StageFrame
+      stage="plan"
+      aside={
+        wide &&
+        work && (
+          <>
+            {findings}
+            {targets}
+          </>
+        )
+      }
+      action={
+        <Button
+          grow={!wide}
+          kind="main"
+          testID="agree-plan"
+          label={document.plans.length > 0 ? 'Agree this plan again' : 'Agree this plan'}
+          disabled={!work || document.handover !== null}
+          onPress={agree}
+        />
+      }
+    >
+      <DutyForm texts={texts} errors={errors} set={set} profile={view.profile} rows={view.rows} />
+      {work?.context.calibration && <MeasuredNote work={work} />}
+      <LossNote view={view} taken={texts.loss} onTake={(loss) => set('loss', loss)} />
+      {!work && (
+        <Card edge="ochre">
+          <Words bold>The plan appears as soon as the duty is complete.</Words>
+          <Words>What is missing or wrong is said at its field above.</Words>
+        </Card>
+      )}
+      {work && (
+        <>
+          {!wide && targets}
+          {!wide && findings}
+          {calm && <PulseCard work={calm} onMove={setByHand} />}
+          <SignalCard work={work} byHand={byHand} onMove={setByHand} />
+          <DoseCard work={work} />
+          {calm && <ExpectedTable work={calm} />}
+          {calm && <CuresCard work={calm} />}
+          {calm && <CapacityCard work={calm} />}
+          {calm && <StockCard context={calm.context} values={calm.values} />}
+          <BenchLink />
+        </>
+      )}
+    </StageFrame>
+  );
+}
+
+/** A drawdown stands: the plan goes by it and not by the plate. */
+function MeasuredNote({ work }: { work: PlanWork }) {
+  const reader = useReader();
+  const { calibration, duty } = work.context;
+  if (!calibration) return null;
+  const full = figureWithUnit(fig('strokeVolume', duty.strokeVolume.full_mL), reader);
+  return (
+    <Card edge={calibration.servicedSince ? 'ochre' : 'moss'} testID="measured-note">
+      <Words>
+        {calibration.servicedSince
+          ? `Serviced since the drawdown of ${calibration.date}: the plan goes by the stroke volume typed above.`
+          : `Measured by drawdown on ${calibration.date}: ${full} at full stroke, instead of the figure typed above.`}
+      </Words>
+    </Card>
+  );
+}
+
+/** Two drawdowns at two pressures measured the loss: it is offered, not taken silently. */
+function LossNote({
+  view,
+  taken,
+  onTake,
+}: {
+  view: MeteringView;
+  taken: string;
+  onTake: (loss: string) => void;
+}) {
+  const loss = measuredLoss(measuredHistory(view.document));
+  if (!loss) return null;
+  const percent = formatNumber(loss.lossPer_bar * 100, 2, '.');
+  return (
+    <Card testID="loss-note">
+      <Words>
+        Drawdowns at {loss.from_bar} and {loss.to_bar} bar: the stroke loses {percent} % for each bar.
+      </Words>
+      {taken !== percent && (
+        <Button label="Take it into the duty" testID="loss-take" onPress={() => onTake(percent)} />
+      )}
+    </Card>
+  );
+}

@@ -1,0 +1,141 @@
+import type { PoolContext, ReasonedProgram, WantedProgram } from '@barythm/core/families/pool';
+import { WEEKS_PER_MONTH } from '@barythm/core/schedule';
+import type { SolveProgress } from '@barythm/core/solver';
+import { daysInWords, timeOfDay } from '@barythm/core/time';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../../ui/button';
+import { Card } from '../../../ui/card';
+import { SPACE } from '../../../ui/theme';
+import { Words } from '../../../ui/words';
+import { PlanCancelled, PlanClient } from '../../../workers/plan-client';
+import type { PlannerAnswer } from '../../../workers/plan-messages';
+
+/** The search ends here whatever it has by then, and says how far that may be from the cheapest. */
+const TIME_LIMIT_s = 25;
+
+interface CheapestCardProps {
+  readonly context: PoolContext;
+  readonly onTake: (programs: readonly WantedProgram[]) => void;
+}
+
+/** The cheapest plan of the week: searched for in a worker, with its bound, its reasons, or why there is none. */
+export function CheapestCard({ context, onTake }: CheapestCardProps) {
+  const [client] = useState(() => new PlanClient());
+  const [progress, setProgress] = useState<SolveProgress | null>(null);
+  const [running, setRunning] = useState(false);
+  const [answer, setAnswer] = useState<{ readonly duty: string; readonly told: PlannerAnswer } | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  useEffect(() => () => client.cancel(), [client]);
+  // an answer holds for the duty it was made for; programs alone do not change the question
+  const asked = JSON.stringify({ ...context.duty, programs: null });
+  const told = answer?.duty === asked ? answer.told : null;
+  const { currency } = context.duty.tariff;
+
+  const search = () => {
+    setRunning(true);
+    setProgress(null);
+    setError(null);
+    setAnswer(null);
+    client
+      .find(context, TIME_LIMIT_s, setProgress)
+      .then((found) => setAnswer({ duty: asked, told: found }))
+      .catch((failure: Error) => setError(failure instanceof PlanCancelled ? 'Cancelled.' : failure.message))
+      .finally(() => setRunning(false));
+  };
+  return (
+    <Card title="Cheapest plan" testID="cheapest">
+      {!running && !told && (
+        <Words>
+          Looks through every way to move the water within slots, speeds, needs and quiet hours, and proves
+          how near it comes.
+        </Words>
+      )}
+      {running ? (
+        <>
+          <Words bold testID="cheapest-progress">
+            Searching … {Math.round(progress?.seconds ?? 0)} of at most {TIME_LIMIT_s} s.
+            {progress?.best != null && progress.bound != null && progress.best > 0
+              ? ` Found ${(progress.best * WEEKS_PER_MONTH).toFixed(2)} ${currency} a month, within ${((1 - progress.bound / progress.best) * 100).toFixed(1)} % of the cheapest.`
+              : ''}
+          </Words>
+          <Button label="Cancel" testID="cheapest-cancel" onPress={() => client.cancel()} />
+        </>
+      ) : (
+        <Button label="Find the cheapest plan" testID="cheapest-find" onPress={search} />
+      )}
+      {error && (
+        <Words bold colour="ochre" role="alert" testID="cheapest-error">
+          {error}
+        </Words>
+      )}
+      {told?.kind === 'none' && (
+        <View style={{ gap: SPACE.xs }} testID="cheapest-none">
+          <Words bold colour="rust">
+            No plan meets this, because these are in each other’s way:
+          </Words>
+          {told.because.map((words) => (
+            <Words key={words}>· {words}</Words>
+          ))}
+          <Words colour="quiet">Without any one of them there is a plan.</Words>
+        </View>
+      )}
+      {told?.kind === 'out-of-time' && (
+        <Words bold colour="ochre" testID="cheapest-late">
+          No plan was found in {TIME_LIMIT_s} s, and none was ruled out.
+        </Words>
+      )}
+      {told?.kind === 'plan' && <Found told={told} currency={currency} onTake={onTake} />}
+    </Card>
+  );
+}
+
+function Found({
+  told,
+  currency,
+  onTake,
+}: {
+  told: Extract<PlannerAnswer, { kind: 'plan' }>;
+  currency: string;
+  onTake: (programs: readonly WantedProgram[]) => void;
+}) {
+  const month = (week: number) => (week * WEEKS_PER_MONTH).toFixed(2);
+  return (
+    <View style={{ gap: SPACE.s }} testID="cheapest-found">
+      <Words figures bold size="figure" colour="petrol">
+        {month(told.cost)}
+        <Words size="large" colour="quiet">
+          {' '}
+          {currency} a month
+        </Words>
+      </Words>
+      <Words bold colour={told.proven ? 'moss' : 'ochre'} testID="cheapest-bound">
+        {told.proven
+          ? 'Proven cheapest'
+          : `Within ${(told.gap * 100).toFixed(1)} % of the cheapest, at the time limit`}
+        : no plan in quarters of an hour and these speeds costs less than {month(told.bound)}.
+      </Words>
+      {told.programs.map((program) => (
+        <View key={`${program.days}${program.start}${program.speed_rpm}`}>
+          <Words bold figures>
+            {timeOfDay(program.start)}–{timeOfDay(program.stop)}, {daysInWords(program.days)}:{' '}
+            {program.speed_rpm} rev/min
+          </Words>
+          <Words size="small" colour="quiet">
+            {program.circuit}: {program.reason}.
+          </Words>
+        </View>
+      ))}
+      <Button
+        kind="main"
+        label="Take it into the week"
+        testID="cheapest-take"
+        onPress={() => onTake(told.programs.map(withoutReason))}
+      />
+    </View>
+  );
+}
+
+function withoutReason({ reason: _, ...program }: ReasonedProgram): WantedProgram {
+  return program;
+}

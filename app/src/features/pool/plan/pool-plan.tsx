@@ -1,0 +1,135 @@
+import type { PoolDuty, WantedProgram } from '@barythm/core/families/pool';
+import { useDeferredValue, useMemo } from 'react';
+import { newId } from '../../../api/device';
+import { useDraftOf } from '../../../draft/use-draft';
+import { Button } from '../../../ui/button';
+import { Card } from '../../../ui/card';
+import { useWide } from '../../../ui/layout';
+import { Heading, Words } from '../../../ui/words';
+import { FindingList } from '../../findings/finding-list';
+import { BenchLink } from '../../job/bench-link';
+import { DecisionAction } from '../../job/decision-action';
+import { usePool } from '../../job/job-context';
+import { StageFrame } from '../../job/stage-frame';
+import { TargetList } from '../../job/plan/target-list';
+import { BLANK_POOL, poolTexts, readPoolDuty } from '../form/duty-tree';
+import { FormProvider } from '../form/form';
+import type { Texts } from '../form/tree';
+import { CheapestCard } from './cheapest-card';
+import { CostCard } from './cost-card';
+import { DutyParts } from './duty-parts';
+import { PowerCard } from './power-card';
+import { ProgramsCard } from './programs-card';
+import { RoofCard } from './roof-card';
+import { usePoolPlan } from './use-pool-plan';
+import { WinterCard } from './winter-card';
+
+/** Programs as they were moved by hand or found by the search; null while they are worked out. */
+interface Programs {
+  readonly list: readonly WantedProgram[] | null;
+}
+
+/** Plan of a pool pump: the duty, the week on its timeline, what it costs, what is wrong. */
+export function PoolPlan() {
+  const { view, jobId, write, go } = usePool();
+  const wide = useWide();
+  const initial = useMemo(() => (view.duty ? poolTexts(view.duty) : BLANK_POOL), [view.duty]);
+  const [texts, setTexts] = useDraftOf<Texts>(`pool-duty:${jobId}`, initial);
+  const agreed = useMemo<Programs>(() => ({ list: view.duty?.programs ?? null }), [view.duty]);
+  const [programs, setPrograms] = useDraftOf<Programs>(`pool-programs:${jobId}`, agreed);
+  const { duty, errors } = useMemo(
+    () => readPoolDuty(texts, programs.list as PoolDuty['programs']),
+    [texts, programs],
+  );
+  const { work, fault } = usePoolPlan(view, duty);
+  // a moved program is drawn at once; what only follows from it may come a frame later
+  const calm = useDeferredValue(work);
+  const { document } = view;
+
+  const agree = () => {
+    if (!duty || !work) return;
+    const refused = write({
+      kind: 'plan.accept',
+      jobId,
+      planId: newId(),
+      duty,
+      targets: work.targets.map((target) => ({ ...target, entryId: newId() })),
+    });
+    if (refused === null) {
+      setTexts(null);
+      setPrograms(null);
+      go('set');
+    }
+  };
+  const move = (list: readonly WantedProgram[] | null) => setPrograms({ list });
+  const targets = calm && (
+    <TargetList profile={view.profile} targets={calm.targets} before={calm.before} onReset={null} />
+  );
+  const findings = calm && (
+    <>
+      <Heading>Findings on the target</Heading>
+      <FindingList
+        findings={calm.findings.target}
+        none="Nothing is wrong with the target."
+        actions={(finding) => <DecisionAction finding={finding} />}
+      />
+      {calm.before && (
+        <>
+          <Heading>Findings on what is there</Heading>
+          <FindingList findings={calm.findings.found} none="Nothing is wrong with what is there." />
+        </>
+      )}
+    </>
+  );
+  return (
+    <StageFrame
+      stage="plan"
+      aside={
+        wide &&
+        work && (
+          <>
+            {findings}
+            {targets}
+          </>
+        )
+      }
+      action={
+        <Button
+          grow={!wide}
+          kind="main"
+          testID="agree-plan"
+          label={document.plans.length > 0 ? 'Agree this plan again' : 'Agree this plan'}
+          disabled={!work || document.handover !== null}
+          onPress={agree}
+        />
+      }
+    >
+      {work && (
+        <>
+          <ProgramsCard work={work} moved={programs.list !== null} onMove={move} />
+          <CostCard work={work} />
+          <CheapestCard context={work.context} onTake={move} />
+          {!wide && findings}
+        </>
+      )}
+      {!work && (
+        <Card edge="ochre">
+          <Words bold>The week appears as soon as the duty is complete.</Words>
+          <Words>What is missing or wrong is said at its field below.</Words>
+        </Card>
+      )}
+      <FormProvider value={{ texts, errors, change: setTexts }}>
+        <DutyParts texts={texts} fault={fault} />
+      </FormProvider>
+      {calm && (
+        <>
+          <PowerCard work={calm} />
+          <RoofCard context={calm.context} />
+          <WinterCard work={calm} />
+          {!wide && targets}
+          <BenchLink />
+        </>
+      )}
+    </StageFrame>
+  );
+}

@@ -1,0 +1,61 @@
+import { roofDay, type PoolContext } from '@barythm/core/families/pool';
+import { useMemo } from 'react';
+import Svg, { Line, Path, Rect } from 'react-native-svg';
+import { View } from 'react-native';
+import { useChartBox } from '../../../charts/use-chart-box';
+import { Card } from '../../../ui/card';
+import { usePalette } from '../../../ui/theme';
+import { Words } from '../../../ui/words';
+
+/** The roof over a mild day: when it runs by the two differences, and how often it starts. */
+export function RoofCard({ context }: { context: PoolContext }) {
+  const palette = usePalette();
+  const { box, onLayout } = useChartBox(140);
+  const { duty } = context;
+  const { heat } = duty;
+  const day = useMemo(() => roofDay(duty), [duty]);
+  if (!day || !heat) return null;
+  const words = `Starts at ${heat.startDifference_K} K of difference, stops at ${heat.stopDifference_K} K: ${day.hours} h of running, ${day.starts} ${day.starts === 1 ? 'start' : 'starts'}.`;
+  const most = Math.max(...day.trace.map(([roof]) => roof), 40);
+  const x = (i: number) => box.left + (i / (day.trace.length - 1)) * (box.width - box.left - box.right);
+  const y = (value: number) => box.height - box.bottom - (value / most) * (box.height - box.top - box.bottom);
+  const line = (pick: 0 | 1) =>
+    day.trace
+      .map((pair, i) => `${i === 0 ? 'M' : 'L'} ${x(i).toFixed(1)} ${y(pair[pick]).toFixed(1)}`)
+      .join(' ');
+  const slot = (box.width - box.left - box.right) / day.trace.length;
+  return (
+    <Card title="Roof over a mild day" testID="roof">
+      <View onLayout={onLayout}>
+        <Svg width={box.width} height={box.height} role="img" aria-label={words}>
+          {day.running.map((on, i) =>
+            on ? (
+              <Rect
+                key={i}
+                x={x(i)}
+                y={box.top}
+                width={slot + 0.5}
+                height={box.height - box.top - box.bottom}
+                fill={palette.moss}
+                opacity={0.2}
+              />
+            ) : null,
+          )}
+          <Line
+            x1={box.left}
+            x2={box.width - box.right}
+            y1={box.height - box.bottom}
+            y2={box.height - box.bottom}
+            stroke={palette.edge}
+          />
+          <Path d={line(0)} stroke={palette.ember} strokeWidth={2} fill="none" />
+          <Path d={line(1)} stroke={palette.petrol} strokeWidth={2} fill="none" strokeDasharray="5 3" />
+        </Svg>
+      </View>
+      <Words size="small" colour="quiet">
+        0 to 24 h, 0 to {Math.round(most)} °C. Full line: roof without water. Dashed: water. Shaded: it runs.
+      </Words>
+      <Words>{words}</Words>
+    </Card>
+  );
+}

@@ -1,0 +1,19 @@
+import type { CheapestAnswer } from '@barythm/core/schedule';
+import type { PoolContext, ReasonedProgram } from '@barythm/core/families/pool';
+import type { SolveProgress } from '@barythm/core/solver';
+
+export interface ToPlanner {
+  readonly context: PoolContext;
+  readonly timeLimit_s: number;
+}
+
+/** What the search came to: a plan with its reasons, or why there is none. */
+export type PlannerAnswer =
+  | (Extract<CheapestAnswer, { kind: 'plan' }> & { readonly programs: readonly ReasonedProgram[] })
+  | { readonly kind: 'none'; readonly because: readonly string[] }
+  | { readonly kind: 'out-of-time'; readonly bound: number };
+
+export type FromPlanner =
+  | ({ readonly kind: 'progress' } & SolveProgress)
+  | { readonly kind: 'answer'; readonly answer: PlannerAnswer }
+  | { readonly kind: 'failed'; readonly words: string };

@@ -1,0 +1,244 @@
+import { THRESHOLDS, type Finding } from '../../findings';
+import { DAY_MIN, DAY_NAMES, onDay, timeOfDay } from '../../time';
+import { fig } from '../../units';
+import type { CheckInput } from './checks';
+import type { Circuit, Need } from './duty';
+import { cleanFlow_m3h, leastSpeed_rpm, wallsOf, wallSpeed, WALL_WORDS } from './hydraulics';
+import { inWindow } from './plan-programs';
+import { finding } from './texts';
+import type { RunStretch } from './week';
+
+/** POO-08, 09, 12, 22 and 27: flow against turnover, needs and walls. */
+export function checkFlow(input: CheckInput): Finding[] {
+  return [
+    ...walls(input),
+    ...caps(input),
+    ...turnover(input),
+    ...needs(input),
+    ...rules(input),
+    ...leastFlows(input),
+  ];
+}
+
+function walls({ context, settings, pump, subject, at }: CheckInput): Finding[] {
+  const { duty } = context;
+  const speed = settings.greatest_rpm;
+  const flow_m3h = cleanFlow_m3h(duty, pump, speed);
+  const allowed = wallSpeed(duty, pump);
+  const passed = wallsOf(duty).filter((wall) => flow_m3h > wall.flow_m3h * (1 + THRESHOLDS.wallMargin));
+  if (passed.length === 0 || !allowed) return [];
+  const addresses = [at('speed.greatest')];
+  const values = { speed: fig('speed', speed), allowed: fig('speed', allowed.speed_rpm) };
+  const cover = passed.find(({ what }) => what === 'cover');
+  const other = passed.find(({ what }) => what !== 'cover');
+  return [
+    ...(cover
+      ? [
+          finding(
+            'POO-27.cover',
+            subject,
+            { ...values, flow: fig('waterFlow', flow_m3h), limit: fig('waterFlow', cover.flow_m3h) },
+            addresses,
+          ),
+        ]
+      : []),
+    ...(other
+      ? [
+          finding(
+            'POO-08',
+            subject,
+            {
+              ...values,
+              flow: fig('waterFlow', flow_m3h),
+              wall: WALL_WORDS[other.what],
+              limit: fig('waterFlow', other.flow_m3h),
+            },
+            addresses,
+          ),
+        ]
+      : []),
+  ];
+}
+
+function caps({ context, settings, subject, at }: CheckInput): Finding[] {
+  const { limit_rpm, prime, boost_rpm } = settings;
+  const clamps = context.profile.behaviours.limitClamps;
+  if (limit_rpm === null) return [];
+  const addresses = [at('speed.greatest')];
+  const found: Finding[] = [];
+  const wanted = { prime: prime.way === 'off' ? null : prime.speed_rpm, boost: boost_rpm } as const;
+  for (const what of ['prime', 'boost'] as const) {
+    const speed = wanted[what];
+    if (!clamps.includes(what) || speed === null || speed <= limit_rpm) continue;
+    found.push(
+      finding(
+        'POO-09',
+        subject,
+        {
+          what: what === 'prime' ? 'the prime' : 'boost runs',
+          limit: fig('speed', limit_rpm),
+          wanted: fig('speed', speed),
+        },
+        addresses,
+      ),
+    );
+  }
+  return found;
+}
+
+function turnover({ sums, subject }: CheckInput): Finding[] {
+  if (!sums) return [];
+  const least = Math.min(...sums.daily_m3);
+  if (least >= sums.needed_m3 * (1 - THRESHOLDS.volumeDust)) return [];
+  return [
+    finding('POO-22', subject, {
+      day: DAY_NAMES[sums.daily_m3.indexOf(least)],
+      moved: fig('waterVolume', least),
+      needed: fig('waterVolume', sums.needed_m3),
+    }),
+  ];
+}
+
+/** Whether a stretch gives a circuit its flow; on a panel a program must also run that circuit. */
+function serves({ pump, context }: CheckInput, stretch: RunStretch, circuit: Circuit): boolean {
+  if (stretch.speed_rpm === 0) return false;
+  const panel = context.profile.behaviours.kind === 'panel' && circuit.place !== null;
+  const runs = [stretch.program, ...stretch.suppressed].some((program) => program?.circuit === circuit.place);
+  if (panel && !runs) return false;
+  return (
+    pump.flow_m3h(stretch.speed_rpm, circuit.static_m) >= circuit.leastFlow_m3h * (1 - THRESHOLDS.volumeDust)
+  );
+}
+
+/** Minutes of a need's window on a day in which its circuit gets its flow. */
+function given_min(input: CheckInput, need: Need, circuit: Circuit, day: number): number {
+  const from = day * DAY_MIN + need.from;
+  const to = day * DAY_MIN + need.to;
+  return (input.week ?? []).reduce((sum, stretch) => {
+    const minutes = Math.min(to, stretch.to) - Math.max(from, stretch.from);
+    return minutes > 0 && serves(input, stretch, circuit) ? sum + minutes : sum;
+  }, 0);
+}
+
+function needs(input: CheckInput): Finding[] {
+  const { context, subject, pump, week } = input;
+  if (!week) return [];
+  return context.duty.needs.flatMap((need) => {
+    const circuit = context.duty.circuits.find(({ name }) => name === need.circuit);
+    if (!circuit) return [];
+    const wanted = need.hours === null ? need.to - need.from : need.hours * 60;
+    const short = DAY_NAMES.findIndex(
+      (_, day) =>
+        onDay(need.days, day + 1) && given_min(input, need, circuit, day) < wanted - PRIME_ALLOWED_min,
+    );
+    if (short < 0) return [];
+    const speed = leastSpeed_rpm(pump, circuit, context.profile.behaviours.speed.step_rpm);
+    return [
+      finding('POO-22.need', subject, {
+        circuit: circuit.name,
+        day: DAY_NAMES[short],
+        given: fig('hours', given_min(input, need, circuit, short) / 60),
+        flow: fig('waterFlow', circuit.leastFlow_m3h),
+        wanted: fig('hours', wanted / 60),
+        speed: fig('speed', speed),
+      }),
+    ];
+  });
+}
+
+/** A start costs a need the minutes of its prime, which nobody would call a lack. */
+const PRIME_ALLOWED_min = 10;
+
+function rules(input: CheckInput): Finding[] {
+  const { context, subject, sums, week, pump, settings } = input;
+  const { longestPause_min, leastFlow_m3h, quiet } = context.duty;
+  if (!sums || !week) return [];
+  const found: Finding[] = [];
+  if (longestPause_min !== null && sums.longestPause_min > longestPause_min) {
+    found.push(
+      finding('POO-27.pause', subject, {
+        pause: fig('minutes', sums.longestPause_min),
+        limit: fig('minutes', longestPause_min),
+      }),
+    );
+  }
+  if (leastFlow_m3h !== null && sums.leastFlow_m3h < leastFlow_m3h * (1 - THRESHOLDS.volumeDust)) {
+    found.push(
+      finding('POO-27.flow', subject, {
+        flow: fig('waterFlow', sums.leastFlow_m3h),
+        limit: fig('waterFlow', leastFlow_m3h),
+        speed: fig('speed', pump.speedFor_rpm(leastFlow_m3h)),
+      }),
+    );
+  }
+  const loud =
+    quiet &&
+    week.find(
+      (stretch) =>
+        stretch.cause === 'program' &&
+        stretch.speed_rpm > quiet.greatest_rpm &&
+        minutesIn(stretch, quiet.from, quiet.to) > 0 &&
+        settings.greatest_rpm > quiet.greatest_rpm,
+    );
+  if (quiet && loud) {
+    found.push(
+      finding('POO-27.quiet', subject, {
+        from: timeOfDay(quiet.from),
+        to: timeOfDay(quiet.to),
+        speed: fig('speed', loud.speed_rpm),
+        limit: fig('speed', quiet.greatest_rpm),
+      }),
+    );
+  }
+  return found;
+}
+
+function minutesIn({ from, to }: RunStretch, start: number, end: number): number {
+  let minutes = 0;
+  for (let at = from; at < to; at++) if (inWindow(at % DAY_MIN, start, end)) minutes += 1;
+  return minutes;
+}
+
+const WILL = {
+  heater: 'Its flow switch opens, or it overheats.',
+  chlorinator: 'Gas gathers in its cell, or its flow switch stops it.',
+} as const;
+
+/** POO-12: while heater or chlorinator may work, every running speed must give it its flow. */
+function leastFlows({ context, week, pump, subject, settings }: CheckInput): Finding[] {
+  const { duty, profile } = context;
+  const heated = duty.heat !== null && duty.heat.source !== 'off' && settings.heat.source !== 'off';
+  return duty.circuits.flatMap((circuit) => {
+    const { kind } = circuit;
+    if (kind !== 'heater' && kind !== 'chlorinator') return [];
+    if (kind === 'heater' ? !heated : !duty.chlorinator) return [];
+    // a panel that switches the circuit gives it its own speed
+    if (profile.behaviours.kind === 'panel' && circuit.place !== null) {
+      const own = settings.circuits.find(({ place }) => place === circuit.place)?.speed_rpm ?? null;
+      return own === null ? [] : below(own, circuit);
+    }
+    const windows = duty.needs.filter((need) => need.circuit === circuit.name);
+    const slow = (week ?? [])
+      .filter(
+        ({ cause, from }) =>
+          cause === 'program' &&
+          (windows.length === 0 || windows.some((need) => inWindow(from % DAY_MIN, need.from, need.to))),
+      )
+      .map(({ speed_rpm }) => speed_rpm);
+    return slow.length === 0 ? [] : below(Math.min(...slow), circuit);
+  });
+
+  function below(speed_rpm: number, circuit: Circuit): Finding[] {
+    const flow = pump.flow_m3h(speed_rpm, circuit.static_m);
+    if (flow >= circuit.leastFlow_m3h * (1 - THRESHOLDS.volumeDust)) return [];
+    return [
+      finding('POO-12', subject, {
+        what: circuit.name,
+        will: WILL[circuit.kind as keyof typeof WILL],
+        limit: fig('waterFlow', circuit.leastFlow_m3h),
+        flow: fig('waterFlow', flow),
+        speed: fig('speed', leastSpeed_rpm(pump, circuit, profile.behaviours.speed.step_rpm)),
+      }),
+    ];
+  }
+}

@@ -1,0 +1,209 @@
+import { THRESHOLDS, type Finding } from '../../findings';
+import { SOLAR_GAP_LEAST_K } from '../../heat';
+import { fig } from '../../units';
+import type { CheckInput } from './checks';
+import { poolChoices } from './duty';
+import { CLEANER_WAITS_min } from './plan-guards';
+import { finding } from './texts';
+import { primes_min } from './week';
+
+/** POO-10, 11, 13 to 17 and 20: priming, frost, heat, cleaner, chlorinator and the kind of pump. */
+export function checkPlant(input: CheckInput): Finding[] {
+  return [
+    ...priming(input),
+    ...frost(input),
+    ...heat(input),
+    ...solar(input),
+    ...cleaner(input),
+    ...chlorinator(input),
+    ...kind(input),
+  ];
+}
+
+function priming({ settings, context, subject, at }: CheckInput): Finding[] {
+  const { way, time_min } = settings.prime;
+  const addresses = [at('prime.mode'), at('prime.time')];
+  if (way === 'off' || time_min === 0) {
+    return poolChoices(context.duty).priming === 'off' ? [] : [finding('POO-10.off', subject, {}, addresses)];
+  }
+  if (time_min === null || way === null) return [];
+  const time = fig('minutes', time_min);
+  if (time_min < THRESHOLDS.primeLeast_min) {
+    return [
+      finding('POO-10.short', subject, { time, limit: fig('minutes', THRESHOLDS.primeLeast_min) }, addresses),
+    ];
+  }
+  if (time_min > THRESHOLDS.primeMost_min) {
+    return [
+      finding('POO-10.long', subject, { time, limit: fig('minutes', THRESHOLDS.primeMost_min) }, addresses),
+    ];
+  }
+  return [];
+}
+
+function frost({ settings, context, subject, at }: CheckInput): Finding[] {
+  const { duty, profile } = context;
+  const exposed = duty.circuits.filter((circuit) => circuit.exposed);
+  const wish = poolChoices(duty).frost;
+  if (duty.winter === 'none' || exposed.length === 0 || wish === 'drain') return [];
+  const circuits = exposed.map(({ name }) => name).join(', ');
+  const found: Finding[] = [];
+  if (settings.frost.on === false) {
+    found.push(finding('POO-11.off', subject, { circuits }, [at('frost.guard')]));
+  } else if (settings.frost.on && profile.behaviours.frost?.protects === 'drive') {
+    if (wish !== 'drive-only')
+      found.push(finding('POO-11.drive', subject, { circuits }, [at('frost.guard')]));
+  } else if (settings.frost.on) {
+    const left = exposed.filter(({ place }) =>
+      settings.circuits.some((circuit) => circuit.place === place && circuit.frost === false),
+    );
+    if (left.length > 0) {
+      found.push(
+        finding(
+          'POO-11.circuit',
+          subject,
+          { circuits: left.map(({ name }) => name).join(', ') },
+          left.map(({ place }) => at('circuit.frost', place ?? 1)),
+        ),
+      );
+    }
+  }
+  if (duty.winter === 'hard' && settings.frost.on)
+    found.push(finding('POO-11.hard', subject, {}, [at('frost.guard')]));
+  return found;
+}
+
+function heat({ settings, context, subject, at }: CheckInput): Finding[] {
+  const { heat: wanted } = context.duty;
+  const { source, pool_C, tub_C, body, afterRun_min } = settings.heat;
+  if (!wanted || source === 'off') return [];
+  const found: Finding[] = [];
+  const fired = source === 'heater' || source === 'solar-first' || source === 'heat-pump';
+  if (fired && afterRun_min !== null && afterRun_min < wanted.afterRun_min) {
+    found.push(
+      finding(
+        'POO-13',
+        subject,
+        { time: fig('minutes', afterRun_min), wanted: fig('minutes', wanted.afterRun_min) },
+        [at('heat.after-run')],
+      ),
+    );
+  }
+  const names = { pool: 'pool', tub: 'tub' } as const;
+  if (body !== null) {
+    const idle = body === 'pool' ? 'tub' : 'pool';
+    const setIdle = body === 'pool' ? tub_C : pool_C;
+    const wish = body === 'pool' ? wanted.tub_C : wanted.pool_C;
+    const own = body === 'pool' ? pool_C : tub_C;
+    const ownWish = body === 'pool' ? wanted.pool_C : wanted.tub_C;
+    // the wanted temperature went into the water that is not selected, while the selected one stands elsewhere
+    if (
+      setIdle !== null &&
+      wish !== null &&
+      own !== null &&
+      ownWish !== null &&
+      Math.abs(own - ownWish) > THRESHOLDS.setPoint_K &&
+      Math.abs(setIdle - ownWish) <= THRESHOLDS.setPoint_K
+    ) {
+      found.push(
+        finding('POO-14.body', subject, { idle: names[idle], selected: names[body] }, [
+          at(`heat.${idle}`),
+          at('heat.body'),
+        ]),
+      );
+    }
+  }
+  for (const [water, set] of [
+    ['pool', pool_C],
+    ['tub', tub_C],
+  ] as const) {
+    if (set === null || set <= wanted.warmest_C) continue;
+    found.push(
+      finding(
+        'POO-14.warm',
+        subject,
+        { body: names[water], set: fig('temperature', set), warmest: fig('temperature', wanted.warmest_C) },
+        [at(`heat.${water}`)],
+      ),
+    );
+  }
+  return found;
+}
+
+function solar({ settings, subject, at }: CheckInput): Finding[] {
+  const { start_K, stop_K } = settings.solar;
+  const { source } = settings.heat;
+  if (start_K === null || stop_K === null || source === 'off' || source === 'heater') return [];
+  if (start_K - stop_K >= SOLAR_GAP_LEAST_K) return [];
+  return [
+    finding(
+      'POO-15',
+      subject,
+      {
+        start: fig('difference', start_K),
+        stop: fig('difference', stop_K),
+        gap: fig('difference', SOLAR_GAP_LEAST_K),
+      },
+      [at('solar.start'), at('solar.stop')],
+    ),
+  ];
+}
+
+/** The cleaner's booster must not start before the main pump has primed and settled. */
+function cleaner({ settings, context, week, subject, at }: CheckInput): Finding[] {
+  const circuit = context.duty.circuits.find(({ kind: what }) => what === 'cleaner');
+  if (!circuit || circuit.place === null || !week) return [];
+  const delay = settings.delays.cleaner_min;
+  const starts = week.flatMap((stretch, i) => {
+    const before = week[(i + week.length - 1) % week.length];
+    const runs = stretch.program?.circuit === circuit.place;
+    const fresh = before.program?.circuit !== circuit.place || before.speed_rpm === 0;
+    if (!runs || !fresh || stretch.speed_rpm === 0) return [];
+    return [before.speed_rpm === 0 ? 0 : runningFor_min(i)];
+  });
+  if (starts.length === 0) return [];
+  const wait = Math.min(...starts) + (delay ?? 0);
+  const wanted = Math.max(CLEANER_WAITS_min, primes_min(settings));
+  if (wait >= wanted) return [];
+  return [
+    finding('POO-16', subject, { wait: fig('minutes', wait), wanted: fig('minutes', wanted) }, [
+      at('delay.cleaner'),
+    ]),
+  ];
+
+  function runningFor_min(i: number): number {
+    let minutes = 0;
+    for (let k = 1; k < week!.length; k++) {
+      const stretch = week![(i + week!.length - k) % week!.length];
+      if (stretch.speed_rpm === 0) break;
+      minutes += stretch.to - stretch.from;
+    }
+    return minutes;
+  }
+}
+
+function chlorinator({ settings, context, subject, at }: CheckInput): Finding[] {
+  const { chlorinator: wanted, water_C } = context.duty;
+  const { output_pct, cold_C } = settings.chlorinator;
+  if (!wanted || output_pct === null || output_pct === 0 || water_C === null || water_C >= wanted.cold_C)
+    return [];
+  if (cold_C !== null && cold_C >= wanted.cold_C) return [];
+  return [
+    finding(
+      'POO-17',
+      subject,
+      {
+        water: fig('temperature', water_C),
+        cold: fig('temperature', wanted.cold_C),
+        set: cold_C === null ? 'It has no cut-out.' : `Its cut-out stands at ${cold_C} °C.`,
+      },
+      [at('chlorinator.cold'), at('chlorinator.output')],
+    ),
+  ];
+}
+
+function kind({ settings, context, subject, at }: CheckInput): Finding[] {
+  const { plate } = context;
+  if (settings.kind === null || plate.kind === null || settings.kind === plate.kind) return [];
+  return [finding('POO-20', subject, { set: settings.kind, plate: plate.kind }, [at('pump.kind')])];
+}

@@ -1,0 +1,25 @@
+import type { PoolProfile, SettingValues } from '../../profile';
+import type { PoolDuty } from './duty';
+import type { PoolPlate } from './pump';
+
+/** Everything that planning and checking one pool pump starts from. */
+export interface PoolContext {
+  readonly duty: PoolDuty;
+  readonly profile: PoolProfile;
+  readonly plate: PoolPlate;
+  /** the site's date, for season and summer time */
+  readonly today: string;
+  /** the site's time zone */
+  readonly zone: string;
+  /** what the controller holds now, as far as is known */
+  readonly inForce: SettingValues;
+  /** what was seen to command it at the site, null when nobody looked yet */
+  readonly commandSeen: PoolDuty['command'] | null;
+  /** minutes the controller's clock is ahead of true time and was not set right; 0 when right or not read */
+  readonly clockAhead_min: number;
+}
+
+/** Month of a site date, 1 to 12. */
+export function monthOf(date: string): number {
+  return Number(date.slice(5, 7));
+}

@@ -1,0 +1,23 @@
+import type { PoolContext } from './context';
+import type { WantedProgram } from './duty';
+import { PoolDraft, type PoolPlan } from './plan-draft';
+import { planGuards, planHead } from './plan-guards';
+import { tidyPrograms } from './plan-programs';
+import { planSlots } from './plan-slots';
+
+/** The programs a plan goes by: those agreed in the duty, or one long slow run where none are. */
+export function wantedPrograms(context: PoolContext): readonly WantedProgram[] {
+  return context.duty.programs ?? tidyPrograms(context);
+}
+
+/**
+ * Target settings from what the water needs, each with its reason. Throws an InputError where points or prices cannot be
+ * computed with.
+ */
+export function planPool(context: PoolContext): PoolPlan {
+  const draft = new PoolDraft(context);
+  planHead(draft);
+  planSlots(draft, wantedPrograms(context));
+  planGuards(draft);
+  return draft.finish();
+}

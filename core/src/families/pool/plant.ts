@@ -1,0 +1,201 @@
+import { surface_m2 } from '../../hydraulics';
+import { pricesOfWeek, resolveWeek } from '../../schedule';
+import { DAY_MIN, WEEK_MIN } from '../../time';
+import { monthOf, type PoolContext } from './context';
+import { neededPerDay_m3, pumpOf, totalVolume_m3 } from './hydraulics';
+import { knownPrograms, rulesOf, type PoolSettings } from './settings';
+import { heldBy } from './week';
+
+/** Grain of the tables of flow and power, rev/min. */
+export const TABLE_rpm = 10;
+/** Heat that a m³ of water takes for 1 K, kWh. */
+const HEAT_kWh = 1.163;
+/** Heat that a surface loses to the air, kW for each m² and K: an open, sheltered pool. */
+const LOSS_kW = 0.02;
+/** Full sun on a roof collector, kW for each m² of it that reaches the water. */
+const SUN_kW = 0.6;
+/** Heater taken where the duty does not know it: warms all the water by 1 K in this many hours. */
+const HEATER_HOURS_PER_K = 4;
+/** Roof collector taken where the duty does not know it, as a share of the surface. */
+const ROOF_SHARE = 0.5;
+
+/**
+ * One pool pump with its settings and its plant, as bare figures and tables for the stepping loop: everything that needs more
+ * than + − × ÷ is worked out here, once.
+ */
+export interface PoolPlant {
+  /** by minute of the controller's week: which program has the pump, -1 for none */
+  readonly programAt: Int16Array;
+  readonly speedOf: readonly number[];
+  readonly circuitOf: readonly number[];
+  /** by circuit, 0 for none, and speed in steps of `TABLE_rpm`: flow in m³/h */
+  readonly flow: readonly Float64Array[];
+  readonly power: Float64Array;
+  /** by minute of the true week: price of a kWh */
+  readonly price: Float64Array;
+  readonly held: boolean;
+  readonly least_rpm: number;
+  readonly greatest_rpm: number;
+  readonly fullSpeed_rpm: number;
+  readonly capsHand: boolean;
+  // clock
+  readonly clockAhead_s: number;
+  readonly keeps_s: number;
+  readonly lostStands: boolean;
+  readonly waitsAfterCut: boolean;
+  // prime
+  readonly prime_rpm: number;
+  readonly prime_s: number;
+  readonly senses: boolean;
+  readonly hold_s: number;
+  readonly dryAlarm: boolean;
+  // hand runs and holds
+  readonly handEndsWithProgram: boolean;
+  readonly handWhileHeld: boolean;
+  // frost
+  readonly frostBelow_C: number;
+  readonly frost_rpm: number;
+  readonly frost_s: number;
+  /** by circuit: 1 where its pipes stand in the frost */
+  readonly exposed: readonly number[];
+  /** by circuit: 1 where frost guard moves its water */
+  readonly guarded: readonly number[];
+  // heat
+  readonly fires: boolean;
+  readonly solar: boolean;
+  readonly solarFirst: boolean;
+  readonly setPoint_C: number;
+  readonly heater_kW: number;
+  readonly heaterLeast_m3h: number;
+  readonly afterRun_s: number;
+  readonly heatNeeds_s: number;
+  readonly start_K: number;
+  readonly stop_K: number;
+  readonly roof_kW: number;
+  readonly roofLeast_m3h: number;
+  readonly kWhPerK: number;
+  readonly loss_kW: number;
+  readonly water_C: number;
+  // treatment
+  readonly chlorine_gps: number;
+  readonly chlorineLeast_m3h: number;
+  readonly chlorineCold_C: number;
+  readonly cutOut_C: number;
+  readonly cleaner: number;
+  readonly cleanerDelay_s: number;
+  readonly cleanerNeeds_s: number;
+  readonly needed_m3: number;
+}
+
+/** A cleaner's booster must have water this long before it starts, s. */
+const CLEANER_NEEDS_s = 120;
+const NEVER = 1e9;
+
+/** Tables and figures of a pool pump for the bench. Unknown settings take what the controller would hold by itself. */
+export function poolPlant(context: PoolContext, settings: PoolSettings): PoolPlant {
+  const { duty, profile } = context;
+  const { behaviours } = profile;
+  const pump = pumpOf(duty);
+  const programs = knownPrograms(settings);
+  const places = Math.max(
+    0,
+    ...duty.circuits.map(({ place }) => place ?? 0),
+    ...programs.map(({ circuit }) => circuit ?? 0),
+  );
+  const steps = Math.ceil(behaviours.speed.greatest_rpm / TABLE_rpm) + 1;
+  const table = (at: (speed: number) => number) =>
+    Float64Array.from({ length: steps }, (_, i) => (i === 0 ? 0 : at(i * TABLE_rpm)));
+  const liftOf = (place: number) => duty.circuits.find((circuit) => circuit.place === place)?.static_m ?? 0;
+  const clamps = behaviours.limitClamps;
+  const prime = settings.prime.speed_rpm ?? settings.greatest_rpm;
+  const surface = duty.bodies.reduce(
+    (sum, body) => sum + body.shapes.reduce((m2, shape) => m2 + surface_m2(shape), 0),
+    0,
+  );
+  const least = (kind: string) => duty.circuits.find((circuit) => circuit.kind === kind)?.leastFlow_m3h ?? 0;
+  const exposed = duty.circuits.filter((circuit) => circuit.exposed);
+  const { source } = settings.heat;
+  const cold = duty.chlorinator?.cold_C ?? -NEVER;
+  const marks = <T>(value: (place: number) => T) =>
+    Array.from({ length: places + 1 }, (_, place) => value(place));
+  return {
+    programAt: programTable(context, settings),
+    speedOf: programs.map(({ speed }) => speed),
+    circuitOf: programs.map(({ circuit }) => circuit ?? 0),
+    flow: marks((place) => table((speed) => pump.flow_m3h(speed, liftOf(place)))),
+    power: table((speed) => pump.power_W(speed)),
+    price: priceTable(context),
+    held: heldBy(context, settings) !== null,
+    least_rpm: settings.least_rpm,
+    greatest_rpm: settings.greatest_rpm,
+    fullSpeed_rpm: behaviours.speed.greatest_rpm,
+    capsHand: clamps.includes('boost'),
+    clockAhead_s: context.clockAhead_min * 60,
+    keeps_s: behaviours.clock.keeps_h * 3600,
+    lostStands: behaviours.clock.lost === 'stands',
+    waitsAfterCut: settings.afterPowerCut === 'wait',
+    prime_rpm: clamps.includes('prime') ? Math.min(prime, settings.greatest_rpm) : prime,
+    prime_s: settings.prime.way === 'off' ? 0 : (settings.prime.time_min ?? 0) * 60,
+    senses: settings.prime.way === 'sense',
+    hold_s: settings.prime.hold_min * 60,
+    dryAlarm: behaviours.priming.notPrimed === 'dry-alarm',
+    handEndsWithProgram: behaviours.handRun === 'until-next-program',
+    handWhileHeld: behaviours.holds.handRunDuring,
+    frostBelow_C: settings.frost.on ? (settings.frost.below_C ?? 3) + settings.sensors.air_K : -NEVER,
+    frost_rpm: settings.frost.speed_rpm ?? settings.least_rpm,
+    frost_s: behaviours.frost?.hours == null ? 0 : behaviours.frost.hours * 3600,
+    exposed: marks((place) =>
+      place === 0
+        ? Number(exposed.some((circuit) => circuit.place === null))
+        : Number(exposed.some((circuit) => circuit.place === place)),
+    ),
+    guarded: marks((place) =>
+      behaviours.frost?.protects === 'drive'
+        ? 0
+        : place === 0
+          ? 1
+          : Number(settings.circuits.find((circuit) => circuit.place === place)?.frost !== false),
+    ),
+    fires: source === 'heater' || source === 'heat-pump' || source === 'solar-first',
+    solar: source === 'solar' || source === 'solar-first',
+    solarFirst: source === 'solar-first',
+    setPoint_C: (settings.heat.body === 'tub' ? settings.heat.tub_C : settings.heat.pool_C) ?? -NEVER,
+    heater_kW: duty.heat?.heater_kW ?? (HEAT_kWh * totalVolume_m3(duty)) / HEATER_HOURS_PER_K,
+    heaterLeast_m3h: least('heater'),
+    afterRun_s: (settings.heat.afterRun_min ?? 0) * 60,
+    heatNeeds_s: (duty.heat?.afterRun_min ?? 0) * 60,
+    start_K: settings.solar.start_K ?? NEVER,
+    stop_K: settings.solar.stop_K ?? NEVER,
+    roof_kW: SUN_kW * (duty.heat?.roof_m2 ?? surface * ROOF_SHARE),
+    roofLeast_m3h: least('solar'),
+    kWhPerK: HEAT_kWh * totalVolume_m3(duty),
+    loss_kW: LOSS_kW * surface,
+    water_C: duty.water_C ?? duty.heat?.pool_C ?? 20,
+    chlorine_gps:
+      ((duty.chlorinator?.rated_gph ?? 0) * ((settings.chlorinator.output_pct ?? 0) / 100)) / 3600,
+    chlorineLeast_m3h: least('chlorinator'),
+    chlorineCold_C: cold,
+    cutOut_C: settings.chlorinator.cold_C ?? -NEVER,
+    cleaner: duty.circuits.find(({ kind }) => kind === 'cleaner')?.place ?? -1,
+    cleanerDelay_s: (settings.delays.cleaner_min ?? 0) * 60,
+    cleanerNeeds_s: CLEANER_NEEDS_s,
+    needed_m3: neededPerDay_m3(duty),
+  };
+}
+
+function programTable({ profile }: PoolContext, settings: PoolSettings): Int16Array {
+  const programs = knownPrograms(settings);
+  const table = new Int16Array(WEEK_MIN).fill(-1);
+  for (const { from, to, program } of resolveWeek(programs, rulesOf(profile))) {
+    if (program) table.fill(programs.indexOf(program), from, to);
+  }
+  return table;
+}
+
+function priceTable({ duty, today }: PoolContext): Float64Array {
+  const table = new Float64Array(WEEK_MIN);
+  pricesOfWeek(duty.tariff.windows, monthOf(today)).forEach((windows, day) => {
+    for (const { from, to, price } of windows) table.fill(price, day * DAY_MIN + from, day * DAY_MIN + to);
+  });
+  return table;
+}

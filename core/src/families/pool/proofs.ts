@@ -1,0 +1,366 @@
+import {
+  judgeCompare,
+  judgeFigure,
+  judgeState,
+  type CheckBody,
+  type CheckVerdict,
+  type Pattern,
+  type ProofCheck,
+} from '../../proof';
+import { daysInWords, timeOfDay } from '../../time';
+import { fig, figureWithUnit, METRIC } from '../../units';
+import type { PoolContext } from './context';
+import { leastSpeed_rpm, pumpOf } from './hydraulics';
+import { knownPrograms, type PoolSettings } from './settings';
+import { heldBy } from './week';
+
+/** A power read from a drive or a clamp may be off by this, with the fit's own error in it. */
+export const POWER_TOLERANCE = 0.1;
+/** A flow read from a pool's float meter is no better. */
+export const FLOW_TOLERANCE = 0.1;
+/** Sensor and reference thermometer may differ by this, K. */
+export const SENSOR_TOLERANCE_K = 1;
+
+const words = (q: Parameters<typeof fig>[0], value: number) => figureWithUnit(fig(q, value), METRIC);
+
+/** The checks that this pump with these settings needs, in the order of work. */
+export function proofChecks(context: PoolContext, settings: PoolSettings): ProofCheck[] {
+  return [
+    ...sensors(context, settings),
+    ...prime(settings),
+    ...powers(context, settings),
+    ...flows(context, settings),
+    ...limit(settings),
+    ...starts(context, settings),
+    ...hold(context),
+    ...linked(context),
+  ];
+}
+
+function sensors({ duty }: PoolContext, settings: PoolSettings): ProofCheck[] {
+  return sensorsInUse(duty, settings).map((sensor) => ({
+    key: `sensor-${sensor}`,
+    title: `${SENSOR_NAMES[sensor]} against a reference`,
+    method: `Hold a reference thermometer beside the ${sensor} sensor until it is steady, and read both.`,
+    expected: 'both show the same',
+    tolerance: `${SENSOR_TOLERANCE_K} K`,
+    caution:
+      sensor === 'roof' ? 'A roof is worked on with a second person and secured; its collector burns.' : null,
+    pumps: false,
+    ask: {
+      kind: 'compare',
+      shown: { key: 'shown_C', label: 'The controller shows', quantity: 'temperature' },
+      reference: { key: 'reference_C', label: 'The reference shows', quantity: 'temperature' },
+      within: SENSOR_TOLERANCE_K,
+    },
+  }));
+}
+
+export const SENSOR_NAMES = { water: 'Water sensor', air: 'Air sensor', roof: 'Roof sensor' } as const;
+
+/** The sensors that heat, frost guard or chlorinator go by. */
+export function sensorsInUse(
+  duty: PoolContext['duty'],
+  settings: PoolSettings,
+): (keyof typeof SENSOR_NAMES)[] {
+  const source = settings.heat.source ?? 'off';
+  const heated = duty.heat !== null && source !== 'off';
+  const solar = heated && (source === 'solar' || source === 'solar-first');
+  return [
+    ...(heated || duty.chlorinator ? (['water'] as const) : []),
+    ...(settings.frost.on && duty.winter !== 'none' ? (['air'] as const) : []),
+    ...(solar ? (['roof'] as const) : []),
+  ];
+}
+
+function prime(settings: PoolSettings): ProofCheck[] {
+  const { way, time_min } = settings.prime;
+  if (way === null || way === 'off' || time_min === null) return [];
+  return [
+    {
+      key: 'prime',
+      title: 'Prime',
+      method:
+        'Fill the strainer pot, lid on, valves open. Start from rest and time it until the lid runs clear of air.',
+      expected: `water within ${words('minutes', time_min)}`,
+      tolerance: 'none',
+      caution: 'Isolate and lock off before the lid is opened; close the valves of a flooded suction first.',
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'minutes', label: 'Clear of air after', quantity: 'minutes' },
+        least: 0,
+        greatest: time_min,
+      },
+    },
+  ];
+}
+
+/** The speeds that its programs run at, the slowest first. */
+export function speedsInUse(settings: PoolSettings): number[] {
+  const live = knownPrograms(settings).filter(({ enabled, start, stop }) => enabled && start !== stop);
+  return [...new Set(live.map(({ speed }) => Math.round(speed)))].sort((a, b) => a - b);
+}
+
+function powers({ duty }: PoolContext, settings: PoolSettings): ProofCheck[] {
+  const pump = pumpOf(duty);
+  return speedsInUse(settings).map((speed) => {
+    const expected = pump.power_W(speed);
+    return {
+      key: `power-${speed}`,
+      title: `Power at ${words('speed', speed)}`,
+      method:
+        'Let it settle for two minutes, and read the power: on an independent meter, or on its display.',
+      expected: `${words('power', expected)}, by the fitted curve`,
+      tolerance: `${POWER_TOLERANCE * 100} %: the fit and the meter together`,
+      caution: 'A clamp meter on live parts is for a licensed electrician.',
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'power_W', label: 'Power', quantity: 'power' },
+        least: expected * (1 - POWER_TOLERANCE),
+        greatest: expected * (1 + POWER_TOLERANCE),
+      },
+    };
+  });
+}
+
+/** The key of a circuit's check: its name without what a key cannot carry. */
+function slug(name: string): string {
+  return name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 40);
+}
+
+function flows({ duty, profile }: PoolContext, settings: PoolSettings): ProofCheck[] {
+  const pump = pumpOf(duty);
+  const range = profile.behaviours.speed;
+  return duty.circuits.map((circuit) => {
+    const own = settings.circuits.find(({ place }) => place === circuit.place)?.speed_rpm;
+    const [slowest] = speedsInUse(settings);
+    const base = circuit.kind === 'filter' ? slowest : undefined;
+    const speed = own ?? base ?? Math.max(range.least_rpm, leastSpeed_rpm(pump, circuit, range.step_rpm));
+    const expected = pump.flow_m3h(speed, circuit.static_m);
+    const least = Math.max(circuit.leastFlow_m3h, expected * (1 - FLOW_TOLERANCE));
+    return {
+      key: `flow-${slug(circuit.name)}`,
+      title: `Flow of ${circuit.name} at ${words('speed', speed)}`,
+      method: 'Read the flow meter, or time the fall of a known level; the filter as it is now.',
+      expected: `${words('waterFlow', expected)}, and never below ${words('waterFlow', circuit.leastFlow_m3h)}`,
+      tolerance: `${FLOW_TOLERANCE * 100} %; more is let pass up to the clean filter`,
+      caution: null,
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'flow_m3h', label: 'Flow', quantity: 'waterFlow' },
+        least,
+        greatest: (expected / duty.beforeWash) * (1 + FLOW_TOLERANCE),
+      },
+    };
+  });
+}
+
+function limit(settings: PoolSettings): ProofCheck[] {
+  if (settings.limit_rpm === null) return [];
+  const speed = words('speed', settings.limit_rpm);
+  return [
+    {
+      key: 'limit',
+      title: 'The greatest speed holds',
+      method: `Ask by hand for more than ${speed}.`,
+      expected: `it does not pass ${speed}`,
+      tolerance: 'none',
+      caution: null,
+      pumps: false,
+      ask: {
+        kind: 'state',
+        states: [
+          { value: 'held', label: 'It is held' },
+          { value: 'passed', label: 'It goes faster' },
+        ],
+        expected: 'held',
+      },
+    },
+  ];
+}
+
+function starts(context: PoolContext, settings: PoolSettings): ProofCheck[] {
+  if (heldBy(context, settings) === 'relay' || heldBy(context, settings) === 'link') return [];
+  return knownPrograms(settings)
+    .filter(({ enabled, start, stop }) => enabled && start !== stop)
+    .map(({ slot, days, start, speed }) => ({
+      key: `start-${slot}`,
+      title: `Program ${slot} starts by itself`,
+      method: `Let it come to ${timeOfDay(start)}, ${daysInWords(days)}; or set the clock a minute before, watch, and set it back.`,
+      expected: `it starts, and settles at ${words('speed', speed)}`,
+      tolerance: 'none',
+      caution: 'It starts by itself: nobody has hands in it.',
+      pumps: false,
+      ask: {
+        kind: 'state',
+        states: [
+          { value: 'starts', label: 'It starts' },
+          { value: 'other-speed', label: 'Starts, other speed' },
+          { value: 'stands', label: 'It stands' },
+        ],
+        expected: 'starts',
+      },
+    }));
+}
+
+function hold({ profile }: PoolContext): ProofCheck[] {
+  const { service, timed } = profile.behaviours.holds;
+  if (!service && !timed) return [];
+  return [
+    {
+      key: 'hold',
+      title: 'The hold lets go',
+      method: 'Put programs on hold, release it, and watch that the program of this hour takes over.',
+      expected: 'the program takes over',
+      tolerance: 'none',
+      caution: 'A hold is not an isolation.',
+      pumps: false,
+      ask: {
+        kind: 'state',
+        states: [
+          { value: 'takes-over', label: 'It takes over' },
+          { value: 'stays', label: 'It stays held' },
+        ],
+        expected: 'takes-over',
+      },
+    },
+  ];
+}
+
+/** The key of the check of a linked device. */
+export function linkedKey(index: number): string {
+  return `linked-${index + 1}`;
+}
+
+function linked({ duty }: PoolContext): ProofCheck[] {
+  return duty.linked.map(({ name }, i) => ({
+    key: linkedKey(i),
+    title: `${name} against the new schedule`,
+    method: 'Compare its times, its flow switch and its interlock with the schedule as it runs now.',
+    expected: 'it works only while the water moves',
+    tolerance: 'none',
+    caution: 'A chemical that is dosed into still water hurts whoever comes next.',
+    pumps: false,
+    ask: {
+      kind: 'state',
+      states: [
+        { value: 'fits', label: 'It fits' },
+        { value: 'apart', label: 'It works without flow' },
+      ],
+      expected: 'fits',
+    },
+  }));
+}
+
+/** Judges what was seen against a check, and names the slip that a failing one points to. */
+export function judgeCheck(check: ProofCheck, body: CheckBody): CheckVerdict {
+  const { ask } = check;
+  const verdict =
+    ask.kind === 'figure'
+      ? judgeFigure(ask, body)
+      : ask.kind === 'compare'
+        ? judgeCompare(ask, body)
+        : ask.kind === 'state'
+          ? judgeState(ask, body)
+          : { ok: false, seen: 'not asked for', pattern: null };
+  return verdict.ok ? verdict : { ...verdict, pattern: patternOf(check, body) };
+}
+
+function patternOf(check: ProofCheck, { seen, figures }: CheckBody): Pattern | null {
+  const named = (code: string, kind: Pattern['kind'], title: string, says: string): Pattern => ({
+    code,
+    kind,
+    title,
+    words: says,
+  });
+  if (check.key.startsWith('start-')) {
+    return seen === 'stands'
+      ? named(
+          'POO-01',
+          'standing',
+          'It does not start',
+          'Its own enable is off, it stands in manual or on hold, or the clock is off. Look at them in that order.',
+        )
+      : named(
+          'POO-02',
+          'speed',
+          'Another program has the pump',
+          'A program that overlaps wins here, or a limit holds the speed.',
+        );
+  }
+  if (check.key === 'limit') {
+    return named(
+      'POO-08',
+      'speed',
+      'The limit does not hold',
+      'Runs by hand are not capped on this controller, or the limit was not stored.',
+    );
+  }
+  if (check.key === 'prime') {
+    return named(
+      'POO-10',
+      'standing',
+      'It does not prime in its time',
+      'Look for air at lid, union and suction valve before the time is made longer.',
+    );
+  }
+  if (check.key === 'hold') {
+    return named(
+      'POO-24',
+      'manual',
+      'It stays held',
+      'It stands in another state: look at its display, and put it in automatic.',
+    );
+  }
+  if (
+    check.key.startsWith('sensor-') &&
+    Number.isFinite(figures.shown_C) &&
+    Number.isFinite(figures.reference_C)
+  ) {
+    const off = figures.reference_C - figures.shown_C;
+    return named(
+      'POO-19',
+      'sensor',
+      'The sensor is off',
+      `Enter an offset of ${off > 0 ? '+' : '−'}${Math.abs(off).toFixed(1)} K on top of the one that is set, and compare again.`,
+    );
+  }
+  if (check.key.startsWith('linked-')) {
+    return named(
+      'POO-26',
+      'clock',
+      'It works while the water stands',
+      'Set its times to the new schedule, and see that its flow switch stops it.',
+    );
+  }
+  return null;
+}
+
+/** A power that is off by one factor at every speed is not the pump's: another kind of pump is set (POO-20). */
+export function powerPattern(
+  read: readonly { readonly speed_rpm: number; readonly power_W: number }[],
+  context: PoolContext,
+): Pattern | null {
+  const pump = pumpOf(context.duty);
+  const factors = read.map(({ speed_rpm, power_W }) => power_W / pump.power_W(speed_rpm));
+  if (factors.length < 2) return null;
+  const mean = factors.reduce((sum, factor) => sum + factor, 0) / factors.length;
+  const alike = factors.every((factor) => Math.abs(factor / mean - 1) < SAME_FACTOR);
+  if (!alike || Math.abs(mean - 1) <= POWER_TOLERANCE) return null;
+  return {
+    code: 'POO-20',
+    kind: 'speed',
+    title: 'Another kind of pump is set',
+    words: `The power is ${mean.toFixed(2)} times the expected at every speed. Check the kind of pump in the controller, and read an independent meter.`,
+  };
+}
+
+/** Factors nearer than this are one factor. */
+const SAME_FACTOR = 0.06;

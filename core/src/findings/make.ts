@@ -1,0 +1,40 @@
+import type { Finding, Severity, Subject, TextValues } from './finding';
+import { ANY_TEXTS } from './texts-any';
+
+/** Makes a finding: its code is the part of the text's name before the dot, its severity the text's own unless it is given. */
+export type FindingMaker<Id extends string> = (
+  text: Id,
+  subject: Subject,
+  values: TextValues,
+  addresses?: readonly (string | undefined)[],
+  severity?: Severity,
+) => Finding;
+
+/** Severities of texts that are not a plain warning. */
+export type Severities<Id extends string> = Partial<Record<Id, 'stop' | 'note'>>;
+
+export function findingMaker<Id extends string>(severities: Severities<Id>): FindingMaker<Id> {
+  return (text, subject, values, addresses = [], severity) => ({
+    code: text.split('.')[0],
+    text,
+    severity: severity ?? severities[text] ?? 'warn',
+    subject,
+    values,
+    addresses: addresses.filter((address) => address !== undefined),
+  });
+}
+
+export type AnyTextId = keyof typeof ANY_TEXTS;
+
+export const ANY_SEVERITIES: Severities<AnyTextId> = {
+  'ANY-14.fault': 'note',
+  'ANY-14.reminder': 'note',
+  'ANY-16': 'stop',
+  'ANY-17': 'stop',
+  'ANY-18': 'note',
+  'ANY-19': 'note',
+  'ANY-22': 'stop',
+};
+
+/** A finding that any pump can have, whatever its family. */
+export const anyFinding = findingMaker<AnyTextId>(ANY_SEVERITIES);

@@ -1,0 +1,85 @@
+import {
+  heldBy,
+  neededPerDay_m3,
+  speedsOfDay_rpm,
+  trueWeek,
+  understand,
+  weekKnown,
+  weekSums,
+  type PoolContext,
+} from '../families/pool';
+import { InputError } from '../input';
+import type { SettingValues } from '../profile';
+import type { HandoverPool, HandoverSummary, HandoverWeek } from './document';
+import type { PoolView } from './view';
+
+const HELD = {
+  manual: 'stands in manual',
+  hold: 'stands on hold',
+  relay: 'commanded by relays',
+  link: 'commanded over the link',
+} as const;
+
+/** What is handed over of a pool pump alone: its week, its water and its cost. */
+export function poolPart(
+  view: PoolView,
+  automatic: boolean,
+): Pick<HandoverSummary, 'dose' | 'wanted' | 'water' | 'proof' | 'readings' | 'lines' | 'pool'> {
+  const tried = view.checks.filter(({ voided, superseded }) => !voided && !superseded);
+  const measured = tried.some(({ check, verdict }) => verdict.ok && check.key.startsWith('flow-'));
+  return {
+    dose: [],
+    wanted: null,
+    water: null,
+    proof: {
+      points: tried.length,
+      passed: tried.filter(({ verdict }) => verdict.ok).length,
+      volume: measured ? 'flow measured' : 'flow not measured: points of the plan',
+      automatic,
+      live: null,
+    },
+    readings: [],
+    lines: [],
+    pool: poolOf(view),
+  };
+}
+
+function poolOf({ context, values }: PoolView): HandoverPool | null {
+  if (!context) return null;
+  const columns = [
+    ['found', values.found],
+    ['left', values.force],
+  ] as const;
+  try {
+    return {
+      currency: context.duty.tariff.currency,
+      needed_m3: neededPerDay_m3(context.duty),
+      fullSpeed_rpm: context.profile.behaviours.speed.greatest_rpm,
+      weeks: columns.flatMap(([column, held]) => weekOf(context, column, held) ?? []),
+    };
+  } catch (error) {
+    // points or prices that cannot be computed with are said where they are typed, under Plan
+    if (error instanceof InputError) return null;
+    throw error;
+  }
+}
+
+/** One column's week as it truly runs; null while it is not known whole. */
+function weekOf(given: PoolContext, column: 'found' | 'left', values: SettingValues): HandoverWeek | null {
+  const settings = understand(given.profile, given.plate, values);
+  if (Object.keys(values).length === 0 || !weekKnown(settings)) return null;
+  const held = heldBy(given, settings);
+  const week = trueWeek(given, settings);
+  const sums = weekSums(given, week);
+  return {
+    column,
+    daily_m3: sums.daily_m3,
+    energy_kWh: sums.energy_kWh,
+    costMonth: sums.costMonth,
+    costYear: sums.costYear,
+    dearShare: sums.dearShare,
+    longestPause_min: sums.longestPause_min,
+    days_rpm: Array.from({ length: 7 }, (_, day) => speedsOfDay_rpm(week, day)),
+    held: held && HELD[held],
+  };
+}

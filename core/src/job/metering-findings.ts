@@ -1,0 +1,71 @@
+import { canSiphon, finding, type MeteringContext } from '../families/metering';
+import { driftOf } from '../dosing';
+import type { Finding } from '../findings';
+import { fig } from '../units';
+import { lastDrawdown, measuredHistory, measuredStroke_mL, whyRejected } from './calibration';
+import type { JobDocument } from './document';
+import type { JudgedCheck } from './judged-checks';
+import { standing, type JudgedReading } from './judged-readings';
+
+/** What a job on a metering pump leaves open: volume, drawdown, drift, siphon. */
+export function meteringFindings(
+  document: JobDocument,
+  readings: readonly JudgedReading[],
+  checks: readonly JudgedCheck[],
+  context: MeteringContext | null,
+): Finding[] {
+  return [
+    ...volume(document, readings, context),
+    ...drawdown(document),
+    ...drift(document),
+    ...siphon(document, checks, context),
+  ];
+}
+
+function volume(
+  document: JobDocument,
+  readings: readonly JudgedReading[],
+  context: MeteringContext | null,
+): Finding[] {
+  const sound = standing(readings).filter((reading) => reading.verdict?.ok);
+  const proved = sound.length > 0 || document.records.some(({ body }) => body.kind === 'check');
+  if (!context || !proved || context.duty.strokeVolume.basis === 'measured') return [];
+  if (sound.some((reading) => reading.verdict?.flowOk)) return [];
+  return [finding('ANY-21', 'job', { stroke: fig('strokeVolume', context.duty.strokeVolume.full_mL) })];
+}
+
+/** MET-12: the last drawdown of this job was rejected, with why. */
+function drawdown(document: JobDocument): Finding[] {
+  const last = lastDrawdown(document);
+  const why = last && whyRejected(last);
+  return why ? [finding('MET-12', 'job', { why })] : [];
+}
+
+/** MET-11: accepted drawdowns that fall steadily, or jumped, since the last service. */
+function drift(document: JobDocument): Finding[] {
+  const history = measuredHistory(document);
+  const sinceService = history.slice(history.map(({ body }) => body.kind).lastIndexOf('serviced') + 1);
+  const volumes = sinceService.flatMap(({ body }) =>
+    body.kind === 'calibration' && whyRejected(body) === ''
+      ? [(measuredStroke_mL(body) * 100) / (body.length_pct ?? 100)]
+      : [],
+  );
+  const found = driftOf(volumes);
+  if (!found) return [];
+  const change = fig('percent', Math.abs(found.change) * 100);
+  const way = found.change < 0 ? 'fell' : 'rose';
+  return [finding(found.kind === 'fall' ? 'MET-11.fall' : 'MET-11.jump', 'job', { change, way })];
+}
+
+/** MET-26: the suction stands above the discharge, and nobody watched the stopped pump hold. */
+function siphon(
+  document: JobDocument,
+  checks: readonly JudgedCheck[],
+  context: MeteringContext | null,
+): Finding[] {
+  if (!context || document.job.state === 'planned' || !canSiphon(context)) return [];
+  const held = checks.some(
+    ({ check, verdict, superseded }) => check.key === 'holds' && verdict.ok && !superseded,
+  );
+  return held ? [] : [finding('MET-26.siphon', 'job', {})];
+}

@@ -1,0 +1,81 @@
+import type { Quantity } from '../units';
+
+/** What was seen or counted at one check. */
+export interface CheckBody {
+  readonly check: string;
+  /** which of the offered states was seen; null where figures were taken */
+  readonly seen: string | null;
+  readonly figures: Readonly<Record<string, number>>;
+}
+
+/** One figure that is read at the pump. */
+export interface AskedFigure {
+  readonly key: string;
+  readonly label: string;
+  readonly quantity: Quantity;
+}
+
+/** What a check asks for. */
+export type Ask =
+  | {
+      readonly kind: 'state';
+      readonly states: readonly { readonly value: string; readonly label: string }[];
+      readonly expected: string;
+    }
+  | { readonly kind: 'pulses'; readonly perPulse: number; readonly ceiling_spm: number }
+  | { readonly kind: 'throttle' }
+  | {
+      /** one figure against an expected one */
+      readonly kind: 'figure';
+      readonly figure: AskedFigure;
+      readonly least: number;
+      readonly greatest: number;
+    }
+  | {
+      /** what the controller shows against a reference instrument */
+      readonly kind: 'compare';
+      readonly shown: AskedFigure;
+      readonly reference: AskedFigure;
+      readonly within: number;
+    };
+
+/** One thing to try at the pump, with what it must do. */
+export interface ProofCheck<Key extends string = string> {
+  readonly key: Key;
+  readonly title: string;
+  readonly method: string;
+  /** what is expected, in words */
+  readonly expected: string;
+  readonly tolerance: string;
+  readonly caution: string | null;
+  /** pumps product when it is tried: the discharge must lead somewhere safe */
+  readonly pumps: boolean;
+  readonly ask: Ask;
+}
+
+/** A known slip that explains a failing set of readings. */
+export interface Pattern {
+  readonly code: string;
+  readonly kind:
+    | 'range'
+    | 'gear'
+    | 'swapped'
+    | 'wiring'
+    | 'manual'
+    | 'standing'
+    | 'pulses'
+    | 'pressure'
+    | 'speed'
+    | 'clock'
+    | 'sensor';
+  readonly title: string;
+  readonly words: string;
+}
+
+export interface CheckVerdict {
+  readonly ok: boolean;
+  /** what was seen or counted, in words */
+  readonly seen: string;
+  /** the known slip that it fits */
+  readonly pattern: Pattern | null;
+}

@@ -1,0 +1,33 @@
+import { fig, figureWithUnit, METRIC } from '../units';
+import type { Ask, CheckBody, CheckVerdict } from './check';
+
+type State = Extract<Ask, { kind: 'state' }>;
+type Figure = Extract<Ask, { kind: 'figure' }>;
+type Compare = Extract<Ask, { kind: 'compare' }>;
+
+/** Judges a state that was seen, without naming a slip. */
+export function judgeState(ask: State, body: CheckBody): CheckVerdict {
+  const seen = ask.states.find((state) => state.value === body.seen)?.label ?? 'not said';
+  return { ok: body.seen === ask.expected, seen, pattern: null };
+}
+
+/** Judges a figure against its limits, both included. A figure that is missing proves nothing. */
+export function judgeFigure(ask: Figure, { figures }: CheckBody): CheckVerdict {
+  const value = figures[ask.figure.key];
+  if (value === undefined) return { ok: false, seen: 'not read', pattern: null };
+  const seen = figureWithUnit(fig(ask.figure.quantity, value), METRIC);
+  return { ok: value >= ask.least && value <= ask.greatest, seen, pattern: null };
+}
+
+/** Judges what a controller shows against a reference. */
+export function judgeCompare(ask: Compare, { figures }: CheckBody): CheckVerdict {
+  const shown = figures[ask.shown.key];
+  const reference = figures[ask.reference.key];
+  if (shown === undefined || reference === undefined) return { ok: false, seen: 'not read', pattern: null };
+  const words = (value: number) => figureWithUnit(fig(ask.shown.quantity, value), METRIC);
+  return {
+    ok: Math.abs(shown - reference) <= ask.within,
+    seen: `shows ${words(shown)}, reference ${words(reference)}`,
+    pattern: null,
+  };
+}

@@ -1,0 +1,3 @@
+export * from './problem';
+export { lpOf } from './model';
+export * from './cheapest';

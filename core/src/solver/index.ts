@@ -1,0 +1,2 @@
+export * from './solver';
+export * from './highs-adapter';
