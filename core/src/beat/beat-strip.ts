@@ -50,5 +50,21 @@ export function beatStrip(
       cause,
     }));
   });
-  return { ...size, beats, now: nowShare === null ? null : nowShare * size.width };
+  return { ...size, beats: joined(beats), now: nowShare === null ? null : nowShare * size.width };
+}
+
+/** Bands that go on at one height are one band: no seams between them. */
+function joined(beats: readonly Beat[]): Beat[] {
+  const out: Beat[] = [];
+  for (const beat of beats) {
+    const last = out[out.length - 1];
+    const goesOn =
+      last?.kind === 'band' &&
+      beat.kind === 'band' &&
+      last.cause === beat.cause &&
+      last.height === beat.height;
+    if (goesOn) out[out.length - 1] = { ...last, width: beat.x + beat.width - last.x };
+    else out.push(beat);
+  }
+  return out;
 }

@@ -21,6 +21,7 @@ export const POOL_REASONS = {
   'prime.off': 'Filled by hand, as chosen.',
   'prime.speed': 'Fast enough to pull the water up, and below {wall}.',
   'prime.time': 'Time to pull the water up, short enough not to run dry for long.',
+  'boost.speed': 'As it was, and below {wall}.',
   'prime.hold': 'No longer at prime speed than it takes.',
   'program.days': '{name}: {days}.',
   'program.start': '{name} from {start} to {stop}.',

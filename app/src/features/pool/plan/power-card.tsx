@@ -100,6 +100,19 @@ export function PowerCard({ work }: { work: PoolWork }) {
               fill={beyond ? palette.rust : palette.plum}
             />
           ))}
+          <Text x={box.left - 6} y={y(1) - 8} fill={palette.petrol} fontSize={13} fontFamily={FONT.figures}>
+            {`${Math.round(top_W)} W`}
+          </Text>
+          <Text
+            x={box.width - box.right}
+            y={y(1) - 8}
+            fill={palette.slate}
+            fontSize={13}
+            fontFamily={FONT.figures}
+            textAnchor="end"
+          >
+            {`${top_m3h.toFixed(1)} m³/h`}
+          </Text>
           <Text x={box.left} y={box.height - 6} fill={palette.quiet} fontSize={13} fontFamily={FONT.figures}>
             {least_rpm}
           </Text>

@@ -9,6 +9,8 @@ import { Words } from '../../../ui/words';
 
 /** Room for the name of a day at the left of its row. */
 export const DAY_LABEL = 36;
+/** Room for an hour over its line. */
+const HOUR = 40;
 
 interface WeekRowsProps {
   readonly week: readonly RunStretch[];
@@ -41,8 +43,17 @@ export function WeekRows({ week, prices, fullSpeed_rpm, colour, rowHeight, label
   return (
     <View role="group" aria-label={label}>
       <View style={styles.hours}>
-        {['0', '6', '12', '18', '24 h'].map((hour) => (
-          <Words key={hour} size="small" colour="quiet" figures>
+        {['0', '6', '12', '18', '24 h'].map((hour, i) => (
+          <Words
+            key={hour}
+            size="small"
+            colour="quiet"
+            figures
+            style={[
+              styles.hour,
+              { left: `${i * 25}%`, marginLeft: i === 0 ? 0 : i === 4 ? -HOUR : -HOUR / 2 },
+            ]}
+          >
             {hour}
           </Words>
         ))}
@@ -126,7 +137,8 @@ export function WeekRows({ week, prices, fullSpeed_rpm, colour, rowHeight, label
 }
 
 const styles = StyleSheet.create({
-  hours: { flexDirection: 'row', justifyContent: 'space-between', marginLeft: DAY_LABEL },
+  hours: { height: 20, marginLeft: DAY_LABEL },
+  hour: { position: 'absolute', width: HOUR, textAlign: 'center' },
   row: { flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, gap: 0 },
   name: { width: DAY_LABEL, paddingRight: SPACE.xs },
   time: { flex: 1, alignSelf: 'stretch' },
