@@ -13,6 +13,16 @@ export class InputError extends Error {
   }
 }
 
+/** What a computation answers, or something else where the inputs cannot be computed with; that is said where they are typed. */
+export function orElse<T>(compute: () => T, otherwise: T): T {
+  try {
+    return compute();
+  } catch (error) {
+    if (error instanceof InputError) return otherwise;
+    throw error;
+  }
+}
+
 /** Passes a finite number above zero through; otherwise says in words what `what` must be. */
 export function requirePositive(field: string, value: number, what: string): number {
   if (!Number.isFinite(value) || value <= 0) throw new InputError(field, `${what} must be more than 0.`);

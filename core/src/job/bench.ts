@@ -3,7 +3,7 @@ import type { FamilyContext } from '../families';
 import { benchSheet as benchMetering, plainDay, checkSettings as checkMetering } from '../families/metering';
 import { benchSheet as benchPool, plainWeek, checkSettings as checkPool } from '../families/pool';
 import type { Finding, Subject } from '../findings';
-import { InputError } from '../input';
+import { orElse } from '../input';
 import type { SettingValues } from '../profile';
 import { isPool } from './context';
 
@@ -26,10 +26,8 @@ export function plainScenario(context: FamilyContext): Scenario {
 
 /** Findings on a column of any pump; none where the duty cannot be computed with, which is said where it is typed. */
 export function checkColumn(context: FamilyContext, subject: Subject, values: SettingValues): Finding[] {
-  try {
-    return isPool(context) ? checkPool(context, subject, values) : checkMetering(context, subject, values);
-  } catch (error) {
-    if (error instanceof InputError) return [];
-    throw error;
-  }
+  return orElse(
+    () => (isPool(context) ? checkPool(context, subject, values) : checkMetering(context, subject, values)),
+    [],
+  );
 }

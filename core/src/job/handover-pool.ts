@@ -8,7 +8,7 @@ import {
   weekSums,
   type PoolContext,
 } from '../families/pool';
-import { InputError } from '../input';
+import { orElse } from '../input';
 import type { SettingValues } from '../profile';
 import type { HandoverPool, HandoverSummary, HandoverWeek } from './document';
 import type { PoolView } from './view';
@@ -50,18 +50,14 @@ function poolOf({ context, values }: PoolView): HandoverPool | null {
     ['found', values.found],
     ['left', values.force],
   ] as const;
-  try {
-    return {
-      currency: context.duty.tariff.currency,
-      needed_m3: neededPerDay_m3(context.duty),
-      fullSpeed_rpm: context.profile.behaviours.speed.greatest_rpm,
-      weeks: columns.flatMap(([column, held]) => weekOf(context, column, held) ?? []),
-    };
-  } catch (error) {
-    // points or prices that cannot be computed with are said where they are typed, under Plan
-    if (error instanceof InputError) return null;
-    throw error;
-  }
+  const { duty, profile } = context;
+  const compute = (): HandoverPool => ({
+    currency: duty.tariff.currency,
+    needed_m3: neededPerDay_m3(duty),
+    fullSpeed_rpm: profile.behaviours.speed.greatest_rpm,
+    weeks: columns.flatMap(([column, held]) => weekOf(context, column, held) ?? []),
+  });
+  return orElse(compute, null);
 }
 
 /** One column's week as it truly runs; null while it is not known whole. */

@@ -8,7 +8,7 @@ import {
   type MeteringSettings,
 } from '../families/metering';
 import { poolFamily, type PoolContext, type PoolPlate, type PoolSettings } from '../families/pool';
-import { InputError } from '../input';
+import { orElse } from '../input';
 import {
   inOrderOfWork,
   type MeteringProfile,
@@ -91,13 +91,7 @@ function columnFindings(
   check: ((subject: Subject, values: SettingValues) => Finding[]) | null,
 ): { found: Finding[]; target: Finding[]; left: Finding[] } {
   const judged = (subject: Subject, column: SettingValues, when: boolean) => {
-    if (!check || !when) return [];
-    try {
-      return check(subject, column);
-    } catch (error) {
-      if (error instanceof InputError) return [];
-      throw error;
-    }
+    return check && when ? orElse(() => check(subject, column), []) : [];
   };
   return {
     found: judged('found', values.found, Object.keys(values.found).length > 0),
@@ -182,7 +176,7 @@ function viewPool(document: JobDocument, today: string): PoolView {
   const profile = document.profile as PoolProfile;
   const plate = plateOf(document) as PoolPlate;
   const settings: PoolSettings = poolFamily.understand(profile, plate, values.force);
-  const offered = context ? poolFamily.proofChecks(context, settings) : [];
+  const offered = context ? orElse(() => poolFamily.proofChecks(context, settings), []) : [];
   const checks = judgedChecks(document, offered, poolFamily.judgeCheck);
   const found = columnFindings(
     columns,
@@ -211,7 +205,7 @@ function viewPool(document: JobDocument, today: string): PoolView {
     },
     readings: [],
     checks,
-    patterns: context ? poolPatterns(context, checks) : [],
+    patterns: context ? orElse(() => poolPatterns(context, checks), []) : [],
   };
 }
 

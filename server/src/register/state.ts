@@ -9,7 +9,7 @@ import {
   viewJob,
   type JobDocument,
 } from '@barythm/core/job';
-import { InputError } from '@barythm/core/input';
+import { orElse } from '@barythm/core/input';
 import { poolStrip } from '@barythm/core/families/pool';
 import { weekday } from '@barythm/core/time';
 import type { PumpResource, Round } from '@barythm/contract/resources';
@@ -53,12 +53,7 @@ function plannedFindings(document: JobDocument, today: string): Finding[] {
 
 function stripOf(context: FamilyContext): Strip {
   if (isPool(context)) {
-    try {
-      return poolStrip(context, weekday(context.today) - 1);
-    } catch (error) {
-      if (error instanceof InputError) return null;
-      throw error;
-    }
+    return orElse(() => poolStrip(context, weekday(context.today) - 1), null);
   }
   const settings = understand(context.profile, context.plate, context.inForce);
   const rates = context.duty.water.hourly_m3h && ratesOfDay_spm(context, settings);

@@ -7,7 +7,7 @@ import {
   weekSums,
   type PoolContext,
 } from '@barythm/core/families/pool';
-import { InputError } from '@barythm/core/input';
+import { orElse } from '@barythm/core/input';
 import { DAY_NAMES, weekday } from '@barythm/core/time';
 import { fig, figureWithUnit } from '@barythm/core/units';
 import { useMemo } from 'react';
@@ -64,17 +64,15 @@ const HELD = {
 function weekOf(context: PoolContext) {
   const settings = understand(context.profile, context.plate, context.inForce);
   if (!weekKnown(settings)) return null;
-  try {
-    const held = heldBy(context, settings);
-    return {
+  const held = heldBy(context, settings);
+  return orElse(
+    () => ({
       held: held && HELD[held],
       sums: weekSums(context, trueWeek(context, settings)),
       strips: DAY_NAMES.map((_, day) => poolStrip(context, day)),
-    };
-  } catch (error) {
-    if (error instanceof InputError) return null;
-    throw error;
-  }
+    }),
+    null,
+  );
 }
 
 const styles = StyleSheet.create({

@@ -58,7 +58,12 @@ function modesOf(context: PoolContext, pump: PumpOnSystem): PlanMode[] {
   const speeds = new Set<number>();
   for (let speed = base; speed <= greatest_rpm; speed += grain) speeds.add(speed);
   const even = roundUpToStep(pump.speedFor_rpm(neededPerDay_m3(duty) / 24), step_rpm);
-  const special = [even, ...(duty.quiet ? [duty.quiet.greatest_rpm] : []), ...needed.map(speedOf)];
+  const special = [
+    greatest_rpm,
+    even,
+    ...(duty.quiet ? [duty.quiet.greatest_rpm] : []),
+    ...needed.map(speedOf),
+  ];
   for (const speed of special) if (speed >= base && speed <= greatest_rpm) speeds.add(speed);
   const mode = (speed_rpm: number, circuit: Circuit): PlanMode => ({
     speed_rpm,

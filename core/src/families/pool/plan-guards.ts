@@ -1,3 +1,4 @@
+import { parameterWithRole } from '../../profile';
 import { fig } from '../../units';
 import { poolChoices } from './duty';
 import { leastSpeed_rpm, pumpOf, wallSpeed, WALL_WORDS } from './hydraulics';
@@ -19,7 +20,10 @@ export function planHead(draft: PoolDraft): void {
   draft.choose('mode', 'mode.automatic', { text: 'mode.automatic', values: {} });
   draft.choose('command.source', `command.${duty.command}`, { text: `command.${duty.command}`, values: {} });
   planAddress(draft);
-  if (plate.kind) draft.put('pump.kind', plate.kind, { text: 'kind.plate', values: {} });
+  const kind = parameterWithRole(profile, 'pump.kind')?.options?.find(
+    ({ value, label }) => value === plate.kind || label === plate.kind,
+  );
+  if (kind) draft.put('pump.kind', kind.value, { text: 'kind.plate', values: {} });
   const pump = pumpOf(duty);
   const wall = wallSpeed(duty, pump);
   const range = speedRange(draft.context);
@@ -41,8 +45,7 @@ export function planHead(draft: PoolDraft): void {
     'down',
   );
   const wish = poolChoices(duty).priming;
-  const { kind } = profile.behaviours.priming;
-  const way = wish === 'sense' && kind === 'fixed' ? 'fixed' : wish;
+  const way = wish === 'sense' && profile.behaviours.priming.kind === 'fixed' ? 'fixed' : wish;
   draft.choose('prime.mode', `prime.${way}`, { text: `prime.${way}`, values: {} });
   const fast = Math.min(range.greatest_rpm, PRIME_SHARE * profile.behaviours.speed.greatest_rpm);
   draft.speed('prime.speed', fast, { text: 'prime.speed', values: { wall: words } }, 1, 'down');

@@ -1,0 +1,304 @@
+import { planPool, POOL_REASONS, type PoolDuty } from '../families/pool';
+import { contextOf, DUTY, PANEL, PANEL_DUTY, sound, TEN_SLOTS, TODAY } from '../families/pool/fixtures';
+import { addressOf, contentHash, inOrderOfWork, type PoolProfile, type SettingValue } from '../profile';
+import { stateOf } from '../sheet';
+import { applyCommand } from './apply';
+import { BLANK } from './fixtures';
+import {
+  gateOfHandover,
+  gateOfSet,
+  leavingFindings,
+  makeSafeSteps,
+  plannedTargets,
+  refusalOf,
+  summarise,
+  viewJob,
+  type JobCommandBody,
+  type JobDocument,
+  type PoolView,
+  type RecordBody,
+} from './index';
+
+const blank = (profile: PoolProfile, duty: PoolDuty): JobDocument => ({
+  ...BLANK,
+  pump: { ...BLANK.pump, tag: 'CLI-PP-01', name: 'Therapy pool', signalFrom: null },
+  unit: { ...BLANK.unit, plate: { family: 'pool', greatest_rpm: 3450, rated_W: 1500, kind: 'M' } },
+  profile,
+  profileHash: contentHash(profile),
+  dutyBefore: duty,
+});
+
+/** Writes to a pool job as a technician would; throws when the job does not allow it. */
+class PoolWriter {
+  private count = 0;
+  constructor(public document: JobDocument = blank(TEN_SLOTS, DUTY)) {}
+  get view(): PoolView {
+    const view = viewJob(this.document, TODAY);
+    if (view.family !== 'pool') throw new Error('This fixture is a pool pump.');
+    return view;
+  }
+  codes(): string[] {
+    return this.view.findings.job.map(({ text }) => text);
+  }
+  write(body: JobCommandBody): this {
+    const refusal = refusalOf(this.document, body, TODAY);
+    if (refusal) throw new Error(`${refusal.code} at ${refusal.field}: ${refusal.words}`);
+    this.count += 1;
+    const { version } = this.document.job;
+    this.document = applyCommand(
+      this.document,
+      {
+        id: `c-${this.count}`,
+        baseVersion: version,
+        recordedAt: '2026-11-24T09:00:00.000Z',
+        device: 'test',
+        actor: 'Technician 1',
+        body,
+      },
+      TODAY,
+    );
+    return this;
+  }
+  record(record: RecordBody): this {
+    return this.write({ kind: 'job.record', jobId: 'job-1', recordId: `r-${this.count}`, record });
+  }
+  arrive(): this {
+    return this.record({ kind: 'make-safe', steps: makeSafeSteps('pool').map(({ key }) => key) })
+      .record({
+        kind: 'identify',
+        plate: { family: 'pool', greatest_rpm: 3450, rated_W: 1500, kind: 'M' },
+        serial: 'PD-1',
+        controllerAsProfile: true,
+        command: 'own',
+        note: '',
+      })
+      .record({ kind: 'clock', error_min: 0, setRight: false, reason: null });
+  }
+  enterMany(column: 'found' | 'left', values: Readonly<Record<string, SettingValue | undefined>>): this {
+    const read = inOrderOfWork(this.document.profile).filter(({ key }) => values[key] !== undefined);
+    return this.write({
+      kind: 'sheet.enter-many',
+      jobId: 'job-1',
+      column,
+      entries: read.map((parameter, i) => ({
+        entryId: `e-${this.count}-${i}`,
+        address: addressOf(parameter),
+        raw: String(values[parameter.key]),
+        unit: parameter.unit ?? '',
+        value: values[parameter.key] ?? null,
+        reason: null,
+      })),
+    });
+  }
+  plan(): this {
+    const { context } = this.view;
+    const plan = planPool(context!);
+    return this.write({
+      kind: 'plan.accept',
+      jobId: 'job-1',
+      planId: `p-${this.count}`,
+      duty: context!.duty,
+      targets: plannedTargets(this.document.profile, plan, POOL_REASONS, {}).map((target, i) => ({
+        ...target,
+        entryId: `t-${this.count}-${i}`,
+      })),
+    });
+  }
+  set(): this {
+    for (const row of this.view.rows.filter((one) => stateOf(one) === 'to-do')) {
+      this.write({
+        kind: 'sheet.enter',
+        jobId: 'job-1',
+        entryId: `l-${this.count}`,
+        address: row.address,
+        column: 'left',
+        raw: String(row.target!.value),
+        unit: row.target!.unit,
+        value: row.target!.value,
+        reason: null,
+      });
+    }
+    return this;
+  }
+  check(key: string, seen: string | null, figures: Record<string, number> = {}): this {
+    return this.record({ kind: 'check', check: key, seen, figures, note: '' });
+  }
+}
+
+const FOUND = Object.fromEntries(
+  inOrderOfWork(TEN_SLOTS).flatMap(({ key, default: value }) => (value === undefined ? [] : [[key, value]])),
+);
+const bad = () =>
+  new PoolWriter()
+    .arrive()
+    .enterMany('found', { ...FOUND, start: 420, stop: 1320, speed: 2900, enable: 'on' });
+
+test('Set stays closed until every slot that will change has been recorded as found', () => {
+  const writer = new PoolWriter().arrive();
+  const some = Object.fromEntries(Object.entries(FOUND).filter(([key]) => !key.startsWith('enable')));
+  writer.enterMany('found', some).plan();
+  const closed = gateOfSet(writer.view);
+  expect(closed.map(({ code }) => code)).toContain('ANY-01');
+  expect(closed.find(({ code }) => code === 'ANY-01')?.words).toContain('Program 1: enable');
+  expect(gateOfSet(bad().plan().view)).toEqual([]);
+});
+
+test('several settings are taken in one go, or none; the place that is wrong is named', () => {
+  const writer = new PoolWriter().arrive();
+  const entry = { entryId: 'e', raw: '7:00', unit: '', value: 420, reason: null };
+  const body: JobCommandBody = {
+    kind: 'sheet.enter-many',
+    jobId: 'job-1',
+    column: 'found',
+    entries: [
+      { ...entry, address: 'programs/1/start' },
+      { ...entry, entryId: 'f', address: 'programs/11/start' },
+    ],
+  };
+  expect(refusalOf(writer.document, body, TODAY)).toMatchObject({
+    field: 'entries.1.address',
+    code: 'unknown-address',
+  });
+});
+
+test('from as found to hand-over: the week before and after, with what it saves', () => {
+  const writer = bad().plan().set();
+  expect(writer.view.rows.filter((row) => stateOf(row) === 'to-do')).toEqual([]);
+  writer
+    .check('prime', null, { minutes: 2 })
+    .check('power-1270', null, { power_W: 156 })
+    .check('linked-1', 'fits')
+    .check('start-5', 'starts');
+  writer.record({ kind: 'automatic', seen: 'The program of this hour runs.', leaving: ['covers'] });
+  expect(gateOfHandover(writer.view)).toEqual([]);
+  const { pool, proof } = summarise(writer.view);
+  expect(proof).toMatchObject({
+    points: 4,
+    passed: 4,
+    volume: 'flow not measured: points of the plan',
+    automatic: true,
+  });
+  const [before, after] = pool!.weeks;
+  expect(before.costMonth).toBeGreaterThan(after.costMonth * 2);
+  expect(after.days_rpm[0]).toHaveLength(96);
+  expect(Math.min(...after.daily_m3)).toBeGreaterThanOrEqual(pool!.needed_m3);
+});
+
+describe('POO-26 linked devices', () => {
+  test('mistake: the schedule changed and nobody looked at them since', () => {
+    expect(bad().plan().set().codes()).toContain('POO-26');
+    expect(bad().check('linked-1', 'fits').plan().set().codes()).toContain('POO-26');
+  });
+  test('near miss: checked after the change; or nothing changed', () => {
+    expect(bad().plan().set().check('linked-1', 'fits').codes()).not.toContain('POO-26');
+    expect(bad().plan().codes()).not.toContain('POO-26');
+  });
+});
+
+describe('ANY-20, ANY-21, ANY-03 on a pool pump', () => {
+  test('a proof is void when a speed changes after it', () => {
+    const writer = bad().plan().set().check('power-1270', null, { power_W: 156 });
+    expect(writer.codes()).not.toContain('ANY-20');
+    writer.enterMany('left', { 'speed/5': 1300 });
+    expect(writer.codes()).toContain('ANY-20');
+  });
+  test('seen to start, and neither flow nor power read; near miss: a power', () => {
+    const writer = bad().plan().set().check('start-5', 'starts');
+    expect(writer.codes()).toContain('ANY-21.flow');
+    expect(writer.check('power-1270', null, { power_W: 156 }).codes()).not.toContain('ANY-21.flow');
+  });
+  test('not seen back in automatic', () => {
+    const writer = bad().plan().set();
+    expect(writer.codes()).toContain('ANY-03');
+    expect(writer.record({ kind: 'automatic', seen: 'Runs.', leaving: ['covers'] }).codes()).not.toContain(
+      'ANY-03',
+    );
+  });
+});
+
+describe('ANY-08: the value meant for one slot went into the slot beside it', () => {
+  test('mistake: it is found by reading the neighbours, and put back', () => {
+    const writer = bad().plan();
+    writer.enterMany('left', { 'speed/5': FOUND['speed/5'] });
+    // the same setting in the slots beside it is read before anything is entered again
+    expect(
+      refusalOf(
+        writer.document,
+        {
+          kind: 'sheet.enter',
+          jobId: 'job-1',
+          entryId: 'x',
+          address: 'programs/5/speed',
+          column: 'left',
+          raw: '1270',
+          unit: 'rev/min',
+          value: 1270,
+          reason: null,
+        },
+        TODAY,
+      )?.code,
+    ).toBe('ANY-07');
+    writer.enterMany('left', { 'speed/4': 1270 });
+    expect(writer.codes()).toContain('ANY-08');
+  });
+});
+
+describe('steps that cannot be passed blindly', () => {
+  const panel = () => new PoolWriter(blank(PANEL, PANEL_DUTY));
+  test('POO-18 mistake: salt on the panel’s word alone is refused; near miss: a kit was used, or none added', () => {
+    expect(() => panel().record({ kind: 'salt', panel_gl: 2.6, kit_gl: null, added_kg: 20 })).toThrow(
+      'POO-18',
+    );
+    expect(() => panel().record({ kind: 'salt', panel_gl: 2.6, kit_gl: 3.4, added_kg: 20 })).not.toThrow();
+    expect(() => panel().record({ kind: 'salt', panel_gl: 2.6, kit_gl: null, added_kg: 0 })).not.toThrow();
+  });
+  test('POO-18 that came in with a file is a finding', () => {
+    const document: JobDocument = {
+      ...blank(PANEL, PANEL_DUTY),
+      job: { ...BLANK.job, state: 'open' },
+      records: [
+        {
+          id: 'r',
+          recordedAt: '2026-11-24T09:00:00.000Z',
+          actor: 'Technician 1',
+          revision: 1,
+          body: { kind: 'salt', panel_gl: 2.6, kit_gl: null, added_kg: 20 },
+        },
+      ],
+    };
+    expect(new PoolWriter(document).codes()).toContain('POO-18');
+  });
+  test('POO-21 mistake: valves moved without following the pipes; near miss: followed first', () => {
+    expect(() =>
+      panel().record({ kind: 'valves', which: 'Return to the roof', traced: false, seen: 'x' }),
+    ).toThrow('POO-21');
+    expect(() =>
+      panel().record({ kind: 'valves', which: 'Return to the roof', traced: true, seen: 'Turns.' }),
+    ).not.toThrow();
+  });
+  test('POO-19 mistake: nobody compared the sensors; near miss: compared, and it outlasts a change', () => {
+    const writer = new PoolWriter(blank(PANEL, PANEL_DUTY))
+      .arrive()
+      .enterMany('found', sound(contextOf(PANEL, PANEL_DUTY)));
+    expect(leavingFindings(writer.view).map(({ code }) => code)).toContain('POO-19');
+    for (const sensor of ['water', 'air', 'roof'])
+      writer.check(`sensor-${sensor}`, null, { shown_C: 21, reference_C: 21.4 });
+    expect(writer.codes()).not.toContain('POO-19');
+    expect(writer.plan().codes()).not.toContain('POO-19');
+  });
+});
+
+test('a duty of another family is refused, and a plan that cannot be computed with judges nothing', () => {
+  const writer = bad();
+  const other = { ...BLANK.dutyBefore! };
+  expect(
+    refusalOf(
+      writer.document,
+      { kind: 'plan.accept', jobId: 'job-1', planId: 'p', duty: other, targets: [] },
+      TODAY,
+    ),
+  ).toMatchObject({ field: 'duty', code: 'other-family' });
+  const flat: PoolDuty = { ...DUTY, points: [DUTY.points[0], { ...DUTY.points[0], power_W: 90 }] };
+  const view = viewJob({ ...writer.document, dutyBefore: flat }, TODAY);
+  expect(view.findings.found).toEqual([]);
+});
