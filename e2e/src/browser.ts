@@ -1,10 +1,12 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Builder, By, Key, Origin, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome';
 
 const WAIT_MS = 15_000;
+/** The search for a plan ends by itself before this. */
+const HEAVY_MS = 60_000;
 const FLAGS = [
   '--headless',
   '--no-sandbox',
@@ -25,6 +27,8 @@ export class Browser {
     private readonly profile: string,
     private readonly failed: string,
   ) {}
+
+  private wait_ms = WAIT_MS;
 
   static async open(
     address: string,
@@ -125,7 +129,7 @@ export class Browser {
           }
           return typeof words === 'string' ? last.includes(words) : words.test(last);
         },
-        WAIT_MS,
+        this.wait_ms,
         `“${id}” does not say “${String(words)}”`,
       )
       .catch((error: Error) => {
@@ -153,6 +157,53 @@ export class Browser {
         y: Math.round((dy * i) / 5),
         duration: 20,
       });
+    }
+    await actions.release().perform();
+  }
+
+  /** Waits as long as a heavy computation may take. */
+  async patient(wait: () => Promise<void>): Promise<void> {
+    const usual = this.wait_ms;
+    this.wait_ms = HEAVY_MS;
+    try {
+      await wait();
+    } finally {
+      this.wait_ms = usual;
+    }
+  }
+
+  /** Presses keys on an element, one after another; a chord holds all but its last. */
+  async press(id: string, ...chords: readonly (readonly string[])[]): Promise<void> {
+    await this.retryStale(async () => {
+      const element = await this.find(id);
+      await element.sendKeys(...chords.map((chord) => (chord.length === 1 ? chord[0] : Key.chord(...chord))));
+    });
+  }
+
+  /** Taps the choice with these words among those of a field. */
+  async choose(id: string, words: string): Promise<void> {
+    await this.retryStale(async () => {
+      const group = await this.find(id);
+      for (const option of await group.findElements(By.css('[role="radio"]'))) {
+        if ((await option.getText()).trim() !== words) continue;
+        await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', option);
+        await option.click();
+        return;
+      }
+      throw new Error(`“${id}” has no choice “${words}”.`);
+    });
+  }
+
+  /** Drags something that moves along under the pointer: each step goes on from where the pointer is. */
+  async slide(id: string, dx: number): Promise<void> {
+    const element = await this.find(id);
+    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+    const actions = this.driver.actions({ async: true }).move({ origin: element }).press();
+    let gone = 0;
+    for (let i = 1; i <= 5; i++) {
+      const x = Math.round((dx * i) / 5) - gone;
+      gone += x;
+      actions.move({ origin: Origin.POINTER, x, y: 0, duration: 20 });
     }
     await actions.release().perform();
   }

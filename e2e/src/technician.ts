@@ -7,19 +7,62 @@ import type { Stage } from './stage';
 
 /** Makes safe, confirms the plate as in the register, and takes settings over as they were reported or left. */
 export async function arrive(browser: Browser, sameKeys: readonly string[]): Promise<void> {
-  for (const step of ['stopped', 'isolated', 'pressure', 'chemical']) {
-    await browser.tap(`safe-${step}`);
-    await browser.until(
-      `“${step}” is ticked`,
-      async () => (await (await browser.find(`safe-${step}`)).getAttribute('aria-checked')) === 'true',
-    );
-  }
+  await makeSafe(browser, ['stopped', 'isolated', 'pressure', 'chemical']);
   await browser.tap('identify-same');
   await browser.tap('identify-profile');
   await browser.tap('identify-save');
   for (const key of sameKeys) {
     await browser.tap(`same-${key}`);
     await browser.find(`found-row-${key}`);
+  }
+}
+
+/** Confirms the make-safe steps one by one. */
+export async function makeSafe(browser: Browser, steps: readonly string[]): Promise<void> {
+  for (const step of steps) {
+    await browser.tap(`safe-${step}`);
+    await browser.until(
+      `“${step}” is ticked`,
+      async () => (await (await browser.find(`safe-${step}`)).getAttribute('aria-checked')) === 'true',
+    );
+  }
+}
+
+/** The words of the display that a card asks for are typed or chosen, as the target says, until nothing is left to enter. */
+export async function enterAllTargets(browser: Browser): Promise<number> {
+  for (let entered = 0; ; entered++) {
+    await browser.until(
+      'a card, or the end',
+      async () => (await browser.has('readback')) || (await browser.has('set-done')),
+    );
+    if (await browser.has('set-done')) return entered;
+    const target = (await browser.text('set-target')).replace(/\u00a0/g, ' ').trim();
+    const left = await browser.text('set-left');
+    if (!(await browser.has('readback-save'))) await browser.choose('readback', target);
+    else {
+      await typeTarget(browser, target);
+      await browser.tap('readback-save');
+    }
+    await browser.until(
+      'the next card',
+      async () =>
+        (await browser.has('set-done')) || (await browser.text('set-left').catch(() => left)) !== left,
+    );
+  }
+}
+
+const DAY_SETS: Readonly<Record<string, string>> = {
+  'every day': '1234567',
+  'Mon–Fri': '12345',
+  'Sat, Sun': '67',
+};
+
+async function typeTarget(browser: Browser, target: string): Promise<void> {
+  const days = DAY_SETS[target];
+  if (!days) return browser.type('readback', target.split(' ')[0]);
+  for (const digit of days) {
+    const key = await browser.find(`readback-${digit}`);
+    if ((await key.getAttribute('aria-checked')) !== 'true') await browser.tap(`readback-${digit}`);
   }
 }
 

@@ -35,7 +35,7 @@ export function SetCard({ row, parameter, left, onDone }: SetCardProps) {
         <Words bold size="large">
           {parameter.label}
         </Words>
-        <Words size="small" colour="quiet">
+        <Words size="small" colour="quiet" testID="set-left">
           {left === 0 ? 'entered already' : left === 1 ? 'the last one' : `${left} to enter`}
         </Words>
       </View>

@@ -158,7 +158,7 @@ export function PoolIdentifyCard() {
       />
       <Check
         label="The controller is the one the profile describes"
-        testID="as-profile"
+        testID="identify-profile"
         checked={draft.asProfile}
         onChange={(asProfile) => change({ asProfile })}
       />
