@@ -20,7 +20,17 @@ const forbid = (packages, why) => ({
 });
 
 export default tseslint.config(
-  { ignores: ['**/node_modules', '**/dist', '.build', '**/.expo', 'docs/formats', '.barythm-data'] },
+  {
+    ignores: [
+      '**/node_modules',
+      'app/public/solver',
+      '**/dist',
+      '.build',
+      '**/.expo',
+      'docs/formats',
+      '.barythm-data',
+    ],
+  },
   js.configs.recommended,
   ...tseslint.configs.recommended,
   { languageOptions: { globals: { ...globals.node } } },

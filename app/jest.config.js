@@ -1,5 +1,9 @@
+const { transform } = require('jest-expo/jest-preset');
+
 module.exports = {
   preset: 'jest-expo',
+  // the preset leaves modules with this ending as they are
+  transform: { ...transform, '\\.mjs$': 'babel-jest' },
   displayName: 'app',
   testMatch: ['<rootDir>/src/**/*.test.ts?(x)'],
   // these ship as ES modules only; each name stands for all packages that begin with it

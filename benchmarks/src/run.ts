@@ -69,7 +69,10 @@ try {
   const view = viewJob(resource.document, resource.today);
   if (view.family !== 'metering' || !view.context) throw new Error('The demo job has no metering duty.');
   const { context, values } = view;
-  const contexts = [context, ...(await contextsOf(['pump-nutrient', 'pump-tub', 'pool-therapy', 'pool-pups']))];
+  const contexts = [
+    context,
+    ...(await contextsOf(['pump-nutrient', 'pump-tub', 'pool-therapy', 'pool-pups'])),
+  ];
   const plans = Math.min(...contexts.map((one) => plansPerSecond(one)));
   line(
     'plan + checks of one pump, the slowest of analog, pulses, flow, pool drive and panel',

@@ -11,49 +11,39 @@ import { render } from '@testing-library/react-native';
 import { useState, type ReactNode } from 'react';
 import motor from '../../../profiles/motor-three-gears.json';
 import numbered from '../../../profiles/numbered-timer.json';
+import { BLANK } from '../../../core/src/job/fixtures';
+import { TODAY } from '../../../core/src/families/metering/fixtures';
 import { JobProvider } from '../features/job/job-context';
 
-const TODAY = '2026-11-24';
 export const MOTOR = profileSchema.parse(motor);
 export const NUMBERED = profileSchema.parse(numbered);
 
 /** A job on a pump with this controller, nothing written yet. */
 export function blankJob(profile: Profile): JobDocument {
+  const plate: JobDocument['unit']['plate'] =
+    profile.family === 'pool'
+      ? { family: 'pool', greatest_rpm: 3450, rated_W: 1500, kind: null }
+      : { gear: null, greatest_spm: null, rated_bar: 10 };
   return {
-    job: {
-      id: 'job-1',
-      state: 'planned',
-      version: 0,
-      startedAt: '2026-11-24T08:00:00.000Z',
-      plannedFor: TODAY,
-      actor: 'Technician 1',
-    },
-    site: { id: 'site-1', name: 'Seal Rescue Centre', place: 'North Quay', zone: 'Atlantic/Faroe' },
-    pump: { id: 'pump-1', tag: 'SRC-DP-01', name: 'Hypochlorite', place: 'Pump house', signalFrom: 'flow' },
-    unit: {
-      id: 'unit-1',
-      model: 'Metering pump',
-      serial: 'MM-1',
-      plate: { gear: null, greatest_spm: null, rated_bar: 10 },
-    },
+    ...BLANK,
+    unit: { ...BLANK.unit, plate },
     profile,
     profileHash: contentHash(profile),
     dutyBefore: null,
-    lastLeft: null,
     instruments: [],
-    plans: [],
-    entries: [],
-    records: [],
-    readings: [],
-    decisions: [],
-    handover: null,
   };
 }
 
 /** A part of a job screen on a job that takes and refuses writes by the job's own rules. */
-export function standJob(profile: Profile, part: ReactNode, before: readonly JobCommandBody[] = []) {
+export function standJob(
+  profile: Profile,
+  part: ReactNode,
+  before: readonly JobCommandBody[] = [],
+  change: Partial<JobDocument> = {},
+) {
+  const start = { ...blankJob(profile), ...change };
   let view: JobView = viewJob(
-    before.reduce((document, body) => take(document, body), blankJob(profile)),
+    before.reduce((document, body) => take(document, body), start),
     TODAY,
   );
   function Stand() {

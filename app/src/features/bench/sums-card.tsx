@@ -34,7 +34,8 @@ export function SumsCard({ runs, rows: all, headline }: SumsCardProps) {
   const palette = usePalette();
   const [first, second] = runs;
   if (!first || !second) return null;
-  const rows = all.filter((row) => !row.onlyIfAny || row.of(first.sums) > 0 || row.of(second.sums) > 0);
+  const any = (row: SumRow) => runs.some(({ sums }) => Number(row.of(sums).toFixed(row.decimals)) > 0);
+  const rows = all.filter((row) => !row.onlyIfAny || any(row));
   const [was, is] = [headline.of(first.sums), headline.of(second.sums)];
   const better = headline.moreIsBetter ? is >= was : is <= was;
   return (

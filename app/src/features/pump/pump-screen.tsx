@@ -12,7 +12,7 @@ import { addDays, dateInWords } from '@barythm/core/time';
 import { fig, figureWithUnit } from '@barythm/core/units';
 import { useReader } from '../../ui/reader';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Linking, StyleSheet, View } from 'react-native';
 import { addressOfFile } from '../../api/client';
 import { newId, outbox } from '../../api/device';
@@ -107,6 +107,9 @@ function PumpBody({ pump }: { pump: PumpResource }) {
       .then(() => router.navigate(`/job/${jobId}/${stage}`));
   };
 
+  const settings = inOrderOfWork(pump.profile);
+  const [all, setAll] = useState(settings.length <= LONG_SHEET);
+  const shown = all ? settings : settings.slice(0, LONG_SHEET / 2);
   const wide = useWide();
   const found = (
     <>
@@ -187,7 +190,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
         <Words size="small" colour="quiet">
           {state.from}
         </Words>
-        {inOrderOfWork(pump.profile).map((parameter) => {
+        {shown.map((parameter) => {
           const value = state.values[parameter.key];
           return (
             <View key={parameter.key} style={styles.row}>
@@ -199,6 +202,14 @@ function PumpBody({ pump }: { pump: PumpResource }) {
             </View>
           );
         })}
+        {!all && (
+          <Button
+            kind="quiet"
+            label={`All ${settings.length} settings`}
+            testID="settings-all"
+            onPress={() => setAll(true)}
+          />
+        )}
       </Card>
       <Card title="Duty">
         {pump.duty ? (
@@ -274,6 +285,9 @@ function dayFor(context: MeteringContext) {
     litres: day.hourly_L.reduce((sum, litres) => sum + litres, 0),
   };
 }
+
+/** A sheet longer than this is folded on the pump's page. */
+const LONG_SHEET = 20;
 
 const styles = StyleSheet.create({
   tight: { gap: 2 },

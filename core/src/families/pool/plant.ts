@@ -169,7 +169,8 @@ export function poolPlant(context: PoolContext, settings: PoolSettings): PoolPla
     roof_kW: SUN_kW * (duty.heat?.roof_m2 ?? surface * ROOF_SHARE),
     roofLeast_m3h: least('solar'),
     kWhPerK: HEAT_kWh * totalVolume_m3(duty),
-    loss_kW: LOSS_kW * surface,
+    // where nothing here heats it, something else keeps its temperature
+    loss_kW: duty.heat ? LOSS_kW * surface : 0,
     water_C: duty.water_C ?? duty.heat?.pool_C ?? 20,
     chlorine_gps:
       ((duty.chlorinator?.rated_gph ?? 0) * ((settings.chlorinator.output_pct ?? 0) / 100)) / 3600,

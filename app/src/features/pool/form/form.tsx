@@ -193,20 +193,25 @@ export function DutyPart({
           {extra}
         </Words>
       )}
-      {shown ? children : <Words>{summary}</Words>}
-      {!wrong && (
-        <Button
-          kind="quiet"
-          label={shown ? 'Fold' : 'Change'}
-          testID={`${testID}-open`}
-          onPress={() => setOpen(!open)}
-        />
-      )}
+      <View style={styles.head}>
+        <Words style={styles.grow}>{shown ? '' : summary}</Words>
+        {!wrong && (
+          <Button
+            kind="quiet"
+            label={shown ? 'Fold' : 'Change'}
+            testID={`${testID}-open`}
+            onPress={() => setOpen(!open)}
+          />
+        )}
+      </View>
+      {shown && children}
     </Card>
   );
 }
 
 const styles = StyleSheet.create({
+  head: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  grow: { flex: 1 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m },
   cell: { flexGrow: 1, flexBasis: '40%', minWidth: 130 },
   rows: { gap: SPACE.m },

@@ -144,7 +144,7 @@ export function WeekFoundCard() {
                 />
                 <Button
                   label="Days as above"
-                  testID={`slot-${slot}-days`}
+                  testID={`slot-${slot}-days-above`}
                   onPress={() => {
                     const above = textsOf(slot - 1);
                     const days = parameters.filter(({ type }) => type === 'days').map(plain);

@@ -23,24 +23,21 @@ export function RoofCard({ context }: { context: PoolContext }) {
     day.trace
       .map((pair, i) => `${i === 0 ? 'M' : 'L'} ${x(i).toFixed(1)} ${y(pair[pick]).toFixed(1)}`)
       .join(' ');
-  const slot = (box.width - box.left - box.right) / day.trace.length;
   return (
     <Card title="Roof over a mild day" testID="roof">
       <View onLayout={onLayout}>
         <Svg width={box.width} height={box.height} role="img" aria-label={words}>
-          {day.running.map((on, i) =>
-            on ? (
-              <Rect
-                key={i}
-                x={x(i)}
-                y={box.top}
-                width={slot + 0.5}
-                height={box.height - box.top - box.bottom}
-                fill={palette.moss}
-                opacity={0.2}
-              />
-            ) : null,
-          )}
+          {stretchesOf(day.running).map(([from, to]) => (
+            <Rect
+              key={from}
+              x={x(from)}
+              y={box.top}
+              width={x(to) - x(from)}
+              height={box.height - box.top - box.bottom}
+              fill={palette.moss}
+              opacity={0.2}
+            />
+          ))}
           <Line
             x1={box.left}
             x2={box.width - box.right}
@@ -58,4 +55,15 @@ export function RoofCard({ context }: { context: PoolContext }) {
       <Words>{words}</Words>
     </Card>
   );
+}
+
+/** From where to where it runs, in quarters of an hour. */
+function stretchesOf(running: readonly boolean[]): [number, number][] {
+  const out: [number, number][] = [];
+  running.forEach((on, i) => {
+    const last = out[out.length - 1];
+    if (on && last?.[1] === i) last[1] = i + 1;
+    else if (on) out.push([i, i + 1]);
+  });
+  return out;
 }

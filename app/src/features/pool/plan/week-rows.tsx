@@ -44,16 +44,7 @@ export function WeekRows({ week, prices, fullSpeed_rpm, colour, rowHeight, label
     <View role="group" aria-label={label}>
       <View style={styles.hours}>
         {['0', '6', '12', '18', '24 h'].map((hour, i) => (
-          <Words
-            key={hour}
-            size="small"
-            colour="quiet"
-            figures
-            style={[
-              styles.hour,
-              { left: `${i * 25}%`, marginLeft: i === 0 ? 0 : i === 4 ? -HOUR : -HOUR / 2 },
-            ]}
-          >
+          <Words key={hour} size="small" colour="quiet" figures style={[styles.hour, HOUR_AT[i]]}>
             {hour}
           </Words>
         ))}
@@ -136,9 +127,18 @@ export function WeekRows({ week, prices, fullSpeed_rpm, colour, rowHeight, label
   );
 }
 
+/** Each hour over its line; the first and the last keep within the row. */
+const HOUR_AT = [
+  { left: 0, textAlign: 'left' },
+  { left: '25%', marginLeft: -HOUR / 2, textAlign: 'center' },
+  { left: '50%', marginLeft: -HOUR / 2, textAlign: 'center' },
+  { left: '75%', marginLeft: -HOUR / 2, textAlign: 'center' },
+  { right: 0, textAlign: 'right' },
+] as const;
+
 const styles = StyleSheet.create({
   hours: { height: 20, marginLeft: DAY_LABEL },
-  hour: { position: 'absolute', width: HOUR, textAlign: 'center' },
+  hour: { position: 'absolute', width: HOUR },
   row: { flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, gap: 0 },
   name: { width: DAY_LABEL, paddingRight: SPACE.xs },
   time: { flex: 1, alignSelf: 'stretch' },

@@ -1,0 +1,79 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { DUTY, FOUR_SPEEDS, TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
+import { standJob } from '../../../testing/job-stand';
+import { WeekFoundCard } from './week-found-card';
+
+const press = (id: string) => fireEvent.press(screen.getByTestId(id));
+const type = (id: string, text: string) => fireEvent.changeText(screen.getByTestId(id), text);
+const foundIn = (job: ReturnType<typeof standJob>, address: string) =>
+  job.view().rows.find((row) => row.address === address)?.found?.value;
+
+test('a slot is recorded whole, the next copied from it; a wrong time is said and nothing is lost', () => {
+  const job = standJob(TEN_SLOTS, <WeekFoundCard />, [], { dutyBefore: DUTY });
+  for (const digit of '12345') press(`slot-1-days-${digit}`);
+  type('slot-1-start', '7:00');
+  type('slot-1-stop', 'noon');
+  type('slot-1-speed', '1500');
+  press('slot-1-enable-on');
+  press('slot-1-save');
+  expect(screen.getByText(/“noon” is no time of day/)).toBeTruthy();
+  expect(screen.getByTestId('slot-1-start').props.value).toBe('7:00');
+  type('slot-1-stop', '17:00');
+  press('slot-1-save');
+  expect(screen.getByText('1 of 10 programs recorded')).toBeTruthy();
+  expect(foundIn(job, 'programs/1/days')).toBe('12345');
+  expect(foundIn(job, 'programs/1/stop')).toBe(1020);
+  press('slot-2-copy');
+  type('slot-2-speed', '2600');
+  press('slot-2-save');
+  expect(['days', 'start', 'speed'].map((key) => foundIn(job, `programs/2/${key}`))).toEqual([
+    '12345',
+    420,
+    2600,
+  ]);
+  press('week-rest-empty');
+  expect(screen.getByText('10 of 10 programs recorded')).toBeTruthy();
+  expect(foundIn(job, 'programs/10/enable')).toBe('off');
+});
+
+test('days alone are copied from above; an empty slot shows what an empty one shows here', () => {
+  const job = standJob(TEN_SLOTS, <WeekFoundCard />, [], { dutyBefore: DUTY });
+  press('slot-1-days-6');
+  press('slot-1-days-7');
+  type('slot-1-start', '10');
+  type('slot-1-stop', '18');
+  type('slot-1-speed', '2600 rpm');
+  press('slot-1-enable-on');
+  press('slot-1-save');
+  expect(foundIn(job, 'programs/1/speed')).toBe(2600);
+  press('slot-2-days-above');
+  type('slot-2-start', '19');
+  type('slot-2-stop', '20');
+  type('slot-2-speed', '1000');
+  press('slot-2-enable-off');
+  press('slot-2-save');
+  expect(foundIn(job, 'programs/2/days')).toBe('67');
+});
+
+test('times that a controller shows as dashes are taken by a tap', () => {
+  const job = standJob(FOUR_SPEEDS, <WeekFoundCard />, [], { dutyBefore: DUTY });
+  press('slot-1-from-instead-none');
+  press('slot-1-until-instead-none');
+  type('slot-1-share', '60');
+  press('slot-1-save');
+  expect(foundIn(job, 'programs/1/from')).toBe('none');
+  expect(screen.getByText('--:-- · --:-- · 60')).toBeTruthy();
+});
+
+test('all as last left, in one go', () => {
+  const values = Object.fromEntries(
+    TEN_SLOTS.parameters.flatMap(({ key, default: value }) => (value === undefined ? [] : [[key, value]])),
+  );
+  const job = standJob(TEN_SLOTS, <WeekFoundCard />, [], {
+    dutyBefore: DUTY,
+    lastLeft: { source: 'left', date: '2026-09-01', values },
+  });
+  press('week-as-left');
+  expect(screen.getByText('1 of 10 programs recorded')).toBeTruthy();
+  expect(foundIn(job, 'programs/1/enable')).toBe('off');
+});
