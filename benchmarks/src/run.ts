@@ -2,18 +2,22 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { JobResource, PumpResource } from '@barythm/contract/resources';
 import type { FamilyContext } from '@barythm/core/families';
-import { bareContext, viewJob } from '@barythm/core/job';
+import { bareContext, isPool, viewJob } from '@barythm/core/job';
 import { buildServer } from '@barythm/server/app';
 import { openStage } from '@barythm/e2e/stage';
 import fastifyStatic from '@fastify/static';
 import Fastify from 'fastify';
+import { searchCheapest } from './cheapest';
 import { dragToRedraw } from './drag';
 import { gzipOf } from './first-screen';
 import { bareRoute, rate } from './list';
 import { plansPerSecond } from './planning';
+import { poolWeekAgainstSteps } from './pool-week';
 import { weekAgainstBareLoop } from './week';
 
 const BUILD = fileURLToPath(new URL('../../.build', import.meta.url));
+/** As long as the app lets the search go on. */
+const CHEAPEST_TIME_s = 25;
 const JOB = 'job-pump-pup-pool-2026-11-24';
 
 function line(what: string, figure: string, bar: string, holds: boolean): void {
@@ -88,6 +92,32 @@ try {
     '4 ×',
     week.bench_ms / week.bare_ms <= 4,
   );
+
+  const pools = (await contextsOf(['pool-therapy', 'pool-pups'])).filter(isPool);
+  const poolWeek = poolWeekAgainstSteps(pools[1], pools[1].inForce);
+  line(
+    'bench, a simulated week of a panel at 1 s',
+    `${poolWeek.bench_ms.toFixed(0)} ms, ${(poolWeek.bench_ms / poolWeek.steps_ms).toFixed(2)} × its steps alone, ${poolWeek.steps_ms.toFixed(0)} ms`,
+    '4 ×',
+    poolWeek.bench_ms / poolWeek.steps_ms <= 4,
+  );
+
+  for (const [name, context] of [
+    ['drive', pools[0]],
+    ['panel', pools[1]],
+  ] as const) {
+    const { answer, seconds, modes, classes } = await searchCheapest(context, CHEAPEST_TIME_s);
+    const told =
+      answer.kind === 'plan'
+        ? `${answer.cost.toFixed(3)} a week, bound ${answer.bound.toFixed(3)}, ${answer.proven ? 'proven cheapest' : 'not proven'} within ${(answer.gap * 100).toFixed(2)} %`
+        : answer.kind;
+    line(
+      `cheapest plan of a ${name}, 96 slots, 8 programs, ${modes} speeds, ${classes} kinds of day`,
+      `${told}, in ${seconds.toFixed(1)} s`,
+      `proven, or the gap said at ${CHEAPEST_TIME_s} s`,
+      answer.kind === 'plan',
+    );
+  }
 
   const drag = await dragToRedraw(stage.browser, `/job/${JOB}/plan`);
   line(

@@ -6,7 +6,6 @@ import { openStage, type Stage } from './stage';
 /** Makes docs/screenshots from the demo data: one picture of each main view, at the size it is used at. */
 const OUT = fileURLToPath(new URL('../../docs/screenshots', import.meta.url));
 const PUPS = 'job-pump-pup-pool-2026-11-24';
-const TUB = 'job-pump-tub-2026-11-04';
 const THERAPY = 'job-pump-therapy-2026-10-28';
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
@@ -16,8 +15,8 @@ interface Picture {
   readonly path: string;
   /** something that is there once the view is painted */
   readonly sign: string;
-  /** tapped once the sign is there */
-  readonly tap?: string;
+  /** tapped one after another, once the sign is there */
+  readonly taps?: readonly string[];
   /** scrolled into the middle, when it is not at the top */
   readonly show?: string;
 }
@@ -33,30 +32,48 @@ const ON_PHONE: readonly Picture[] = [
     name: 'plan-pulses',
     path: '/pump/pump-nutrient',
     sign: 'start-job',
-    tap: 'plan-tomorrow',
+    taps: ['plan-tomorrow'],
     show: 'pulse-card',
   },
   { name: 'job-set', path: `/job/${PUPS}/set`, sign: 'set-rateB' },
   { name: 'job-prove', path: `/job/${THERAPY}/prove`, sign: 'readings-chart', show: 'readings-chart' },
-  { name: 'prove-checks', path: `/job/${TUB}/prove`, sign: 'checks', show: 'checks' },
   { name: 'job-hand-over', path: `/job/${THERAPY}/hand-over`, sign: 'downloads' },
+  {
+    name: 'pool-plan',
+    path: '/pump/pool-therapy',
+    sign: 'start-job',
+    taps: ['plan-tomorrow', 'week-shown-found'],
+    show: 'programs',
+  },
+  {
+    name: 'pool-found',
+    path: '/pump/pool-seals',
+    sign: 'start-job',
+    taps: ['start-job'],
+    show: 'found-week',
+  },
   { name: 'tools', path: '/tools', sign: 'tool-dose' },
-  { name: 'tool-signal', path: '/tools/signal', sign: 'tool-result' },
   { name: 'bench', path: '/bench/pump-quarantine', sign: 'bench-sums' },
   { name: 'profile-editor', path: '/library/edit/pulse-wheel', sign: 'profile-state' },
   { name: 'library', path: '/library', sign: 'profile-two-point-soft-keys' },
 ];
 const ON_WIDE: readonly Picture[] = [
-  { name: 'wide-round', path: '/', sign: 'pump-SRC-DP-01' },
   { name: 'wide-bench', path: '/bench/pump-quarantine', sign: 'bench-sums', show: 'bench-strips' },
+  {
+    name: 'wide-pool-plan',
+    path: '/pump/pool-pups',
+    sign: 'start-job',
+    taps: ['plan-tomorrow'],
+    show: 'programs',
+  },
   { name: 'wide-plan', path: `/job/${PUPS}/plan`, sign: 'dose-card', show: 'signal-card' },
 ];
 
 async function take(stage: Stage, pictures: readonly Picture[]): Promise<void> {
-  for (const { name, path, sign, tap, show } of pictures) {
+  for (const { name, path, sign, taps = [], show } of pictures) {
     await stage.browser.goTo(path);
     await stage.browser.find(sign);
-    if (tap) await stage.browser.tap(tap);
+    for (const id of taps) await stage.browser.tap(id);
     if (show) await stage.browser.find(show);
     if (show) await stage.browser.bringToTop(show);
     await stage.browser.fontsReady();

@@ -2,5 +2,6 @@ export * from './scenario';
 export * from './shapes';
 export * from './model';
 export * from './run';
+export { Timeline } from './timeline';
 export * from './event-words';
 export * from './water-csv';

@@ -10,6 +10,7 @@ import {
   conflictWords,
   emptyGrid,
   frostNightCost,
+  frostyWeek,
   planPool,
   poolDutySchema,
   programGroup,
@@ -267,4 +268,18 @@ test('the roof’s day: some hours, one start, or none where no roof heats', () 
   expect(roofDay(PANEL_DUTY)).toMatchObject({ starts: 1 });
   expect(roofDay(PANEL_DUTY)!.hours).toBeGreaterThan(3);
   expect(roofDay(DUTY)).toBeNull();
+});
+
+test('a week with frost each night: the guard fills what stands still, to the minute, and moves nothing else', () => {
+  const context = contextOf(PANEL, PANEL_DUTY);
+  const { settings } = planPool(context);
+  const week = trueWeek(context, settings);
+  const frosty = frostyWeek(context, settings, week);
+  expect(frosty[0].from).toBe(0);
+  frosty.forEach(({ to }, i) => expect(to).toBe(frosty[i + 1]?.from ?? 7 * 1440));
+  const guarded = frosty.filter(({ cause }) => cause === 'frost');
+  const minutes = guarded.reduce((sum, { from, to }) => sum + to - from, 0);
+  expect(minutes).toBeGreaterThan(0);
+  expect(minutes).toBeLessThanOrEqual(7 * 8 * 60);
+  for (const { speed_rpm } of guarded) expect(speed_rpm).toBe(settings.frost.speed_rpm);
 });

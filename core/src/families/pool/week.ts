@@ -24,7 +24,7 @@ export interface RunStretch {
   readonly from: number;
   readonly to: number;
   readonly speed_rpm: number;
-  readonly cause: 'program' | 'prime' | 'rest';
+  readonly cause: 'program' | 'prime' | 'frost' | 'rest';
   readonly program: RunningProgram | null;
   readonly suppressed: readonly RunningProgram[];
 }

@@ -70,6 +70,11 @@ export function ResetsCard() {
               cause.
             </Words>
           )}
+          {draft.what === 'settings' && view.family === 'pool' && (
+            <Words size="small" colour="quiet">
+              A reset shows by this: {view.profile.behaviours.resetShows}
+            </Words>
+          )}
           {draft.what !== null && (
             <>
               <Field

@@ -1,12 +1,12 @@
-import { trueWeek, type RunStretch, type WantedProgram } from '@barythm/core/families/pool';
+import { frostyWeek, trueWeek, type RunStretch, type WantedProgram } from '@barythm/core/families/pool';
 import { parameterWithRole } from '@barythm/core/profile';
 import { pricesOfWeek } from '@barythm/core/schedule';
-import { onDay } from '@barythm/core/time';
+import { clockChanges, dateInWords, onDay } from '@barythm/core/time';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, ButtonRow } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { Choice } from '../../../ui/choice';
+import { Check, Choice } from '../../../ui/choice';
 import { useWide } from '../../../ui/layout';
 import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
@@ -44,11 +44,19 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
   const fullSpeed_rpm = context.profile.behaviours.speed.greatest_rpm;
   const put = (i: number, program: WantedProgram) =>
     onMove(programs.map((old, k) => (k === i ? program : old)));
+  const [frosty, setFrosty] = useState(false);
+  const [after, setAfter] = useState(false);
+  const [change] = useMemo(() => clockChanges(context.zone, context.today), [context.zone, context.today]);
+  const byHand = found?.settings.summer === 'by-hand' ? change : undefined;
+  const withFrost = (column: PoolWork['found'], week: readonly RunStretch[]) =>
+    frosty && column ? frostyWeek(context, column.settings, week) : week;
   // what would run if nothing held it: a held pump's programs are worth seeing too
-  const foundWeek = useMemo(
-    () => (found ? trueWeek(context, { ...found.settings, mode: 'automatic', command: 'own' }) : NOTHING),
-    [context, found],
-  );
+  const foundWeek = useMemo(() => {
+    if (!found) return NOTHING;
+    // a clock that nobody puts forward falls behind by as much
+    const clockAhead_min = context.clockAhead_min - (after && byHand ? byHand.by_min : 0);
+    return trueWeek({ ...context, clockAhead_min }, { ...found.settings, mode: 'automatic', command: 'own' });
+  }, [context, found, after, byHand]);
   const add = () => {
     const last = programs[programs.length - 1];
     const start = last ? last.stop : 480;
@@ -84,7 +92,7 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
       {shown === 'target' ? (
         <WeekRows
           label="Week of the target, day by day"
-          week={target?.week ?? NOTHING}
+          week={withFrost(target, target?.week ?? NOTHING)}
           prices={prices}
           fullSpeed_rpm={fullSpeed_rpm}
           colour="petrol"
@@ -111,16 +119,27 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
       ) : (
         <WeekRows
           label="Week as found, day by day"
-          week={foundWeek}
+          week={withFrost(found, foundWeek)}
           prices={prices}
           fullSpeed_rpm={fullSpeed_rpm}
           colour="slate"
           rowHeight={rowHeight}
         />
       )}
+      {context.duty.winter !== 'none' && (
+        <Check label="With frost each night" testID="week-frosty" checked={frosty} onChange={setFrosty} />
+      )}
+      {shown === 'found' && byHand && (
+        <Check
+          label={`As it runs after ${dateInWords(byHand.date)}, when nobody sets its clock`}
+          testID="week-after-change"
+          checked={after}
+          onChange={setAfter}
+        />
+      )}
       <Words size="small" colour="quiet">
-        Tinted: the dearest hours. Hatched: prime. A dashed bar at the top: a program that does not get the
-        pump.
+        Tinted: the dearest hours. Hatched: prime. Dotted: frost guard. A dashed bar at the top: a program
+        that does not get the pump.
         {shown === 'found' && context.clockAhead_min !== 0
           ? ` Drawn by true time: its clock is ${Math.abs(context.clockAhead_min)} min ${context.clockAhead_min > 0 ? 'ahead' : 'behind'}.`
           : ''}
@@ -138,6 +157,12 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
               />
             )}
           </ButtonRow>
+          {found && context.duty.linked.length > 0 && (
+            <Words size="small" bold colour="ochre" testID="linked-again">
+              The schedule changes: {context.duty.linked.map(({ name }) => name).join(', ')} to be checked
+              again under Prove.
+            </Words>
+          )}
           <View style={styles.list}>
             {programs.map((program, i) => (
               <ProgramFields
