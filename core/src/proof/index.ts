@@ -1,2 +1,3 @@
+export { stateCheck } from './state-check';
 export * from './check';
 export * from './judge';

@@ -1,31 +1,16 @@
 import { pumpFlow_lph } from '../../dosing';
-import {
-  addressOf,
-  inOrderOfWork,
-  limitFor,
-  optionWithRole,
-  parameterWithRole,
-  type Parameter,
-  type SettingValue,
-  type SettingValues,
-} from '../../profile';
-import { roundToStep } from '../../units';
+import { parameterWithRole, type Parameter } from '../../profile';
+import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../plan-draft';
 import type { MeteringContext } from './context';
 import { rateToSetting } from './rates';
 import type { Reason } from './reasons';
 import { RATE_ROLES, type MeteringOptionRole, type MeteringRole } from './roles';
 import { understand, type MeteringSettings } from './settings';
 
-export interface Target {
-  readonly address: string;
-  readonly key: string;
-  readonly role: MeteringRole;
-  readonly value: SettingValue;
-  readonly reason: Reason;
-}
+export type Target = PlannedTarget<MeteringRole, Reason>;
 
 export type PlanProblem =
-  | { readonly kind: 'missing-role'; readonly role: MeteringRole | MeteringOptionRole }
+  | MissingRole<MeteringRole | MeteringOptionRole>
   | { readonly kind: 'too-small'; readonly needed_lph: number; readonly capacity_lph: number }
   /** only a shorter transmitter span brings the full rate within the plain range's reach */
   | { readonly kind: 'change-span'; readonly span_m3h: number }
@@ -36,28 +21,25 @@ export type PlanProblem =
   /** the mode that the duty wants is none of this controller's */
   | { readonly kind: 'no-mode'; readonly mode: string };
 
-export interface MeteringPlan {
-  readonly targets: readonly Target[];
-  readonly problems: readonly PlanProblem[];
-  /** targets over what is in force: what the controller will hold */
-  readonly values: SettingValues;
-  readonly settings: MeteringSettings;
-}
+export type MeteringPlan = FinishedPlan<Target, PlanProblem, MeteringSettings>;
 
-/** Collects targets; knows what the profile has and rounds to what it takes. */
-export class Draft {
-  readonly targets: Target[] = [];
-  readonly problems: PlanProblem[] = [];
-
-  constructor(readonly context: MeteringContext) {}
-
-  values(): SettingValues {
-    const planned = Object.fromEntries(this.targets.map((target) => [target.key, target.value]));
-    return { ...this.context.inForce, ...planned };
-  }
-
+/** A plan of a metering pump in the making. What the duty asks for and the profile lacks is a problem. */
+export class Draft extends PlanDraft<
+  MeteringContext,
+  MeteringRole,
+  MeteringOptionRole,
+  Reason,
+  PlanProblem,
+  MeteringSettings
+> {
   settings(): MeteringSettings {
     return understand(this.context.profile, this.context.plate, this.values());
+  }
+
+  protected parameter(role: MeteringRole): Parameter | undefined {
+    const parameter = parameterWithRole(this.context.profile, role);
+    if (!parameter) this.problems.push({ kind: 'missing-role', role });
+    return parameter;
   }
 
   /** A figure, rounded to the parameter's step and kept within its limits. */
@@ -71,12 +53,6 @@ export class Draft {
   private shown(role: MeteringRole, parameter: Parameter, value: number): number {
     if (!RATE_ROLES.includes(role)) return value;
     return rateToSetting(this.context.profile, parameter, value, this.values());
-  }
-
-  /** An option by its own value, where options are figures. */
-  pick(role: MeteringRole, value: string, reason: Reason): void {
-    const parameter = this.parameter(role);
-    if (parameter) this.add(parameter, role, value, reason);
   }
 
   /** A factor, as this controller shows it: in per cent or as a bare number. */
@@ -96,44 +72,7 @@ export class Draft {
     });
   }
 
-  /** An option by its role. */
-  choose(role: MeteringRole, option: MeteringOptionRole, reason: Reason): void {
-    const parameter = this.parameter(role);
-    if (!parameter) return;
-    const value = optionWithRole(parameter, option);
-    if (value === undefined) this.problems.push({ kind: 'missing-role', role: option });
-    else this.add(parameter, role, value, reason);
-  }
-
-  has(role: MeteringRole): boolean {
-    return parameterWithRole(this.context.profile, role) !== undefined;
-  }
-
   stepOf(role: MeteringRole): number {
     return parameterWithRole(this.context.profile, role)?.step ?? 1;
-  }
-
-  taken(parameter: Parameter, value: number): number {
-    const values = this.values();
-    const least = limitFor(parameter.least, values);
-    const greatest = limitFor(parameter.greatest, values);
-    const rounded = parameter.step ? roundToStep(value, parameter.step, least ?? 0) : value;
-    return Math.min(greatest ?? Infinity, Math.max(least ?? -Infinity, rounded));
-  }
-
-  private parameter(role: MeteringRole): Parameter | undefined {
-    const parameter = parameterWithRole(this.context.profile, role);
-    if (!parameter) this.problems.push({ kind: 'missing-role', role });
-    return parameter;
-  }
-
-  private add(parameter: Parameter, role: MeteringRole, value: SettingValue, reason: Reason): void {
-    this.targets.push({ address: addressOf(parameter), key: parameter.key, role, value, reason });
-  }
-
-  finish(): MeteringPlan {
-    const order = inOrderOfWork(this.context.profile).map((parameter) => parameter.key);
-    const targets = [...this.targets].sort((a, b) => order.indexOf(a.key) - order.indexOf(b.key));
-    return { targets, problems: this.problems, values: this.values(), settings: this.settings() };
   }
 }

@@ -14,7 +14,7 @@ export function planSuction(draft: Draft): void {
   if (!shares || shares.length < 2) return;
   const fast = String(Math.max(...shares) * 100);
   if (!duty.product.gassing && !duty.suction) {
-    draft.pick('suction.share', fast, { text: 'suction.fast', values: {} });
+    draft.put('suction.share', fast, { text: 'suction.fast', values: {} });
     return;
   }
   const rated = pumpFlow_lph(duty.strokeVolume.full_mL, draft.settings().geared_spm);
@@ -24,7 +24,7 @@ export function planSuction(draft: Draft): void {
     need: fig('pumpFlow', need),
     left: fig('pumpFlow', rated * (share ?? Math.max(...shares))),
   };
-  draft.pick('suction.share', share === null ? fast : String(Number((share * 100).toPrecision(12))), {
+  draft.put('suction.share', share === null ? fast : String(Number((share * 100).toPrecision(12))), {
     text: share === null ? 'suction.none' : 'suction.slow',
     values,
   });

@@ -126,7 +126,7 @@ function planRecognition(draft: Draft, pulses_ppm: number, closedShare: number):
   if (choice_ms === null) {
     draft.problems.push({ kind: 'meter-too-fast', limit_ms, shortest_ms: Math.min(...options) });
   } else if (parameter) {
-    draft.pick('pulse.recognition', String(choice_ms), {
+    draft.put('pulse.recognition', String(choice_ms), {
       text: 'recognition',
       values: { limit: fig('milliseconds', limit_ms), pulses: fig('pulseRate', pulses_ppm) },
     });

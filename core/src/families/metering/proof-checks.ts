@@ -3,6 +3,7 @@ import {
   judgeCompare,
   judgeFigure,
   judgeState,
+  stateCheck,
   type CheckBody,
   type CheckVerdict,
   type Pattern,
@@ -30,10 +31,7 @@ export type CheckKey = (typeof CHECK_KEYS)[number];
 
 type MeteringCheck = ProofCheck<CheckKey>;
 
-const RUNS = [
-  { value: 'runs', label: 'It runs' },
-  { value: 'stands', label: 'It stands still' },
-] as const;
+const RUNS = { runs: 'It runs', stands: 'It stands still' };
 
 /** The checks that this pump with these settings needs, in the order of work. */
 export function proofChecks(context: MeteringContext, settings: MeteringSettings): MeteringCheck[] {
@@ -78,16 +76,12 @@ function stopContact({ duty, profile }: MeteringContext, settings: MeteringSetti
     method: string,
     runs: boolean,
     caution: string | null = null,
-  ): MeteringCheck => ({
-    key,
-    title,
-    method,
-    expected: runs ? 'it runs' : 'it stands still',
-    tolerance: 'none',
-    caution,
-    pumps: true,
-    ask: { kind: 'state', states: RUNS, expected: runs ? 'runs' : 'stands' },
-  });
+  ): MeteringCheck =>
+    stateCheck(
+      { key, title, method, expected: runs ? 'it runs' : 'it stands still', caution, pumps: true },
+      RUNS,
+      runs ? 'runs' : 'stands',
+    );
   return [
     check('stop-closed', 'Stop contact closed', 'Close the contact with the pump asked to run.', permits),
     check('stop-open', 'Stop contact open', 'Open the contact with the pump asked to run.', !permits),
@@ -101,11 +95,7 @@ function stopContact({ duty, profile }: MeteringContext, settings: MeteringSetti
   ];
 }
 
-const DRY_STATES = [
-  { value: 'stops', label: 'Stops' },
-  { value: 'warns', label: 'Warns, goes on' },
-  { value: 'nothing', label: 'Nothing' },
-] as const;
+const DRY_STATES = { stops: 'Stops', warns: 'Warns, goes on', nothing: 'Nothing' };
 
 const DRY_BY = {
   flow: 'flow monitor misses its strokes',
@@ -120,72 +110,55 @@ function levels({ profile, duty }: MeteringContext, settings: MeteringSettings):
   const by = choicesOf(duty).dryBy;
   if (by !== 'level') {
     return [
-      {
-        key: 'level-stop',
-        title: 'Running dry',
-        method: `Let it draw air for some strokes, and watch that the ${DRY_BY[by]}.`,
-        expected: stops ? 'it stops' : 'it warns and goes on',
-        tolerance: 'none',
-        caution: 'Lift the suction out of water, not out of the chemical.',
-        pumps: false,
-        ask: { kind: 'state', states: DRY_STATES, expected: stops ? 'stops' : 'warns' },
-      },
+      stateCheck(
+        {
+          key: 'level-stop',
+          title: 'Running dry',
+          method: `Let it draw air for some strokes, and watch that the ${DRY_BY[by]}.`,
+          expected: stops ? 'it stops' : 'it warns and goes on',
+          caution: 'Lift the suction out of water, not out of the chemical.',
+        },
+        DRY_STATES,
+        stops ? 'stops' : 'warns',
+      ),
     ];
   }
   return [
-    {
-      key: 'level-warn',
-      title: 'Level switch, first stage',
-      method: 'Lift the level switch out of the liquid to its first stage.',
-      expected: 'it warns and goes on',
-      tolerance: 'none',
-      caution: null,
-      pumps: false,
-      ask: {
-        kind: 'state',
-        states: [
-          { value: 'warns', label: 'Warns, goes on' },
-          { value: 'stops', label: 'Stops' },
-          { value: 'nothing', label: 'Nothing' },
-        ],
-        expected: 'warns',
+    stateCheck(
+      {
+        key: 'level-warn',
+        title: 'Level switch, first stage',
+        method: 'Lift the level switch out of the liquid to its first stage.',
+        expected: 'it warns and goes on',
       },
-    },
-    {
-      key: 'level-stop',
-      title: 'Level switch, last stage',
-      method: 'Lift the level switch out of the liquid altogether.',
-      expected: stops ? 'it stops' : 'it warns and goes on',
-      tolerance: 'none',
-      caution: null,
-      pumps: false,
-      ask: {
-        kind: 'state',
-        states: DRY_STATES,
-        expected: stops ? 'stops' : 'warns',
+      { warns: 'Warns, goes on', stops: 'Stops', nothing: 'Nothing' },
+      'warns',
+    ),
+    stateCheck(
+      {
+        key: 'level-stop',
+        title: 'Level switch, last stage',
+        method: 'Lift the level switch out of the liquid altogether.',
+        expected: stops ? 'it stops' : 'it warns and goes on',
       },
-    },
+      DRY_STATES,
+      stops ? 'stops' : 'warns',
+    ),
   ];
 }
 
 function prime({ profile }: MeteringContext): MeteringCheck {
-  return {
-    key: 'prime',
-    title: 'Prime',
-    method: profile.behaviours.priming,
-    expected: 'full rate while held, and back to its mode when let go',
-    tolerance: 'none',
-    caution: null,
-    pumps: true,
-    ask: {
-      kind: 'state',
-      states: [
-        { value: 'returns', label: 'Full rate, then back' },
-        { value: 'other', label: 'Something else' },
-      ],
-      expected: 'returns',
+  return stateCheck(
+    {
+      key: 'prime',
+      title: 'Prime',
+      method: profile.behaviours.priming,
+      expected: 'full rate while held, and back to its mode when let go',
+      pumps: true,
     },
-  };
+    { returns: 'Full rate, then back', other: 'Something else' },
+    'returns',
+  );
 }
 
 function throttle({ profile, duty }: MeteringContext, settings: MeteringSettings): MeteringCheck[] {
@@ -209,46 +182,34 @@ function holds(context: MeteringContext): MeteringCheck[] {
   const { place } = context.duty;
   if (place.suctionHead_m === null && !canSiphon(context)) return [];
   return [
-    {
-      key: 'holds',
-      title: 'The stopped pump holds its liquid',
-      method: 'Stop the pump and watch the level in the cylinder for a minute.',
-      expected: 'the level stays',
-      tolerance: 'none',
-      caution: null,
-      pumps: false,
-      ask: {
-        kind: 'state',
-        states: [
-          { value: 'stays', label: 'It stays' },
-          { value: 'moves', label: 'It moves' },
-        ],
-        expected: 'stays',
+    stateCheck(
+      {
+        key: 'holds',
+        title: 'The stopped pump holds its liquid',
+        method: 'Stop the pump and watch the level in the cylinder for a minute.',
+        expected: 'the level stays',
       },
-    },
+      { stays: 'It stays', moves: 'It moves' },
+      'stays',
+    ),
   ];
 }
 
 function powerCut({ duty }: MeteringContext, settings: MeteringSettings): MeteringCheck[] {
   if (!duty.place.switchedByMains || settings.afterPowerCut === null) return [];
   return [
-    {
-      key: 'power-cut',
-      title: 'Supply off and on',
-      method: 'Switch the pump’s supply off and on at its own switch.',
-      expected: 'it resumes dosing by itself',
-      tolerance: 'none',
-      caution: 'At the switch that is meant for it; nothing live is opened.',
-      pumps: true,
-      ask: {
-        kind: 'state',
-        states: [
-          { value: 'resumes', label: 'It resumes' },
-          { value: 'waits', label: 'It waits' },
-        ],
-        expected: 'resumes',
+    stateCheck(
+      {
+        key: 'power-cut',
+        title: 'Supply off and on',
+        method: 'Switch the pump’s supply off and on at its own switch.',
+        expected: 'it resumes dosing by itself',
+        caution: 'At the switch that is meant for it; nothing live is opened.',
+        pumps: true,
       },
-    },
+      { resumes: 'It resumes', waits: 'It waits' },
+      'resumes',
+    ),
   ];
 }
 

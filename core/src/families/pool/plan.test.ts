@@ -224,7 +224,8 @@ describe('the cheapest plan of a pool', () => {
   test('costs less than one long slow run, meets the same demands as set, and says why each block is there', async () => {
     const context = contextOf(PANEL, PANEL_DUTY);
     const problem = cheapestProblem(context);
-    const answer = cheapestPlan(problem, await solver(), { timeLimit_s: 8, gap: 0.01 });
+    // it ends by the gap, after some seconds; the limit is there for a machine that is busy
+    const answer = cheapestPlan(problem, await solver(), { timeLimit_s: 90, gap: 0.01 });
     if (answer.kind !== 'plan') throw new Error(answer.kind);
     const programs = programsOfAnswer(context, problem, answer);
     const set = contextOf(PANEL, { ...PANEL_DUTY, programs: programs.map(({ reason: _, ...one }) => one) });
@@ -236,11 +237,11 @@ describe('the cheapest plan of a pool', () => {
       'serves Cleaner between 12:00 and 17:00',
     );
     expect(answer.bound).toBeLessThanOrEqual(answer.cost);
-  }, 60_000);
+  }, 120_000);
   test('an impossible turnover names what is in its way, with the figures', async () => {
     const context = contextOf(FOUR_SPEEDS, { ...DUTY, bodies: [{ ...DUTY.bodies[0], turnoversPerDay: 9 }] });
     const problem = cheapestProblem(context);
-    const answer = cheapestPlan(problem, await solver(), { timeLimit_s: 8 });
+    const answer = cheapestPlan(problem, await solver(), { timeLimit_s: 60 });
     expect(answer).toEqual({ kind: 'none', conflict: ['turnover'] });
     expect(
       conflictWords(context, problem, ['turnover', 'quiet', 'pause', 'slots', 'need:Filter'])[0].replace(

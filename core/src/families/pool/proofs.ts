@@ -2,6 +2,7 @@ import {
   judgeCompare,
   judgeFigure,
   judgeState,
+  stateCheck,
   type CheckBody,
   type CheckVerdict,
   type Pattern,
@@ -166,23 +167,16 @@ function limit(settings: PoolSettings): ProofCheck[] {
   if (settings.limit_rpm === null) return [];
   const speed = words('speed', settings.limit_rpm);
   return [
-    {
-      key: 'limit',
-      title: 'The greatest speed holds',
-      method: `Ask by hand for more than ${speed}.`,
-      expected: `it does not pass ${speed}`,
-      tolerance: 'none',
-      caution: null,
-      pumps: false,
-      ask: {
-        kind: 'state',
-        states: [
-          { value: 'held', label: 'It is held' },
-          { value: 'passed', label: 'It goes faster' },
-        ],
-        expected: 'held',
+    stateCheck(
+      {
+        key: 'limit',
+        title: 'The greatest speed holds',
+        method: `Ask by hand for more than ${speed}.`,
+        expected: `it does not pass ${speed}`,
       },
-    },
+      { held: 'It is held', passed: 'It goes faster' },
+      'held',
+    ),
   ];
 }
 
@@ -190,47 +184,36 @@ function starts(context: PoolContext, settings: PoolSettings): ProofCheck[] {
   if (heldBy(context, settings) === 'relay' || heldBy(context, settings) === 'link') return [];
   return knownPrograms(settings)
     .filter(({ enabled, start, stop }) => enabled && start !== stop)
-    .map(({ slot, days, start, speed }) => ({
-      key: `start-${slot}`,
-      title: `Program ${slot} starts by itself`,
-      method: `Let it come to ${timeOfDay(start)}, ${daysInWords(days)}; or set the clock a minute before, watch, and set it back.`,
-      expected: `it starts, and settles at ${words('speed', speed)}`,
-      tolerance: 'none',
-      caution: 'It starts by itself: nobody has hands in it.',
-      pumps: false,
-      ask: {
-        kind: 'state',
-        states: [
-          { value: 'starts', label: 'It starts' },
-          { value: 'other-speed', label: 'Starts, other speed' },
-          { value: 'stands', label: 'It stands' },
-        ],
-        expected: 'starts',
-      },
-    }));
+    .map(({ slot, days, start, speed }) =>
+      stateCheck(
+        {
+          key: `start-${slot}`,
+          title: `Program ${slot} starts by itself`,
+          method: `Let it come to ${timeOfDay(start)}, ${daysInWords(days)}; or set the clock a minute before, watch, and set it back.`,
+          expected: `it starts, and settles at ${words('speed', speed)}`,
+          caution: 'It starts by itself: nobody has hands in it.',
+        },
+        { starts: 'It starts', 'other-speed': 'Starts, other speed', stands: 'It stands' },
+        'starts',
+      ),
+    );
 }
 
 function hold({ profile }: PoolContext): ProofCheck[] {
   const { service, timed } = profile.behaviours.holds;
   if (!service && !timed) return [];
   return [
-    {
-      key: 'hold',
-      title: 'The hold lets go',
-      method: 'Put programs on hold, release it, and watch that the program of this hour takes over.',
-      expected: 'the program takes over',
-      tolerance: 'none',
-      caution: 'A hold is not an isolation.',
-      pumps: false,
-      ask: {
-        kind: 'state',
-        states: [
-          { value: 'takes-over', label: 'It takes over' },
-          { value: 'stays', label: 'It stays held' },
-        ],
-        expected: 'takes-over',
+    stateCheck(
+      {
+        key: 'hold',
+        title: 'The hold lets go',
+        method: 'Put programs on hold, release it, and watch that the program of this hour takes over.',
+        expected: 'the program takes over',
+        caution: 'A hold is not an isolation.',
       },
-    },
+      { 'takes-over': 'It takes over', stays: 'It stays held' },
+      'takes-over',
+    ),
   ];
 }
 
@@ -240,23 +223,19 @@ export function linkedKey(index: number): string {
 }
 
 function linked({ duty }: PoolContext): ProofCheck[] {
-  return duty.linked.map(({ name }, i) => ({
-    key: linkedKey(i),
-    title: `${name} against the new schedule`,
-    method: 'Compare its times, its flow switch and its interlock with the schedule as it runs now.',
-    expected: 'it works only while the water moves',
-    tolerance: 'none',
-    caution: 'A chemical that is dosed into still water hurts whoever comes next.',
-    pumps: false,
-    ask: {
-      kind: 'state',
-      states: [
-        { value: 'fits', label: 'It fits' },
-        { value: 'apart', label: 'It works without flow' },
-      ],
-      expected: 'fits',
-    },
-  }));
+  return duty.linked.map(({ name }, i) =>
+    stateCheck(
+      {
+        key: linkedKey(i),
+        title: `${name} against the new schedule`,
+        method: 'Compare its times, its flow switch and its interlock with the schedule as it runs now.',
+        expected: 'it works only while the water moves',
+        caution: 'A chemical that is dosed into still water hurts whoever comes next.',
+      },
+      { fits: 'It fits', apart: 'It works without flow' },
+      'fits',
+    ),
+  );
 }
 
 /** Judges what was seen against a check, and names the slip that a failing one points to. */

@@ -8,18 +8,15 @@ import { useDraftForm } from '../../../draft/use-draft-form';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { useWide } from '../../../ui/layout';
-import { Heading, Words } from '../../../ui/words';
-import { FindingList } from '../../findings/finding-list';
+import { Words } from '../../../ui/words';
 import { StockCard } from '../../pump/stock-card';
-import { DecisionAction } from '../decision-action';
 import { useMetering } from '../job-context';
-import { StageFrame } from '../stage-frame';
-import { BenchLink } from '../bench-link';
 import { CapacityCard, CuresCard } from './capacity-card';
 import { DoseCard } from './dose-card';
 import { DutyForm } from './duty-form';
 import { dutyTexts, EMPTY_DUTY, readDuty, type DutyTexts } from './duty-texts';
 import { ExpectedTable } from './expected-table';
+import { PlanFindings, PlanFrame } from './plan-frame';
 import { PulseCard } from './pulse-card';
 import { SignalCard } from './signal-card';
 import { TargetList } from './target-list';
@@ -38,7 +35,6 @@ export function MeteringPlan() {
   const work = usePlan(view, duty, byHand);
   // a moved point is drawn at once; what only follows from it may come a frame later
   const calm = useDeferredValue(work);
-  const { document } = view;
 
   const agree = () => {
     if (!duty || !work) return;
@@ -66,43 +62,18 @@ export function MeteringPlan() {
     />
   );
   const findings = work && (
-    <>
-      <Heading>Findings on the target</Heading>
-      <FindingList
-        findings={work.findings.target}
-        none="Nothing is wrong with the target."
-        actions={(finding) => <DecisionAction finding={finding} />}
-      />
-      {work.before && (
-        <>
-          <Heading>Findings on what is there</Heading>
-          <FindingList findings={work.findings.found} none="Nothing is wrong with what is there." />
-        </>
-      )}
-    </>
+    <PlanFindings target={work.findings.target} found={work.before ? work.findings.found : null} />
   );
 
   return (
-    <StageFrame
-      stage="plan"
+    <PlanFrame
+      ready={Boolean(work)}
+      onAgree={agree}
       aside={
-        wide &&
-        work && (
-          <>
-            {findings}
-            {targets}
-          </>
-        )
-      }
-      action={
-        <Button
-          grow={!wide}
-          kind="main"
-          testID="agree-plan"
-          label={document.plans.length > 0 ? 'Agree this plan again' : 'Agree this plan'}
-          disabled={!work || document.handover !== null}
-          onPress={agree}
-        />
+        <>
+          {findings}
+          {targets}
+        </>
       }
     >
       <DutyForm texts={texts} errors={errors} set={set} profile={view.profile} rows={view.rows} />
@@ -125,10 +96,9 @@ export function MeteringPlan() {
           {calm && <CuresCard work={calm} />}
           {calm && <CapacityCard work={calm} />}
           {calm && <StockCard context={calm.context} values={calm.values} />}
-          <BenchLink />
         </>
       )}
-    </StageFrame>
+    </PlanFrame>
   );
 }
 

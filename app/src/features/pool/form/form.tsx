@@ -194,7 +194,7 @@ export function DutyPart({
         </Words>
       )}
       <View style={styles.head}>
-        <Words style={styles.grow}>{shown ? '' : summary}</Words>
+        <Words style={styles.grow}>{summary}</Words>
         {!wrong && (
           <Button
             kind="quiet"

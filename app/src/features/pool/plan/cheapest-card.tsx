@@ -16,11 +16,13 @@ const TIME_LIMIT_s = 25;
 
 interface CheapestCardProps {
   readonly context: PoolContext;
+  /** what the week as it is planned now costs a month, when it is known whole */
+  readonly plannedMonth: number | null;
   readonly onTake: (programs: readonly WantedProgram[]) => void;
 }
 
 /** The cheapest plan of the week: searched for in a worker, with its bound, its reasons, or why there is none. */
-export function CheapestCard({ context, onTake }: CheapestCardProps) {
+export function CheapestCard({ context, plannedMonth, onTake }: CheapestCardProps) {
   const [client] = useState(() => new PlanClient());
   const [progress, setProgress] = useState<SolveProgress | null>(null);
   const [running, setRunning] = useState(false);
@@ -85,7 +87,9 @@ export function CheapestCard({ context, onTake }: CheapestCardProps) {
           No plan was found in {TIME_LIMIT_s} s, and none was ruled out.
         </Words>
       )}
-      {told?.kind === 'plan' && <Found told={told} currency={currency} onTake={onTake} />}
+      {told?.kind === 'plan' && (
+        <Found told={told} currency={currency} plannedMonth={plannedMonth} onTake={onTake} />
+      )}
     </Card>
   );
 }
@@ -93,10 +97,12 @@ export function CheapestCard({ context, onTake }: CheapestCardProps) {
 function Found({
   told,
   currency,
+  plannedMonth,
   onTake,
 }: {
   told: Extract<PlannerAnswer, { kind: 'plan' }>;
   currency: string;
+  plannedMonth: number | null;
   onTake: (programs: readonly WantedProgram[]) => void;
 }) {
   const month = (week: number) => (week * WEEKS_PER_MONTH).toFixed(2);
@@ -109,6 +115,11 @@ function Found({
           {currency} a month
         </Words>
       </Words>
+      {plannedMonth !== null && (
+        <Words testID="cheapest-against">
+          {againstPlanned(plannedMonth - told.cost * WEEKS_PER_MONTH, currency)}
+        </Words>
+      )}
       <Words bold colour={told.proven ? 'moss' : 'ochre'} testID="cheapest-bound">
         {told.proven
           ? 'Proven cheapest'
@@ -134,6 +145,15 @@ function Found({
       />
     </View>
   );
+}
+
+/** A search that ran out of time may come back with less than what is planned already: that is said, not hidden. */
+function againstPlanned(saved: number, currency: string): string {
+  if (Math.abs(saved) < 0.005) return 'Costs what the week above costs.';
+  const sum = `${Math.abs(saved).toFixed(2)} ${currency} a month`;
+  return saved > 0
+    ? `${sum} less than the week above.`
+    : `${sum} more than the week above: that one is cheaper, if nothing is found wrong with it.`;
 }
 
 function withoutReason({ reason: _, ...program }: ReasonedProgram): WantedProgram {

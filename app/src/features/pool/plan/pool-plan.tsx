@@ -2,15 +2,11 @@ import type { PoolDuty, WantedProgram } from '@barythm/core/families/pool';
 import { useDeferredValue, useMemo } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
-import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { useWide } from '../../../ui/layout';
-import { Heading, Words } from '../../../ui/words';
-import { FindingList } from '../../findings/finding-list';
-import { BenchLink } from '../../job/bench-link';
-import { DecisionAction } from '../../job/decision-action';
+import { Words } from '../../../ui/words';
 import { usePool } from '../../job/job-context';
-import { StageFrame } from '../../job/stage-frame';
+import { PlanFindings, PlanFrame } from '../../job/plan/plan-frame';
 import { TargetList } from '../../job/plan/target-list';
 import { BLANK_POOL, poolTexts, readPoolDuty } from '../form/duty-tree';
 import { FormProvider } from '../form/form';
@@ -44,7 +40,6 @@ export function PoolPlan() {
   const { work, fault } = usePoolPlan(view, duty);
   // a moved program is drawn at once; what only follows from it may come a frame later
   const calm = useDeferredValue(work);
-  const { document } = view;
 
   const agree = () => {
     if (!duty || !work) return;
@@ -66,49 +61,28 @@ export function PoolPlan() {
     <TargetList profile={view.profile} targets={calm.targets} before={calm.before} onReset={null} />
   );
   const findings = calm && (
-    <>
-      <Heading>Findings on the target</Heading>
-      <FindingList
-        findings={calm.findings.target}
-        none="Nothing is wrong with the target."
-        actions={(finding) => <DecisionAction finding={finding} />}
-      />
-      {calm.before && (
-        <>
-          <Heading>Findings on what is there</Heading>
-          <FindingList findings={calm.findings.found} none="Nothing is wrong with what is there." />
-        </>
-      )}
-    </>
+    <PlanFindings target={calm.findings.target} found={calm.before ? calm.findings.found : null} />
   );
   return (
-    <StageFrame
-      stage="plan"
+    <PlanFrame
+      ready={Boolean(work)}
+      onAgree={agree}
       aside={
-        wide &&
-        work && (
-          <>
-            {findings}
-            {targets}
-          </>
-        )
-      }
-      action={
-        <Button
-          grow={!wide}
-          kind="main"
-          testID="agree-plan"
-          label={document.plans.length > 0 ? 'Agree this plan again' : 'Agree this plan'}
-          disabled={!work || document.handover !== null}
-          onPress={agree}
-        />
+        <>
+          {findings}
+          {targets}
+        </>
       }
     >
       {work && (
         <>
           <ProgramsCard work={work} moved={programs.list !== null} onMove={move} />
           <CostCard work={work} />
-          <CheapestCard context={work.context} onTake={move} />
+          <CheapestCard
+            context={work.context}
+            plannedMonth={work.target?.sums.costMonth ?? null}
+            onTake={move}
+          />
           {!wide && findings}
         </>
       )}
@@ -127,9 +101,8 @@ export function PoolPlan() {
           <RoofCard context={calm.context} />
           <WinterCard work={calm} />
           {!wide && targets}
-          <BenchLink />
         </>
       )}
-    </StageFrame>
+    </PlanFrame>
   );
 }

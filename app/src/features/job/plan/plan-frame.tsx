@@ -1,0 +1,67 @@
+import type { ReactNode } from 'react';
+import { Button } from '../../../ui/button';
+import { useWide } from '../../../ui/layout';
+import { Heading } from '../../../ui/words';
+import { FindingList } from '../../findings/finding-list';
+import { DecisionAction } from '../decision-action';
+import { useJobScope } from '../job-context';
+import { StageFrame } from '../stage-frame';
+import { BenchLink } from '../bench-link';
+
+type Findings = Parameters<typeof FindingList>[0]['findings'];
+
+/** The frame of a plan, the same for every family: targets and findings beside it where there is room for them. */
+export function PlanFrame({
+  aside,
+  ready,
+  onAgree,
+  children,
+}: {
+  aside: ReactNode;
+  /** the duty is complete, so there is something to agree */
+  ready: boolean;
+  onAgree: () => void;
+  children: ReactNode;
+}) {
+  const { document } = useJobScope().view;
+  const wide = useWide();
+  return (
+    <StageFrame
+      stage="plan"
+      aside={wide && ready && aside}
+      action={
+        <Button
+          grow={!wide}
+          kind="main"
+          testID="agree-plan"
+          label={document.plans.length > 0 ? 'Agree this plan again' : 'Agree this plan'}
+          disabled={!ready || document.handover !== null}
+          onPress={onAgree}
+        />
+      }
+    >
+      {children}
+      {ready && <BenchLink />}
+    </StageFrame>
+  );
+}
+
+/** What is wrong with the target, and with what is there. */
+export function PlanFindings({ target, found }: { target: Findings; found: Findings | null }) {
+  return (
+    <>
+      <Heading>Findings on the target</Heading>
+      <FindingList
+        findings={target}
+        none="Nothing is wrong with the target."
+        actions={(finding) => <DecisionAction finding={finding} />}
+      />
+      {found && (
+        <>
+          <Heading>Findings on what is there</Heading>
+          <FindingList findings={found} none="Nothing is wrong with what is there." />
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,38 @@
+import type { ProofCheck } from './check';
+
+/** What a check says of itself; what is left out is the usual: no caution, nothing pumped. */
+interface Said<Key extends string> {
+  readonly key: Key;
+  readonly title: string;
+  readonly method: string;
+  /** what is expected, in words */
+  readonly expected: string;
+  readonly caution?: string | null;
+  readonly pumps?: boolean;
+}
+
+/**
+ * A check by eye: one of some states is seen, and one of them is right. There is no tolerance between states.
+ *
+ * @param states what may be seen: value, and label on its button
+ * @param right the value that passes; it must be one of the states
+ */
+export function stateCheck<Key extends string>(
+  said: Said<Key>,
+  states: Readonly<Record<string, string>>,
+  right: string,
+): ProofCheck<Key> {
+  if (!(right in states))
+    throw new Error(`The check “${said.key}” expects “${right}”, which is not offered.`);
+  return {
+    caution: null,
+    pumps: false,
+    ...said,
+    tolerance: 'none',
+    ask: {
+      kind: 'state',
+      states: Object.entries(states).map(([value, label]) => ({ value, label })),
+      expected: right,
+    },
+  };
+}
