@@ -58,6 +58,7 @@ async function cheapest() {
     browser.says('cheapest-bound', /(Proven cheapest|Within [\d.]+ % of the cheapest)/),
   );
   await browser.says('cheapest-found', 'cheap at 0.18');
+  await browser.says('cheapest-against', 'the week above');
   await browser.tap('cheapest-take');
   await browser.gone('finding-POO-22');
   await browser.says('saving', 'SKR');

@@ -153,6 +153,10 @@ function planHeat(draft: PoolDraft): void {
   const warmest = fig('temperature', heat.warmest_C);
   draft.set('heat.pool', heat.pool_C, { text: 'heat.pool', values: { warmest } });
   if (heat.tub_C !== null) draft.set('heat.tub', heat.tub_C, { text: 'heat.tub', values: {} });
+  else if ((draft.settings().heat.tub_C ?? 0) > heat.warmest_C) {
+    // nobody selects it today; a slip of the selector would heat to it
+    draft.set('heat.tub', heat.warmest_C, { text: 'heat.tub-idle', values: { warmest } });
+  }
   draft.set('heat.after-run', heat.afterRun_min, { text: 'heat.after-run', values: {} });
   if (heat.source === 'solar' || heat.source === 'solar-first') {
     draft.set('solar.start', heat.startDifference_K, { text: 'solar.start', values: {} });

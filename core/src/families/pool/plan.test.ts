@@ -113,6 +113,15 @@ describe('limits', () => {
   });
 });
 
+test('a tub that nobody heats is not left warmer than is let pass', () => {
+  const tubAt = (tubTemp: number, warmest_C: number) => {
+    const context = contextOf(PANEL, { ...PANEL_DUTY, heat: { ...PANEL_DUTY.heat!, warmest_C } });
+    return value(planPool({ ...context, inForce: { ...context.inForce, tubTemp } }), 'tubTemp');
+  };
+  expect(tubAt(34, 28)).toBe(28);
+  expect(tubAt(28, 28)).toBeUndefined();
+});
+
 describe('water and points', () => {
   test('the flow before a wash is planned with, the clean one is held against the walls', () => {
     const pump = pumpOf(DUTY);

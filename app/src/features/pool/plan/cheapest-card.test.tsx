@@ -1,0 +1,73 @@
+import { act, fireEvent, render, screen } from '@testing-library/react-native';
+import { contextOf } from '../../../../../core/src/families/pool/fixtures';
+import { PlanCancelled, PlanClient } from '../../../workers/plan-client';
+import type { PlannerAnswer } from '../../../workers/plan-messages';
+import { CheapestCard } from './cheapest-card';
+
+const PROGRAM = { name: 'Night', circuit: 'Filter', days: '1234567', start: 0, stop: 720, speed_rpm: 1400 };
+const FOUND: PlannerAnswer = {
+  kind: 'plan',
+  cost: 10,
+  bound: 9.8,
+  gap: 0.02,
+  proven: false,
+  blocks: [],
+  cells: [],
+  programs: [{ ...PROGRAM, reason: 'cheap at 0.18' }],
+} as never;
+
+/** The search itself is tested in the core and in a browser; here it answers what the card has to say. */
+function answering(told: Promise<PlannerAnswer>) {
+  jest.spyOn(PlanClient.prototype, 'find').mockImplementation((_context, _limit, onProgress) => {
+    onProgress({ seconds: 3, best: 12, bound: 9 });
+    return told;
+  });
+}
+
+async function search(plannedMonth: number | null = null, onTake = jest.fn()) {
+  render(<CheapestCard context={contextOf()} plannedMonth={plannedMonth} onTake={onTake} />);
+  await act(async () => fireEvent.press(screen.getByTestId('cheapest-find')));
+  return onTake;
+}
+
+afterEach(() => jest.restoreAllMocks());
+
+test.each([
+  [60, '16.52 SKR a month less than the week above.'],
+  [40, '3.48 SKR a month more than the week above: that one is cheaper, if nothing is found wrong with it.'],
+  [43.482, 'Costs what the week above costs.'],
+])(
+  'a plan is held against the week that costs %d a month, and is taken without its reasons',
+  async (now, says) => {
+    answering(Promise.resolve(FOUND));
+    const onTake = await search(now);
+    expect(screen.getByTestId('cheapest-against')).toHaveTextContent(says);
+    expect(screen.getByTestId('cheapest-bound')).toHaveTextContent(
+      /Within 2\.0 % of the cheapest, at the time limit/,
+    );
+    fireEvent.press(screen.getByTestId('cheapest-take'));
+    expect(onTake).toHaveBeenCalledWith([PROGRAM]);
+  },
+);
+
+test('a search under way says how far it is; cancelled, it says so and can be started again', async () => {
+  let stop = (_error: Error): void => undefined;
+  answering(new Promise((_resolve, reject) => (stop = reject)));
+  await search();
+  expect(screen.getByTestId('cheapest-progress')).toHaveTextContent(
+    /3 of at most 25 s.*within 25\.0 % of the cheapest/,
+  );
+  await act(async () => stop(new PlanCancelled('The search was cancelled.')));
+  expect(screen.getByTestId('cheapest-error')).toHaveTextContent('Cancelled.');
+  expect(screen.getByTestId('cheapest-find')).toBeTruthy();
+});
+
+test('no plan, and none in time, are two different things', async () => {
+  answering(Promise.resolve({ kind: 'none', because: ['400 m³ a day', 'quiet hours from 22:00'] }));
+  await search();
+  expect(screen.getByTestId('cheapest-none')).toHaveTextContent(/400 m³ a day.*quiet hours from 22:00/);
+  answering(Promise.resolve({ kind: 'out-of-time', bound: 0 }));
+  await act(async () => fireEvent.press(screen.getByTestId('cheapest-find')));
+  expect(screen.queryByTestId('cheapest-none')).toBeNull();
+  expect(screen.getByTestId('cheapest-late')).toHaveTextContent(/none was ruled out/);
+});
