@@ -1,5 +1,5 @@
 import { EVERY_DAY } from '../time';
-import { checkedYear, costInWeek, inSeason, pricesOfWeek, type TariffWindow } from './index';
+import { checkedYear, costInWeek, inSeason, pricesOfWeek, seasonsOf, type TariffWindow } from './index';
 
 const window = (from: number, to: number, price: number, more: Partial<TariffWindow> = {}): TariffWindow => ({
   days: EVERY_DAY,
@@ -31,9 +31,20 @@ test('seasons run over the new year', () => {
 
 test('each day has its own prices, each season its own evenings', () => {
   expect(() => checkedYear(WINTER_EVENINGS)).not.toThrow();
-  expect(pricesOfWeek(WINTER_EVENINGS, 11)[0].find(({ from }) => from === 1020)?.price).toBe(0.5);
-  expect(pricesOfWeek(WINTER_EVENINGS, 7)[0].find(({ from }) => from === 1020)?.price).toBe(0.4);
-  expect(pricesOfWeek(WINTER_EVENINGS, 11)[6].find(({ from }) => from === 1020)?.price).toBe(0.2);
+  expect(pricesOfWeek(WINTER_EVENINGS, 11).days[0].find(({ from }) => from === 1020)?.price).toBe(0.5);
+  expect(pricesOfWeek(WINTER_EVENINGS, 7).days[0].find(({ from }) => from === 1020)?.price).toBe(0.4);
+  expect(pricesOfWeek(WINTER_EVENINGS, 11).days[6].find(({ from }) => from === 1020)?.price).toBe(0.2);
+});
+
+test('months with the same windows are one season', () => {
+  const seasons = seasonsOf(WINTER_EVENINGS);
+  expect(seasons.flat().sort((a, b) => a - b)).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12]);
+  for (const months of seasons) {
+    for (const month of months)
+      expect(pricesOfWeek(WINTER_EVENINGS, month)).toEqual(pricesOfWeek(WINTER_EVENINGS, months[0]));
+  }
+  expect(seasons.length).toBeGreaterThan(1);
+  expect(seasonsOf([{ from: 0, to: 1440, price: 1, days: '1234567', months: null }])).toHaveLength(1);
 });
 
 test('a run is paid window by window; the dear part is told', () => {

@@ -21,12 +21,20 @@ export function inSeason(months: TariffWindow['months'], month: number): boolean
   return from <= to ? month >= from && month <= to : month >= from || month <= to;
 }
 
+/** The prices of a week in one month. */
+export interface WeekPrices {
+  /** of each day, Monday first */
+  readonly days: readonly (readonly PriceWindow[])[];
+  readonly dearest: number;
+  readonly least: number;
+}
+
 /**
- * The prices of each day of a week in a month, Monday first. Throws an InputError on `prices` that names the day and the
- * month of a gap or an overlap.
+ * The prices of a week in a month. Throws an InputError on `prices` that names the day and the month of a gap or an
+ * overlap.
  */
-export function pricesOfWeek(tariff: readonly TariffWindow[], month: number): PriceWindow[][] {
-  return DAY_NAMES.map((name, i) => {
+export function pricesOfWeek(tariff: readonly TariffWindow[], month: number): WeekPrices {
+  const days = DAY_NAMES.map((name, i) => {
     const today = tariff.filter(({ days, months }) => onDay(days, i + 1) && inSeason(months, month));
     try {
       return checkedTariff(today);
@@ -35,28 +43,38 @@ export function pricesOfWeek(tariff: readonly TariffWindow[], month: number): Pr
       throw new InputError('prices', `${name} in ${MONTHS[month - 1]}: ${error.message}`);
     }
   });
+  const all = days.flat().map(({ price }) => price);
+  return { days, dearest: Math.max(...all), least: Math.min(...all) };
+}
+
+/** The months of a year by the windows that hold in them: within one of these groups every week has the same prices. */
+export function seasonsOf(tariff: readonly TariffWindow[]): number[][] {
+  const groups = new Map<string, number[]>();
+  for (let month = 1; month <= 12; month++) {
+    const key = tariff.map(({ months }) => (inSeason(months, month) ? '1' : '0')).join('');
+    groups.set(key, [...(groups.get(key) ?? []), month]);
+  }
+  return [...groups.values()];
 }
 
 /** Says at once whether a tariff covers every minute of the year once; throws an InputError on `prices` otherwise. */
 export function checkedYear(tariff: readonly TariffWindow[]): void {
-  for (let month = 1; month <= 12; month++) pricesOfWeek(tariff, month);
+  for (const [month] of seasonsOf(tariff)) pricesOfWeek(tariff, month);
 }
 
 /** What a power costs from one minute of the week to another, and how much of it falls in the dearest window. */
 export function costInWeek(
-  week: readonly (readonly PriceWindow[])[],
+  { days, dearest, least }: WeekPrices,
   from: number,
   to: number,
   power_W: number,
 ): { readonly cost: number; readonly dearCost: number; readonly dear_min: number } {
-  const dearest = Math.max(...week.flat().map(({ price }) => price));
-  const least = Math.min(...week.flat().map(({ price }) => price));
   let cost = 0;
   let dearCost = 0;
   let dear_min = 0;
   for (let at = from; at < to;) {
     const day = Math.floor(at / DAY_MIN);
-    const window = week[day % 7].find((one) => at - day * DAY_MIN < one.to)!;
+    const window = days[day % 7].find((one) => at - day * DAY_MIN < one.to)!;
     const until = Math.min(to, day * DAY_MIN + window.to, WEEK_MIN * Math.ceil((at + 1) / WEEK_MIN));
     const part = ((until - at) / 60) * (power_W / 1000) * window.price;
     cost += part;

@@ -90,7 +90,7 @@ function serves(
 
 function classesOf(context: PoolContext, pump: PumpOnSystem, modes: readonly PlanMode[]): DayClass[] {
   const { duty, today } = context;
-  const prices = pricesOfWeek(duty.tariff.windows, monthOf(today));
+  const { days: prices } = pricesOfWeek(duty.tariff.windows, monthOf(today));
   const volume_m3 = neededPerDay_m3(duty);
   const cap_rpm = Array.from({ length: SLOTS_PER_DAY }, (_, t) => {
     const { quiet } = duty;

@@ -74,7 +74,7 @@ export function alwaysReady({ duty }: PoolContext): Circuit[] {
 function cheapestStart({ duty, today }: PoolContext, slots: number): number {
   const prices = pricesOfWeek(duty.tariff.windows, monthOf(today));
   const price = Array.from({ length: SLOTS_PER_DAY }, (_, i) =>
-    prices.reduce((sum, _day, d) => {
+    prices.days.reduce((sum, _day, d) => {
       const at = d * DAY_MIN + i * SLOT_MIN;
       return sum + costInWeek(prices, at, at + SLOT_MIN, 1000).cost;
     }, 0),

@@ -195,7 +195,7 @@ function programTable({ profile }: PoolContext, settings: PoolSettings): Int16Ar
 
 function priceTable({ duty, today }: PoolContext): Float64Array {
   const table = new Float64Array(WEEK_MIN);
-  pricesOfWeek(duty.tariff.windows, monthOf(today)).forEach((windows, day) => {
+  pricesOfWeek(duty.tariff.windows, monthOf(today)).days.forEach((windows, day) => {
     for (const { from, to, price } of windows) table.fill(price, day * DAY_MIN + from, day * DAY_MIN + to);
   });
   return table;

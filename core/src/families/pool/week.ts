@@ -2,6 +2,7 @@ import type { BeatCause } from '../../beat';
 import {
   costInWeek,
   pricesOfWeek,
+  seasonsOf,
   resolveWeek,
   shiftedWeek,
   WEEKS_PER_MONTH,
@@ -145,15 +146,19 @@ export function weekSums(context: PoolContext, week: readonly RunStretch[]): Wee
       at = until;
     }
   }
-  const costs = Array.from({ length: 12 }, (_, i) => costOfWeek(context, pump, week, i + 1));
-  const now = costs[monthOf(context.today) - 1];
+  const thisMonth = monthOf(context.today);
+  const seasons = seasonsOf(duty.tariff.windows).map((months) => ({
+    months,
+    sums: costOfWeek(context, pump, week, months[0]),
+  }));
+  const now = seasons.find(({ months }) => months.includes(thisMonth))!.sums;
   return {
     daily_m3,
     needed_m3: neededPerDay_m3(duty),
     energy_kWh,
     cost: now.cost,
     costMonth: now.cost * WEEKS_PER_MONTH,
-    costYear: costs.reduce((sum, { cost }) => sum + cost * WEEKS_PER_MONTH, 0),
+    costYear: seasons.reduce((sum, { months, sums }) => sum + months.length * sums.cost * WEEKS_PER_MONTH, 0),
     dearShare: now.cost > 0 ? now.dearCost / now.cost : 0,
     dearHours: now.dear_min / 60,
     runHours: run_min / 60,

@@ -35,7 +35,7 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
   const [chosen, setChosen] = useState<number | null>(null);
   const month = Number(context.today.slice(5, 7));
   const prices = useMemo(
-    () => pricesOfWeek(context.duty.tariff.windows, month),
+    () => pricesOfWeek(context.duty.tariff.windows, month).days,
     [context.duty.tariff, month],
   );
   const step = parameterWithRole(context.profile, 'program.start')?.step ?? 1;
