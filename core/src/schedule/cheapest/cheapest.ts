@@ -1,5 +1,6 @@
 import { DAY_MIN } from '../../time';
 import type { MixedIntegerSolver, SolveOptions } from '../../solver';
+import { leanOf } from './lean';
 import { lpOf, masksOf, runs } from './model';
 import { demandsOf, startWorth, type CheapestProblem, type Demand } from './problem';
 
@@ -35,28 +36,99 @@ const PROVEN_GAP = 2e-3;
 /** Time for each question of what is in the way. */
 const CONFLICT_TIME_s = 6;
 
-/** Looks for the cheapest plan with the injected solver, and says how sure it is; or what is in the way of any plan. */
+/** At most this share of the time goes into the few speeds that are tried first. */
+const LEAN_SHARE = 0.6;
+/** A model of no more binaries than this is searched whole at once. */
+const SMALL = 3000;
+
+interface Found {
+  readonly blocks: readonly PlannedBlock[];
+  readonly cost: number;
+}
+
+type Options = Omit<SolveOptions, 'gap'> & { readonly gap?: number };
+
+/**
+ * Looks for the cheapest plan with the injected solver, and says how sure it is; or what is in the way of any plan. A large
+ * problem is searched among few speeds first, so that a good plan is there early. The bound is always the whole problem's:
+ * the better of what the search proves and of what no plan can undercut even if blocks were free.
+ */
 export function cheapestPlan(
   problem: CheapestProblem,
   solver: MixedIntegerSolver,
-  options: Omit<SolveOptions, 'gap'> & { readonly gap?: number },
+  options: Options,
 ): CheapestAnswer {
-  const solved = solver.solve(lpOf(problem), { gap: SEARCH_GAP, ...options });
-  if (solved.status === 'infeasible') return { kind: 'none', conflict: conflictIn(problem, solver) };
-  if (solved.status === 'nothing-found') return { kind: 'out-of-time', bound: solved.bound };
-  const blocks = blocksOf(problem, solved.values);
-  const cost = costOf(problem, blocks);
-  // the search's bound holds with what programs are worth to it; in money it is lower by all of them at most
-  const bound = Math.max(0, solved.bound - startWorth(problem) * problem.maxPrograms);
-  const gap = cost > 0 ? Math.max(0, (cost - bound) / cost) : 0;
-  return {
-    kind: 'plan',
-    blocks,
-    cost,
-    bound,
+  const gap = options.gap ?? SEARCH_GAP;
+  const clock = stopwatch();
+  const floor = boundOf(problem, solver, options.timeLimit_s);
+  if (floor === null) return { kind: 'none', conflict: conflictIn(problem, solver) };
+  const first = foundLean(problem, solver, options, floor, gap);
+  if (first && first.cost - floor <= gap * first.cost) return answerOf(first, floor);
+  const before_s = clock();
+  const solved = solver.solve(lpOf(problem), {
     gap,
-    proven: gap <= PROVEN_GAP,
-  };
+    timeLimit_s: Math.max(0, options.timeLimit_s - before_s),
+    onProgress: ({ seconds, best, bound }) =>
+      options.onProgress?.({
+        seconds: before_s + seconds,
+        best: first && (best === null || best > first.cost) ? first.cost : best,
+        bound: Math.max(floor, bound ?? 0),
+      }),
+  });
+  if (solved.status === 'infeasible') return { kind: 'none', conflict: conflictIn(problem, solver) };
+  // the search's bound holds with what programs are worth to it; in money it is lower by all of them at most
+  const bound = Math.max(floor, solved.bound - startWorth(problem) * problem.maxPrograms);
+  const found = cheaper(first, solved.status === 'nothing-found' ? null : foundIn(problem, solved.values));
+  return found ? answerOf(found, bound) : { kind: 'out-of-time', bound };
+}
+
+function answerOf(found: Found, bound: number): CheapestAnswer {
+  const gap = found.cost > 0 ? Math.max(0, (found.cost - bound) / found.cost) : 0;
+  return { kind: 'plan', ...found, bound: Math.min(bound, found.cost), gap, proven: gap <= PROVEN_GAP };
+}
+
+/** Seconds since now. */
+function stopwatch(): () => number {
+  const begun = performance.now();
+  return () => (performance.now() - begun) / 1000;
+}
+
+/** What no plan can undercut, in money of a week; null where even free blocks meet no demands. */
+function boundOf(problem: CheapestProblem, solver: MixedIntegerSolver, timeLimit_s: number): number | null {
+  const solved = solver.solve(lpOf(problem, new Set(), 'bound'), { timeLimit_s, gap: 0 });
+  if (solved.status === 'infeasible') return null;
+  return solved.status === 'optimal' ? Math.max(0, solved.objective) : 0;
+}
+
+/** What the few speeds give. Of a small problem, and where they give nothing, null. */
+function foundLean(
+  problem: CheapestProblem,
+  solver: MixedIntegerSolver,
+  { timeLimit_s, onProgress }: Options,
+  bound: number,
+  gap: number,
+): Found | null {
+  const large = masksOf(problem).length * problem.slots * problem.modes.length > SMALL;
+  const lean = large ? leanOf(problem) : null;
+  if (!lean) return null;
+  const solved = solver.solve(lpOf(lean.problem), {
+    gap,
+    timeLimit_s: timeLimit_s * LEAN_SHARE,
+    onProgress: ({ seconds, best }) => onProgress?.({ seconds, best, bound }),
+  });
+  if (solved.status === 'infeasible' || solved.status === 'nothing-found') return null;
+  const { blocks, cost } = foundIn(lean.problem, solved.values);
+  return { cost, blocks: blocks.map((block) => ({ ...block, mode: lean.modes[block.mode] })) };
+}
+
+function foundIn(problem: CheapestProblem, values: ReadonlyMap<string, number>): Found {
+  const blocks = blocksOf(problem, values);
+  return { blocks, cost: costOf(problem, blocks) };
+}
+
+function cheaper(one: Found | null, other: Found | null): Found | null {
+  if (!one || !other) return one ?? other;
+  return other.cost <= one.cost ? other : one;
 }
 
 /** What blocks cost in a week, in money alone. */
@@ -80,7 +152,7 @@ function conflictIn(problem: CheapestProblem, solver: MixedIntegerSolver): Deman
   const demands = demandsOf(problem);
   for (const demand of demands) {
     without.add(demand);
-    const { status } = solver.solve(lpOf(problem, without, true), { timeLimit_s: CONFLICT_TIME_s, gap: 1 });
+    const { status } = solver.solve(lpOf(problem, without, 'any'), { timeLimit_s: CONFLICT_TIME_s, gap: 1 });
     if (status !== 'infeasible') without.delete(demand);
   }
   return demands.filter((demand) => !without.has(demand));

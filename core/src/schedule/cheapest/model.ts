@@ -18,19 +18,24 @@ const chosen = (mode: number) => `u${mode}`;
 /** A slack this small lets a volume that is met but for binary dust count as met, m³. */
 const DUST_m3 = 1e-6;
 
+/** What is asked of blocks as wholes; without it the problem falls apart into slots. */
+const BLOCKS: ReadonlySet<Demand> = new Set(['slots', 'least-run', 'one-speed']);
+
 /**
  * The problem as an LP model in text. One binary for each mask, slot and mode says what runs; a start costs one of the
- * controller's places. `without` leaves out demands, to find which of them are in each other's way; `feasible` asks for any
- * plan and not for the cheapest.
+ * controller's places. `without` leaves out demands, to find which of them are in each other's way. The wish says what is asked:
+ * the cheapest plan, any plan, or only a bound: the cost when places, least runs and whole blocks are no matter, which no plan
+ * can undercut and which takes no search.
  */
 export function lpOf(
   problem: CheapestProblem,
   without: ReadonlySet<Demand> = new Set(),
-  feasible = false,
+  wish: 'cheapest' | 'any' | 'bound' = 'cheapest',
 ): string {
   const { slots, modes, classes } = problem;
-  const masks = masksOf(problem);
-  const on = (demand: Demand) => !without.has(demand);
+  const loose = wish === 'bound';
+  const masks = loose && !problem.everyDayOnly ? classes.map((_, c) => [c]) : masksOf(problem);
+  const on = (demand: Demand) => !without.has(demand) && !(loose && BLOCKS.has(demand));
   const rows: string[] = [];
   const row = (terms: readonly string[], sense: '<=' | '>=' | '=', right: number) => {
     if (terms.length > 0)
@@ -56,7 +61,7 @@ export function lpOf(
   each((m, t, s) => {
     const hours = 24 / slots;
     const price = masks[m].reduce((sum, c) => sum + classes[c].days.length * classes[c].price[t], 0);
-    cost.push(`${feasible ? 0 : number((price * modes[s].power_W * hours) / 1000)} ${runs(m, t, s)}`);
+    cost.push(`${wish === 'any' ? 0 : number((price * modes[s].power_W * hours) / 1000)} ${runs(m, t, s)}`);
     binaries.push(runs(m, t, s));
   });
 
@@ -98,11 +103,13 @@ export function lpOf(
   if (problem.leastRun > 1 && on('least-run')) leastRuns(problem.leastRun);
   if (problem.oneSpeedPerCircuit && on('one-speed')) oneSpeed();
 
-  if (!feasible) {
+  if (wish === 'cheapest') {
     const worth = number(startWorth(problem));
     for (const name of starting) cost.push(`${worth} ${name}`);
   }
-  const bounded = [...starting, ...(on('slots') ? wholes() : [])].map((name) => ` 0 <= ${name} <= 1`);
+  const bounded = [...starting, ...(on('slots') ? wholes() : []), ...(loose ? binaries : [])].map(
+    (name) => ` 0 <= ${name} <= 1`,
+  );
   const more = problem.oneSpeedPerCircuit && on('one-speed') ? modes.map((_, s) => chosen(s)) : [];
   return [
     'Minimize',
@@ -112,8 +119,7 @@ export function lpOf(
     'Bounds',
     ' 0 <= u <= 0',
     ...bounded,
-    'Binary',
-    ...[...binaries, ...more].map((name) => ` ${name}`),
+    ...(loose ? [] : ['Binary', ...[...binaries, ...more].map((name) => ` ${name}`)]),
     'End',
   ].join('\n');
 

@@ -55,13 +55,18 @@ export interface CheapestProblem {
 /** All programs together are worth this share of the cost: of plans that cost the same, the one with fewer programs is taken. */
 export const TIDY_SHARE = 1e-3;
 
+/** The slowest way to run that moves a day's water in a whole day; undefined where none does. */
+export function slowestEnough(modes: readonly PlanMode[], volume_m3: number): PlanMode | undefined {
+  return [...modes]
+    .sort((a, b) => a.flow_m3h - b.flow_m3h)
+    .find(({ flow_m3h }) => flow_m3h * 24 >= volume_m3);
+}
+
 /** What a program more costs in the search: a thousandth of an even run's cost, over all places. It is no money. */
 export function startWorth({ slots, modes, classes, maxPrograms }: CheapestProblem): number {
   const hours = 24 / slots;
   const even = classes.reduce((sum, day) => {
-    const enough = [...modes]
-      .sort((a, b) => a.flow_m3h - b.flow_m3h)
-      .find(({ flow_m3h }) => flow_m3h * 24 >= day.volume_m3);
+    const enough = slowestEnough(modes, day.volume_m3);
     const power = enough?.power_W ?? Math.max(0, ...modes.map(({ power_W }) => power_W));
     return (
       sum + day.days.length * day.price.reduce((cost, price) => cost + (price * power * hours) / 1000, 0)
