@@ -1,0 +1,101 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { lastRecord } from '@barythm/core/job';
+import { DUTY, PANEL, PANEL_DUTY, TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
+import { standJob } from '../../../testing/job-stand';
+import { PoolIdentifyCard } from './pool-identify-card';
+import { PoolNowCard } from './pool-now-card';
+import { SaltCard } from './salt-card';
+import { ValvesCard } from './valves-card';
+
+const press = (id: string) => fireEvent.press(screen.getByTestId(id));
+const type = (id: string, text: string) => fireEvent.changeText(screen.getByTestId(id), text);
+
+test('readings on arrival: a wrong figure keeps the rest, a missing one wants its reason', () => {
+  const job = standJob(TEN_SLOTS, <PoolNowCard />, [], { dutyBefore: DUTY });
+  press('now-save');
+  expect(screen.getByRole('alert')).toHaveTextContent('Say what it was doing.');
+  press('now-state-hold');
+  press('now-save');
+  expect(screen.getByRole('alert')).toHaveTextContent(/at least one reading, or say why/);
+  type('now-speed_rpm', 'fast');
+  type('now-power_W', '1480');
+  press('now-save');
+  expect(screen.getByText('Put the marked figure right first.')).toBeTruthy();
+  expect(screen.getByTestId('now-power_W').props.value).toBe('1480');
+  type('now-speed_rpm', '2900');
+  type('now-why', 'no meter');
+  press('now-save');
+  expect(lastRecord(job.view().document, 'pool-now')?.body).toMatchObject({
+    state: 'hold',
+    speed_rpm: 2900,
+    power_W: 1480,
+    flow_m3h: null,
+    unreadable: { flow_m3h: 'no meter', filter_bar: 'no meter', water_C: 'no meter' },
+  });
+  expect(screen.getByText('On hold')).toBeTruthy();
+});
+
+test('the plate as in the register, with who commands it looked at and not assumed', () => {
+  const job = standJob(TEN_SLOTS, <PoolIdentifyCard />, [], { dutyBefore: DUTY });
+  press('identify-same');
+  press('identify-save');
+  expect(screen.getByText('Look who commands it, and choose.')).toBeTruthy();
+  expect(lastRecord(job.view().document, 'identify')).toBeFalsy();
+  press('command-seen-relay');
+  type('full-speed', '2850');
+  press('identify-save');
+  expect(lastRecord(job.view().document, 'identify')?.body).toMatchObject({
+    command: 'relay',
+    controllerAsProfile: true,
+    plate: { family: 'pool', greatest_rpm: 2850, rated_W: 1500 },
+  });
+});
+
+test('salt is not added on the word of the panel; with a kit it is (POO-18)', () => {
+  const job = standJob(PANEL, <SaltCard />, [], { dutyBefore: PANEL_DUTY });
+  type('salt-panel', '2.6');
+  type('salt-added', '10');
+  press('salt-save');
+  expect(screen.getByRole('alert')).toHaveTextContent(/kit/);
+  expect(screen.getByTestId('salt-added').props.value).toBe('10');
+  expect(lastRecord(job.view().document, 'salt')).toBeFalsy();
+  type('salt-kit', '3.1');
+  press('salt-save');
+  expect(lastRecord(job.view().document, 'salt')?.body).toMatchObject({
+    panel_gl: 2.6,
+    kit_gl: 3.1,
+    added_kg: 10,
+  });
+  expect(screen.getByTestId('salt-panel').props.value).toBe('');
+});
+
+test('a pump with no chlorinator is asked nothing of salt, one with no panel nothing of valves', () => {
+  standJob(
+    TEN_SLOTS,
+    <>
+      <SaltCard />
+      <ValvesCard />
+    </>,
+    [],
+    { dutyBefore: DUTY },
+  );
+  expect(screen.queryByTestId('salt')).toBeNull();
+  expect(screen.queryByTestId('valves')).toBeNull();
+});
+
+test('a valve is moved only after the pipework was followed (POO-21)', () => {
+  const job = standJob(PANEL, <ValvesCard />, [], { dutyBefore: PANEL_DUTY });
+  press('valves-save');
+  expect(screen.getByRole('alert')).toHaveTextContent('Say which valve, and what you saw.');
+  type('valves-which', 'Suction to the tub');
+  type('valves-seen', 'the tub fell');
+  press('valves-save');
+  expect(screen.getByRole('alert')).toHaveTextContent(/pipework/);
+  expect(lastRecord(job.view().document, 'valves')).toBeFalsy();
+  press('valves-traced');
+  press('valves-save');
+  expect(lastRecord(job.view().document, 'valves')?.body).toMatchObject({
+    which: 'Suction to the tub',
+    traced: true,
+  });
+});
