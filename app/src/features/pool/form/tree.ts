@@ -150,3 +150,15 @@ export function withText(texts: Texts, path: string, value: Texts): Texts {
   if (Array.isArray(texts)) return texts.map((old, i) => (String(i) === key ? inner : old));
   return { ...(texts as Record<string, Texts>), [key]: inner };
 }
+
+/** The rows of a list in the form; none where there is no list. */
+export function rowsAt(texts: Texts, path: string): readonly Texts[] {
+  return (textAt(texts, path) ?? []) as readonly Texts[];
+}
+
+/** The names of a list's rows, parted by commas. */
+export function namesAt(texts: Texts, path: string): string {
+  return rowsAt(texts, path)
+    .map((row) => String(textAt(row, 'name')))
+    .join(', ');
+}

@@ -13,7 +13,7 @@ import { FormProvider } from '../form/form';
 import type { Texts } from '../form/tree';
 import { CheapestCard } from './cheapest-card';
 import { CostCard } from './cost-card';
-import { DutyParts } from './duty-parts';
+import { DutyParts } from '../duty/duty-parts';
 import { PowerCard } from './power-card';
 import { ProgramsCard } from './programs-card';
 import { RoofCard } from './roof-card';
