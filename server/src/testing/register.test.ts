@@ -31,7 +31,6 @@ test('the round: today’s visit, and the pumps with something open, the worst f
     'SRC-DP-02',
     'SRC-DP-03',
     'SRC-PP-01',
-    'SRC-PP-02',
   ]);
   const bad = round.pumps.find((pump) => pump.tag === 'SRC-DP-01');
   expect(bad).toMatchObject({ counts: { stop: 1 }, worst: 'Range mismatch: 4–20 sent, 0–20 read' });
