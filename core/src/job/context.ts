@@ -5,12 +5,13 @@ import {
   type MeteringDuty,
   type MeteringPlate,
 } from '../families/metering';
-import type { PoolContext, PoolDuty, PoolPlate } from '../families/pool';
+import { NOT_COMPARED, type PoolContext, type PoolDuty, type PoolPlate } from '../families/pool';
 import { InputError } from '../input';
 import type { MeteringProfile, PoolProfile, Profile, SettingValues } from '../profile';
 import { measuredHistory, standingCalibration } from './calibration';
 import type { JobDocument } from './document';
 import { lastRecord } from './records';
+import { sensorErrors } from './sensor-errors';
 
 /** The plate as it was read on this job, else as it is kept of the unit. */
 export function plateOf(document: JobDocument): JobDocument['unit']['plate'] {
@@ -57,6 +58,7 @@ export function poolContextOf(
     inForce,
     commandSeen: lastRecord(document, 'identify')?.body.command ?? null,
     clockAhead_min: clock && !clock.setRight ? (clock.error_min ?? 0) : 0,
+    sensorErrors: sensorErrors(document),
   };
 }
 
@@ -99,7 +101,16 @@ export function bareContext({
   ...rest
 }: BarePump): FamilyContext {
   if (profile.family === 'pool' && isDutyOf('pool', duty)) {
-    return { ...rest, duty, profile, plate: plate as PoolPlate, zone, commandSeen: null, clockAhead_min: 0 };
+    return {
+      ...rest,
+      duty,
+      profile,
+      plate: plate as PoolPlate,
+      zone,
+      commandSeen: null,
+      clockAhead_min: 0,
+      sensorErrors: NOT_COMPARED,
+    };
   }
   if (profile.family === 'metering' && isDutyOf('metering', duty)) {
     return { ...rest, duty, profile, plate: plate as MeteringPlate, signalFrom };

@@ -19,10 +19,10 @@ export function judgedChecks(
   judgeCheck: (check: ProofCheck, body: CheckBody, first: CheckBody | null) => CheckVerdict,
 ): JudgedCheck[] {
   const records = document.records.filter((record): record is CheckRecord => record.body.kind === 'check');
-  const revision = sheetRevision(document);
   return records.flatMap((record): JudgedCheck[] => {
     const check = offered.find((candidate) => candidate.key === record.body.check);
     if (!check) return [];
+    const revision = sheetRevision(document, check.voidedBy);
     const same = records.filter((other) => other.body.check === record.body.check);
     const row = check.ask.kind === 'throttle';
     const standing = same.filter((other) => other.revision >= revision);

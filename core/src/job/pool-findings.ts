@@ -48,16 +48,15 @@ export function poolPatterns(context: PoolContext, checks: readonly JudgedCheck[
   ];
 }
 
-function passed(checks: readonly JudgedCheck[], key: string, evenVoided = false): boolean {
+function passed(checks: readonly JudgedCheck[], key: string): boolean {
   return checks.some(
-    ({ check, verdict, voided, superseded }) =>
-      check.key === key && verdict.ok && !superseded && (evenVoided || !voided),
+    ({ check, verdict, voided, superseded }) => check.key === key && verdict.ok && !superseded && !voided,
   );
 }
 
-/** POO-19: a sensor does not change when a setting does, so a comparison outlasts one. */
+/** POO-19: nobody compared it, or not since its offset was changed. */
 function sensors({ duty }: PoolContext, settings: PoolSettings, checks: readonly JudgedCheck[]): Finding[] {
-  const open = sensorsInUse(duty, settings).filter((sensor) => !passed(checks, `sensor-${sensor}`, true));
+  const open = sensorsInUse(duty, settings).filter((sensor) => !passed(checks, `sensor-${sensor}`));
   if (open.length === 0) return [];
   return [finding('POO-19', 'job', { sensors: open.map((sensor) => SENSOR_NAMES[sensor]).join(', ') })];
 }

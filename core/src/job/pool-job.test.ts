@@ -125,9 +125,11 @@ class PoolWriter {
   }
 }
 
-const FOUND = Object.fromEntries(
-  inOrderOfWork(TEN_SLOTS).flatMap(({ key, default: value }) => (value === undefined ? [] : [[key, value]])),
-);
+const defaultsOf = (profile: PoolProfile): Record<string, SettingValue> =>
+  Object.fromEntries(
+    inOrderOfWork(profile).flatMap(({ key, default: value }) => (value === undefined ? [] : [[key, value]])),
+  );
+const FOUND = defaultsOf(TEN_SLOTS);
 const bad = () =>
   new PoolWriter()
     .arrive()
@@ -245,6 +247,7 @@ describe('ANY-08: the value meant for one slot went into the slot beside it', ()
 
 describe('steps that cannot be passed blindly', () => {
   const panel = () => new PoolWriter(blank(PANEL, PANEL_DUTY));
+  const found = () => ({ ...defaultsOf(PANEL), ...sound(contextOf(PANEL, PANEL_DUTY)) });
   test('POO-18 mistake: salt on the panel’s word alone is refused; near miss: a kit was used, or none added', () => {
     expect(() => panel().record({ kind: 'salt', panel_gl: 2.6, kit_gl: null, added_kg: 20 })).toThrow(
       'POO-18',
@@ -285,6 +288,35 @@ describe('steps that cannot be passed blindly', () => {
       writer.check(`sensor-${sensor}`, null, { shown_C: 21, reference_C: 21.4 });
     expect(writer.codes()).not.toContain('POO-19');
     expect(writer.plan().codes()).not.toContain('POO-19');
+  });
+  test('POO-19: a sensor that was off is planned an offset, and compared again once that is set', () => {
+    const writer = new PoolWriter(blank(PANEL, PANEL_DUTY)).arrive().enterMany('found', found());
+    for (const sensor of ['water', 'air', 'roof'])
+      writer.check(`sensor-${sensor}`, null, {
+        shown_C: 21,
+        reference_C: sensor === 'water' ? 23.4 : 21.2,
+      });
+    expect(writer.view.context?.sensorErrors.water).toBeCloseTo(-2.4, 10);
+    expect(writer.view.findings.found.map(({ text }) => text)).toContain('POO-19.off');
+    expect(writer.codes()).toContain('POO-19');
+    writer.plan();
+    const row = () => writer.view.rows.find(({ address }) => address === 'sensors/1/waterOffset')!;
+    expect(row().target?.value).toBe(2.5);
+    writer.set();
+    // what was learned of the sensor itself stays; that the offset works is still to be seen
+    expect(writer.view.context?.sensorErrors.water).toBeCloseTo(-2.4, 10);
+    expect(writer.view.findings.left.map(({ text }) => text)).not.toContain('POO-19.off');
+    expect(writer.codes()).toContain('POO-19');
+    writer.check('sensor-water', null, { shown_C: 23.4, reference_C: 23.3 });
+    expect(writer.codes()).not.toContain('POO-19');
+    expect(writer.view.context?.sensorErrors.water).toBeCloseTo(-2.4, 10);
+  });
+  test('a comparison before the offset was read counts with the offset that is read afterwards', () => {
+    const writer = new PoolWriter(blank(PANEL, PANEL_DUTY)).arrive();
+    writer.check('sensor-water', null, { shown_C: 21, reference_C: 22 });
+    expect(writer.view.context?.sensorErrors.water).toBeNull();
+    writer.enterMany('found', { ...found(), waterOffset: 2 });
+    expect(writer.view.context?.sensorErrors.water).toBeCloseTo(-3, 10);
   });
 });
 

@@ -50,6 +50,8 @@ export interface ProofCheck<Key extends string = string> {
   readonly caution: string | null;
   /** pumps product when it is tried: the discharge must lead somewhere safe */
   readonly pumps: boolean;
+  /** addresses of the settings whose change voids it; any setting's where it is left out */
+  readonly voidedBy?: readonly string[];
   readonly ask: Ask;
 }
 

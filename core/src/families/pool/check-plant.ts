@@ -4,10 +4,11 @@ import { fig } from '../../units';
 import type { CheckInput } from './checks';
 import { poolChoices } from './duty';
 import { CLEANER_WAITS_min } from './plan-guards';
+import { SENSOR_NAMES, SENSOR_TOLERANCE_K, sensorsInUse, shownTooMuch_K } from './sensors';
 import { finding } from './texts';
 import { primes_min } from './week';
 
-/** POO-10, 11, 13 to 17 and 20: priming, frost, heat, cleaner, chlorinator and the kind of pump. */
+/** POO-10, 11, 13 to 17, 19 and 20: priming, frost, heat, cleaner, chlorinator, sensors and the kind of pump. */
 export function checkPlant(input: CheckInput): Finding[] {
   return [
     ...priming(input),
@@ -16,6 +17,7 @@ export function checkPlant(input: CheckInput): Finding[] {
     ...solar(input),
     ...cleaner(input),
     ...chlorinator(input),
+    ...sensors(input),
     ...kind(input),
   ];
 }
@@ -200,6 +202,27 @@ function chlorinator({ settings, context, subject, at }: CheckInput): Finding[] 
       [at('chlorinator.cold'), at('chlorinator.output')],
     ),
   ];
+}
+
+/** A sensor that was compared, and whose offset does not put right what it is off by. */
+function sensors({ settings, context, subject, at }: CheckInput): Finding[] {
+  return sensorsInUse(context.duty, settings).flatMap((sensor) => {
+    const off_K = shownTooMuch_K(context.sensorErrors, settings, sensor);
+    if (off_K === null || Math.abs(off_K) <= SENSOR_TOLERANCE_K) return [];
+    return [
+      finding(
+        'POO-19.off',
+        subject,
+        {
+          sensor: SENSOR_NAMES[sensor],
+          off: fig('difference', Math.abs(off_K)),
+          way: off_K < 0 ? 'too little' : 'too much',
+          offset: fig('difference', settings.sensors[sensor] - off_K),
+        },
+        [at(`sensor.${sensor}`)],
+      ),
+    ];
+  });
 }
 
 function kind({ settings, context, subject, at }: CheckInput): Finding[] {

@@ -1,6 +1,7 @@
 import type { PoolProfile, SettingValues } from '../../profile';
 import type { PoolDuty } from './duty';
 import type { PoolPlate } from './pump';
+import type { SensorErrors } from './sensors';
 
 /** Everything that planning and checking one pool pump starts from. */
 export interface PoolContext {
@@ -17,6 +18,7 @@ export interface PoolContext {
   readonly commandSeen: PoolDuty['command'] | null;
   /** minutes the controller's clock is ahead of true time and was not set right; 0 when right or not read */
   readonly clockAhead_min: number;
+  readonly sensorErrors: SensorErrors;
 }
 
 /** Month of a site date, 1 to 12. */

@@ -8,6 +8,7 @@ import { checkSettings } from './checks';
 import type { PoolContext } from './context';
 import type { PoolDuty } from './duty';
 import { planPool } from './plan';
+import { NOT_COMPARED } from './sensors';
 import { POOL_TEXTS } from './texts';
 
 /** For tests only: the shipped profiles, and duties that a sound pump meets. */
@@ -117,6 +118,7 @@ export function contextOf(
     inForce: {},
     commandSeen: null,
     clockAhead_min: 0,
+    sensorErrors: NOT_COMPARED,
     ...change,
   };
 }

@@ -16,6 +16,7 @@ export { programWords } from './check-programs';
 export * from './plant';
 export * from './model';
 export * from './bench';
+export * from './sensors';
 export * from './proofs';
 export { poolFamily } from './family';
 export * from './cheapest';

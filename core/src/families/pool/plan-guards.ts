@@ -4,6 +4,7 @@ import { poolChoices } from './duty';
 import { leastSpeed_rpm, pumpOf, wallSpeed, WALL_WORDS } from './hydraulics';
 import type { PoolDraft } from './plan-draft';
 import { speedRange } from './plan-programs';
+import { SENSOR_NAMES, sensorsInUse, type Sensor } from './sensors';
 import { placed } from './settings';
 import { trueWeek } from './week';
 
@@ -86,6 +87,7 @@ export function planGuards(draft: PoolDraft): void {
   planFrost(draft);
   planHeat(draft);
   planChlorinator(draft);
+  for (const sensor of sensorsInUse(draft.context.duty, draft.settings())) planOffset(draft, sensor);
   const { duty, profile } = draft.context;
   if (duty.circuits.some(({ kind }) => kind === 'cleaner')) {
     draft.set('delay.cleaner', draft.defaultOf('delay.cleaner') ?? CLEANER_WAITS_min, {
@@ -186,6 +188,21 @@ function planChlorinator(draft: PoolDraft): void {
   draft.set('chlorinator.output', Math.min(100, Math.ceil(output - 1e-9)), {
     text: output > 100 ? 'chlorinator.short' : 'chlorinator.output',
     values,
+  });
+}
+
+/** The offset against what a sensor was seen to show too much; nobody guesses at one that was not compared. */
+function planOffset(draft: PoolDraft, sensor: Sensor): void {
+  const error_K = draft.context.sensorErrors[sensor];
+  const role = `sensor.${sensor}` as const;
+  if (error_K === null || !draft.has(role)) return;
+  draft.set(role, -error_K, {
+    text: 'sensor.offset',
+    values: {
+      sensor: SENSOR_NAMES[sensor],
+      off: fig('difference', Math.abs(error_K)),
+      way: error_K < 0 ? 'too little' : 'too much',
+    },
   });
 }
 

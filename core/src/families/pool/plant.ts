@@ -3,6 +3,7 @@ import { pricesOfWeek, resolveWeek } from '../../schedule';
 import { DAY_MIN, WEEK_MIN } from '../../time';
 import { monthOf, type PoolContext } from './context';
 import { neededPerDay_m3, pumpOf, totalVolume_m3 } from './hydraulics';
+import { shownTooMuch_K, type Sensor } from './sensors';
 import { knownPrograms, rulesOf, type PoolSettings } from './settings';
 import { heldBy } from './week';
 
@@ -116,6 +117,9 @@ export function poolPlant(context: PoolContext, settings: PoolSettings): PoolPla
   const exposed = duty.circuits.filter((circuit) => circuit.exposed);
   const { source } = settings.heat;
   const cold = duty.chlorinator?.cold_C ?? -NEVER;
+  // a sensor that nobody compared is taken to be right
+  const tooMuch_K = (sensor: Sensor) => shownTooMuch_K(context.sensorErrors, settings, sensor) ?? 0;
+  const roofTooMuch_K = tooMuch_K('roof') - tooMuch_K('water');
   const marks = <T>(value: (place: number) => T) =>
     Array.from({ length: places + 1 }, (_, place) => value(place));
   return {
@@ -141,7 +145,7 @@ export function poolPlant(context: PoolContext, settings: PoolSettings): PoolPla
     dryAlarm: behaviours.priming.notPrimed === 'dry-alarm',
     handEndsWithProgram: behaviours.handRun === 'until-next-program',
     handWhileHeld: behaviours.holds.handRunDuring,
-    frostBelow_C: settings.frost.on ? (settings.frost.below_C ?? 3) + settings.sensors.air_K : -NEVER,
+    frostBelow_C: settings.frost.on ? (settings.frost.below_C ?? 3) - tooMuch_K('air') : -NEVER,
     frost_rpm: settings.frost.speed_rpm ?? settings.least_rpm,
     frost_s: behaviours.frost?.hours == null ? 0 : behaviours.frost.hours * 3600,
     exposed: marks((place) =>
@@ -159,13 +163,15 @@ export function poolPlant(context: PoolContext, settings: PoolSettings): PoolPla
     fires: source === 'heater' || source === 'heat-pump' || source === 'solar-first',
     solar: source === 'solar' || source === 'solar-first',
     solarFirst: source === 'solar-first',
-    setPoint_C: (settings.heat.body === 'tub' ? settings.heat.tub_C : settings.heat.pool_C) ?? -NEVER,
+    setPoint_C:
+      ((settings.heat.body === 'tub' ? settings.heat.tub_C : settings.heat.pool_C) ?? -NEVER) -
+      tooMuch_K('water'),
     heater_kW: duty.heat?.heater_kW ?? (HEAT_kWh * totalVolume_m3(duty)) / HEATER_HOURS_PER_K,
     heaterLeast_m3h: least('heater'),
     afterRun_s: (settings.heat.afterRun_min ?? 0) * 60,
     heatNeeds_s: (duty.heat?.afterRun_min ?? 0) * 60,
-    start_K: settings.solar.start_K ?? NEVER,
-    stop_K: settings.solar.stop_K ?? NEVER,
+    start_K: (settings.solar.start_K ?? NEVER) - roofTooMuch_K,
+    stop_K: (settings.solar.stop_K ?? NEVER) - roofTooMuch_K,
     roof_kW: SUN_kW * (duty.heat?.roof_m2 ?? surface * ROOF_SHARE),
     roofLeast_m3h: least('solar'),
     kWhPerK: HEAT_kWh * totalVolume_m3(duty),
@@ -176,7 +182,7 @@ export function poolPlant(context: PoolContext, settings: PoolSettings): PoolPla
       ((duty.chlorinator?.rated_gph ?? 0) * ((settings.chlorinator.output_pct ?? 0) / 100)) / 3600,
     chlorineLeast_m3h: least('chlorinator'),
     chlorineCold_C: cold,
-    cutOut_C: settings.chlorinator.cold_C ?? -NEVER,
+    cutOut_C: (settings.chlorinator.cold_C ?? -NEVER) - tooMuch_K('water'),
     cleaner: duty.circuits.find(({ kind }) => kind === 'cleaner')?.place ?? -1,
     cleanerDelay_s: (settings.delays.cleaner_min ?? 0) * 60,
     cleanerNeeds_s: CLEANER_NEEDS_s,

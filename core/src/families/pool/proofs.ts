@@ -1,3 +1,4 @@
+import { addressOf, parameterWithRole } from '../../profile';
 import {
   judgeCompare,
   judgeFigure,
@@ -13,14 +14,13 @@ import { fig, figureWithUnit, METRIC } from '../../units';
 import type { PoolContext } from './context';
 import { leastSpeed_rpm, pumpOf } from './hydraulics';
 import { knownPrograms, type PoolSettings } from './settings';
+import { SENSOR_NAMES, sensorsInUse, SENSOR_TOLERANCE_K, type Sensor } from './sensors';
 import { heldBy } from './week';
 
 /** A power read from a drive or a clamp may be off by this, with the fit's own error in it. */
 export const POWER_TOLERANCE = 0.1;
 /** A flow read from a pool's float meter is no better. */
 export const FLOW_TOLERANCE = 0.1;
-/** Sensor and reference thermometer may differ by this, K. */
-export const SENSOR_TOLERANCE_K = 1;
 
 const words = (q: Parameters<typeof fig>[0], value: number) => figureWithUnit(fig(q, value), METRIC);
 
@@ -38,7 +38,7 @@ export function proofChecks(context: PoolContext, settings: PoolSettings): Proof
   ];
 }
 
-function sensors({ duty }: PoolContext, settings: PoolSettings): ProofCheck[] {
+function sensors({ duty, profile }: PoolContext, settings: PoolSettings): ProofCheck[] {
   return sensorsInUse(duty, settings).map((sensor) => ({
     key: `sensor-${sensor}`,
     title: `${SENSOR_NAMES[sensor]} against a reference`,
@@ -48,6 +48,7 @@ function sensors({ duty }: PoolContext, settings: PoolSettings): ProofCheck[] {
     caution:
       sensor === 'roof' ? 'A roof is worked on with a second person and secured; its collector burns.' : null,
     pumps: false,
+    voidedBy: offsetsOf(profile, sensor),
     ask: {
       kind: 'compare',
       shown: { key: 'shown_C', label: 'The controller shows', quantity: 'temperature' },
@@ -57,21 +58,10 @@ function sensors({ duty }: PoolContext, settings: PoolSettings): ProofCheck[] {
   }));
 }
 
-export const SENSOR_NAMES = { water: 'Water sensor', air: 'Air sensor', roof: 'Roof sensor' } as const;
-
-/** The sensors that heat, frost guard or chlorinator go by. */
-export function sensorsInUse(
-  duty: PoolContext['duty'],
-  settings: PoolSettings,
-): (keyof typeof SENSOR_NAMES)[] {
-  const source = settings.heat.source ?? 'off';
-  const heated = duty.heat !== null && source !== 'off';
-  const solar = heated && (source === 'solar' || source === 'solar-first');
-  return [
-    ...(heated || duty.chlorinator ? (['water'] as const) : []),
-    ...(settings.frost.on && duty.winter !== 'none' ? (['air'] as const) : []),
-    ...(solar ? (['roof'] as const) : []),
-  ];
+/** A sensor does not change when a setting does: only its own offset voids what it was compared with. */
+function offsetsOf(profile: PoolContext['profile'], sensor: Sensor): string[] {
+  const parameter = parameterWithRole(profile, `sensor.${sensor}`);
+  return parameter ? [addressOf(parameter)] : [];
 }
 
 function prime(settings: PoolSettings): ProofCheck[] {

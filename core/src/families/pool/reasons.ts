@@ -51,6 +51,7 @@ export const POOL_REASONS = {
   'chlorinator.output': '{needed} in {hours} of running at {rated}.',
   'chlorinator.short': '{needed} cannot be made in {hours} of running: full output, and still short.',
   'chlorinator.cold': 'Its maker lets it idle below this water.',
+  'sensor.offset': '{sensor} by itself shows {off} {way}, against the reference.',
   'delay.cleaner': 'The main pump is primed and running first.',
   'delay.valves': 'The valves need this to travel.',
   'summer.follows': 'The site’s clock changes; the controller goes with it.',

@@ -71,7 +71,8 @@ export interface PoolSettings {
   readonly solar: { readonly start_K: number | null; readonly stop_K: number | null };
   readonly chlorinator: { readonly output_pct: number | null; readonly cold_C: number | null };
   readonly delays: { readonly cleaner_min: number | null; readonly valves_s: number | null };
-  readonly sensors: { readonly water_K: number; readonly air_K: number; readonly roof_K: number };
+  /** offset of each sensor, K */
+  readonly sensors: Readonly<Record<'water' | 'air' | 'roof', number>>;
   readonly summer: 'follows' | 'by-hand' | null;
   readonly password: 'default' | 'own' | 'none' | null;
   /** what each front key does */
@@ -172,9 +173,9 @@ export function understand(profile: PoolProfile, plate: PoolPlate, values: Setti
     chlorinator: { output_pct: figure('chlorinator.output'), cold_C: figure('chlorinator.cold') },
     delays: { cleaner_min: figure('delay.cleaner'), valves_s: figure('delay.valves') },
     sensors: {
-      water_K: figure('sensor.water') ?? 0,
-      air_K: figure('sensor.air') ?? 0,
-      roof_K: figure('sensor.roof') ?? 0,
+      water: figure('sensor.water') ?? 0,
+      air: figure('sensor.air') ?? 0,
+      roof: figure('sensor.roof') ?? 0,
     },
     summer: clock.summer === 'set' ? chosen('clock.summer') : clock.summer,
     password: chosen('access.password'),

@@ -98,6 +98,12 @@ export const PLANT_TEXTS = {
     will: 'Cold water gives little salt to its plates: they wear and make nothing.',
     todo: 'Set the cut-out, and dose by hand or by pump until the water is warmer.',
   },
+  'POO-19.off': {
+    title: '{sensor} is off',
+    so: '{sensor} shows {off} {way} against the reference, with the offset that is set.',
+    will: 'Heat, frost guard and chlorinator start and stop at another temperature than was set.',
+    todo: 'Set its offset to {offset} and compare again; renew a sensor that does not hold it.',
+  },
   'POO-20': {
     title: 'Another kind of pump is set',
     so: 'The controller is set to “{set}”; the plate says “{plate}”.',

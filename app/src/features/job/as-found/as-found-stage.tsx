@@ -10,6 +10,7 @@ import { WeekFoundCard } from '../../pool/found/week-found-card';
 import { useJobScope } from '../job-context';
 import { StageFrame } from '../stage-frame';
 import { CalibrationCard } from '../calibration-card';
+import { ChecksCard } from '../prove/checks-card';
 import { ServicedCard } from './serviced-card';
 import { ClockCard } from './clock-card';
 import { IdentifyCard } from './identify-card';
@@ -51,6 +52,7 @@ export function AsFoundStage() {
       {pool && <WeekFoundCard />}
       <FoundSheet />
       {pool ? <PoolNowCard /> : <ReadingsNowCard />}
+      {pool && <ChecksCard title="Sensors against a reference" testID="sensors" only="sensor-" />}
       {document.profile.behaviours.hasClock && <ClockCard />}
       <MessagesCard />
       <ResetsCard />

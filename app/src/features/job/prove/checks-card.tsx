@@ -15,15 +15,22 @@ import { optionalFigure } from '../figure';
 import { useJobScope } from '../job-context';
 import { StrokeTimer } from './stroke-timer';
 
+interface ChecksProps {
+  readonly title?: string;
+  readonly testID?: string;
+  /** only the checks whose key begins so; all of them where left out */
+  readonly only?: string;
+}
+
 /** What this pump needs tried apart from signals: each with method, expected, tolerance, verdict. */
-export function ChecksCard() {
+export function ChecksCard({ title = 'Tried at the pump', testID = 'checks', only = '' }: ChecksProps) {
   const { view } = useJobScope();
   const [open, setOpen] = useState<string | null>(null);
   const { checks, document } = view;
-  const offered = offeredChecks(view);
+  const offered = offeredChecks(view).filter(({ key }) => key.startsWith(only));
   if (offered.length === 0) return null;
   return (
-    <Card title="Tried at the pump" testID="checks">
+    <Card title={title} testID={testID}>
       {offered.map((check) => {
         const tried = checks.filter((judged) => judged.check.key === check.key);
         return open === check.key && !document.handover ? (
