@@ -23,8 +23,14 @@ export const EVENT_WORDS: Readonly<
   frost: { name: 'Frost', over: 'The frost is over', amount: 'K below freezing' },
   'suction-blocked': { name: 'Suction blocked', over: 'Suction clear again', amount: null },
   'hand-run': { name: 'Run by hand', over: 'Hand run stopped', amount: 'rev/min' },
+  'timed-run': { name: 'A timed run is started', over: '', amount: null },
   hold: { name: 'Programs on hold', over: 'Hold released', amount: null },
 };
+
+/** True of an event that happens in a moment and leaves something behind: it has no end. */
+export function happensAtOnce(kind: EventKind): boolean {
+  return EVENT_WORDS[kind].over === '';
+}
 
 /** What can happen to each family of pump. */
 export const EVENTS_OF: Readonly<Record<'metering' | 'pool', readonly EventKind[]>> = {
@@ -40,7 +46,7 @@ export const EVENTS_OF: Readonly<Record<'metering' | 'pool', readonly EventKind[
     'stop-open',
     'wire-pulled',
   ],
-  pool: ['power-cut', 'clock-off', 'frost', 'suction-blocked', 'hand-run', 'hold'],
+  pool: ['power-cut', 'clock-off', 'frost', 'suction-blocked', 'hand-run', 'timed-run', 'hold'],
 };
 
 /** A change in words. */

@@ -16,6 +16,7 @@ export const EVENT_KINDS = [
   'frost',
   'suction-blocked',
   'hand-run',
+  'timed-run',
   'hold',
 ] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];

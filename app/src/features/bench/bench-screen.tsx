@@ -14,6 +14,7 @@ import { Words } from '../../ui/words';
 import { sheetsOf, type BenchSheets, type SheetName } from './bench-sheets';
 import { EditedCard } from './edited-card';
 import { EventsCard } from './events-card';
+import { eventsFor } from './events-for';
 import { HappeningsCard } from './happenings-card';
 import { ScenarioCard } from './scenario-card';
 import { scenarioOf, startFor, type ScenarioDraft } from './scenario-draft';
@@ -91,7 +92,7 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
         <ScenarioCard draft={draft} context={context} onChange={setDraft} />
       )}
       <EventsCard
-        family={context.duty.family}
+        kinds={eventsFor(context)}
         events={draft.events}
         days={draft.days}
         onChange={(events) => setDraft({ ...draft, events })}

@@ -1,11 +1,10 @@
 import {
   EVENT_WORDS,
-  EVENTS_OF,
+  happensAtOnce,
   SECONDS_PER_DAY,
   type BenchEvent,
   type EventKind,
 } from '@barythm/core/bench';
-import type { FamilyName } from '@barythm/core/families';
 import { parseFigure } from '@barythm/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -18,14 +17,14 @@ import { Words } from '../../ui/words';
 import { clockOf, secondsOfClock } from './scenario-draft';
 
 interface EventsCardProps {
-  readonly family: FamilyName;
+  readonly kinds: readonly EventKind[];
   readonly events: readonly BenchEvent[];
   readonly days: 1 | 7;
   readonly onChange: (events: readonly BenchEvent[]) => void;
 }
 
 /** What goes wrong in the day: listed, added with its time, taken away again. */
-export function EventsCard({ family, events, days, onChange }: EventsCardProps) {
+export function EventsCard({ kinds, events, days, onChange }: EventsCardProps) {
   const palette = usePalette();
   const [adding, setAdding] = useState(false);
   return (
@@ -52,7 +51,7 @@ export function EventsCard({ family, events, days, onChange }: EventsCardProps) 
         ))}
       {adding ? (
         <NewEvent
-          family={family}
+          kinds={kinds}
           days={days}
           onAdd={(event) => {
             onChange([...events, event]);
@@ -67,21 +66,18 @@ export function EventsCard({ family, events, days, onChange }: EventsCardProps) 
   );
 }
 
-/** Events that happen at once and leave something behind. */
-const AT_ONCE: readonly EventKind[] = ['gas', 'tank-level'];
-
 function NewEvent({
-  family,
+  kinds,
   days,
   onAdd,
   onCancel,
 }: {
-  family: FamilyName;
+  kinds: readonly EventKind[];
   days: 1 | 7;
   onAdd: (event: BenchEvent) => void;
   onCancel: () => void;
 }) {
-  const [kind, setKind] = useState<EventKind>(EVENTS_OF[family][0]);
+  const [kind, setKind] = useState<EventKind>(kinds[0]);
   const [from, setFrom] = useState('6:00');
   const [until, setUntil] = useState('');
   const [amount, setAmount] = useState('');
@@ -106,7 +102,7 @@ function NewEvent({
     onAdd({
       kind,
       at_s,
-      until_s: AT_ONCE.includes(kind) ? null : until_s,
+      until_s: happensAtOnce(kind) ? null : until_s,
       amount: words.amount !== null && figure.ok ? figure.value : null,
     });
   };
@@ -115,7 +111,7 @@ function NewEvent({
       <Choice
         label="What"
         testID="event-kind"
-        options={EVENTS_OF[family].map((value) => ({ value, label: EVENT_WORDS[value].name }))}
+        options={kinds.map((value) => ({ value, label: EVENT_WORDS[value].name }))}
         value={kind}
         onChange={setKind}
       />
@@ -130,7 +126,7 @@ function NewEvent({
             onChange={setFrom}
           />
         </View>
-        {!AT_ONCE.includes(kind) && (
+        {!happensAtOnce(kind) && (
           <View style={styles.grow}>
             <Field
               words

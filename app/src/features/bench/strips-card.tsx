@@ -1,5 +1,5 @@
 import { stripChart } from '@barythm/core/chart';
-import { EVENT_WORDS, EVENTS_OF, type BenchEvent, type EventKind } from '@barythm/core/bench';
+import { EVENT_WORDS, happensAtOnce, type BenchEvent } from '@barythm/core/bench';
 import type { FamilyContext } from '@barythm/core/families';
 import { isPool } from '@barythm/core/job';
 import { formatNumber } from '@barythm/core/units';
@@ -14,6 +14,7 @@ import { Choice } from '../../ui/choice';
 import { SPACE, TOUCH, usePalette, type Colour } from '../../ui/theme';
 import { Words } from '../../ui/words';
 import type { ShownRun } from '../../workers/bench-messages';
+import { thrownAtATap } from './events-for';
 import { clockOf } from './scenario-draft';
 import { SPEEDS, type usePlayer } from './use-player';
 
@@ -23,23 +24,6 @@ interface StripsCardProps {
   readonly context: FamilyContext;
   readonly player: ReturnType<typeof usePlayer>;
   readonly onThrow: (event: BenchEvent) => void;
-}
-
-/** Those that can happen to this pump at a tap: a meter's bounce needs a meter, a stop contact has to be wired. */
-function faultsFor(context: FamilyContext): readonly EventKind[] {
-  const { family } = context.duty;
-  const atATap = EVENTS_OF[family].filter(
-    (kind) => EVENT_WORDS[kind].amount === null && kind !== 'stop-open',
-  );
-  if (isPool(context)) return atATap;
-  const { duty } = context;
-  const meter = duty.signal.source === 'meter';
-  return atATap.filter((kind) => {
-    if (kind === 'meter-bounce') return meter;
-    if (kind === 'broken-wire' || kind === 'wrong-range') return !meter;
-    if (kind === 'stop-asked' || kind === 'wire-pulled') return duty.place.stopContact === true;
-    return true;
-  });
 }
 
 /** A fault thrown in by a tap lasts an hour. */
@@ -121,14 +105,14 @@ export function StripsCard({ runs, colours, context, player, onThrow }: StripsCa
         Throw in now, for an hour
       </Words>
       <View style={styles.faults}>
-        {faultsFor(context).map((kind) => (
+        {thrownAtATap(context).map((kind) => (
           <Pressable
             key={kind}
             role="button"
             testID={`throw-${kind}`}
             onPress={() => {
               const at_s = Math.min(Math.floor(player.at_s), first.seconds - 60);
-              onThrow({ kind, at_s, until_s: at_s + THROWN_s, amount: null });
+              onThrow({ kind, at_s, until_s: happensAtOnce(kind) ? null : at_s + THROWN_s, amount: null });
             }}
             style={styles.fault}
           >

@@ -6,6 +6,7 @@ import type { Circuit, Need } from './duty';
 import { cleanFlow_m3h, leastSpeed_rpm, wallsOf, wallSpeed, WALL_WORDS } from './hydraulics';
 import { inWindow } from './plan-programs';
 import { finding } from './texts';
+import { handSpeed_rpm, storedTimedRuns, type StoredTimedRun } from './timed-runs';
 import type { RunStretch } from './week';
 
 /** POO-08, 09, 12, 22 and 27: flow against turnover, needs and walls. */
@@ -13,6 +14,7 @@ export function checkFlow(input: CheckInput): Finding[] {
   return [
     ...walls(input),
     ...caps(input),
+    ...handRuns(input),
     ...turnover(input),
     ...needs(input),
     ...rules(input),
@@ -61,29 +63,63 @@ function walls({ context, settings, pump, subject, at }: CheckInput): Finding[] 
 }
 
 function caps({ context, settings, subject, at }: CheckInput): Finding[] {
-  const { limit_rpm, prime, boost_rpm } = settings;
+  const { limit_rpm, prime } = settings;
   const clamps = context.profile.behaviours.limitClamps;
   if (limit_rpm === null) return [];
   const addresses = [at('speed.greatest')];
-  const found: Finding[] = [];
-  const wanted = { prime: prime.way === 'off' ? null : prime.speed_rpm, boost: boost_rpm } as const;
-  for (const what of ['prime', 'boost'] as const) {
-    const speed = wanted[what];
-    if (!clamps.includes(what) || speed === null || speed <= limit_rpm) continue;
-    found.push(
+  const wanted = [
+    ...(clamps.includes('prime') && prime.way !== 'off'
+      ? [{ what: 'the prime', speed: prime.speed_rpm }]
+      : []),
+    ...(clamps.includes('boost')
+      ? storedTimedRuns(settings).map((run) => ({ what: timedWords(run), speed: run.speed_rpm }))
+      : []),
+  ];
+  return wanted.flatMap(({ what, speed }) =>
+    speed !== null && speed > limit_rpm
+      ? [
+          finding(
+            'POO-09',
+            subject,
+            { what, limit: fig('speed', limit_rpm), wanted: fig('speed', speed) },
+            addresses,
+          ),
+        ]
+      : [],
+  );
+}
+
+function timedWords({ slot }: StoredTimedRun): string {
+  return slot === null ? 'boost runs' : `the timed run of key ${slot}`;
+}
+
+/** POO-08 of a run by hand: the limit keeps programs within the walls, and does not cap this one. */
+function handRuns({ context, settings, pump, subject, at }: CheckInput): Finding[] {
+  const { duty, profile } = context;
+  const allowed = wallSpeed(duty, pump);
+  if (!allowed) return [];
+  return storedTimedRuns(settings).flatMap((run) => {
+    const speed = handSpeed_rpm(profile, settings, run.speed_rpm);
+    // what the limit itself lets through is told of the limit
+    if (speed <= settings.greatest_rpm) return [];
+    const flow_m3h = cleanFlow_m3h(duty, pump, speed);
+    if (flow_m3h <= allowed.wall.flow_m3h * (1 + THRESHOLDS.wallMargin)) return [];
+    return [
       finding(
-        'POO-09',
+        'POO-08.timed',
         subject,
         {
-          what: what === 'prime' ? 'the prime' : 'boost runs',
-          limit: fig('speed', limit_rpm),
-          wanted: fig('speed', speed),
+          what: run.slot === null ? 'The boost run' : `The timed run of key ${run.slot}`,
+          speed: fig('speed', speed),
+          flow: fig('waterFlow', flow_m3h),
+          wall: WALL_WORDS[allowed.wall.what],
+          limit: fig('waterFlow', allowed.wall.flow_m3h),
+          allowed: fig('speed', allowed.speed_rpm),
         },
-        addresses,
+        [run.slot === null ? at('boost.speed') : at('program.speed', run.slot)],
       ),
-    );
-  }
-  return found;
+    ];
+  });
 }
 
 function turnover({ sums, subject }: CheckInput): Finding[] {

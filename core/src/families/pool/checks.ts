@@ -92,6 +92,10 @@ function problemFinding(problem: PoolProblem): Finding {
         circuit: problem.circuit,
         speeds: `${problem.speeds.join(' and ')} rev/min`,
       });
+    case 'timed-no-place':
+      return finding('PRO-01.timed', 'target', { name: problem.name });
+    case 'timed-reach':
+      return finding('PRO-01.reach', 'target', { name: problem.name });
     case 'chlorinator-short':
       return finding('PRO-02', 'target', {
         needed: fig('mass', problem.needed_g),

@@ -104,6 +104,19 @@ export const wantedProgramSchema = z
   .strict();
 export type WantedProgram = z.infer<typeof wantedProgramSchema>;
 
+/** A run that someone starts by hand, and that ends by itself. */
+export const timedRunSchema = z
+  .object({
+    name: z.string().min(1, 'Give the run a name.').max(60),
+    speed_rpm: positive('The speed'),
+    minutes: z
+      .int('The length must be in whole minutes.')
+      .min(1, 'A run lasts a minute at least.')
+      .max(DAY_MIN - 1, 'A run is shorter than a day.'),
+  })
+  .strict();
+export type TimedRun = z.infer<typeof timedRunSchema>;
+
 export const LINKED = ['dosing', 'heater', 'chlorinator', 'cleaner'] as const;
 
 /** What a pool pump has to do, and what it stands in. */
@@ -140,6 +153,7 @@ export const poolDutySchema = z
       .strict(),
     circuits: z.array(circuitSchema).min(1, 'Enter at least one circuit.'),
     needs: z.array(needSchema),
+    timedRuns: z.array(timedRunSchema).max(8, 'At most eight runs by hand.').optional(),
     quiet: z
       .object({ from: minute('The start'), to: minute('The end'), greatest_rpm: positive('The speed cap') })
       .strict()

@@ -17,6 +17,7 @@ export * from './plant';
 export * from './model';
 export * from './bench';
 export * from './sensors';
+export * from './timed-runs';
 export * from './proofs';
 export { poolFamily } from './family';
 export * from './cheapest';

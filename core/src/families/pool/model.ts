@@ -25,6 +25,7 @@ export type PoolState = {
   primeGone_s: number;
   alarm: number;
   hand: number;
+  timedLeft_s: number;
   held: number;
   frost: number;
   frostLeft_s: number;
@@ -92,6 +93,11 @@ const FLAGS: readonly (Flag & { readonly state: keyof PoolState })[] = [
   { state: 'solarOn', begins: 'The roof heats the water.', ends: 'The roof is shut off.' },
   { state: 'cleanerOn', begins: 'The cleaner’s booster starts.', ends: 'The cleaner’s booster stops.' },
   {
+    state: 'timedLeft_s',
+    begins: 'A timed run is on.',
+    ends: 'The timed run is over: programs take over again.',
+  },
+  {
     state: 'pipesFreeze',
     begins: 'Water stands in pipes below freezing.',
     ends: 'That water moves, or the frost is over.',
@@ -142,6 +148,7 @@ export function poolModel(plant: PoolPlant, startDay: number): BenchModel<PoolSt
       primeGone_s: 0,
       alarm: 0,
       hand: 0,
+      timedLeft_s: 0,
       held: plant.held ? 1 : 0,
       frost: 0,
       frostLeft_s: 0,
@@ -191,7 +198,16 @@ export function poolModel(plant: PoolPlant, startDay: number): BenchModel<PoolSt
       into[4] = state.water_C;
       into[5] = state.roof_C;
       into[6] = inputs.on.frost ? -inputs.amount.frost : inputs.air_C;
-      into[7] = state.speed_rpm === 0 ? 0 : state.priming ? 2 : state.hand ? 4 : state.frost ? 3 : 1;
+      into[7] =
+        state.speed_rpm === 0
+          ? 0
+          : state.priming
+            ? 2
+            : state.hand || state.timedLeft_s > 0
+              ? 4
+              : state.frost
+                ? 3
+                : 1;
     },
     flagsOf: (state) => {
       let bits = 0;
@@ -258,6 +274,7 @@ function wantedSpeed(plant: PoolPlant, state: PoolState, inputs: BenchInputs, ai
   state.frost = 0;
   if (state.powerless || state.waiting || state.alarm) {
     state.hand = 0;
+    state.timedLeft_s = 0;
     state.program = -1;
     return 0;
   }
@@ -280,6 +297,11 @@ function wantedSpeed(plant: PoolPlant, state: PoolState, inputs: BenchInputs, ai
     const speed = inputs.amount['hand-run'];
     const cap = plant.capsHand ? plant.greatest_rpm : plant.fullSpeed_rpm;
     return speed < cap ? speed : cap;
+  }
+  if (inputs.begins['timed-run']) state.timedLeft_s = plant.timed_s;
+  if (state.timedLeft_s > 0) {
+    state.timedLeft_s -= 1;
+    if (!state.held || plant.handWhileHeld) return plant.timed_rpm;
   }
   let speed = 0;
   if (state.program >= 0) {

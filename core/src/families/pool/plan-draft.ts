@@ -15,6 +15,8 @@ export type PoolProblem =
   | { readonly kind: 'too-many'; readonly wanted: number; readonly slots: number }
   | { readonly kind: 'cannot-empty'; readonly slot: number }
   | { readonly kind: 'two-speeds'; readonly circuit: string; readonly speeds: readonly number[] }
+  | { readonly kind: 'timed-no-place'; readonly name: string }
+  | { readonly kind: 'timed-reach'; readonly name: string }
   | { readonly kind: 'chlorinator-short'; readonly needed_g: number; readonly most_g: number };
 
 export type PoolPlan = FinishedPlan<PoolTarget, PoolProblem, PoolSettings>;

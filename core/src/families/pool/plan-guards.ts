@@ -55,16 +55,6 @@ export function planHead(draft: PoolDraft): void {
     values: {},
   });
   draft.set('prime.hold', 0, { text: 'prime.hold', values: {} });
-  const boost = draft.settings().boost_rpm ?? draft.defaultOf('boost.speed');
-  if (boost !== null) {
-    draft.speed(
-      'boost.speed',
-      Math.min(boost, range.greatest_rpm),
-      { text: 'boost.speed', values: { wall: words } },
-      1,
-      'down',
-    );
-  }
 }
 
 function planAddress(draft: PoolDraft): void {

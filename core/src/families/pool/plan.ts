@@ -4,6 +4,7 @@ import { PoolDraft, type PoolPlan } from './plan-draft';
 import { planGuards, planHead } from './plan-guards';
 import { tidyPrograms } from './plan-programs';
 import { planSlots } from './plan-slots';
+import { planTimedRuns } from './plan-timed';
 
 /** The programs a plan goes by: those agreed in the duty, or one long slow run where none are. */
 export function wantedPrograms(context: PoolContext): readonly WantedProgram[] {
@@ -18,6 +19,7 @@ export function planPool(context: PoolContext): PoolPlan {
   const draft = new PoolDraft(context);
   planHead(draft);
   planSlots(draft, wantedPrograms(context));
+  planTimedRuns(draft);
   planGuards(draft);
   return draft.finish();
 }

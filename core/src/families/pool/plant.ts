@@ -5,6 +5,7 @@ import { monthOf, type PoolContext } from './context';
 import { neededPerDay_m3, pumpOf, totalVolume_m3 } from './hydraulics';
 import { shownTooMuch_K, type Sensor } from './sensors';
 import { knownPrograms, rulesOf, type PoolSettings } from './settings';
+import { handSpeed_rpm, storedTimedRuns } from './timed-runs';
 import { heldBy } from './week';
 
 /** Grain of the tables of flow and power, rev/min. */
@@ -53,6 +54,9 @@ export interface PoolPlant {
   // hand runs and holds
   readonly handEndsWithProgram: boolean;
   readonly handWhileHeld: boolean;
+  /** the run that ends by itself; no seconds where there is none */
+  readonly timed_rpm: number;
+  readonly timed_s: number;
   // frost
   readonly frostBelow_C: number;
   readonly frost_rpm: number;
@@ -120,6 +124,7 @@ export function poolPlant(context: PoolContext, settings: PoolSettings): PoolPla
   // a sensor that nobody compared is taken to be right
   const tooMuch_K = (sensor: Sensor) => shownTooMuch_K(context.sensorErrors, settings, sensor) ?? 0;
   const roofTooMuch_K = tooMuch_K('roof') - tooMuch_K('water');
+  const [timed] = storedTimedRuns(settings);
   const marks = <T>(value: (place: number) => T) =>
     Array.from({ length: places + 1 }, (_, place) => value(place));
   return {
@@ -145,6 +150,8 @@ export function poolPlant(context: PoolContext, settings: PoolSettings): PoolPla
     dryAlarm: behaviours.priming.notPrimed === 'dry-alarm',
     handEndsWithProgram: behaviours.handRun === 'until-next-program',
     handWhileHeld: behaviours.holds.handRunDuring,
+    timed_rpm: timed ? handSpeed_rpm(profile, settings, timed.speed_rpm) : 0,
+    timed_s: timed ? timed.minutes * 60 : 0,
     frostBelow_C: settings.frost.on ? (settings.frost.below_C ?? 3) - tooMuch_K('air') : -NEVER,
     frost_rpm: settings.frost.speed_rpm ?? settings.least_rpm,
     frost_s: behaviours.frost?.hours == null ? 0 : behaviours.frost.hours * 3600,

@@ -15,6 +15,7 @@ import type { PoolContext } from './context';
 import { leastSpeed_rpm, pumpOf } from './hydraulics';
 import { knownPrograms, type PoolSettings } from './settings';
 import { SENSOR_NAMES, sensorsInUse, SENSOR_TOLERANCE_K, type Sensor } from './sensors';
+import { storedTimedRuns } from './timed-runs';
 import { heldBy } from './week';
 
 /** A power read from a drive or a clamp may be off by this, with the fit's own error in it. */
@@ -33,6 +34,7 @@ export function proofChecks(context: PoolContext, settings: PoolSettings): Proof
     ...flows(context, settings),
     ...limit(settings),
     ...starts(context, settings),
+    ...timed(settings),
     ...hold(context),
     ...linked(context),
   ];
@@ -189,6 +191,21 @@ function starts(context: PoolContext, settings: PoolSettings): ProofCheck[] {
     );
 }
 
+function timed(settings: PoolSettings): ProofCheck[] {
+  return storedTimedRuns(settings).map(({ slot, speed_rpm, minutes }) =>
+    stateCheck(
+      {
+        key: slot === null ? 'timed-boost' : `timed-${slot}`,
+        title: slot === null ? 'The boost run ends by itself' : `The timed run of key ${slot} ends by itself`,
+        method: `Start it by hand, see it run at ${words('speed', Math.min(speed_rpm, settings.greatest_rpm))}, and be there when its time is up.`,
+        expected: `it ends after ${words('minutes', minutes)}, and the program of this hour takes over`,
+      },
+      { ends: 'It ends, programs take over', 'goes-on': 'It goes on', stands: 'It ends, and nothing runs' },
+      'ends',
+    ),
+  );
+}
+
 function hold({ profile }: PoolContext): ProofCheck[] {
   const { service, timed } = profile.behaviours.holds;
   if (!service && !timed) return [];
@@ -262,6 +279,21 @@ function patternOf(check: ProofCheck, { seen, figures }: CheckBody): Pattern | n
           'speed',
           'Another program has the pump',
           'A program that overlaps wins here, or a limit holds the speed.',
+        );
+  }
+  if (check.key.startsWith('timed-')) {
+    return seen === 'stands'
+      ? named(
+          'POO-24',
+          'manual',
+          'Nothing takes over',
+          'It stands in manual or on hold once the run is over: put it in automatic, and try again.',
+        )
+      : named(
+          'POO-06',
+          'manual',
+          'It does not end by itself',
+          'The key starts its slot and not a timed run, or its time was not stored.',
         );
   }
   if (check.key === 'limit') {

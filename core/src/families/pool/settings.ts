@@ -24,7 +24,7 @@ export interface StoredProgram {
   readonly enabled: boolean | null;
   /** true when the slot holds nothing */
   readonly empty: boolean;
-  /** true when it is a key for timed runs: it never runs by schedule */
+  /** true when it is a key for timed runs: it never runs by schedule, and its stop is how long it runs */
   readonly timed: boolean;
 }
 
@@ -91,10 +91,7 @@ export function understand(profile: PoolProfile, plate: PoolPlate, values: Setti
     const found = at(role, index);
     return typeof found?.value === 'number' ? found.value : null;
   };
-  const option = (role: PoolRole, index = 1): string | null => {
-    const found = at(role, index);
-    return found ? (roleOfOption(found.parameter, found.value) ?? null) : null;
-  };
+  const option = (role: PoolRole, index = 1) => roleAt(profile, values, role, index);
   const chosen = <T extends string>(role: PoolRole, index = 1): T | null => {
     const found = option(role, index);
     return found === null ? null : (found.slice(found.indexOf('.') + 1) as T);
@@ -187,6 +184,17 @@ export function understand(profile: PoolProfile, plate: PoolPlate, values: Setti
           ? null
           : afterPowerCut,
   };
+}
+
+/** What the option means that stands at a role; null where nothing does, or no option. */
+export function roleAt(
+  profile: PoolProfile,
+  values: SettingValues,
+  role: PoolRole,
+  index = 1,
+): string | null {
+  const parameter = parameterWithRole(profile, role, index);
+  return parameter ? (roleOfOption(parameter, values[parameter.key]) ?? null) : null;
 }
 
 /** Full speed, for settings in per cent of it: the plate's, else the drive's own. */

@@ -116,6 +116,18 @@ export const COMMAND_TEXTS = {
     will: 'What was there goes on running.',
     todo: 'Look for its enable on the controller; complete the profile.',
   },
+  'PRO-01.timed': {
+    title: 'No place for a timed run',
+    so: '“{name}” is wanted as a run that ends by itself, and this controller has no more keys or boost runs for one.',
+    will: 'It is started by hand and forgotten.',
+    todo: 'Leave it out, or plan it as a program.',
+  },
+  'PRO-01.reach': {
+    title: 'No key for a timed run',
+    so: '“{name}” is wanted on a key, and children can reach the keys.',
+    will: 'Someone has to start it from the menu.',
+    todo: 'Show the operator where, or have the keys covered.',
+  },
   'PRO-01.speeds': {
     title: 'One circuit, two speeds',
     so: '{circuit} is planned at {speeds}, and the panel gives a circuit one speed.',

@@ -8,6 +8,12 @@ export const PLANT_TEXTS = {
     will: 'A run by hand or a boost passes what filter or pipes are made for.',
     todo: 'Set the greatest speed to {allowed}.',
   },
+  'POO-08.timed': {
+    title: '{what} passes the limit',
+    so: '{what} turns at {speed}, which the limit does not cap here: with a clean filter that is {flow}, and {wall} is {limit}.',
+    will: 'Whoever presses the key runs it beyond what filter, cover or pipes are made for.',
+    todo: 'Set its speed to {allowed} or less.',
+  },
   'POO-09': {
     title: 'The limit also caps {what}',
     so: 'The greatest speed is {limit}, and on this controller it caps {what} too; {wanted} is wanted there.',

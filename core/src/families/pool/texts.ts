@@ -21,6 +21,7 @@ export const POOL_SEVERITIES: Severities<PoolTextId> = {
   'POO-06': 'note',
   'POO-07': 'note',
   'POO-08': 'stop',
+  'POO-08.timed': 'stop',
   'POO-20': 'note',
   'POO-21': 'note',
   'POO-22': 'stop',

@@ -7,6 +7,7 @@ import { LimitsPart } from './limits-part';
 import { NeedsPart } from './needs-part';
 import { PointsPart } from './points-part';
 import { TariffPart } from './tariff-part';
+import { TimedPart } from './timed-part';
 import { WaterPart } from './water-part';
 import { WinterPart } from './winter-part';
 import type { Texts } from '../form/tree';
@@ -27,6 +28,7 @@ export function DutyParts({ texts, fault }: PartsProps) {
       <LimitsPart texts={texts} />
       <CircuitsPart texts={texts} />
       <NeedsPart texts={texts} />
+      <TimedPart texts={texts} />
       <TariffPart texts={texts} fault={of('prices')} />
       <CommandPart texts={texts} />
       <WinterPart texts={texts} />

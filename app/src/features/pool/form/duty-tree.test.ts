@@ -2,7 +2,8 @@ import { DUTY, PANEL_DUTY } from '../../../../../core/src/families/pool/fixtures
 import { BLANK_POOL, poolTexts, readPoolDuty } from './duty-tree';
 import { textAt, withText } from './tree';
 
-test.each([DUTY, PANEL_DUTY])('a duty written as texts is read as it was: %#', (duty) => {
+const WITH_RUNS = { ...DUTY, timedRuns: [{ name: 'After lessons', speed_rpm: 2200, minutes: 45 }] };
+test.each([DUTY, PANEL_DUTY, WITH_RUNS])('a duty written as texts is read as it was: %#', (duty) => {
   expect(readPoolDuty(poolTexts(duty), null)).toEqual({ duty, errors: {} });
 });
 
@@ -16,9 +17,11 @@ test.each([
   ['otherAddresses', '2, b', 'Whole numbers'],
   ['quiet.from', '', 'Nothing is entered yet.'],
   ['needs.0.hours', '9', '9 h do not fit between 12:00 and 17:00.'],
+  ['timedRuns.0.minutes', '0.5', 'whole minutes'],
+  ['timedRuns.0.name', '', 'Give the run a name.'],
   ['circuits.1.name', 'Filter', 'There are two circuits “Filter”.'],
 ])('what is wrong at %s is said there: “%s”', (path, text, words) => {
-  const start = poolTexts({ ...PANEL_DUTY, quiet: DUTY.quiet });
+  const start = poolTexts({ ...PANEL_DUTY, quiet: DUTY.quiet, timedRuns: WITH_RUNS.timedRuns });
   const { duty, errors } = readPoolDuty(withText(start, path, text), null);
   expect(duty).toBeNull();
   expect(errors[path]).toContain(words);

@@ -134,6 +134,18 @@ export function list(place: Place): Place {
   };
 }
 
+/** A list that is left out where it has no rows. */
+export function listOrNothing(place: Place): Place {
+  const rows = list(place);
+  return {
+    ...rows,
+    read: (texts, path, tell) => {
+      const read = rows.read(texts, path, tell);
+      return Array.isArray(read) && read.length === 0 ? undefined : read;
+    },
+  };
+}
+
 /** The text at a path; undefined where nothing stands. */
 export function textAt(texts: Texts, path: string): Texts | undefined {
   return path.split('.').reduce<Texts | undefined>((at, key) => {

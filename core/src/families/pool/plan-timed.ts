@@ -1,0 +1,103 @@
+import { fig } from '../../units';
+import type { TimedRun } from './duty';
+import { pumpOf, wallSpeed, WALL_WORDS } from './hydraulics';
+import type { PoolDraft } from './plan-draft';
+import { speedRange } from './plan-programs';
+import { placed, roleAt } from './settings';
+import { timedRunsOf } from './timed-runs';
+
+/** Runs that end by themselves: on the keys that are made for them first, then as the boost run. */
+export function planTimedRuns(draft: PoolDraft): void {
+  const { duty, profile } = draft.context;
+  const wanted = [...timedRunsOf(duty)];
+  for (const slot of profile.behaviours.programs.timed) {
+    const run = wanted.shift();
+    if (run) planKey(draft, slot, run);
+    else clearSchedule(draft, slot);
+  }
+  planBoost(draft, draft.has('boost.time') ? wanted.shift() : undefined);
+  for (const { name } of wanted) draft.problems.push({ kind: 'timed-no-place', name });
+}
+
+/** No run by hand is set above what filter, cover and pipes are made for, whatever this controller's limit caps. */
+function handSpeed(draft: PoolDraft, { speed_rpm }: TimedRun): number {
+  return Math.min(speed_rpm, speedRange(draft.context).greatest_rpm);
+}
+
+function flowOf(draft: PoolDraft, speed_rpm: number) {
+  return fig('waterFlow', pumpOf(draft.context.duty).flow_m3h(speed_rpm));
+}
+
+function planKey(draft: PoolDraft, slot: number, run: TimedRun): void {
+  const { name, minutes } = run;
+  const speed = handSpeed(draft, run);
+  draft.choose('program.start', 'time.unused', { text: 'timed.start', values: {} }, slot);
+  draft.set(
+    'program.stop',
+    minutes,
+    { text: 'timed.length', values: { name, time: fig('minutes', minutes) } },
+    slot,
+  );
+  draft.speed(
+    'program.speed',
+    speed,
+    { text: 'timed.speed', values: { name, flow: flowOf(draft, speed) } },
+    slot,
+    'down',
+  );
+}
+
+/** A schedule in a key for timed runs never runs: it is taken out, so that nobody counts on it. */
+function clearSchedule(draft: PoolDraft, slot: number): void {
+  const start = draft.settings().programs.find((program) => program.slot === slot)?.start ?? null;
+  if (start === null || !draft.hasOption('program.start', 'time.unused', slot)) return;
+  const reason = { text: 'timed.none', values: {} } as const;
+  draft.choose('program.start', 'time.unused', reason, slot);
+  draft.choose('program.stop', 'time.unused', reason, slot);
+}
+
+function planBoost(draft: PoolDraft, run: TimedRun | undefined): void {
+  if (run) {
+    const { name, minutes } = run;
+    const speed = handSpeed(draft, run);
+    draft.speed(
+      'boost.speed',
+      speed,
+      { text: 'timed.speed', values: { name, flow: flowOf(draft, speed) } },
+      1,
+      'down',
+    );
+    draft.set('boost.time', minutes, {
+      text: 'timed.length',
+      values: { name, time: fig('minutes', minutes) },
+    });
+    planBoostKey(draft, name);
+    return;
+  }
+  const boost = draft.settings().boost_rpm ?? draft.defaultOf('boost.speed');
+  if (boost === null) return;
+  const wall = wallSpeed(draft.context.duty, pumpOf(draft.context.duty));
+  const words = wall ? WALL_WORDS[wall.wall.what] : 'its full speed';
+  const speed = Math.min(boost, speedRange(draft.context).greatest_rpm);
+  draft.speed('boost.speed', speed, { text: 'boost.speed', values: { wall: words } }, 1, 'down');
+}
+
+/** The key that starts it: the one that does already, else the last; none within children's reach. */
+function planBoostKey(draft: PoolDraft, name: string): void {
+  const { duty, profile, inForce } = draft.context;
+  const keys = placed(profile, 'key.function').filter((place) =>
+    draft.hasOption('key.function', 'key.timed', place),
+  );
+  if (keys.length === 0) return;
+  if (duty.place.childrenReach) {
+    draft.problems.push({ kind: 'timed-reach', name });
+    return;
+  }
+  const now = keys.find((place) => roleAt(profile, inForce, 'key.function', place) === 'key.timed');
+  draft.choose(
+    'key.function',
+    'key.timed',
+    { text: 'timed.key', values: { name } },
+    now ?? keys[keys.length - 1],
+  );
+}
