@@ -29,7 +29,7 @@ test('the badly scheduled therapy pool, from as found to the hand-over with its 
     await asFound();
     await browser.tap('to-plan');
     await plan();
-    expect(await enterAllTargets(browser)).toBe(16);
+    expect(await enterAllTargets(browser)).toBe(18);
     await browser.tap('to-prove');
     await prove();
     await browser.says('week-found', '137.58 SKR a month');
@@ -121,6 +121,7 @@ async function prove() {
   await browser.says('pattern-standing', 'Its own enable is off');
   await state('start-5', 'starts');
   await state('start-6', 'starts');
+  await state('timed-boost', 'ends');
   await state('hold', 'takes-over');
   await state('linked-1', 'fits');
   await returnToAutomatic(browser, 'Automatic; the program of this hour runs.');

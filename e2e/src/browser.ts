@@ -19,6 +19,23 @@ const FLAGS = [
   '--hide-scrollbars',
 ];
 
+/** Calls back once an element has stood in one place for three frames, or is gone. */
+const STEADY = `
+  const [element, done] = arguments;
+  element.scrollIntoView({ block: 'center' });
+  let last = '';
+  let same = 0;
+  const look = () => {
+    const { x, y, width, height } = element.getBoundingClientRect();
+    const now = [x, y, width, height].join();
+    same = now === last ? same + 1 : 0;
+    last = now;
+    if (same >= 2 || !element.isConnected) done();
+    else requestAnimationFrame(look);
+  };
+  look();
+`;
+
 /** A browser as a person uses it: taps, types, drags, and reads what is on the screen. Waits for states, never for time. */
 export class Browser {
   private constructor(
@@ -80,10 +97,15 @@ export class Browser {
     return (await this.driver.findElements(By.css(`[data-testid="${id}"]`))).length > 0;
   }
 
+  /** Scrolls to an element, and lets what still moves around it come to rest: a tap goes where a person would see it. */
+  private async bringIntoView(element: WebElement): Promise<void> {
+    await this.driver.executeAsyncScript(STEADY, element);
+  }
+
   async tap(id: string): Promise<void> {
     await this.retryStale(async () => {
       const element = await this.find(id);
-      await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+      await this.bringIntoView(element);
       await element.click();
     });
   }
@@ -92,7 +114,7 @@ export class Browser {
   async type(id: string, text: string): Promise<void> {
     await this.retryStale(async () => {
       const element = await this.find(id);
-      await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+      await this.bringIntoView(element);
       await element.click();
       await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
     });
@@ -148,7 +170,7 @@ export class Browser {
   /** Drags from the middle of an element, by an offset, in steps as a hand does. */
   async drag(id: string, dx: number, dy: number): Promise<void> {
     const element = await this.find(id);
-    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+    await this.bringIntoView(element);
     const actions = this.driver.actions({ async: true }).move({ origin: element }).press();
     for (let i = 1; i <= 5; i++) {
       actions.move({
@@ -186,7 +208,7 @@ export class Browser {
       const group = await this.find(id);
       for (const option of await group.findElements(By.css('[role="radio"]'))) {
         if ((await option.getText()).trim() !== words) continue;
-        await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', option);
+        await this.bringIntoView(option);
         await option.click();
         return;
       }
@@ -197,7 +219,7 @@ export class Browser {
   /** Drags something that moves along under the pointer: each step goes on from where the pointer is. */
   async slide(id: string, dx: number): Promise<void> {
     const element = await this.find(id);
-    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+    await this.bringIntoView(element);
     const actions = this.driver.actions({ async: true }).move({ origin: element }).press();
     let gone = 0;
     for (let i = 1; i <= 5; i++) {
