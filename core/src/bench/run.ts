@@ -66,6 +66,9 @@ export function runBench<State extends Record<string, number>>(
   const mins = model.channels.map(() => new Float64Array(buckets).fill(Infinity));
   const maxs = model.channels.map(() => new Float64Array(buckets).fill(-Infinity));
   const now = new Float64Array(width);
+  // of the stretch that is being walked
+  const least = new Float64Array(width).fill(Infinity);
+  const most = new Float64Array(width).fill(-Infinity);
   const snapshots: Snapshot[] = [];
   const happenings: Happening[] = [];
   let state = model.init();
@@ -95,11 +98,19 @@ export function runBench<State extends Record<string, number>>(
     const inputs = timeline.at(second, hear);
     model.step(state, inputs);
     model.read(state, inputs, now);
-    const bucket = (second - (second % bucket_s)) / bucket_s;
     for (let c = 0; c < width; c++) {
       const value = now[c];
-      if (value < mins[c][bucket]) mins[c][bucket] = value;
-      if (value > maxs[c][bucket]) maxs[c][bucket] = value;
+      if (value < least[c]) least[c] = value;
+      if (value > most[c]) most[c] = value;
+    }
+    if ((second + 1) % bucket_s === 0) {
+      const bucket = (second + 1) / bucket_s - 1;
+      for (let c = 0; c < width; c++) {
+        mins[c][bucket] = least[c];
+        maxs[c][bucket] = most[c];
+      }
+      least.fill(Infinity);
+      most.fill(-Infinity);
     }
     const next = model.flagsOf(state);
     if (next !== flags) {

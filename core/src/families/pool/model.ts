@@ -73,36 +73,38 @@ const CHANNELS: readonly Channel[] = [
   { key: 'cause', label: 'Cause', unit: '' },
 ];
 
-const FLAGS: readonly (Flag & { readonly state: keyof PoolState })[] = [
-  { state: 'priming', begins: 'Priming.', ends: 'The prime is over.' },
-  {
-    state: 'alarm',
-    begins: 'Not primed in its time: it stops with a dry alarm.',
-    ends: 'The alarm is cleared.',
-  },
-  {
-    state: 'clockLost',
-    begins: 'The cut outlasted its clock: the clock is unset.',
-    ends: 'The clock is set.',
-  },
-  { state: 'waiting', begins: 'It waits after the power cut.', ends: null },
-  { state: 'held', begins: 'Programs are held off.', ends: 'Programs may run again.' },
-  { state: 'hand', begins: 'It runs by hand.', ends: 'Programs take over again.' },
-  { state: 'frost', begins: 'Frost guard runs the pump.', ends: 'Frost guard is over.' },
-  { state: 'heater', begins: 'The heater fires.', ends: 'The heater stops.' },
-  { state: 'solarOn', begins: 'The roof heats the water.', ends: 'The roof is shut off.' },
-  { state: 'cleanerOn', begins: 'The cleaner’s booster starts.', ends: 'The cleaner’s booster stops.' },
-  {
-    state: 'timedLeft_s',
-    begins: 'A timed run is on.',
-    ends: 'The timed run is over: programs take over again.',
-  },
-  {
-    state: 'pipesFreeze',
-    begins: 'Water stands in pipes below freezing.',
-    ends: 'That water moves, or the frost is over.',
-  },
+const FLAGS: readonly Flag[] = [
+  { begins: 'Priming.', ends: 'The prime is over.' },
+  { begins: 'Not primed in its time: it stops with a dry alarm.', ends: 'The alarm is cleared.' },
+  { begins: 'The cut outlasted its clock: the clock is unset.', ends: 'The clock is set.' },
+  { begins: 'It waits after the power cut.', ends: null },
+  { begins: 'Programs are held off.', ends: 'Programs may run again.' },
+  { begins: 'It runs by hand.', ends: 'Programs take over again.' },
+  { begins: 'Frost guard runs the pump.', ends: 'Frost guard is over.' },
+  { begins: 'The heater fires.', ends: 'The heater stops.' },
+  { begins: 'The roof heats the water.', ends: 'The roof is shut off.' },
+  { begins: 'The cleaner’s booster starts.', ends: 'The cleaner’s booster stops.' },
+  { begins: 'A timed run is on.', ends: 'The timed run is over: programs take over again.' },
+  { begins: 'Water stands in pipes below freezing.', ends: 'That water moves, or the frost is over.' },
 ];
+
+/** The flags that hold, in the order of `FLAGS`: spelled out, for a lookup by name costs more than the step itself. */
+function flagsOf(s: PoolState): number {
+  return (
+    s.priming +
+    s.alarm * 2 +
+    s.clockLost * 4 +
+    s.waiting * 8 +
+    s.held * 16 +
+    s.hand * 32 +
+    s.frost * 64 +
+    s.heater * 128 +
+    s.solarOn * 256 +
+    s.cleanerOn * 512 +
+    (s.timedLeft_s > 0 ? 1024 : 0) +
+    s.pipesFreeze * 2048
+  );
+}
 
 const WEEK_S = WEEK_MIN * 60;
 /** Frost guard lets go this far above its temperature, or it would chatter. */
@@ -209,11 +211,7 @@ export function poolModel(plant: PoolPlant, startDay: number): BenchModel<PoolSt
                 ? 3
                 : 1;
     },
-    flagsOf: (state) => {
-      let bits = 0;
-      for (let i = 0; i < FLAGS.length; i++) if (state[FLAGS[i].state] > 0) bits |= 1 << i;
-      return bits;
-    },
+    flagsOf,
     sums: (state) => ({
       volume_m3: state.volume_m3,
       needed_m3: (plant.needed_m3 * state.ran_s) / 86_400,
