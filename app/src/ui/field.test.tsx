@@ -44,6 +44,47 @@ test('on a phone the large pad opens with the unit on it, and writes where one i
   expect(screen.getAllByText('mg/L')).toHaveLength(2);
 });
 
+describe('the pad goes', () => {
+  beforeEach(() => jest.useFakeTimers());
+  afterEach(() => jest.useRealTimers());
+  function Two({ first, second }: { first: boolean; second: boolean }) {
+    return (
+      <FigurePadProvider>
+        {first && <Field label="One" value="" onChange={() => undefined} testID="one" />}
+        {second && <Field label="Two" value="" onChange={() => undefined} testID="two" />}
+      </FigurePadProvider>
+    );
+  }
+  const later = () => act(() => jest.advanceTimersByTime(400));
+
+  test('when its field is left, but not before the tap that left it has landed', () => {
+    render(<Two first second />);
+    fireEvent(screen.getByTestId('one'), 'focus');
+    fireEvent(screen.getByTestId('one'), 'blur');
+    expect(screen.getByTestId('figure-pad')).toBeTruthy();
+    later();
+    expect(screen.queryByTestId('figure-pad')).toBeNull();
+  });
+  test('when its field is taken off the screen, which loses no focus first', () => {
+    const { rerender } = render(<Two first second />);
+    fireEvent(screen.getByTestId('one'), 'focus');
+    rerender(<Two first={false} second />);
+    later();
+    expect(screen.queryByTestId('figure-pad')).toBeNull();
+  });
+  test('not when another field has taken it over, or another field is taken away', () => {
+    const { rerender } = render(<Two first second />);
+    fireEvent(screen.getByTestId('one'), 'focus');
+    fireEvent(screen.getByTestId('one'), 'blur');
+    fireEvent(screen.getByTestId('two'), 'focus');
+    later();
+    expect(screen.getByLabelText('Figures for Two')).toBeTruthy();
+    rerender(<Two first={false} second />);
+    later();
+    expect(screen.getByLabelText('Figures for Two')).toBeTruthy();
+  });
+});
+
 test('for a reader of US units the figure stands beside it, converted; what is typed stays as typed', () => {
   act(() => setUnitsWanted('both'));
   render(<Field label="Discharge" unit="bar" value="4" onChange={() => undefined} testID="bar" />);

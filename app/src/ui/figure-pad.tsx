@@ -28,12 +28,19 @@ interface Pad {
   readonly isOpen: boolean;
   readonly open: (target: TargetRef) => void;
   readonly close: () => void;
+  /** the field is gone from the screen: a pad that wrote to it closes */
+  readonly leave: (target: TargetRef) => void;
 }
 
 /** Longer than a tap takes from down to up. */
 const AFTER_TAP_MS = 300;
 
-const PadContext = createContext<Pad>({ isOpen: false, open: () => undefined, close: () => undefined });
+const PadContext = createContext<Pad>({
+  isOpen: false,
+  open: () => undefined,
+  close: () => undefined,
+  leave: () => undefined,
+});
 
 /** Whether the pad takes the lower part of the screen just now. */
 export function usePadIsOpen(): boolean {
@@ -43,9 +50,11 @@ export function usePadIsOpen(): boolean {
 /** Shows the large pad at the bottom of a phone while a figure is being entered. */
 export function FigurePadProvider({ children }: { children: ReactNode }) {
   const [active, setActive] = useState<TargetRef | null>(null);
+  const written = useRef<TargetRef | null>(null);
   const closing = useRef<ReturnType<typeof setTimeout> | null>(null);
   const open = useCallback((target: TargetRef) => {
     if (closing.current) clearTimeout(closing.current);
+    written.current = target;
     setActive(target);
   }, []);
   // not at once: the tap that left the field must still land on what it was aimed at, before things move
@@ -53,8 +62,15 @@ export function FigurePadProvider({ children }: { children: ReactNode }) {
     if (closing.current) clearTimeout(closing.current);
     closing.current = setTimeout(() => setActive(null), AFTER_TAP_MS);
   }, []);
+  // a field that is taken away does not lose the focus first
+  const leave = useCallback(
+    (target: TargetRef) => {
+      if (written.current === target) close();
+    },
+    [close],
+  );
   useEffect(() => () => void (closing.current && clearTimeout(closing.current)), []);
-  const pad = useMemo(() => ({ isOpen: active !== null, open, close }), [active, open, close]);
+  const pad = useMemo(() => ({ isOpen: active !== null, open, close, leave }), [active, open, close, leave]);
   return (
     <PadContext.Provider value={pad}>
       <View style={styles.fill}>
@@ -67,13 +83,14 @@ export function FigurePadProvider({ children }: { children: ReactNode }) {
 
 /** Binds a field to the pad on phones; wide screens have a keyboard of their own. */
 export function usePad(field: Target & { readonly enabled: boolean }) {
-  const { open, close } = useContext(PadContext);
+  const { open, close, leave } = useContext(PadContext);
   const wide = useWide();
   const own = field.enabled && !wide;
   const ref = useRef<Target>(field);
   useEffect(() => {
     ref.current = field;
   });
+  useEffect(() => () => leave(ref), [leave]);
   return {
     inputMode: own ? ('none' as const) : ('decimal' as const),
     onFocus: () => own && open(ref),

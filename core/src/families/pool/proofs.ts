@@ -46,7 +46,7 @@ function sensors({ duty, profile }: PoolContext, settings: PoolSettings): ProofC
     title: `${SENSOR_NAMES[sensor]} against a reference`,
     method: `Hold a reference thermometer beside the ${sensor} sensor until it is steady, and read both.`,
     expected: 'both show the same',
-    tolerance: `${SENSOR_TOLERANCE_K} K`,
+    tolerance: words('difference', SENSOR_TOLERANCE_K),
     caution:
       sensor === 'roof' ? 'A roof is worked on with a second person and secured; its collector burns.' : null,
     pumps: false,
@@ -105,7 +105,7 @@ function powers({ duty }: PoolContext, settings: PoolSettings): ProofCheck[] {
       method:
         'Let it settle for two minutes, and read the power: on an independent meter, or on its display.',
       expected: `${words('power', expected)}, by the fitted curve`,
-      tolerance: `${POWER_TOLERANCE * 100} %: the fit and the meter together`,
+      tolerance: `${words('percent', POWER_TOLERANCE * 100)}: the fit and the meter together`,
       caution: 'A clamp meter on live parts is for a licensed electrician.',
       pumps: false,
       ask: {
@@ -142,7 +142,7 @@ function flows({ duty, profile }: PoolContext, settings: PoolSettings): ProofChe
       title: `Flow of ${circuit.name} at ${words('speed', speed)}`,
       method: 'Read the flow meter, or time the fall of a known level; the filter as it is now.',
       expected: `${words('waterFlow', expected)}, and never below ${words('waterFlow', circuit.leastFlow_m3h)}`,
-      tolerance: `${FLOW_TOLERANCE * 100} %; more is let pass up to the clean filter`,
+      tolerance: `${words('percent', FLOW_TOLERANCE * 100)}; more is let pass up to the clean filter`,
       caution: null,
       pumps: false,
       ask: {
