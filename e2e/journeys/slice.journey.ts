@@ -183,7 +183,7 @@ async function files(id: string) {
   ]) {
     expect(text).toContain(words);
   }
-  expect(text).toContain('6 of 6 signal points read as expected');
+  expect(text).toContain('6 of 6 signal points as expected');
   expect(text).toContain('24 May 2027');
   expect(text).toContain('void: set again after it');
 

@@ -32,8 +32,9 @@ export function poolPart(
     wanted: null,
     water: null,
     proof: {
-      points: tried.length,
-      passed: tried.filter(({ verdict }) => verdict.ok).length,
+      // no signal is given to a pool pump: its checks stand by themselves
+      points: 0,
+      passed: 0,
       volume: measured ? 'flow measured' : 'flow not measured: points of the plan',
       automatic,
       live: null,

@@ -147,6 +147,7 @@ export interface HandoverSummary {
     readonly greatest_m3h: number;
   } | null;
   readonly proof: {
+    /** signal points that stand, and those of them as expected */
     readonly points: number;
     readonly passed: number;
     readonly volume:

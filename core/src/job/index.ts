@@ -17,5 +17,6 @@ export * from './make-safe';
 export * from './apply';
 export * from './handover';
 export * from './planned-targets';
+export * from './proved-words';
 export { comparedSheets, handoverDay } from './handover-metering';
 export * from './offered-checks';

@@ -1,6 +1,13 @@
 import { beatStrip } from '@barythm/core/beat';
 import { poolWeeks } from './pool-weeks';
-import type { Handover, HandoverDay, HandoverDose, HandoverFinding, JobDocument } from '@barythm/core/job';
+import {
+  provedLines,
+  type Handover,
+  type HandoverDay,
+  type HandoverDose,
+  type HandoverFinding,
+  type JobDocument,
+} from '@barythm/core/job';
 import { dateInWords } from '@barythm/core/time';
 import { fig, figureNumber, METRIC } from '@barythm/core/units';
 import {
@@ -200,7 +207,7 @@ function figure(value: number): string {
 function proved(pdf: Pdf, { summary }: Handover, start: number): number {
   const { proof } = summary;
   const lines = [
-    ...pointsLines(summary),
+    ...triedLines(summary),
     `${sentence(proof.volume)}.`,
     ...(summary.pool
       ? []
@@ -213,18 +220,12 @@ function proved(pdf: Pdf, { summary }: Handover, start: number): number {
   return y + 10;
 }
 
-function pointsLines({ proof, checks = [] }: Handover['summary']): string[] {
-  const standing = checks.filter((check) => !check.voided && !check.superseded);
-  if (proof.points === 0 && standing.length === 0) return ['Nothing was proved at the pump on this visit.'];
-  const passed = standing.filter((check) => check.ok).length;
-  return [
-    ...(proof.points > 0 ? [`${proof.passed} of ${proof.points} signal points read as expected.`] : []),
-    ...(standing.length > 0
-      ? [
-          `${passed} of ${standing.length} other checks as expected: ${standing.map((check) => check.title.toLowerCase()).join(', ')}.`,
-        ]
-      : []),
-  ];
+function triedLines(summary: Handover['summary']): string[] {
+  const lines = provedLines(summary);
+  if (lines.length === 0) return ['Nothing was proved at the pump on this visit.'];
+  return lines.map(({ words, titles }) =>
+    titles.length === 0 ? `${words}.` : `${words}: ${titles.map((title) => title.toLowerCase()).join(', ')}.`,
+  );
 }
 
 function sentence(words: string): string {

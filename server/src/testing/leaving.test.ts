@@ -70,7 +70,7 @@ test('the PDF’s first page is for the customer; then settings with reasons, an
     'Dose, before and after',
     '1.08 mg/L',
     '0.99 mg/L',
-    '6 of 6 signal points read as expected',
+    '6 of 6 signal points as expected',
     'Flow measured',
     'What is open, and who acts',
     'Next due',

@@ -6,6 +6,7 @@ import { post } from '../../api/client';
 import { keys } from '../../api/keys';
 import { useProfile } from '../../api/queries';
 import { useDraftOf } from '../../draft/use-draft';
+import { counted } from '../../ui/counted';
 import { saveFile } from '../../ui/save-file';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
@@ -116,7 +117,7 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
         <Words bold colour={profile ? 'moss' : 'ochre'}>
           {profile
             ? 'Complete: it can be published.'
-            : `${count} ${count === 1 ? 'place needs' : 'places need'} attention.`}
+            : `${counted(count, 'place needs', 'places need')} attention.`}
         </Words>
         <Words size="small" colour="quiet">
           A published version never changes; a change gets the next version. Read everything from the maker’s

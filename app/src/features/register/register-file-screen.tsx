@@ -4,6 +4,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Linking } from 'react-native';
 import { addressOfFile, post } from '../../api/client';
+import { counted } from '../../ui/counted';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
 import { FilePick } from '../../ui/file-pick';
@@ -48,7 +49,7 @@ export function RegisterFileScreen() {
           <Button
             grow
             kind="main"
-            label={`Take in ${preview.pumps.length} ${preview.pumps.length === 1 ? 'pump' : 'pumps'}`}
+            label={`Take in ${counted(preview.pumps.length, 'pump')}`}
             testID="register-take"
             onPress={() => void take()}
           />

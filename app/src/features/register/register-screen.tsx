@@ -3,6 +3,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { usePumps, useSites } from '../../api/queries';
+import { counted } from '../../ui/counted';
 import { Button, ButtonRow } from '../../ui/button';
 import { LinkCard } from '../../ui/card';
 import { Choice } from '../../ui/choice';
@@ -137,7 +138,7 @@ function Sites({ search }: { search: string }) {
             {site.name}
           </Words>
           <Words size="small" colour="quiet">
-            {site.place} · {site.pumps === 1 ? '1 pump' : `${site.pumps} pumps`}
+            {site.place} · {counted(site.pumps, 'pump')}
           </Words>
         </LinkCard>
       ))}

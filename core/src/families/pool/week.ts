@@ -69,6 +69,22 @@ export function primes_min(settings: PoolSettings): number {
 /** What sensing a full prime takes on a pump that is filled; it is the plant that decides, not a setting. */
 export const SENSED_PRIME_min = 1;
 
+/** True when two weeks run the same circuits at the same programmed speeds in every minute, however their programs are cut. */
+export function sameRunning(one: readonly RunStretch[], other: readonly RunStretch[]): boolean {
+  let i = 0;
+  let k = 0;
+  for (let at = 0; at < WEEK_MIN && i < one.length && k < other.length;) {
+    const a = one[i];
+    const b = other[k];
+    if (Math.round(a.program?.speed ?? 0) !== Math.round(b.program?.speed ?? 0)) return false;
+    if ((a.program?.circuit ?? null) !== (b.program?.circuit ?? null)) return false;
+    at = Math.min(a.to, b.to);
+    if (a.to === at) i += 1;
+    if (b.to === at) k += 1;
+  }
+  return true;
+}
+
 function withPrimes(
   settings: PoolSettings,
   week: readonly Stretch<RunningProgram>[],

@@ -1,12 +1,11 @@
-import type { HandoverSummary } from '@barythm/core/job';
+import { provedLines, type HandoverSummary } from '@barythm/core/job';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words';
 
 /** What was proved at the pump, and what was not. */
 export function ProvedCard({ summary }: { summary: HandoverSummary }) {
   const { proof } = summary;
-  const tried = (summary.checks ?? []).filter((check) => !check.voided && !check.superseded);
-  const passed = tried.filter((check) => check.ok).length;
+  const tried = provedLines(summary);
   const changed = summary.settings.filter((setting) => setting.changed);
   return (
     <Card title="What was done and proved" testID="proved">
@@ -15,17 +14,17 @@ export function ProvedCard({ summary }: { summary: HandoverSummary }) {
           ? 'No setting was changed.'
           : `Changed: ${changed.map((setting) => `${setting.label} ${setting.found ?? '–'} → ${setting.left ?? '–'}`).join('; ')}.`}
       </Words>
-      {proof.points > 0 && (
-        <Words bold colour={proof.passed === proof.points ? 'moss' : 'ochre'}>
-          {proof.passed} of {proof.points} signal points as expected.
+      {tried.map(({ words, sound, titles }) => (
+        <Words
+          key={words}
+          bold
+          colour={sound ? 'moss' : 'ochre'}
+          testID={titles.length > 0 ? 'checks-words' : 'points-words'}
+        >
+          {words}.
         </Words>
-      )}
-      {tried.length > 0 && (
-        <Words bold colour={passed === tried.length ? 'moss' : 'ochre'} testID="checks-words">
-          {passed} of {tried.length} other checks as expected.
-        </Words>
-      )}
-      {proof.points === 0 && tried.length === 0 && (
+      ))}
+      {tried.length === 0 && (
         <Words bold colour="ochre">
           Nothing was proved at the pump.
         </Words>

@@ -3,6 +3,7 @@ import { parameterAt, type Profile, type SettingValues } from '@barythm/core/pro
 import { keyOf, sameValue } from '@barythm/core/sheet';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { counted } from '../../../ui/counted';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { SPACE, usePalette } from '../../../ui/theme';
@@ -77,7 +78,7 @@ export function TargetList({ profile, targets, before: held, onReset }: TargetLi
       {folded && shown.length < targets.length && (
         <Button
           kind="quiet"
-          label={`${targets.length - shown.length} more stay as they are`}
+          label={counted(targets.length - shown.length, 'more stays as it is', 'more stay as they are')}
           testID="targets-all"
           onPress={() => setAll(true)}
         />

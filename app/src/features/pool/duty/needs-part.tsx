@@ -1,3 +1,4 @@
+import { counted } from '../../../ui/counted';
 import {
   Cell,
   CheckField,
@@ -18,7 +19,7 @@ export function NeedsPart({ texts }: { texts: Texts }) {
       title="Needs and rules"
       testID="part-needs"
       paths={['needs', 'quiet', 'longestPause_min', 'leastFlow_m3h', 'leastRun_min']}
-      summary={`${rowsAt(texts, 'needs').length} circuits with hours of their own; ${at('quiet.on') === 'yes' ? `quiet from ${String(at('quiet.from'))} to ${String(at('quiet.to'))}` : 'no quiet hours'}; ${at('longestPause_min') ? `no pause over ${String(at('longestPause_min'))} min` : 'any pause'}.`}
+      summary={`${counted(rowsAt(texts, 'needs').length, 'circuit')} with hours of their own; ${at('quiet.on') === 'yes' ? `quiet from ${String(at('quiet.from'))} to ${String(at('quiet.to'))}` : 'no quiet hours'}; ${at('longestPause_min') ? `no pause over ${String(at('longestPause_min'))} min` : 'any pause'}.`}
     >
       <RowsField
         path="needs"

@@ -1,3 +1,4 @@
+import { counted } from '../../../ui/counted';
 import { Cell, ChoiceField, DutyPart, FieldRow, RowsField, TextField } from '../form/form';
 import { rowsAt, textAt, type Texts } from '../form/tree';
 
@@ -10,7 +11,7 @@ export function PointsPart({ texts, fault }: { texts: Texts; fault: string | nul
       testID="part-points"
       paths={['points', 'pointsFrom', 'beforeWash']}
       extra={fault}
-      summary={`${rowsAt(texts, 'points').length} points ${at('pointsFrom') === 'measured' ? 'measured' : 'from the plate'}; before a wash ${String(at('beforeWash'))} % of that flow.`}
+      summary={`${counted(rowsAt(texts, 'points').length, 'point')} ${at('pointsFrom') === 'measured' ? 'measured' : 'from the plate'}; before a wash ${String(at('beforeWash'))} % of that flow.`}
     >
       <ChoiceField
         path="pointsFrom"

@@ -1,3 +1,4 @@
+import { counted } from '../../../ui/counted';
 import { Cell, DaysField, DutyPart, FieldRow, RowsField, TextField } from '../form/form';
 import { rowsAt, textAt, type Texts } from '../form/tree';
 
@@ -10,7 +11,7 @@ export function TariffPart({ texts, fault }: { texts: Texts; fault: string | nul
       testID="part-tariff"
       paths={['tariff']}
       extra={fault}
-      summary={`${rowsAt(texts, 'tariff.windows').length} windows, in ${String(at('tariff.currency'))}.`}
+      summary={`${counted(rowsAt(texts, 'tariff.windows').length, 'price window')}, in ${String(at('tariff.currency'))}.`}
     >
       <TextField words path="tariff.currency" label="Currency" />
       <RowsField

@@ -1,4 +1,10 @@
-import { frostyWeek, trueWeek, type RunStretch, type WantedProgram } from '@barythm/core/families/pool';
+import {
+  frostyWeek,
+  sameRunning,
+  trueWeek,
+  type RunStretch,
+  type WantedProgram,
+} from '@barythm/core/families/pool';
 import { parameterWithRole } from '@barythm/core/profile';
 import { pricesOfWeek } from '@barythm/core/schedule';
 import { clockChanges, dateInWords, onDay } from '@barythm/core/time';
@@ -157,7 +163,7 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
               />
             )}
           </ButtonRow>
-          {found && context.duty.linked.length > 0 && (
+          {found && target && context.duty.linked.length > 0 && !sameRunning(found.week, target.week) && (
             <Words size="small" bold colour="ochre" testID="linked-again">
               The schedule changes: {context.duty.linked.map(({ name }) => name).join(', ')} to be checked
               again under Prove.
