@@ -54,10 +54,11 @@ function axis(wish: AxisWish, range: [number, number]): Axis {
   return {
     scale,
     title: wish.title,
-    ticks: values.map((value) => ({
-      at: scale(value),
-      label: wish.decimal === ',' ? format(value).replace('.', ',') : format(value),
-    })),
+    ticks: values.map((value) => {
+      // no mark between thousands: a comma is the decimal mark of half the readers
+      const label = format(value).replaceAll(',', '');
+      return { at: scale(value), label: wish.decimal === ',' ? label.replace('.', ',') : label };
+    }),
   };
 }
 

@@ -11,3 +11,8 @@ export function roundToStep(value: number, step: number, origin = 0): number {
 export function roundUpToStep(value: number, step: number): number {
   return Number((Math.ceil(value / step - 1e-9) * step).toPrecision(12));
 }
+
+/** The next value down that a controller can take. */
+export function roundDownToStep(value: number, step: number): number {
+  return -roundUpToStep(-value, step);
+}

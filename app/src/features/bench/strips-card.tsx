@@ -1,5 +1,5 @@
 import { stripChart } from '@barythm/core/chart';
-import { EVENT_WORDS, happensAtOnce, type BenchEvent } from '@barythm/core/bench';
+import { EVENT_WORDS, happensAtOnce, SECONDS_PER_DAY, type BenchEvent } from '@barythm/core/bench';
 import type { FamilyContext } from '@barythm/core/families';
 import { isPool } from '@barythm/core/job';
 import { formatNumber } from '@barythm/core/units';
@@ -26,6 +26,13 @@ interface StripsCardProps {
   readonly onThrow: (event: BenchEvent) => void;
 }
 
+/** What would only puzzle: the cause as a number, a roof that nothing heats by, the other of signal and pulses. */
+function hiddenChannels(context: FamilyContext): readonly string[] {
+  if (!isPool(context)) return [context.duty.signal.source === 'meter' ? 'signal' : 'pulses'];
+  const solar = context.duty.circuits.some(({ kind }) => kind === 'solar');
+  return solar ? ['cause'] : ['cause', 'roof'];
+}
+
 /** A fault thrown in by a tap lasts an hour. */
 const THROWN_s = 3600;
 
@@ -35,11 +42,11 @@ export function StripsCard({ runs, colours, context, player, onThrow }: StripsCa
   const [channel, setChannel] = useState(pool ? 'speed' : 'dose');
   const [first] = runs;
   if (!first) return null;
-  const week = first.seconds > 86_400;
-  const hidden = pool ? 'cause' : context.duty.signal.source === 'meter' ? 'signal' : 'pulses';
+  const week = first.seconds > SECONDS_PER_DAY;
+  const hidden = hiddenChannels(context);
   const live = first.traces.filter(
     ({ key }) =>
-      key !== hidden &&
+      !hidden.includes(key) &&
       runs.some((run) => run.traces.find((trace) => trace.key === key)?.max.some((value) => value > 0)),
   );
   const shown = live.some((trace) => trace.key === channel) ? channel : (live[0]?.key ?? channel);
@@ -51,7 +58,7 @@ export function StripsCard({ runs, colours, context, player, onThrow }: StripsCa
   const top = band ? Math.min(most, band.high * 3) : most;
   const bucket = Math.min(first.traces[0].min.length - 1, Math.floor(player.at_s / first.bucket_s));
   return (
-    <Card title="Through the day" testID="bench-strips">
+    <Card title={`Through the ${week ? 'week' : 'day'}`} testID="bench-strips">
       <Choice
         label="Show"
         hideLabel
@@ -179,7 +186,7 @@ function Strip({ run, channel, most, band, colour, player }: StripProps) {
       aria-valuemin={0}
       aria-valuemax={run.seconds}
       aria-valuenow={Math.round(player.at_s)}
-      aria-valuetext={clockOf(player.at_s, run.seconds > 86_400)}
+      aria-valuetext={clockOf(player.at_s, run.seconds > SECONDS_PER_DAY)}
       style={styles.scrub}
     >
       <Svg width={box.width} height={box.height} role="img" aria-label={chart.text} pointerEvents="none">

@@ -1,3 +1,4 @@
+import { SECONDS_PER_DAY } from '@barythm/core/bench';
 import { formatNumber } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
@@ -49,8 +50,8 @@ export function SumsCard({ runs, rows: all, headline }: SumsCardProps) {
           </Words>
         </Words>
         <Words>
-          {second.name}; {first.name.toLowerCase()} {formatNumber(was, headline.decimals, '.')}{' '}
-          {headline.unit}.
+          {second.name}, over the {first.seconds > SECONDS_PER_DAY ? 'week' : 'day'};{' '}
+          {first.name.toLowerCase()} {formatNumber(was, headline.decimals, '.')} {headline.unit}.
         </Words>
       </View>
       <View style={styles.row}>

@@ -1,6 +1,7 @@
 import { THRESHOLDS, type Finding } from '../../findings';
 import { DAY_MIN, DAY_NAMES, onDay, timeOfDay } from '../../time';
-import { fig } from '../../units';
+import type { PoolProfile } from '../../profile';
+import { fig, roundDownToStep } from '../../units';
 import type { CheckInput } from './checks';
 import type { Circuit, Need } from './duty';
 import { cleanFlow_m3h, leastSpeed_rpm, wallsOf, wallSpeed, WALL_WORDS } from './hydraulics';
@@ -22,15 +23,23 @@ export function checkFlow(input: CheckInput): Finding[] {
   ];
 }
 
+/** The greatest speed that this controller can be set to and that does not pass another. */
+function settable_rpm({ behaviours }: PoolProfile, speed_rpm: number): number {
+  return roundDownToStep(speed_rpm, behaviours.speed.step_rpm);
+}
+
 function walls({ context, settings, pump, subject, at }: CheckInput): Finding[] {
-  const { duty } = context;
+  const { duty, profile } = context;
   const speed = settings.greatest_rpm;
   const flow_m3h = cleanFlow_m3h(duty, pump, speed);
   const allowed = wallSpeed(duty, pump);
   const passed = wallsOf(duty).filter((wall) => flow_m3h > wall.flow_m3h * (1 + THRESHOLDS.wallMargin));
   if (passed.length === 0 || !allowed) return [];
   const addresses = [at('speed.greatest')];
-  const values = { speed: fig('speed', speed), allowed: fig('speed', allowed.speed_rpm) };
+  const values = {
+    speed: fig('speed', speed),
+    allowed: fig('speed', settable_rpm(profile, allowed.speed_rpm)),
+  };
   const cover = passed.find(({ what }) => what === 'cover');
   const other = passed.find(({ what }) => what !== 'cover');
   return [
@@ -114,7 +123,7 @@ function handRuns({ context, settings, pump, subject, at }: CheckInput): Finding
           flow: fig('waterFlow', flow_m3h),
           wall: WALL_WORDS[allowed.wall.what],
           limit: fig('waterFlow', allowed.wall.flow_m3h),
-          allowed: fig('speed', allowed.speed_rpm),
+          allowed: fig('speed', settable_rpm(profile, allowed.speed_rpm)),
         },
         [run.slot === null ? at('boost.speed') : at('program.speed', run.slot)],
       ),

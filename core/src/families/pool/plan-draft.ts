@@ -1,5 +1,5 @@
 import { optionWithRole, parameterWithRole, type Parameter } from '../../profile';
-import { roundUpToStep } from '../../units';
+import { roundDownToStep, roundUpToStep } from '../../units';
 import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../plan-draft';
 import type { PoolContext } from './context';
 import type { PoolReason } from './reasons';
@@ -61,7 +61,7 @@ export class PoolDraft extends PlanDraft<
     const full = fullSpeed_rpm(this.context.profile, this.context.plate);
     const shown = parameter.unit === '%' ? (speed_rpm / full) * 100 : speed_rpm;
     const step = parameter.step ?? 1;
-    const stepped = way === 'up' ? roundUpToStep(shown, step) : -roundUpToStep(-shown, step);
+    const stepped = (way === 'up' ? roundUpToStep : roundDownToStep)(shown, step);
     this.add(parameter, role, this.taken(parameter, stepped), reason);
   }
 }
