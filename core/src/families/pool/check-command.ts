@@ -2,6 +2,7 @@ import type { Finding } from '../../findings';
 import { clockChanges, dateInWords } from '../../time';
 import { fig } from '../../units';
 import type { CheckInput } from './checks';
+import { hasHours } from './settings';
 import { finding } from './texts';
 
 /** POO-23 to 25, and what any pump is asked: access, power cut, clock. */
@@ -51,8 +52,8 @@ function masters({ settings, context, subject, at }: CheckInput): Finding[] {
     );
   }
   const enabled = settings.programs.filter(
-    ({ empty, enabled: on, start, stop, timed }) =>
-      !empty && !timed && on === true && start !== null && start !== stop,
+    (program) =>
+      !program.empty && !program.timed && program.enabled === true && hasHours(context.profile, program),
   );
   if ((meant === 'relay' || meant === 'link') && enabled.length > 0) {
     found.push(

@@ -3,7 +3,7 @@ import { neverRunning, type OverlapRule } from '../../schedule';
 import { daysInWords, timeOfDay } from '../../time';
 import { fig } from '../../units';
 import type { CheckInput } from './checks';
-import type { RunningProgram, StoredProgram } from './settings';
+import { hasHours, type RunningProgram, type StoredProgram } from './settings';
 import { finding } from './texts';
 import { resolvedWeek } from './week';
 
@@ -33,7 +33,7 @@ function stored({ settings }: CheckInput): StoredProgram[] {
 function notEnabled(input: CheckInput): Finding[] {
   const { subject, context, at } = input;
   const parked = stored(input).filter(
-    ({ enabled, start, stop }) => enabled === false && start !== null && start !== stop,
+    (program) => program.enabled === false && hasHours(context.profile, program),
   );
   const wanted = context.duty.programs;
   return parked.flatMap((program) => {
@@ -128,8 +128,9 @@ function startEqualsStop(input: CheckInput): Finding[] {
 function keyed(input: CheckInput): Finding[] {
   const { context, subject, at } = input;
   const keys = context.profile.behaviours.programs;
-  return stored(input).flatMap(({ slot, start, stop, enabled, timed }) => {
-    if (enabled === false || start === null || start === stop) return [];
+  return stored(input).flatMap((program) => {
+    const { slot, enabled, timed } = program;
+    if (enabled === false || !hasHours(context.profile, program)) return [];
     const address = [at('program.start', slot)];
     if (timed) return [finding('POO-06', subject, { slot: `${slot}` }, address)];
     // with every free slot in use there is no other place for it
@@ -140,7 +141,7 @@ function keyed(input: CheckInput): Finding[] {
 }
 
 function outsideLimits(input: CheckInput): Finding[] {
-  const { settings, subject, at } = input;
+  const { context, settings, subject, at } = input;
   const { least_rpm, greatest_rpm } = settings;
   const limits = { least: fig('speed', least_rpm), greatest: fig('speed', greatest_rpm) };
   const addresses = [at('speed.least'), at('speed.greatest')];
@@ -150,7 +151,7 @@ function outsideLimits(input: CheckInput): Finding[] {
   const panel = settings.circuits.length > 0;
   const programs = panel
     ? []
-    : stored(input).filter(({ enabled, start, stop }) => enabled !== false && start !== stop);
+    : stored(input).filter((program) => program.enabled !== false && hasHours(context.profile, program));
   return [
     ...programs.flatMap(({ slot, speed_rpm }) =>
       outside(speed_rpm)

@@ -1,4 +1,4 @@
-import { contextOf, DUTY, LINK, PANEL, PANEL_DUTY, sound } from './fixtures';
+import { contextOf, DUTY, FOUR_SPEEDS, LINK, PANEL, PANEL_DUTY, sound } from './fixtures';
 import { judgeCheck, powerPattern, proofChecks, pumpOf, understand } from './index';
 
 const checksOf = (context = contextOf(), change = {}) =>
@@ -25,6 +25,24 @@ test('a drive is proved by prime, power at each speed, flow of each circuit, lim
     'hold',
     'linked-1',
   ]);
+});
+
+test('a program that runs all day by start = stop has its power read too, one that never gets the pump has not', () => {
+  const four = contextOf(FOUR_SPEEDS);
+  const unused = Object.fromEntries(
+    [3, 4].flatMap((slot) => [
+      [`from/${slot}`, 'none'],
+      [`until/${slot}`, 'none'],
+    ]),
+  );
+  // the highest speed wins: the second is below the first all the while
+  const values = {
+    ...{ from: 0, until: 0, share: 50 },
+    ...{ 'from/2': 600, 'until/2': 720, 'share/2': 30 },
+    ...unused,
+  };
+  const checks = proofChecks(four, understand(FOUR_SPEEDS, four.plate, values));
+  expect(checks.map(({ key }) => key).filter((key) => key.startsWith('power-'))).toEqual(['power-1450']);
 });
 
 test('a panel’s sensors are compared first', () => {

@@ -16,7 +16,7 @@ import { leastSpeed_rpm, pumpOf } from './hydraulics';
 import { knownPrograms, type PoolSettings } from './settings';
 import { SENSOR_NAMES, sensorsInUse, SENSOR_TOLERANCE_K, type Sensor } from './sensors';
 import { storedTimedRuns } from './timed-runs';
-import { heldBy } from './week';
+import { heldBy, resolvedWeek } from './week';
 
 /** A power read from a drive or a clamp may be off by this, with the fit's own error in it. */
 export const POWER_TOLERANCE = 0.1;
@@ -89,15 +89,17 @@ function prime(settings: PoolSettings): ProofCheck[] {
   ];
 }
 
-/** The speeds that its programs run at, the slowest first. */
-export function speedsInUse(settings: PoolSettings): number[] {
-  const live = knownPrograms(settings).filter(({ enabled, start, stop }) => enabled && start !== stop);
-  return [...new Set(live.map(({ speed }) => Math.round(speed)))].sort((a, b) => a - b);
+/** The speeds that its programs truly run at, the slowest first: what never gets the pump is not in use. */
+function speedsInUse(context: PoolContext, settings: PoolSettings): number[] {
+  const speeds = resolvedWeek(context, settings).flatMap(({ program }) =>
+    program ? [Math.round(program.speed)] : [],
+  );
+  return [...new Set(speeds)].sort((a, b) => a - b);
 }
 
-function powers({ duty }: PoolContext, settings: PoolSettings): ProofCheck[] {
-  const pump = pumpOf(duty);
-  return speedsInUse(settings).map((speed) => {
+function powers(context: PoolContext, settings: PoolSettings): ProofCheck[] {
+  const pump = pumpOf(context.duty);
+  return speedsInUse(context, settings).map((speed) => {
     const expected = pump.power_W(speed);
     return {
       key: `power-${speed}`,
@@ -127,12 +129,13 @@ function slug(name: string): string {
     .slice(0, 40);
 }
 
-function flows({ duty, profile }: PoolContext, settings: PoolSettings): ProofCheck[] {
+function flows(context: PoolContext, settings: PoolSettings): ProofCheck[] {
+  const { duty, profile } = context;
   const pump = pumpOf(duty);
   const range = profile.behaviours.speed;
   return duty.circuits.map((circuit) => {
     const own = settings.circuits.find(({ place }) => place === circuit.place)?.speed_rpm;
-    const [slowest] = speedsInUse(settings);
+    const [slowest] = speedsInUse(context, settings);
     const base = circuit.kind === 'filter' ? slowest : undefined;
     const speed = own ?? base ?? Math.max(range.least_rpm, leastSpeed_rpm(pump, circuit, range.step_rpm));
     const expected = pump.flow_m3h(speed, circuit.static_m);

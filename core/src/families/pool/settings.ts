@@ -219,6 +219,14 @@ export function placed(profile: PoolProfile, role: PoolRole): number[] {
   return Array.from({ length: placesOf(profile, parameter.group) }, (_, i) => i + 1);
 }
 
+/** True of a program that has hours: from a start to another stop, or all day where this controller means that by start = stop. */
+export function hasHours(
+  { behaviours }: PoolProfile,
+  { start, stop }: { readonly start: number | null; readonly stop: number | null },
+): boolean {
+  return start !== null && (start !== stop || behaviours.programs.startEqualsStop === 'all-day');
+}
+
 /** What this controller makes of its programs. */
 export function rulesOf(profile: PoolProfile): WeekRules {
   const { overlap, resumes, startEqualsStop } = profile.behaviours.programs;

@@ -38,7 +38,9 @@ export function ProvedCard({ summary }: { summary: HandoverSummary }) {
           Reset: {reset.what}; seen afterwards: {reset.seen ?? 'not looked at'}
         </Words>
       ))}
-      <Words>{proof.live ? `End to end: ${proof.live}.` : 'No live end-to-end reading.'}</Words>
+      {!summary.pool && (
+        <Words>{proof.live ? `End to end: ${proof.live}.` : 'No live end-to-end reading.'}</Words>
+      )}
       <Words bold colour={proof.automatic ? 'moss' : 'ochre'}>
         {proof.automatic ? 'Seen back in automatic.' : 'Not seen back in automatic.'}
       </Words>
