@@ -1,140 +1,19 @@
-import { planPool, POOL_REASONS, type PoolDuty } from '../families/pool';
-import { contextOf, DUTY, PANEL, PANEL_DUTY, sound, TEN_SLOTS, TODAY } from '../families/pool/fixtures';
-import { addressOf, contentHash, inOrderOfWork, type PoolProfile, type SettingValue } from '../profile';
+import type { PoolDuty } from '../families/pool';
+import { contextOf, DUTY, PANEL, PANEL_DUTY, sound, TODAY } from '../families/pool/fixtures';
 import { stateOf } from '../sheet';
-import { applyCommand } from './apply';
 import { BLANK } from './fixtures';
 import {
   gateOfHandover,
   gateOfSet,
   leavingFindings,
-  makeSafeSteps,
-  plannedTargets,
   provedLines,
   refusalOf,
   summarise,
   viewJob,
   type JobCommandBody,
   type JobDocument,
-  type PoolView,
-  type RecordBody,
 } from './index';
-
-const blank = (profile: PoolProfile, duty: PoolDuty): JobDocument => ({
-  ...BLANK,
-  pump: { ...BLANK.pump, tag: 'CLI-PP-01', name: 'Therapy pool', signalFrom: null },
-  unit: { ...BLANK.unit, plate: { family: 'pool', greatest_rpm: 3450, rated_W: 1500, kind: 'M' } },
-  profile,
-  profileHash: contentHash(profile),
-  dutyBefore: duty,
-});
-
-/** Writes to a pool job as a technician would; throws when the job does not allow it. */
-class PoolWriter {
-  private count = 0;
-  constructor(public document: JobDocument = blank(TEN_SLOTS, DUTY)) {}
-  get view(): PoolView {
-    const view = viewJob(this.document, TODAY);
-    if (view.family !== 'pool') throw new Error('This fixture is a pool pump.');
-    return view;
-  }
-  codes(): string[] {
-    return this.view.findings.job.map(({ text }) => text);
-  }
-  write(body: JobCommandBody): this {
-    const refusal = refusalOf(this.document, body, TODAY);
-    if (refusal) throw new Error(`${refusal.code} at ${refusal.field}: ${refusal.words}`);
-    this.count += 1;
-    const { version } = this.document.job;
-    this.document = applyCommand(
-      this.document,
-      {
-        id: `c-${this.count}`,
-        baseVersion: version,
-        recordedAt: '2026-11-24T09:00:00.000Z',
-        device: 'test',
-        actor: 'Technician 1',
-        body,
-      },
-      TODAY,
-    );
-    return this;
-  }
-  record(record: RecordBody): this {
-    return this.write({ kind: 'job.record', jobId: 'job-1', recordId: `r-${this.count}`, record });
-  }
-  arrive(): this {
-    return this.record({ kind: 'make-safe', steps: makeSafeSteps('pool').map(({ key }) => key) })
-      .record({
-        kind: 'identify',
-        plate: { family: 'pool', greatest_rpm: 3450, rated_W: 1500, kind: 'M' },
-        serial: 'PD-1',
-        controllerAsProfile: true,
-        command: 'own',
-        note: '',
-      })
-      .record({ kind: 'clock', error_min: 0, setRight: false, reason: null });
-  }
-  enterMany(column: 'found' | 'left', values: Readonly<Record<string, SettingValue | undefined>>): this {
-    const read = inOrderOfWork(this.document.profile).filter(({ key }) => values[key] !== undefined);
-    return this.write({
-      kind: 'sheet.enter-many',
-      jobId: 'job-1',
-      column,
-      entries: read.map((parameter, i) => ({
-        entryId: `e-${this.count}-${i}`,
-        address: addressOf(parameter),
-        raw: String(values[parameter.key]),
-        unit: parameter.unit ?? '',
-        value: values[parameter.key] ?? null,
-        reason: null,
-      })),
-    });
-  }
-  plan(): this {
-    const { context } = this.view;
-    const plan = planPool(context!);
-    return this.write({
-      kind: 'plan.accept',
-      jobId: 'job-1',
-      planId: `p-${this.count}`,
-      duty: context!.duty,
-      targets: plannedTargets(this.document.profile, plan, POOL_REASONS, {}).map((target, i) => ({
-        ...target,
-        entryId: `t-${this.count}-${i}`,
-      })),
-    });
-  }
-  set(): this {
-    for (const row of this.view.rows.filter((one) => stateOf(one) === 'to-do')) {
-      this.write({
-        kind: 'sheet.enter',
-        jobId: 'job-1',
-        entryId: `l-${this.count}`,
-        address: row.address,
-        column: 'left',
-        raw: String(row.target!.value),
-        unit: row.target!.unit,
-        value: row.target!.value,
-        reason: null,
-      });
-    }
-    return this;
-  }
-  check(key: string, seen: string | null, figures: Record<string, number> = {}): this {
-    return this.record({ kind: 'check', check: key, seen, figures, note: '' });
-  }
-}
-
-const defaultsOf = (profile: PoolProfile): Record<string, SettingValue> =>
-  Object.fromEntries(
-    inOrderOfWork(profile).flatMap(({ key, default: value }) => (value === undefined ? [] : [[key, value]])),
-  );
-const FOUND = defaultsOf(TEN_SLOTS);
-const bad = () =>
-  new PoolWriter()
-    .arrive()
-    .enterMany('found', { ...FOUND, start: 420, stop: 1320, speed: 2900, enable: 'on' });
+import { badlyRun, blankPoolJob, defaultsOf, FOUND, PoolWriter } from './pool-fixtures';
 
 test('Set stays closed until every slot that will change has been recorded as found', () => {
   const writer = new PoolWriter().arrive();
@@ -143,7 +22,7 @@ test('Set stays closed until every slot that will change has been recorded as fo
   const closed = gateOfSet(writer.view);
   expect(closed.map(({ code }) => code)).toContain('ANY-01');
   expect(closed.find(({ code }) => code === 'ANY-01')?.words).toContain('Program 1: enable');
-  expect(gateOfSet(bad().plan().view)).toEqual([]);
+  expect(gateOfSet(badlyRun().plan().view)).toEqual([]);
 });
 
 test('several settings are taken in one go, or none; the place that is wrong is named', () => {
@@ -165,7 +44,7 @@ test('several settings are taken in one go, or none; the place that is wrong is 
 });
 
 test('from as found to hand-over: the week before and after, with what it saves', () => {
-  const writer = bad().plan().set();
+  const writer = badlyRun().plan().set();
   expect(writer.view.rows.filter((row) => stateOf(row) === 'to-do')).toEqual([]);
   writer
     .check('prime', null, { minutes: 2 })
@@ -191,29 +70,29 @@ test('from as found to hand-over: the week before and after, with what it saves'
 
 describe('POO-26 linked devices', () => {
   test('mistake: the schedule changed and nobody looked at them since', () => {
-    expect(bad().plan().set().codes()).toContain('POO-26');
-    expect(bad().check('linked-1', 'fits').plan().set().codes()).toContain('POO-26');
+    expect(badlyRun().plan().set().codes()).toContain('POO-26');
+    expect(badlyRun().check('linked-1', 'fits').plan().set().codes()).toContain('POO-26');
   });
   test('near miss: checked after the change; or nothing changed', () => {
-    expect(bad().plan().set().check('linked-1', 'fits').codes()).not.toContain('POO-26');
-    expect(bad().plan().codes()).not.toContain('POO-26');
+    expect(badlyRun().plan().set().check('linked-1', 'fits').codes()).not.toContain('POO-26');
+    expect(badlyRun().plan().codes()).not.toContain('POO-26');
   });
 });
 
 describe('ANY-20, ANY-21, ANY-03 on a pool pump', () => {
   test('a proof is void when a speed changes after it', () => {
-    const writer = bad().plan().set().check('power-1270', null, { power_W: 156 });
+    const writer = badlyRun().plan().set().check('power-1270', null, { power_W: 156 });
     expect(writer.codes()).not.toContain('ANY-20');
     writer.enterMany('left', { 'speed/5': 1300 });
     expect(writer.codes()).toContain('ANY-20');
   });
   test('seen to start, and neither flow nor power read; near miss: a power', () => {
-    const writer = bad().plan().set().check('start-5', 'starts');
+    const writer = badlyRun().plan().set().check('start-5', 'starts');
     expect(writer.codes()).toContain('ANY-21.flow');
     expect(writer.check('power-1270', null, { power_W: 156 }).codes()).not.toContain('ANY-21.flow');
   });
   test('not seen back in automatic', () => {
-    const writer = bad().plan().set();
+    const writer = badlyRun().plan().set();
     expect(writer.codes()).toContain('ANY-03');
     expect(writer.record({ kind: 'automatic', seen: 'Runs.', leaving: ['covers'] }).codes()).not.toContain(
       'ANY-03',
@@ -223,7 +102,7 @@ describe('ANY-20, ANY-21, ANY-03 on a pool pump', () => {
 
 describe('ANY-08: the value meant for one slot went into the slot beside it', () => {
   test('mistake: it is found by reading the neighbours, and put back', () => {
-    const writer = bad().plan();
+    const writer = badlyRun().plan();
     writer.enterMany('left', { 'speed/5': FOUND['speed/5'] });
     // the same setting in the slots beside it is read before anything is entered again
     expect(
@@ -249,7 +128,7 @@ describe('ANY-08: the value meant for one slot went into the slot beside it', ()
 });
 
 describe('steps that cannot be passed blindly', () => {
-  const panel = () => new PoolWriter(blank(PANEL, PANEL_DUTY));
+  const panel = () => new PoolWriter(blankPoolJob(PANEL, PANEL_DUTY));
   const found = () => ({ ...defaultsOf(PANEL), ...sound(contextOf(PANEL, PANEL_DUTY)) });
   test('POO-18 mistake: salt on the panel’s word alone is refused; near miss: a kit was used, or none added', () => {
     expect(() => panel().record({ kind: 'salt', panel_gl: 2.6, kit_gl: null, added_kg: 20 })).toThrow(
@@ -260,7 +139,7 @@ describe('steps that cannot be passed blindly', () => {
   });
   test('POO-18 that came in with a file is a finding', () => {
     const document: JobDocument = {
-      ...blank(PANEL, PANEL_DUTY),
+      ...blankPoolJob(PANEL, PANEL_DUTY),
       job: { ...BLANK.job, state: 'open' },
       records: [
         {
@@ -283,7 +162,7 @@ describe('steps that cannot be passed blindly', () => {
     ).not.toThrow();
   });
   test('POO-19 mistake: nobody compared the sensors; near miss: compared, and it outlasts a change', () => {
-    const writer = new PoolWriter(blank(PANEL, PANEL_DUTY))
+    const writer = new PoolWriter(blankPoolJob(PANEL, PANEL_DUTY))
       .arrive()
       .enterMany('found', sound(contextOf(PANEL, PANEL_DUTY)));
     expect(leavingFindings(writer.view).map(({ code }) => code)).toContain('POO-19');
@@ -293,7 +172,7 @@ describe('steps that cannot be passed blindly', () => {
     expect(writer.plan().codes()).not.toContain('POO-19');
   });
   test('POO-19: a sensor that was off is planned an offset, and compared again once that is set', () => {
-    const writer = new PoolWriter(blank(PANEL, PANEL_DUTY)).arrive().enterMany('found', found());
+    const writer = new PoolWriter(blankPoolJob(PANEL, PANEL_DUTY)).arrive().enterMany('found', found());
     for (const sensor of ['water', 'air', 'roof'])
       writer.check(`sensor-${sensor}`, null, {
         shown_C: 21,
@@ -315,7 +194,7 @@ describe('steps that cannot be passed blindly', () => {
     expect(writer.view.context?.sensorErrors.water).toBeCloseTo(-2.4, 10);
   });
   test('a comparison before the offset was read counts with the offset that is read afterwards', () => {
-    const writer = new PoolWriter(blank(PANEL, PANEL_DUTY)).arrive();
+    const writer = new PoolWriter(blankPoolJob(PANEL, PANEL_DUTY)).arrive();
     writer.check('sensor-water', null, { shown_C: 21, reference_C: 22 });
     expect(writer.view.context?.sensorErrors.water).toBeNull();
     writer.enterMany('found', { ...found(), waterOffset: 2 });
@@ -324,7 +203,7 @@ describe('steps that cannot be passed blindly', () => {
 });
 
 test('a duty of another family is refused, and a plan that cannot be computed with judges nothing', () => {
-  const writer = bad();
+  const writer = badlyRun();
   const other = { ...BLANK.dutyBefore! };
   expect(
     refusalOf(

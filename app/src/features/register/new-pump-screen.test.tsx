@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, waitFor } from '@testing-library/react-native';
 import { MOTOR } from '../../testing/job-stand';
 import { NewPumpScreen } from './new-pump-screen';
+import { type } from '../../testing/touch';
 
 const mockReplace = jest.fn();
 jest.mock('expo-router', () => ({
@@ -39,7 +40,6 @@ function open() {
   return client;
 }
 
-const type = (id: string, text: string) => fireEvent.changeText(screen.getByTestId(id), text);
 
 test('what the server refuses stands at its field, and nothing typed is lost; then it is taken in', async () => {
   let sent = serve({

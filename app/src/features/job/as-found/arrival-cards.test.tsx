@@ -1,11 +1,10 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { screen } from '@testing-library/react-native';
 import { MOTOR, standJob } from '../../../testing/job-stand';
 import { MessagesCard } from './messages-card';
 import { ResetsCard } from './resets-card';
 import { ServicedCard } from './serviced-card';
+import { press, type } from '../../../testing/touch';
 
-const press = (id: string) => fireEvent.press(screen.getByTestId(id));
-const type = (id: string, text: string) => fireEvent.changeText(screen.getByTestId(id), text);
 const says = (words: string | RegExp) => expect(screen.getByText(words)).toBeTruthy();
 
 test('nothing is recorded before each of the three questions is answered', () => {

@@ -1,8 +1,8 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { MOTOR, NUMBERED, standJob } from '../../../testing/job-stand';
 import { AutomaticCard } from './automatic-card';
+import { press } from '../../../testing/touch';
 
-const press = (id: string) => fireEvent.press(screen.getByTestId(id));
 const MADE_SAFE = {
   kind: 'job.record',
   jobId: 'job-1',

@@ -1,4 +1,4 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { screen } from '@testing-library/react-native';
 import { lastRecord } from '@barythm/core/job';
 import { DUTY, PANEL, PANEL_DUTY, TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
 import { standJob } from '../../../testing/job-stand';
@@ -6,9 +6,7 @@ import { PoolIdentifyCard } from './pool-identify-card';
 import { PoolNowCard } from './pool-now-card';
 import { SaltCard } from './salt-card';
 import { ValvesCard } from './valves-card';
-
-const press = (id: string) => fireEvent.press(screen.getByTestId(id));
-const type = (id: string, text: string) => fireEvent.changeText(screen.getByTestId(id), text);
+import { press, type } from '../../../testing/touch';
 
 test('readings on arrival: a wrong figure keeps the rest, a missing one wants its reason', () => {
   const job = standJob(TEN_SLOTS, <PoolNowCard />, [], { dutyBefore: DUTY });

@@ -1,10 +1,9 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { screen } from '@testing-library/react-native';
 import { DUTY, FOUR_SPEEDS, TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
 import { standJob } from '../../../testing/job-stand';
 import { WeekFoundCard } from './week-found-card';
+import { press, type } from '../../../testing/touch';
 
-const press = (id: string) => fireEvent.press(screen.getByTestId(id));
-const type = (id: string, text: string) => fireEvent.changeText(screen.getByTestId(id), text);
 const foundIn = (job: ReturnType<typeof standJob>, address: string) =>
   job.view().rows.find((row) => row.address === address)?.found?.value;
 

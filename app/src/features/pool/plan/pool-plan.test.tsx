@@ -1,4 +1,4 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { screen } from '@testing-library/react-native';
 import {
   contextOf,
   DUTY,
@@ -9,33 +9,24 @@ import {
 } from '../../../../../core/src/families/pool/fixtures';
 import { standJob } from '../../../testing/job-stand';
 import { PoolPlan } from './pool-plan';
+import { press, type, wordsOf } from '../../../testing/touch';
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }), usePathname: () => '/' }));
 
-const press = (id: string) => fireEvent.press(screen.getByTestId(id));
-const type = (id: string, text: string) => fireEvent.changeText(screen.getByTestId(id), text);
-const words = (id: string) => textIn(screen.getByTestId(id)).replace(/\u00a0/g, ' ');
-function textIn(node: { props: { children?: unknown } } | unknown): string {
-  if (typeof node === 'string' || typeof node === 'number') return String(node);
-  if (Array.isArray(node)) return node.map(textIn).join('');
-  const children = (node as { children?: unknown[] }).children;
-  return children ? children.map(textIn).join('') : '';
-}
-
 test('the week, what it costs and what is wrong follow what is typed of a program', () => {
   standJob(TEN_SLOTS, <PoolPlan />, [], { dutyBefore: DUTY });
-  expect(words('program-0-times')).toBe('0:00–12:00');
-  expect(words('cost-target')).toContain('166.8 m³ on Mon, 166.4 m³ needed');
+  expect(wordsOf('program-0-times')).toBe('0:00–12:00');
+  expect(wordsOf('cost-target')).toContain('166.8 m³ on Mon, 166.4 m³ needed');
   press('program-0-open');
   type('program-0-stop', '11:00');
-  expect(words('program-0-times')).toBe('0:00–11:00');
-  expect(words('cost-target')).toContain('160 m³ on Mon');
+  expect(wordsOf('program-0-times')).toBe('0:00–11:00');
+  expect(wordsOf('cost-target')).toContain('160 m³ on Mon');
   expect(screen.getByTestId('finding-POO-22')).toBeTruthy();
   type('program-0-stop', '25:00');
   expect(screen.getByText('A time of day, such as 7:30.')).toBeTruthy();
-  expect(words('program-0-times')).toBe('0:00–11:00');
+  expect(wordsOf('program-0-times')).toBe('0:00–11:00');
   press('programs-reset');
-  expect(words('program-0-times')).toBe('0:00–12:00');
+  expect(wordsOf('program-0-times')).toBe('0:00–12:00');
 });
 
 test('agreeing writes the programs into slots that are no keys, with their reasons', () => {
@@ -58,7 +49,7 @@ test('as found against target: the saving, and the found week with what is suppr
     dutyBefore: DUTY,
     lastLeft: { source: 'reported', date: '2026-11-01', values: values as Record<string, string | number> },
   });
-  expect(Number(words('saving').split(' ')[0])).toBeGreaterThan(50);
+  expect(Number(wordsOf('saving').split(' ')[0])).toBeGreaterThan(50);
   press('week-shown-found');
   expect(screen.getByLabelText('Week as found, day by day')).toBeTruthy();
   press('week-shown-target');
@@ -66,9 +57,9 @@ test('as found against target: the saving, and the found week with what is suppr
 
 test('a panel’s frost night has its cost, and says what it does not protect', () => {
   standJob(PANEL, <PoolPlan />, [], { dutyBefore: PANEL_DUTY });
-  expect(words('winter')).toContain('In the frost: Roof.');
-  expect(words('winter')).toContain('does not protect against a power cut');
-  expect(words('power')).toContain('Roof');
+  expect(wordsOf('winter')).toContain('In the frost: Roof.');
+  expect(wordsOf('winter')).toContain('does not protect against a power cut');
+  expect(wordsOf('power')).toContain('Roof');
 });
 
 test('while something is missing there is no plan, and its part stands open', () => {
