@@ -1,0 +1,113 @@
+import { act, renderHook, screen } from '@testing-library/react-native';
+import { TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
+import { badlyRun } from '../../../../../core/src/job/pool-fixtures';
+import { forgetDrafts, useDraftOf } from '../../../draft/use-draft';
+import { standJob } from '../../../testing/job-stand';
+import { press, type, wordsOf } from '../../../testing/touch';
+import { HandOverStage } from './hand-over-stage';
+
+jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }), usePathname: () => '/' }));
+let mockPending: { body: { jobId: string } }[] = [];
+jest.mock('../../../api/use-outbox', () => ({ useOutbox: () => ({ pending: mockPending }) }));
+afterEach(() => {
+  forgetDrafts('');
+  mockPending = [];
+});
+
+const proved = () =>
+  badlyRun()
+    .plan()
+    .set()
+    .check('prime', null, { minutes: 2 })
+    .check('power-1270', null, { power_W: 156 })
+    .check('linked-1', 'fits')
+    .check('start-5', 'starts')
+    .record({ kind: 'automatic', seen: 'The program of this hour runs.', leaving: ['covers'] });
+const stand = (writer = proved()) => standJob(TEN_SLOTS, <HandOverStage />, [], writer.document);
+
+/** A finger's stroke, as the pad keeps it; drawn before the stand, for a rendered hook takes the screen. */
+function sign() {
+  const { result } = renderHook(() => useDraftOf<object>('handover:job-1', {}));
+  act(() =>
+    result.current[1]({
+      signedAs: 'Visitor',
+      nextDue: '2027-05-24',
+      ...result.current[0],
+      drawn: { width: 320, height: 160, paths: ['M 1 1 L 20 20'] },
+    }),
+  );
+}
+
+test('a stop on what is left keeps it from being handed over, until it is accepted in writing', () => {
+  const job = stand(badlyRun().plan().set().enterMany('left', { limit: 3450 }));
+  const gate = wordsOf('gate');
+  expect(gate).toContain('Not ready to hand over');
+  expect(gate).toContain('Stop on what is left: Greatest speed left open.');
+  expect(screen.getByTestId('gate-to-plan')).toBeTruthy();
+  press('hand-over');
+  expect(job.view().document.handover).toBeNull();
+  for (const code of ['POO-08', 'POO-27', 'ANY-22']) {
+    press(`decide-${code}`);
+    type(`decide-reason-${code}`, 'A new filter comes next week.');
+    press(`accept-${code}`);
+  }
+  expect(screen.queryByTestId('gate')).toBeNull();
+});
+
+test('the week before and after, what was proved, and no word of signals on a pool pump', () => {
+  stand();
+  expect(screen.queryByTestId('gate')).toBeNull();
+  expect(wordsOf('handover-saving')).toMatch(/^\d+\.\d\d SKR less a month$/);
+  expect(wordsOf('week-found')).toContain('m³ on its weakest day');
+  const words = wordsOf('proved');
+  expect(words).toContain('4 of 4 checks as expected.');
+  expect(words).not.toContain('signal');
+  expect(words).not.toContain('end-to-end');
+});
+
+test('a date that is none, and a missing signature, are told at their places; nothing is lost', () => {
+  stand();
+  type('next-due', '24.5.2027');
+  press('hand-over');
+  expect(screen.getByText('A date is written 2027-05-31.')).toBeTruthy();
+  type('next-due', '2027-02-30');
+  press('hand-over');
+  expect(screen.getByText('A date is written 2027-05-31.')).toBeTruthy();
+  type('next-due', '2027-05-24');
+  press('hand-over');
+  expect(screen.getByText('Nobody has signed yet.')).toBeTruthy();
+  expect(screen.getByTestId('next-due').props.value).toBe('2027-05-24');
+});
+
+test('signed, it is frozen and leaves as files, the calendar among them', () => {
+  sign();
+  const job = stand();
+  press('hand-over');
+  expect(job.view().document.handover).toMatchObject({ signedAs: 'Visitor', nextDue: '2027-05-24' });
+  expect(wordsOf('downloads')).toContain('Next due 24 May 2027.');
+  expect(screen.getByTestId('download-programs.ics')).toBeTruthy();
+  expect(screen.queryByTestId('sign')).toBeNull();
+});
+
+test('the files wait until everything is sent', () => {
+  mockPending = [{ body: { jobId: 'job-1' } }];
+  sign();
+  stand();
+  press('hand-over');
+  expect(wordsOf('downloads')).toContain('The files are made once everything is sent.');
+  expect(screen.queryByTestId('download-hand-over.pdf')).toBeNull();
+});
+
+test('what is open is decided in writing, with a reason that the customer reads', () => {
+  const job = stand(badlyRun().plan().set().check('linked-1', 'fits'));
+  const [code] = screen
+    .getAllByTestId(/^decide-/)
+    .map((node) => String(node.props.testID).slice('decide-'.length));
+  press(`decide-${code}`);
+  press(`accept-${code}`);
+  expect(screen.getByText('Say why: the customer reads it on the hand-over.')).toBeTruthy();
+  type(`decide-reason-${code}`, 'Agreed with the operator.');
+  press(`customer-${code}`);
+  expect(screen.getByText('The customer acts: Agreed with the operator.')).toBeTruthy();
+  expect(job.view().document.decisions).toMatchObject([{ code, decision: 'customer-acts' }]);
+});
