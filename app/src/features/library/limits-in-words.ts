@@ -1,18 +1,23 @@
 import { limitFor, type Limit, type Parameter, type SettingValues } from '@barythm/core/profile';
+import { timeOfDay } from '@barythm/core/time';
 
-/** Limits, step and unit of a parameter, as far as they are known with these values. */
+/** Limits, step and unit of a parameter, as far as they are known with these values; nothing of what has none. */
 export function limitsInWords(parameter: Parameter, values: SettingValues = {}): string {
-  if (parameter.type === 'choice') return parameter.options?.map((option) => option.label).join(' / ') ?? '';
+  const { type, step } = parameter;
+  const options = parameter.options?.map((option) => option.label).join(' / ') ?? '';
+  if (type === 'choice') return options;
+  if (type === 'days') return '';
+  const words = (value: number) => (type === 'time' ? timeOfDay(value) : String(value));
   const unit = parameter.unit && parameter.unit !== '-' ? ` ${parameter.unit}` : '';
-  const least = shown(parameter.least, values);
-  const greatest = shown(parameter.greatest, values);
-  const step = parameter.step ? `, step ${parameter.step}` : '';
-  return `${least} to ${greatest}${unit}${step}`;
+  const steps =
+    step && !(type === 'time' && step === 1) ? `, step ${step}${type === 'time' ? ' min' : ''}` : '';
+  const instead = options === '' ? '' : `, or ${options}`;
+  return `${shown(parameter.least, values, words)} to ${shown(parameter.greatest, values, words)}${unit}${steps}${instead}`;
 }
 
-function shown(limit: Limit | undefined, values: SettingValues): string {
+function shown(limit: Limit | undefined, values: SettingValues, words: (value: number) => string): string {
   const value = limitFor(limit, values);
-  if (value !== undefined) return String(value);
-  if (typeof limit === 'object') return Object.values(limit.values).join('/');
+  if (value !== undefined) return words(value);
+  if (typeof limit === 'object') return Object.values(limit.values).map(words).join('/');
   return '…';
 }

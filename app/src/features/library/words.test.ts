@@ -1,0 +1,109 @@
+import { inOrderOfWork, profileSchema, type Parameter, type Profile } from '@barythm/core/profile';
+import circuitPanel from '../../../../profiles/circuit-panel-eight.json';
+import motor from '../../../../profiles/motor-three-gears.json';
+import numbered from '../../../../profiles/numbered-timer.json';
+import fourSpeeds from '../../../../profiles/pool-drive-four-speeds.json';
+import link from '../../../../profiles/pool-drive-link.json';
+import tenSlots from '../../../../profiles/pool-drive-ten-slots.json';
+import pulseWheel from '../../../../profiles/pulse-wheel.json';
+import stepper from '../../../../profiles/stepper-flow.json';
+import keyContact from '../../../../profiles/three-key-contact.json';
+import twoPoint from '../../../../profiles/two-point-soft-keys.json';
+import { behaviourLines } from './behaviour-lines';
+import { limitsInWords } from './limits-in-words';
+
+const ALL = [
+  circuitPanel,
+  motor,
+  numbered,
+  fourSpeeds,
+  link,
+  tenSlots,
+  pulseWheel,
+  stepper,
+  keyContact,
+  twoPoint,
+].map((body) => profileSchema.parse(body));
+const lineOf = (profile: Profile, name: string) =>
+  behaviourLines(profile).find(([line]) => line === name)?.[1];
+const profile = (id: string) => {
+  const found = ALL.find((one) => one.id === id);
+  if (!found) throw new Error(`There is no profile ${id}.`);
+  return found;
+};
+const parameter = (id: string, key: string): Parameter => {
+  const found = inOrderOfWork(profile(id)).find((one) => one.key === key);
+  if (!found) throw new Error(`${id} has no ${key}.`);
+  return found;
+};
+
+test.each(ALL.map((one) => [one.name, one] as const))(
+  '%s: every habit and every limit is told in words',
+  (_, one) => {
+    const lines = behaviourLines(one);
+    expect(lines.length).toBeGreaterThan(8);
+    for (const [name, words] of lines) {
+      expect(name).not.toBe('');
+      expect(words).not.toMatch(/undefined|null|\[object|NaN/);
+      expect(words.trim()).not.toBe('');
+    }
+    for (const each of inOrderOfWork(one)) expect(limitsInWords(each)).not.toMatch(/undefined|NaN|null/);
+  },
+);
+
+test('what differs between pool controllers is told apart', () => {
+  expect(lineOf(profile('pool-drive-ten-slots'), 'Programs that overlap')).toBe(
+    'the latest start wins; the earlier one goes on afterwards',
+  );
+  expect(lineOf(profile('pool-drive-link'), 'Programs that overlap')).toBe(
+    'the first slot wins; the earlier one stays stopped',
+  );
+  expect(lineOf(profile('circuit-panel-eight'), 'Circuits that coincide')).toContain(
+    'the highest speed wins',
+  );
+  expect(lineOf(profile('pool-drive-four-speeds'), 'Keys for timed runs')).toBe('5, 6');
+  expect(lineOf(profile('pool-drive-four-speeds'), 'Frost guard')).toBe(
+    'protects the drive alone, at full speed for 2 h',
+  );
+  expect(lineOf(profile('pool-drive-ten-slots'), 'Clock')).toBe(
+    'summer time as set; keeps 96 h without power, then stands',
+  );
+  expect(lineOf(profile('circuit-panel-eight'), 'End of set-up')).toContain('complete');
+});
+
+test('what differs between metering controllers is told apart', () => {
+  const gears = lineOf(profile('motor-three-gears'), 'Greatest rate');
+  expect(gears).toMatch(/^gear A \d+ strokes\/min, gear B/);
+  expect(lineOf(profile('pulse-wheel'), 'Pulses')).toContain('recognised after');
+  expect(lineOf(profile('three-key-contact'), 'Signal')).toBe('no current input');
+});
+
+describe('limits', () => {
+  test('of a figure: from, to, unit and step', () => {
+    expect(limitsInWords(parameter('pool-drive-ten-slots', 'boostTime'))).toBe('5 to 240 min, step 5');
+    expect(limitsInWords(parameter('circuit-panel-eight', 'waterOffset'))).toBe('-5 to 5 K, step 0.5');
+  });
+  test('of a time of day: as a clock shows it, with what stands instead of one', () => {
+    expect(limitsInWords(parameter('pool-drive-ten-slots', 'start/3'))).toBe('0:00 to 23:59');
+    expect(limitsInWords(parameter('pool-drive-four-speeds', 'from'))).toBe(
+      '0:00 to 23:59, step 15 min, or --:--',
+    );
+  });
+  test('of a choice: what there is to choose; of days: nothing', () => {
+    expect(limitsInWords(parameter('pool-drive-ten-slots', 'state'))).toBe(
+      'Automatic / By hand / Service hold',
+    );
+    expect(limitsInWords(parameter('pool-drive-ten-slots', 'days'))).toBe('');
+  });
+  test('that hang on another parameter are known once that one is', () => {
+    const hanging = inOrderOfWork(profile('motor-three-gears')).find(
+      (one) => typeof one.greatest === 'object',
+    );
+    if (!hanging || typeof hanging.greatest !== 'object')
+      throw new Error('No limit hangs on another parameter.');
+    const { by, values } = hanging.greatest;
+    const [option, most] = Object.entries(values)[0];
+    expect(limitsInWords(hanging)).toContain(Object.values(values).join('/'));
+    expect(limitsInWords(hanging, { [by]: option })).toContain(` to ${most}`);
+  });
+});
