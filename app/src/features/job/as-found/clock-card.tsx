@@ -19,7 +19,9 @@ const EMPTY: Draft = { shows: '', why: null };
 export function ClockCard() {
   const { view, jobId, write } = useJobScope();
   const { site, handover } = view.document;
-  const recorded = lastRecord(view.document, 'clock');
+  const last = lastRecord(view.document, 'clock');
+  const [again, setAgain] = useState(false);
+  const recorded = again ? null : last;
   const [draft, setDraft] = useDraftOf<Draft>(`clock:${jobId}`, EMPTY);
   const [error, setError] = useState<string | null>(null);
 
@@ -31,7 +33,10 @@ export function ClockCard() {
       record: { kind: 'clock', error_min, setRight, reason },
     });
     setError(refused);
-    if (refused === null) setDraft(null);
+    if (refused === null) {
+      setDraft(null);
+      setAgain(false);
+    }
   };
   const now = () => {
     const true_ = siteTime(new Date().toISOString(), site.zone);
@@ -55,6 +60,9 @@ export function ClockCard() {
       {recorded && off !== null && off !== 0 && !recorded.body.setRight && !handover && (
         <Button label="I have set it right" testID="clock-set" onPress={() => record(off, true, null)} />
       )}
+      {recorded && !handover && (
+        <Button kind="quiet" label="Read again" testID="clock-again" onPress={() => setAgain(true)} />
+      )}
       {!recorded && draft.why === null && (
         <>
           <Field
@@ -68,7 +76,11 @@ export function ClockCard() {
           />
           <ButtonRow>
             <Button kind="main" grow label="Now" testID="clock-now" onPress={now} />
-            <Button label="Could not be read" onPress={() => setDraft({ ...draft, why: '' })} />
+            <Button
+              label="Could not be read"
+              testID="clock-unread"
+              onPress={() => setDraft({ ...draft, why: '' })}
+            />
           </ButtonRow>
         </>
       )}
@@ -77,6 +89,7 @@ export function ClockCard() {
           <Field
             words
             label="Why it could not be read"
+            testID="clock-why"
             value={draft.why}
             error={error}
             onChange={(why) => setDraft({ ...draft, why })}
@@ -86,6 +99,7 @@ export function ClockCard() {
               kind="main"
               grow
               label="Record as not read"
+              testID="clock-unread-save"
               onPress={() =>
                 draft.why?.trim() ? record(null, false, draft.why) : setError('Say why it could not be read.')
               }

@@ -93,7 +93,7 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
         }
         text={typed}
         chosen={typeof found?.value === 'string' ? found.value : null}
-        error={error}
+        error={reason === null ? error : null}
         hint={fault ? undefined : limitsInWords(parameter, view.values.found)}
         onText={(next) => {
           setText(next === '' ? null : next);
@@ -114,7 +114,10 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
           <Button
             label="Could not be read"
             testID={`unread-${parameter.key}`}
-            onPress={() => setReason('')}
+            onPress={() => {
+              setReason('');
+              setError(null);
+            }}
           />
         </ButtonRow>
       ) : (
