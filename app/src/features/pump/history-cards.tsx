@@ -137,8 +137,8 @@ function CountersCard({ counters }: { counters: PumpHistory['counters'] }) {
           <View key={i} style={styles.row}>
             <Words>{dateInWords(counter.date)}</Words>
             <Words figures bold>
-              {counter.counter.toLocaleString('en-GB')}
-              {made !== null && <Words colour="quiet">{`  +${made.toLocaleString('en-GB')}`}</Words>}
+              {counter.counter}
+              {made !== null && <Words colour="quiet">{`  +${made}`}</Words>}
             </Words>
           </View>
         );

@@ -9,7 +9,7 @@ import {
 import { bareContext, checkColumn, isPool, leavingFindings, viewJob } from '@barythm/core/job';
 import { inOrderOfWork, type SettingValues } from '@barythm/core/profile';
 import { addDays, dateInWords } from '@barythm/core/time';
-import { fig, figureWithUnit } from '@barythm/core/units';
+import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
 import { useReader } from '../../ui/reader';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -179,7 +179,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
             hours
           />
           <Words>
-            About {Math.round(day.strokes).toLocaleString('en-GB')} strokes and{' '}
+            About {formatNumber(day.strokes, 0, reader.decimal)} strokes and{' '}
             {figureWithUnit(fig('volume', day.litres), reader)} of product a day, by the duty’s water flow.
           </Words>
         </Card>

@@ -1,7 +1,7 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { fireEvent, render, screen, waitFor } from '@testing-library/react-native';
+import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { MOTOR } from '../../testing/job-stand';
 import { NewPumpScreen } from './new-pump-screen';
+import { serve, standScreen } from '../../testing/server-stand';
 import { type } from '../../testing/touch';
 
 const mockReplace = jest.fn();
@@ -17,42 +17,22 @@ const LIBRARY = {
 };
 
 /** A server that answers the library and the profile, and the pump as given. */
-function serve(answer: { status: number; body: object }) {
-  const sent: unknown[] = [];
-  globalThis.fetch = jest.fn((path: string, init?: RequestInit) => {
-    const said = (status: number, body: object, type = 'application/json') =>
-      Promise.resolve(new Response(JSON.stringify(body), { status, headers: { 'content-type': type } }));
-    if (path.endsWith('/library')) return said(200, LIBRARY);
-    if (path.includes('/profiles/')) return said(200, MOTOR);
-    sent.push(JSON.parse(String(init?.body)));
-    return said(answer.status, answer.body, answer.status < 400 ? undefined : 'application/problem+json');
-  }) as typeof fetch;
-  return sent;
-}
-
-function open() {
-  const client = new QueryClient({ defaultOptions: { queries: { retry: false, gcTime: Infinity } } });
-  render(
-    <QueryClientProvider client={client}>
-      <NewPumpScreen />
-    </QueryClientProvider>,
-  );
-  return client;
-}
-
+const servePump = (status: number, body: object) =>
+  serve([
+    { to: '/library', body: LIBRARY },
+    { to: '/profiles/', body: MOTOR },
+    { to: '/pumps', body, status },
+  ]).sent;
 
 test('what the server refuses stands at its field, and nothing typed is lost; then it is taken in', async () => {
-  let sent = serve({
+  let sent = servePump(400, {
+    type: 'urn:barythm:problem:invalid',
+    title: 'Something in the request is not right.',
     status: 400,
-    body: {
-      type: 'urn:barythm:problem:invalid',
-      title: 'Something in the request is not right.',
-      status: 400,
-      code: 'invalid',
-      errors: [{ field: 'tag', words: 'CID-DP-01 is there already at the press.' }],
-    },
+    code: 'invalid',
+    errors: [{ field: 'tag', words: 'CID-DP-01 is there already at the press.' }],
   });
-  const client = open();
+  const { clear } = standScreen(<NewPumpScreen />);
   type('new-site', 'Cider Press');
   type('new-tag', 'CID-DP-01');
   fireEvent.press(await screen.findByTestId(`new-profile-${MOTOR.id}`));
@@ -62,11 +42,11 @@ test('what the server refuses stands at its field, and nothing typed is lost; th
   expect(screen.getByText('Put the marked places right.')).toBeTruthy();
   expect(sent[0]).toMatchObject({ site: 'Cider Press', tag: 'CID-DP-01', profile: MOTOR.id, gear: 'B' });
 
-  sent = serve({ status: 201, body: { id: 'pump-7' } });
+  sent = servePump(201, { id: 'pump-7' });
   type('new-tag', 'CID-DP-02');
   expect(screen.queryByText('CID-DP-01 is there already at the press.')).toBeNull();
   fireEvent.press(screen.getByTestId('new-save'));
   await waitFor(() => expect(mockReplace).toHaveBeenCalledWith('/pump/pump-7'));
   expect(sent[0]).toMatchObject({ site: 'Cider Press', tag: 'CID-DP-02', gear: 'B' });
-  client.clear();
+  clear();
 });

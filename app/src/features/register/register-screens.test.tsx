@@ -1,0 +1,168 @@
+import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { Linking } from 'react-native';
+import { serve, standScreen } from '../../testing/server-stand';
+import { press, type, wordsOf } from '../../testing/touch';
+import { RegisterFileScreen } from './register-file-screen';
+import { RegisterScreen } from './register-screen';
+import { SiteScreen } from './site-screen';
+
+const mockNavigate = jest.fn();
+jest.mock('expo-router', () => ({
+  useLocalSearchParams: () => ({ id: 'site-1' }),
+  useRouter: () => ({ navigate: (path: string) => mockNavigate(path) as unknown }),
+}));
+// the browser’s own dialog is stood in for by what it would give
+let mockPick: (text: string) => void = () => undefined;
+jest.mock('../../ui/file-pick', () => ({
+  FilePick: ({ onText }: { onText: (text: string) => void }) => {
+    mockPick = onText;
+    return null;
+  },
+}));
+afterEach(() => mockNavigate.mockClear());
+
+const ROW = {
+  id: 'pump-1',
+  tag: 'CID-DP-01',
+  name: 'Acid',
+  place: 'Bottling',
+  siteId: 'site-1',
+  siteName: 'Cider Press',
+  family: 'metering',
+};
+const page = (items: object[], total = items.length) => ({ items, total, page: 1, size: 25 });
+
+describe('the register', () => {
+  test('is searched as one types, leads to a pump, and turns its pages', async () => {
+    const { asked } = serve([
+      { to: 'search=&page=2', body: { ...page([{ ...ROW, tag: 'CID-DP-26' }], 26), page: 2 } },
+      { to: 'search=nothing', body: page([]) },
+      { to: '/pumps', body: page([ROW], 26) },
+    ]);
+    const { clear } = standScreen(<RegisterScreen />);
+    fireEvent.press(await screen.findByTestId('pump-CID-DP-01'));
+    expect(mockNavigate).toHaveBeenCalledWith('/pump/pump-1');
+    expect(screen.getByText('Page 1 of 2, 26 pumps')).toBeTruthy();
+    fireEvent.press(screen.getByText('On'));
+    expect(await screen.findByTestId('pump-CID-DP-26')).toBeTruthy();
+    type('search', 'nothing at all');
+    expect(await screen.findByText('No pump found')).toBeTruthy();
+    expect(asked.at(-1)).toContain('search=nothing%20at%20all');
+    clear();
+  });
+  test('shows sites with how many pumps each has', async () => {
+    serve([
+      {
+        to: '/sites',
+        body: page([
+          { id: 'site-1', name: 'Cider Press', place: 'North', pumps: 1 },
+          { id: 'site-2', name: 'Hostel', place: 'Point', pumps: 3 },
+        ]),
+      },
+      { to: '/pumps', body: page([ROW]) },
+    ]);
+    const { clear } = standScreen(<RegisterScreen />);
+    fireEvent.press(screen.getByText('Sites'));
+    await screen.findByTestId('site-site-1');
+    expect(wordsOf('site-site-1')).toContain('1 pump');
+    expect(wordsOf('site-site-1')).not.toContain('1 pumps');
+    expect(wordsOf('site-site-2')).toContain('3 pumps');
+    press('site-site-2');
+    expect(mockNavigate).toHaveBeenCalledWith('/site/site-2');
+    clear();
+  });
+  test('without a server it says so, and asks again', async () => {
+    serve([]);
+    const { clear } = standScreen(<RegisterScreen />);
+    expect(await screen.findByText(/The server cannot be reached/)).toBeTruthy();
+    serve([{ to: '/pumps', body: page([ROW]) }]);
+    fireEvent.press(screen.getByText('Try again'));
+    expect(await screen.findByTestId('pump-CID-DP-01')).toBeTruthy();
+    clear();
+  });
+});
+
+test('a site with its zone; one without a pump says what to do', async () => {
+  serve([
+    {
+      to: '/sites/site-1',
+      body: { id: 'site-1', name: 'Cider Press', place: 'North', zone: 'Atlantic/Faroe', pumps: [] },
+    },
+  ]);
+  const { clear } = standScreen(<SiteScreen />);
+  expect(await screen.findByText('No pump here yet')).toBeTruthy();
+  expect(screen.getByText(/time zone Atlantic\/Faroe/)).toBeTruthy();
+  press('add-pump');
+  expect(mockNavigate).toHaveBeenCalledWith('/register/new?site=site-1');
+  expect(screen.queryByTestId('labels-site')).toBeNull();
+  clear();
+});
+
+describe('register files', () => {
+  const PREVIEW = {
+    sites: [
+      { name: 'Cider Press', place: 'North', isNew: true },
+      { name: 'Hostel', place: 'Point', isNew: false },
+    ],
+    pumps: Array.from({ length: 22 }, (_, i) => ({
+      tag: `CID-DP-${i + 1}`,
+      name: 'Acid',
+      site: 'Cider Press',
+      profile: 'numbered-timer',
+    })),
+    faults: [],
+  };
+  test('what would come in is seen first; it is taken in as a whole', async () => {
+    const { sent } = serve([
+      { to: '/register/preview', body: PREVIEW },
+      { to: '/register/import', body: { pumps: 22 } },
+    ]);
+    const { clear } = standScreen(<RegisterFileScreen />);
+    expect(screen.queryByTestId('register-take')).toBeNull();
+    await act(async () => mockPick('site,tag\n…'));
+    expect(wordsOf('register-preview')).toContain('Cider Press, a new site');
+    expect(wordsOf('register-preview')).toContain('Hostel, already here');
+    expect(wordsOf('register-preview')).toContain('And 2 more.');
+    expect(wordsOf('register-take')).toBe('Take in 22 pumps');
+    press('register-take');
+    await waitFor(() => expect(mockNavigate).toHaveBeenCalledWith('/register'));
+    expect(sent).toEqual([{ csv: 'site,tag\n…' }, { csv: 'site,tag\n…' }]);
+    clear();
+  });
+  test('faults are told by line and column, and nothing can be taken in', async () => {
+    serve([
+      {
+        to: '/register/preview',
+        body: { ...PREVIEW, faults: [{ line: 3, column: 2, words: '“Nowhere” is no time zone.' }] },
+      },
+    ]);
+    const { clear } = standScreen(<RegisterFileScreen />);
+    await act(async () => mockPick('site,tag'));
+    expect(wordsOf('register-faults')).toContain('Line 3, column 2: “Nowhere” is no time zone.');
+    expect(screen.queryByTestId('register-preview')).toBeNull();
+    expect(screen.queryByTestId('register-take')).toBeNull();
+    clear();
+  });
+  test('a refusal is said in the server’s words', async () => {
+    serve([
+      {
+        to: '/register/preview',
+        status: 413,
+        body: { type: 'x', title: 'The file is larger than 5 MB.', status: 413, code: 'too-large' },
+      },
+    ]);
+    const { clear } = standScreen(<RegisterFileScreen />);
+    await act(async () => mockPick('x'));
+    expect(screen.getByRole('alert')).toHaveTextContent('The file is larger than 5 MB.');
+    clear();
+  });
+  test('register and labels leave as files', () => {
+    const open = jest.spyOn(Linking, 'openURL').mockResolvedValue(true);
+    const { clear } = standScreen(<RegisterFileScreen />);
+    press('register-export');
+    press('labels-all');
+    expect(open.mock.calls.map(([url]) => url)).toEqual(['/api/v1/register.csv', '/api/v1/labels.pdf']);
+    open.mockRestore();
+    clear();
+  });
+});
