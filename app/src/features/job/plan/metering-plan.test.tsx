@@ -1,0 +1,85 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { DUTY, SOUND_MOTOR, TWO_POINT } from '../../../../../core/src/families/metering/fixtures';
+import { forgetDrafts } from '../../../draft/use-draft';
+import { MOTOR, standJob } from '../../../testing/job-stand';
+import { press, type, valueOf, wordsOf } from '../../../testing/touch';
+import { MeteringPlan } from './metering-plan';
+
+jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }), usePathname: () => '/' }));
+jest.mock('../../../api/queries', () => ({
+  useLibrary: () => ({ data: { profiles: [], products: [], instruments: [] } }),
+}));
+afterEach(() => forgetDrafts(''));
+
+const planning = (profile = MOTOR, change = {}) =>
+  standJob(profile, <MeteringPlan />, [], { dutyBefore: DUTY, ...change });
+const openAll = () => {
+  for (const node of screen.queryAllByTestId(/^duty-open-/)) fireEvent.press(node);
+};
+const key = (id: string, name: string, shiftKey = false) =>
+  fireEvent(screen.getByTestId(id), 'keyDown', { key: name, shiftKey, preventDefault: () => undefined });
+
+test('the settings follow the duty as it is typed; a wrong figure is told at its field and keeps the rest', () => {
+  planning();
+  openAll();
+  const length = () => wordsOf('target-length');
+  const before = length();
+  type('duty-wanted', '1.4');
+  expect(length()).not.toBe(before);
+  type('duty-wanted', 'lots');
+  expect(screen.getByText(/“lots” is not a figure/)).toBeTruthy();
+  expect(screen.getByText('The plan appears as soon as the duty is complete.')).toBeTruthy();
+  expect(valueOf('duty-wanted')).toBe('lots');
+  type('duty-wanted', String(DUTY.dose.wanted_mgl));
+  expect(length()).toBe(before);
+});
+
+test('what is there beside what is to be, and what is wrong with each', () => {
+  planning(MOTOR, {
+    lastLeft: { source: 'left', date: '2026-05-01', values: { ...SOUND_MOTOR, range: '0-20', length: 60 } },
+  });
+  expect(wordsOf('target-range')).toContain('4–20');
+  expect(screen.getAllByTestId(/^finding-MET-/).length).toBeGreaterThan(0);
+});
+
+test('agreeing writes targets with their reasons, and forgets what was typed', () => {
+  const job = planning();
+  openAll();
+  type('duty-wanted', '1.1');
+  press('agree-plan');
+  const targets = job.view().rows.filter((row) => row.target);
+  expect(targets.length).toBeGreaterThan(2);
+  for (const { target } of targets) expect(target?.reason?.trim()).toBeTruthy();
+  expect(job.view().duty).toMatchObject({ dose: { wanted_mgl: 1.1 } });
+});
+
+describe('points of the signal', () => {
+  test('are moved by keys, ten steps with Shift, and brought back to what was worked out', () => {
+    planning(TWO_POINT as typeof MOTOR);
+    const reading = () => screen.getByTestId('grip-2').props['aria-valuetext'] as string;
+    const start = reading();
+    key('grip-2', 'ArrowDown');
+    const lower = reading();
+    expect(lower).not.toBe(start);
+    key('grip-2', 'ArrowUp');
+    expect(reading()).toBe(start);
+    key('grip-2', 'ArrowLeft', true);
+    expect(Number.parseFloat(reading())).toBeLessThan(Number.parseFloat(start));
+    press('reset-hand');
+    expect(reading()).toBe(start);
+    expect(screen.queryByTestId('reset-hand')).toBeNull();
+  });
+  test('moved out of what gives the dose, it is found at once', () => {
+    planning(TWO_POINT as typeof MOTOR);
+    const codes = () => screen.queryAllByTestId(/^finding-/).map((node) => node.props.testID as string);
+    const before = codes();
+    for (let i = 0; i < 6; i++) key('grip-2', 'ArrowDown', true);
+    expect(codes().length).toBeGreaterThan(before.length);
+  });
+});
+
+test('a job without a duty shows the form and no plan', () => {
+  planning(MOTOR, { dutyBefore: null });
+  expect(screen.getByText('The plan appears as soon as the duty is complete.')).toBeTruthy();
+  expect(screen.queryByTestId('targets')).toBeNull();
+});
