@@ -1,4 +1,4 @@
-import type { JobDocument } from '@barythm/core/job';
+import { viewJob, type JobDocument } from '@barythm/core/job';
 import { rateOf } from '@barythm/core/families/metering';
 import Papa from 'papaparse';
 
@@ -23,6 +23,48 @@ export function sheetCsv(document: JobDocument): string {
           entry.value ?? '',
           entry.reason ?? '',
         ]),
+    },
+    OPTIONS,
+  );
+}
+
+/** Every check that was tried, in the order it was: a line for each figure read, or for the state that was seen. */
+export function checksCsv(document: JobDocument, today: string): string {
+  const { checks } = viewJob(document, today);
+  return Papa.unparse(
+    {
+      fields: [
+        'revision',
+        'recorded_at',
+        'actor',
+        'check',
+        'title',
+        'expected',
+        'tolerance',
+        'figure',
+        'value',
+        'as_expected',
+        'stands',
+      ],
+      data: [...checks]
+        .sort((a, b) => a.record.revision - b.record.revision)
+        .flatMap(({ record, check, verdict, voided, superseded }) => {
+          const { seen, figures } = record.body;
+          const read = seen === null ? Object.entries(figures) : [['seen', seen] as const];
+          return read.map(([figure, value]) => [
+            record.revision,
+            record.recordedAt,
+            record.actor,
+            check.key,
+            check.title,
+            check.expected,
+            check.tolerance,
+            figure,
+            value,
+            verdict.ok ? 'yes' : 'no',
+            voided ? 'no: set again since' : superseded ? 'no: tried again since' : 'yes',
+          ]);
+        }),
     },
     OPTIONS,
   );

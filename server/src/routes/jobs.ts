@@ -10,7 +10,7 @@ import type { Clock } from '../clock';
 import type { Database } from '../db';
 import { carryOut, importJob, loadJob } from '../jobs';
 import { problems } from '../problems';
-import { handoverPdf, readingsCsv, sheetCsv, programsCalendar } from '../report';
+import { checksCsv, handoverPdf, readingsCsv, sheetCsv, programsCalendar } from '../report';
 
 const byId = z.object({ id: z.string() });
 
@@ -60,6 +60,14 @@ export function jobRoutes(database: Database, clock: Clock): FastifyPluginAsyncZ
       const document = await load(request.params.id);
       return attach(reply, document, 'readings', 'csv', 'text/csv; charset=utf-8').send(
         readingsCsv(document),
+      );
+    });
+
+    app.get('/jobs/:id/checks.csv', { schema: { params: byId } }, async (request, reply) => {
+      const document = await load(request.params.id);
+      const today = siteDate(clock(), document.site.zone);
+      return attach(reply, document, 'checks', 'csv', 'text/csv; charset=utf-8').send(
+        checksCsv(document, today),
       );
     });
 

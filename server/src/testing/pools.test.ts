@@ -4,6 +4,7 @@ import { plainWeek } from '@barythm/core/families/pool';
 import { bareContext, benchSheet } from '@barythm/core/job';
 import type { Profile } from '@barythm/core/profile';
 import ICAL from 'ical.js';
+import Papa from 'papaparse';
 import { v7 } from 'uuid';
 import { startTestServer, type TestServer } from './test-server';
 
@@ -70,6 +71,24 @@ describe('programs as a calendar', () => {
     expect(status).toBe(404);
     expect(body).toMatchObject({ status: 404 });
   });
+});
+
+test('checks leave as CSV, a line for each figure, with what was expected', async () => {
+  const { text, status } = await server.get(`/api/v1/jobs/${await jobOf('pool-pups')}/checks.csv`);
+  expect(status).toBe(200);
+  const { data } = Papa.parse<Record<string, string>>(text, { header: true });
+  const of = (check: string) => data.filter((row) => row.check === check);
+  expect(of('sensor-water').map(({ figure, value }) => [figure, value])).toEqual([
+    ['shown_C', '28.4'],
+    ['reference_C', '28.1'],
+  ]);
+  expect(of('limit')).toMatchObject([{ figure: 'seen', value: 'held', as_expected: 'yes', stands: 'yes' }]);
+  const powers = data.filter(({ check }) => check.startsWith('power-'));
+  expect(powers.length).toBeGreaterThan(0);
+  for (const { expected, figure } of powers) {
+    expect(expected).toContain('by the fitted curve');
+    expect(figure).toBe('power_W');
+  }
 });
 
 test('a week on the bench over the wire agrees to the last digit', async () => {

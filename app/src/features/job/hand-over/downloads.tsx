@@ -7,15 +7,25 @@ import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words';
 
+/** What leaves: for the customer, and for any program that reads open formats. */
 const FILES = [
   { file: 'hand-over.pdf', label: 'Hand-over (PDF)' },
   { file: 'job.json', label: 'Job (JSON)' },
   { file: 'sheet.csv', label: 'Settings sheet (CSV)' },
-  { file: 'readings.csv', label: 'Readings (CSV)' },
 ] as const;
-
-/** What leaves: for the customer, and for any program that reads open formats. */
+const READINGS = { file: 'readings.csv', label: 'Signal readings (CSV)' } as const;
+const CHECKS = { file: 'checks.csv', label: 'Checks tried (CSV)' } as const;
 const CALENDAR = { file: 'programs.ics', label: 'Programs (calendar file)' } as const;
+
+/** A pool pump is given no signal; a pump at which nothing was tried has no checks to take along. */
+function filesOf({ summary }: Handover) {
+  return [
+    ...FILES,
+    ...(summary.pool ? [] : [READINGS]),
+    ...((summary.checks ?? []).length > 0 ? [CHECKS] : []),
+    ...(summary.pool ? [CALENDAR] : []),
+  ];
+}
 
 export function Downloads({ jobId, handover }: { jobId: string; handover: Handover }) {
   const { pending } = useOutbox();
@@ -31,7 +41,7 @@ export function Downloads({ jobId, handover }: { jobId: string; handover: Handov
           The files are made once everything is sent.
         </Words>
       ) : (
-        [...FILES, ...(handover.summary.pool ? [CALENDAR] : [])].map(({ file, label }, i) => (
+        filesOf(handover).map(({ file, label }, i) => (
           <Button
             key={file}
             kind={i === 0 ? 'main' : 'plain'}

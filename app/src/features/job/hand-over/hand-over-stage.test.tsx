@@ -85,7 +85,8 @@ test('signed, it is frozen and leaves as files, the calendar among them', () => 
   press('hand-over');
   expect(job.view().document.handover).toMatchObject({ signedAs: 'Visitor', nextDue: '2027-05-24' });
   expect(wordsOf('downloads')).toContain('Next due 24 May 2027.');
-  expect(screen.getByTestId('download-programs.ics')).toBeTruthy();
+  const files = screen.getAllByTestId(/^download-/).map((node) => String(node.props.testID).slice(9));
+  expect(files).toEqual(['hand-over.pdf', 'job.json', 'sheet.csv', 'checks.csv', 'programs.ics']);
   expect(screen.queryByTestId('sign')).toBeNull();
 });
 
