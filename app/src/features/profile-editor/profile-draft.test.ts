@@ -2,6 +2,8 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { profileSchema } from '@barythm/core/profile';
 import { BLANK_BEHAVIOURS } from './behaviour-texts';
+import { BLANK_POOL_BEHAVIOURS } from './pool-behaviours';
+import { textAt, withText } from '../../form/tree';
 import { BLANK_PARAMETER, draftOf, profileOf, type ProfileDraft } from './profile-draft';
 
 const shipped = (name: string) =>
@@ -29,6 +31,64 @@ test.each(NAMES)('“%s” comes back from its texts as it went', (name) => {
   });
 });
 
+const POOL_NAMES = [
+  'pool-drive-ten-slots',
+  'pool-drive-four-speeds',
+  'pool-drive-link',
+  'circuit-panel-eight',
+];
+test.each(POOL_NAMES)('“%s” comes back from its texts as it went', (name) => {
+  const profile = shipped(name);
+  expect(profileOf(draftOf(profile))).toEqual({ profile, errors: {} });
+});
+
+describe('how a pool controller behaves', () => {
+  const start = draftOf(shipped('pool-drive-ten-slots'));
+  const typed = (path: string, text: string) =>
+    profileOf({ ...start, poolBehaviours: withText(start.poolBehaviours, path, text) });
+  test.each([
+    ['speed.least_rpm', 'slow', '“slow” is not a figure.'],
+    ['speed.step_rpm', '0', 'This is needed.'],
+    ['programs.keyed', '1, b', 'Whole numbers'],
+    ['programs.overlap', '', 'Choose one.'],
+    ['clock.keeps_h', '', 'Nothing is entered yet.'],
+    ['resetShows', '', 'This is needed.'],
+    ['commands', '', 'This is needed.'],
+  ])('what is wrong at %s is said there: “%s”', (path, text, words) => {
+    const { profile, errors } = typed(path, text);
+    expect(profile).toBeNull();
+    expect(errors[`behaviours.${path}`]).toContain(words);
+  });
+  test('a frost guard, an address and a mark at the end of set-up are had or not', () => {
+    expect(typed('frost.on', 'no').profile?.behaviours).toMatchObject({ frost: null });
+    const link = draftOf(shipped('pool-drive-link'));
+    const without = withText(link.poolBehaviours, 'addresses.on', 'no');
+    expect(profileOf({ ...link, poolBehaviours: without }).profile?.behaviours).toMatchObject({
+      addresses: null,
+    });
+    expect(typed('setUpEnd', 'It shows READY.').profile?.behaviours).toMatchObject({
+      setUpEnd: 'It shows READY.',
+    });
+    expect(typed('setUpEnd', ' ').profile?.behaviours).not.toHaveProperty('setUpEnd');
+  });
+  test('a blank one says what is to be looked up, and assumes no priming, rule or clock', () => {
+    const { profile, errors } = profileOf({ ...blank, family: 'pool' });
+    expect(profile).toBeNull();
+    expect(Object.keys(errors)).toEqual(
+      expect.arrayContaining([
+        'behaviours.kind',
+        'behaviours.speed.least_rpm',
+        'behaviours.programs.overlap',
+        'behaviours.priming.kind',
+        'behaviours.clock.summer',
+        'behaviours.afterPowerCut',
+        'behaviours.resetShows',
+      ]),
+    );
+    expect(textAt(BLANK_POOL_BEHAVIOURS, 'frost.on')).toBe('no');
+  });
+});
+
 const blank: ProfileDraft = {
   id: '',
   version: '1',
@@ -38,7 +98,7 @@ const blank: ProfileDraft = {
   groups: '',
   parameters: [],
   behaviours: BLANK_BEHAVIOURS,
-  poolBehaviours: '',
+  poolBehaviours: BLANK_POOL_BEHAVIOURS,
 };
 
 test('from blank: everything that is missing is said at its own place', () => {

@@ -1,6 +1,8 @@
 import { isOptionRole, rolesOfFamily } from '@barythm/core/families';
 import { profileSchema, type Parameter, type Profile } from '@barythm/core/profile';
+import type { Texts } from '../../form/tree';
 import { BLANK_BEHAVIOURS, behaviourTexts, readBehaviours, type BehaviourTexts } from './behaviour-texts';
+import { BLANK_POOL_BEHAVIOURS, poolBehaviourTexts, readPoolBehaviours } from './pool-behaviours';
 
 /** A parameter as it is typed. Lists and limits are lines of text, each with its own small form. */
 export interface ParameterTexts {
@@ -40,8 +42,8 @@ export interface ProfileDraft {
   readonly parameters: readonly ParameterTexts[];
   /** of a metering pump */
   readonly behaviours: BehaviourTexts;
-  /** of a pool pump, as they stand in the profile’s file */
-  readonly poolBehaviours: string;
+  /** of a pool pump */
+  readonly poolBehaviours: Texts;
 }
 
 export const BLANK_PARAMETER: ParameterTexts = {
@@ -92,15 +94,6 @@ function readGroup([key, label, times, names]: string[], errors: Record<string, 
   };
 }
 
-function readJson(text: string, errors: Record<string, string>): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    errors.poolBehaviours ??= 'This is no JSON: check commas and quotation marks.';
-    return null;
-  }
-}
-
 /** A profile as texts to go on from. */
 export function draftOf(profile: Profile): ProfileDraft {
   return {
@@ -112,7 +105,8 @@ export function draftOf(profile: Profile): ProfileDraft {
     groups: profile.groups.map(groupLine).join('\n'),
     parameters: profile.parameters.map(parameterTexts),
     behaviours: profile.family === 'metering' ? behaviourTexts(profile.behaviours) : BLANK_BEHAVIOURS,
-    poolBehaviours: profile.family === 'pool' ? JSON.stringify(profile.behaviours, null, 2) : '',
+    poolBehaviours:
+      profile.family === 'pool' ? poolBehaviourTexts(profile.behaviours) : BLANK_POOL_BEHAVIOURS,
   };
 }
 
@@ -175,16 +169,13 @@ export function profileOf(draft: ProfileDraft): { profile: Profile | null; error
     ),
     behaviours:
       draft.family === 'pool'
-        ? readJson(draft.poolBehaviours, errors)
+        ? readPoolBehaviours(draft.poolBehaviours, errors)
         : readBehaviours(draft.behaviours, errors),
   };
   const parsed = profileSchema.safeParse(candidate);
   if (!parsed.success) {
     const pool = draft.family === 'pool';
-    for (const issue of parsed.error.issues) {
-      const where = pool && issue.path[0] === 'behaviours' ? `${issue.path.slice(1).join('.')}: ` : '';
-      errors[placeOf(issue.path, pool)] ??= `${where}${wordsOf(issue)}`;
-    }
+    for (const issue of parsed.error.issues) errors[placeOf(issue.path, pool)] ??= wordsOf(issue, pool);
   }
   const profile = parsed.success && Object.keys(errors).length === 0 ? parsed.data : null;
   return { profile, errors };
@@ -198,8 +189,16 @@ const PLAIN: Readonly<Record<string, string>> = {
   parameters: 'At least one parameter.',
 };
 
-function wordsOf(issue: { code: string; path: PropertyKey[]; message: string }): string {
+/** What is left open of a pool controller’s behaviours. */
+const POOL_WORDS: Readonly<Record<string, string>> = {
+  invalid_value: 'Choose one.',
+  invalid_type: 'This is needed.',
+  too_small: 'This is needed.',
+};
+
+function wordsOf(issue: { code: string; path: PropertyKey[]; message: string }, pool: boolean): string {
   const [first, , field] = issue.path.map(String);
+  if (pool && first === 'behaviours') return POOL_WORDS[issue.code] ?? issue.message;
   if (issue.path.length === 1 && PLAIN[first]) return PLAIN[first];
   const text = field === 'label' || field === 'storedBy' || field === 'group';
   if (text && issue.code === 'too_small') return 'This is needed.';
@@ -210,7 +209,7 @@ function wordsOf(issue: { code: string; path: PropertyKey[]; message: string }):
 function placeOf(path: PropertyKey[], pool: boolean): string {
   const [first, second, third] = path.map(String);
   if (first === 'parameters' && second !== undefined) return `parameters.${second}.${third ?? 'key'}`;
-  if (first === 'behaviours' && pool) return 'poolBehaviours';
+  if (first === 'behaviours' && pool) return path.map(String).join('.');
   if (first === 'behaviours') return `behaviours.${BEHAVIOUR_PLACE[second] ?? second ?? 'modes'}`;
   return first;
 }

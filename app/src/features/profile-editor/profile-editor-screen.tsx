@@ -10,6 +10,7 @@ import { counted } from '../../ui/counted';
 import { saveFile } from '../../ui/save-file';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
+import { Choice } from '../../ui/choice';
 import { Field } from '../../ui/field';
 import { FilePick } from '../../ui/file-pick';
 import { Screen } from '../../ui/screen';
@@ -18,7 +19,19 @@ import { Words } from '../../ui/words';
 import { BehavioursCard } from './behaviours-card';
 import { BLANK_BEHAVIOURS } from './behaviour-texts';
 import { ParametersCard } from './parameters-card';
+import { BLANK_POOL_BEHAVIOURS } from './pool-behaviours';
+import { PoolBehavioursCard } from './pool-behaviours-card';
 import { draftOf, profileOf, type ProfileDraft } from './profile-draft';
+
+const FAMILIES = [
+  { value: 'metering', label: 'A metering pump' },
+  { value: 'pool', label: 'A pool pump or panel' },
+] as const;
+/** What a controller of each family mostly has, in the order of work. */
+const GROUPS: Readonly<Record<ProfileDraft['family'], string>> = {
+  metering: 'drive | Drive and stroke\nmode | Mode\nsignal | Signal',
+  pool: 'motor | Motor and limits\nprograms | Programs | 4 × Program\nprime | Priming\nfrost | Frost guard\naccess | Clock, access, power',
+};
 
 const BLANK: ProfileDraft = {
   id: '',
@@ -26,10 +39,10 @@ const BLANK: ProfileDraft = {
   name: '',
   about: '',
   family: 'metering',
-  groups: 'drive | Drive and stroke\nmode | Mode\nsignal | Signal',
+  groups: GROUPS.metering,
   parameters: [],
   behaviours: BLANK_BEHAVIOURS,
-  poolBehaviours: '',
+  poolBehaviours: BLANK_POOL_BEHAVIOURS,
 };
 
 /** A controller described by its user: from blank, from a copy, or from a file; checked as it is typed. */
@@ -141,6 +154,15 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
         )}
       </Card>
       <Card title="What it is">
+        {from === 'blank' && (
+          <Choice
+            label="A controller of"
+            testID="p-family"
+            options={FAMILIES}
+            value={draft.family}
+            onChange={(family) => change({ family, groups: GROUPS[family] })}
+          />
+        )}
         <Field
           words
           label="Name, by kind"
@@ -185,18 +207,11 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
         />
       </Card>
       {draft.family === 'pool' ? (
-        <Card title="What it does by itself">
-          <Field
-            words
-            lines={16}
-            label="As in the profile’s file"
-            testID="p-pool-behaviours"
-            value={draft.poolBehaviours}
-            error={errors.poolBehaviours}
-            hint="What each word means stands in docs/formats of the product"
-            onChange={(poolBehaviours) => change({ poolBehaviours })}
-          />
-        </Card>
+        <PoolBehavioursCard
+          texts={draft.poolBehaviours}
+          errors={errors}
+          onChange={(poolBehaviours) => change({ poolBehaviours })}
+        />
       ) : (
         <BehavioursCard
           texts={draft.behaviours}

@@ -1,11 +1,11 @@
-import { Cell, CheckField, DutyPart, FieldRow, TextField } from '../form/form';
-import { textAt, type Texts } from '../form/tree';
+import { Cell, CheckField, FormPart, FieldRow, TextField } from '../../../form/form';
+import { textAt, type Texts } from '../../../form/tree';
 
 /** The salt cell: what it makes, and what the water needs. */
 export function ChlorinatorPart({ texts }: { texts: Texts }) {
   const at = (path: string) => textAt(texts, path);
   return (
-    <DutyPart
+    <FormPart
       title="Chlorinator"
       testID="part-chlorinator"
       paths={['chlorinator']}
@@ -29,6 +29,6 @@ export function ChlorinatorPart({ texts }: { texts: Texts }) {
           </Cell>
         </FieldRow>
       )}
-    </DutyPart>
+    </FormPart>
   );
 }

@@ -1,6 +1,6 @@
 import { CIRCUIT_KINDS } from '@barythm/core/families/pool';
-import { Cell, CheckField, ChoiceField, DutyPart, FieldRow, RowsField, TextField } from '../form/form';
-import { namesAt, type Texts } from '../form/tree';
+import { Cell, CheckField, ChoiceField, FormPart, FieldRow, RowsField, TextField } from '../../../form/form';
+import { namesAt, type Texts } from '../../../form/tree';
 
 const KIND_WORDS: Record<(typeof CIRCUIT_KINDS)[number], string> = {
   filter: 'Filter',
@@ -16,7 +16,7 @@ const KIND_WORDS: Record<(typeof CIRCUIT_KINDS)[number], string> = {
 /** The circuits that the pump serves, and the least flow of each. */
 export function CircuitsPart({ texts }: { texts: Texts }) {
   return (
-    <DutyPart
+    <FormPart
       title="Circuits"
       testID="part-circuits"
       paths={['circuits']}
@@ -56,6 +56,6 @@ export function CircuitsPart({ texts }: { texts: Texts }) {
           </>
         )}
       </RowsField>
-    </DutyPart>
+    </FormPart>
   );
 }

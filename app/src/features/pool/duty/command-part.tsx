@@ -1,6 +1,6 @@
 import { LINKED } from '@barythm/core/families/pool';
-import { CheckField, ChoiceField, DutyPart, RowsField, TextField } from '../form/form';
-import { namesAt, textAt, type Texts } from '../form/tree';
+import { CheckField, ChoiceField, FormPart, RowsField, TextField } from '../../../form/form';
+import { namesAt, textAt, type Texts } from '../../../form/tree';
 
 const LINKED_WORDS: Record<(typeof LINKED)[number], string> = {
   dosing: 'Dosing',
@@ -13,7 +13,7 @@ const LINKED_WORDS: Record<(typeof LINKED)[number], string> = {
 export function CommandPart({ texts }: { texts: Texts }) {
   const at = (path: string) => textAt(texts, path);
   return (
-    <DutyPart
+    <FormPart
       title="Command, linked devices, place"
       testID="part-command"
       paths={['command', 'otherAddresses', 'linked', 'place', 'choices']}
@@ -76,6 +76,6 @@ export function CommandPart({ texts }: { texts: Texts }) {
           { value: 'wait', label: 'Waits' },
         ]}
       />
-    </DutyPart>
+    </FormPart>
   );
 }

@@ -10,7 +10,7 @@ import { TariffPart } from './tariff-part';
 import { TimedPart } from './timed-part';
 import { WaterPart } from './water-part';
 import { WinterPart } from './winter-part';
-import type { Texts } from '../form/tree';
+import type { Texts } from '../../../form/tree';
 
 interface PartsProps {
   readonly texts: Texts;

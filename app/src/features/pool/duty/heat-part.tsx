@@ -1,6 +1,6 @@
 import { Words } from '../../../ui/words';
-import { Cell, CheckField, ChoiceField, DutyPart, FieldRow, TextField } from '../form/form';
-import { textAt, type Texts } from '../form/tree';
+import { Cell, CheckField, ChoiceField, FormPart, FieldRow, TextField } from '../../../form/form';
+import { textAt, type Texts } from '../../../form/tree';
 
 const SOURCES = [
   { value: 'off', label: 'Off' },
@@ -14,7 +14,7 @@ const SOURCES = [
 export function HeatPart({ texts }: { texts: Texts }) {
   const at = (path: string) => textAt(texts, path);
   return (
-    <DutyPart
+    <FormPart
       title="Heat"
       testID="part-heat"
       paths={['heat']}
@@ -59,6 +59,6 @@ export function HeatPart({ texts }: { texts: Texts }) {
           </FieldRow>
         </>
       )}
-    </DutyPart>
+    </FormPart>
   );
 }

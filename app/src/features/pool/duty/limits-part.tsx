@@ -1,12 +1,12 @@
 import { Words } from '../../../ui/words';
-import { Cell, DutyPart, FieldRow, TextField } from '../form/form';
-import { textAt, type Texts } from '../form/tree';
+import { Cell, FormPart, FieldRow, TextField } from '../../../form/form';
+import { textAt, type Texts } from '../../../form/tree';
 
 /** What the flow must not pass: filter, suction cover, pipes. */
 export function LimitsPart({ texts }: { texts: Texts }) {
   const at = (path: string) => textAt(texts, path);
   return (
-    <DutyPart
+    <FormPart
       title="Walls"
       testID="part-limits"
       paths={['limits']}
@@ -29,6 +29,6 @@ export function LimitsPart({ texts }: { texts: Texts }) {
           <TextField path="limits.return_mm" label="Return pipe, bore" unit="mm" />
         </Cell>
       </FieldRow>
-    </DutyPart>
+    </FormPart>
   );
 }

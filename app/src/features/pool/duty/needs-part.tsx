@@ -4,18 +4,18 @@ import {
   CheckField,
   ChoiceField,
   DaysField,
-  DutyPart,
+  FormPart,
   FieldRow,
   RowsField,
   TextField,
-} from '../form/form';
-import { rowsAt, textAt, type Texts } from '../form/tree';
+} from '../../../form/form';
+import { rowsAt, textAt, type Texts } from '../../../form/tree';
 
 /** Hours that circuits need, quiet hours, pauses and least flow. */
 export function NeedsPart({ texts }: { texts: Texts }) {
   const at = (path: string) => textAt(texts, path);
   return (
-    <DutyPart
+    <FormPart
       title="Needs and rules"
       testID="part-needs"
       paths={['needs', 'quiet', 'longestPause_min', 'leastFlow_m3h', 'leastRun_min']}
@@ -76,6 +76,6 @@ export function NeedsPart({ texts }: { texts: Texts }) {
           </Cell>
         </FieldRow>
       )}
-    </DutyPart>
+    </FormPart>
   );
 }

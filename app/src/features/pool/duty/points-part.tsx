@@ -1,12 +1,12 @@
 import { counted } from '../../../ui/counted';
-import { Cell, ChoiceField, DutyPart, FieldRow, RowsField, TextField } from '../form/form';
-import { rowsAt, textAt, type Texts } from '../form/tree';
+import { Cell, ChoiceField, FormPart, FieldRow, RowsField, TextField } from '../../../form/form';
+import { rowsAt, textAt, type Texts } from '../../../form/tree';
 
 /** Pump points on this pipework, and what a dirty filter leaves of the flow. */
 export function PointsPart({ texts, fault }: { texts: Texts; fault: string | null }) {
   const at = (path: string) => textAt(texts, path);
   return (
-    <DutyPart
+    <FormPart
       title="Pump on its pipes"
       testID="part-points"
       paths={['points', 'pointsFrom', 'beforeWash']}
@@ -50,6 +50,6 @@ export function PointsPart({ texts, fault }: { texts: Texts; fault: string | nul
         unit="%"
         hint="100 where they were taken with a dirty filter"
       />
-    </DutyPart>
+    </FormPart>
   );
 }

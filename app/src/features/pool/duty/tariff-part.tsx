@@ -1,12 +1,12 @@
 import { counted } from '../../../ui/counted';
-import { Cell, DaysField, DutyPart, FieldRow, RowsField, TextField } from '../form/form';
-import { rowsAt, textAt, type Texts } from '../form/tree';
+import { Cell, DaysField, FormPart, FieldRow, RowsField, TextField } from '../../../form/form';
+import { rowsAt, textAt, type Texts } from '../../../form/tree';
 
 /** Prices by windows, weekdays and seasons. */
 export function TariffPart({ texts, fault }: { texts: Texts; fault: string | null }) {
   const at = (path: string) => textAt(texts, path);
   return (
-    <DutyPart
+    <FormPart
       title="Prices"
       testID="part-tariff"
       paths={['tariff']}
@@ -45,6 +45,6 @@ export function TariffPart({ texts, fault }: { texts: Texts; fault: string | nul
           </>
         )}
       </RowsField>
-    </DutyPart>
+    </FormPart>
   );
 }

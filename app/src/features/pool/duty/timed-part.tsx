@@ -1,11 +1,11 @@
-import { Cell, DutyPart, FieldRow, RowsField, TextField } from '../form/form';
-import { namesAt, type Texts } from '../form/tree';
+import { Cell, FormPart, FieldRow, RowsField, TextField } from '../../../form/form';
+import { namesAt, type Texts } from '../../../form/tree';
 
 /** Runs that people start by hand, and that end by themselves. */
 export function TimedPart({ texts }: { texts: Texts }) {
   const names = namesAt(texts, 'timedRuns');
   return (
-    <DutyPart
+    <FormPart
       title="Runs by hand"
       testID="part-timed"
       paths={['timedRuns']}
@@ -30,6 +30,6 @@ export function TimedPart({ texts }: { texts: Texts }) {
           </>
         )}
       </RowsField>
-    </DutyPart>
+    </FormPart>
   );
 }

@@ -1,5 +1,5 @@
-import { Cell, ChoiceField, DutyPart, FieldRow, RowsField, TextField } from '../form/form';
-import { namesAt, rowsAt, textAt, type Texts } from '../form/tree';
+import { Cell, ChoiceField, FormPart, FieldRow, RowsField, TextField } from '../../../form/form';
+import { namesAt, rowsAt, textAt, type Texts } from '../../../form/tree';
 
 const SHAPES = [
   { value: 'rectangle', label: 'Rectangle' },
@@ -15,7 +15,7 @@ const BODIES = [
 /** Bodies of water, their shapes and turnover. */
 export function WaterPart({ texts }: { texts: Texts }) {
   return (
-    <DutyPart
+    <FormPart
       title="Water"
       testID="part-water"
       paths={['bodies', 'water_C']}
@@ -75,6 +75,6 @@ export function WaterPart({ texts }: { texts: Texts }) {
         )}
       </RowsField>
       <TextField path="water_C" label="Water now" unit="°C" />
-    </DutyPart>
+    </FormPart>
   );
 }

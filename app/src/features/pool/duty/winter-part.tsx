@@ -1,11 +1,11 @@
-import { Cell, ChoiceField, DutyPart, FieldRow, TextField } from '../form/form';
-import { textAt, type Texts } from '../form/tree';
+import { Cell, ChoiceField, FormPart, FieldRow, TextField } from '../../../form/form';
+import { textAt, type Texts } from '../../../form/tree';
 
 /** Winters of the site, and what is done against frost. */
 export function WinterPart({ texts }: { texts: Texts }) {
   const at = (path: string) => textAt(texts, path);
   return (
-    <DutyPart
+    <FormPart
       title="Winter"
       testID="part-winter"
       paths={['winter', 'frostNight']}
@@ -48,6 +48,6 @@ export function WinterPart({ texts }: { texts: Texts }) {
           <TextField path="frostNight.perYear" label="Such nights a year" />
         </Cell>
       </FieldRow>
-    </DutyPart>
+    </FormPart>
   );
 }

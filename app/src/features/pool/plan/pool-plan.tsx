@@ -8,9 +8,9 @@ import { Words } from '../../../ui/words';
 import { usePool } from '../../job/job-context';
 import { PlanFindings, PlanFrame } from '../../job/plan/plan-frame';
 import { TargetList } from '../../job/plan/target-list';
-import { BLANK_POOL, poolTexts, readPoolDuty } from '../form/duty-tree';
-import { FormProvider } from '../form/form';
-import type { Texts } from '../form/tree';
+import { BLANK_POOL, poolTexts, readPoolDuty } from '../duty/duty-tree';
+import { FormProvider } from '../../../form/form';
+import type { Texts } from '../../../form/tree';
 import { CheapestCard } from './cheapest-card';
 import { CostCard } from './cost-card';
 import { DutyParts } from '../duty/duty-parts';
@@ -92,7 +92,7 @@ export function PoolPlan() {
           <Words>What is missing or wrong is said at its field below.</Words>
         </Card>
       )}
-      <FormProvider value={{ texts, errors, change: setTexts }}>
+      <FormProvider value={{ texts, errors, change: setTexts, name: 'duty' }}>
         <DutyParts texts={texts} fault={fault} />
       </FormProvider>
       {calm && (

@@ -1,18 +1,20 @@
 import { createContext, useContext, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from '../../../ui/button';
-import { Card } from '../../../ui/card';
-import { Check, Choice } from '../../../ui/choice';
-import { DaysPick } from '../../../ui/days-pick';
-import { Field } from '../../../ui/field';
-import { SPACE, usePalette } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Button } from '../ui/button';
+import { Card } from '../ui/card';
+import { Check, Choice } from '../ui/choice';
+import { DaysPick } from '../ui/days-pick';
+import { Field } from '../ui/field';
+import { SPACE, usePalette } from '../ui/theme';
+import { Words } from '../ui/words';
 import { textAt, withText, type PathErrors, type Texts } from './tree';
 
 interface FormScope {
   readonly texts: Texts;
   readonly errors: PathErrors;
   readonly change: (texts: Texts) => void;
+  /** what the test ids of its fields begin with */
+  readonly name: string;
 }
 
 const FormContext = createContext<FormScope | null>(null);
@@ -24,11 +26,16 @@ function useForm(): FormScope {
   return scope;
 }
 
-/** Text and setter of a path. */
-function useText(path: string): readonly [string, (text: string) => void, string | undefined] {
-  const { texts, errors, change } = useForm();
+/** Text of a path, its setter, what is wrong with it, and its test id. */
+function useText(path: string): readonly [string, (text: string) => void, string | undefined, string] {
+  const { texts, errors, change, name } = useForm();
   const text = textAt(texts, path);
-  return [typeof text === 'string' ? text : '', (next) => change(withText(texts, path, next)), errors[path]];
+  return [
+    typeof text === 'string' ? text : '',
+    (next) => change(withText(texts, path, next)),
+    errors[path],
+    `${name}-${path}`,
+  ];
 }
 
 interface TextProps {
@@ -41,14 +48,14 @@ interface TextProps {
 }
 
 export function TextField({ path, label, unit, hint, words }: TextProps) {
-  const [text, set, error] = useText(path);
+  const [text, set, error, testID] = useText(path);
   return (
     <Field
       words={words}
       label={label}
       unit={unit}
       hint={hint}
-      testID={`duty-${path}`}
+      testID={testID}
       value={text}
       error={error}
       onChange={set}
@@ -67,12 +74,12 @@ export function ChoiceField<T extends string>({
   options: readonly { readonly value: T; readonly label: string }[];
   hint?: string;
 }) {
-  const [text, set, error] = useText(path);
+  const [text, set, error, testID] = useText(path);
   return (
     <Choice
       label={label}
       hint={hint}
-      testID={`duty-${path}`}
+      testID={testID}
       options={options}
       value={(text as T) || null}
       error={error}
@@ -82,20 +89,57 @@ export function ChoiceField<T extends string>({
 }
 
 export function CheckField({ path, label }: { path: string; label: string }) {
-  const [text, set] = useText(path);
+  const [text, set, , testID] = useText(path);
   return (
     <Check
       label={label}
-      testID={`duty-${path}`}
+      testID={testID}
       checked={text === 'yes'}
       onChange={(checked) => set(checked ? 'yes' : 'no')}
     />
   );
 }
 
+/** Several of a few words, each ticked by itself. */
+export function SetField<T extends string>({
+  path,
+  label,
+  options,
+}: {
+  path: string;
+  label: string;
+  options: readonly { readonly value: T; readonly label: string }[];
+}) {
+  const [text, set, error, testID] = useText(path);
+  const chosen = text.split(',').filter(Boolean);
+  return (
+    <View role="group" aria-label={label} style={styles.set}>
+      <Words size="small" bold>
+        {label}
+      </Words>
+      {options.map(({ value, label: words }) => (
+        <Check
+          key={value}
+          label={words}
+          testID={`${testID}-${value}`}
+          checked={chosen.includes(value)}
+          onChange={(on) =>
+            set((on ? [...chosen, value] : chosen.filter((other) => other !== value)).join(','))
+          }
+        />
+      ))}
+      {error && (
+        <Words size="small" bold colour="rust" role="alert">
+          {error}
+        </Words>
+      )}
+    </View>
+  );
+}
+
 export function DaysField({ path, label }: { path: string; label: string }) {
-  const [text, set, error] = useText(path);
-  return <DaysPick label={label} testID={`duty-${path}`} days={text} error={error} onChange={set} />;
+  const [text, set, error, testID] = useText(path);
+  return <DaysPick label={label} testID={testID} days={text} error={error} onChange={set} />;
 }
 
 /** Fields side by side where there is room. */
@@ -121,19 +165,19 @@ export function RowsField({
   least?: number;
   children: (path: string, index: number) => ReactNode;
 }) {
-  const { texts, errors, change } = useForm();
+  const { texts, errors, change, name } = useForm();
   const palette = usePalette();
   const rows = (textAt(texts, path) ?? []) as readonly Texts[];
   return (
     <View style={styles.rows}>
       {rows.map((_, i) => (
-        <View key={i} style={[styles.one, { borderColor: palette.line }]} testID={`duty-${path}.${i}`}>
+        <View key={i} style={[styles.one, { borderColor: palette.line }]} testID={`${name}-${path}.${i}`}>
           {children(`${path}.${i}`, i)}
           {rows.length > least && (
             <Button
               kind="quiet"
               label="Take it away"
-              testID={`duty-${path}.${i}-remove`}
+              testID={`${name}-${path}.${i}-remove`}
               onPress={() =>
                 change(
                   withText(
@@ -154,15 +198,15 @@ export function RowsField({
       )}
       <Button
         label={add}
-        testID={`duty-${path}-add`}
+        testID={`${name}-${path}-add`}
         onPress={() => change(withText(texts, path, [...rows, blank]))}
       />
     </View>
   );
 }
 
-/** A part of the duty: folded to one line until it is opened, or while something in it is wrong. */
-export function DutyPart({
+/** A part of a long form: folded to one line until it is opened, or while something in it is wrong. */
+export function FormPart({
   title,
   summary,
   paths,
@@ -210,6 +254,7 @@ export function DutyPart({
 }
 
 const styles = StyleSheet.create({
+  set: { gap: SPACE.xs },
   head: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   grow: { flex: 1 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m },

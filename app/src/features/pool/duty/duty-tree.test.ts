@@ -1,6 +1,6 @@
 import { DUTY, PANEL_DUTY } from '../../../../../core/src/families/pool/fixtures';
 import { BLANK_POOL, poolTexts, readPoolDuty } from './duty-tree';
-import { textAt, withText } from './tree';
+import { textAt, withText } from '../../../form/tree';
 
 const WITH_RUNS = { ...DUTY, timedRuns: [{ name: 'After lessons', speed_rpm: 2200, minutes: 45 }] };
 test.each([DUTY, PANEL_DUTY, WITH_RUNS])('a duty written as texts is read as it was: %#', (duty) => {

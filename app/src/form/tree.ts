@@ -95,6 +95,15 @@ export const months: Place = {
   write: (value) => (Array.isArray(value) ? `${value[0]}–${value[1]}` : ''),
 };
 
+/** Several words of a few, parted by commas. */
+export const someOf: Place = {
+  read: (texts) =>
+    String(texts ?? '')
+      .split(',')
+      .filter(Boolean),
+  write: (value) => (Array.isArray(value) ? value.join(',') : ''),
+};
+
 export function group(places: Readonly<Record<string, Place>>): Place {
   return {
     read: (texts, path, tell) => {

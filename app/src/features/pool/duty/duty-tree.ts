@@ -16,7 +16,7 @@ import {
   type PathErrors,
   type Place,
   type Texts,
-} from './tree';
+} from '../../../form/tree';
 
 /** The place in a panel: blank where no panel switches the circuit. */
 const DUTY: Readonly<Record<string, Place>> = {
