@@ -11,12 +11,21 @@ try {
     for (const act of acts) {
       const [verb, id, text] = act.split('=');
       if (verb === 'tap') await b.tap(id);
-      if (verb === 'top') { await b.find(id); await b.bringToTop(id); }
+      if (verb === 'top') {
+        await b.find(id);
+        await b.bringToTop(id);
+      }
       if (verb === 'type') await b.type(id, text);
       if (verb === 'choose') await b.choose(id, text);
       if (verb === 'js') await b.driver.executeScript(act.slice(3));
     }
-    if (name) { await b.fontsReady(); await b.picture(`/tmp/shots/${name}.png`); console.log(name); }
+    if (name) {
+      await b.fontsReady();
+      await b.picture(`/tmp/shots/${name}.png`);
+      console.log(name);
+    }
   }
-} finally { await stage.close(); }
+} finally {
+  await stage.close();
+}
 process.exit(0);

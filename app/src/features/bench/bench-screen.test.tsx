@@ -122,7 +122,9 @@ describe('a pool', () => {
     press('sheet-second-edited');
     await settled();
     type('edit-speed/5', '9000');
-    expect(screen.getByText('Program 5: speed cannot be above 3450 rev/min on this controller.')).toBeTruthy();
+    expect(
+      screen.getByText('Program 5: speed cannot be above 3450 rev/min on this controller.'),
+    ).toBeTruthy();
     type('edit-speed/5', '1800');
     await settled();
     expect(run.mock.calls.at(-1)?.[0].sheets[1]).toMatchObject({

@@ -28,8 +28,8 @@ export function StockCard({ context, values }: { context: MeteringContext; value
       )}
       {service && <Line words={`${service.what}, by its strokes`} figure={days(stock.service_days)} />}
       <Words size="small" colour="quiet">
-        At {figureWithUnit(fig('volume', stock.daily_L), reader)} and{' '}
-        {Math.round(stock.strokesADay)} strokes a day.
+        At {figureWithUnit(fig('volume', stock.daily_L), reader)} and {Math.round(stock.strokesADay)} strokes
+        a day.
       </Words>
     </Card>
   );
