@@ -35,7 +35,8 @@ function onSystem(points: PoolDuty['points']): PoolDuty['points'] {
 
 /**
  * The pump as the duty's points tell. Without lift flow ∝ speed, fitted through the points; with lift the pump's curve and the
- * system's are crossed. Throws an InputError on `points` for points that cannot be fitted.
+ * system's are crossed, the lift on top of what the pipes of the points lose. A lifted circuit's own pipes lose more: its flow is
+ * proved at the pump. Throws an InputError on `points` for points that cannot be fitted.
  */
 export function pumpOf(duty: PoolDuty): PumpOnSystem {
   const flowing = onSystem(duty.points);
@@ -55,7 +56,8 @@ export function pumpOf(duty: PoolDuty): PumpOnSystem {
       throw new InputError('points', 'A circuit lifts water: enter the head at each point.');
     }
     const top = heads.reduce((best, point) => (point.flow_m3h > best.flow_m3h ? point : best));
-    return { pump: fitCurve(heads, top.speed_rpm), system: systemThrough(top, static_m) };
+    // the points were taken without the lift: it comes on top of what their pipes lose
+    return { pump: fitCurve(heads, top.speed_rpm), system: { ...systemThrough(top, 0), static_m } };
   };
   return {
     law,
