@@ -53,7 +53,7 @@ export function Shortcuts() {
           <Words figures bold>
             ← → ↑ ↓
           </Words>{' '}
-          move a chart point that is focused
+          move the chart point or program that is focused; with Shift further, a program’s end with Alt
         </Words>
         <Button label="Close" onPress={() => setListed(false)} />
       </Card>

@@ -1,0 +1,84 @@
+import { fireEvent, render, screen } from '@testing-library/react-native';
+import { outbox } from '../../api/device';
+import { press, wordsOf } from '../../testing/touch';
+import { UnsentBar } from './unsent-bar';
+
+interface State {
+  pending: object[];
+  offline: boolean;
+  refused: object | null;
+}
+let mockState: State;
+jest.mock('../../api/use-outbox', () => ({ useOutbox: () => mockState }));
+jest.mock('../../api/device', () => ({
+  outbox: { flush: jest.fn(), keepRefused: jest.fn(), dropRefused: jest.fn() },
+}));
+beforeEach(() => {
+  jest.clearAllMocks();
+  mockState = { pending: [], offline: false, refused: null };
+});
+
+test('nothing to say, nothing shown: online, or offline with all sent', () => {
+  const { rerender } = render(<UnsentBar />);
+  expect(screen.queryByTestId('unsent')).toBeNull();
+  mockState = { ...mockState, offline: true };
+  rerender(<UnsentBar />);
+  expect(screen.queryByTestId('unsent')).toBeNull();
+});
+
+test('offline it says how much is kept here, and can be tried at once', () => {
+  mockState = { pending: [{}], offline: true, refused: null };
+  const { rerender } = render(<UnsentBar />);
+  expect(wordsOf('unsent')).toContain('One entry is kept on this device');
+  mockState = { ...mockState, pending: [{}, {}, {}] };
+  rerender(<UnsentBar />);
+  expect(wordsOf('unsent')).toContain('3 entries are kept on this device');
+  fireEvent.press(screen.getByText('Try now'));
+  expect(outbox.flush).toHaveBeenCalled();
+});
+
+test('a write that came too late is sent on top of what the server has, or dropped', () => {
+  mockState = {
+    pending: [{}, {}, {}],
+    offline: false,
+    refused: {
+      command: { baseVersion: 4 },
+      problem: {
+        code: 'stale',
+        title: 'Stale',
+        detail: 'The job is at version 6.',
+        status: 409,
+        current: { job: { version: 6 } },
+      },
+    },
+  };
+  render(<UnsentBar />);
+  expect(wordsOf('refused')).toContain('This job was changed elsewhere meanwhile');
+  expect(wordsOf('refused')).toContain('2 more wait behind it.');
+  press('keep-mine');
+  expect(outbox.keepRefused).toHaveBeenCalledWith(6);
+  press('drop-mine');
+  expect(outbox.dropRefused).toHaveBeenCalledWith(6);
+});
+
+test('a write that the server does not take is told in its words, and cannot be forced', () => {
+  mockState = {
+    pending: [{}],
+    offline: false,
+    refused: {
+      command: { baseVersion: 4 },
+      problem: {
+        code: 'invalid',
+        title: 'Something in the request is not right.',
+        status: 422,
+        errors: [{ field: 'record.kit_gl', words: 'Test the water with a kit first.' }],
+      },
+    },
+  };
+  render(<UnsentBar />);
+  expect(wordsOf('refused')).toContain('The server did not take an entry');
+  expect(wordsOf('refused')).toContain('Test the water with a kit first.');
+  expect(screen.queryByTestId('keep-mine')).toBeNull();
+  press('drop-mine');
+  expect(outbox.dropRefused).toHaveBeenCalledWith(4);
+});
