@@ -88,7 +88,7 @@ async function bench() {
   await browser.tap('bench-days-1');
   await browser.tap('sheet-second-edited');
   await browser.type('edit-length', '60');
-  await browser.says('bench-sums', 'Edited copy; as found');
+  await browser.says('bench-sums', 'Edited copy, over the day; as found');
 }
 
 test('water from a file: faults by line and column, nothing taken in; then a good one', async () => {
