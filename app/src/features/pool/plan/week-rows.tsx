@@ -1,7 +1,7 @@
-import { weekChart, type WeekStretch } from '@barythm/core/chart';
+import { weekChart, type WeekBlock, type WeekStretch } from '@barythm/core/chart';
 import type { RunStretch } from '@barythm/core/families/pool';
 import { DAY_NAMES } from '@barythm/core/time';
-import { useId, useMemo, useState, type ReactNode } from 'react';
+import { Fragment, useId, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { SPACE, usePalette, type Colour } from '../../../ui/theme';
@@ -9,6 +9,8 @@ import { Words } from '../../../ui/words';
 
 /** Room for the name of a day at the left of its row. */
 export const DAY_LABEL = 36;
+/** A prime of a minute is thinner than its hatching: it is drawn wide enough to be told from frost. */
+const PRIME_LEAST = 6;
 /** Room for an hour over its line. */
 const HOUR = 40;
 
@@ -91,19 +93,18 @@ export function WeekRows({ week, prices, fullSpeed_rpm, colour, rowHeight, label
                   strokeWidth={1}
                 />
               ))}
-              {row.blocks.map((block, i) => (
-                <Rect
-                  key={`b${i}`}
-                  x={block.x}
-                  y={block.y + 4}
-                  width={Math.max(1, block.width)}
-                  height={block.height}
-                  fill={
-                    block.cause === 'prime' || block.cause === 'frost'
-                      ? `url(#${id}-${block.cause}-${day})`
-                      : paint
-                  }
-                />
+              {inOrderOfDrawing(row.blocks).map((block, i) => (
+                <Fragment key={`b${i}`}>
+                  {block.cause === 'prime' && <Block block={block} fill={palette.surface} />}
+                  <Block
+                    block={block}
+                    fill={
+                      block.cause === 'prime' || block.cause === 'frost'
+                        ? `url(#${id}-${block.cause}-${day})`
+                        : paint
+                    }
+                  />
+                </Fragment>
               ))}
               {row.suppressed.map((part, i) => (
                 <Rect
@@ -124,6 +125,23 @@ export function WeekRows({ week, prices, fullSpeed_rpm, colour, rowHeight, label
         </View>
       ))}
     </View>
+  );
+}
+
+/** Primes come last: a short one is drawn over the run that follows it. */
+function inOrderOfDrawing(blocks: readonly WeekBlock[]): WeekBlock[] {
+  return [...blocks].sort((a, b) => Number(a.cause === 'prime') - Number(b.cause === 'prime'));
+}
+
+function Block({ block: { x, y, width, height, cause }, fill }: { block: WeekBlock; fill: string }) {
+  return (
+    <Rect
+      x={x}
+      y={y + 4}
+      width={Math.max(cause === 'prime' ? PRIME_LEAST : 1, width)}
+      height={height}
+      fill={fill}
+    />
   );
 }
 
