@@ -45,19 +45,29 @@ export function WaterPart({ texts }: { texts: Texts }) {
               add="Add a shape"
               blank={{ shape: 'rectangle', length_m: '', width_m: '' }}
             >
-              {(shape) => (
-                <>
-                  <ChoiceField path={`${shape}.shape`} label="Shape" options={SHAPES} />
-                  <FieldRow>
-                    <Cell>
-                      <TextField path={`${shape}.length_m`} label="Length, or across" unit="m" />
-                    </Cell>
-                    <Cell>
-                      <TextField path={`${shape}.width_m`} label="Width; of a kidney both added" unit="m" />
-                    </Cell>
-                  </FieldRow>
-                </>
-              )}
+              {(shape) => {
+                const kind = textAt(texts, `${shape}.shape`);
+                const round = kind === 'round';
+                return (
+                  <>
+                    <ChoiceField path={`${shape}.shape`} label="Shape" options={SHAPES} />
+                    <FieldRow>
+                      <Cell>
+                        <TextField path={`${shape}.length_m`} label={round ? 'Across' : 'Length'} unit="m" />
+                      </Cell>
+                      {!round && (
+                        <Cell>
+                          <TextField
+                            path={`${shape}.width_m`}
+                            label={kind === 'kidney' ? 'Both widths added' : 'Width'}
+                            unit="m"
+                          />
+                        </Cell>
+                      )}
+                    </FieldRow>
+                  </>
+                );
+              }}
             </RowsField>
             <FieldRow>
               <Cell>

@@ -76,3 +76,25 @@ test('all as last left, in one go', () => {
   expect(screen.getByText('1 of 10 programs recorded')).toBeTruthy();
   expect(foundIn(job, 'programs/1/enable')).toBe('off');
 });
+
+test('a slot that is a key says so: one for timed runs has a length and no schedule', () => {
+  const job = standJob(FOUR_SPEEDS, <WeekFoundCard />, [], { dutyBefore: DUTY });
+  expect(screen.queryByTestId('slot-1-key')).toBeNull();
+  press('slot-5-row');
+  expect(screen.getByTestId('slot-5-key')).toHaveTextContent(/Its stop is how long it runs/);
+  press('slot-5-from-instead-none');
+  type('slot-5-until', '0:45');
+  type('slot-5-share', '80');
+  press('slot-5-save');
+  expect(foundIn(job, 'programs/5/until')).toBe(45);
+  expect(job.view().settings).toMatchObject({
+    programs: expect.arrayContaining([expect.objectContaining({ slot: 5, timed: true, stop: 45 })]),
+  });
+});
+
+test('a front key is named as one', () => {
+  standJob(TEN_SLOTS, <WeekFoundCard />, [], { dutyBefore: DUTY });
+  expect(screen.getByTestId('slot-1-key')).toHaveTextContent('It is a front key too.');
+  press('slot-7-row');
+  expect(screen.queryByTestId('slot-7-key')).toBeNull();
+});

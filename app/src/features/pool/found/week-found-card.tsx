@@ -1,5 +1,11 @@
 import { programGroup } from '@barythm/core/families/pool';
-import { addressOf, wordsFor, type Parameter, type SettingValue } from '@barythm/core/profile';
+import {
+  addressOf,
+  wordsFor,
+  type Parameter,
+  type PoolProfile,
+  type SettingValue,
+} from '@barythm/core/profile';
 import { dateInWords } from '@barythm/core/time';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -135,6 +141,11 @@ export function WeekFoundCard() {
             <Words bold size="large">
               {placeName(parameters[0])}
             </Words>
+            {keyWords(view.profile, slot) && (
+              <Words size="small" bold colour="ochre" testID={`slot-${slot}-key`}>
+                {keyWords(view.profile, slot)}
+              </Words>
+            )}
             {slot > 1 && (
               <ButtonRow>
                 <Button
@@ -236,6 +247,14 @@ export function WeekFoundCard() {
       )}
     </Card>
   );
+}
+
+/** What a slot is besides a place for a schedule; null where it is no more. */
+function keyWords({ behaviours }: PoolProfile, slot: number): string | null {
+  const { keyed, timed } = behaviours.programs;
+  if (timed.includes(slot))
+    return 'A key for a timed run: no schedule runs in it. Its stop is how long it runs.';
+  return keyed.includes(slot) ? 'It is a front key too.' : null;
 }
 
 function plain(parameter: Parameter): string {

@@ -1,0 +1,126 @@
+import { render, screen } from '@testing-library/react-native';
+import { InputError } from '@barythm/core/input';
+import { useState } from 'react';
+import { PANEL_DUTY } from '../../../../../core/src/families/pool/fixtures';
+import { FormProvider } from '../../../form/form';
+import { textAt, type Texts } from '../../../form/tree';
+import { press, type, wordsOf } from '../../../testing/touch';
+import { DutyParts } from './duty-parts';
+import { BLANK_POOL, poolTexts, readPoolDuty } from './duty-tree';
+
+let texts: Texts;
+function Stand({ start, fault = null }: { start: Texts; fault?: InputError | null }) {
+  const [now, setNow] = useState(start);
+  texts = now;
+  const { errors } = readPoolDuty(now, null);
+  return (
+    <FormProvider value={{ texts: now, errors, change: setNow, name: 'duty' }}>
+      <DutyParts texts={now} fault={fault} />
+    </FormProvider>
+  );
+}
+const stand = (start: Texts = poolTexts(PANEL_DUTY)) => render(<Stand start={start} />);
+const duty = () => readPoolDuty(texts, null).duty;
+const PARTS = [
+  'water',
+  'points',
+  'limits',
+  'circuits',
+  'needs',
+  'timed',
+  'tariff',
+  'command',
+  'winter',
+  'heat',
+  'chlorinator',
+];
+
+test('a complete duty is folded to a line for each part, with what matters in it', () => {
+  stand();
+  expect(wordsOf('part-water')).toContain('Seal pool, turned over 3 times a day.');
+  expect(wordsOf('part-points')).toContain('3 points measured');
+  expect(wordsOf('part-circuits')).toContain('Filter, Cleaner, Heater, Chlorinator, Roof');
+  expect(wordsOf('part-needs')).toContain('1 circuit with hours of their own');
+  expect(wordsOf('part-timed')).toContain('None that end by themselves.');
+  expect(wordsOf('part-tariff')).toContain('4 price windows, in SKR.');
+  expect(wordsOf('part-winter')).toContain('Light frosts.');
+  expect(screen.queryByTestId('duty-bodies.0.depth_m')).toBeNull();
+});
+
+test('a part that is wrong stands open by itself and cannot be folded away', () => {
+  stand(BLANK_POOL);
+  expect(screen.getByTestId('duty-bodies.0.depth_m')).toBeTruthy();
+  expect(screen.queryByTestId('part-water-open')).toBeNull();
+  expect(screen.getAllByText('Nothing is entered yet.').length).toBeGreaterThan(4);
+  // what has its usual value stays folded
+  expect(screen.queryByTestId('duty-winter')).toBeNull();
+});
+
+test('every part opens, and what is changed in it is read', () => {
+  stand();
+  for (const part of PARTS) press(`part-${part}-open`);
+  type('duty-bodies.0.depth_m', '1.5');
+  type('duty-limits.cover_m3h', '');
+  press('duty-circuits.0.exposed');
+  type('duty-longestPause_min', '180');
+  press('duty-command-link');
+  press('duty-winter-hard');
+  press('duty-heat.on');
+  expect(duty()).toMatchObject({
+    bodies: [{ depth_m: 1.5 }],
+    limits: { cover_m3h: null },
+    circuits: expect.arrayContaining([expect.objectContaining({ name: 'Filter', exposed: true })]),
+    longestPause_min: 180,
+    command: 'link',
+    winter: 'hard',
+    heat: null,
+  });
+});
+
+test('shapes, circuits and prices are added and taken away', () => {
+  stand();
+  press('part-water-open');
+  press('duty-bodies.0.shapes-add');
+  press('duty-bodies.0.shapes.1.shape-round');
+  type('duty-bodies.0.shapes.1.length_m', '2.4');
+  expect(duty()?.bodies[0].shapes).toHaveLength(2);
+  // a round one has no width to ask for
+  expect(screen.queryByTestId('duty-bodies.0.shapes.1.width_m')).toBeNull();
+  press('part-tariff-open');
+  press('duty-tariff.windows.3-remove');
+  expect((textAt(texts, 'tariff.windows') as readonly Texts[]).length).toBe(3);
+  press('part-circuits-open');
+  press('duty-circuits-add');
+  expect(duty()).toBeNull();
+  expect(screen.getByText('Give the circuit a name.')).toBeTruthy();
+  type('duty-circuits.5.name', 'Slide');
+  press('duty-circuits.5.kind-own');
+  expect(duty()?.circuits.at(-1)).toMatchObject({ name: 'Slide', kind: 'own', leastFlow_m3h: 0 });
+});
+
+test('the body, the point and the circuit that must be there cannot be taken away', () => {
+  stand(
+    poolTexts({
+      ...PANEL_DUTY,
+      points: [PANEL_DUTY.points[0]],
+      circuits: [PANEL_DUTY.circuits[0]],
+      needs: [],
+    }),
+  );
+  for (const part of ['water', 'points', 'circuits']) press(`part-${part}-open`);
+  expect(screen.queryByTestId('duty-bodies.0-remove')).toBeNull();
+  expect(screen.queryByTestId('duty-points.0-remove')).toBeNull();
+  expect(screen.queryByTestId('duty-circuits.0-remove')).toBeNull();
+});
+
+test('what a computation could not take is said at the part it came from', () => {
+  render(
+    <Stand
+      start={poolTexts(PANEL_DUTY)}
+      fault={new InputError('prices', 'Mon in Jan: No price from 6:00 to 6:30.')}
+    />,
+  );
+  expect(wordsOf('part-tariff')).toContain('No price from 6:00 to 6:30.');
+  expect(screen.getByTestId('duty-tariff.windows.0.from')).toBeTruthy();
+  expect(wordsOf('part-points')).not.toContain('No price');
+});
