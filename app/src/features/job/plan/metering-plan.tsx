@@ -53,16 +53,16 @@ export function MeteringPlan() {
   };
 
   const moved = Object.keys(byHand).length > 0;
-  const targets = work && (
+  const targets = calm && (
     <TargetList
       profile={view.profile}
-      targets={work.targets}
-      before={work.before?.values ?? null}
+      targets={calm.targets}
+      before={calm.before?.values ?? null}
       onReset={moved ? () => setByHand(null) : null}
     />
   );
-  const findings = work && (
-    <PlanFindings target={work.findings.target} found={work.before ? work.findings.found : null} />
+  const findings = calm && (
+    <PlanFindings target={calm.findings.target} found={calm.before ? calm.findings.found : null} />
   );
 
   return (
@@ -91,7 +91,7 @@ export function MeteringPlan() {
           {!wide && findings}
           {calm && <PulseCard work={calm} onMove={setByHand} />}
           <SignalCard work={work} byHand={byHand} onMove={setByHand} />
-          <DoseCard work={work} />
+          {calm && <DoseCard work={calm} />}
           {calm && <ExpectedTable work={calm} />}
           {calm && <CuresCard work={calm} />}
           {calm && <CapacityCard work={calm} />}
