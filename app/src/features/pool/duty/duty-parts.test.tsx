@@ -37,7 +37,7 @@ const PARTS = [
 
 test('a complete duty is folded to a line for each part, with what matters in it', () => {
   stand();
-  expect(wordsOf('part-water')).toContain('Seal pool, turned over 3 times a day.');
+  expect(wordsOf('part-water')).toContain('Seal pool: 41.6 m³, turned over 3 times a day, 124.8 m³.');
   expect(wordsOf('part-points')).toContain('3 points measured');
   expect(wordsOf('part-circuits')).toContain('Filter, Cleaner, Heater, Chlorinator, Roof');
   expect(wordsOf('part-needs')).toContain('1 circuit with hours of their own');
@@ -84,6 +84,11 @@ test('shapes, circuits and prices are added and taken away', () => {
   press('duty-bodies.0.shapes.1.shape-round');
   type('duty-bodies.0.shapes.1.length_m', '2.4');
   expect(duty()?.bodies[0].shapes).toHaveLength(2);
+  // what is added counts at once
+  expect(wordsOf('part-water')).toContain('Seal pool: 47.5 m³');
+  type('duty-bodies.0.depth_m', '');
+  expect(wordsOf('part-water')).toContain('Seal pool: not complete yet.');
+  type('duty-bodies.0.depth_m', '1.3');
   // a round one has no width to ask for
   expect(screen.queryByTestId('duty-bodies.0.shapes.1.width_m')).toBeNull();
   press('part-tariff-open');

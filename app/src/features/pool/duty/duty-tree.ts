@@ -1,4 +1,4 @@
-import { poolDutySchema, type PoolDuty } from '@barythm/core/families/pool';
+import { bodySchema, poolDutySchema, type BodyOfWater, type PoolDuty } from '@barythm/core/families/pool';
 import {
   days,
   figure,
@@ -18,17 +18,16 @@ import {
   type Texts,
 } from '../../../form/tree';
 
+const BODY = group({
+  name: word,
+  kind: word,
+  shapes: list(group({ shape: word, length_m: figure('length'), width_m: zeroIfBlank('length') })),
+  depth_m: figure('length'),
+  turnoversPerDay: figure('plain'),
+});
 /** The place in a panel: blank where no panel switches the circuit. */
 const DUTY: Readonly<Record<string, Place>> = {
-  bodies: list(
-    group({
-      name: word,
-      kind: word,
-      shapes: list(group({ shape: word, length_m: figure('length'), width_m: zeroIfBlank('length') })),
-      depth_m: figure('length'),
-      turnoversPerDay: figure('plain'),
-    }),
-  ),
+  bodies: list(BODY),
   points: list(
     group({
       speed_rpm: figure('speed'),
@@ -115,6 +114,16 @@ function percent(): Place {
     },
     write: (value) => place.write(typeof value === 'number' ? value * 100 : undefined),
   };
+}
+
+/** A body of water as far as it is typed; null while it is not whole. */
+export function readBody(texts: Texts): BodyOfWater | null {
+  let whole = true;
+  const read = BODY.read(texts, '', () => {
+    whole = false;
+  });
+  const parsed = bodySchema.safeParse(read);
+  return whole && parsed.success ? parsed.data : null;
 }
 
 /** A duty as texts; its programs are kept apart, on the timeline. */

@@ -1,5 +1,9 @@
+import { volume_m3 } from '@barythm/core/hydraulics';
+import { fig, figureWithUnit, type Reader } from '@barythm/core/units';
 import { Cell, ChoiceField, FormPart, FieldRow, RowsField, TextField } from '../../../form/form';
-import { namesAt, rowsAt, textAt, type Texts } from '../../../form/tree';
+import { rowsAt, textAt, type Texts } from '../../../form/tree';
+import { useReader } from '../../../ui/reader';
+import { readBody } from './duty-tree';
 
 const SHAPES = [
   { value: 'rectangle', label: 'Rectangle' },
@@ -14,14 +18,15 @@ const BODIES = [
 
 /** Bodies of water, their shapes and turnover. */
 export function WaterPart({ texts }: { texts: Texts }) {
+  const reader = useReader();
   return (
     <FormPart
       title="Water"
       testID="part-water"
       paths={['bodies', 'water_C']}
-      summary={`${namesAt(texts, 'bodies')}, turned over ${rowsAt(texts, 'bodies')
-        .map((body) => String(textAt(body, 'turnoversPerDay')))
-        .join(' and ')} times a day.`}
+      summary={rowsAt(texts, 'bodies')
+        .map((body) => lineOf(body, reader))
+        .join(' ')}
     >
       <RowsField
         path="bodies"
@@ -87,4 +92,14 @@ export function WaterPart({ texts }: { texts: Texts }) {
       <TextField path="water_C" label="Water now" unit="°C" />
     </FormPart>
   );
+}
+
+/** A body of water in a line: how much it is, and how much of it moves in a day. */
+function lineOf(texts: Texts, reader: Reader): string {
+  const body = readBody(texts);
+  const name = String(textAt(texts, 'name') ?? '');
+  if (!body) return `${name}: not complete yet.`;
+  const water = (m3: number) => figureWithUnit(fig('waterVolume', m3), reader);
+  const m3 = volume_m3(body.shapes, body.depth_m);
+  return `${name}: ${water(m3)}, turned over ${body.turnoversPerDay} times a day, ${water(m3 * body.turnoversPerDay)}.`;
 }

@@ -81,6 +81,8 @@ test('a slot that is a key says so: one for timed runs has a length and no sched
   const job = standJob(FOUR_SPEEDS, <WeekFoundCard />, [], { dutyBefore: DUTY });
   expect(screen.queryByTestId('slot-1-key')).toBeNull();
   press('slot-5-row');
+  // this controller has no weekdays to copy
+  expect(screen.queryByTestId('slot-5-days-above')).toBeNull();
   expect(screen.getByTestId('slot-5-key')).toHaveTextContent(/Its stop is how long it runs/);
   press('slot-5-from-instead-none');
   type('slot-5-until', '0:45');

@@ -153,21 +153,23 @@ export function WeekFoundCard() {
                   testID={`slot-${slot}-copy`}
                   onPress={() => setDraft({ ...draft, [slot]: textsOf(slot - 1) })}
                 />
-                <Button
-                  label="Days as above"
-                  testID={`slot-${slot}-days-above`}
-                  onPress={() => {
-                    const above = textsOf(slot - 1);
-                    const days = parameters.filter(({ type }) => type === 'days').map(plain);
-                    setDraft({
-                      ...draft,
-                      [slot]: {
-                        ...draft[slot],
-                        ...Object.fromEntries(days.map((key) => [key, above[key] ?? ''])),
-                      },
-                    });
-                  }}
-                />
+                {parameters.some(({ type }) => type === 'days') && (
+                  <Button
+                    label="Days as above"
+                    testID={`slot-${slot}-days-above`}
+                    onPress={() => {
+                      const above = textsOf(slot - 1);
+                      const days = parameters.filter(({ type }) => type === 'days').map(plain);
+                      setDraft({
+                        ...draft,
+                        [slot]: {
+                          ...draft[slot],
+                          ...Object.fromEntries(days.map((key) => [key, above[key] ?? ''])),
+                        },
+                      });
+                    }}
+                  />
+                )}
               </ButtonRow>
             )}
             <View style={styles.fields}>
