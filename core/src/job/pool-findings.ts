@@ -3,6 +3,7 @@ import {
   finding,
   linkedKey,
   powerPattern,
+  sensorKey,
   sensorsInUse,
   SENSOR_NAMES,
   type PoolContext,
@@ -56,7 +57,7 @@ function passed(checks: readonly JudgedCheck[], key: string): boolean {
 
 /** POO-19: nobody compared it, or not since its offset was changed. */
 function sensors({ duty }: PoolContext, settings: PoolSettings, checks: readonly JudgedCheck[]): Finding[] {
-  const open = sensorsInUse(duty, settings).filter((sensor) => !passed(checks, `sensor-${sensor}`));
+  const open = sensorsInUse(duty, settings).filter((sensor) => !passed(checks, sensorKey(sensor)));
   if (open.length === 0) return [];
   return [finding('POO-19', 'job', { sensors: open.map((sensor) => SENSOR_NAMES[sensor]).join(', ') })];
 }

@@ -1,4 +1,4 @@
-import { NOT_COMPARED, SENSORS, type Sensor, type SensorErrors } from '../families/pool';
+import { NOT_COMPARED, sensorKey, SENSORS, type Sensor, type SensorErrors } from '../families/pool';
 import { addressOf, parameterWithRole } from '../profile';
 import { lastOf } from '../sheet';
 import type { JobDocument } from './document';
@@ -15,7 +15,7 @@ export function sensorErrors(document: JobDocument): SensorErrors {
 
 function errorOf(document: JobDocument, sensor: Sensor): number | null {
   const compared = document.records.findLast(
-    ({ body }) => body.kind === 'check' && body.check === `sensor-${sensor}`,
+    ({ body }) => body.kind === 'check' && body.check === sensorKey(sensor),
   );
   if (compared?.body.kind !== 'check') return NOT_COMPARED[sensor];
   const { shown_C, reference_C } = compared.body.figures;

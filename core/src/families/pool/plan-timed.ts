@@ -10,13 +10,20 @@ import { timedRunsOf } from './timed-runs';
 export function planTimedRuns(draft: PoolDraft): void {
   const { duty, profile } = draft.context;
   const wanted = [...timedRunsOf(duty)];
-  for (const slot of profile.behaviours.programs.timed) {
-    const run = wanted.shift();
-    if (run) planKey(draft, slot, run);
-    else clearSchedule(draft, slot);
+  const keys = profile.behaviours.programs.timed;
+  const reached = duty.place.childrenReach;
+  for (const slot of keys) {
+    if (reached) emptyKey(draft, slot);
+    else {
+      const run = wanted.shift();
+      if (run) planKey(draft, slot, run);
+      else clearSchedule(draft, slot);
+    }
   }
   planBoost(draft, draft.has('boost.time') ? wanted.shift() : undefined);
-  for (const { name } of wanted) draft.problems.push({ kind: 'timed-no-place', name });
+  wanted.forEach(({ name }, i) =>
+    draft.problems.push({ kind: reached && i < keys.length ? 'timed-reach' : 'timed-no-place', name }),
+  );
 }
 
 /** No run by hand is set above what filter, cover and pipes are made for, whatever this controller's limit caps. */
@@ -50,10 +57,18 @@ function planKey(draft: PoolDraft, slot: number, run: TimedRun): void {
 /** A schedule in a key for timed runs never runs: it is taken out, so that nobody counts on it. */
 function clearSchedule(draft: PoolDraft, slot: number): void {
   const start = draft.settings().programs.find((program) => program.slot === slot)?.start ?? null;
-  if (start === null || !draft.hasOption('program.start', 'time.unused', slot)) return;
-  const reason = { text: 'timed.none', values: {} } as const;
-  draft.choose('program.start', 'time.unused', reason, slot);
-  draft.choose('program.stop', 'time.unused', reason, slot);
+  if (start !== null) unused(draft, slot, 'timed.none');
+}
+
+/** A key within children's reach starts nothing. */
+function emptyKey(draft: PoolDraft, slot: number): void {
+  unused(draft, slot, 'key.nothing');
+}
+
+function unused(draft: PoolDraft, slot: number, text: 'timed.none' | 'key.nothing'): void {
+  if (!draft.hasOption('program.start', 'time.unused', slot)) return;
+  draft.choose('program.start', 'time.unused', { text, values: {} }, slot);
+  draft.choose('program.stop', 'time.unused', { text, values: {} }, slot);
 }
 
 function planBoost(draft: PoolDraft, run: TimedRun | undefined): void {

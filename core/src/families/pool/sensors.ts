@@ -10,6 +10,11 @@ export const SENSOR_NAMES: Readonly<Record<Sensor, string>> = {
   roof: 'Roof sensor',
 };
 
+/** The key of a sensor's check. */
+export function sensorKey(sensor: Sensor): string {
+  return `sensor-${sensor}`;
+}
+
 /** Sensor and reference thermometer may differ by this, K. */
 export const SENSOR_TOLERANCE_K = 1;
 

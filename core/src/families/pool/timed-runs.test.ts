@@ -16,7 +16,8 @@ import {
   wordsOf,
 } from './fixtures';
 import { planPool } from './plan';
-import { judgeCheck, proofChecks } from './proofs';
+import { judgeCheck } from './proof-patterns';
+import { proofChecks } from './proofs';
 import { understand } from './settings';
 import { canRunTimed, storedTimedRuns } from './timed-runs';
 
@@ -73,6 +74,14 @@ describe('a timed run is planned where the controller ends runs by itself', () =
     expect(problems).toEqual([{ kind: 'timed-reach', name: 'After lessons' }]);
     expect(values).toMatchObject({ boostTime: 45, key: 'nothing', 'key/4': 'nothing' });
   });
+});
+
+test('a key for timed runs within children’s reach is emptied, and the run that was wanted on it is said', () => {
+  const duty = { ...wanting(LESSONS), place: { childrenReach: true, othersReach: true } };
+  const { values, problems, targets } = planned(FOUR_SPEEDS, duty, { 'from/5': 'none', 'until/5': 45 });
+  expect(problems).toEqual([{ kind: 'timed-reach', name: 'After lessons' }]);
+  expect(values).toMatchObject({ 'until/5': 'none', 'until/6': 'none' });
+  expect(targets.find(({ key }) => key === 'until/5')?.reason.text).toBe('key.nothing');
 });
 
 describe('POO-06 a timed key taken for a schedule', () => {
@@ -141,6 +150,20 @@ describe('on the bench', () => {
     expect(run.sums.volume_m3).toBeGreaterThan(plain.sums.volume_m3);
     expect(run.sums.run_h).toBeCloseTo(plain.sums.run_h, 1);
   });
+  test('on hold it starts where a controller lets it run by hand meanwhile, and nowhere else', () => {
+    const hold: BenchEvent = { kind: 'hold', at_s: 30_000, until_s: null, amount: null };
+    const run = (lets: boolean) => {
+      const { behaviours } = TEN_SLOTS;
+      const profile = {
+        ...TEN_SLOTS,
+        behaviours: { ...behaviours, holds: { ...behaviours.holds, handRunDuring: lets } },
+      };
+      return benchSheet(contextOf(profile), still, day(hold, started(36_000)));
+    };
+    expect(run(true).sums.run_h).toBeCloseTo(0.5, 3);
+    expect(run(false).sums.run_h).toBe(0);
+    expect(run(false).happenings.map(({ words }) => words)).not.toContain('A timed run is on.');
+  });
   test('a power cut ends it, and a pump without one takes no notice', () => {
     const cut: BenchEvent = { kind: 'power-cut', at_s: 36_600, until_s: 36_660, amount: null };
     expect(benchSheet(context, still, day(started(36_000), cut)).sums.run_h).toBeCloseTo(1 / 6, 2);
@@ -162,4 +185,22 @@ test('it is proved by being waited for; what goes on is named', () => {
   expect(seen('ends').ok).toBe(true);
   expect(seen('goes-on').pattern?.code).toBe('POO-06');
   expect(seen('stands').pattern?.code).toBe('POO-24');
+});
+
+test('the speed to be seen is the one that the controller lets through', () => {
+  const seen = (limitClamps: PoolProfile['behaviours']['limitClamps']) => {
+    const profile = { ...TEN_SLOTS, behaviours: { ...TEN_SLOTS.behaviours, limitClamps } };
+    const context = contextOf(profile);
+    const settings = understand(profile, context.plate, {
+      ...sound(context),
+      boostSpeed: 3000,
+      boostTime: 30,
+      limit: 2000,
+    });
+    return proofChecks(context, settings)
+      .find(({ key }) => key === 'timed-boost')
+      ?.method.replace(/\u00a0/g, ' ');
+  };
+  expect(seen(['programs', 'boost'])).toContain('2000 rev/min');
+  expect(seen(['programs'])).toContain('3000 rev/min');
 });
