@@ -5,6 +5,7 @@ export * from './working-sheet';
 export * from './calibration';
 export * from './context';
 export * from './bench';
+export * from './bench-events';
 export * from './judged-checks';
 export * from './judged-readings';
 export * from './texts';

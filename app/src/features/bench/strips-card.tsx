@@ -1,7 +1,7 @@
 import { stripChart } from '@barythm/core/chart';
 import { EVENT_WORDS, happensAtOnce, SECONDS_PER_DAY, type BenchEvent } from '@barythm/core/bench';
 import type { FamilyContext } from '@barythm/core/families';
-import { isPool } from '@barythm/core/job';
+import { isPool, thrownAtATap } from '@barythm/core/job';
 import { formatNumber } from '@barythm/core/units';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { PanResponder, Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
@@ -14,7 +14,6 @@ import { Choice } from '../../ui/choice';
 import { SPACE, TOUCH, usePalette, type Colour } from '../../ui/theme';
 import { Words } from '../../ui/words';
 import type { ShownRun } from '../../workers/bench-messages';
-import { thrownAtATap } from './events-for';
 import { clockOf } from './scenario-draft';
 import { SPEEDS, type usePlayer } from './use-player';
 

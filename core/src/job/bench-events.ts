@@ -1,7 +1,7 @@
-import { EVENT_WORDS, EVENTS_OF, type EventKind } from '@barythm/core/bench';
-import type { FamilyContext } from '@barythm/core/families';
-import { canRunTimed } from '@barythm/core/families/pool';
-import { isPool } from '@barythm/core/job';
+import { EVENT_WORDS, EVENTS_OF, type EventKind } from '../bench';
+import type { FamilyContext } from '../families';
+import { canRunTimed } from '../families/pool';
+import { isPool } from './context';
 
 /** What can happen to this pump: a meter's bounce needs a meter, a timed run a controller that has one. */
 export function eventsFor(context: FamilyContext): readonly EventKind[] {
