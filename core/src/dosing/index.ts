@@ -14,3 +14,4 @@ export * from './compensation';
 export * from './tank';
 export * from './batch';
 export * from './drift';
+export * from './air';

@@ -21,8 +21,8 @@ export interface PulseRatioInput {
   readonly full_mL: number;
   readonly greatestWater_m3h: number;
   readonly ceiling_spm: number;
-  /** step of the stroke-length knob, % */
-  readonly step_pct?: number;
+  /** step of the stroke-length knob, %; null on a pump whose stroke is what it is */
+  readonly step_pct?: number | null;
   readonly multiplyMost?: number;
   readonly divideMost?: number;
   readonly school?: StrokeSchool;
@@ -68,6 +68,7 @@ export function pulseChoices(input: PulseRatioInput): PulseChoice[] {
   requirePositive('stroke_ml', input.full_mL, 'The stroke volume at full length');
   requirePositive('water_max_m3h', input.greatestWater_m3h, 'The greatest water flow');
   requirePositive('ceiling_spm', input.ceiling_spm, 'The ceiling rate');
+  const knob = input.step_pct !== null;
   const step = input.step_pct ?? 1;
   if (!(step > 0) || step > STROKE_LENGTH_GREATEST_PCT) {
     throw new InputError('step', 'The step of the stroke length must be more than 0 and at most 100 %.');
@@ -77,7 +78,9 @@ export function pulseChoices(input: PulseRatioInput): PulseChoice[] {
   const consider = (way: PulseWay, factor: number) => {
     const strokes = strokesPerPulse(way, factor);
     const exact = (100 * perPulse) / (strokes * input.full_mL);
-    const length_pct = Number((Math.round(exact / step) * step).toPrecision(12));
+    const length_pct = knob
+      ? Number((Math.round(exact / step) * step).toPrecision(12))
+      : STROKE_LENGTH_GREATEST_PCT;
     if (length_pct < STROKE_LENGTH_LEAST_PCT || length_pct > STROKE_LENGTH_GREATEST_PCT) return;
     const greatest_spm = pulses * strokes;
     if (greatest_spm > CEILING_SHARE * input.ceiling_spm * (1 + 1e-12)) return;
@@ -85,6 +88,8 @@ export function pulseChoices(input: PulseRatioInput): PulseChoice[] {
   };
   for (let n = 1; n <= (input.multiplyMost ?? MULTIPLY_MOST); n++) consider('multiply', n);
   for (let m = 2; m <= (input.divideMost ?? DIVIDE_MOST); m++) consider('divide', m);
+  // without a knob nothing but the factor brings the dose near
+  if (!knob) return choices.sort((a, b) => Math.abs(a.error) - Math.abs(b.error));
   const distance = LENGTH_WISH[input.school ?? 'middle'];
   return choices.sort(
     (a, b) => distance(a.length_pct) - distance(b.length_pct) || b.greatest_spm - a.greatest_spm,

@@ -22,6 +22,8 @@ export interface Finding {
   readonly values: TextValues;
   /** addresses on the sheet that it is about */
   readonly addresses: readonly string[];
+  /** what it takes for granted, in a sentence: an answer that nobody gave */
+  readonly given?: string;
 }
 
 /** What a finding says: what is so, with the figures; what that will do; what to do. */
@@ -37,8 +39,10 @@ export interface FindingText {
  * the fingerprint, and the finding is open again.
  */
 export function fingerprintOf(finding: Finding): string {
-  const { code, text, subject, severity, values } = finding;
-  return contentHash({ code, text, subject, severity, values }).slice(0, 16);
+  const { code, text, subject, severity, values, given } = finding;
+  // what is taken for granted belongs to what was decided on; without it the print is that of always
+  const all = { code, text, subject, severity, values, ...(given === undefined ? {} : { given }) };
+  return contentHash(all).slice(0, 16);
 }
 
 const ORDER: Record<Severity, number> = { stop: 0, warn: 1, note: 2 };

@@ -8,19 +8,21 @@ export type FindingMaker<Id extends string> = (
   values: TextValues,
   addresses?: readonly (string | undefined)[],
   severity?: Severity,
+  given?: string,
 ) => Finding;
 
 /** Severities of texts that are not a plain warning. */
 export type Severities<Id extends string> = Partial<Record<Id, 'stop' | 'note'>>;
 
 export function findingMaker<Id extends string>(severities: Severities<Id>): FindingMaker<Id> {
-  return (text, subject, values, addresses = [], severity) => ({
+  return (text, subject, values, addresses = [], severity, given) => ({
     code: text.split('.')[0],
     text,
     severity: severity ?? severities[text] ?? 'warn',
     subject,
     values,
     addresses: addresses.filter((address) => address !== undefined),
+    ...(given === undefined ? {} : { given }),
   });
 }
 

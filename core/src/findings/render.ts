@@ -17,9 +17,10 @@ export type TextBook = Readonly<Record<string, FindingText>>;
 export function renderFinding(finding: Finding, book: TextBook, reader: Reader): FindingText {
   const text = book[finding.text];
   if (!text) throw new Error(`There is no text “${finding.text}”.`);
+  const so = fill(text.so, finding.values, reader);
   return {
     title: fill(text.title, finding.values, reader),
-    so: fill(text.so, finding.values, reader),
+    so: finding.given === undefined ? so : `${so} ${finding.given}`,
     will: fill(text.will, finding.values, reader),
     todo: fill(text.todo, finding.values, reader),
   };

@@ -32,6 +32,8 @@ export const THRESHOLDS = {
   primeMost_min: 10,
   /** set points nearer than this are the same */
   setPoint_K: 0.5,
+  /** a dose this many times beyond its band is no matter of fine tuning any more: it harms, or does nothing */
+  doseFar: 1.5,
   /** ratios that agree within this are taken for the same slip */
   ratioMatch: 0.04,
 } as const;

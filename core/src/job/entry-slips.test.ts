@@ -1,3 +1,4 @@
+import { fingerprintOf } from '../findings';
 import { DUTY, MOTOR, SOUND_TWO_POINT, TODAY, TWO_POINT } from '../families/metering/fixtures';
 import { addressOf, contentHash } from '../profile';
 import { stateOf } from '../sheet';
@@ -89,13 +90,26 @@ describe('ANY-08 another slot than the one meant', () => {
     for (const [key, value] of Object.entries(found)) {
       if (value !== undefined) entry(writer, 'found', key, value, 0);
     }
-    return writer.write({
+    writer.write({
       kind: 'plan.accept',
       jobId: 'job-1',
       planId: 'plan-1',
       duty: DUTY,
       targets: [{ entryId: 't-1', address: at('rateA'), value: 8, unit: '', reason: 'by the test' }],
     });
+    // a line that is not through zero is a stop on a target: here it is wanted so
+    for (const stop of view(writer).findings.target.filter(({ severity }) => severity === 'stop')) {
+      writer.write({
+        kind: 'finding.decide',
+        jobId: 'job-1',
+        decisionId: `d-${stop.code}`,
+        code: stop.code,
+        fingerprint: fingerprintOf(stop),
+        decision: 'accepted',
+        reason: 'By the test.',
+      });
+    }
+    return writer;
   };
 
   test('mistake: the rate meant for one point went into the current beside it', () => {

@@ -152,12 +152,12 @@ describe('gates', () => {
     const writer = new Writer(tooMuch).makeSafe().identify().found().plan();
     const stops = view(writer).findings.target.filter((f: Finding) => f.severity === 'stop');
     expect(gates(writer)).toEqual(stops.map((f) => f.code));
-    const decide = (fingerprint: string, reason: string) =>
+    const decide = (fingerprint: string, reason: string, code = stops[0].code) =>
       writer.write({
         kind: 'finding.decide',
         jobId: 'job-1',
         decisionId: 'd',
-        code: stops[0].code,
+        code,
         fingerprint,
         decision: 'accepted',
         reason,
@@ -166,7 +166,7 @@ describe('gates', () => {
     decide('another', 'Agreed.');
     expect(gates(writer)).toEqual(stops.map((f) => f.code));
     for (const stop of stops)
-      decide(fingerprintOf(stop), 'Agreed with the site until the larger pump comes.');
+      decide(fingerprintOf(stop), 'Agreed with the site until the larger pump comes.', stop.code);
     expect(gates(writer)).toEqual([]);
   });
 

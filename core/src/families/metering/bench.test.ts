@@ -284,7 +284,8 @@ test('pressure over a stroke: with gas the rise comes late, and stays low where 
   const clean = strokeTrace(plant, state);
   expect(clean[1].bar).toBeCloseTo(3.513, 6);
   const locked = strokeTrace(plant, { ...state, gas_mL: 0.75 });
-  expect(locked[60].bar).toBeCloseTo(3.039, 6);
+  // 1 m of lift leaves 0.894 bar at the valve, squeezed threefold
+  expect(locked[60].bar).toBeCloseTo(2.682897, 6);
   expect(locked[10].bar).toBeLessThan(clean[10].bar);
 });
 

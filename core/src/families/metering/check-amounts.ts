@@ -1,4 +1,4 @@
-import { aged_gpl, rateAtFlow_spm } from '../../dosing';
+import { aged_gpl, rateAtFlow_spm, strokeVolume_mL } from '../../dosing';
 import { THRESHOLDS, type Finding } from '../../findings';
 import { fig } from '../../units';
 import { addressesOf } from './address';
@@ -6,12 +6,13 @@ import type { CheckInput } from './checks';
 import { strengthToday_gpl } from './context';
 import { batchStrokes } from './day';
 import { dosePath } from './dose';
+import { doseGrade } from './dose-grade';
 import { finding } from './finding';
 import { stockOf } from './stock';
 
 /** MET-18 slugs at low flow, MET-19 batches, MET-20 tank and ageing until the next visit. */
 export function checkAmounts(input: CheckInput): Finding[] {
-  return [...slugs(input), ...batch(input), ...tank(input), ...ageing(input)];
+  return [...slugs(input), ...batch(input), ...batchVolume(input), ...tank(input), ...ageing(input)];
 }
 
 function slugs({ context, subject, settings }: CheckInput): Finding[] {
@@ -59,12 +60,43 @@ function batch({ context, subject, settings }: CheckInput): Finding[] {
   ];
 }
 
+/** MET-08 of a batch: another volume than is wanted for each trigger. */
+function batchVolume({ context, subject, settings }: CheckInput): Finding[] {
+  const { duty } = context;
+  const strokes = batchStrokes(settings, duty.strokeVolume.full_mL);
+  if (settings.mode !== 'batch' || !duty.batch || strokes === null || !settings.length_pct) return [];
+  const given_mL = strokes * strokeVolume_mL(duty.strokeVolume.full_mL, settings.length_pct);
+  const share = given_mL / duty.batch.volume_mL;
+  const { low_mgl, wanted_mgl, high_mgl } = duty.dose;
+  const dose = wanted_mgl * share;
+  if (dose <= high_mgl * (1 + 1e-9) && dose >= low_mgl * (1 - 1e-9)) return [];
+  const grade = doseGrade(context, subject, dose);
+  return [
+    finding(
+      'MET-08.batch',
+      subject,
+      {
+        given: fig('strokeVolume', given_mL),
+        volume: fig('strokeVolume', duty.batch.volume_mL),
+        share: fig('percent', (share - 1) * 100),
+        cure:
+          subject === 'target'
+            ? 'No stroke of this pump gives it in whole strokes: make batches larger, or accept it in writing.'
+            : 'Set the strokes of a batch and the stroke length as in the plan.',
+        grade: grade.words,
+      },
+      addressesOf(context, 'batch.strokes', 'batch.volume', 'stroke.length'),
+      grade.severity,
+    ),
+  ];
+}
+
 function tank({ context, subject, settings }: CheckInput): Finding[] {
   const { tank: level, nextVisit_days } = context.duty;
   const stock = stockOf(context, settings);
   if (!level || !nextVisit_days || stock?.stop_days == null || stock.stop_days >= nextVisit_days) return [];
   return [
-    finding('MET-20.tank', subject, {
+    finding(stock.atMost ? 'MET-20.most' : 'MET-20.tank', subject, {
       volume: fig('volume', level.now_L),
       daily: fig('volume', stock.daily_L),
       days: fig('days', stock.stop_days),

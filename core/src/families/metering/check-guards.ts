@@ -3,6 +3,7 @@ import { addressesOf } from './address';
 import type { CheckInput } from './checks';
 import { choicesOf } from './duty';
 import { finding } from './finding';
+import { atSuctionValve_bar, dischargeSpan_bar, suctionSide } from './suction-side';
 
 /**
  * MET-10 the stop contact, MET-21 run dry, MET-23 switched by its mains, MET-26 siphon and relief, ANY-11 access,
@@ -61,10 +62,18 @@ function fault({ context, subject, settings }: CheckInput): Finding[] {
   return [];
 }
 
-/** True where a stopped pump could be siphoned through: suction above discharge, or nothing to pump against. */
+/**
+ * True where a stopped pump could be siphoned through: what stands at its suction valve pushes more than the least discharge
+ * pressure and the injection valve hold against it. An outlet below the tank does that to a pump above it too. Where the
+ * discharge is not known a flooded suction is enough.
+ */
 export function canSiphon({ duty }: CheckInput['context']): boolean {
-  const { suctionHead_m, dischargePressure_bar } = duty.place;
-  if (suctionHead_m === null || suctionHead_m <= 0) return false;
-  // 10.2 m of water stand for a bar: enough for telling which side is higher
-  return dischargePressure_bar === null || dischargePressure_bar * 10.2 < suctionHead_m;
+  const { suctionHead_m } = duty.place;
+  if (suctionHead_m === null) return false;
+  const span = dischargeSpan_bar(duty);
+  if (!span) return suctionHead_m > 0;
+  const side = suctionSide(duty);
+  const pushes_bar =
+    atSuctionValve_bar(side.tank_bar, suctionHead_m, duty.product.density_kgl) - side.air_bar;
+  return pushes_bar > span.least + (duty.head?.injection_bar ?? 0) + 1e-9;
 }

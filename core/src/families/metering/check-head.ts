@@ -1,5 +1,4 @@
 import {
-  AIR_bar,
   gasPicture,
   NPSH_MARGIN_m,
   NPSH_NEEDED_UNKNOWN_m,
@@ -14,9 +13,10 @@ import { addressesOf } from './address';
 import type { CheckInput } from './checks';
 import type { MeteringContext } from './context';
 import { longestPause_min } from './day';
-import { capacity_lph, needed_lph } from './dose';
+import { capacity_lph, mostAsked } from './dose';
 import { finding } from './finding';
 import type { MeteringSettings } from './settings';
+import { assumedWords, atSuctionValve_bar, dischargeSpan_bar, suctionSide } from './suction-side';
 
 /** MET-13 slow suction, MET-14 pauses, MET-15 gas lock, MET-17 short stroke, MET-22 suction head. */
 export function checkHead(input: CheckInput): Finding[] {
@@ -33,8 +33,7 @@ function slowSuction({ context, subject, settings }: CheckInput): Finding[] {
   if (settings.suctionShare >= 1) return [];
   const capacity = capacity_lph(context, settings);
   if (capacity === null) return [];
-  const water = context.duty.water.greatest_m3h;
-  const needed = needed_lph(context, water);
+  const { flow_lph: needed, water_m3h } = mostAsked(context);
   if (capacity >= needed * (1 + THRESHOLDS.capacityMargin) * (1 - 1e-9)) return [];
   return [
     finding(
@@ -44,7 +43,7 @@ function slowSuction({ context, subject, settings }: CheckInput): Finding[] {
         share: fig('percent', settings.suctionShare * 100),
         capacity: fig('pumpFlow', capacity),
         needed: fig('pumpFlow', needed),
-        water: fig('waterFlow', water),
+        when: water_m3h === null ? 'at most' : fig('waterFlow', water_m3h),
         limit: fig('percent', THRESHOLDS.capacityMargin * 100),
       },
       addressesOf(context, 'suction.share'),
@@ -68,14 +67,27 @@ function pauses({ context, subject, settings }: CheckInput): Finding[] {
   ];
 }
 
-/** What gas does in the head with these settings, or null where head, pressure or length are not known. */
+/**
+ * What gas does in the head with these settings, at the greatest discharge pressure, or null where head, pressure or length are
+ * not known. The suction pressure is that at the valve: what a lift takes from the tank's is missing for the squeeze.
+ */
 export function gasInHead(context: MeteringContext, settings: MeteringSettings) {
-  const { head, place, strokeVolume, suction } = context.duty;
-  if (!head || place.dischargePressure_bar === null || !settings.length_pct) return null;
+  const { head, place, product, strokeVolume } = context.duty;
+  const span = dischargeSpan_bar(context.duty);
+  if (!head || !span || !settings.length_pct) return null;
   const stroke_mL = strokeVolume_mL(strokeVolume.full_mL, settings.length_pct);
-  const suction_bar = suction?.tank_bar ?? AIR_bar;
-  const discharge_bar = AIR_bar + place.dischargePressure_bar + head.injection_bar;
-  return { ...gasPicture(suction_bar, stroke_mL, head.dead_mL, discharge_bar), discharge_bar, suction_bar };
+  const side = suctionSide(context.duty);
+  const suction_bar = atSuctionValve_bar(side.tank_bar, place.suctionHead_m ?? 0, product.density_kgl);
+  const discharge_bar = side.air_bar + span.greatest + head.injection_bar;
+  return {
+    ...gasPicture(suction_bar, stroke_mL, head.dead_mL, discharge_bar),
+    discharge_bar,
+    suction_bar,
+    assumed: [
+      ...side.assumed.filter((words) => words.includes('tank')),
+      ...(place.suctionHead_m === null ? ['the liquid level with the pump'] : []),
+    ],
+  };
 }
 
 function gasLock({ context, subject, settings }: CheckInput): Finding[] {
@@ -88,10 +100,13 @@ function gasLock({ context, subject, settings }: CheckInput): Finding[] {
       subject,
       {
         reach: fig('pressure', picture.reach_bar),
+        suction: fig('pressure', picture.suction_bar),
         discharge: fig('pressure', picture.discharge_bar),
         length: fig('percent', settings.length_pct ?? 0),
       },
       addressesOf(context, 'stroke.length'),
+      undefined,
+      assumedWords(picture.assumed),
     ),
   ];
 }
@@ -126,19 +141,21 @@ export function headAtSuction(
   const stroke_mL = strokeVolume_mL(strokeVolume.full_mL, settings.length_pct);
   // the suction stroke's own speed is the gear's, however slowly strokes are asked for
   const rate_spm = settings.geared_spm;
+  const side = suctionSide(context.duty);
   return {
     ...suctionHead({
-      tank_bar: suction.tank_bar,
-      vapour_bar: changed.vapour_bar ?? suction.vapour_bar,
+      tank_bar: side.tank_bar,
+      vapour_bar: changed.vapour_bar ?? side.vapour_bar,
       density_kgm3: product.density_kgl * 1000,
       level_m: changed.level_m ?? place.suctionHead_m,
-      friction_m: suction.friction_m,
+      friction_m: side.friction_m,
       pipe_m: changed.pipe_m ?? suction.pipe_m,
       velocity_ms: suctionVelocity_ms(stroke_mL, rate_spm, changed.bore_mm ?? suction.bore_mm),
       rate_spm,
       slowShare: changed.share ?? settings.suctionShare,
     }),
     wanted_m: (suction.needed_m ?? NPSH_NEEDED_UNKNOWN_m) + NPSH_MARGIN_m,
+    assumed: side.assumed,
   };
 }
 
@@ -158,6 +175,8 @@ function suction({ context, subject, settings }: CheckInput): Finding[] {
         acceleration: fig('length', head.acceleration_m),
       },
       addressesOf(context, 'suction.share'),
+      undefined,
+      assumedWords(head.assumed),
     ),
   ];
 }

@@ -69,7 +69,8 @@ function strength({ context, subject }: CheckInput): Finding[] {
   if (subject !== 'target' && subject !== 'left') return [];
   const { product } = context.duty;
   if (product.measuredOn === null) {
-    return product.halfLife_days === null
+    // what gasses decomposes: it loses strength whether or not somebody knows how fast
+    return product.halfLife_days === null && !product.gassing
       ? []
       : [finding('MET-27.label', subject, { product: product.name })];
   }

@@ -1,12 +1,13 @@
 import { THRESHOLDS, type Finding } from '../../findings';
-import { isFalling, rangeMismatch, responseAt } from '../../signal';
+import { inOrder, isFalling, rangeMismatch, responseAt, type TwoPointMap } from '../../signal';
 import { pumpFlow_lph, strokeVolume_mL } from '../../dosing';
 import { fig } from '../../units';
 import { addressesOf } from './address';
 import type { CheckInput } from './checks';
 import { currentSignal } from './duty';
 import { finding } from './finding';
-import { readLow_mA } from './settings';
+import { LOOP_ERROR_mA } from './proofs';
+import { readLow_mA, type MeteringSettings } from './settings';
 
 /** MET-07 the two points, MET-01 the range, MET-06 live zero and broken wire. Only in analog mode. */
 export function checkSignal(input: CheckInput): Finding[] {
@@ -87,9 +88,39 @@ function wire({ context, subject, settings }: CheckInput): Finding[] {
     };
     return [finding('MET-06.falling-hold', subject, values, address)];
   }
+  const edge = fallingEdge({ map, watch, limits });
+  if (edge) {
+    return [
+      finding(
+        'MET-06.falling-edge',
+        subject,
+        {
+          x1: fig('current', edge.x1_mA),
+          rate: fig('strokeRate', edge.rate_spm),
+          loop: fig('current', LOOP_ERROR_mA),
+        },
+        [...address, ...addressesOf(context, 'signal.x1')],
+      ),
+    ];
+  }
   if (currentSignal(duty).low_mA === 0) return [finding('MET-06.dead-zero', subject, {}, address)];
   if (!watch && profile.behaviours.brokenWire?.reaction === 'set') {
     return [finding('MET-06.unwatched', subject, {}, address)];
   }
   return [];
+}
+
+/** A falling line that stops just under the current at which its signal asks for most; null where it does not. */
+function fallingEdge({
+  map,
+  watch,
+  limits,
+}: Pick<MeteringSettings, 'watch' | 'limits'> & { readonly map: TwoPointMap }) {
+  if (!isFalling(map)) return null;
+  const { x1_mA } = inOrder(map);
+  // only where the signal's own low end meets the point
+  const meets = Math.min(Math.abs(x1_mA - 4), Math.abs(x1_mA)) <= LOOP_ERROR_mA;
+  const at = (x_mA: number) => responseAt(map, watch, limits, x_mA).rate_spm;
+  if (!meets || x1_mA < LOOP_ERROR_mA || at(x1_mA) === 0 || at(x1_mA - LOOP_ERROR_mA) > 0) return null;
+  return { x1_mA, rate_spm: at(x1_mA) };
 }

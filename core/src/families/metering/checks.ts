@@ -11,9 +11,13 @@ import { checkPressure } from './check-pressure';
 import { checkPulses } from './check-pulses';
 import { checkPump } from './check-pump';
 import { checkSignal } from './check-signal';
+import { checkTurnDown } from './check-turn-down';
 import type { MeteringContext } from './context';
 import { finding } from './finding';
+import { overGears } from './over-gears';
 import { planMetering, type MeteringPlan } from './plan';
+import { namedGear } from './plan-gear';
+import { gearsOf } from './pump';
 import { understand, type MeteringSettings } from './settings';
 import { fig } from '../../units';
 
@@ -27,9 +31,22 @@ export interface CheckInput {
 
 /**
  * Findings on one column of the sheet. Whatever was found or left is judged as it stands; what is not known is not
- * judged. Stops come first.
+ * judged. Where the gear was not read, every gear that may be fitted is judged, and the worst of either side is told with its
+ * gear. Stops come first.
  */
 export function checkSettings(context: MeteringContext, subject: Subject, values: SettingValues): Finding[] {
+  const { profile, plate } = context;
+  if (namedGear(profile, plate, values) !== null) return checkKnown(context, subject, values);
+  return overGears(
+    context,
+    gearsOf(profile).map(({ name }) => ({
+      gear: name,
+      findings: checkKnown({ ...context, plate: { ...plate, gear: name } }, subject, values),
+    })),
+  );
+}
+
+function checkKnown(context: MeteringContext, subject: Subject, values: SettingValues): Finding[] {
   const input: CheckInput = {
     context,
     subject,
@@ -39,13 +56,18 @@ export function checkSettings(context: MeteringContext, subject: Subject, values
   const cause = [...checkPulses(input), ...checkHead(input)];
   // a ceiling or a slow suction that lacks capacity says so itself, and better
   const told = cause.some(({ code }) => code === 'MET-03' || code === 'MET-13');
+  const tooLarge = checkTurnDown(input);
+  const signal = checkSignal(input);
+  // a range mismatch is an offset, and says better where it comes from
+  const mismatch = signal.some(({ code }) => code === 'MET-01');
+  const dose = checkDose(input).filter(({ text }) => !(mismatch && text === 'MET-08.offset'));
   return bySeverity([
     ...checkLimits(input),
     ...checkPump(input),
-    ...checkSignal(input),
+    ...signal,
     ...(told ? [] : checkCapacity(input)),
     ...cause,
-    ...checkDose(input),
+    ...(tooLarge.length > 0 ? tooLarge : dose),
     ...checkCalibration(input),
     ...checkPressure(input),
     ...checkAmounts(input),

@@ -4,6 +4,7 @@ import { gasInHead, headAtSuction } from './check-head';
 import type { MeteringContext } from './context';
 import { capacity_lph, needed_lph } from './dose';
 import type { MeteringSettings } from './settings';
+import { suctionSide } from './suction-side';
 
 /** One way out, with what it would gain in figures. */
 export interface Cure {
@@ -47,7 +48,8 @@ export function suctionCures(context: MeteringContext, settings: MeteringSetting
   }
   add('A suction line of twice the bore', { bore_mm: suction.bore_mm * 2 });
   add('A suction line half as long', { pipe_m: suction.pipe_m / 2 });
-  add('A cooler store: half the vapour pressure', { vapour_bar: suction.vapour_bar / 2 });
+  const { vapour_bar } = suctionSide(context.duty);
+  add('A cooler store: half the vapour pressure', { vapour_bar: vapour_bar / 2 });
   return ranked(cures);
 }
 

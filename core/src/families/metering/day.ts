@@ -13,7 +13,7 @@ export function hoursOfDay_m3h(context: MeteringContext): readonly number[] {
 export function ratesOfDay_spm(context: MeteringContext, settings: MeteringSettings): number[] | null {
   const path = dosePath(context, settings);
   if (path) return hoursOfDay_m3h(context).map((water) => rateAtFlow_spm(path, water));
-  const steady = meanRate_spm(context, settings);
+  const steady = meanRate_spm(context, settings) ?? mostUnderController_spm(context, settings);
   return steady === null ? null : Array.from({ length: 24 }, () => steady);
 }
 
@@ -27,6 +27,21 @@ function meanRate_spm({ duty }: MeteringContext, settings: MeteringSettings): nu
     return (strokes * 60) / duty.batch.spacing_s;
   }
   return null;
+}
+
+/** True where nothing but the controller's greatest feed bounds what the pump gives: sums of such a day are at most. */
+export function fedByController({ duty }: MeteringContext, settings: MeteringSettings): boolean {
+  return settings.mode === 'analog' && duty.signal.source === 'controller';
+}
+
+/** Under a controller nobody knows the demand: the greatest useful feed, as far as these settings reach. */
+function mostUnderController_spm(context: MeteringContext, settings: MeteringSettings): number | null {
+  const { signal, strokeVolume } = context.duty;
+  if (!fedByController(context, settings) || signal.source !== 'controller') return null;
+  if (!settings.map || !settings.length_pct) return null;
+  const stroke_mL = (strokeVolume.full_mL * settings.length_pct) / 100;
+  const top = Math.min(Math.max(settings.map.y1, settings.map.y2), settings.limits.greatest_spm);
+  return Math.min(top, signal.greatestFeed_lph / (0.06 * stroke_mL));
 }
 
 /** Strokes of a batch, however the controller is told them; null when not known. */
@@ -55,7 +70,9 @@ export function longestPause_min(context: MeteringContext, settings: MeteringSet
   if (settings.mode === 'timer' && settings.timer) {
     return settings.timer.every_min - settings.timer.run_s / 60;
   }
-  const rates = ratesOfDay_spm(context, settings);
+  if (settings.mode === 'batch') return batchPause_min(context, settings);
+  // what a controller asks for is not known, and it may ask for nothing
+  const rates = fedByController(context, settings) ? null : ratesOfDay_spm(context, settings);
   if (!rates) return null;
   const running = rates.filter((rate) => rate > 0);
   if (running.length === 0) return 24 * 60;
@@ -68,4 +85,12 @@ export function longestPause_min(context: MeteringContext, settings: MeteringSet
     longest = Math.max(longest, Math.min(still, 24));
   }
   return Math.max(gap, longest * 60);
+}
+
+/** Between batches it stands for what its strokes leave of the spacing, at least: triggers may be further apart. */
+function batchPause_min({ duty }: MeteringContext, settings: MeteringSettings): number | null {
+  const strokes = batchStrokes(settings, duty.strokeVolume.full_mL);
+  const rate = Math.min(settings.manual_spm ?? settings.limits.greatest_spm, settings.limits.greatest_spm);
+  if (!duty.batch || strokes === null || rate <= 0) return null;
+  return Math.max(0, duty.batch.spacing_s / 60 - strokes / rate);
 }

@@ -84,9 +84,49 @@ export function needed_lph(context: MeteringContext, water_m3h: number): number 
   return neededPumpFlow_lph(water_m3h, duty.dose.wanted_mgl, strengthToday_gpl(duty.product, today));
 }
 
+/** The greatest pump flow that the duty asks for, and the water at which it does; null water where no water sets it. */
+export interface MostAsked {
+  readonly flow_lph: number;
+  readonly water_m3h: number | null;
+}
+
+/**
+ * What a pump with this duty must be able to give: at the greatest water flow where the water paces it, the greatest useful feed
+ * under a controller, at the usual flow where one rate or a timer gives it, and a batch within its spacing.
+ */
+export function mostAsked(context: MeteringContext): MostAsked {
+  const { duty } = context;
+  const { greatest_m3h, usual_m3h } = duty.water;
+  if (duty.mode === 'analog' && duty.signal.source === 'controller') {
+    return { flow_lph: duty.signal.greatestFeed_lph, water_m3h: null };
+  }
+  if (duty.mode === 'batch' && duty.batch) {
+    return { flow_lph: (duty.batch.volume_mL * 3.6) / duty.batch.spacing_s, water_m3h: null };
+  }
+  const water_m3h = duty.mode === 'manual' || duty.mode === 'timer' ? usual_m3h : greatest_m3h;
+  return { flow_lph: needed_lph(context, water_m3h), water_m3h };
+}
+
 /** Greatest flow the pump can give with these settings: its greatest rate (or ceiling) at its stroke length. */
 export function capacity_lph(context: MeteringContext, settings: MeteringSettings): number | null {
   if (!settings.length_pct) return null;
   const stroke = strokeVolume_mL(context.duty.strokeVolume.full_mL, settings.length_pct);
   return pumpFlow_lph(stroke, settings.limits.greatest_spm);
+}
+
+/** A dose of nothing counts as this far under its band. */
+const NOTHING = 10;
+
+/**
+ * How far the dose leaves its band at the worst flow between least and greatest, as |ln(dose/limit)|; 0 inside, null where no
+ * dose can be told.
+ */
+export function outsideBand(context: MeteringContext, settings: MeteringSettings): number | null {
+  const picture = dosePicture(context, settings);
+  if (!picture) return null;
+  const { low_mgl, high_mgl } = context.duty.dose;
+  return picture.breaches.reduce((worst, { side, worst_mgl }) => {
+    const far = side === 'over' ? Math.log(worst_mgl / high_mgl) : Math.log(low_mgl / worst_mgl);
+    return Math.max(worst, Math.min(NOTHING, far));
+  }, 0);
 }

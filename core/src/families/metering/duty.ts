@@ -69,6 +69,13 @@ export const signalSourceSchema = z.discriminatedUnion('source', [
 ]);
 export type SignalSource = z.infer<typeof signalSourceSchema>;
 
+/** Pressure above ambient; below nil where the outlet lies under the pump or stands under vacuum. */
+const backPressure = (what: string) =>
+  z
+    .number({ error: `${what} must be a number.` })
+    .gt(-1.1, `${what} cannot be under a full vacuum, −1 bar.`)
+    .max(500, `${what} cannot be above 500 bar.`);
+
 const notNegative = (what: string) =>
   z.number({ error: `${what} must be a number.` }).min(0, `${what} cannot be negative.`);
 
@@ -77,9 +84,28 @@ export const suctionSchema = z
   .object({
     pipe_m: notNegative('The length of the suction pipe'),
     bore_mm: positive('The bore of the suction pipe'),
-    friction_m: notNegative('The friction loss'),
-    vapour_bar: notNegative('The vapour pressure'),
-    tank_bar: positive('The pressure on the tank'),
+    friction_m: notNegative('The friction loss')
+      .max(100, 'The friction loss cannot be above 100 m.')
+      .nullable(),
+    vapour_bar: notNegative('The vapour pressure')
+      .max(20, 'The vapour pressure cannot be above 20 bar.')
+      .nullable(),
+    tank_bar: positive('The pressure on the tank')
+      .max(20, 'The pressure on the tank cannot be above 20 bar.')
+      .nullable(),
+    /** where the tank is open: height above the sea, and temperature of the liquid; sea level and 20 °C where not said */
+    altitude_m: z
+      .number({ error: 'The altitude must be a number.' })
+      .min(-500, 'The altitude cannot be below −500 m.')
+      .max(6000, 'The altitude cannot be above 6000 m.')
+      .nullable()
+      .optional(),
+    liquid_C: z
+      .number({ error: 'The temperature of the liquid must be a number.' })
+      .min(0, 'The liquid cannot be colder than 0 °C.')
+      .max(100, 'The liquid cannot be warmer than 100 °C.')
+      .nullable()
+      .optional(),
     /** head the pump needs, from its manual */
     needed_m: notNegative('The needed head').nullable(),
   })
@@ -97,8 +123,8 @@ export const headSchema = z
 /** The site's swing of back pressure and what it costs, where it was measured. */
 export const pressureSchema = z
   .object({
-    least_bar: notNegative('The least back pressure'),
-    greatest_bar: notNegative('The greatest back pressure'),
+    least_bar: backPressure('The least back pressure'),
+    greatest_bar: backPressure('The greatest back pressure'),
     /** share of stroke volume lost for each bar; null when not measured */
     lossPer_bar: notNegative('The loss for each bar').nullable(),
   })
@@ -156,7 +182,7 @@ export const meteringDutySchema = z
         /** dosing stops when the water stops, by an interlock outside the pump */
         interlocked: z.boolean(),
         suctionHead_m: z.number().nullable(),
-        dischargePressure_bar: z.number().min(0, 'The discharge pressure cannot be negative.').nullable(),
+        dischargePressure_bar: backPressure('The discharge pressure').nullable(),
         /** the pump is started and stopped by its mains supply */
         switchedByMains: z.boolean().optional(),
         /** people other than the technician can reach its keys */

@@ -99,13 +99,36 @@ describe('MET-14 pauses in a gassing liquid', () => {
 
 describe('MET-15 gas lock', () => {
   const head = { dead_mL: 0.25, injection_bar: 0.5 };
-  test('mistake: 3.04 bar of squeeze against 3.51; near miss: less dead volume; both absolute', () => {
+  test('mistake: 2.68 bar of squeeze (1 m of lift) against 3.51; near miss: less dead volume; both absolute', () => {
     const found = stepper({}, { head }).find((f) => f.code === 'MET-15')!;
     expect(found).toMatchObject({
       severity: 'stop',
-      values: { reach: { v: expect.closeTo(3.039, 3) }, discharge: { v: expect.closeTo(3.513, 3) } },
+      values: { reach: { v: expect.closeTo(2.683, 3) }, discharge: { v: expect.closeTo(3.513, 3) } },
     });
-    expect(codesOf(stepper({}, { head: { ...head, dead_mL: 0.2 } }))).not.toContain('MET-15');
+    expect(codesOf(stepper({}, { head: { ...head, dead_mL: 0.15 } }))).not.toContain('MET-15');
+  });
+  test('a lift counts at the valve, and the greatest pressure, not the usual: 2.92 bar against 3.41 locks', () => {
+    const place = { interlocked: true, suctionHead_m: -1.5, dischargePressure_bar: 1 };
+    const duty = {
+      strokeVolume: { full_mL: 0.5, basis: 'plate' as const },
+      head: { dead_mL: 0.2, injection_bar: 0 },
+      pressure: { least_bar: 1, greatest_bar: 2.397, lossPer_bar: null },
+      place,
+    };
+    const found = stepper({}, duty).find((f) => f.code === 'MET-15')!;
+    expect(found.values).toMatchObject({
+      reach: { v: expect.closeTo(2.92, 2) },
+      discharge: { v: expect.closeTo(3.41, 2) },
+    });
+    const usual = { ...duty, pressure: { ...duty.pressure, greatest_bar: 1.2 } };
+    expect(codesOf(stepper({}, usual))).not.toContain('MET-15');
+    // without an answer the level is taken to be that of the pump, and said so
+    const unsaid = {
+      ...duty,
+      place: { ...place, suctionHead_m: null },
+      head: { dead_mL: 0.3, injection_bar: 0 },
+    };
+    expect(stepper({}, unsaid).find((f) => f.code === 'MET-15')!.given).toContain('level with the pump');
   });
   test('cures are ranked: those that are enough first, each with its figure', () => {
     const context = stepperContext({ head });

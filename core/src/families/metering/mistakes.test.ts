@@ -157,8 +157,17 @@ describe('MET-06 live zero and broken wire', () => {
       duty: dutyWith({ signal: { ...controller, action: 'falling' } }),
       signalFrom: 'controller',
     });
-    const stops = twoPoint({ rateA: 50, rateB: 0, below: 'stop', wire: 'stop' });
+    const stops = twoPoint({ rateA: 50, rateB: 0, below: 'hold', wire: 'stop' });
     expect(codes(on(falling, stops))).not.toContain('MET-06');
+  });
+  test('mistake: falling, and it stops a hair under the current at which most is asked for; near miss: a point with room', () => {
+    const falling = twoPointContext({
+      duty: dutyWith({ signal: { ...controller, action: 'falling' } }),
+      signalFrom: 'controller',
+    });
+    const edge = twoPoint({ rateA: 50, rateB: 0, below: 'stop', wire: 'stop' });
+    expect(texts(on(falling, edge))).toContain('MET-06.falling-edge');
+    expect(texts(on(falling, { ...edge, currentA: 3.8 }))).not.toContain('MET-06.falling-edge');
   });
 });
 
@@ -178,7 +187,7 @@ describe('MET-07 the two points', () => {
 describe('MET-08 dose leaves its band', () => {
   test('mistake: an offset line, with the flows where it leaves the band', () => {
     const found = on(twoPointContext(), twoPoint({ rateA: 10 })).find((f) => f.code === 'MET-08');
-    expect(found).toMatchObject({ text: 'MET-08.offset', severity: 'warn' });
+    expect(found).toMatchObject({ text: 'MET-08.offset', severity: 'stop' });
     expect(found?.values).toMatchObject({ side: 'above the band', from: { q: 'waterFlow', v: 6 } });
   });
   test('mistakes: wrong slope; one rate for every flow; too few strokes', () => {
@@ -233,7 +242,11 @@ describe('MET-27 strength mixed up or old', () => {
   });
   test('near misses: measured two weeks ago; from the label of what keeps', () => {
     expect(codes(on(aged('2026-11-10', 90), SOUND_TWO_POINT))).not.toContain('MET-27');
-    expect(codes(on(aged(null, null), SOUND_TWO_POINT))).not.toContain('MET-27');
+    const keeps = aged(null, null);
+    const steady = { ...keeps, duty: { ...keeps.duty, product: { ...keeps.duty.product, gassing: false } } };
+    expect(codes(on(steady, SOUND_TWO_POINT))).not.toContain('MET-27');
+    // what gasses decomposes, whether or not somebody wrote down how fast
+    expect(texts(on(keeps, SOUND_TWO_POINT))).toContain('MET-27.label');
   });
 });
 

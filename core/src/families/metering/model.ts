@@ -1,5 +1,4 @@
 import type { BenchInputs, BenchModel, Channel, Flag } from '../../bench';
-import { AIR_bar } from '../../dosing';
 import type { MeteringPlant } from './plant';
 
 /** The state of a simulated metering pump: plain numbers, copied for a snapshot. */
@@ -310,7 +309,7 @@ function pump(p: MeteringPlant, s: MeteringState, strokes: number, runs: boolean
   }
   const volume = p.stroke_mL * strokeShare(p, s.pressure_bar);
   s.gas_mL += p.gasPerStroke_mL * strokes;
-  const squeezed = 1 - p.suction_bar / (AIR_bar + s.pressure_bar + p.injection_bar);
+  const squeezed = 1 - p.suction_bar / (p.air_bar + s.pressure_bar + p.injection_bar);
   let left = strokes;
   let given = 0;
   while (left > 0) {
@@ -403,7 +402,7 @@ export function strokeTrace(
   state: MeteringState,
   points = 60,
 ): { readonly at: number; readonly bar: number }[] {
-  const discharge = AIR_bar + state.pressure_bar + plant.injection_bar;
+  const discharge = plant.air_bar + state.pressure_bar + plant.injection_bar;
   const volume = plant.stroke_mL * strokeShare(plant, state.pressure_bar);
   return Array.from({ length: points + 1 }, (_, i) => {
     const at = i / points;

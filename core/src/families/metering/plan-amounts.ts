@@ -1,7 +1,8 @@
 import { batchPicture, pumpFlow_lph, strokeVolume_mL } from '../../dosing';
 import { fig } from '../../units';
 import { needed_lph } from './dose';
-import { chooseLength, setLength } from './plan-length';
+import { gearsToTry, setGear } from './plan-gear';
+import { chooseLength, setLength, workingLengths } from './plan-length';
 import type { Draft } from './plan-draft';
 
 /** A batch is planned to be done in this share of the least time between triggers. */
@@ -18,12 +19,22 @@ export function planBatch(draft: Draft): void {
   }
   if (!duty.batch) return;
   const { volume_mL, spacing_s } = duty.batch;
-  const greatest = draft.settings().geared_spm * draft.settings().suctionShare;
   const full = duty.strokeVolume.full_mL;
-  // the longest stroke that leaves the batch within its time is the most exact; rounding decides between lengths
-  const length = chooseLength(draft, (candidate) =>
-    batchPicture(volume_mL, strokeVolume_mL(full, candidate), greatest, spacing_s).fits ? {} : null,
+  const fits = (greatest: number) => batchPicture(volume_mL, full, greatest, spacing_s).fits;
+  const greatest = gearFor(draft, fits);
+  // only lengths whose rounding to whole strokes keeps the batch as near as the dose's band is wide; all where none does
+  const { low_mgl, wanted_mgl, high_mgl } = duty.dose;
+  const picture = (candidate: number) =>
+    batchPicture(volume_mL, strokeVolume_mL(full, candidate), greatest, spacing_s);
+  const exact = ({ error }: { error: number }) =>
+    1 + error <= high_mgl / wanted_mgl + 1e-9 && 1 + error >= low_mgl / wanted_mgl - 1e-9;
+  const some = workingLengths(draft).some(
+    (candidate) => picture(candidate).fits && exact(picture(candidate)),
   );
+  const length = chooseLength(draft, (candidate) => {
+    const batch = picture(candidate);
+    return batch.fits && (!some || exact(batch)) ? {} : null;
+  });
   const stroke = strokeVolume_mL(full, length.length_pct);
   const batch = batchPicture(volume_mL, stroke, greatest, spacing_s);
   setLength(draft, length.length_pct, length.reason);
@@ -42,6 +53,15 @@ export function planBatch(draft: Draft): void {
   });
 }
 
+/** Greatest rate of the first gear (the fitted one first) that does, and puts a changed one into the plan; the fitted one's where none does. */
+function gearFor(draft: Draft, does: (greatest_spm: number) => boolean): number {
+  const share = draft.settings().suctionShare;
+  const [first, ...others] = gearsToTry(draft);
+  const gear = [first, ...others].find(({ greatest_spm }) => does(greatest_spm * share)) ?? first;
+  if (gear !== first) setGear(draft, gear);
+  return gear.greatest_spm * share;
+}
+
 /** Timer mode: a run of so many seconds every so many minutes, for the usual water flow. */
 export function planTimer(draft: Draft): void {
   const { context } = draft;
@@ -53,9 +73,9 @@ export function planTimer(draft: Draft): void {
   if (!duty.timer) return;
   const { every_min } = duty.timer;
   const wanted = needed_lph(context, duty.water.usual_m3h);
-  const greatest = draft.settings().geared_spm * draft.settings().suctionShare;
   const full = duty.strokeVolume.full_mL;
   const flowAt = (length_pct: number, rate: number) => pumpFlow_lph(strokeVolume_mL(full, length_pct), rate);
+  const greatest = gearFor(draft, (rate) => wanted <= flowAt(100, rate));
   if (wanted > flowAt(100, greatest)) {
     draft.tooSmall(wanted, greatest);
     return;

@@ -1,37 +1,10 @@
-import { pumpFlow_lph, slowestSuction } from '../../dosing';
 import { fig } from '../../units';
 import { longestPause_min } from './day';
-import { needed_lph } from './dose';
 import { choicesOf } from './duty';
 import type { Draft } from './plan-draft';
 
-/** The calibration factor, and the slowest suction that still gives the greatest flow, for liquids that gas. */
-export function planSuction(draft: Draft): void {
-  planFactor(draft);
-  const { context } = draft;
-  const { duty, profile } = context;
-  const shares = profile.behaviours.slowSuction;
-  if (!shares || shares.length < 2) return;
-  const fast = String(Math.max(...shares) * 100);
-  if (!duty.product.gassing && !duty.suction) {
-    draft.put('suction.share', fast, { text: 'suction.fast', values: {} });
-    return;
-  }
-  const rated = pumpFlow_lph(duty.strokeVolume.full_mL, draft.settings().geared_spm);
-  const need = needed_lph(context, duty.water.greatest_m3h);
-  const share = slowestSuction(rated, need, shares);
-  const values = {
-    need: fig('pumpFlow', need),
-    left: fig('pumpFlow', rated * (share ?? Math.max(...shares))),
-  };
-  draft.put('suction.share', share === null ? fast : String(Number((share * 100).toPrecision(12))), {
-    text: share === null ? 'suction.none' : 'suction.slow',
-    values,
-  });
-}
-
 /** What a drive that is set in flow must be told after a calibration: measured volume over the one it assumes. */
-function planFactor(draft: Draft): void {
+export function planFactor(draft: Draft): void {
   const { profile, duty, calibration } = draft.context;
   const nominal = profile.behaviours.smooth?.nominal_mL;
   if (!nominal || !calibration || !draft.has('calibration.factor')) return;

@@ -1,45 +1,58 @@
 import { LENGTH_WISH, STROKE_LENGTH_GREATEST_PCT, STROKE_LENGTH_LEAST_PCT } from '../../dosing';
 import { parameterWithRole, type SettingValues } from '../../profile';
-import { dosePicture } from './dose';
+import { outsideBand } from './dose';
 import type { Draft } from './plan-draft';
 import type { Reason } from './reasons';
 import { understand } from './settings';
 
+/** Lengths whose dose is this near to one another in their worst are alike: then the school decides. */
+const ALIKE = 1e-9;
+
+/** Stroke lengths that the knob can be set to within the working range. */
+export function workingLengths(draft: Draft): number[] {
+  if (!draft.has('stroke.length')) return [STROKE_LENGTH_GREATEST_PCT];
+  const step = draft.stepOf('stroke.length');
+  const lengths: number[] = [];
+  for (let i = 0; STROKE_LENGTH_LEAST_PCT + i * step <= STROKE_LENGTH_GREATEST_PCT + 1e-9; i++) {
+    lengths.push(Number((STROKE_LENGTH_LEAST_PCT + i * step).toPrecision(12)));
+  }
+  return lengths;
+}
+
+/** How far the dose leaves its band with some settings on top of the plan so far; 0 inside it, or where no dose can be told. */
+export function outsideWith(draft: Draft, values: SettingValues): number {
+  const { context } = draft;
+  const settings = understand(context.profile, context.plate, { ...draft.values(), ...values });
+  return outsideBand(context, settings) ?? 0;
+}
+
 /**
- * The stroke length where the controller leaves it free: one that was measured at, if it works; else the school's
- * choice among those that keep the dose in its band (whole strokes counted), else among all that work.
+ * The stroke length where the controller leaves it free. Every length that works is tried, whole strokes counted: of those
+ * that keep the dose in its band (or leave it least) the one that was measured at wins, then the school's choice.
  */
 export function chooseLength(
   draft: Draft,
   tryOut: (length_pct: number) => SettingValues | null,
 ): { length_pct: number; reason: Reason } {
-  const { context } = draft;
-  const { strokeVolume, choices } = context.duty;
+  const { strokeVolume, choices } = draft.context.duty;
   if (!draft.has('stroke.length')) {
     return { length_pct: STROKE_LENGTH_GREATEST_PCT, reason: { text: 'length.middle', values: {} } };
   }
   const measured = strokeVolume.basis === 'measured' ? strokeVolume.atLength_pct : undefined;
-  if (measured !== undefined && tryOut(measured)) {
-    return { length_pct: measured, reason: { text: 'length.measured', values: {} } };
-  }
-  const lengthKey = parameterWithRole(context.profile, 'stroke.length')?.key ?? '';
-  const step = draft.stepOf('stroke.length');
-  const works: { length: number; breaches: number }[] = [];
-  for (let length = STROKE_LENGTH_LEAST_PCT; length <= STROKE_LENGTH_GREATEST_PCT; length += step) {
+  const lengthKey = parameterWithRole(draft.context.profile, 'stroke.length')?.key ?? '';
+  const lengths = workingLengths(draft);
+  if (measured !== undefined && !lengths.includes(measured)) lengths.push(measured);
+  const works = lengths.flatMap((length) => {
     const values = tryOut(length);
-    if (!values) continue;
-    const settings = understand(context.profile, context.plate, {
-      ...draft.values(),
-      ...values,
-      [lengthKey]: length,
-    });
-    works.push({ length, breaches: dosePicture(context, settings)?.breaches.length ?? 0 });
+    return values ? [{ length, outside: outsideWith(draft, { ...values, [lengthKey]: length }) }] : [];
+  });
+  const least = Math.min(...works.map((work) => work.outside));
+  const good = works.filter((work) => work.outside <= least + ALIKE);
+  if (good.some((work) => work.length === measured)) {
+    return { length_pct: measured!, reason: { text: 'length.measured', values: {} } };
   }
-  const fewest = Math.min(...works.map((work) => work.breaches));
   const wish = LENGTH_WISH[choices.stroke];
-  const best = works
-    .filter((work) => work.breaches === fewest)
-    .sort((a, b) => wish(a.length) - wish(b.length))[0];
+  const best = good.sort((a, b) => wish(a.length) - wish(b.length))[0];
   return {
     length_pct: best?.length ?? STROKE_LENGTH_GREATEST_PCT,
     reason: { text: `length.${choices.stroke}`, values: {} },

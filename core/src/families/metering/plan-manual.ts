@@ -1,24 +1,27 @@
 import { STROKE_LENGTH_GREATEST_PCT, strokeRate_spm, strokeVolume_mL } from '../../dosing';
+import { parameterWithRole, type SettingValues } from '../../profile';
 import { fig } from '../../units';
 import { needed_lph } from './dose';
 import type { Draft } from './plan-draft';
+import { takeGear } from './plan-gear';
 import { chooseLength, setLength } from './plan-length';
-import { isSetInFlow } from './rates';
+import { fastestGear_spm } from './pump';
+import { isSetInFlow, rateToSetting } from './rates';
 
 /** Manual mode: one rate, for the usual water flow. */
 export function planManual(draft: Draft): void {
   const { duty } = draft.context;
   const wanted = needed_lph(draft.context, duty.water.usual_m3h);
-  const found = draft.settings();
   const full = duty.strokeVolume.full_mL;
   const least = strokeRate_spm(wanted, strokeVolume_mL(full, STROKE_LENGTH_GREATEST_PCT));
-  if (least > found.geared_spm) {
-    draft.tooSmall(wanted, found.geared_spm);
+  const greatest = takeGear(draft, least);
+  if (greatest === null) {
+    draft.tooSmall(wanted, fastestGear_spm(draft.context));
     return;
   }
   const length = chooseLength(draft, (candidate) => {
     const rate = roundedRate(draft, strokeRate_spm(wanted, strokeVolume_mL(full, candidate)));
-    return rate > 0 && rate <= found.geared_spm ? {} : null;
+    return rate > 0 && rate <= greatest ? rateValue(draft, rate) : null;
   });
   const stroke = strokeVolume_mL(full, length.length_pct);
   setLength(draft, length.length_pct, length.reason);
@@ -31,6 +34,16 @@ export function planManual(draft: Draft): void {
       stroke: fig('strokeVolume', stroke),
     },
   });
+}
+
+/** The rate as this controller takes it, for trying a stroke length out. */
+function rateValue(draft: Draft, rate_spm: number): SettingValues {
+  const { profile } = draft.context;
+  const parameter = parameterWithRole(profile, 'rate.manual');
+  if (!parameter) return {};
+  return {
+    [parameter.key]: draft.taken(parameter, rateToSetting(profile, parameter, rate_spm, draft.values())),
+  };
 }
 
 /** Whole strokes, but on a drive that is set in flow. */

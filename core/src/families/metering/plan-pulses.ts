@@ -10,10 +10,10 @@ import { parameterWithRole } from '../../profile';
 import { fig } from '../../units';
 import { strengthToday_gpl, type MeteringContext } from './context';
 import { choicesOf, type MeteringDuty } from './duty';
-import { openLimits } from './plan-analog';
+import { openLimits } from './plan-points';
 import type { Draft } from './plan-draft';
+import { gearsToTry, namedGear, setGear } from './plan-gear';
 import { setLength } from './plan-length';
-import { gearsOf } from './pump';
 
 /** The meter of a duty that is paced by pulses, or null. */
 export function meterOf(duty: MeteringDuty) {
@@ -30,7 +30,7 @@ export function pulseTable(context: MeteringContext, greatest_spm: number): Puls
   if (!meter) return [];
   const { modes, pulses } = profile.behaviours;
   const contact = duty.mode === 'contact';
-  const step = parameterWithRole(profile, 'stroke.length')?.step;
+  const knob = parameterWithRole(profile, 'stroke.length');
   const choices = pulseChoices({
     litresPerPulse: meter.litresPerPulse,
     dose_mgl: duty.dose.wanted_mgl,
@@ -38,16 +38,26 @@ export function pulseTable(context: MeteringContext, greatest_spm: number): Puls
     full_mL: duty.strokeVolume.full_mL,
     greatestWater_m3h: duty.water.greatest_m3h,
     ceiling_spm: greatest_spm,
-    step_pct: step ?? 1,
+    step_pct: knob ? (knob.step ?? 1) : null,
     multiplyMost: contact ? 1 : modes.includes('multiply') ? (pulses?.multiplyMost ?? 1) : 0,
     divideMost: contact || !modes.includes('divide') ? 1 : (pulses?.divideMost ?? 1),
     school: duty.choices.stroke,
   });
   const measured = duty.strokeVolume.basis === 'measured' ? (duty.strokeVolume.atLength_pct ?? null) : null;
-  if (measured === null) return choices;
-  // a length near the measured one keeps the calibration: those come first
-  const near = (choice: PulseChoice) => Math.abs(choice.length_pct - measured) <= STROKE_LENGTH_MOVED_PCT;
-  return [...choices.filter(near), ...choices.filter((choice) => !near(choice))];
+  // a length near the measured one keeps the calibration
+  const near = ({ length_pct }: PulseChoice) =>
+    measured !== null && Math.abs(length_pct - measured) <= STROKE_LENGTH_MOVED_PCT;
+  const outside = (choice: PulseChoice) => outsideBy(duty, choice);
+  const good = choices.filter((choice) => outside(choice) === 0);
+  const rest = choices.filter((choice) => outside(choice) > 0).sort((a, b) => outside(a) - outside(b));
+  return [...good.filter(near), ...good.filter((choice) => !near(choice)), ...rest];
+}
+
+/** How far rounding leaves the wanted band, as |ln|; 0 within. */
+function outsideBy({ dose }: MeteringDuty, { error }: PulseChoice): number {
+  const given = dose.wanted_mgl * (1 + error);
+  if (given > dose.high_mgl) return Math.log(given / dose.high_mgl);
+  return given < dose.low_mgl ? Math.log(dose.low_mgl / given) : 0;
 }
 
 /** Pulse modes: factor and stroke length from the table, ceiling, memory and recognition time. */
@@ -62,13 +72,12 @@ export function planPulses(draft: Draft): void {
     strengthToday_gpl(duty.product, context.today),
   );
   const pulses_ppm = pulseRate_ppm(duty.water.greatest_m3h, meter.litresPerPulse);
-  const geared = draft.settings().geared_spm * draft.settings().suctionShare;
   const wantsContact = duty.mode === 'contact';
   if (wantsContact && !profile.behaviours.modes.includes('contact')) {
     draft.problems.push({ kind: 'no-mode', mode: 'contact' });
     return;
   }
-  const [best] = pulseTable(context, geared);
+  const { best, geared } = bestOverGears(draft);
   if (!best) {
     draft.problems.push({ kind: 'no-ratio', perPulse_mL, pulses_ppm });
   } else {
@@ -111,6 +120,22 @@ export function planPulses(draft: Draft): void {
   planRecognition(draft, pulses_ppm, meter.closedShare);
 }
 
+/** The best choice with the fitted gear, else with the first other gear that has one in the band; puts a changed gear into the plan. */
+function bestOverGears(draft: Draft): { best: PulseChoice | undefined; geared: number } {
+  const { context } = draft;
+  const share = draft.settings().suctionShare;
+  const tried = gearsToTry(draft).map((gear) => {
+    const geared = gear.greatest_spm * share;
+    return { gear, geared, best: pulseTable(context, geared)[0] };
+  });
+  const inBand = tried.find(({ best }) => best && outsideBy(context.duty, best) === 0);
+  const found = inBand ?? tried.find(({ best }) => best) ?? tried[0];
+  if (found.best && found.gear.name !== namedGear(context.profile, context.plate, draft.values())) {
+    setGear(draft, found.gear);
+  }
+  return found;
+}
+
 function planMemory(draft: Draft): void {
   const { duty, profile } = draft.context;
   if (profile.behaviours.pulses?.memory !== 'set') return;
@@ -131,9 +156,4 @@ function planRecognition(draft: Draft, pulses_ppm: number, closedShare: number):
       values: { limit: fig('milliseconds', limit_ms), pulses: fig('pulseRate', pulses_ppm) },
     });
   }
-}
-
-/** Gear names and greatest rates, for the words beside the table. */
-export function fastestGear_spm(context: MeteringContext): number {
-  return Math.max(...gearsOf(context.profile).map((gear) => gear.greatest_spm));
 }

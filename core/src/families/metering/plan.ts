@@ -2,9 +2,10 @@ import type { MeteringContext } from './context';
 import { planAnalog } from './plan-analog';
 import { planBatch, planTimer } from './plan-amounts';
 import { Draft, type MeteringPlan } from './plan-draft';
-import { planGuards, planSuction } from './plan-guards';
+import { planFactor, planGuards } from './plan-guards';
 import { planManual } from './plan-manual';
 import { planPulses } from './plan-pulses';
+import { planSuction, suctionDoes, suctionShares } from './plan-suction';
 
 export type { MeteringPlan, PlanProblem, Target } from './plan-draft';
 
@@ -13,10 +14,20 @@ export type { MeteringPlan, PlanProblem, Target } from './plan-draft';
  * What this controller has no parameter for, or this pump cannot give, comes back as a problem and not as a guess.
  */
 export function planMetering(context: MeteringContext): MeteringPlan {
+  const shares = suctionShares(context);
+  for (const share of shares.slice(0, -1)) {
+    const draft = planAt(context, share);
+    if (suctionDoes(draft)) return draft.finish();
+  }
+  return planAt(context, shares[shares.length - 1]).finish();
+}
+
+/** A plan with a share of slow suction: what the pump can give depends on it, and what its display means on its calibration. */
+function planAt(context: MeteringContext, share: number): Draft {
   const draft = new Draft(context);
   const { duty } = context;
-  // what the pump can give depends on its suction, and what its display means on its calibration
-  planSuction(draft);
+  planFactor(draft);
+  planSuction(draft, share);
   if (duty.mode === 'pulse' || duty.mode === 'contact') planPulses(draft);
   else {
     draft.choose('mode', `mode.${duty.mode}`, {
@@ -32,5 +43,5 @@ export function planMetering(context: MeteringContext): MeteringPlan {
     else planTimer(draft);
   }
   planGuards(draft);
-  return draft.finish();
+  return draft;
 }

@@ -1,10 +1,11 @@
-import { AIR_bar, BOUNCE_ms, strokesPerPulse, strokeVolume_mL } from '../../dosing';
+import { BOUNCE_ms, strokesPerPulse, strokeVolume_mL } from '../../dosing';
 import { inOrder } from '../../signal';
 import { headAtSuction } from './check-head';
 import { strengthToday_gpl, type MeteringContext } from './context';
 import { batchStrokes } from './day';
 import { lineInForce } from './dose';
 import type { MeteringSettings } from './settings';
+import { atSuctionValve_bar, dischargeSpan_bar, suctionSide } from './suction-side';
 
 /**
  * Dead volumes of gas that a gassing liquid gives off in an hour of standing. It hangs on liquid, light and warmth; this
@@ -66,6 +67,8 @@ export interface MeteringPlant {
   readonly stroke_mL: number;
   readonly dead_mL: number;
   readonly lossPer_bar: number;
+  /** air at the site's height, bar absolute */
+  readonly air_bar: number;
   readonly base_bar: number;
   readonly injection_bar: number;
   readonly suction_bar: number;
@@ -94,6 +97,7 @@ export function benchPlant(context: MeteringContext, settings: MeteringSettings)
   const stroke_mL = strokeVolume_mL(full, length);
   const current = signal.source === 'meter' ? null : signal;
   const head = headAtSuction(context, settings);
+  const side = suctionSide(duty);
   const gasses = duty.product.gassing;
   const dead_mL = duty.head?.dead_mL ?? full * DEAD_SHARE;
   const needed = head ? head.wanted_m - 1 : 0;
@@ -141,9 +145,10 @@ export function benchPlant(context: MeteringContext, settings: MeteringSettings)
     stroke_mL,
     dead_mL,
     lossPer_bar: duty.pressure?.lossPer_bar ?? 0,
-    base_bar: duty.place.dischargePressure_bar ?? 1,
+    air_bar: side.air_bar,
+    base_bar: duty.place.dischargePressure_bar ?? dischargeSpan_bar(duty)?.greatest ?? 1,
     injection_bar: duty.head?.injection_bar ?? 0,
-    suction_bar: duty.suction?.tank_bar ?? AIR_bar,
+    suction_bar: atSuctionValve_bar(side.tank_bar, duty.place.suctionHead_m ?? 0, duty.product.density_kgl),
     compensates: settings.compensation === 'on',
     gasPerSecond_mL: gasses ? (dead_mL * GAS_PER_HOUR) / 3600 : 0,
     gasPerStroke_mL: stroke_mL * GAS_PER_SHORT_STROKE * short,

@@ -18,3 +18,8 @@ export function gearsOf(profile: MeteringProfile): Gear[] {
     greatest_spm,
   }));
 }
+
+/** Greatest rate of the fastest gear, strokes/min. */
+export function fastestGear_spm({ profile }: { readonly profile: MeteringProfile }): number {
+  return Math.max(...gearsOf(profile).map((gear) => gear.greatest_spm));
+}

@@ -39,7 +39,7 @@ export const REASONS = {
   'dry.warn': 'Warns and goes on, by a written reason: {reason}',
   'dry.ignore': 'Does nothing when dry, by a written reason: {reason}',
   'suction.fast': 'The liquid does not gas and its suction is not in question: the full suction speed.',
-  'suction.slow': 'The slowest pull that still gives {need}, with {left} left: gas stays in the liquid.',
+  'suction.slow': 'The slowest pull that still gives {need} with 10 % to spare: gas stays in the liquid.',
   'suction.none':
     'No slower step gives {need} with 10 % to spare: a bigger pump, a flooded suction or a degassing head.',
   'deaeration.on': 'The liquid gasses: its movements work gas out in pauses ({pause} at the longest).',
@@ -51,10 +51,12 @@ export const REASONS = {
   'after-fault.wait': 'Waits for a person after a fault.',
   'after-fault.resume': 'Carries on by itself when a fault has gone, as chosen.',
   'gear.fitted': 'The gear that is fitted can give full rate at a good stroke length.',
+  'gear.unread':
+    'The gear was not read. With gear {gear} full rate falls within the working range: look at its mark, and change it if it is another.',
   'gear.change': 'With gear {gear} full rate falls within the working range of the stroke length.',
   'length.full-rate':
-    'At {rate} this length gives {flow} at 20 mA: what {span} of water needs for {dose}. Rounding leaves {error}.',
-  'length.feed': 'At {rate} this length gives the greatest useful feed, {flow}.',
+    'At {rate} this length gives {flow} at 20 mA; {span} of water needs {wanted} for {dose}. That is off by {error}.',
+  'length.feed': 'At {rate} this length gives {flow}; the greatest useful feed is {wanted}.',
   'length.measured': 'The stroke volume was measured at this length; another would void it.',
   'length.long': 'A long stroke squeezes gas out and is more accurate.',
   'length.middle': 'Near 80 % leaves room both ways and the dose stays in its band.',
@@ -64,18 +66,24 @@ export const REASONS = {
   'range.falling': 'The controller’s signal falls as more is needed.',
   'x1.zero': 'The transmitter’s current at no flow.',
   'y1.zero': 'No flow, no dose: the line passes through zero.',
+  'x1.edge':
+    'A little under the range: at 4.00 mA most is asked for, and a hair below its first point it stops.',
   'x.controller': 'The controller’s signal already is the demand: its whole range is used.',
   'y.feed': 'The greatest useful feed, {flow}, with {stroke} a stroke.',
   'y.none': 'No demand, no feed.',
   'x2.span': 'Full signal is the transmitter’s span, {span}, not the greatest flow.',
   'x2.greatest':
     'The pump cannot give what {span} would need. The line ends at {water}, the greatest flow, and holds there.',
+  'x2.whole':
+    'At {water} of the {span} the rate below is a whole stroke, so that rounding does not move the dose; above it the line holds.',
   'y2.span': '{flow} at {span}, with {stroke} a stroke.',
   'y2.greatest': '{flow} at {water}, with {stroke} a stroke.',
   'below.stop': 'Stops below the first point: a chemical must not run into still water.',
+  'below.falling':
+    'Holds below the first point: there most is asked for, and a hair under the range is no reason to stop. The watch stops a broken wire.',
   'below.hold': 'Holds below the first point, as chosen.',
   'wire.stop': 'A broken wire stops the pump instead of dosing by a false signal.',
-  'wire.hold': 'On a lost signal the pump keeps its rate, as chosen.',
+  'wire.hold': 'On a lost signal the pump goes on at the end of its line on that side, as chosen.',
   'wire.off': 'A 0–20 mA signal cannot tell a broken wire from no flow, so the watch must be off.',
   'rate.manual': '{flow} for {water} of water at {dose}, with {stroke} a stroke.',
   'rate.greatest': 'The line asks for {rate} at full signal; a lower limit would cut it short.',

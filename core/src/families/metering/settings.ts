@@ -23,7 +23,10 @@ export interface MeteringSettings {
   readonly range: '0-20' | '4-20' | '20-0' | '20-4' | null;
   readonly watch: BrokenWireWatch | null;
   readonly limits: StrokeLimits;
-  /** greatest rate of the gear that is fitted, before any limit that is set */
+  /**
+   * greatest rate of the gear that is fitted, before any limit that is set; of the slowest where the gear is not known: checks then
+   * look at every gear that may be fitted
+   */
   readonly geared_spm: number;
   readonly setLeast_spm: number | null;
   readonly setGreatest_spm: number | null;

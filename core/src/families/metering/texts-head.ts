@@ -58,7 +58,7 @@ export const HEAD_TEXTS = {
   },
   'MET-13': {
     title: 'Slow suction leaves too little',
-    so: 'Slow suction leaves {share} of the capacity, {capacity}; {needed} are needed at {water}, with {limit} to spare.',
+    so: 'Slow suction leaves {share} of the capacity, {capacity}; {needed} are needed ({when}), with {limit} to spare.',
     will: 'At high flow the dose falls short.',
     todo: 'Take a faster step. If none is enough: a bigger pump, a flooded suction or a degassing head.',
   },
@@ -76,7 +76,7 @@ export const HEAD_TEXTS = {
   },
   'MET-15': {
     title: 'Gas lock that the head cannot clear',
-    so: 'Squeezing gas at {length} stroke reaches {reach} absolute; the discharge stands at {discharge}.',
+    so: 'From {suction} at the suction valve, squeezing gas at {length} stroke reaches {reach}; the discharge may stand at {discharge} (all absolute).',
     will: 'Once gas fills the head it is squeezed and let go: the pump strokes and nothing flows.',
     todo: 'Lengthen the stroke; if that is not enough, a bleed path or a degassing head.',
   },
@@ -115,6 +115,12 @@ export const HEAD_TEXTS = {
     so: 'The tank holds {volume}; {daily} are used in a day.',
     will: 'It is empty in {days}; the next visit is in {visit}.',
     todo: 'Fill it, or come sooner.',
+  },
+  'MET-20.most': {
+    title: 'Tank may run out before the next visit',
+    so: 'The tank holds {volume}; the controller may ask for {daily} in a day.',
+    will: 'At its greatest feed it is empty in {days}; the next visit is in {visit}.',
+    todo: 'Fill it, come sooner, or note what it really uses.',
   },
   'MET-20.aged': {
     title: 'Product ages before the next visit',

@@ -38,6 +38,12 @@ export const SIGNAL_TEXTS = {
     will: 'Above {onset} of water the dose falls short.',
     todo: 'Lengthen the stroke, take a faster gear, or fit a larger pump.',
   },
+  'MET-04.feed': {
+    title: 'The greatest useful feed is out of reach',
+    so: 'The controller may ask for {needed}; with these settings the pump gives {capacity} at most.',
+    will: 'When most is needed it lags behind, and the reading drifts off.',
+    todo: 'Lengthen the stroke, take a faster gear, or fit a larger pump.',
+  },
   'MET-04.too-small': {
     title: 'The pump is too small',
     so: 'The duty needs {needed}; this pump gives {capacity} in its fastest gear at full stroke.',
@@ -68,6 +74,12 @@ export const SIGNAL_TEXTS = {
     will: 'A broken wire is taken for a low signal, and nothing reports it.',
     todo: 'Set the watch to stop.',
   },
+  'MET-06.falling-edge': {
+    title: 'It stops where most is asked for',
+    so: 'The action is falling and the line begins at {x1}, where {rate} are asked for; below it the pump stops.',
+    will: 'Loop and input may be {loop} off: at full demand the pump then stands still.',
+    todo: 'Set the first point a little lower, or let it hold below and let the watch stop a broken wire.',
+  },
   'MET-06.falling-hold': {
     title: 'Broken wire doses at full rate',
     so: 'The action is falling, and below the first point the pump holds.',
@@ -95,31 +107,49 @@ export const SIGNAL_TEXTS = {
   'MET-08.offset': {
     title: 'Line not through zero: dose leaves its band',
     so: 'The line does not pass through no flow, no dose. Wanted is {low} to {high}.',
-    will: 'At {water} the dose is {dose}: {side} from {from} to {to}.',
-    todo: 'Set the points so that the line passes through zero, as in the plan.',
+    will: 'At {water} the dose is {dose}: {side} from {from} to {to}. {grade}',
+    todo: '{cure}',
   },
   'MET-08.slope': {
     title: 'Dose leaves its band',
     so: 'The line passes through zero, but at the wrong slope. Wanted is {low} to {high}.',
-    will: 'At {water} the dose is {dose}: {side} from {from} to {to}.',
-    todo: 'Set the rate at full signal and the stroke length as in the plan.',
+    will: 'At {water} the dose is {dose}: {side} from {from} to {to}. {grade}',
+    todo: '{cure}',
   },
   'MET-08.steps': {
     title: 'Whole strokes are too coarse',
     so: 'The line is right, but so few strokes are made that rounding moves the dose out of {low} to {high}.',
-    will: 'At {water} the dose is {dose}: {side} from {from} to {to}.',
-    todo: 'Shorten the stroke, so that the rate is higher.',
+    will: 'At {water} the dose is {dose}: {side} from {from} to {to}. {grade}',
+    todo: '{cure}',
+  },
+  'MET-08.too-large': {
+    title: 'The pump is too large for this dose',
+    so: 'The least that it can give{with} at {length} stroke is {least} {when}; at most {most} is wanted there.',
+    will: 'Whatever is set, it gives too much or nothing at all.',
+    todo: 'Fit {cures}, or use a weaker product. Do not start it on this duty until then.',
+  },
+  'MET-08.timer': {
+    title: 'Timed runs do not give the dose',
+    so: 'A run of {run} every {every} gives {dose} on the mean at the usual flow. Wanted is {low} to {high}.',
+    will: 'The water is {side} all the time. {grade}',
+    todo: '{cure}',
+  },
+  'MET-08.batch': {
+    title: 'A batch is not the volume that is wanted',
+    so: 'A batch gives {given}; {volume} are wanted for each trigger.',
+    will: 'The dose is off by {share}, each time. {grade}',
+    todo: '{cure}',
   },
   'MET-08.manual': {
     title: 'One rate for every flow',
     so: 'In manual mode the pump keeps its rate while the water flow changes. Wanted is {low} to {high}.',
-    will: 'At {water} the dose is {dose}: {side} from {from} to {to}.',
-    todo: 'Pace the pump by the flow signal, or accept the dose in writing.',
+    will: 'At {water} the dose is {dose}: {side} from {from} to {to}. {grade}',
+    todo: '{cure}',
   },
   'MET-24': {
     title: 'Full rate set for the greatest flow, not the span',
     so: 'At 20 mA the pump makes {rate}, what {greatest} needs; but 20 mA means {span}.',
-    will: 'At {greatest} the signal stands at {current} only, and the dose is {dose} instead of {wanted}.',
+    will: 'At {greatest} the signal stands at {current} only, and the dose is {dose} instead of {wanted}. {grade}',
     todo: 'Set full rate for the transmitter’s span: {right}.',
   },
   'MET-27.old': {
@@ -131,7 +161,7 @@ export const SIGNAL_TEXTS = {
   'MET-27.faded': {
     title: 'Product has faded: dose leaves its band',
     so: 'The settings fit {product} as it was measured {age} ago; it has lost {loss} since.',
-    will: 'The dose is {dose} now, wanted is {low} to {high}.',
+    will: 'The dose is {dose} now, wanted is {low} to {high}. {grade}',
     todo: 'Measure the strength, and plan with it; or bring fresh product.',
   },
   'MET-27.label': {
@@ -143,7 +173,7 @@ export const SIGNAL_TEXTS = {
   'MET-27.mixed': {
     title: 'Per cent by weight and by volume mixed up',
     so: 'These settings give {dose} at {water}. That is {ratio} of the wanted dose, which fits a strength of {percent} taken for per cent by {other} instead of by {stated}.',
-    will: 'The dose is off by that share at every flow.',
+    will: 'The dose is off by that share at every flow. {grade}',
     todo: 'Ask which per cent the supplier means, and plan with that.',
   },
   'MET-28.flow': {
@@ -162,13 +192,13 @@ export const SIGNAL_TEXTS = {
     title: 'Ceiling under the pulse rate: dose lost',
     so: 'At {water} the meter asks for {needed}; the ceiling is {ceiling}.',
     will: 'Above {onset} the dose falls short; at {water} {share} of it is {fate}.',
-    todo: 'Divide more, or raise the ceiling and set the stroke length to match, as in the plan.',
+    todo: 'Divide more, or raise the ceiling and set the stroke length to match.',
   },
   'MET-03.late': {
     title: 'Ceiling under the pulse rate: dose late',
     so: 'At {water} the meter asks for {needed}; the ceiling is {ceiling}.',
     will: 'Above {onset} strokes are stored; at {water} {share} of the dose is {fate}.',
-    todo: 'Divide more, or raise the ceiling and set the stroke length to match, as in the plan.',
+    todo: 'Divide more, or raise the ceiling and set the stroke length to match.',
   },
   'MET-03.contact': {
     title: 'The set rate is a ceiling here',
@@ -185,14 +215,14 @@ export const SIGNAL_TEXTS = {
   'MET-05': {
     title: 'Multiply and divide mixed up',
     so: 'The sheet says {sign} {factor}; the figures fit {other} {factor}.',
-    will: 'The dose is {square} {more}: {dose} instead of {wanted}.',
+    will: 'The dose is {square} {more}: {dose} instead of {wanted}. {grade}',
     todo: 'Set {other} {factor}, and count strokes for some pulses to prove it.',
   },
   'MET-08.pulses': {
     title: 'Dose leaves its band',
     so: 'What a pulse gives is not what its water needs. Wanted is {low} to {high}.',
-    will: 'At {water} the dose is {dose}: {side} from {from} to {to}.',
-    todo: 'Set factor and stroke length as in the plan.',
+    will: 'At {water} the dose is {dose}: {side} from {from} to {to}. {grade}',
+    todo: '{cure}',
   },
   'MET-09.missed': {
     title: 'Recognition time too long: pulses missed',
