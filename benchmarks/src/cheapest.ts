@@ -1,4 +1,4 @@
-import { cheapestProblem, type PoolContext } from '@barythm/core/families/pool';
+import { cheapestProblem, startOf, type PoolContext } from '@barythm/core/families/pool';
 import { cheapestPlan, type CheapestAnswer } from '@barythm/core/schedule';
 import { highsSolver, type HighsRuntime } from '@barythm/core/solver';
 import loadHighs from 'highs';
@@ -16,7 +16,7 @@ export async function searchCheapest(context: PoolContext, timeLimit_s: number):
   const solver = highsSolver((await loadHighs()) as unknown as HighsRuntime);
   const problem = { ...cheapestProblem(context), maxPrograms: 8 };
   const start = performance.now();
-  const answer = cheapestPlan(problem, solver, { timeLimit_s });
+  const answer = cheapestPlan(problem, solver, { timeLimit_s, start: startOf(context, problem) });
   const seconds = (performance.now() - start) / 1000;
   return { answer, seconds, modes: problem.modes.length, classes: problem.classes.length };
 }

@@ -9,7 +9,13 @@ export interface ToPlanner {
 
 /** What the search came to: a plan with its reasons, or why there is none. */
 export type PlannerAnswer =
-  | (Extract<CheapestAnswer, { kind: 'plan' }> & { readonly programs: readonly ReasonedProgram[] })
+  | (Extract<CheapestAnswer, { kind: 'plan' }> & {
+      readonly programs: readonly ReasonedProgram[];
+      /** as it truly runs, primes included */
+      readonly costMonth: number;
+      /** over what it was searched */
+      readonly scope: string;
+    })
   | { readonly kind: 'none'; readonly because: readonly string[] }
   | { readonly kind: 'out-of-time'; readonly bound: number };
 

@@ -1,4 +1,11 @@
-import { cheapestProblem, conflictWords, programsOfAnswer } from '@barythm/core/families/pool';
+import {
+  cheapestProblem,
+  conflictWords,
+  costOfPrograms,
+  programsOfAnswer,
+  scopeWords,
+  startOf,
+} from '@barythm/core/families/pool';
 import { cheapestPlan } from '@barythm/core/schedule';
 import { highsSolver, type HighsRuntime, type MixedIntegerSolver } from '@barythm/core/solver';
 import type { FromPlanner, PlannerAnswer, ToPlanner } from './plan-messages';
@@ -31,11 +38,18 @@ async function plan({ context, timeLimit_s }: ToPlanner): Promise<void> {
   solver ??= loadSolver();
   const answer = cheapestPlan(problem, await solver, {
     timeLimit_s,
+    start: startOf(context, problem),
     onProgress: (progress) => scope.postMessage({ kind: 'progress', ...progress }),
   });
+  const found = answer.kind === 'plan' ? programsOfAnswer(context, problem, answer) : [];
   const told: PlannerAnswer =
     answer.kind === 'plan'
-      ? { ...answer, programs: programsOfAnswer(context, problem, answer) }
+      ? {
+          ...answer,
+          programs: found,
+          costMonth: costOfPrograms(context, found),
+          scope: scopeWords(context, problem),
+        }
       : answer.kind === 'none'
         ? { kind: 'none', because: conflictWords(context, problem, answer.conflict) }
         : answer;

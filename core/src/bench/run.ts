@@ -13,6 +13,8 @@ export interface Trace extends Channel {
   /** least and greatest of each stretch: nothing is lost to sampling */
   readonly min: readonly number[];
   readonly max: readonly number[];
+  /** mean of each stretch */
+  readonly mean: readonly number[];
 }
 
 export interface Snapshot {
@@ -28,6 +30,8 @@ export interface BenchRun {
   readonly traces: readonly Trace[];
   readonly happenings: readonly Happening[];
   readonly sums: Readonly<Record<string, number>>;
+  /** what was taken for not there since nobody read it, in words; left out where a family knows of nothing */
+  readonly unknown?: readonly string[];
   readonly seed: number;
   /** states on the way, an hour apart, from which a run can be taken up */
   readonly snapshots: readonly Snapshot[];
@@ -65,7 +69,9 @@ export function runBench<State extends Record<string, number>>(
   const width = model.channels.length;
   const mins = model.channels.map(() => new Float64Array(buckets).fill(Infinity));
   const maxs = model.channels.map(() => new Float64Array(buckets).fill(-Infinity));
+  const means = model.channels.map(() => new Float64Array(buckets));
   const now = new Float64Array(width);
+  const total = new Float64Array(width);
   // of the stretch that is being walked
   const least = new Float64Array(width).fill(Infinity);
   const most = new Float64Array(width).fill(-Infinity);
@@ -85,6 +91,7 @@ export function runBench<State extends Record<string, number>>(
     before.traces.forEach((trace, c) => {
       mins[c].set(trace.min.slice(0, start / bucket_s));
       maxs[c].set(trace.max.slice(0, start / bucket_s));
+      means[c].set(trace.mean.slice(0, start / bucket_s));
     });
   }
   const timeline = new Timeline(scenario, start);
@@ -102,15 +109,18 @@ export function runBench<State extends Record<string, number>>(
       const value = now[c];
       if (value < least[c]) least[c] = value;
       if (value > most[c]) most[c] = value;
+      total[c] += value;
     }
     if ((second + 1) % bucket_s === 0) {
       const bucket = (second + 1) / bucket_s - 1;
       for (let c = 0; c < width; c++) {
         mins[c][bucket] = least[c];
         maxs[c][bucket] = most[c];
+        means[c][bucket] = total[c] / bucket_s;
       }
       least.fill(Infinity);
       most.fill(-Infinity);
+      total.fill(0);
     }
     const next = model.flagsOf(state);
     if (next !== flags) {
@@ -128,6 +138,7 @@ export function runBench<State extends Record<string, number>>(
       ...channel,
       min: Array.from(mins[c]),
       max: Array.from(maxs[c]),
+      mean: Array.from(means[c]),
     })),
     happenings,
     sums: model.sums(state),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { EVENT_WORDS } from './event-words';
 
 /** What can be thrown at the simulated pump and plant. */
 export const EVENT_KINDS = [
@@ -38,6 +39,16 @@ export const benchEventSchema = z
       .nullable(),
   })
   .strict()
+  .superRefine(({ kind, amount }, context) => {
+    const unit = EVENT_WORDS[kind].amount;
+    if (unit !== null && amount === null) {
+      context.addIssue({
+        code: 'custom',
+        path: ['amount'],
+        message: `${EVENT_WORDS[kind].name}: say how much, in ${unit}.`,
+      });
+    }
+  })
   .refine((event) => event.until_s === null || event.until_s > event.at_s, {
     path: ['until_s'],
     message: 'An event must end after it begins.',

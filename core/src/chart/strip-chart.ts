@@ -5,6 +5,8 @@ export interface StripChart {
   readonly frame: Frame;
   /** area between least and greatest of every pixel column: nothing is lost to sampling */
   readonly area: string;
+  /** line through the means of every pixel column: where samples follow single strokes, what they come to together */
+  readonly mean: string;
   readonly band: { readonly top: number; readonly bottom: number } | null;
   readonly text: string;
 }
@@ -46,6 +48,9 @@ export function stripChart(
   return {
     frame: drawn,
     area: `M${upper.join('L')}L${lower.join('L')}Z`,
+    mean: `M${meansPerPixel(trace, columns.length)
+      .map((value, i) => `${(left + (i + 0.5) * step).toFixed(1)},${y(value)}`)
+      .join('L')}`,
     band: band && { top: drawn.y.scale(band.high), bottom: drawn.y.scale(band.low) },
     text: `${trace.label}: ${short(Math.min(...lowest))} to ${short(Math.max(...columns.map(([, max]) => max)))} ${trace.unit}.`,
   };
@@ -64,6 +69,14 @@ export function perPixel(trace: Pick<Trace, 'min' | 'max'>, pixels: number): [nu
       max = Math.max(max, trace.max[k]);
     }
     return [min, max];
+  });
+}
+
+function meansPerPixel({ mean }: Trace, count: number): number[] {
+  return Array.from({ length: count }, (_, i) => {
+    const from = Math.floor((i * mean.length) / count);
+    const to = Math.max(from + 1, Math.floor(((i + 1) * mean.length) / count));
+    return mean.slice(from, to).reduce((sum, value) => sum + value, 0) / (to - from);
   });
 }
 

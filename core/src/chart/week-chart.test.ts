@@ -57,7 +57,14 @@ describe('a week as seven rows', () => {
 });
 
 describe('a strip of the bench', () => {
-  const trace = (max: number[], min = max) => ({ key: 'speed', label: 'Speed', unit: 'rev/min', min, max });
+  const trace = (max: number[], min = max) => ({
+    key: 'speed',
+    label: 'Speed',
+    unit: 'rev/min',
+    min,
+    max,
+    mean: max.map((most, i) => (most + min[i]) / 2),
+  });
   const BOX = { width: 300, height: 150, left: 48, right: 14, top: 26, bottom: 44 };
 
   test('axis figures carry no mark between thousands', () => {

@@ -102,6 +102,10 @@ test('a tank is walked hour by hour: what is used until then is what was in it',
   // 12 L at 5 L a day from noon: 3 L today, 5 L tomorrow, 4 L by 16:00 the day after
   expect(hoursUntilUsed(12, day, 12)).toBeCloseTo(52, 9);
   expect(hoursUntilUsed(0, day, 3)).toBe(0);
+  // used by day alone: a volume of whole days is empty in the evening, not at the next midnight
+  const working = Array.from({ length: 24 }, (_, h) => (h >= 6 && h < 18 ? 1 : 0));
+  expect(hoursUntilUsed(12, working, 0)).toBeCloseTo(18, 9);
+  expect(hoursUntilUsed(36, working, 0)).toBeCloseTo(66, 9);
   expect(hoursUntilUsed(5, Array(24).fill(0), 0)).toBeNull();
   fc.assert(
     fc.property(positive(400), fc.integer({ min: 0, max: 23 }), (volume, from) => {

@@ -16,13 +16,14 @@ export function hoursUntilUsed(
   for (const use of hourly_L) requireNotNegative('daily_l', use, 'The use');
   const daily = hourly_L.reduce((sum, use) => sum + use, 0);
   if (daily <= 0) return null;
-  const wholeDays = Math.floor(volume_L / daily);
+  // of a whole number of days the last is walked too: its tank is empty in the hour of the last use, not at the day's end
+  const wholeDays = Math.max(0, Math.ceil(volume_L / daily - 1e-9) - 1);
   let left = volume_L - wholeDays * daily;
   let hours = wholeDays * 24;
   if (hours > LONGEST_h) return hours;
   for (let hour = fromHour; left > 0; hour++) {
     const use = hourly_L[hour % 24];
-    if (use >= left && use > 0) return hours + left / use;
+    if (use >= left * (1 - 1e-9) && use > 0) return hours + Math.min(1, left / use);
     left -= use;
     hours += 1;
   }

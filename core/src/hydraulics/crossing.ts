@@ -7,6 +7,9 @@ export interface HeadPoint {
   readonly head_m: number;
 }
 
+/** Flows at one speed that lie nearer together than this share lie along one line of the pipes: they tell nothing of the pump's curve. */
+const CURVE_SPREAD = 0.2;
+
 /** A pump's curve at one speed: head = shutOff_m − fall·flow². */
 export interface PumpCurve {
   readonly speed_rpm: number;
@@ -37,10 +40,12 @@ export function fitCurve(points: readonly HeadPoint[], speed_rpm: number): PumpC
   const meanX = brought.reduce((sum, [x]) => sum + x, 0) / n;
   const meanY = brought.reduce((sum, [, y]) => sum + y, 0) / n;
   const spread = brought.reduce((sum, [x]) => sum + (x - meanX) ** 2, 0);
-  if (n < 2 || spread <= 1e-6 * meanX * meanX) {
+  const flows = brought.map(([x]) => Math.sqrt(x));
+  const [least, most] = [Math.min(...flows), Math.max(...flows)];
+  if (n < 2 || spread <= 1e-6 * meanX * meanX || most - least < CURVE_SPREAD * most) {
     throw new InputError(
       'points',
-      'Where water is lifted, the pump’s curve is needed: two points with head whose flows differ at one speed, such as one nearly shut.',
+      `Where water is lifted, the pump’s curve is needed: two points with head whose flows at one speed differ by ${CURVE_SPREAD * 100} % or more, such as one nearly shut. Nearer ones guess at the shut-off head.`,
     );
   }
   const slope = brought.reduce((sum, [x, y]) => sum + (x - meanX) * (y - meanY), 0) / spread;

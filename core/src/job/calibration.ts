@@ -41,8 +41,17 @@ export function measuredHistory(document: JobDocument): EarlierRecord[] {
   return [...(document.earlier ?? []), ...own];
 }
 
-/** The drawdown that stands: the last accepted one, with whether a service came after it. */
-export function standingCalibration(history: readonly EarlierRecord[]): StandingCalibration | null {
+/** Drawdowns nearer to the working pressure than another by less than this are as good as it: then the later one stands. */
+const PRESSURE_ALIKE_bar = 0.2;
+
+/**
+ * The drawdown that stands: the last accepted one, with whether a service came after it. Of several of one day, as the loss with
+ * pressure is measured, the one nearest to the working pressure: a drawdown holds at its own.
+ */
+export function standingCalibration(
+  history: readonly EarlierRecord[],
+  working_bar: number | null = null,
+): StandingCalibration | null {
   let standing = null as StandingCalibration | null;
   for (const { date, body } of history) {
     if (body.kind === 'serviced') {
@@ -51,6 +60,7 @@ export function standingCalibration(history: readonly EarlierRecord[]): Standing
     }
     const result = resultOf(body);
     if (result.faults.length > 0) continue;
+    if (standing && standsNearer(standing, { date, pressure_bar: body.pressure_bar }, working_bar)) continue;
     standing = {
       date,
       stroke_mL: result.factor * body.assumed_mL,
@@ -62,6 +72,39 @@ export function standingCalibration(history: readonly EarlierRecord[]): Standing
     };
   }
   return standing;
+}
+
+/** Whether a drawdown of the same day is nearer to the working pressure than one that came after it. */
+function standsNearer(
+  standing: StandingCalibration,
+  later: { readonly date: string; readonly pressure_bar: number | null },
+  working_bar: number | null,
+): boolean {
+  if (standing.servicedSince || standing.date !== later.date || working_bar === null) return false;
+  if (standing.pressure_bar === null || later.pressure_bar === null) return false;
+  const off = (pressure_bar: number) => Math.abs(pressure_bar - working_bar);
+  return off(standing.pressure_bar) < off(later.pressure_bar) - PRESSURE_ALIKE_bar;
+}
+
+/**
+ * Stroke volumes of accepted drawdowns since the last service that can be compared, the oldest first, mL at full stroke: brought to
+ * the pressure of the last by the loss that was measured; where none was, only those drawn near that pressure.
+ */
+export function comparableVolumes_mL(history: readonly EarlierRecord[], lossPer_bar: number | null): number[] {
+  const sinceService = history.slice(history.map(({ body }) => body.kind).lastIndexOf('serviced') + 1);
+  const drawn = sinceService.flatMap(({ body }) =>
+    body.kind === 'calibration' && whyRejected(body) === ''
+      ? [{ full_mL: (measuredStroke_mL(body) * 100) / (body.length_pct ?? 100), at_bar: body.pressure_bar }]
+      : [],
+  );
+  const last = drawn[drawn.length - 1];
+  if (!last) return [];
+  const loss = lossPer_bar ?? measuredLoss(history)?.lossPer_bar ?? null;
+  return drawn.flatMap(({ full_mL, at_bar }) => {
+    if (at_bar === null || last.at_bar === null || Math.abs(at_bar - last.at_bar) < 1e-9) return [full_mL];
+    if (loss !== null) return [(full_mL * (1 - loss * last.at_bar)) / (1 - loss * at_bar)];
+    return Math.abs(at_bar - last.at_bar) < PRESSURES_APART_bar ? [full_mL] : [];
+  });
 }
 
 /** The last drawdown of this job, accepted or not. */

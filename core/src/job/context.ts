@@ -29,7 +29,7 @@ export function meteringContextOf(
   today: string,
 ): MeteringContext {
   const identify = lastRecord(document, 'identify');
-  const calibration = standingCalibration(measuredHistory(document));
+  const calibration = standingCalibration(measuredHistory(document), duty.place.dischargePressure_bar);
   return {
     duty: withCalibration(duty, calibration),
     profile: document.profile as MeteringProfile,

@@ -2,7 +2,7 @@ import { canSiphon, finding, type MeteringContext } from '../families/metering';
 import { driftOf } from '../dosing';
 import type { Finding } from '../findings';
 import { fig } from '../units';
-import { lastDrawdown, measuredHistory, measuredStroke_mL, whyRejected } from './calibration';
+import { comparableVolumes_mL, lastDrawdown, measuredHistory, whyRejected } from './calibration';
 import type { JobDocument } from './document';
 import type { JudgedCheck } from './judged-checks';
 import { standing, type JudgedReading } from './judged-readings';
@@ -17,7 +17,7 @@ export function meteringFindings(
   return [
     ...volume(document, readings, context),
     ...drawdown(document),
-    ...drift(document),
+    ...drift(document, context),
     ...siphon(document, checks, context),
   ];
 }
@@ -42,15 +42,9 @@ function drawdown(document: JobDocument): Finding[] {
 }
 
 /** MET-11: accepted drawdowns that fall steadily, or jumped, since the last service. */
-function drift(document: JobDocument): Finding[] {
-  const history = measuredHistory(document);
-  const sinceService = history.slice(history.map(({ body }) => body.kind).lastIndexOf('serviced') + 1);
-  const volumes = sinceService.flatMap(({ body }) =>
-    body.kind === 'calibration' && whyRejected(body) === ''
-      ? [(measuredStroke_mL(body) * 100) / (body.length_pct ?? 100)]
-      : [],
-  );
-  const found = driftOf(volumes);
+function drift(document: JobDocument, context: MeteringContext | null): Finding[] {
+  const loss = context?.duty.pressure?.lossPer_bar ?? null;
+  const found = driftOf(comparableVolumes_mL(measuredHistory(document), loss));
   if (!found) return [];
   const change = fig('percent', Math.abs(found.change) * 100);
   const way = found.change < 0 ? 'fell' : 'rose';

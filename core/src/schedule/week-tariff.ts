@@ -11,6 +11,21 @@ export interface TariffWindow extends PriceWindow {
 }
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
+/** Months in words: `Jan, Feb, Nov, Dec` as they follow each other, runs joined: `Nov–Feb`. */
+export function monthsInWords(months: readonly number[]): string {
+  const has = (month: number) => months.includes(((month - 1 + 12) % 12) + 1);
+  if (months.length === 12) return 'all year';
+  return months
+    .filter((month) => !has(month - 1))
+    .map((first) => {
+      let last = first;
+      while (has(last + 1)) last += 1;
+      const name = (month: number) => MONTHS[(month - 1) % 12];
+      return last === first ? name(first) : `${name(first)}–${name(last)}`;
+    })
+    .join(', ');
+}
+
 /** Mean weeks of a month. */
 export const WEEKS_PER_MONTH = 365.25 / 12 / 7;
 

@@ -42,17 +42,22 @@ export function clockChanges(zone: string, from: string): readonly ClockChange[]
 function changesAfter(zone: string, from: string): ClockChange[] {
   checkedZone(zone);
   const changes: ClockChange[] = [];
-  for (let day = 0; day < 366; day++) {
-    const date = addDays(from, day);
-    const start = Date.parse(`${date}T00:00:00Z`) - offset(zone, Date.parse(`${date}T00:00:00Z`)) * 60_000;
+  // a day before, since a zone may lie a day ahead of or behind the date as such
+  const first = Date.parse(`${from}T00:00:00Z`) - DAY_ms;
+  for (let day = 0; day < 368; day++) {
+    const start = first + day * DAY_ms;
     const before = offset(zone, start);
-    const by_min = offset(zone, start + 86_400_000) - before;
-    if (by_min !== 0) changes.push({ date, at_min: minuteOfChange(zone, start, before), by_min });
+    if (offset(zone, start + DAY_ms) === before) continue;
+    const change = changeAt(zone, instantOfChange(zone, start, before), before);
+    if (change.date >= from && change.date < addDays(from, 366)) changes.push(change);
   }
   return changes;
 }
 
-function minuteOfChange(zone: string, start: number, before: number): number {
+const DAY_ms = 86_400_000;
+
+/** The instant of a change, found by halving the UTC day that it lies in, to the minute. */
+function instantOfChange(zone: string, start: number, before: number): number {
   let low = 0;
   let high = DAY_MIN;
   while (high - low > 1) {
@@ -60,7 +65,18 @@ function minuteOfChange(zone: string, start: number, before: number): number {
     if (offset(zone, start + middle * 60_000) === before) low = middle;
     else high = middle;
   }
-  return high;
+  return start + high * 60_000;
+}
+
+/** The change on the wall clock that stood before it. One that is put back at midnight repeats the hours of the day that ends. */
+function changeAt(zone: string, instant: number, before: number): ClockChange {
+  const by_min = offset(zone, instant) - before;
+  const wall = new Date(instant + before * 60_000).toISOString();
+  const date = wall.slice(0, 10);
+  const at_min = Number(wall.slice(11, 13)) * 60 + Number(wall.slice(14, 16));
+  return by_min < 0 && at_min === 0
+    ? { date: addDays(date, -1), at_min: DAY_MIN, by_min }
+    : { date, at_min, by_min };
 }
 
 /** Minutes ahead of UTC at an instant. */

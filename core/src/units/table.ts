@@ -31,6 +31,8 @@ export function inEveryUnit(quantity: TableQuantity, value: number, from: string
 
 function between(quantity: TableQuantity, value: number, from: string, to: string): number {
   if (quantity === 'temperature') {
+    const kelvin = convert(value, TEMPERATURE[from as keyof typeof TEMPERATURE]).to('kelvin');
+    if (kelvin < -1e-9) throw new InputError('value', 'Nothing is colder than −273.15 °C.');
     const scale = (unit: string) => TEMPERATURE[unit as keyof typeof TEMPERATURE];
     return convert(value, scale(from)).to(scale(to));
   }

@@ -43,6 +43,7 @@ const event = (
 });
 const run = (context: MeteringContext, values: SettingValues, scenario: Scenario) =>
   benchSheet(context, values, scenario);
+const TANK = { now_L: 200, warn_L: 20, stop_L: 0 };
 const calm = { product: { ...FLOW_DUTY.product, gassing: false } };
 
 describe('against theory', () => {
@@ -63,7 +64,7 @@ describe('against theory', () => {
   });
 
   test('a smooth drive settles at q·C/Q to nine digits, and the tank loses just what was given', () => {
-    const context = stepperContext(calm);
+    const context = stepperContext({ ...calm, tank: TANK });
     const values = { ...SOUND_STEPPER, gas: 'off' };
     const { sums, traces } = run(context, values, steady(25));
     const flow = traces.find((trace) => trace.key === 'flow')!.max[1000];
@@ -79,7 +80,7 @@ describe('against theory', () => {
       wobble: 0.3,
       seed: 42,
     };
-    const { sums } = run(stepperContext(), SOUND_STEPPER, scenario);
+    const { sums } = run(stepperContext({ tank: TANK }), SOUND_STEPPER, scenario);
     expect(sums.given_L).toBeGreaterThan(100);
     expect(Math.abs(200 - sums.tank_L - sums.given_L)).toBeLessThan(1e-9 * 200);
   });
@@ -128,7 +129,9 @@ describe('the same figures, however it is run', () => {
     const thrown = { ...scenario, events: [...scenario.events, event('power-cut', 13.5, 14)] };
     const plant = benchPlant(context, understand(context.profile, context.plate, SOUND_PULSE));
     const resumed = runBench(meteringModel(plant), thrown, { from: { run: whole, until_s: 13.5 * 3600 } });
-    expect(resumed).toEqual(run(context, SOUND_PULSE, thrown));
+    const { unknown, ...afresh } = run(context, SOUND_PULSE, thrown);
+    expect(resumed).toEqual(afresh);
+    expect(unknown).toContain('the tank');
   });
   test('another seed is another day; the state at a second is the one the run went through', () => {
     const whole = run(context, SOUND_PULSE, scenario);
@@ -187,8 +190,8 @@ describe('what the register says is seen on the bench', () => {
     };
     const broken = [event('broken-wire', 1, 2)];
     const holds = { rateA: 50, rateB: 0, below: 'hold', wire: 'off' };
-    expect(two(holds, steady(40, broken), falling).sums.strokes).toBe(50 * 60);
-    expect(two({ ...holds, wire: 'stop' }, steady(40, broken), falling).sums.strokes).toBe(0);
+    expect(two(holds, steady(0, broken), falling).sums.strokes).toBe(50 * 60);
+    expect(two({ ...holds, wire: 'stop' }, steady(0, broken), falling).sums.strokes).toBe(0);
   });
   test('MET-08: an offset line leaves the band at low flow', () => {
     expect(two({ rateA: 10 }, steady(6)).sums.inBand).toBeLessThan(0.01);
@@ -291,4 +294,59 @@ test('pressure over a stroke: with gas the rise comes late, and stays low where 
 
 test('the duty’s own day: the hours it names, or the usual flow', () => {
   expect(plainDay(pulseContext()).water.flows_m3h).toEqual(Array(24).fill(12));
+});
+
+describe('what the bench says of what it does not know', () => {
+  test('a tank that nobody stated has no level: neither channel nor sum, and never 200 L', () => {
+    const { sums, traces, unknown } = run(stepperContext(calm), SOUND_STEPPER, steady(20));
+    expect('tank_L' in sums).toBe(false);
+    expect(traces.map(({ key }) => key)).not.toContain('tank');
+    expect(unknown).toContain('the tank');
+  });
+  test('what paces the pump must be known: nothing is run on a guess', () => {
+    const { currentB: _, ...noPoint } = SOUND_TWO_POINT;
+    expect(() => run(twoPointContext(), noPoint, steady(20))).toThrow(
+      'Not known: the range or the two points.',
+    );
+    const { operation: __, ...noMode } = SOUND_TWO_POINT;
+    expect(() => run(twoPointContext(), noMode, steady(20))).toThrow('the mode');
+  });
+  test('a falling controller asks for more by less current: the feed grows with the demand', () => {
+    const falling = {
+      signal: {
+        source: 'controller' as const,
+        measures: 'residual' as const,
+        low_mA: 4 as const,
+        greatestFeed_lph: 0.3,
+        action: 'falling' as const,
+        onLostSignal: 'stop' as const,
+      },
+    };
+    const given = (water: number) =>
+      run(
+        twoPointContext({ duty: dutyWith(falling) }),
+        { ...SOUND_TWO_POINT, rateA: 50, rateB: 0, below: 'hold' },
+        steady(water),
+      ).sums.strokes;
+    expect(given(40)).toBeGreaterThan(1.9 * given(20));
+    expect(given(20)).toBeGreaterThan(1000);
+  });
+  test('a wire that breaks, and a watch that stops: the run says that the pump stopped', () => {
+    const { happenings } = run(twoPointContext(), SOUND_TWO_POINT, steady(20, [event('broken-wire', 1, 2)]));
+    const words = happenings.map((one) => one.words);
+    expect(words).toContain('The watch takes the wire for broken: it stops the pump and shows it.');
+    expect(words).toContain('The signal is back: the pump follows it again.');
+  });
+  test('single strokes make the dose wander within a minute: its mean stands beside least and greatest', () => {
+    const { traces } = run(motorContext({ duty: { ...dutyWith({}), ...calm } }), SOUND_MOTOR, steady(10));
+    const dose = traces.find(({ key }) => key === 'dose')!;
+    for (const minute of [300, 700, 1200]) {
+      expect(dose.mean[minute]).toBeGreaterThanOrEqual(dose.min[minute]);
+      expect(dose.mean[minute]).toBeLessThanOrEqual(dose.max[minute]);
+    }
+    const minutes = dose.mean.slice(300, 1300);
+    expect(Math.max(...minutes) - Math.min(...minutes)).toBeLessThan(
+      Math.max(...dose.max.slice(300, 1300)) - Math.min(...dose.min.slice(300, 1300)),
+    );
+  });
 });

@@ -3,7 +3,7 @@ import type { SettingValues } from '../../profile';
 import type { MeteringContext } from './context';
 import { hoursOfDay_m3h } from './day';
 import { meteringModel } from './model';
-import { benchPlant } from './plant';
+import { benchPlant, unknownToBench } from './plant';
 import { understand } from './settings';
 
 /** Runs one set of settings through a scenario. */
@@ -13,8 +13,9 @@ export function benchSheet(
   scenario: Scenario,
   options?: RunOptions,
 ): BenchRun {
-  const plant = benchPlant(context, understand(context.profile, context.plate, values));
-  return runBench(meteringModel(plant), scenario, options);
+  const settings = understand(context.profile, context.plate, values);
+  const run = runBench(meteringModel(benchPlant(context, settings)), scenario, options);
+  return { ...run, unknown: unknownToBench(context, settings) };
 }
 
 /** The duty's own day of water, with nothing going wrong: the day that before and after are compared on. */

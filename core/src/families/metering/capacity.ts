@@ -1,6 +1,6 @@
 import { pumpFlow_lph } from '../../dosing';
 import type { MeteringContext } from './context';
-import { needed_lph } from './dose';
+import { mostAsked } from './dose';
 import { gearsOf } from './pump';
 import type { MeteringSettings } from './settings';
 
@@ -14,7 +14,7 @@ export interface CapacityRung {
  * is needed at most. Rungs that take nothing away are left out; each stands on the one before.
  */
 export function capacityLadder(context: MeteringContext, settings: MeteringSettings): CapacityRung[] {
-  const { strokeVolume, pressure, water } = context.duty;
+  const { strokeVolume, pressure, place } = context.duty;
   const fastest = Math.max(...gearsOf(context.profile).map((gear) => gear.greatest_spm));
   const rungs: CapacityRung[] = [{ rung: 'rated', flow_lph: pumpFlow_lph(strokeVolume.full_mL, fastest) }];
   let flow_lph = rungs[0].flow_lph;
@@ -28,8 +28,10 @@ export function capacityLadder(context: MeteringContext, settings: MeteringSetti
   if (settings.length_pct) take('length', settings.length_pct / 100);
   take('suction', settings.limits.greatest_spm / set);
   if (pressure && pressure.lossPer_bar !== null) {
-    take('pressure', Math.max(0, 1 - pressure.lossPer_bar * pressure.greatest_bar));
+    // the rated flow stands for the working pressure: what the swing takes beyond it is lost
+    const here = 1 - pressure.lossPer_bar * (place.dischargePressure_bar ?? 0);
+    take('pressure', Math.max(0, (1 - pressure.lossPer_bar * pressure.greatest_bar) / here));
   }
-  rungs.push({ rung: 'needed', flow_lph: needed_lph(context, water.greatest_m3h) });
+  rungs.push({ rung: 'needed', flow_lph: mostAsked(context).flow_lph });
   return rungs;
 }

@@ -3,14 +3,14 @@ import { THRESHOLDS, type Finding } from '../../findings';
 import { fig } from '../../units';
 import { addressesOf } from './address';
 import type { CheckInput } from './checks';
-import type { MeteringContext } from './context';
-import { needed_lph } from './dose';
+import { unloaded_mL, type MeteringContext } from './context';
+import { mostAsked } from './dose';
 import { finding } from './finding';
 import type { MeteringSettings } from './settings';
 
 /** MET-16: back pressure wanders and nothing makes up for it; or compensation runs out within the site's swing. */
 export function checkPressure({ context, subject, settings }: CheckInput): Finding[] {
-  const { pressure, water } = context.duty;
+  const { pressure } = context.duty;
   if (!pressure || pressure.lossPer_bar === null || !settings.length_pct) return [];
   const change = pressure.lossPer_bar * (pressure.greatest_bar - pressure.least_bar);
   const address = addressesOf(context, 'compensation');
@@ -26,7 +26,7 @@ export function checkPressure({ context, subject, settings }: CheckInput): Findi
   }
   const runsOut = compensationLimit_bar(context, settings);
   if (runsOut === null || runsOut >= pressure.greatest_bar) return [];
-  const flow = needed_lph(context, water.greatest_m3h);
+  const flow = mostAsked(context).flow_lph;
   return [
     finding(
       'MET-16.limit',
@@ -47,13 +47,13 @@ export function checkPressure({ context, subject, settings }: CheckInput): Findi
  * is off, or the loss was not measured.
  */
 export function compensationLimit_bar(context: MeteringContext, settings: MeteringSettings): number | null {
-  const { pressure, strokeVolume, water } = context.duty;
+  const { pressure } = context.duty;
   if (!pressure || pressure.lossPer_bar === null || settings.compensation !== 'on') return null;
   const { limit_bar } = compensation({
-    stroke_mL: (strokeVolume.full_mL * (settings.length_pct || 100)) / 100,
+    stroke_mL: (unloaded_mL(context.duty) * (settings.length_pct || 100)) / 100,
     lossPer_bar: pressure.lossPer_bar,
     pressure_bar: pressure.greatest_bar,
-    flow_lph: needed_lph(context, water.greatest_m3h),
+    flow_lph: mostAsked(context).flow_lph,
     greatest_spm: settings.limits.greatest_spm,
     rated_bar: Math.max(context.plate.rated_bar ?? 0, pressure.greatest_bar),
   });

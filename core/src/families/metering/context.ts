@@ -34,18 +34,39 @@ export interface StandingCalibration {
   readonly servicedSince: boolean;
 }
 
-/** The duty with the stroke volume that was measured instead of the plate's: a measurement always beats it. */
+/**
+ * The duty with the stroke volume that was measured instead of the plate's: a measurement always beats it. A drawdown holds at its
+ * own pressure: where the loss with pressure is known it is brought to the working pressure.
+ */
 export function withCalibration(duty: MeteringDuty, calibration: StandingCalibration | null): MeteringDuty {
   if (!calibration || calibration.servicedSince) return duty;
   const length_pct = calibration.length_pct ?? 100;
   return {
     ...duty,
     strokeVolume: {
-      full_mL: (calibration.stroke_mL * 100) / length_pct,
+      full_mL: (calibration.stroke_mL * toWorkingPressure(duty, calibration.pressure_bar) * 100) / length_pct,
       basis: 'measured',
       atLength_pct: length_pct,
     },
   };
+}
+
+/** What a stroke volume at some pressure is to be multiplied by for the working pressure; 1 where loss or pressures are not known. */
+function toWorkingPressure({ place, pressure }: MeteringDuty, at_bar: number | null): number {
+  const loss = pressure?.lossPer_bar ?? null;
+  if (loss === null || at_bar === null || place.dischargePressure_bar === null) return 1;
+  const there = 1 - loss * at_bar;
+  const here = 1 - loss * place.dischargePressure_bar;
+  return there > 0 && here > 0 ? here / there : 1;
+}
+
+/**
+ * Stroke volume at full stroke length without any back pressure, mL: the duty's own volume holds at its working pressure, which
+ * took its loss already. The duty's volume itself where the loss is not known.
+ */
+export function unloaded_mL({ strokeVolume, place, pressure }: MeteringDuty): number {
+  const kept = 1 - (pressure?.lossPer_bar ?? 0) * (place.dischargePressure_bar ?? 0);
+  return kept > 0 ? strokeVolume.full_mL / kept : strokeVolume.full_mL;
 }
 
 const DAY_MS = 86_400_000;

@@ -26,6 +26,7 @@ export type MeteringState = {
   powerless: number;
   waiting: number;
   stopped: number;
+  wireStop: number;
   dry: number;
   levelStop: number;
   locked: number;
@@ -51,13 +52,19 @@ const CHANNELS: readonly Channel[] = [
   { key: 'rate', label: 'Strokes', unit: '1/min' },
   { key: 'flow', label: 'Product', unit: 'L/h' },
   { key: 'dose', label: 'Dose', unit: 'mg/L' },
-  { key: 'tank', label: 'Tank', unit: 'L' },
   { key: 'backlog', label: 'Strokes owed', unit: '' },
+  // last, so that it can be left out where nobody knows the tank
+  { key: 'tank', label: 'Tank', unit: 'L' },
 ];
 
 const FLAGS: readonly (Flag & { readonly state: keyof MeteringState })[] = [
   { state: 'waiting', begins: 'The pump waits after the power cut.', ends: null },
   { state: 'stopped', begins: 'The pump is stopped by its contact.', ends: 'The pump may run again.' },
+  {
+    state: 'wireStop',
+    begins: 'The watch takes the wire for broken: it stops the pump and shows it.',
+    ends: 'The signal is back: the pump follows it again.',
+  },
   { state: 'dry', begins: 'The tank is empty: the pump runs dry.', ends: 'There is liquid again.' },
   { state: 'levelStop', begins: 'The level switch stops the pump.', ends: 'The level lets it run again.' },
   { state: 'locked', begins: 'Gas lock: it strokes and nothing flows.', ends: 'The head pumps again.' },
@@ -83,7 +90,7 @@ const DEAERATION_DOSE = 0.05;
  */
 export function meteringModel(plant: MeteringPlant): BenchModel<MeteringState> {
   return {
-    channels: CHANNELS,
+    channels: plant.tankKnown ? CHANNELS : CHANNELS.slice(0, -1),
     flags: [
       ...FLAGS,
       { begins: 'The dose has been outside its band for 10 min.', ends: 'The dose is back in its band.' },
@@ -92,7 +99,7 @@ export function meteringModel(plant: MeteringPlant): BenchModel<MeteringState> {
     step: (state, inputs) => step(plant, state, inputs),
     read,
     flagsOf,
-    sums,
+    sums: (state) => sums(plant, state),
   };
 }
 
@@ -114,6 +121,7 @@ const BLANK: MeteringState = {
   powerless: 0,
   waiting: 0,
   stopped: 0,
+  wireStop: 0,
   dry: 0,
   levelStop: 0,
   locked: 0,
@@ -143,7 +151,8 @@ function step(p: MeteringPlant, s: MeteringState, inputs: BenchInputs): void {
 /** Signal, pulses, pressure and tank, as the plant makes them. */
 function plantSide(p: MeteringPlant, s: MeteringState, { on, begins, amount, water_m3h }: BenchInputs): void {
   const low = on['wrong-range'] ? 4 - p.low_mA : p.low_mA;
-  const share = water_m3h / p.span_m3h;
+  const demand = water_m3h / p.span_m3h;
+  const share = p.falling ? (demand < 1 ? 1 - demand : 0) : demand;
   const current = low + (20 - low) * share;
   s.current_mA = on['broken-wire'] ? 0 : current > 20.5 ? 20.5 : current;
   const rate = (water_m3h * 1000) / 3600 / p.litresPerPulse;
@@ -187,6 +196,7 @@ function guards(p: MeteringPlant, s: MeteringState, { on, begins }: BenchInputs)
 /** Strokes that fall due in this second; on a smooth drive parts of a stroke count. */
 function control(p: MeteringPlant, s: MeteringState, second: number, runs: boolean): number {
   s.ceiling = 0;
+  s.wireStop = p.mode === 'analog' && p.watchStops && s.powerless === 0 && isBroken(p, s.current_mA) ? 1 : 0;
   switch (p.mode) {
     case 'analog':
       return paced(p, s, runs ? analogRate(p, s.current_mA) : 0);
@@ -220,8 +230,12 @@ function control(p: MeteringPlant, s: MeteringState, second: number, runs: boole
   }
 }
 
+function isBroken(p: MeteringPlant, x_mA: number): boolean {
+  return x_mA <= p.watchLow_mA || x_mA >= p.watchHigh_mA;
+}
+
 function analogRate(p: MeteringPlant, x_mA: number): number {
-  const broken = x_mA <= p.watchLow_mA || x_mA >= p.watchHigh_mA;
+  const broken = isBroken(p, x_mA);
   if (broken && p.watchStops) return 0;
   let asked: number;
   if (x_mA < p.x1_mA) asked = p.stopsBelow && !broken ? 0 : p.y1_spm;
@@ -363,24 +377,26 @@ function read(s: MeteringState, inputs: BenchInputs, into: Float64Array): void {
   into[3] = s.rate_spm;
   into[4] = s.flow_mL * 3.6;
   into[5] = s.dose_mgl;
-  into[6] = s.tank_L;
-  into[7] = s.queue;
+  into[6] = s.queue;
+  into[7] = s.tank_L;
 }
 
 function flagsOf(s: MeteringState): number {
   return (
     s.waiting +
     s.stopped * 2 +
-    s.dry * 4 +
-    s.levelStop * 8 +
-    s.locked * 16 +
-    s.ceiling * 32 +
-    (s.outside_s >= OUTSIDE_TOLD_s ? 64 : 0)
+    s.wireStop * 4 +
+    s.dry * 8 +
+    s.levelStop * 16 +
+    s.locked * 32 +
+    s.ceiling * 64 +
+    (s.outside_s >= OUTSIDE_TOLD_s ? 128 : 0)
   );
 }
 
-function sums(s: MeteringState): Record<string, number> {
+function sums(plant: MeteringPlant, s: MeteringState): Record<string, number> {
   return {
+    ...(plant.tankKnown ? { tank_L: s.tank_L } : {}),
     given_L: s.given_mL / 1000,
     wanted_L: s.wanted_mL / 1000,
     inBand: s.flowing_s === 0 ? 0 : s.inBand_s / s.flowing_s,
@@ -392,7 +408,6 @@ function sums(s: MeteringState): Record<string, number> {
     backlogLeft: s.queue,
     dry_s: s.dry_s,
     locked_s: s.locked_s,
-    tank_L: s.tank_L,
   };
 }
 

@@ -1,4 +1,5 @@
 import { BOUNCE_ms, strokesPerPulse, strokeVolume_mL } from '../../dosing';
+import { InputError } from '../../input';
 import { inOrder } from '../../signal';
 import { headAtSuction } from './check-head';
 import { strengthToday_gpl, type MeteringContext } from './context';
@@ -18,8 +19,8 @@ const DEAD_SHARE = 0.4;
 const MIXING_s = 60;
 /** Gas that each stroke pulls out of the liquid where the suction head is short, as a share of the stroke. */
 const GAS_PER_SHORT_STROKE = 0.2;
-/** Tank taken where the duty does not know it: it lasts. */
-const TANK_L = 200;
+/** Where the duty does not know the tank it never ends, and no level is shown. */
+const ENDLESS_L = 1e9;
 
 /**
  * One pump with its settings and its plant, as bare figures for the stepping loop: everything that needs more than
@@ -30,6 +31,8 @@ export interface MeteringPlant {
   // signal
   readonly span_m3h: number;
   readonly low_mA: number;
+  /** the controller asks for more by a smaller current */
+  readonly falling: boolean;
   readonly x1_mA: number;
   readonly y1_spm: number;
   readonly x2_mA: number;
@@ -77,6 +80,7 @@ export interface MeteringPlant {
   readonly gasPerStroke_mL: number;
   readonly deaerates: boolean;
   readonly strength_gpl: number;
+  readonly tankKnown: boolean;
   readonly tank_L: number;
   readonly stopLevel_L: number;
   // what is wanted
@@ -86,7 +90,50 @@ export interface MeteringPlant {
   readonly mixing_m3: number;
 }
 
-/** What is not known is taken as the harmless case: no stop input, a clean head, a full tank. */
+/** What must be known before anything can be told of a run, in words; empty when all of it is. */
+function missing(settings: MeteringSettings, full_mL: number): string[] {
+  const { mode, map, pulses, ceiling_spm, timer } = settings;
+  const unread = (is: boolean, words: string) => (is ? [words] : []);
+  const rated = mode === 'manual' || mode === 'timer';
+  return [
+    ...unread(mode === null, 'the mode'),
+    ...unread(!settings.length_pct, 'the stroke length'),
+    ...unread(mode === 'analog' && !map, 'the range or the two points'),
+    ...unread(rated && settings.manual_spm === null, 'the rate'),
+    ...unread((mode === 'multiply' || mode === 'divide') && !pulses, 'the factor of the pulses'),
+    ...unread(mode === 'contact' && ceiling_spm === null, 'the rate that is the ceiling'),
+    ...unread(mode === 'timer' && !timer, 'length and spacing of the runs'),
+    ...unread(mode === 'batch' && batchStrokes(settings, full_mL) === null, 'the strokes of a batch'),
+  ];
+}
+
+/** What the bench takes for granted, since nobody read it: in words, for whoever looks at the run. */
+export function unknownToBench(
+  { duty, profile, plate }: MeteringContext,
+  settings: MeteringSettings,
+): string[] {
+  const unread = (is: boolean, words: string) => (is ? [words] : []);
+  const gears = Object.keys(profile.behaviours.greatestRate_spm);
+  return [
+    ...unread(
+      gears.length > 1 && settings.gear === null && plate.gear === null,
+      'the gear: the slowest is taken',
+    ),
+    ...unread(!duty.tank, 'the tank'),
+    ...unread(dischargeSpan_bar(duty) === null, 'the back pressure: 1 bar is taken'),
+    ...unread(duty.product.gassing && !duty.head, 'the dead volume of the head: 40 % of a stroke is taken'),
+    ...unread(settings.afterPowerCut === null, 'what it does after a power cut: it resumes'),
+    ...unread(
+      Boolean(duty.place.stopContact) && settings.stopKind === null,
+      'the kind of its stop input: none',
+    ),
+  ];
+}
+
+/**
+ * The plant and pump of a run. Throws an InputError on `settings` where what paces the pump is not known; what else was not read is
+ * taken as the harmless case (no stop input, a clean head, an endless tank) and listed by `unknownToBench`.
+ */
 export function benchPlant(context: MeteringContext, settings: MeteringSettings): MeteringPlant {
   const { duty, today } = context;
   const { signal, water } = duty;
@@ -94,6 +141,13 @@ export function benchPlant(context: MeteringContext, settings: MeteringSettings)
   const line = map && inOrder(map);
   const length = settings.length_pct && settings.length_pct > 0 ? settings.length_pct : 100;
   const full = duty.strokeVolume.full_mL;
+  const lacking = missing(settings, full);
+  if (lacking.length > 0) {
+    throw new InputError(
+      'settings',
+      `Not known: ${lacking.join(', ')}. Read it at the pump, or plan it, first.`,
+    );
+  }
   const stroke_mL = strokeVolume_mL(full, length);
   const current = signal.source === 'meter' ? null : signal;
   const head = headAtSuction(context, settings);
@@ -107,6 +161,7 @@ export function benchPlant(context: MeteringContext, settings: MeteringSettings)
   return {
     mode: modeOf(settings),
     // a controller's demand is taken to follow the water up to the greatest flow
+    falling: signal.source === 'controller' && signal.action === 'falling',
     span_m3h: signal.source === 'flow' ? signal.span_m3h : water.greatest_m3h,
     low_mA: current?.low_mA ?? 4,
     x1_mA: line?.x1_mA ?? 0,
@@ -154,7 +209,8 @@ export function benchPlant(context: MeteringContext, settings: MeteringSettings)
     gasPerStroke_mL: stroke_mL * GAS_PER_SHORT_STROKE * short,
     deaerates: settings.deaeration === 'on',
     strength_gpl: strengthToday_gpl(duty.product, today),
-    tank_L: duty.tank?.now_L ?? TANK_L,
+    tankKnown: Boolean(duty.tank),
+    tank_L: duty.tank?.now_L ?? ENDLESS_L,
     stopLevel_L: duty.tank?.stop_L ?? 0,
     wanted_mgl: duty.dose.wanted_mgl,
     low_mgl: duty.dose.low_mgl,

@@ -1,10 +1,10 @@
-import type { BenchEvent, Scenario } from '../../bench';
+import { scenarioSchema, type BenchEvent, type Scenario } from '../../bench';
 import { keyAt, type SettingValues } from '../../profile';
 import { EVERY_DAY } from '../../time';
 import { benchSheet, plainWeek, weatherOf } from './bench';
 import type { PoolDuty } from './duty';
 import { contextOf, DUTY, FOUR_SPEEDS, PANEL, PANEL_DUTY, sound, TEN_SLOTS } from './fixtures';
-import { understand, weekSums, trueWeek } from './index';
+import { settingsOf, understand, weekSums, trueWeek } from './index';
 
 const CONTEXT = contextOf();
 const week = (change: Partial<Scenario> = {}): Scenario => ({ ...plainWeek(), ...change });
@@ -219,4 +219,87 @@ test('a speed above the limit is never reached, by program or by hand', () => {
     day({ events: [event('hand-run', 50_000, 60_000, 3400)] }),
   );
   expect(Math.max(...run.traces[0].max)).toBe(2000);
+});
+
+describe('heat on a panel', () => {
+  const circuits = PANEL_DUTY.circuits.map((circuit) =>
+    circuit.kind === 'heater' ? { ...circuit, place: 4, leastFlow_m3h: 12 } : circuit,
+  );
+  const duty: PoolDuty = {
+    ...PANEL_DUTY,
+    circuits,
+    water_C: 22,
+    heat: { ...PANEL_DUTY.heat!, source: 'heater', pool_C: 27, heater_kW: 30 },
+    programs: [{ name: 'Filter', days: EVERY_DAY, start: 0, stop: 0, speed_rpm: 1100, circuit: 'Filter' }],
+  };
+  const context = contextOf(PANEL, duty);
+  const values = sound(context);
+
+  test('a heater that calls raises the speed to that of its circuit, and keeps the water warm', () => {
+    const { sums, traces } = benchSheet(context, values, day());
+    expect(sums.water_C).toBeGreaterThan(22);
+    const speed = traces.find(({ key }) => key === 'speed')!;
+    const heater = Number(values['circuitSpeed/4']);
+    expect(heater).toBeGreaterThan(1100);
+    expect(speed.max.slice(60).some((value) => Math.abs(value - heater) < 1)).toBe(true);
+  });
+  test('near miss: warm enough, nothing calls, and the programs keep their speed', () => {
+    const warm = contextOf(PANEL, { ...duty, water_C: 30 });
+    const { traces } = benchSheet(warm, values, day());
+    expect(Math.max(...traces.find(({ key }) => key === 'speed')!.max.slice(60, 300))).toBeLessThan(1150);
+  });
+  test('the week says what that costs on top, at most', () => {
+    const sums = weekSums(
+      context,
+      trueWeek(context, settingsOf(context, values)),
+      settingsOf(context, values),
+    );
+    expect(sums.heatCost).toBeGreaterThan(0);
+    const off = { ...values, source: 'off' };
+    expect(
+      weekSums(context, trueWeek(context, settingsOf(context, off)), settingsOf(context, off)).heatCost,
+    ).toBeNull();
+  });
+});
+
+describe('what the bench of a pool does not know', () => {
+  test('programs that were not read whole, or that the controller would refuse, are no run', () => {
+    const { 'stop/5': _, ...half } = only({ start: 420, stop: 1020 });
+    expect(() => benchSheet(CONTEXT, half, day())).toThrow('Not every program was read whole');
+    const refuses = {
+      ...TEN_SLOTS,
+      behaviours: {
+        ...TEN_SLOTS.behaviours,
+        programs: { ...TEN_SLOTS.behaviours.programs, overlap: 'refused' as const },
+      },
+    };
+    const both = {
+      ...only({ start: 420, stop: 1020 }),
+      'days/6': EVERY_DAY,
+      'start/6': 600,
+      'stop/6': 700,
+      'speed/6': 2000,
+      'enable/6': 'on',
+    };
+    expect(() => benchSheet(contextOf(refuses), both, day())).toThrow('which of them stands is not known');
+    expect(() => benchSheet(CONTEXT, both, day())).not.toThrow();
+  });
+  test('a prime that nobody read is said to be missing', () => {
+    const { primeMode: _, ...values } = sound(contextOf(PANEL, PANEL_DUTY));
+    expect(benchSheet(contextOf(PANEL, PANEL_DUTY), values, day()).unknown).toContain('the prime');
+  });
+  test('frost without a word how cold is refused in words, not run as NaN', () => {
+    const parsed = scenarioSchema.safeParse(day({ events: [event('frost', 0, 3600)] }));
+    expect(parsed.error?.issues[0].message).toContain('say how much, in K below freezing');
+    expect(scenarioSchema.safeParse(day({ events: [event('frost', 0, 3600, 5)] })).success).toBe(true);
+  });
+});
+
+test('flow and power between two speeds of the table are those between, not those of the step below', () => {
+  const odd = only({ start: 0, stop: 1439, speed: 1500 });
+  const key = 'speed/5';
+  const at = (speed: number) => sumsOf({ ...odd, [key]: speed }, day()).energy_kWh;
+  const between = (at(1505) - at(1500)) / (at(1510) - at(1500));
+  expect(between).toBeGreaterThan(0.45);
+  expect(between).toBeLessThan(0.55);
 });

@@ -2,8 +2,8 @@ import { runBench, type BenchRun, type RunOptions, type Scenario } from '../../b
 import type { SettingValues } from '../../profile';
 import type { PoolContext } from './context';
 import { poolModel } from './model';
-import { poolPlant } from './plant';
-import { understand } from './settings';
+import { poolPlant, unknownToBench } from './plant';
+import { settingsOf } from './pumping';
 
 /** Runs one set of settings through a scenario. */
 export function benchSheet(
@@ -12,8 +12,9 @@ export function benchSheet(
   scenario: Scenario,
   options?: RunOptions,
 ): BenchRun {
-  const plant = poolPlant(context, understand(context.profile, context.plate, values));
-  return runBench(poolModel(plant, scenario.startDay ?? 1), scenario, options);
+  const settings = settingsOf(context, values);
+  const run = runBench(poolModel(poolPlant(context, settings), scenario.startDay ?? 1), scenario, options);
+  return { ...run, unknown: unknownToBench(context, settings) };
 }
 
 /** Days of weather to choose from: the air by the hour, and the sun as a share of full. */

@@ -1,22 +1,37 @@
 import {
+  costOfBlocks,
+  monthsInWords,
   pricesOfWeek,
+  seasonsOf,
+  unmetBy,
   type CheapestAnswer,
   type CheapestProblem,
   type DayClass,
   type Demand,
   type PlanMode,
-  type PriceWindow,
+  type PlannedBlock,
 } from '../../schedule';
 import { daysInWords, EVERY_DAY, onDay, timeOfDay } from '../../time';
-import { fig, figureWithUnit, METRIC, roundUpToStep } from '../../units';
+import { fig, figureWithUnit, METRIC, roundDownToStep, roundUpToStep } from '../../units';
 import { parameterWithRole } from '../../profile';
 import { monthOf, type PoolContext } from './context';
 import type { Circuit, WantedProgram } from './duty';
-import { SLOT_MIN, SLOTS_PER_DAY } from './grid';
-import { leastSpeed_rpm, neededPerDay_m3, pumpOf, type PumpOnSystem } from './hydraulics';
+import { marksOf } from './grid';
+import {
+  leastSpeed_rpm,
+  neededPerDay_m3,
+  pumpOf,
+  turnsOver,
+  watersOf,
+  type PumpOnSystem,
+} from './hydraulics';
+import { planPool } from './plan';
 import { PoolDraft } from './plan-draft';
-import { alwaysReady, filterCircuit, inWindow, speedRange } from './plan-programs';
+import { alwaysReady, filterCircuit, speedRange, tidyPrograms } from './plan-programs';
 import { scheduleSlots } from './plan-slots';
+import { waterCircuits } from './pumping';
+import { trueWeek, weekSums } from './week';
+import { inWindow } from './windows';
 
 /** More speeds than this make the search slow without making the plan cheaper by anything one would pay for. */
 const MOST_SPEEDS = 12;
@@ -29,13 +44,13 @@ export function cheapestProblem(context: PoolContext): CheapestProblem {
   const slots = scheduleSlots(new PoolDraft(context));
   const { longestPause_min, leastRun_min, leastFlow_m3h } = duty;
   return {
-    slots: SLOTS_PER_DAY,
+    marks: marksOf(duty),
     modes,
     classes: classesOf(context, pump, modes),
     everyDayOnly: parameterWithRole(profile, 'program.days') === undefined,
     maxPrograms: slots.length,
-    leastRun: Math.max(1, Math.ceil(leastRun_min / SLOT_MIN)),
-    longestPause: longestPause_min === null ? null : Math.floor(longestPause_min / SLOT_MIN),
+    leastRun_min,
+    longestPause_min,
     leastFlow_m3h,
     wholeDay: profile.behaviours.programs.startEqualsStop === 'all-day',
     oneSpeedPerCircuit: profile.behaviours.kind === 'panel',
@@ -58,11 +73,17 @@ function modesOf(context: PoolContext, pump: PumpOnSystem): PlanMode[] {
   const speeds = new Set<number>();
   for (let speed = base; speed <= greatest_rpm; speed += grain) speeds.add(speed);
   const even = roundUpToStep(pump.speedFor_rpm(neededPerDay_m3(duty) / 24), step_rpm);
+  const tidy = tidyPrograms(context);
+  // every speed that a limit, a need or the simple plan asks for is among those tried
   const special = [
     greatest_rpm,
     even,
-    ...(duty.quiet ? [duty.quiet.greatest_rpm] : []),
+    ...(duty.quiet ? [roundDownToStep(duty.quiet.greatest_rpm, step_rpm)] : []),
+    ...(duty.leastFlow_m3h === null ? [] : [roundUpToStep(pump.speedFor_rpm(duty.leastFlow_m3h), step_rpm)]),
     ...needed.map(speedOf),
+    ...[...tidy, ...(duty.programs ?? [])]
+      .filter(({ circuit }) => circuit === filter.name)
+      .map(({ speed_rpm }) => speed_rpm),
   ];
   for (const speed of special) if (speed >= base && speed <= greatest_rpm) speeds.add(speed);
   const mode = (speed_rpm: number, circuit: Circuit): PlanMode => ({
@@ -73,8 +94,22 @@ function modesOf(context: PoolContext, pump: PumpOnSystem): PlanMode[] {
   });
   const filtering = [...speeds].sort((a, b) => a - b).map((speed) => mode(speed, filter));
   if (profile.behaviours.kind !== 'panel') return filtering;
-  const switched = needed.filter(({ place, name }) => place !== null && name !== filter.name);
-  return [...filtering, ...switched.map((circuit) => mode(speedOf(circuit), circuit))];
+  const own = watersOf(duty).flatMap(({ circuits }) => circuits ?? []);
+  const switched = waterCircuits(duty).filter(
+    (circuit) =>
+      circuit.place !== null &&
+      circuit.name !== filter.name &&
+      (needed.includes(circuit) || own.includes(circuit.name)),
+  );
+  return [
+    ...filtering,
+    ...switched.flatMap((circuit) => {
+      const speeds = tidy
+        .filter((program) => program.circuit === circuit.name)
+        .map(({ speed_rpm }) => speed_rpm);
+      return [...new Set([speedOf(circuit), ...speeds])].map((speed) => mode(speed, circuit));
+    }),
+  ];
 }
 
 function serves(
@@ -91,45 +126,75 @@ function serves(
 function classesOf(context: PoolContext, pump: PumpOnSystem, modes: readonly PlanMode[]): DayClass[] {
   const { duty, today } = context;
   const { days: prices } = pricesOfWeek(duty.tariff.windows, monthOf(today));
-  const volume_m3 = neededPerDay_m3(duty);
-  const cap_rpm = Array.from({ length: SLOTS_PER_DAY }, (_, t) => {
+  const marks = marksOf(duty);
+  const slots = marks.slice(0, -1);
+  const volumes = watersOf(duty).map((water) => ({
+    volume_m3: water.needed_m3,
+    counts: modes.map(({ circuit }) => turnsOver(water, circuit)),
+  }));
+  const cap_rpm = slots.map((mark) => {
     const { quiet } = duty;
-    return quiet && inWindow(t * SLOT_MIN, quiet.from, quiet.to) ? quiet.greatest_rpm : null;
+    return quiet && inWindow(mark, quiet.from, quiet.to) ? quiet.greatest_rpm : null;
   });
   const found = new Map<string, DayClass>();
   Array.from(EVERY_DAY).forEach((digit, d) => {
-    const price = Array.from({ length: SLOTS_PER_DAY }, (_, t) => priceOf(prices[d], t));
+    const price = slots.map((mark) => prices[d].find(({ from, to }) => mark >= from && mark < to)!.price);
     const needs = duty.needs.flatMap((need) => {
       const circuit = duty.circuits.find(({ name }) => name === need.circuit);
       if (!circuit || !onDay(need.days, d + 1)) return [];
-      const from = Math.floor(need.from / SLOT_MIN);
-      const to = Math.ceil(need.to / SLOT_MIN);
-      const count = need.hours === null ? to - from : Math.ceil((need.hours * 60) / SLOT_MIN - 1e-9);
       return [
         {
           name: need.circuit,
-          from,
-          to,
-          count,
+          from: marks.indexOf(need.from),
+          to: marks.indexOf(need.to),
+          minutes: need.hours === null ? need.to - need.from : need.hours * 60,
           serves: modes.map((mode) => serves(context, pump, circuit, mode)),
         },
       ];
     });
     const key = JSON.stringify([price, needs]);
     const known = found.get(key);
-    found.set(key, { days: (known?.days ?? '') + digit, price, volume_m3, cap_rpm, needs });
+    found.set(key, { days: (known?.days ?? '') + digit, price, volumes, cap_rpm, needs });
   });
   return [...found.values()];
 }
 
-/** Mean price over a slot, for windows that do not keep to its grain. */
-function priceOf(windows: readonly PriceWindow[], slot: number): number {
-  const [from, to] = [slot * SLOT_MIN, (slot + 1) * SLOT_MIN];
-  const mean = windows.reduce((sum, window) => {
-    const minutes = Math.max(0, Math.min(to, window.to) - Math.max(from, window.from));
-    return sum + (window.price * minutes) / SLOT_MIN;
-  }, 0);
-  return Number(mean.toPrecision(10));
+/**
+ * What a search starts from, so that it never answers what is dearer: the cheaper of the simple plan and of what is planned now,
+ * as blocks of the problem, of those that meet all its demands. Undefined where neither does.
+ */
+export function startOf(context: PoolContext, problem: CheapestProblem): readonly PlannedBlock[] | undefined {
+  return [tidyPrograms(context), context.duty.programs]
+    .flatMap((programs) => {
+      const blocks = programs && blocksIn(problem, programs);
+      return blocks && unmetBy(problem, blocks).length === 0 ? [blocks] : [];
+    })
+    .sort((a, b) => costOfBlocks(problem, a) - costOfBlocks(problem, b))[0];
+}
+
+/** Programs as blocks of a problem; null where one of them is none of the problem's ways to run. */
+function blocksIn({ modes }: CheapestProblem, programs: readonly WantedProgram[]): PlannedBlock[] | null {
+  const blocks = programs.map(({ days, start, stop, speed_rpm, circuit }) => ({
+    days,
+    start,
+    stop,
+    mode: modes.findIndex((mode) => mode.speed_rpm === speed_rpm && mode.circuit === circuit),
+  }));
+  return blocks.some(({ mode }) => mode < 0) ? null : blocks;
+}
+
+/** What “proven” is said of: which speeds, which steps of time, whose prices; and what is not in it. */
+export function scopeWords(context: PoolContext, problem: CheapestProblem): string {
+  const speeds = [...new Set(problem.modes.map(({ speed_rpm }) => speed_rpm))].sort((a, b) => a - b);
+  const words = (speed: number) => figureWithUnit(fig('speed', speed), METRIC);
+  const range =
+    speeds.length === 1
+      ? words(speeds[0])
+      : `${speeds.length} speeds from ${words(speeds[0])} to ${words(speeds[speeds.length - 1])}`;
+  const seasons = seasonsOf(context.duty.tariff.windows);
+  const months = seasons.find((group) => group.includes(monthOf(context.today))) ?? [];
+  const season = seasons.length === 1 ? 'the year’s one tariff' : `the prices of ${monthsInWords(months)}`;
+  return `Over ${range}, starts on the quarter hour or where a window begins or ends, and ${season}. Primes are not in it.`;
 }
 
 /** A block of the cheapest plan as a program, with why it is there. */
@@ -168,24 +233,23 @@ function reasonOf(
   const { duty } = context;
   const { speed_rpm, flow_m3h } = problem.modes[mode];
   const day = problem.classes.find((one) => days.includes(one.days[0])) ?? problem.classes[0];
-  const covered = Array.from({ length: SLOTS_PER_DAY }, (_, t) => t).filter(
-    (t) => inWindow(t * SLOT_MIN, start, stop) || start === stop,
-  );
+  const { marks } = problem;
+  const covered = marks
+    .slice(0, -1)
+    .flatMap((mark, t) => (inWindow(mark, start, stop) || start === stop ? [t] : []));
   const prices = [...new Set(covered.map((t) => day.price[t]))].sort((a, b) => a - b);
   const all = [...new Set(day.price)];
   const level =
     all.length === 1
       ? 'one price all day'
       : prices[0] === Math.max(...all)
-        ? `dear at ${prices[0]}`
+        ? `in the peak hours at ${prices[0]} ${duty.tariff.currency}`
         : prices[prices.length - 1] === Math.min(...all)
-          ? `cheap at ${prices[0]}`
+          ? `in the cheapest hours at ${prices[0]} ${duty.tariff.currency}`
           : `at ${prices.join(' and ')} ${duty.tariff.currency}`;
   const served = day.needs
     .filter((need) => need.serves[mode] && covered.some((t) => t >= need.from && t < need.to))
-    .map(
-      ({ name, from, to }) => `${name} between ${timeOfDay(from * SLOT_MIN)} and ${timeOfDay(to * SLOT_MIN)}`,
-    );
+    .map(({ name, from, to }) => `${name} between ${timeOfDay(marks[from])} and ${timeOfDay(marks[to])}`);
   const capped = covered.some((t) => day.cap_rpm[t] === speed_rpm);
   const slowest = speed_rpm === Math.min(...problem.modes.map((one) => one.speed_rpm));
   return [
@@ -233,4 +297,11 @@ function needWords({ duty }: PoolContext, name: string): string {
   if (!need || !circuit) return name;
   const hours = need.hours === null ? 'all the time' : `${need.hours} h`;
   return `${name}: ${hours} at ${figureWithUnit(fig('waterFlow', circuit.leastFlow_m3h), METRIC)} between ${timeOfDay(need.from)} and ${timeOfDay(need.to)}, ${daysInWords(need.days)}`;
+}
+
+/** What a month costs as these programs truly run, primes included, in the duty's currency. */
+export function costOfPrograms(context: PoolContext, programs: readonly WantedProgram[]): number {
+  const planned = { ...context, duty: { ...context.duty, programs: [...programs] } };
+  const { settings } = planPool(planned);
+  return weekSums(planned, trueWeek({ ...planned, clockAhead_min: 0 }, settings), settings).costMonth;
 }

@@ -4,8 +4,9 @@ import type { PoolProfile } from '../../profile';
 import { fig, roundDownToStep } from '../../units';
 import type { CheckInput } from './checks';
 import type { Circuit, Need } from './duty';
-import { cleanFlow_m3h, leastSpeed_rpm, wallsOf, wallSpeed, WALL_WORDS } from './hydraulics';
-import { inWindow } from './plan-programs';
+import { cleanFlow_m3h, leastSpeed_rpm, wallsOf, wallSpeed, WALL_WORDS, type FlowWall } from './hydraulics';
+import { served_min } from './served';
+import { minutesInWindow } from './windows';
 import { finding } from './texts';
 import { handSpeed_rpm, storedTimedRuns, type StoredTimedRun } from './timed-runs';
 import type { RunStretch } from './week';
@@ -28,12 +29,18 @@ function settable_rpm({ behaviours }: PoolProfile, speed_rpm: number): number {
   return roundDownToStep(speed_rpm, behaviours.speed.step_rpm);
 }
 
+/** A limit is passed by more than the controller's own step; a suction cover has no margin: it keeps people alive. */
+function passes(flow_m3h: number, { what, flow_m3h: limit }: FlowWall): boolean {
+  return flow_m3h > limit * (1 + (what === 'cover' ? BINARY_DUST : THRESHOLDS.wallMargin));
+}
+const BINARY_DUST = 1e-9;
+
 function walls({ context, settings, pump, subject, at }: CheckInput): Finding[] {
   const { duty, profile } = context;
   const speed = settings.greatest_rpm;
   const flow_m3h = cleanFlow_m3h(duty, pump, speed);
   const allowed = wallSpeed(duty, pump);
-  const passed = wallsOf(duty).filter((wall) => flow_m3h > wall.flow_m3h * (1 + THRESHOLDS.wallMargin));
+  const passed = wallsOf(duty).filter((wall) => passes(flow_m3h, wall));
   if (passed.length === 0 || !allowed) return [];
   const addresses = [at('speed.greatest')];
   const values = {
@@ -112,7 +119,8 @@ function handRuns({ context, settings, pump, subject, at }: CheckInput): Finding
     // what the limit itself lets through is told of the limit
     if (speed <= settings.greatest_rpm) return [];
     const flow_m3h = cleanFlow_m3h(duty, pump, speed);
-    if (flow_m3h <= allowed.wall.flow_m3h * (1 + THRESHOLDS.wallMargin)) return [];
+    const wall = wallsOf(duty).find((one) => passes(flow_m3h, one));
+    if (!wall) return [];
     return [
       finding(
         'POO-08.timed',
@@ -121,8 +129,8 @@ function handRuns({ context, settings, pump, subject, at }: CheckInput): Finding
           what: run.slot === null ? 'The boost run' : `The timed run of key ${run.slot}`,
           speed: fig('speed', speed),
           flow: fig('waterFlow', flow_m3h),
-          wall: WALL_WORDS[allowed.wall.what],
-          limit: fig('waterFlow', allowed.wall.flow_m3h),
+          wall: WALL_WORDS[wall.what],
+          limit: fig('waterFlow', wall.flow_m3h),
           allowed: fig('speed', settable_rpm(profile, allowed.speed_rpm)),
         },
         [run.slot === null ? at('boost.speed') : at('program.speed', run.slot)],
@@ -132,37 +140,18 @@ function handRuns({ context, settings, pump, subject, at }: CheckInput): Finding
 }
 
 function turnover({ sums, subject }: CheckInput): Finding[] {
-  if (!sums) return [];
-  const least = Math.min(...sums.daily_m3);
-  if (least >= sums.needed_m3 * (1 - THRESHOLDS.volumeDust)) return [];
-  return [
-    finding('POO-22', subject, {
-      day: DAY_NAMES[sums.daily_m3.indexOf(least)],
-      moved: fig('waterVolume', least),
-      needed: fig('waterVolume', sums.needed_m3),
-    }),
-  ];
-}
-
-/** Whether a stretch gives a circuit its flow; on a panel a program must also run that circuit. */
-function serves({ pump, context }: CheckInput, stretch: RunStretch, circuit: Circuit): boolean {
-  if (stretch.speed_rpm === 0) return false;
-  const panel = context.profile.behaviours.kind === 'panel' && circuit.place !== null;
-  const runs = [stretch.program, ...stretch.suppressed].some((program) => program?.circuit === circuit.place);
-  if (panel && !runs) return false;
-  return (
-    pump.flow_m3h(stretch.speed_rpm, circuit.static_m) >= circuit.leastFlow_m3h * (1 - THRESHOLDS.volumeDust)
-  );
-}
-
-/** Minutes of a need's window on a day in which its circuit gets its flow. */
-function given_min(input: CheckInput, need: Need, circuit: Circuit, day: number): number {
-  const from = day * DAY_MIN + need.from;
-  const to = day * DAY_MIN + need.to;
-  return (input.week ?? []).reduce((sum, stretch) => {
-    const minutes = Math.min(to, stretch.to) - Math.max(from, stretch.from);
-    return minutes > 0 && serves(input, stretch, circuit) ? sum + minutes : sum;
-  }, 0);
+  return (sums?.waters ?? []).flatMap(({ names, needed_m3, daily_m3 }) => {
+    const least = Math.min(...daily_m3);
+    if (least >= needed_m3 * (1 - THRESHOLDS.volumeDust)) return [];
+    return [
+      finding('POO-22', subject, {
+        body: names.join(' and '),
+        day: DAY_NAMES[daily_m3.indexOf(least)],
+        moved: fig('waterVolume', least),
+        needed: fig('waterVolume', needed_m3),
+      }),
+    ];
+  });
 }
 
 function needs(input: CheckInput): Finding[] {
@@ -174,7 +163,7 @@ function needs(input: CheckInput): Finding[] {
     const wanted = need.hours === null ? need.to - need.from : need.hours * 60;
     const short = DAY_NAMES.findIndex(
       (_, day) =>
-        onDay(need.days, day + 1) && given_min(input, need, circuit, day) < wanted - PRIME_ALLOWED_min,
+        onDay(need.days, day + 1) && given_min(input, need, circuit, day) < wanted - allowed_min(wanted),
     );
     if (short < 0) return [];
     const speed = leastSpeed_rpm(pump, circuit, context.profile.behaviours.speed.step_rpm);
@@ -191,8 +180,15 @@ function needs(input: CheckInput): Finding[] {
   });
 }
 
-/** A start costs a need the minutes of its prime, which nobody would call a lack. */
-const PRIME_ALLOWED_min = 10;
+/** A start costs a need the minutes of its prime, which nobody would call a lack; of a short need no more than a part. */
+function allowed_min(wanted_min: number): number {
+  return Math.min(10, wanted_min * 0.1);
+}
+
+/** Minutes of a need's window on a day in which its circuit gets its flow. */
+function given_min({ context, pump, week }: CheckInput, need: Need, circuit: Circuit, day: number): number {
+  return served_min(context, pump, week ?? [], circuit, day * DAY_MIN + need.from, day * DAY_MIN + need.to);
+}
 
 function rules(input: CheckInput): Finding[] {
   const { context, subject, sums, week, pump, settings } = input;
@@ -222,7 +218,7 @@ function rules(input: CheckInput): Finding[] {
       (stretch) =>
         stretch.cause === 'program' &&
         stretch.speed_rpm > quiet.greatest_rpm &&
-        minutesIn(stretch, quiet.from, quiet.to) > 0 &&
+        minutesInWindow(stretch, quiet) > 0 &&
         settings.greatest_rpm > quiet.greatest_rpm,
     );
   if (quiet && loud) {
@@ -236,12 +232,6 @@ function rules(input: CheckInput): Finding[] {
     );
   }
   return found;
-}
-
-function minutesIn({ from, to }: RunStretch, start: number, end: number): number {
-  let minutes = 0;
-  for (let at = from; at < to; at++) if (inWindow(at % DAY_MIN, start, end)) minutes += 1;
-  return minutes;
 }
 
 const WILL = {
@@ -263,12 +253,11 @@ function leastFlows({ context, week, pump, subject, settings }: CheckInput): Fin
       return own === null ? [] : below(own, circuit);
     }
     const windows = duty.needs.filter((need) => need.circuit === circuit.name);
+    // every minute of a stretch counts, not the one it begins with
+    const working = (stretch: RunStretch) =>
+      windows.length === 0 || windows.some((need) => minutesInWindow(stretch, need, need.days) > 0);
     const slow = (week ?? [])
-      .filter(
-        ({ cause, from }) =>
-          cause === 'program' &&
-          (windows.length === 0 || windows.some((need) => inWindow(from % DAY_MIN, need.from, need.to))),
-      )
+      .filter((stretch) => stretch.cause === 'program' && working(stretch))
       .map(({ speed_rpm }) => speed_rpm);
     return slow.length === 0 ? [] : below(Math.min(...slow), circuit);
   });

@@ -2,10 +2,12 @@ import { THRESHOLDS, type Finding } from '../../findings';
 import { SOLAR_GAP_LEAST_K } from '../../heat';
 import { fig } from '../../units';
 import type { CheckInput } from './checks';
-import { poolChoices } from './duty';
+import { poolChoices, type Circuit } from './duty';
+import { leastSpeed_rpm } from './hydraulics';
 import { CLEANER_WAITS_min } from './plan-guards';
 import { SENSOR_NAMES, SENSOR_TOLERANCE_K, sensorsInUse, shownTooMuch_K } from './sensors';
 import { finding } from './texts';
+import { chlorinatorHours, chlorineOfDay_g } from './treatment';
 import { primes_min } from './week';
 
 /** POO-10, 11, 13 to 17, 19 and 20: priming, frost, heat, cleaner, chlorinator, sensors and the kind of pump. */
@@ -17,6 +19,7 @@ export function checkPlant(input: CheckInput): Finding[] {
     ...solar(input),
     ...cleaner(input),
     ...chlorinator(input),
+    ...chlorineShort(input),
     ...sensors(input),
     ...kind(input),
   ];
@@ -43,11 +46,11 @@ function priming({ settings, context, subject, at }: CheckInput): Finding[] {
   return [];
 }
 
-function frost({ settings, context, subject, at }: CheckInput): Finding[] {
+function frost({ settings, context, pump, subject, at }: CheckInput): Finding[] {
   const { duty, profile } = context;
   const exposed = duty.circuits.filter((circuit) => circuit.exposed);
   const wish = poolChoices(duty).frost;
-  if (duty.winter === 'none' || exposed.length === 0 || wish === 'drain') return [];
+  if (duty.winter === null || duty.winter === 'none' || exposed.length === 0 || wish === 'drain') return [];
   const circuits = exposed.map(({ name }) => name).join(', ');
   const found: Finding[] = [];
   if (settings.frost.on === false) {
@@ -70,9 +73,38 @@ function frost({ settings, context, subject, at }: CheckInput): Finding[] {
       );
     }
   }
+  found.push(...frostTooSlow(exposed));
   if (duty.winter === 'hard' && settings.frost.on)
     found.push(finding('POO-11.hard', subject, {}, [at('frost.guard')]));
   return found;
+
+  /** A guard that lifts nothing over a roof guards nothing there. */
+  function frostTooSlow(circuits: readonly Circuit[]): Finding[] {
+    const { speed_rpm, on } = settings.frost;
+    const moves = profile.behaviours.frost !== null && profile.behaviours.frost.protects !== 'drive';
+    if (!on || speed_rpm === null || !moves) return [];
+    const speed = Math.min(speed_rpm, settings.greatest_rpm);
+    return circuits
+      .filter(({ static_m }) => static_m > 0)
+      .flatMap((circuit) => {
+        const flow = pump.flow_m3h(speed, circuit.static_m);
+        if (flow >= circuit.leastFlow_m3h * (1 - THRESHOLDS.volumeDust)) return [];
+        return [
+          finding(
+            'POO-11.slow',
+            subject,
+            {
+              circuit: circuit.name,
+              speed: fig('speed', speed),
+              flow: fig('waterFlow', flow),
+              least: fig('waterFlow', circuit.leastFlow_m3h),
+              needed: fig('speed', leastSpeed_rpm(pump, circuit, profile.behaviours.speed.step_rpm)),
+            },
+            [at('frost.speed')],
+          ),
+        ];
+      });
+  }
 }
 
 function heat({ settings, context, subject, at }: CheckInput): Finding[] {
@@ -184,6 +216,31 @@ function cleaner({ settings, context, week, subject, at }: CheckInput): Finding[
   }
 }
 
+/** A chlorinator set to less than this share of what is needed is short; the need itself is no better known. */
+const CHLORINE_ENOUGH = 0.95;
+
+/** What is set makes too little in the hours in which its own circuit has its flow. */
+function chlorineShort({ settings, context, subject, at }: CheckInput): Finding[] {
+  const { chlorinator: wanted } = context.duty;
+  const made_g = chlorineOfDay_g(context, settings);
+  const hours = chlorinatorHours(context, settings);
+  if (!wanted || made_g === null || hours === null || made_g === 0) return [];
+  if (made_g >= wanted.needed_gpd * CHLORINE_ENOUGH) return [];
+  return [
+    finding(
+      'PRO-02.set',
+      subject,
+      {
+        needed: fig('mass', wanted.needed_gpd),
+        made: fig('mass', made_g),
+        hours: fig('hours', hours),
+        output: fig('percent', settings.chlorinator.output_pct ?? 0),
+      },
+      [at('chlorinator.output')],
+    ),
+  ];
+}
+
 function chlorinator({ settings, context, subject, at }: CheckInput): Finding[] {
   const { chlorinator: wanted, water_C } = context.duty;
   const { output_pct, cold_C } = settings.chlorinator;
@@ -197,7 +254,7 @@ function chlorinator({ settings, context, subject, at }: CheckInput): Finding[] 
       {
         water: fig('temperature', water_C),
         cold: fig('temperature', wanted.cold_C),
-        set: cold_C === null ? 'It has no cut-out.' : `Its cut-out stands at ${cold_C} °C.`,
+        set: cold_C === null ? 'not known' : fig('temperature', cold_C),
       },
       [at('chlorinator.cold'), at('chlorinator.output')],
     ),

@@ -1,5 +1,5 @@
 import { THRESHOLDS, type Finding } from '../../findings';
-import { neverRunning, type OverlapRule } from '../../schedule';
+import { neverRunning, type OverlapRule, type Stretch } from '../../schedule';
 import { daysInWords, timeOfDay } from '../../time';
 import { fig } from '../../units';
 import type { CheckInput } from './checks';
@@ -59,13 +59,14 @@ const RULES: Readonly<Record<OverlapRule, string>> = {
 
 function overlaps({ context, settings, subject, at }: CheckInput): Finding[] {
   const week = resolvedWeek(context, settings);
-  const { overlap, resumes } = context.profile.behaviours.programs;
+  const { overlap } = context.profile.behaviours.programs;
   const never = new Set(neverRunning(week));
   const pairs = new Map<string, { winner: RunningProgram; loser: RunningProgram; minutes: number }>();
   for (const { from, to, program, suppressed } of week) {
     for (const loser of program ? suppressed : []) {
-      // circuits that coincide at one speed take nothing from each other
-      if (context.profile.behaviours.kind === 'panel' && loser.speed === program!.speed) continue;
+      // on a panel both circuits run: at the speed of the winner, or faster, nothing is taken from the other
+      const panel = context.profile.behaviours.kind === 'panel' && loser.circuit !== program!.circuit;
+      if (panel && program!.speed >= loser.speed - 1e-9) continue;
       const key = `${program!.slot}>${loser.slot}`;
       const known = pairs.get(key);
       pairs.set(key, { winner: program!, loser, minutes: (known?.minutes ?? 0) + to - from });
@@ -79,8 +80,22 @@ function overlaps({ context, settings, subject, at }: CheckInput): Finding[] {
     if (never.has(loser)) {
       return finding('POO-02.never', subject, { winner: values.winner, loser: values.loser, rule }, both);
     }
-    const after = resumes ? 'it goes on when the other ends' : 'it does not go on when the other ends';
+    const after = goesOn(week, winner, loser)
+      ? 'it goes on when the other ends'
+      : 'it does not go on when the other ends';
     return finding('POO-02', subject, { ...values, rule, speed: fig('speed', loser.speed), after }, both);
+  });
+}
+
+/** Whether a program has the pump right after another that took it from it: as the week runs, not as the rule is called. */
+function goesOn(
+  week: readonly Stretch<RunningProgram>[],
+  winner: RunningProgram,
+  loser: RunningProgram,
+): boolean {
+  return week.some((stretch, i) => {
+    const next = week[(i + 1) % week.length];
+    return stretch.program === winner && stretch.suppressed.includes(loser) && next.program === loser;
   });
 }
 
@@ -180,14 +195,21 @@ function outsideLimits(input: CheckInput): Finding[] {
   ];
 }
 
-function dearHours({ sums, subject }: CheckInput): Finding[] {
+function dearHours({ sums, subject, context }: CheckInput): Finding[] {
   if (!sums || sums.dearShare <= THRESHOLDS.dearShare) return [];
   return [
     finding('POO-07', subject, {
       share: fig('percent', sums.dearShare * 100),
       limit: fig('percent', THRESHOLDS.dearShare * 100),
       hours: fig('hours', sums.dearHours),
-      cost: sums.costMonth.toFixed(2),
+      cost: `${sums.costMonth.toFixed(2)} ${context.duty.tariff.currency}`,
+      // what was just planned is not advised again
+      cure:
+        subject !== 'target'
+          ? 'Move the runs into other hours, as in the plan.'
+          : context.duty.programs === null
+            ? 'Move the runs, or let the cheapest plan look for other hours.'
+            : 'Turnover, needs and pauses hold the runs there: lower what is wanted, or leave it so.',
     }),
   ];
 }

@@ -11,7 +11,8 @@ import { pumpOf, type PumpOnSystem } from './hydraulics';
 import { planPool } from './plan';
 import type { PoolPlan, PoolProblem } from './plan-draft';
 import type { PoolRole } from './roles';
-import { understand, weekKnown, type PoolSettings } from './settings';
+import { settingsOf } from './pumping';
+import { refusesOverlap, weekKnown, type PoolSettings } from './settings';
 import { finding } from './texts';
 import { heldBy, trueWeek, weekSums, type HeldBy, type RunStretch, type WeekSums } from './week';
 
@@ -37,10 +38,13 @@ export interface CheckInput {
  */
 export function checkSettings(given: PoolContext, subject: Subject, values: SettingValues): Finding[] {
   const context = subject === 'target' ? { ...given, clockAhead_min: 0 } : given;
-  const settings = understand(context.profile, context.plate, values);
+  const settings = settingsOf(context, values);
   const held = heldBy(context, settings);
   const running = { ...settings, mode: 'automatic', command: 'own' } as const;
-  const week = weekKnown(settings) ? trueWeek(context, running) : null;
+  // under another master its own programs are not what runs
+  const others = subject === 'target' ? context.duty.command : (settings.command ?? context.duty.command);
+  const told = weekKnown(settings) && !refusesOverlap(context.profile, settings);
+  const week = others === 'own' && told ? trueWeek(context, running) : null;
   const input: CheckInput = {
     context,
     subject,
@@ -48,7 +52,7 @@ export function checkSettings(given: PoolContext, subject: Subject, values: Sett
     pump: pumpOf(context.duty),
     held,
     week,
-    sums: week && weekSums(context, week),
+    sums: week && weekSums(context, week, settings),
     at: (role, index) => {
       const parameter = parameterWithRole(context.profile, role, index);
       return parameter && addressOf(parameter);

@@ -33,7 +33,9 @@ export const bodySchema = z
       )
       .min(1, 'Enter at least one shape.'),
     depth_m: positive('The mean depth'),
-    turnoversPerDay: notNegative('The turnovers'),
+    turnoversPerDay: notNegative('The turnovers').max(100, 'More than 100 turnovers a day are none.'),
+    /** names of the circuits that turn it over; all that move water where none is named */
+    circuits: z.array(z.string().min(1).max(60)).max(20).optional(),
   })
   .strict();
 export type BodyOfWater = z.infer<typeof bodySchema>;
@@ -47,6 +49,8 @@ export const CIRCUIT_KINDS = [
   'solar',
   'chlorinator',
   'own',
+  /** lights, an outlet: the panel times it, and it moves no water */
+  'no-water',
 ] as const;
 
 export const circuitSchema = z
@@ -171,7 +175,8 @@ export const poolDutySchema = z
     /** other addresses on its link */
     otherAddresses: z.array(z.int().min(0).max(255)),
     linked: z.array(z.object({ kind: z.enum(LINKED), name: z.string().min(1).max(60) }).strict()),
-    winter: z.enum(['none', 'light', 'hard']),
+    /** null while nobody said: then frost guard is left as it is */
+    winter: z.enum(['none', 'light', 'hard']).nullable(),
     /** a frosty night to reckon with */
     frostNight: z
       .object({ hours: positive('The hours of frost'), perYear: notNegative('The nights') })
@@ -231,6 +236,18 @@ export const poolDutySchema = z
     names.forEach((name, i) => {
       if (names.indexOf(name) !== i) complain(['circuits', i, 'name'], `There are two circuits “${name}”.`);
     });
+    duty.bodies.forEach(({ circuits = [] }, i) => {
+      const unknown = circuits.find((name) => !names.includes(name));
+      if (unknown !== undefined) {
+        complain(['bodies', i, 'circuits'], `There is no circuit “${unknown}”.`);
+      }
+      if (circuits.some((name) => duty.circuits.find((one) => one.name === name)?.kind === 'no-water')) {
+        complain(['bodies', i, 'circuits'], 'A circuit without water turns nothing over.');
+      }
+    });
+    if (duty.circuits.every(({ kind }) => kind === 'no-water')) {
+      complain(['circuits', 0, 'kind'], 'At least one circuit must move water.');
+    }
     duty.needs.forEach((need, i) => {
       if (!names.includes(need.circuit)) {
         complain(['needs', i, 'circuit'], `There is no circuit “${need.circuit}”.`);

@@ -1,6 +1,6 @@
-import { costInWeek, pricesOfWeek } from '../../schedule';
+import { costInWeek, pricesOfWeek, seasonsOf, type WeekPrices } from '../../schedule';
 import { DAY_MIN } from '../../time';
-import { monthOf, type PoolContext } from './context';
+import type { PoolContext } from './context';
 import { pumpOf } from './hydraulics';
 import type { PoolSettings } from './settings';
 import { trueWeek, type RunStretch } from './week';
@@ -54,7 +54,8 @@ export function frostyWeek(
 }
 
 /**
- * What frost guard costs on a frosty night on top of the programs: the mean over the nights of a week. Null where it is off or
+ * What frost guard costs on a frosty night on top of the programs, at the prices of the dearest season: the mean over the nights of a
+ * week. Null where it is off or
  * its speed is not known.
  */
 export function frostNightCost(context: PoolContext, settings: PoolSettings): FrostCost | null {
@@ -63,13 +64,20 @@ export function frostNightCost(context: PoolContext, settings: PoolSettings): Fr
   if (speed === null) return null;
   const pump = pumpOf(duty);
   const week = trueWeek(context, settings);
-  const prices = pricesOfWeek(duty.tariff.windows, monthOf(context.today));
-  const sum = frostyWeek(context, settings, week).reduce((cost, { from, to, cause }) => {
-    if (cause !== 'frost') return cost;
-    const running = week.find((one) => one.from <= from && from < one.to)?.speed_rpm ?? 0;
-    const extra_W = pump.power_W(speed) - (running > 0 ? pump.power_W(running) : 0);
-    return cost + costInWeek(prices, from, to, extra_W).cost;
-  }, 0);
-  const night = sum / 7;
+  const frosty = frostyWeek(context, settings, week);
+  // nobody knows the month of the frost: the dearest season counts
+  const nights = seasonsOf(duty.tariff.windows).map(
+    ([month]) => costIn(pricesOfWeek(duty.tariff.windows, month)) / 7,
+  );
+  const night = Math.max(...nights);
   return { night, year: night * duty.frostNight.perYear, speed_rpm: speed };
+
+  function costIn(prices: WeekPrices): number {
+    return frosty.reduce((cost, { from, to, cause }) => {
+      if (cause !== 'frost') return cost;
+      const running = week.find((one) => one.from <= from && from < one.to)?.speed_rpm ?? 0;
+      const extra_W = pump.power_W(speed!) - (running > 0 ? pump.power_W(running) : 0);
+      return cost + costInWeek(prices, from, to, extra_W).cost;
+    }, 0);
+  }
 }

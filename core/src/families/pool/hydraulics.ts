@@ -33,6 +33,32 @@ function onSystem(points: PoolDuty['points']): PoolDuty['points'] {
   return points.filter(({ flow_m3h, speed_rpm }) => flow_m3h / speed_rpm >= most * THROTTLED_BELOW);
 }
 
+/** The points that were taken against a throttled pipework, by their place in the duty: they shape the pump's curve alone. */
+export function pointsLeftOut({ points }: Pick<PoolDuty, 'points'>): number[] {
+  const used = new Set(onSystem(points));
+  return points.flatMap((point, i) => (used.has(point) ? [] : [i]));
+}
+
+/** A speed this much beyond the measured ones is reckoned, not measured. */
+const BEYOND_MEASURED = 0.05;
+/** However slowly it turns, a motor and its drive take this share of what they took at the slowest measured point. */
+const POWER_FLOOR = 0.1;
+
+/** The speeds that points were taken at. */
+export function measuredSpeeds({ points }: Pick<PoolDuty, 'points'>): {
+  least_rpm: number;
+  greatest_rpm: number;
+} {
+  const speeds = points.map(({ speed_rpm }) => speed_rpm);
+  return { least_rpm: Math.min(...speeds), greatest_rpm: Math.max(...speeds) };
+}
+
+/** True of a speed outside what was measured: flow and power there are extrapolated. */
+export function isExtrapolated(duty: Pick<PoolDuty, 'points'>, speed_rpm: number): boolean {
+  const { least_rpm, greatest_rpm } = measuredSpeeds(duty);
+  return speed_rpm < least_rpm * (1 - BEYOND_MEASURED) || speed_rpm > greatest_rpm * (1 + BEYOND_MEASURED);
+}
+
 /**
  * The pump as the duty's points tell. Without lift flow ∝ speed, fitted through the points; with lift the pump's curve and the
  * system's are crossed, the lift on top of what the pipes of the points lose. A lifted circuit's own pipes lose more: its flow is
@@ -46,6 +72,8 @@ export function pumpOf(duty: PoolDuty): PumpOnSystem {
     flowing.reduce((sum, { speed_rpm, flow_m3h }) => sum + speed_rpm * flow_m3h, 0) /
     flowing.reduce((sum, { speed_rpm }) => sum + speed_rpm * speed_rpm, 0);
   const share = duty.beforeWash;
+  const slowest = flowing.reduce((a, b) => (b.speed_rpm < a.speed_rpm ? b : a));
+  const floor_W = POWER_FLOOR * powerAt_W(law, slowest.speed_rpm);
   const lifted = (static_m: number) => {
     const heads = duty.points.map(({ speed_rpm, flow_m3h, head_m }) => ({
       speed_rpm,
@@ -61,7 +89,7 @@ export function pumpOf(duty: PoolDuty): PumpOnSystem {
   };
   return {
     law,
-    power_W: (speed_rpm) => powerAt_W(law, speed_rpm),
+    power_W: (speed_rpm) => Math.max(floor_W, powerAt_W(law, speed_rpm)),
     flow_m3h: (speed_rpm, static_m = 0) => {
       if (static_m === 0) return perTurn * speed_rpm * share;
       const { pump, system } = lifted(static_m);
@@ -117,10 +145,37 @@ export function wallSpeed(duty: PoolDuty, pump: PumpOnSystem): { speed_rpm: numb
 
 /** Water to move in a day, m³: each body's volume times its turnovers. */
 export function neededPerDay_m3(duty: PoolDuty): number {
-  return duty.bodies.reduce(
-    (sum, { shapes, depth_m, turnoversPerDay }) => sum + volume_m3(shapes, depth_m) * turnoversPerDay,
-    0,
-  );
+  return watersOf(duty).reduce((sum, { needed_m3 }) => sum + needed_m3, 0);
+}
+
+/** Water that is turned over by the same circuits, and so shares what they move. */
+export interface Water {
+  readonly names: readonly string[];
+  /** the circuits that turn it over; null: whatever moves water */
+  readonly circuits: readonly string[] | null;
+  /** to move in a day, m³ */
+  readonly needed_m3: number;
+}
+
+/** The bodies of water by the circuits that turn them over. */
+export function watersOf(duty: PoolDuty): Water[] {
+  const found = new Map<string, { names: string[]; circuits: string[] | null; needed_m3: number }>();
+  for (const { name, shapes, depth_m, turnoversPerDay, circuits = [] } of duty.bodies) {
+    const own = circuits.length === 0 ? null : [...circuits].sort();
+    const key = JSON.stringify(own);
+    const needed_m3 = volume_m3(shapes, depth_m) * turnoversPerDay;
+    const known = found.get(key);
+    if (known) {
+      known.names.push(name);
+      known.needed_m3 += needed_m3;
+    } else found.set(key, { names: [name], circuits: own, needed_m3 });
+  }
+  return [...found.values()];
+}
+
+/** True where a circuit turns a water over; a run of no named circuit turns over whatever there is. */
+export function turnsOver({ circuits }: Water, circuit: string | null): boolean {
+  return circuits === null || circuit === null || circuits.includes(circuit);
 }
 
 /** All the water there is, m³. */

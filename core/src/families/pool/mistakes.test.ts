@@ -298,7 +298,7 @@ describe('POO-22 turnover and needs', () => {
   test('mistake: too short a day, with the figures', () => {
     const short = { ...emptied(), ...slot(5, { start: 0, stop: 600, speed: 1270 }) };
     const finding = checkSettings(CONTEXT, 'found', short).find(({ text }) => text === 'POO-22');
-    expect(wordsOf(finding)).toMatch(/On Mon 69\.\d m³ are moved; 166\.4 m³ are needed/);
+    expect(wordsOf(finding)).toMatch(/on Mon 69\.\d m³ are moved; 166\.4 m³ are needed/);
   });
   test('mistake: the cleaner gets an hour too little', () => {
     expect(texts(panel(), { stop: 780 })).toContain('POO-22.need');

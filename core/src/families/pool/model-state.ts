@@ -31,6 +31,8 @@ export type PoolState = {
   // heat and treatment
   water_C: number;
   roof_C: number;
+  /** what calls for heat: 0 nothing, 1 the heater, 2 the roof */
+  heatCalls: number;
   heater: number;
   solarOn: number;
   fired: number;
@@ -133,6 +135,7 @@ export function startOf(plant: PoolPlant, clock_s: number): PoolState {
     frostLeft_s: 0,
     water_C: plant.water_C,
     roof_C: 10,
+    heatCalls: 0,
     heater: 0,
     solarOn: 0,
     fired: 0,

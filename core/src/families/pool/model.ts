@@ -132,6 +132,9 @@ function wantedSpeed(plant: PoolPlant, state: PoolState, inputs: BenchInputs, ai
   if (state.program >= 0) {
     speed = plant.speedOf[state.program];
     state.circuit = plant.circuitOf[state.program];
+    // heat that calls raises the speed to that of its circuit
+    const heated = state.heatCalls === 1 ? plant.heater_rpm : state.heatCalls === 2 ? plant.roof_rpm : 0;
+    if (heated > speed) speed = heated;
   }
   if (frostCalls(plant, state, air_C)) {
     state.frost = 1;
@@ -190,9 +193,14 @@ function turn(plant: PoolPlant, state: PoolState, inputs: BenchInputs, wanted: n
   }
   state.speed_rpm = speed;
   const step = (speed - (speed % TABLE_rpm)) / TABLE_rpm;
+  const between = (speed - step * TABLE_rpm) / TABLE_rpm;
+  // while the roof calls, the water takes its lift
+  const circuit =
+    state.heatCalls === 2 && plant.roofCircuit > 0 && state.program >= 0 ? plant.roofCircuit : state.circuit;
+  const flow = plant.flow[circuit];
   const dry = speed > 0 && (blocked || !state.primed);
-  state.flow_m3h = dry ? 0 : plant.flow[state.circuit][step];
-  state.power_W = plant.power[step];
+  state.flow_m3h = dry ? 0 : flow[step] + (flow[step + 1] - flow[step]) * between;
+  state.power_W = plant.power[step] + (plant.power[step + 1] - plant.power[step]) * between;
   // the first minute of a sound prime is no dry run
   if (dry && blocked) state.dry_s += 1;
 }
@@ -207,6 +215,8 @@ function heat(plant: PoolPlant, state: PoolState, inputs: BenchInputs, air_C: nu
   const solarWas = state.solarOn;
   state.solarOn = plant.solar && flowing && cold && roofWarm && state.flow_m3h >= plant.roofLeast_m3h ? 1 : 0;
   if (state.solarOn && !solarWas) state.solarStarts += 1;
+  // what it asks the panel for in the next second, whether or not it has its flow yet
+  state.heatCalls = !cold || !flowing ? 0 : plant.solar && roofWarm ? 2 : plant.fires ? 1 : 0;
   state.heater =
     plant.fires &&
     cold &&

@@ -4,7 +4,8 @@ import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } fr
 import type { PoolContext } from './context';
 import type { PoolReason } from './reasons';
 import type { PoolOptionRole, PoolRole } from './roles';
-import { fullSpeed_rpm, understand, type PoolSettings } from './settings';
+import { settingsOf } from './pumping';
+import { fullSpeed_rpm, type PoolSettings } from './settings';
 
 export type PoolTarget = PlannedTarget<PoolRole, PoolReason>;
 
@@ -31,7 +32,7 @@ export class PoolDraft extends PlanDraft<
   PoolSettings
 > {
   settings(): PoolSettings {
-    return understand(this.context.profile, this.context.plate, this.values());
+    return settingsOf(this.context, this.values());
   }
 
   protected parameter(role: PoolRole, index = 1): Parameter | undefined {

@@ -6,7 +6,7 @@ import type { PoolDraft } from './plan-draft';
 import { speedRange } from './plan-programs';
 import { SENSOR_NAMES, sensorsInUse, type Sensor } from './sensors';
 import { placed } from './settings';
-import { trueWeek } from './week';
+import { chlorinatorHours } from './treatment';
 
 /** Frost guard starts this far above freezing: what a sensor on a wall and a pipe in the wind may differ. */
 export const FROST_GUARD_C = 3;
@@ -85,8 +85,6 @@ export function planGuards(draft: PoolDraft): void {
       values: {},
     });
   }
-  const valves = draft.defaultOf('delay.valves');
-  if (valves !== null) draft.set('delay.valves', valves, { text: 'delay.valves', values: {} });
   if (profile.behaviours.clock.summer === 'set')
     draft.choose('clock.summer', 'summer.follows', { text: 'summer.follows', values: {} });
   if (duty.place.othersReach)
@@ -106,6 +104,8 @@ function planFrost(draft: PoolDraft): void {
   const { duty, profile } = draft.context;
   if (!profile.behaviours.frost) return;
   const wish = poolChoices(duty).frost;
+  // nobody said what the winters are like: what is there is left alone
+  if (duty.winter === null) return;
   if (duty.winter === 'none' || wish === 'drain') {
     draft.choose('frost.guard', 'frost.off', { text: 'frost.off', values: {} });
     return;
@@ -125,16 +125,21 @@ function planFrost(draft: PoolDraft): void {
   const pump = pumpOf(duty);
   const { step_rpm, least_rpm, greatest_rpm } = speedRange(draft.context);
   const exposed = duty.circuits.filter((circuit) => circuit.exposed);
+  // low is enough where nothing is lifted; over a roof it takes the speed that gives the roof its least flow
+  const lifted = exposed.filter(({ static_m }) => static_m > 0);
   const speed = Math.min(
     greatest_rpm,
-    Math.max(
-      least_rpm,
-      ...exposed.map((circuit) => leastSpeed_rpm(pump, { ...circuit, leastFlow_m3h: 0 }, step_rpm)),
-    ),
+    Math.max(least_rpm, ...lifted.map((circuit) => leastSpeed_rpm(pump, circuit, step_rpm))),
+  );
+  const flows = (exposed.length > 0 ? exposed : [{ static_m: 0 }]).map(({ static_m }) =>
+    pump.flow_m3h(speed, static_m),
   );
   draft.speed('frost.speed', speed, {
-    text: 'frost.speed',
-    values: { flow: fig('waterFlow', pump.flow_m3h(speed)) },
+    text: lifted.length > 0 ? 'frost.lifted' : 'frost.speed',
+    values: {
+      flow: fig('waterFlow', Math.min(...flows)),
+      circuits: lifted.map(({ name }) => name).join(', '),
+    },
   });
 }
 
@@ -160,8 +165,8 @@ function planChlorinator(draft: PoolDraft): void {
   const { chlorinator } = draft.context.duty;
   if (!chlorinator) return;
   draft.set('chlorinator.cold', chlorinator.cold_C, { text: 'chlorinator.cold', values: {} });
-  const hours = runHoursPerDay(draft);
-  if (hours === 0 || !draft.has('chlorinator.output')) return;
+  const hours = chlorinatorHours(draft.context, draft.settings());
+  if (hours === null || hours === 0 || !draft.has('chlorinator.output')) return;
   const output = (chlorinator.needed_gpd / (chlorinator.rated_gph * hours)) * 100;
   const values = {
     needed: fig('mass', chlorinator.needed_gpd),
@@ -194,10 +199,4 @@ function planOffset(draft: PoolDraft, sensor: Sensor): void {
       way: error_K < 0 ? 'too little' : 'too much',
     },
   });
-}
-
-/** Mean hours a day that the planned week runs. */
-function runHoursPerDay(draft: PoolDraft): number {
-  const week = trueWeek({ ...draft.context, clockAhead_min: 0 }, draft.settings());
-  return week.reduce((sum, { from, to, speed_rpm }) => sum + (speed_rpm > 0 ? to - from : 0), 0) / 60 / 7;
 }

@@ -4,15 +4,26 @@ import { poolChoices, type WantedProgram } from './duty';
 import { pumpOf } from './hydraulics';
 import type { PoolDraft } from './plan-draft';
 import type { PoolReason } from './reasons';
-import { placed } from './settings';
+import { dryPlaces, waterCircuits } from './pumping';
+import { placed, understand } from './settings';
 
 /** The slots that schedules may stand in, in the order they are filled: those that are front keys stay free, or come first. */
 export function scheduleSlots({ context }: PoolDraft): number[] {
   const { keyed, timed } = context.profile.behaviours.programs;
-  const slots = placed(context.profile, 'program.start').filter((slot) => !timed.includes(slot));
+  const dry = drySlots(context);
+  const slots = placed(context.profile, 'program.start').filter(
+    (slot) => !timed.includes(slot) && !dry.has(slot),
+  );
   if (poolChoices(context.duty).keys === 'first-slots') return slots;
   const free = slots.filter((slot) => !keyed.includes(slot));
   return [...free, ...slots.filter((slot) => keyed.includes(slot))];
+}
+
+/** Slots that time what moves no water (lights, an outlet), as far as they were read: a plan leaves them alone. */
+function drySlots({ duty, profile, plate, inForce }: PoolDraft['context']): ReadonlySet<number> {
+  const dry = dryPlaces(duty);
+  const slots = understand(profile, plate, inForce).programs;
+  return new Set(slots.flatMap(({ slot, circuit }) => (circuit !== null && dry.has(circuit) ? [slot] : [])));
 }
 
 /** Puts the wanted programs into slots, and empties the others: what was there would run beside them. */
@@ -23,13 +34,14 @@ export function planSlots(draft: PoolDraft, wanted: readonly WantedProgram[]): v
   if (wanted.length > slots.length) {
     draft.problems.push({ kind: 'too-many', wanted: wanted.length, slots: slots.length });
   }
+  const dry = drySlots(context);
   const used = new Set<number>();
   wanted.slice(0, slots.length).forEach((program, i) => {
     used.add(slots[i]);
     planProgram(draft, slots[i], program);
   });
   for (const slot of placed(context.profile, 'program.start')) {
-    if (!used.has(slot) && !timed.includes(slot)) {
+    if (!used.has(slot) && !timed.includes(slot) && !dry.has(slot)) {
       const text = keyed.includes(slot) ? 'program.key' : 'program.off';
       emptySlot(draft, slot, { text, values: {} });
     }
@@ -87,7 +99,8 @@ function planCircuits(draft: PoolDraft, wanted: readonly WantedProgram[]): void 
   const { duty } = draft.context;
   const pump = pumpOf(duty);
   const guarded = ['move-water', 'full-speed'].includes(poolChoices(duty).frost) && duty.winter !== 'none';
-  for (const circuit of duty.circuits) {
+  const winterSaid = duty.winter !== null;
+  for (const circuit of waterCircuits(duty)) {
     const { place } = circuit;
     if (place === null || !placed(draft.context.profile, 'circuit.speed').includes(place)) continue;
     const speeds = [
@@ -108,6 +121,7 @@ function planCircuits(draft: PoolDraft, wanted: readonly WantedProgram[]): void 
         place,
       );
     const on = guarded && circuit.exposed;
+    if (!winterSaid) continue;
     draft.choose(
       'circuit.frost',
       on ? 'frost.on' : 'frost.off',

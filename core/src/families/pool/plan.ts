@@ -8,6 +8,8 @@ import { planTimedRuns } from './plan-timed';
 
 /** The programs a plan goes by: those agreed in the duty, or one long slow run where none are. */
 export function wantedPrograms(context: PoolContext): readonly WantedProgram[] {
+  // under relays or a link the panel's programs run it: its own would be a second master
+  if (context.duty.command !== 'own') return [];
   return context.duty.programs ?? tidyPrograms(context);
 }
 

@@ -4,7 +4,9 @@ import { DAY_MIN, WEEK_MIN } from '../../time';
 import { monthOf, type PoolContext } from './context';
 import { neededPerDay_m3, pumpOf, totalVolume_m3 } from './hydraulics';
 import { shownTooMuch_K, type Sensor } from './sensors';
-import { knownPrograms, rulesOf, type PoolSettings } from './settings';
+import { InputError } from '../../input';
+import { pumpingOf, waterCircuits } from './pumping';
+import { knownPrograms, refusesOverlap, rulesOf, weekKnown, type PoolSettings } from './settings';
 import { handSpeed_rpm, storedTimedRuns } from './timed-runs';
 import { heldBy } from './week';
 
@@ -66,6 +68,11 @@ export interface PoolPlant {
   /** by circuit: 1 where frost guard moves its water */
   readonly guarded: readonly number[];
   // heat
+  /** speed that a panel raises the pump to while heater or roof call; 0 where none does */
+  readonly heater_rpm: number;
+  readonly roof_rpm: number;
+  /** the roof's circuit, whose lift its water takes; 0 where no panel switches it */
+  readonly roofCircuit: number;
   readonly fires: boolean;
   readonly solar: boolean;
   readonly solarFirst: boolean;
@@ -95,21 +102,42 @@ export interface PoolPlant {
 /** A cleaner's booster must have water this long before it starts, s. */
 const CLEANER_NEEDS_s = 120;
 const NEVER = 1e9;
+const DUST_K = 1e-9;
 
-/** Tables and figures of a pool pump for the bench. Unknown settings take what the controller would hold by itself. */
-export function poolPlant(context: PoolContext, settings: PoolSettings): PoolPlant {
+/** Throws an InputError on `programs` where nobody can tell what runs: a program that was not read whole, or one that would be refused. */
+function refuseUnknown({ profile }: PoolContext, settings: PoolSettings): void {
+  if (!weekKnown(settings)) {
+    throw new InputError('programs', 'Not every program was read whole: what the pump does is not known.');
+  }
+  if (refusesOverlap(profile, settings)) {
+    throw new InputError(
+      'programs',
+      'Programs overlap, and this controller refuses that: which of them stands is not known. Read them again.',
+    );
+  }
+}
+
+/**
+ * Tables and figures of a pool pump for the bench. Throws an InputError where what it runs is not known; what else was not read is
+ * listed by `unknownToBench`.
+ */
+export function poolPlant(context: PoolContext, given: PoolSettings): PoolPlant {
   const { duty, profile } = context;
+  const settings = pumpingOf(duty, given);
   const { behaviours } = profile;
   const pump = pumpOf(duty);
+  refuseUnknown(context, settings);
   const programs = knownPrograms(settings);
   const places = Math.max(
     0,
-    ...duty.circuits.map(({ place }) => place ?? 0),
+    ...waterCircuits(duty).map(({ place }) => place ?? 0),
     ...programs.map(({ circuit }) => circuit ?? 0),
   );
-  const steps = Math.ceil(behaviours.speed.greatest_rpm / TABLE_rpm) + 1;
+  // one more than the greatest speed needs, for a figure between the last two
+  const steps = Math.ceil(behaviours.speed.greatest_rpm / TABLE_rpm) + 2;
+  // powers and roots differ in the last digit from engine to engine: rounded once, they are the same everywhere
   const table = (at: (speed: number) => number) =>
-    Float64Array.from({ length: steps }, (_, i) => (i === 0 ? 0 : at(i * TABLE_rpm)));
+    Float64Array.from({ length: steps }, (_, i) => (i === 0 ? 0 : Number(at(i * TABLE_rpm).toPrecision(12))));
   const liftOf = (place: number) => duty.circuits.find((circuit) => circuit.place === place)?.static_m ?? 0;
   const clamps = behaviours.limitClamps;
   const prime = settings.prime.speed_rpm ?? settings.greatest_rpm;
@@ -120,6 +148,12 @@ export function poolPlant(context: PoolContext, settings: PoolSettings): PoolPla
   const least = (kind: string) => duty.circuits.find((circuit) => circuit.kind === kind)?.leastFlow_m3h ?? 0;
   const exposed = duty.circuits.filter((circuit) => circuit.exposed);
   const { source } = settings.heat;
+  const panelSpeed = (kind: 'heater' | 'solar') => {
+    const place = duty.circuits.find((circuit) => circuit.kind === kind)?.place ?? null;
+    if (behaviours.kind !== 'panel' || place === null) return 0;
+    const speed = settings.circuits.find((circuit) => circuit.place === place)?.speed_rpm ?? 0;
+    return Math.min(speed, settings.greatest_rpm);
+  };
   const cold = duty.chlorinator?.cold_C ?? -NEVER;
   // a sensor that nobody compared is taken to be right
   const tooMuch_K = (sensor: Sensor) => shownTooMuch_K(context.sensorErrors, settings, sensor) ?? 0;
@@ -167,6 +201,9 @@ export function poolPlant(context: PoolContext, settings: PoolSettings): PoolPla
           ? 1
           : Number(settings.circuits.find((circuit) => circuit.place === place)?.frost !== false),
     ),
+    heater_rpm: panelSpeed('heater'),
+    roof_rpm: panelSpeed('solar'),
+    roofCircuit: duty.circuits.find(({ kind }) => kind === 'solar')?.place ?? 0,
     fires: source === 'heater' || source === 'heat-pump' || source === 'solar-first',
     solar: source === 'solar' || source === 'solar-first',
     solarFirst: source === 'solar-first',
@@ -177,8 +214,9 @@ export function poolPlant(context: PoolContext, settings: PoolSettings): PoolPla
     heaterLeast_m3h: least('heater'),
     afterRun_s: (settings.heat.afterRun_min ?? 0) * 60,
     heatNeeds_s: (duty.heat?.afterRun_min ?? 0) * 60,
-    start_K: (settings.solar.start_K ?? NEVER) - roofTooMuch_K,
-    stop_K: (settings.solar.stop_K ?? NEVER) - roofTooMuch_K,
+    // binary dust must not keep 29.2 − 25 from being 4.2
+    start_K: (settings.solar.start_K ?? NEVER) - roofTooMuch_K - DUST_K,
+    stop_K: (settings.solar.stop_K ?? NEVER) - roofTooMuch_K - DUST_K,
     roof_kW: SUN_kW * (duty.heat?.roof_m2 ?? surface * ROOF_SHARE),
     roofLeast_m3h: least('solar'),
     kWhPerK: HEAT_kWh * totalVolume_m3(duty),
@@ -212,4 +250,28 @@ function priceTable({ duty, today }: PoolContext): Float64Array {
     for (const { from, to, price } of windows) table.fill(price, day * DAY_MIN + from, day * DAY_MIN + to);
   });
   return table;
+}
+
+/** What the bench takes for not there, since nobody read it: in words, for whoever looks at the run. */
+export function unknownToBench({ duty, profile }: PoolContext, settings: PoolSettings): string[] {
+  const { prime, frost, heat, solar, chlorinator } = settings;
+  const heats = duty.heat !== null && duty.heat.source !== 'off';
+  const sun = heat.source === 'solar' || heat.source === 'solar-first';
+  const unread = (missing: boolean, words: string) => (missing ? [words] : []);
+  return [
+    ...unread(prime.way === null || (prime.way !== 'off' && prime.time_min === null), 'the prime'),
+    ...unread(profile.behaviours.frost !== null && frost.on === null, 'the frost guard'),
+    ...unread(
+      frost.on === true && (frost.below_C === null || frost.speed_rpm === null),
+      'where frost guard starts, or its speed',
+    ),
+    ...unread(heats && heat.source === null, 'the source of heat'),
+    ...unread(heats && heat.pool_C === null && heat.tub_C === null, 'the set point'),
+    ...unread(
+      heats && sun && (solar.start_K === null || solar.stop_K === null),
+      'the differences of the roof',
+    ),
+    ...unread(duty.chlorinator !== null && chlorinator.output_pct === null, 'the output of the chlorinator'),
+    ...unread(settings.afterPowerCut === null, 'what it does after a power cut'),
+  ];
 }

@@ -4,6 +4,7 @@ import { daysInWords, timeOfDay } from '../../time';
 import { fig, figureWithUnit, METRIC } from '../../units';
 import type { PoolContext } from './context';
 import { leastSpeed_rpm, pumpOf } from './hydraulics';
+import { pumpingOf, waterCircuits } from './pumping';
 import { knownPrograms, type PoolSettings } from './settings';
 import { SENSOR_NAMES, sensorKey, sensorsInUse, SENSOR_TOLERANCE_K, type Sensor } from './sensors';
 import { handSpeed_rpm, storedTimedRuns } from './timed-runs';
@@ -17,7 +18,8 @@ export const FLOW_TOLERANCE = 0.1;
 const words = (q: Parameters<typeof fig>[0], value: number) => figureWithUnit(fig(q, value), METRIC);
 
 /** The checks that this pump with these settings needs, in the order of work. */
-export function proofChecks(context: PoolContext, settings: PoolSettings): ProofCheck[] {
+export function proofChecks(context: PoolContext, given: PoolSettings): ProofCheck[] {
+  const settings = pumpingOf(context.duty, given);
   return [
     ...sensors(context, settings),
     ...prime(settings),
@@ -124,7 +126,7 @@ function flows(context: PoolContext, settings: PoolSettings): ProofCheck[] {
   const { duty, profile } = context;
   const pump = pumpOf(duty);
   const range = profile.behaviours.speed;
-  return duty.circuits.map((circuit) => {
+  return waterCircuits(duty).map((circuit) => {
     const own = settings.circuits.find(({ place }) => place === circuit.place)?.speed_rpm;
     const [slowest] = speedsInUse(context, settings);
     const base = circuit.kind === 'filter' ? slowest : undefined;

@@ -33,7 +33,7 @@ export function sensorsInUse(duty: PoolDuty, settings: PoolSettings): Sensor[] {
   const solar = heated && (source === 'solar' || source === 'solar-first');
   return [
     ...(heated || duty.chlorinator ? (['water'] as const) : []),
-    ...(settings.frost.on && duty.winter !== 'none' ? (['air'] as const) : []),
+    ...(settings.frost.on && duty.winter !== 'none' && duty.winter !== null ? (['air'] as const) : []),
     ...(solar ? (['roof'] as const) : []),
   ];
 }

@@ -7,7 +7,7 @@ import {
   type SettingValue,
   type SettingValues,
 } from '../../profile';
-import type { WeekProgram, WeekRules } from '../../schedule';
+import { resolveWeek, type WeekProgram, type WeekRules } from '../../schedule';
 import { EVERY_DAY } from '../../time';
 import type { PoolPlate } from './pump';
 import { placeOfOption, type PoolRole } from './roles';
@@ -249,6 +249,14 @@ export function knownPrograms(settings: PoolSettings): RunningProgram[] {
       const speed = Math.min(settings.greatest_rpm, Math.max(settings.least_rpm, speed_rpm));
       return [{ slot, days, start, stop, speed, circuit, enabled: enabled !== false }];
     },
+  );
+}
+
+/** True where programs overlap on a controller that stores no overlap: one of them was misread, and nobody can tell which. */
+export function refusesOverlap(profile: PoolProfile, settings: PoolSettings): boolean {
+  if (profile.behaviours.programs.overlap !== 'refused') return false;
+  return resolveWeek(knownPrograms(settings), rulesOf(profile)).some(
+    ({ suppressed }) => suppressed.length > 0,
   );
 }
 

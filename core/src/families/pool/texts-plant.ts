@@ -18,7 +18,7 @@ export const PLANT_TEXTS = {
     title: 'The limit also caps {what}',
     so: 'The greatest speed is {limit}, and on this controller it caps {what} too; {wanted} is wanted there.',
     will: 'A poor prime: air stays in the strainer and it stops with a dry alarm, or boosts too weakly.',
-    todo: 'Raise the limit as far as the walls let you, or fill the pot by hand and give the prime more time.',
+    todo: 'Raise the limit as far as the limits of the plant let you, or fill the pot by hand and give the prime more time.',
   },
   'POO-10.off': {
     title: 'Priming is off',
@@ -56,6 +56,12 @@ export const PLANT_TEXTS = {
     will: 'Pipes and filter are trusted to something that does not look after them.',
     todo: 'Have the exposed pipes moved by a program or drained.',
   },
+  'POO-11.slow': {
+    title: 'Frost guard does not reach {circuit}',
+    so: 'At the {speed} of the frost guard {flow} go through {circuit}; it needs {least}.',
+    will: 'Too little water is lifted there: it stands and freezes.',
+    todo: 'Set the frost speed to {needed} or more.',
+  },
   'POO-11.hard': {
     title: 'Hard winters: drain down',
     so: 'Winters are hard here, and frost guard is all there is. It fails with the power.',
@@ -82,7 +88,7 @@ export const PLANT_TEXTS = {
   },
   'POO-14.warm': {
     title: 'Set point too warm',
-    so: 'The {body} is set to {set}; at most {warmest} is let pass.',
+    so: 'The {body} is set to {set}; at most {warmest} is agreed.',
     will: 'Too warm water exhausts and scalds, children first.',
     todo: 'Lower it, and keep to what the operator has agreed.',
   },
@@ -100,7 +106,7 @@ export const PLANT_TEXTS = {
   },
   'POO-17': {
     title: 'Chlorinator in cold water',
-    so: 'The water is {water}; below {cold} its maker lets it idle. {set}',
+    so: 'The water is {water}; below {cold} its maker lets it idle. Its cut-out: {set}.',
     will: 'Cold water gives little salt to its plates: they wear and make nothing.',
     todo: 'Set the cut-out, and dose by hand or by pump until the water is warmer.',
   },
@@ -115,6 +121,12 @@ export const PLANT_TEXTS = {
     so: 'The controller is set to “{set}”; the plate says “{plate}”.',
     will: 'The watts it shows are those of another pump.',
     todo: 'Set the kind of the plate, and prove it with a meter of your own.',
+  },
+  'PRO-02.set': {
+    title: 'Chlorinator is set too low',
+    so: 'At {output} it makes {made} a day in the {hours} in which its own circuit has its flow; {needed} are needed.',
+    will: 'The residual falls.',
+    todo: 'Raise its output, or run its circuit longer.',
   },
   'PRO-02': {
     title: 'Chlorinator cannot make what is needed',

@@ -63,14 +63,14 @@ export const PROGRAM_TEXTS = {
     todo: 'Put the schedule into a slot that has one.',
   },
   'POO-07': {
-    title: 'Much of it runs in the dear hours',
-    so: '{share} of the run cost falls in the dearest hours; up to {limit} is let pass. They are {hours} of running a week.',
+    title: 'Much of it runs in the peak hours',
+    so: '{share} of the run cost falls in the peak hours; up to {limit} is usual. They are {hours} of running a week.',
     will: 'It costs {cost} a month.',
-    todo: 'Move the runs, or let the cheapest plan do it.',
+    todo: '{cure}',
   },
   'POO-22': {
     title: 'Turnover not met',
-    so: 'On {day} {moved} are moved; {needed} are needed.',
+    so: '{body}: on {day} {moved} are moved; {needed} are needed.',
     will: 'The water is not filtered as often as it has to be; people bathe in it.',
     todo: 'Run longer or faster, within what filter and suction cover let through.',
   },

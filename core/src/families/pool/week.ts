@@ -10,15 +10,9 @@ import {
 } from '../../schedule';
 import { DAY_MIN, WEEK_MIN } from '../../time';
 import { monthOf, type PoolContext } from './context';
-import { neededPerDay_m3, pumpOf, type PumpOnSystem } from './hydraulics';
-import {
-  knownPrograms,
-  rulesOf,
-  understand,
-  weekKnown,
-  type PoolSettings,
-  type RunningProgram,
-} from './settings';
+import { neededPerDay_m3, pumpOf, turnsOver, watersOf, type PumpOnSystem } from './hydraulics';
+import { pumpingOf, settingsOf } from './pumping';
+import { knownPrograms, rulesOf, weekKnown, type PoolSettings, type RunningProgram } from './settings';
 
 /** A stretch of the week as it truly runs: who has the pump, at which speed, and why. */
 export interface RunStretch {
@@ -41,8 +35,11 @@ export function heldBy({ profile }: PoolContext, settings: PoolSettings): HeldBy
 }
 
 /** The stored programs resolved by the controller's own rule and clock, whatever state it stands in. */
-export function resolvedWeek({ profile }: PoolContext, settings: PoolSettings): Stretch<RunningProgram>[] {
-  return resolveWeek(knownPrograms(settings), rulesOf(profile));
+export function resolvedWeek(
+  { duty, profile }: PoolContext,
+  settings: PoolSettings,
+): Stretch<RunningProgram>[] {
+  return resolveWeek(knownPrograms(pumpingOf(duty, settings)), rulesOf(profile));
 }
 
 /**
@@ -117,11 +114,21 @@ function withPrimes(
   });
 }
 
+/** One water, or several on the same circuits, over a week. */
+export interface WaterSums {
+  readonly names: readonly string[];
+  readonly needed_m3: number;
+  /** m³ of each day, Monday first */
+  readonly daily_m3: readonly number[];
+}
+
 /** What a week moves, takes and costs. */
 export interface WeekSums {
   /** m³ of each day, Monday first */
   readonly daily_m3: readonly number[];
   readonly needed_m3: number;
+  /** what each water needs a day, and what its own circuits move of it on each day */
+  readonly waters: readonly WaterSums[];
   readonly energy_kWh: number;
   /** a week's, in the duty's currency */
   readonly cost: number;
@@ -136,14 +143,22 @@ export interface WeekSums {
   /** least flow at any minute, m³/h */
   readonly leastFlow_m3h: number;
   readonly greatestFlow_m3h: number;
+  /** what a week would cost on top while heat is called for all the time, where that raises the speed; null where it does not */
+  readonly heatCost: number | null;
 }
 
 /** Sums of a week. Throws an InputError on `points` or `prices` where pump or tariff make no sense. */
-export function weekSums(context: PoolContext, week: readonly RunStretch[]): WeekSums {
+export function weekSums(
+  context: PoolContext,
+  week: readonly RunStretch[],
+  settings?: PoolSettings,
+): WeekSums {
   const { duty } = context;
   const pump = pumpOf(duty);
   const lift = liftsOf(context);
   const daily_m3 = Array.from({ length: 7 }, () => 0);
+  const names = new Map(duty.circuits.map(({ place, name }) => [place, name]));
+  const waters = watersOf(duty).map((water) => ({ water, daily_m3: Array.from({ length: 7 }, () => 0) }));
   let energy_kWh = 0;
   let run_min = 0;
   let leastFlow_m3h = Infinity;
@@ -158,7 +173,14 @@ export function weekSums(context: PoolContext, week: readonly RunStretch[]): Wee
     for (let at = stretch.from; at < stretch.to;) {
       const day = Math.floor(at / DAY_MIN);
       const until = Math.min(stretch.to, (day + 1) * DAY_MIN);
-      daily_m3[day] += (flow * (until - at)) / 60;
+      const moved = (flow * (until - at)) / 60;
+      daily_m3[day] += moved;
+      for (const one of waters) {
+        const circuit = stretch.program?.circuit;
+        // a panel names what runs, a drive turns over whatever its valves let through
+        if (turnsOver(one.water, circuit == null ? null : (names.get(circuit) ?? null)))
+          one.daily_m3[day] += moved;
+      }
       at = until;
     }
   }
@@ -171,6 +193,11 @@ export function weekSums(context: PoolContext, week: readonly RunStretch[]): Wee
   return {
     daily_m3,
     needed_m3: neededPerDay_m3(duty),
+    waters: waters.map(({ water, daily_m3: own }) => ({
+      names: water.names,
+      needed_m3: water.needed_m3,
+      daily_m3: own,
+    })),
     energy_kWh,
     cost: now.cost,
     costMonth: now.cost * WEEKS_PER_MONTH,
@@ -181,7 +208,50 @@ export function weekSums(context: PoolContext, week: readonly RunStretch[]): Wee
     longestPause_min: longestPause_min(week),
     leastFlow_m3h,
     greatestFlow_m3h,
+    heatCost: heatCostOf(context, pump, week, thisMonth, settings),
   };
+}
+
+/** The week with the speed that a panel gives heat at every running minute, less what it costs without. */
+function heatCostOf(
+  context: PoolContext,
+  pump: PumpOnSystem,
+  week: readonly RunStretch[],
+  month: number,
+  settings: PoolSettings | undefined,
+): number | null {
+  const speed = heatSpeed_rpm(context, settings);
+  if (speed === null) return null;
+  const raised = week.map((stretch) =>
+    stretch.speed_rpm > 0 && stretch.speed_rpm < speed ? { ...stretch, speed_rpm: speed } : stretch,
+  );
+  const cost = (of: readonly RunStretch[]) => costOfWeek(context, pump, of, month).cost;
+  const extra = cost(raised) - cost(week);
+  return extra > 1e-9 ? extra : null;
+}
+
+/**
+ * The speed that a panel raises the pump to while heater or roof call, rev/min: that of their circuit as it is set. Null where no
+ * panel does that, or nothing heats.
+ */
+export function heatSpeed_rpm(context: PoolContext, settings?: PoolSettings): number | null {
+  const { duty, profile } = context;
+  const { circuits, heat } = settings ?? settingsOf(context, context.inForce);
+  if (
+    profile.behaviours.kind !== 'panel' ||
+    !duty.heat ||
+    heat.source === 'off' ||
+    duty.heat.source === 'off'
+  ) {
+    return null;
+  }
+  const speeds = duty.circuits.flatMap(({ kind, place }) =>
+    (kind === 'heater' || kind === 'solar') && place !== null
+      ? [circuits.find((circuit) => circuit.place === place)?.speed_rpm ?? 0]
+      : [],
+  );
+  const most = Math.max(0, ...speeds);
+  return most > 0 ? most : null;
 }
 
 function costOfWeek({ duty }: PoolContext, pump: PumpOnSystem, week: readonly RunStretch[], month: number) {
@@ -228,7 +298,7 @@ export function poolStrip(
   context: PoolContext,
   day: number,
 ): { unit: string; rates: number[]; greatest: number; causes: BeatCause[] } | null {
-  const settings = understand(context.profile, context.plate, context.inForce);
+  const settings = settingsOf(context, context.inForce);
   if (!weekKnown(settings) || settings.programs.every(({ empty }) => empty)) return null;
   const week = trueWeek(context, settings);
   return {

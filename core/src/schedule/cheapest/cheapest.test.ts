@@ -2,7 +2,14 @@ import fc from 'fast-check';
 import loadHighs from 'highs';
 import { highsSolver, type MixedIntegerSolver } from '../../solver';
 import { cheapestTwoPrice } from '../two-price';
-import { cheapestPlan, type CheapestProblem, type DayClass, type PlanMode } from './index';
+import {
+  cheapestPlan,
+  evenMarks,
+  unmetBy,
+  type CheapestProblem,
+  type DayClass,
+  type PlanMode,
+} from './index';
 
 let solver: MixedIntegerSolver;
 beforeAll(async () => {
@@ -16,21 +23,26 @@ const mode = (speed_rpm: number, exponent = 3): PlanMode => ({
   power_W: POINT.power_W * (speed_rpm / POINT.speed_rpm) ** exponent,
   circuit: null,
 });
+/** One water that every way to run turns over. */
+const water = (volume_m3: number) => [{ volume_m3, counts: Array.from({ length: 40 }, () => true) }];
 const day = (price: readonly number[], volume_m3: number, more: Partial<DayClass> = {}): DayClass => ({
   days: '1234567',
   price,
-  volume_m3,
+  volumes: water(volume_m3),
   cap_rpm: price.map(() => null),
   needs: [],
   ...more,
 });
-const problem = (
-  given: Partial<CheapestProblem> & Pick<CheapestProblem, 'slots' | 'modes' | 'classes'>,
-): CheapestProblem => ({
+const problem = ({
+  slots,
+  ...given
+}: Partial<CheapestProblem> &
+  Pick<CheapestProblem, 'modes' | 'classes'> & { readonly slots: number }): CheapestProblem => ({
+  marks: evenMarks(slots),
   everyDayOnly: false,
   maxPrograms: 8,
-  leastRun: 1,
-  longestPause: null,
+  leastRun_min: 0,
+  longestPause_min: null,
   leastFlow_m3h: null,
   wholeDay: true,
   oneSpeedPerCircuit: false,
@@ -63,7 +75,15 @@ test('two prices and no other limits: the speeds stand in the ratio of the roots
 }, 60_000);
 
 /** Every way to run a small day, tried one after another. */
-function bruteForce({ slots, modes, classes, maxPrograms, longestPause }: CheapestProblem): number | null {
+function bruteForce({
+  marks,
+  modes,
+  classes,
+  maxPrograms,
+  longestPause_min,
+}: CheapestProblem): number | null {
+  const slots = marks.length - 1;
+  const longestPause = longestPause_min === null ? null : (longestPause_min * slots) / 1440;
   const [only] = classes;
   let best: number | null = null;
   const ways = (modes.length + 1) ** slots;
@@ -74,7 +94,7 @@ function bruteForce({ slots, modes, classes, maxPrograms, longestPause }: Cheape
     }
     const hours = 24 / slots;
     const moved = row.reduce((sum, s) => sum + (s < 0 ? 0 : modes[s].flow_m3h * hours), 0);
-    if (moved < only.volume_m3 - 1e-6) continue;
+    if (moved < only.volumes[0].volume_m3 - 1e-6) continue;
     const starts = row.filter((s, t) => s >= 0 && row[(t + slots - 1) % slots] !== s).length;
     const whole = row[0] >= 0 && row.every((s) => s === row[0]);
     if ((whole ? 1 : starts) > maxPrograms) continue;
@@ -114,7 +134,7 @@ test('small days: never worse than every way tried, and no plan where no way is 
             ),
           ],
           maxPrograms,
-          longestPause,
+          longestPause_min: longestPause === null ? null : longestPause * 240,
         });
         const answer = cheapestPlan(small, solver, SOON);
         const best = bruteForce(small);
@@ -125,6 +145,7 @@ test('small days: never worse than every way tried, and no plan where no way is 
           expect(answer.cost).toBeLessThanOrEqual(best * (1 + 1.2e-3) + 1e-9);
           expect(answer.bound).toBeLessThanOrEqual(best * (1 + 1e-6));
           expect(answer.blocks.length).toBeLessThanOrEqual(maxPrograms);
+          expect(unmetBy(small, answer.blocks)).toEqual([]);
         }
       },
     ),
@@ -137,7 +158,7 @@ test('weekdays and weekends share the places; a need, quiet hours and the shorte
   const dear = Array.from({ length: 24 }, (_, h) => (h >= 17 && h < 21 ? 0.5 : 0.2));
   const flat = dear.map(() => 0.2);
   const cap = dear.map((_, h) => (h < 6 ? 1500 : null));
-  const need = { name: 'Cleaner', from: 10, to: 16, count: 2, serves: [false, false, true] };
+  const need = { name: 'Cleaner', from: 10, to: 16, minutes: 120, serves: [false, false, true] };
   const answer = cheapestPlan(
     problem({
       slots: 24,
@@ -147,7 +168,7 @@ test('weekdays and weekends share the places; a need, quiet hours and the shorte
         day(flat, 130, { days: '67', cap_rpm: cap }),
       ],
       maxPrograms: 4,
-      leastRun: 2,
+      leastRun_min: 120,
     }),
     solver,
     SOON,
@@ -181,7 +202,7 @@ describe('where no plan meets everything, the demands in the way are named', () 
     expect(answer).toEqual({ kind: 'none', conflict: ['turnover', 'quiet'] });
   });
   test('more blocks than slots: a pause and a least run that one program cannot give', () => {
-    const need = { name: 'Cleaner', from: 8, to: 10, count: 2, serves: [false, true] };
+    const need = { name: 'Cleaner', from: 8, to: 10, minutes: 120, serves: [false, true] };
     const answer = cheapestPlan(
       problem({
         slots: 24,
@@ -189,7 +210,7 @@ describe('where no plan meets everything, the demands in the way are named', () 
         classes: [
           day(flat, 10, { needs: [need], cap_rpm: flat.map((_, h) => (h < 8 || h >= 10 ? 900 : null)) }),
         ],
-        longestPause: 3,
+        longestPause_min: 180,
         maxPrograms: 1,
       }),
       solver,
@@ -198,7 +219,7 @@ describe('where no plan meets everything, the demands in the way are named', () 
     expect(answer).toEqual({ kind: 'none', conflict: ['need:Cleaner', 'pause', 'quiet', 'slots'] });
   });
   test('near miss: one more place, and there is a plan', () => {
-    const need = { name: 'Cleaner', from: 8, to: 10, count: 2, serves: [false, true] };
+    const need = { name: 'Cleaner', from: 8, to: 10, minutes: 120, serves: [false, true] };
     const answer = cheapestPlan(
       problem({
         slots: 24,
@@ -206,7 +227,7 @@ describe('where no plan meets everything, the demands in the way are named', () 
         classes: [
           day(flat, 10, { needs: [need], cap_rpm: flat.map((_, h) => (h < 8 || h >= 10 ? 900 : null)) }),
         ],
-        longestPause: 3,
+        longestPause_min: 180,
         maxPrograms: 6,
       }),
       solver,

@@ -1,17 +1,10 @@
 import { DAY_MIN } from '../../time';
 import type { MixedIntegerSolver, SolveOptions } from '../../solver';
 import { leanOf } from './lean';
+import { covers, type PlannedBlock } from './blocks';
 import { lpOf, masksOf, runs } from './model';
-import { demandsOf, startWorth, type CheapestProblem, type Demand } from './problem';
-
-/** A block of the plan: one program. */
-export interface PlannedBlock {
-  readonly days: string;
-  readonly start: number;
-  readonly stop: number;
-  /** place in the problem's modes */
-  readonly mode: number;
-}
+import { unmetBy } from './unmet';
+import { demandsOf, hoursOf, slotsOf, startWorth, type CheapestProblem, type Demand } from './problem';
 
 export type CheapestAnswer =
   | {
@@ -46,7 +39,11 @@ interface Found {
   readonly cost: number;
 }
 
-type Options = Omit<SolveOptions, 'gap'> & { readonly gap?: number };
+type Options = Omit<SolveOptions, 'gap'> & {
+  readonly gap?: number;
+  /** a plan that is there already: it is the start where it meets everything, so that nothing dearer is answered */
+  readonly start?: readonly PlannedBlock[];
+};
 
 /**
  * Looks for the cheapest plan with the injected solver, and says how sure it is; or what is in the way of any plan. A large
@@ -62,7 +59,7 @@ export function cheapestPlan(
   const clock = stopwatch();
   const floor = boundOf(problem, solver, options.timeLimit_s);
   if (floor === null) return { kind: 'none', conflict: conflictIn(problem, solver) };
-  const first = foundLean(problem, solver, options, floor, gap);
+  const first = cheaper(startIn(problem, options.start), foundLean(problem, solver, options, floor, gap));
   if (first && first.cost - floor <= gap * first.cost) return answerOf(first, floor);
   const before_s = clock();
   const solved = solver.solve(lpOf(problem), {
@@ -87,6 +84,12 @@ function answerOf(found: Found, bound: number): CheapestAnswer {
   return { kind: 'plan', ...found, bound: Math.min(bound, found.cost), gap, proven: gap <= PROVEN_GAP };
 }
 
+/** The plan that is there already, where it is one of this problem. */
+function startIn(problem: CheapestProblem, blocks: readonly PlannedBlock[] | undefined): Found | null {
+  if (!blocks || unmetBy(problem, blocks).length > 0) return null;
+  return { blocks, cost: costOfBlocks(problem, blocks) };
+}
+
 /** Seconds since now. */
 function stopwatch(): () => number {
   const begun = performance.now();
@@ -108,7 +111,7 @@ function foundLean(
   bound: number,
   gap: number,
 ): Found | null {
-  const large = masksOf(problem).length * problem.slots * problem.modes.length > SMALL;
+  const large = masksOf(problem).length * slotsOf(problem) * problem.modes.length > SMALL;
   const lean = large ? leanOf(problem) : null;
   if (!lean) return null;
   const solved = solver.solve(lpOf(lean.problem), {
@@ -123,7 +126,7 @@ function foundLean(
 
 function foundIn(problem: CheapestProblem, values: ReadonlyMap<string, number>): Found {
   const blocks = blocksOf(problem, values);
-  return { blocks, cost: costOf(problem, blocks) };
+  return { blocks, cost: costOfBlocks(problem, blocks) };
 }
 
 function cheaper(one: Found | null, other: Found | null): Found | null {
@@ -132,15 +135,15 @@ function cheaper(one: Found | null, other: Found | null): Found | null {
 }
 
 /** What blocks cost in a week, in money alone. */
-function costOf(problem: CheapestProblem, blocks: readonly PlannedBlock[]): number {
-  const { slots, modes, classes } = problem;
-  const slot_min = DAY_MIN / slots;
-  return blocks.reduce((sum, { days, start, stop, mode }) => {
-    const count = start === stop ? slots : ((stop - start + DAY_MIN) % DAY_MIN) / slot_min;
-    const kWh = (modes[mode].power_W * 24) / slots / 1000;
+export function costOfBlocks(problem: CheapestProblem, blocks: readonly PlannedBlock[]): number {
+  const { marks, modes, classes } = problem;
+  return blocks.reduce((sum, block) => {
+    const kW = modes[block.mode].power_W / 1000;
     for (const day of classes) {
-      const own = [...day.days].filter((digit) => days.includes(digit)).length;
-      for (let i = 0; i < count; i++) sum += own * kWh * day.price[(start / slot_min + i) % slots];
+      const own = [...day.days].filter((digit) => block.days.includes(digit)).length;
+      for (let t = 0; t < slotsOf(problem); t++) {
+        if (covers(block, marks[t])) sum += own * kW * hoursOf(problem, t) * day.price[t];
+      }
     }
     return sum;
   }, 0);
@@ -159,15 +162,15 @@ function conflictIn(problem: CheapestProblem, solver: MixedIntegerSolver): Deman
 }
 
 function blocksOf(problem: CheapestProblem, values: ReadonlyMap<string, number>): PlannedBlock[] {
-  const { slots, classes } = problem;
-  const slot_min = DAY_MIN / slots;
+  const { marks, classes } = problem;
+  const slots = slotsOf(problem);
   const blocks = masksOf(problem).flatMap((mask, m) => {
     const days = [...mask.map((c) => classes[c].days).join('')].sort().join('');
     const row = Array.from({ length: slots }, (_, t) =>
       problem.modes.findIndex((__, s) => (values.get(runs(m, t, s)) ?? 0) > 0.5),
     );
     return runsOf(row, mask.length === classes.length).flatMap(({ from, to, mode }) => {
-      const block = { days, mode, start: from * slot_min, stop: (to * slot_min) % DAY_MIN };
+      const block = { days, mode, start: marks[from], stop: marks[to > slots ? to - slots : to] % DAY_MIN };
       if (to - from < slots || problem.wholeDay) return [block];
       return [
         { ...block, stop: DAY_MIN / 2 },

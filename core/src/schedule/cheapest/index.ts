@@ -1,3 +1,5 @@
 export * from './problem';
+export * from './blocks';
+export * from './unmet';
 export { lpOf } from './model';
 export * from './cheapest';

@@ -1,5 +1,5 @@
 import { leanOf } from './lean';
-import type { CheapestProblem } from './problem';
+import { evenMarks, type CheapestProblem } from './problem';
 
 const mode = (speed_rpm: number, circuit = 'Filter') => ({
   speed_rpm,
@@ -12,21 +12,21 @@ const problem = (
   speeds: readonly number[],
   serves: readonly boolean[],
 ): CheapestProblem => ({
-  slots: 24,
+  marks: evenMarks(24),
   modes: speeds.map((speed) => mode(speed)),
   classes: [
     {
       days: '1234567',
       price: Array.from({ length: 24 }, () => 0.3),
-      volume_m3,
+      volumes: [{ volume_m3, counts: speeds.map(() => true) }],
       cap_rpm: Array.from({ length: 24 }, () => null),
-      needs: [{ name: 'Cleaner', from: 8, to: 12, count: 2, serves }],
+      needs: [{ name: 'Cleaner', from: 8, to: 12, minutes: 120, serves }],
     },
   ],
   everyDayOnly: false,
   maxPrograms: 4,
-  leastRun: 1,
-  longestPause: null,
+  leastRun_min: 0,
+  longestPause_min: null,
   leastFlow_m3h: null,
   wholeDay: true,
   oneSpeedPerCircuit: false,

@@ -18,12 +18,19 @@ export function leanOf(problem: CheapestProblem): LeanProblem | null {
     .sort((a, b) => problem.modes[a].speed_rpm - problem.modes[b].speed_rpm);
   const kept = new Set<number>(slowest.slice(0, 1));
   for (const day of problem.classes) {
-    const enough = slowestEnough(problem.modes, day.volume_m3);
-    if (enough) kept.add(problem.modes.indexOf(enough));
+    for (const water of day.volumes) {
+      const enough = slowestEnough(problem.modes, water);
+      if (enough) kept.add(problem.modes.indexOf(enough));
+    }
     for (const { serves } of day.needs) {
       const serving = slowest.find((s) => serves[s]);
       if (serving !== undefined) kept.add(serving);
     }
+  }
+  // the least continuous flow is a need of every minute
+  if (problem.leastFlow_m3h !== null) {
+    const enough = slowest.find((s) => problem.modes[s].flow_m3h >= problem.leastFlow_m3h! - 1e-6);
+    if (enough !== undefined) kept.add(enough);
   }
   if (kept.size === problem.modes.length) return null;
   const modes = [...kept].sort((a, b) => a - b);
@@ -34,6 +41,7 @@ export function leanOf(problem: CheapestProblem): LeanProblem | null {
       modes: modes.map((s) => problem.modes[s]),
       classes: problem.classes.map((day) => ({
         ...day,
+        volumes: day.volumes.map((water) => ({ ...water, counts: modes.map((s) => water.counts[s]) })),
         needs: day.needs.map((need) => ({ ...need, serves: modes.map((s) => need.serves[s]) })),
       })),
     },

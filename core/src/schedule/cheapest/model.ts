@@ -1,4 +1,5 @@
-import { startWorth, type CheapestProblem, type DayClass, type Demand } from './problem';
+import { DAY_MIN } from '../../time';
+import { hoursOf, slotsOf, startWorth, type CheapestProblem, type Demand, type PlanVolume } from './problem';
 
 /** Sets of classes that a program may run on: each alone, and any together; or all at once on a controller without weekdays. */
 export function masksOf({ classes, everyDayOnly }: CheapestProblem): number[][] {
@@ -17,6 +18,7 @@ const chosen = (mode: number) => `u${mode}`;
 
 /** A slack this small lets a volume that is met but for binary dust count as met, m³. */
 const DUST_m3 = 1e-6;
+const DUST_min = 1e-6;
 
 /** What is asked of blocks as wholes; without it the problem falls apart into slots. */
 const BLOCKS: ReadonlySet<Demand> = new Set(['slots', 'least-run', 'one-speed']);
@@ -32,7 +34,8 @@ export function lpOf(
   without: ReadonlySet<Demand> = new Set(),
   wish: 'cheapest' | 'any' | 'bound' = 'cheapest',
 ): string {
-  const { slots, modes, classes } = problem;
+  const { marks, modes, classes } = problem;
+  const slots = slotsOf(problem);
   const loose = wish === 'bound';
   const masks = loose && !problem.everyDayOnly ? classes.map((_, c) => [c]) : masksOf(problem);
   const on = (demand: Demand) => !without.has(demand) && !(loose && BLOCKS.has(demand));
@@ -59,7 +62,7 @@ export function lpOf(
   const starting: string[] = [];
   const wraps = masks.map((mask) => mask.length === classes.length);
   each((m, t, s) => {
-    const hours = 24 / slots;
+    const hours = hoursOf(problem, t);
     const price = masks[m].reduce((sum, c) => sum + classes[c].days.length * classes[c].price[t], 0);
     cost.push(`${wish === 'any' ? 0 : number((price * modes[s].power_W * hours) / 1000)} ${runs(m, t, s)}`);
     binaries.push(runs(m, t, s));
@@ -72,13 +75,13 @@ export function lpOf(
         '<=',
         1,
       );
-    if (on('turnover')) volume(day, c);
+    if (on('turnover')) for (const water of day.volumes) volume(water, c);
     for (const need of day.needs) {
       if (!on(`need:${need.name}`)) continue;
       const terms = Array.from({ length: need.to - need.from }, (_, i) => i + need.from).flatMap((t) =>
-        running(c, t, (s) => Number(need.serves[s])),
+        running(c, t, (s) => (need.serves[s] ? marks[t + 1] - marks[t] : 0)),
       );
-      row(terms.length > 0 ? terms : ['0 u'], '>=', need.count);
+      row(terms.length > 0 ? terms : ['0 u'], '>=', number(need.minutes - DUST_min));
     }
     if (problem.leastFlow_m3h !== null && on('least-flow')) {
       const enough = problem.leastFlow_m3h - DUST_m3;
@@ -98,9 +101,9 @@ export function lpOf(
       });
     }
   });
-  if (problem.longestPause !== null && on('pause')) pauses(problem.longestPause);
+  if (problem.longestPause_min !== null && on('pause')) pauses(problem.longestPause_min);
   if (on('slots')) places();
-  if (problem.leastRun > 1 && on('least-run')) leastRuns(problem.leastRun);
+  if (on('least-run')) leastRuns(problem.leastRun_min);
   if (problem.oneSpeedPerCircuit && on('one-speed')) oneSpeed();
 
   if (wish === 'cheapest') {
@@ -123,16 +126,15 @@ export function lpOf(
     'End',
   ].join('\n');
 
-  function volume(day: DayClass, c: number): void {
-    const hours = 24 / slots;
+  function volume({ volume_m3, counts }: PlanVolume, c: number): void {
     const terms = Array.from({ length: slots }, (_, t) =>
-      running(c, t, (s) => number(modes[s].flow_m3h * hours)),
+      running(c, t, (s) => (counts[s] ? number(modes[s].flow_m3h * hoursOf(problem, t)) : 0)),
     ).flat();
-    row(terms.length > 0 ? terms : ['0 u'], '>=', number(day.volume_m3 - DUST_m3));
+    row(terms.length > 0 ? terms : ['0 u'], '>=', number(volume_m3 - DUST_m3));
   }
 
-  /** in every stretch one slot longer than the pause something runs, from a day into the next too */
-  function pauses(longest: number): void {
+  /** in every stretch just longer than the pause something runs, from a day into the next too */
+  function pauses(longest_min: number): void {
     const classOf = (day: number) => classes.findIndex(({ days }) => days.includes(String((day % 7) + 1)));
     const told = new Set<string>();
     for (let day = 0; day < 7; day++) {
@@ -140,10 +142,14 @@ export function lpOf(
       if (told.has(`${here}>${next}`)) continue;
       told.add(`${here}>${next}`);
       for (let t = 0; t < slots; t++) {
-        const terms = Array.from({ length: longest + 1 }, (_, i) => t + i).flatMap((at) =>
-          at < slots ? running(here, at, () => 1) : running(next, at % slots, () => 1),
-        );
-        row(terms, '>=', 1);
+        const terms: string[] = [];
+        let minutes = 0;
+        for (let at = t; minutes <= longest_min + DUST_min && at < 2 * slots; at++) {
+          minutes += marks[(at % slots) + 1] - marks[at % slots];
+          terms.push(...(at < slots ? running(here, at, () => 1) : running(next, at % slots, () => 1)));
+        }
+        // a pause that may last longer than two days is none to look for
+        if (minutes > longest_min + DUST_min) row(terms, '>=', 1);
       }
     }
   }
@@ -181,21 +187,34 @@ export function lpOf(
   }
 
   /** what starts runs on for the shortest run */
-  function leastRuns(least: number): void {
+  function leastRuns(least_min: number): void {
+    const reach = (t: number): number[] => {
+      const back: number[] = [];
+      // starts so near before this slot that their run still must go on in it
+      for (let at = t, minutes = 0; minutes < least_min - DUST_min && back.length < slots; at--) {
+        const slot = (at + slots) % slots;
+        back.push(at);
+        const before = (slot - 1 + slots) % slots;
+        minutes += marks[before + 1] - marks[before];
+      }
+      return back;
+    };
+    const needed = Array.from({ length: slots }, (_, t) => reach(t));
+    if (needed.every((back) => back.length <= 1)) return;
     defineStarts();
     each((m, t, s) => {
-      const terms: string[] = [];
-      for (let back = 0; back < least; back++) {
-        if (t - back >= 0) terms.push(`1 ${starts(m, t - back, s)}`);
-        else if (wraps[m]) terms.push(`1 ${starts(m, t - back + slots, s)}`);
-      }
+      const terms = needed[t].flatMap((at) =>
+        at >= 0 ? [`1 ${starts(m, at, s)}`] : wraps[m] ? [`1 ${starts(m, at + slots, s)}`] : [],
+      );
       row([...terms, `-1 ${runs(m, t, s)}`], '<=', 0);
     });
     // a run that begins too late in a day that does not go over into the next cannot be long enough
     masks.forEach((_, m) => {
       if (wraps[m]) return;
-      for (let t = slots - least + 1; t < slots; t++)
+      for (let t = 0; t < slots; t++) {
+        if (DAY_MIN - marks[t] >= least_min - DUST_min) continue;
         modes.forEach((__, s) => row([`1 ${starts(m, t, s)}`], '<=', 0));
+      }
     });
   }
 

@@ -10,6 +10,7 @@ const KIND_WORDS: Record<(typeof CIRCUIT_KINDS)[number], string> = {
   heater: 'Heater',
   solar: 'Roof solar',
   chlorinator: 'Chlorinator',
+  'no-water': 'No water (lights, an outlet)',
   own: 'The site’s own',
 };
 

@@ -109,7 +109,7 @@ function Found({
   return (
     <View style={{ gap: SPACE.s }} testID="cheapest-found">
       <Words figures bold size="figure" colour="petrol">
-        {month(told.cost)}
+        {told.costMonth.toFixed(2)}
         <Words size="large" colour="quiet">
           {' '}
           {currency} a month
@@ -117,14 +117,17 @@ function Found({
       </Words>
       {plannedMonth !== null && (
         <Words testID="cheapest-against">
-          {againstPlanned(plannedMonth - told.cost * WEEKS_PER_MONTH, currency)}
+          {againstPlanned(plannedMonth - told.costMonth, currency)}
         </Words>
       )}
       <Words bold colour={told.proven ? 'moss' : 'ochre'} testID="cheapest-bound">
         {told.proven
           ? 'Proven cheapest'
           : `Within ${(told.gap * 100).toFixed(1)} % of the cheapest, at the time limit`}
-        : no plan in quarters of an hour and these speeds costs less than {month(told.bound)}.
+        : no such plan costs less than {month(told.bound)}, this one {month(told.cost)}.
+      </Words>
+      <Words size="small" colour="quiet" testID="cheapest-scope">
+        {told.scope}
       </Words>
       {told.programs.map((program) => (
         <View key={`${program.days}${program.start}${program.speed_rpm}`}>
