@@ -133,6 +133,7 @@ export const handoverSchema = z
                 seen: z.string(),
                 ok: z.boolean(),
                 voided: z.boolean(),
+                voidedWhy: z.string().nullable().optional(),
                 superseded: z.boolean(),
                 recordedAt: instantSchema,
               })

@@ -42,7 +42,7 @@ test('with a lift the flow falls to nothing before the speed does; speed and flo
 });
 
 test.each([
-  ['one point', [POINTS[0]], 'two points with head whose flows differ'],
+  ['one point', [POINTS[0]], 'flows at one speed differ by 20 %'],
   ['a head that rises', [POINTS[0], { ...POINTS[1], head_m: 9 }], 'must fall as the flow grows'],
 ])('%s cannot be fitted, and why is said', (_, points, words) => {
   expect(() => fitCurve(points, 2900)).toThrow(words);

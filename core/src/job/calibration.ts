@@ -90,7 +90,10 @@ function standsNearer(
  * Stroke volumes of accepted drawdowns since the last service that can be compared, the oldest first, mL at full stroke: brought to
  * the pressure of the last by the loss that was measured; where none was, only those drawn near that pressure.
  */
-export function comparableVolumes_mL(history: readonly EarlierRecord[], lossPer_bar: number | null): number[] {
+export function comparableVolumes_mL(
+  history: readonly EarlierRecord[],
+  lossPer_bar: number | null,
+): number[] {
   const sinceService = history.slice(history.map(({ body }) => body.kind).lastIndexOf('serviced') + 1);
   const drawn = sinceService.flatMap(({ body }) =>
     body.kind === 'calibration' && whyRejected(body) === ''

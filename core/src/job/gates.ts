@@ -4,10 +4,12 @@ import { faultOf, parameterAt, wordsForFault } from '../profile';
 import { keyOf, stateOf } from '../sheet';
 import type { JobCommandBody } from './command';
 import { isDutyOf } from './context';
-import type { JobDocument } from './document';
+import type { JobDocument, RecordBody } from './document';
 import { owedNeighbours } from './entry-slips';
 import { makeSafeSteps } from './make-safe';
 import { faultsWrittenDown, WIPES_FAULTS } from './on-arrival';
+import { offeredChecks } from './offered-checks';
+import { lackingIn } from '../proof';
 import { brokenOff, lastRecord } from './records';
 import { leavingFindings, viewJob, type JobView } from './view';
 
@@ -66,9 +68,6 @@ export function gateOfSet(view: JobView): GateReason[] {
   }
   return reasons;
 }
-
-/** Checks that pump product on purpose when they are tried. */
-const PUMPING: ReadonlySet<string> = new Set(['pulses', 'prime', 'throttle']);
 
 /** Why a reading cannot be taken yet. */
 export function gateOfProve(document: JobDocument): GateReason[] {
@@ -154,10 +153,7 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
           words: 'Follow the pipework first: a wrong valve shuts the suction or empties a raised pool.',
         };
       }
-      if (document.profile.family !== 'metering') return null;
-      if (body.record.kind !== 'check' || !PUMPING.has(body.record.check)) return null;
-      const [closed] = gateOfProve(document);
-      return closed ? { field: 'record', code: closed.code, words: closed.words } : null;
+      return body.record.kind === 'check' ? refuseCheck(document, body.record, today) : null;
     }
     case 'finding.decide':
       return body.reason.trim() === ''
@@ -209,6 +205,22 @@ function refuseEntry(
   }
   const [closed] = gateOfSet(view);
   return closed ? { field: 'address', code: closed.code, words: closed.words } : null;
+}
+
+/** A check that was not offered proves nothing; one without what it asks for neither; one that pumps wants a safe discharge first. */
+function refuseCheck(
+  document: JobDocument,
+  record: Extract<RecordBody, { kind: 'check' }>,
+  today: string,
+): Refusal | null {
+  const check = offeredChecks(viewJob(document, today)).find(({ key }) => key === record.check);
+  const lacking = check && lackingIn(check, record);
+  if (lacking) return { field: `record.${lacking.field}`, code: 'check-incomplete', words: lacking.words };
+  // what is not asked for yet (a comparison on arrival comes before there is a duty) may pump on a metering pump all the same
+  const pumps = document.profile.family === 'metering' && (check?.pumps ?? true);
+  if (!pumps) return null;
+  const [closed] = gateOfProve(document);
+  return closed ? { field: 'record', code: closed.code, words: closed.words } : null;
 }
 
 function refuseTargets(

@@ -72,6 +72,8 @@ export interface HandoverCheck {
   readonly seen: string;
   readonly ok: boolean;
   readonly voided: boolean;
+  /** why it proves nothing any more; null while it stands */
+  readonly voidedWhy?: string | null;
   readonly superseded: boolean;
   readonly recordedAt: string;
 }

@@ -51,7 +51,7 @@ export function summarise(view: JobView): HandoverSummary {
     accepted,
     open: findings.filter((f) => !accepted.includes(f)),
     settings: view.parameters.map((parameter) => settingOf(parameter, view)),
-    checks: view.checks.map(({ check, verdict, voided, superseded, record }): HandoverCheck => ({
+    checks: view.checks.map(({ check, verdict, voided, voidedWhy, superseded, record }): HandoverCheck => ({
       title: check.title,
       method: check.method,
       expected: check.expected,
@@ -59,6 +59,7 @@ export function summarise(view: JobView): HandoverSummary {
       seen: verdict.seen,
       ok: verdict.ok,
       voided,
+      voidedWhy,
       superseded,
       recordedAt: record.recordedAt,
     })),

@@ -21,16 +21,25 @@ export function standing(readings: readonly JudgedReading[]): JudgedReading[] {
   return readings.filter((reading) => !reading.voided && !reading.superseded);
 }
 
-/** Each reading against the settings in force. */
+/** What a reading is judged by. */
+export interface ReadingGround {
+  readonly context: MeteringContext | null;
+  readonly settings: MeteringSettings;
+}
+
+/** Each reading against the settings and the plan that stood when it was read. */
 export function judgedReadings(
   document: JobDocument,
-  context: MeteringContext | null,
-  settings: MeteringSettings,
+  groundAt: (revision: number) => ReadingGround,
 ): JudgedReading[] {
   const revision = sheetRevision(document);
+  const judged = (entry: ProofReading) => {
+    const { context, settings } = groundAt(entry.revision);
+    return context && judge(context, settings, entry.reading);
+  };
   return document.readings.map((entry) => ({
     entry,
-    verdict: context && judge(context, settings, entry.reading),
+    verdict: judged(entry),
     voided: entry.sheetRevision < revision,
     superseded: document.readings.some(
       (later) => later.revision > entry.revision && later.reading.injected_mA === entry.reading.injected_mA,

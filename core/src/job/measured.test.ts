@@ -1,6 +1,29 @@
-import { PULSE_WHEEL, SOUND_PULSE, PULSE_DUTY, TODAY } from '../families/metering/fixtures';
+import { driftOf } from '../dosing';
+import {
+  capacityLadder,
+  compensationLimit_bar,
+  mostAsked,
+  understand,
+  unloaded_mL,
+  withCalibration,
+} from '../families/metering';
+import {
+  DUTY,
+  PULSE_DUTY,
+  PULSE_WHEEL,
+  SOUND_PULSE,
+  SOUND_STEPPER,
+  stepperContext,
+  TODAY,
+} from '../families/metering/fixtures';
 import { addressOf, contentHash } from '../profile';
-import { measuredHistory, measuredLoss, standingCalibration, type CalibrationBody } from './index';
+import {
+  comparableVolumes_mL,
+  measuredHistory,
+  measuredLoss,
+  standingCalibration,
+  type CalibrationBody,
+} from './index';
 import { BLANK, badlySet, Writer, meteringView } from './fixtures';
 import { summarise, viewJob, type JobDocument } from './index';
 
@@ -190,5 +213,105 @@ describe('checks at the pump', () => {
     const later = { ...first, id: 'left', kind: 'left' as const, revision: document.job.version + 1 };
     const changed = viewJob({ ...document, entries: [...document.entries, later] }, TODAY);
     expect(changed.checks[0].voided).toBe(true);
+  });
+});
+
+describe('drawdowns at two pressures', () => {
+  const at = (pressure_bar: number, each_mL: number) =>
+    drawn([each_mL * 1000, each_mL * 1000, each_mL * 1000], { pressure_bar, length_pct: 71 });
+  // 2 % lost a bar: 0.0700 mL at 2 bar, 0.0642 at 6
+  const two = { date: TODAY, body: at(2, 0.07) };
+  const six = { date: TODAY, body: at(6, 0.07 * (0.88 / 0.96)) };
+
+  test('are compared at one pressure: no jump, no air', () => {
+    expect(driftOf(comparableVolumes_mL([two, six], null))).toBeNull();
+    const [a, b] = comparableVolumes_mL([two, six], null);
+    expect(a).toBeCloseTo(b, 9);
+    // near miss: at one pressure the same fall is a jump
+    const same = { date: TODAY, body: { ...six.body, pressure_bar: 2 } };
+    expect(driftOf(comparableVolumes_mL([two, same], null))).toMatchObject({ kind: 'jump' });
+  });
+  test('the one at the working pressure stands for the plan, whichever came last', () => {
+    expect(standingCalibration([two, six], 2)?.pressure_bar).toBe(2);
+    expect(standingCalibration([six, two], 2)?.pressure_bar).toBe(2);
+    expect(standingCalibration([two, six], 6)?.pressure_bar).toBe(6);
+    const later = { ...six, date: '2026-12-24' };
+    expect(standingCalibration([two, later], 2)?.pressure_bar).toBe(6);
+  });
+  test('where the loss is known the plan goes by the volume at its own pressure', () => {
+    const duty = {
+      ...DUTY,
+      place: { ...DUTY.place, dischargePressure_bar: 2 },
+      pressure: { least_bar: 2, greatest_bar: 6, lossPer_bar: 0.02 },
+    };
+    const brought = withCalibration(duty, standingCalibration([six], 2));
+    expect(brought.strokeVolume.full_mL).toBeCloseTo(0.07 / 0.71, 9);
+  });
+});
+
+test('compensation and the capacity ladder take the volume without pressure, not the working one twice', () => {
+  // 0.1 mL at 4 bar and 3 % a bar: 0.1136 mL without; the rate runs out where 0.1136·(1 − 0.03·p) gives the flow
+  const duty = {
+    ...DUTY,
+    place: { ...DUTY.place, dischargePressure_bar: 4 },
+    pressure: { least_bar: 2, greatest_bar: 9, lossPer_bar: 0.03 },
+  };
+  expect(unloaded_mL(duty)).toBeCloseTo(0.1 / 0.88, 9);
+  const context = stepperContext({ ...duty, strokeVolume: { full_mL: 0.5, basis: 'measured' } });
+  const settings = understand(context.profile, context.plate, {
+    ...SOUND_STEPPER,
+    comp: 'on',
+    suction: '100',
+  });
+  const limit = compensationLimit_bar(context, settings)!;
+  const flow = mostAsked(context).flow_lph;
+  expect(
+    0.06 * settings.limits.greatest_spm * (0.5 / 0.88) * (1 - 0.03 * Math.min(limit, 33)),
+  ).toBeGreaterThanOrEqual(Number.isFinite(limit) ? flow * 0.999 : 0);
+  const ladder = capacityLadder(context, settings);
+  const pressed = ladder.find(({ rung }) => rung === 'pressure')!;
+  const before = ladder[ladder.indexOf(pressed) - 1];
+  expect(pressed.flow_lph / before.flow_lph).toBeCloseTo((1 - 0.27) / (1 - 0.12), 9);
+});
+
+describe('what was tried is judged by what stood then', () => {
+  const SAFE = { kind: 'discharge-safe', how: 'Into a container' } as const;
+  test('a later plan gives an old reading no new expectation: it is void, and says what was expected', () => {
+    const writer = badlySet()
+      .enter('left', 'length', 71)
+      .enter('left', 'range', '4-20')
+      .record(SAFE)
+      .read(20, 96);
+    const before = meteringView(writer.document).readings[0];
+    expect(before.verdict).toMatchObject({ ok: true, expected: { rate_spm: 96 } });
+    writer.enter('left', 'gear', 'A');
+    const after = meteringView(writer.document).readings[0];
+    expect(after.voided).toBe(true);
+    expect(after.verdict?.expected.rate_spm).toBe(96);
+  });
+  test('a check that is asked for no more stays, void, with why', () => {
+    const contact = { ...DUTY, place: { ...DUTY.place, switchedByMains: true } };
+    const writer = new Writer({ ...BLANK, dutyBefore: contact }).makeSafe().identify().found().record(SAFE);
+    writer.record({ kind: 'check', check: 'power-cut', seen: 'resumes', figures: {}, note: '' });
+    const tried = meteringView(writer.document).checks;
+    expect(tried.map(({ check, voided }) => [check.key, voided])).toEqual([['power-cut', false]]);
+    // the record of something that nothing here asks for is kept too
+    const odd = {
+      ...writer.document.records[0],
+      id: 'odd',
+      revision: 99,
+      body: { kind: 'check' as const, check: 'gone', seen: 'yes', figures: {}, note: '' },
+    };
+    const kept = meteringView({ ...writer.document, records: [...writer.document.records, odd] }).checks;
+    expect(kept.find(({ check }) => check.key === 'gone')).toMatchObject({
+      voided: true,
+      voidedWhy: 'no longer asked for with these settings',
+    });
+  });
+  test('a check without what it asks for is refused at its field', () => {
+    const writer = badlySet().record(SAFE);
+    expect(() => writer.record({ kind: 'check', check: 'prime', seen: null, figures: {}, note: '' })).toThrow(
+      'say what was seen',
+    );
   });
 });

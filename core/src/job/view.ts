@@ -18,10 +18,11 @@ import {
 } from '../profile';
 import type { Pattern } from '../proof';
 import { stateOf, valuesOf, type SheetRow } from '../sheet';
+import { asItStood } from './as-of';
 import { isDutyOf, meteringContextOf, plateOf, poolContextOf } from './context';
 import type { JobDocument } from './document';
 import { jobFindings, unchecked } from './job-findings';
-import { judgedChecks, type JudgedCheck } from './judged-checks';
+import { judgedChecks, VOIDED, type JudgedCheck } from './judged-checks';
 import { judgedReadings, standing, type JudgedReading } from './judged-readings';
 import { meteringFindings } from './metering-findings';
 import { poolFindings, poolPatterns } from './pool-findings';
@@ -104,18 +105,31 @@ function columnFindings(
   };
 }
 
-function viewMetering(document: JobDocument, today: string): MeteringView {
+/** What readings and checks of a metering pump are expected by: worked out of the job as it stands, or as it stood. */
+function meteringGround(document: JobDocument, today: string) {
   const wanted = document.plans[document.plans.length - 1]?.duty ?? document.dutyBefore;
   const duty = wanted && isDutyOf('metering', wanted) ? wanted : null;
   const columns = columnsOf(document);
-  const { rows, values, inForce } = columns;
-  const context = duty && meteringContextOf(document, duty, inForce, today);
+  const context = duty && meteringContextOf(document, duty, columns.inForce, today);
   const profile = document.profile as MeteringProfile;
   const plate = plateOf(document) as MeteringPlate;
-  const settings = meteringFamily.understand(profile, plate, values.force);
-  const readings = judgedReadings(document, context, settings);
-  const offered = context ? meteringFamily.proofChecks(context, settings) : [];
-  const checks = judgedChecks(document, offered, meteringFamily.judgeCheck);
+  const settings = meteringFamily.understand(profile, plate, columns.values.force);
+  const offered = context ? orElse(() => meteringFamily.proofChecks(context, settings), []) : [];
+  return { duty, columns, context, profile, plate, settings, offered };
+}
+
+function viewMetering(document: JobDocument, today: string): MeteringView {
+  const ground = meteringGround(document, today);
+  const { duty, columns, context, profile, plate, settings, offered } = ground;
+  const { rows, values } = columns;
+  const groundAt = asItStood(document, (then) => meteringGround(then, today));
+  const readings = judgedReadings(document, groundAt);
+  const checks = judgedChecks(
+    document,
+    offered,
+    (revision) => groundAt(revision).offered,
+    meteringFamily.judgeCheck,
+  );
   const found = columnFindings(
     columns,
     context && ((subject, column) => meteringFamily.checkSettings(context, subject, column)),
@@ -167,22 +181,34 @@ function firstVoided(readings: readonly JudgedReading[]): number | null {
   return readings.find((reading) => reading.voided)?.entry.sheetRevision ?? null;
 }
 
-function viewPool(document: JobDocument, today: string): PoolView {
+function poolGround(document: JobDocument, today: string) {
   const wanted = document.plans[document.plans.length - 1]?.duty ?? document.dutyBefore;
   const duty = wanted && isDutyOf('pool', wanted) ? wanted : null;
   const columns = columnsOf(document);
-  const { rows, values, inForce } = columns;
-  const context: PoolContext | null = duty && poolContextOf(document, duty, inForce, today);
+  const context: PoolContext | null = duty && poolContextOf(document, duty, columns.inForce, today);
   const profile = document.profile as PoolProfile;
   const plate = plateOf(document) as PoolPlate;
-  const settings: PoolSettings = poolFamily.understand(profile, plate, values.force);
+  const settings: PoolSettings = poolFamily.understand(profile, plate, columns.values.force);
   const offered = context ? orElse(() => poolFamily.proofChecks(context, settings), []) : [];
-  const checks = judgedChecks(document, offered, poolFamily.judgeCheck);
+  return { duty, columns, context, profile, plate, settings, offered };
+}
+
+function viewPool(document: JobDocument, today: string): PoolView {
+  const ground = poolGround(document, today);
+  const { duty, columns, context, profile, plate, settings, offered } = ground;
+  const { rows, values } = columns;
+  const groundAt = asItStood(document, (then) => poolGround(then, today));
+  const checks = judgedChecks(
+    document,
+    offered,
+    (revision) => groundAt(revision).offered,
+    poolFamily.judgeCheck,
+  );
   const found = columnFindings(
     columns,
     context && ((subject, column) => poolFamily.checkSettings(context, subject, column)),
   );
-  const voided = checks.find((check) => check.voided);
+  const voided = checks.find((check) => check.voidedWhy === VOIDED.set);
   const proved = checks.some(({ voided: gone, verdict }) => !gone && verdict.ok);
   return {
     family: 'pool',

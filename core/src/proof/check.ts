@@ -13,6 +13,8 @@ export interface AskedFigure {
   readonly key: string;
   readonly label: string;
   readonly quantity: Quantity;
+  /** may be left out */
+  readonly optional?: boolean;
 }
 
 /** What a check asks for. */
@@ -23,7 +25,20 @@ export type Ask =
       readonly expected: string;
     }
   | { readonly kind: 'pulses'; readonly perPulse: number; readonly ceiling_spm: number }
-  | { readonly kind: 'throttle' }
+  | {
+      readonly kind: 'throttle';
+      /** whether it makes up for the pressure: then the flow stays, else it must fall by the loss */
+      readonly compensates: boolean;
+      /** share of the flow lost for each bar; null when not known */
+      readonly lossPer_bar: number | null;
+    }
+  | {
+      /** strokes counted over a time, against a rate */
+      readonly kind: 'count';
+      readonly expected_spm: number;
+      /** what the pump itself may be off by, apart from the count */
+      readonly allowed_spm: number;
+    }
   | {
       /** one figure against an expected one */
       readonly kind: 'figure';

@@ -1,3 +1,5 @@
 export { stateCheck } from './state-check';
 export * from './check';
 export * from './judge';
+export * from './asked';
+export * from './count';

@@ -1,6 +1,7 @@
 import { BOUNCE_ms, strokesPerPulse } from '../../dosing';
 import {
   judgeCompare,
+  judgeCount,
   judgeFigure,
   judgeState,
   stateCheck,
@@ -12,7 +13,8 @@ import {
 import { canSiphon } from './check-guards';
 import type { MeteringContext } from './context';
 import { choicesOf } from './duty';
-import { FLOW_TOLERANCE } from './proofs';
+import { amountChecks, gasChecks } from './proof-amounts';
+import { flowTolerance, FLOW_TOLERANCE_MEASURED } from './proofs';
 import type { MeteringSettings } from './settings';
 
 export const CHECK_KEYS = [
@@ -26,6 +28,14 @@ export const CHECK_KEYS = [
   'throttle',
   'holds',
   'power-cut',
+  'pulses-ceiling',
+  'manual-rate',
+  'manual-flow',
+  'batch',
+  'timer',
+  'gas-bubble',
+  'gas-stir',
+  'slow-flow',
 ] as const;
 export type CheckKey = (typeof CHECK_KEYS)[number];
 
@@ -37,12 +47,14 @@ const RUNS = { runs: 'It runs', stands: 'It stands still' };
 export function proofChecks(context: MeteringContext, settings: MeteringSettings): MeteringCheck[] {
   return [
     ...pulses(settings),
+    ...amountChecks(context, settings),
     ...stopContact(context, settings),
     ...levels(context, settings),
     prime(context),
+    ...gasChecks(context, settings),
     ...throttle(context, settings),
     ...holds(context),
-    ...powerCut(context, settings),
+    ...powerCut(settings, context.duty.place.switchedByMains === true),
   ];
 }
 
@@ -161,19 +173,25 @@ function prime({ profile }: MeteringContext): MeteringCheck {
   );
 }
 
-function throttle({ profile, duty }: MeteringContext, settings: MeteringSettings): MeteringCheck[] {
+function throttle(context: MeteringContext, settings: MeteringSettings): MeteringCheck[] {
+  const { profile, duty } = context;
   if (!profile.behaviours.compensates && !duty.pressure) return [];
   const on = settings.compensation === 'on';
+  const lossPer_bar = duty.pressure?.lossPer_bar ?? null;
   return [
     {
       key: 'throttle',
       title: 'Throttle the discharge in steps',
       method: 'At one set flow: read pressure, rate and flow, throttle a little, and read again.',
-      expected: on ? 'the flow stays, the rate rises' : 'the flow falls by the loss of its stroke',
-      tolerance: `${FLOW_TOLERANCE * 100} % of the first flow`,
+      expected: on
+        ? 'the flow stays, the rate rises'
+        : lossPer_bar === null
+          ? 'the flow falls as the pressure rises, and the rate stays'
+          : `the flow falls by ${(lossPer_bar * 100).toFixed(1)} % a bar, and the rate stays`,
+      tolerance: `${flowTolerance(context) * 100} % of the first flow`,
       caution: 'Never shut a displacement pump in without a relief valve.',
       pumps: true,
-      ask: { kind: 'throttle' },
+      ask: { kind: 'throttle', compensates: on, lossPer_bar },
     },
   ];
 }
@@ -195,20 +213,23 @@ function holds(context: MeteringContext): MeteringCheck[] {
   ];
 }
 
-function powerCut({ duty }: MeteringContext, settings: MeteringSettings): MeteringCheck[] {
-  if (!duty.place.switchedByMains || settings.afterPowerCut === null) return [];
+function powerCut(settings: MeteringSettings, switchedByMains: boolean): MeteringCheck[] {
+  const { afterPowerCut } = settings;
+  if (afterPowerCut === null) return [];
+  // a pump that its supply switches works only if it resumes
+  const resumes = switchedByMains || afterPowerCut === 'resume';
   return [
     stateCheck(
       {
         key: 'power-cut',
         title: 'Supply off and on',
         method: 'Switch the pump’s supply off and on at its own switch.',
-        expected: 'it resumes dosing by itself',
+        expected: resumes ? 'it resumes dosing by itself' : 'it waits for a person',
         caution: 'At the switch that is meant for it; nothing live is opened.',
         pumps: true,
       },
       { resumes: 'It resumes', waits: 'It waits' },
-      'resumes',
+      resumes ? 'resumes' : 'waits',
     ),
   ];
 }
@@ -224,7 +245,9 @@ export function judgeCheck(check: ProofCheck, body: CheckBody, first: CheckBody 
     case 'pulses':
       return judgePulses(ask, body);
     case 'throttle':
-      return judgeThrottle(body, first);
+      return judgeThrottle(ask, body, first);
+    case 'count':
+      return judgeCount(ask, body);
     case 'figure':
       return judgeFigure(ask, body);
     case 'compare':
@@ -244,6 +267,27 @@ function statePattern(key: string, seen: string | null): Pattern | null {
       'MET-10',
       'The stop contact does not stop it',
       'The input is of the other kind, or the wire goes elsewhere. Until it is right a closed valve or still water does not stop the dose.',
+    );
+  }
+  if (key === 'power-cut' && seen === 'resumes') {
+    return named(
+      'ANY-12',
+      'It starts by itself after a power cut',
+      'It is set, or made, to resume: whoever works at it must know, and still water gets a dose.',
+    );
+  }
+  if (key === 'gas-bubble') {
+    return named(
+      'MET-15',
+      'Gas stays in the head',
+      'Lengthen the stroke, vent the head, or fit a bleed path: at this pressure it does not clear itself.',
+    );
+  }
+  if (key === 'gas-stir') {
+    return named(
+      'MET-14',
+      'It does not stir in pauses',
+      'Deaeration was not stored, or waits for a longer pause.',
     );
   }
   if (key === 'power-cut') {
@@ -271,6 +315,8 @@ function judgePulses(
   { figures }: CheckBody,
 ): CheckVerdict {
   const { pulses, strokes, seconds } = figures;
+  if (!Number.isFinite(pulses) || !Number.isFinite(strokes))
+    return { ok: false, seen: 'not counted', pattern: null };
   const expected = pulses * ask.perPulse;
   const ok = Math.abs(strokes - expected) <= 1;
   const seen = `${strokes} strokes for ${pulses} pulses, ${expected.toFixed(1)} expected`;
@@ -330,18 +376,31 @@ function pulsePattern(
   return null;
 }
 
-function judgeThrottle({ figures }: CheckBody, first: CheckBody | null): CheckVerdict {
+function judgeThrottle(
+  ask: Extract<ProofCheck['ask'], { kind: 'throttle' }>,
+  { figures }: CheckBody,
+  first: CheckBody | null,
+): CheckVerdict {
   const { pressure_bar, rate_spm, flow_lph } = figures;
-  const seen = `${flow_lph} L/h at ${rate_spm}/min and ${pressure_bar} bar`;
+  if (![pressure_bar, rate_spm, flow_lph].every(Number.isFinite)) {
+    return { ok: false, seen: 'not read', pattern: null };
+  }
+  const seen = `${flow_lph} L/h at ${rate_spm} strokes/min and ${pressure_bar} bar`;
   if (!first) return { ok: true, seen: `${seen}, the first`, pattern: null };
   const change = flow_lph / first.figures.flow_lph - 1;
-  const ok = Math.abs(change) <= FLOW_TOLERANCE;
   const words = `${seen}, ${(change * 100).toFixed(1)} % from the first`;
-  if (ok) return { ok, seen: words, pattern: null };
   const rose = rate_spm > first.figures.rate_spm * 1.02;
+  return ask.compensates
+    ? judgeCompensated(change, words, rose)
+    : judgeUncompensated(ask.lossPer_bar, change, words, rose, pressure_bar - first.figures.pressure_bar);
+}
+
+/** With compensation the flow stays. */
+function judgeCompensated(change: number, seen: string, rose: boolean): CheckVerdict {
+  if (Math.abs(change) <= FLOW_TOLERANCE_MEASURED) return { ok: true, seen, pattern: null };
   return {
-    ok,
-    seen: words,
+    ok: false,
+    seen,
     pattern: {
       code: 'MET-16',
       kind: 'pressure',
@@ -349,6 +408,31 @@ function judgeThrottle({ figures }: CheckBody, first: CheckBody | null): CheckVe
       words: rose
         ? 'The rate rises but the flow falls: it is at its greatest rate, or the loss it reckons with is too small.'
         : 'The rate stays while the flow falls: compensation is off, or does not see the pressure.',
+    },
+  };
+}
+
+/** Without it the rate stays, and the flow falls by the loss with the pressure. */
+function judgeUncompensated(
+  lossPer_bar: number | null,
+  change: number,
+  seen: string,
+  rose: boolean,
+  more_bar: number,
+): CheckVerdict {
+  const expected = lossPer_bar === null ? Math.min(0, change) : -lossPer_bar * more_bar;
+  const ok = !rose && Math.abs(change - expected) <= FLOW_TOLERANCE_MEASURED;
+  if (ok) return { ok, seen, pattern: null };
+  return {
+    ok,
+    seen,
+    pattern: {
+      code: 'MET-16',
+      kind: 'pressure',
+      title: rose ? 'The rate follows the pressure' : 'The flow falls otherwise than by the loss',
+      words: rose
+        ? 'Compensation is at work though the sheet says that it is off: read the setting again.'
+        : 'The loss that was measured is not this one, or a valve leaks: draw down at both pressures.',
     },
   };
 }

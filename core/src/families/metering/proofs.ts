@@ -7,6 +7,7 @@ import {
   type ResponseCause,
   type TwoPointMap,
 } from '../../signal';
+import { tooShort } from '../../proof';
 import type { MeteringContext } from './context';
 import { lineInForce } from './dose';
 import type { MeteringSettings } from './settings';
@@ -17,6 +18,13 @@ export const LOOP_ERROR_mA = 0.1;
 export const COUNT_TIME_s = 60;
 /** Share by which a measured flow may differ: plate stroke volumes are no better. */
 export const FLOW_TOLERANCE = 0.1;
+/** The same once the stroke was drawn down: 2 % of the drawdown and 2 % of this reading, together. */
+export const FLOW_TOLERANCE_MEASURED = 0.03;
+
+/** What a measured flow may differ by on this pump, as a share. */
+export function flowTolerance({ duty }: MeteringContext): number {
+  return duty.strokeVolume.basis === 'measured' ? FLOW_TOLERANCE_MEASURED : FLOW_TOLERANCE;
+}
 
 export interface ExpectedPoint {
   readonly x_mA: number;
@@ -90,6 +98,8 @@ export interface ReadingVerdict {
   readonly measured_spm: number | null;
   readonly rateOk: boolean | null;
   readonly flowOk: boolean | null;
+  /** why the count proves nothing, and how long would; null for one that does */
+  readonly short: string | null;
   readonly ok: boolean;
 }
 
@@ -105,18 +115,38 @@ export function judge(
   const measured_spm = rateOf(reading);
   let tolerance_spm: number | null = null;
   let rateOk: boolean | null = null;
+  let short: string | null = null;
   if (measured_spm !== null) {
-    // where it must stand still there is nothing to let pass: one stroke is one too many
-    tolerance_spm = expected.rate_spm === 0 ? 0 : toleranceAt(map, reading.seconds ?? COUNT_TIME_s).spm;
+    const seconds = reading.seconds ?? COUNT_TIME_s;
+    const { least_spm, greatest_spm } = withinLoop(context, settings, reading.injected_mA);
+    // where it must stand still, however far off the loop, one stroke is one too many
+    const still = greatest_spm === 0;
+    const { count_spm, rounding_spm, spm } = toleranceAt(map, seconds);
+    const off = Math.max(expected.rate_spm - least_spm, greatest_spm - expected.rate_spm);
+    tolerance_spm = still ? 0 : Math.max(expected.rate_spm === 0 ? 0 : spm, off + count_spm + rounding_spm);
     rateOk = Math.abs(measured_spm - expected.rate_spm) <= tolerance_spm;
+    short = tooShort(expected.rate_spm, seconds);
   }
   let flowOk: boolean | null = null;
   if (reading.flow_lph !== null && expected.flow_lph !== null) {
-    const allowed = expected.flow_lph * FLOW_TOLERANCE;
+    const allowed = expected.flow_lph * flowTolerance(context);
     flowOk = Math.abs(reading.flow_lph - expected.flow_lph) <= allowed;
   }
-  const ok = (rateOk ?? true) && (flowOk ?? true) && (rateOk !== null || flowOk !== null);
-  return { reading, expected, tolerance_spm, measured_spm, rateOk, flowOk, ok };
+  const proved = (rateOk !== null && short === null) || flowOk !== null;
+  const ok = (rateOk ?? true) && (flowOk ?? true) && proved;
+  return { reading, expected, tolerance_spm, measured_spm, rateOk, flowOk, short, ok };
+}
+
+/** Least and greatest rate that a sound pump may make while the loop is off by what is let pass, either way. */
+function withinLoop(
+  context: MeteringContext,
+  settings: MeteringSettings,
+  x_mA: number,
+): { least_spm: number; greatest_spm: number } {
+  const rates = [-1, -0.5, 0, 0.5, 1].map(
+    (share) => expectedAt(context, settings, x_mA + share * LOOP_ERROR_mA)?.rate_spm ?? 0,
+  );
+  return { least_spm: Math.min(...rates), greatest_spm: Math.max(...rates) };
 }
 
 /** Strokes/min counted, or null when strokes were not counted. */

@@ -78,6 +78,45 @@ function patternOf(check: ProofCheck, { seen, figures }: CheckBody): Pattern | n
       'Look for air at lid, union and suction valve before the time is made longer.',
     );
   }
+  if (check.key === 'dry-prime') {
+    return named(
+      'POO-10',
+      'standing',
+      'Nothing stops it when it runs dry',
+      'Do not leave it so: a blocked suction ruins the seal. Look for a prime time and a sensing that are set.',
+    );
+  }
+  if (check.key === 'frost-start') {
+    return named(
+      'POO-11',
+      'standing',
+      'Frost guard does not do as it is set',
+      'Compare its air sensor with a thermometer, and read the set temperature again.',
+    );
+  }
+  if (check.key === 'locked-stop') {
+    return named(
+      'ANY-11',
+      'manual',
+      'Stop is locked too',
+      'Whoever is held at the suction cannot wait for a password: leave it unlocked, and say so to the operator.',
+    );
+  }
+  if (check.key === 'supply-cut') {
+    return seen === 'clock-lost'
+      ? named(
+          'ANY-12',
+          'clock',
+          'Its clock does not outlast a cut',
+          'Set it again, and tell the customer to look at it after every cut.',
+        )
+      : named(
+          'ANY-12',
+          'standing',
+          'It does otherwise after a power cut',
+          'Read the setting again; a pump that starts when nobody expects it hurts people.',
+        );
+  }
   if (check.key === 'hold') {
     return named(
       'POO-24',

@@ -23,6 +23,9 @@ test('a drive is proved by prime, power at each speed, flow of each circuit, lim
     'start-5',
     'start-6',
     'hold',
+    'dry-prime',
+    'locked-stop',
+    'supply-cut',
     'linked-1',
   ]);
 });

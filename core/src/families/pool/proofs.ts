@@ -29,6 +29,10 @@ export function proofChecks(context: PoolContext, given: PoolSettings): ProofChe
     ...starts(context, settings),
     ...timed(context, settings),
     ...hold(context),
+    ...dryPrime(context, settings),
+    ...frostStart(context, settings),
+    ...lockedStop(settings),
+    ...powerCut(settings),
     ...linked(context),
   ];
 }
@@ -216,6 +220,79 @@ function hold({ profile }: PoolContext): ProofCheck[] {
       },
       { 'takes-over': 'It takes over', stays: 'It stays held' },
       'takes-over',
+    ),
+  ];
+}
+
+/** A prime that must fail: the dry alarm is the one thing that keeps the seal from running dry. */
+function dryPrime({ profile }: PoolContext, { prime: set }: PoolSettings): ProofCheck[] {
+  if (set.way === null || set.way === 'off' || set.time_min === null) return [];
+  const alarms = profile.behaviours.priming.notPrimed === 'dry-alarm';
+  if (!alarms) return [];
+  return [
+    stateCheck(
+      {
+        key: 'dry-prime',
+        title: 'A prime that finds no water',
+        method: `Close the suction, start it, and let its prime time of ${words('minutes', set.time_min)} run out. Open the suction again.`,
+        expected: 'it stops with its dry alarm',
+        caution: 'Once, and no longer than its prime time: the seal runs dry meanwhile.',
+      },
+      { alarms: 'It stops, dry alarm', 'runs-on': 'It runs on' },
+      'alarms',
+    ),
+  ];
+}
+
+function frostStart({ profile }: PoolContext, { frost }: PoolSettings): ProofCheck[] {
+  if (!frost.on || frost.below_C === null || profile.behaviours.frost === null) return [];
+  const speed = frost.speed_rpm === null ? '' : ` at ${words('speed', frost.speed_rpm)}`;
+  return [
+    stateCheck(
+      {
+        key: 'frost-start',
+        title: 'Frost guard starts by itself',
+        method: `With the pump at rest, set its temperature above that of the air, wait, and set it back to ${words('temperature', frost.below_C)}.`,
+        expected: `it starts${speed}, and stops once it is set back`,
+        caution: 'It starts by itself: nobody has hands in it.',
+      },
+      { starts: 'It starts, and stops again', stands: 'It stands', 'runs-on': 'It does not stop' },
+      'starts',
+    ),
+  ];
+}
+
+function lockedStop({ password }: PoolSettings): ProofCheck[] {
+  if (password === null || password === 'none') return [];
+  return [
+    stateCheck(
+      {
+        key: 'locked-stop',
+        title: 'Stop works while it is locked',
+        method: 'Lock it with its password, let it run, and press stop without the password.',
+        expected: 'it stops',
+      },
+      { stops: 'It stops', asks: 'It asks for the password' },
+      'stops',
+    ),
+  ];
+}
+
+function powerCut({ afterPowerCut }: PoolSettings): ProofCheck[] {
+  if (afterPowerCut === null) return [];
+  const resumes = afterPowerCut === 'resume';
+  return [
+    stateCheck(
+      {
+        key: 'supply-cut',
+        title: 'Supply off and on',
+        method:
+          'While a program runs, switch its supply off and on at its own switch, and look at its clock.',
+        expected: resumes ? 'it goes on with the program of this hour' : 'it waits for a person',
+        caution: 'At the switch that is meant for it; nothing live is opened.',
+      },
+      { resumes: 'It goes on', waits: 'It waits', 'clock-lost': 'Its clock is lost' },
+      resumes ? 'resumes' : 'waits',
     ),
   ];
 }

@@ -1,5 +1,5 @@
 import { offeredChecks, type JudgedCheck } from '@barythm/core/job';
-import type { AskedFigure, ProofCheck } from '@barythm/core/proof';
+import { askedFigures, type AskedFigure, type ProofCheck } from '@barythm/core/proof';
 import { displayUnit } from '@barythm/core/units';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -28,7 +28,11 @@ export function ChecksCard({ title = 'Tried at the pump', testID = 'checks', onl
   const [open, setOpen] = useState<string | null>(null);
   const { checks, document } = view;
   const offered = offeredChecks(view).filter(({ key }) => key.startsWith(only));
-  if (offered.length === 0) return null;
+  const unasked = checks.filter(
+    ({ check, superseded }) =>
+      !superseded && check.key.startsWith(only) && !offered.some(({ key }) => key === check.key),
+  );
+  if (offered.length === 0 && unasked.length === 0) return null;
   return (
     <Card title={title} testID={testID}>
       {offered.map((check) => {
@@ -39,6 +43,14 @@ export function ChecksCard({ title = 'Tried at the pump', testID = 'checks', onl
           <CheckRow key={check.key} check={check} tried={tried} onOpen={() => setOpen(check.key)} />
         );
       })}
+      {unasked.map((judged) => (
+        <View key={judged.record.id} style={styles.entryRow} testID={`unasked-${judged.check.key}`}>
+          <Words bold>{judged.check.title}</Words>
+          <Words size="small" colour="quiet">
+            Seen: {judged.verdict.seen}. Kept, and void: {judged.voidedWhy}.
+          </Words>
+        </View>
+      ))}
     </Card>
   );
 }
@@ -57,7 +69,7 @@ function CheckRow({
   const state = !last ? 'open' : last.voided ? 'void' : last.verdict.ok ? 'ok' : 'bad';
   const words = {
     open: 'not tried yet',
-    void: 'void: set again since',
+    void: `void: ${last?.voidedWhy ?? ''}`,
     ok: 'as expected',
     bad: 'not as expected',
   }[state];
@@ -86,31 +98,6 @@ function CheckRow({
 
 type Texts = Readonly<Record<string, string>>;
 const EMPTY: Texts = {};
-
-const PULSES: readonly AskedFigure[] = [
-  { key: 'pulses', label: 'Pulses in', quantity: 'strokes' },
-  { key: 'strokes', label: 'Strokes out', quantity: 'strokes' },
-  { key: 'seconds', label: 'Over', quantity: 'seconds' },
-];
-const THROTTLE: readonly AskedFigure[] = [
-  { key: 'pressure_bar', label: 'Pressure', quantity: 'pressure' },
-  { key: 'rate_spm', label: 'Rate', quantity: 'strokeRate' },
-  { key: 'flow_lph', label: 'Flow', quantity: 'pumpFlow' },
-];
-
-/** The figures that a check is judged by; the time of a count may be left out. */
-function figuresOf(ask: Exclude<ProofCheck['ask'], { kind: 'state' }>): readonly AskedFigure[] {
-  switch (ask.kind) {
-    case 'pulses':
-      return PULSES;
-    case 'throttle':
-      return THROTTLE;
-    case 'figure':
-      return [ask.figure];
-    case 'compare':
-      return [ask.shown, ask.reference];
-  }
-}
 
 function CheckEntry({ check, onDone }: { check: ProofCheck; onDone: () => void }) {
   const { jobId, write } = useJobScope();
@@ -158,8 +145,8 @@ function CheckEntry({ check, onDone }: { check: ProofCheck; onDone: () => void }
         />
       ) : (
         <Figures
-          fields={figuresOf(ask)}
-          timed={ask.kind === 'pulses'}
+          fields={askedFigures(ask)}
+          timed={ask.kind === 'pulses' || ask.kind === 'count'}
           texts={texts}
           onChange={(next) => {
             setTexts(next);
@@ -197,7 +184,7 @@ function Figures({
   const read = fields.map((field) => optionalFigure(texts[field.key] ?? '', field.quantity));
   const save = () => {
     if (read.some((figure) => figure.error)) return;
-    const missing = fields.find((field, i) => read[i].value === null && field.key !== 'seconds');
+    const missing = fields.find((field, i) => read[i].value === null && !field.optional);
     if (missing) {
       onFail(`Enter “${missing.label}”.`);
       return;
@@ -245,6 +232,7 @@ const styles = StyleSheet.create({
     minHeight: TOUCH,
     paddingVertical: SPACE.s,
   },
+  entryRow: { paddingVertical: SPACE.s },
   grow: { flex: 1 },
   state: { maxWidth: 110, textAlign: 'right' },
   entry: { borderWidth: 2, borderRadius: RADIUS.card, padding: SPACE.m, gap: SPACE.m },

@@ -116,9 +116,7 @@ function Found({
         </Words>
       </Words>
       {plannedMonth !== null && (
-        <Words testID="cheapest-against">
-          {againstPlanned(plannedMonth - told.costMonth, currency)}
-        </Words>
+        <Words testID="cheapest-against">{againstPlanned(plannedMonth - told.costMonth, currency)}</Words>
       )}
       <Words bold colour={told.proven ? 'moss' : 'ochre'} testID="cheapest-bound">
         {told.proven

@@ -1,0 +1,38 @@
+import type { JobDocument } from './document';
+
+/** Records after which the same reading may be expected to be another: what was read of plate, clock, sensors and stroke. */
+const CHANGES = new Set(['identify', 'clock', 'check', 'calibration', 'serviced', 'broken-off', 'resumed']);
+
+/** A job as it stood once it had taken a revision: what was tried then is judged by what was planned and set then. */
+export function asOf(document: JobDocument, revision: number): JobDocument {
+  const before = <T extends { readonly revision: number }>(all: readonly T[]) =>
+    all.filter((one) => one.revision <= revision);
+  return {
+    ...document,
+    plans: before(document.plans),
+    entries: before(document.entries),
+    records: before(document.records),
+    readings: before(document.readings),
+  };
+}
+
+/** Works something out of a job as it stood at a revision, once for all revisions between which nothing changed that it hangs on. */
+export function asItStood<T>(
+  document: JobDocument,
+  work: (document: JobDocument) => T,
+): (revision: number) => T {
+  const changes = [
+    ...document.plans.map((plan) => plan.revision),
+    ...document.entries.map((entry) => entry.revision),
+    ...document.records.filter(({ body }) => CHANGES.has(body.kind)).map((record) => record.revision),
+  ];
+  const known = new Map<number, T>();
+  return (revision) => {
+    const last = changes.reduce((most, change) => (change <= revision && change > most ? change : most), 0);
+    const found = known.get(last);
+    if (found !== undefined) return found;
+    const worked = work(asOf(document, revision));
+    known.set(last, worked);
+    return worked;
+  };
+}
