@@ -28,9 +28,11 @@ async function call<T>(path: string, init?: RequestInit): Promise<T> {
   } catch {
     throw new UnreachableError();
   }
-  if (response.ok) return (await response.json()) as T;
-  if (response.headers.get('content-type')?.includes('problem+json')) {
-    throw new RefusedError((await response.json()) as Problem);
+  // an answer that is no JSON comes from something in between, and one above 499 from a server that fails: neither is a no
+  const json = () => response.json().catch(() => Promise.reject(new UnreachableError()));
+  if (response.ok) return (await json()) as T;
+  if (response.status < 500 && response.headers.get('content-type')?.includes('problem+json')) {
+    throw new RefusedError((await json()) as Problem);
   }
   throw new UnreachableError();
 }

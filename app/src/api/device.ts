@@ -1,17 +1,11 @@
-import { get as load, set as save } from 'idb-keyval';
 import { v7 } from 'uuid';
-import type { Command } from '@barythm/contract/commands';
 import { sendCommand } from './client';
 import { Outbox } from './outbox';
-
-const KEY = 'barythm-outbox';
+import { browserStore } from './outbox-store';
 
 /** The app's one outbox, kept in IndexedDB. */
 export const outbox = new Outbox({
-  store: {
-    load: async () => (await load<Command[]>(KEY)) ?? [],
-    save: (commands) => save(KEY, [...commands]),
-  },
+  store: browserStore(),
   send: sendCommand,
   newId: () => v7(),
   now: () => new Date().toISOString(),

@@ -1,11 +1,22 @@
 import type { Command, CommandAnswer, CommandBody } from '@barythm/contract/commands';
 import type { Problem } from '@barythm/contract/problem';
-import { RefusedError, UnreachableError } from './client';
+import { RefusedError } from './client';
 
-/** Where unsent writes are kept through a reload; IndexedDB in the browser. */
+/** Where unsent writes are kept through a reload, one record each, for all tabs of a browser. */
 export interface OutboxStore {
+  /** notes a write in the same moment; throws where the device cannot */
+  note(command: Command): void;
+  /** keeps a write for good; rejects where the device cannot */
+  put(command: Command): Promise<void>;
+  drop(id: string): Promise<void>;
+  /** all that is unsent, the oldest first */
   load(): Promise<Command[]>;
-  save(commands: readonly Command[]): Promise<void>;
+  /** tells the other tabs that a write was taken */
+  told(command: Command, answer: CommandAnswer): void;
+  /** hears from the other tabs: that what is kept changed, and what was sent */
+  onTold(changed: () => void, sent: SentListener): void;
+  /** runs work while no other tab does */
+  alone<T>(work: () => Promise<T>): Promise<T>;
 }
 
 export interface OutboxParts {
@@ -21,11 +32,15 @@ export interface OutboxState {
   /** the first write, when the server said no to it: it and all behind it wait for a decision */
   readonly refused: { readonly command: Command; readonly problem: Problem } | null;
   readonly offline: boolean;
+  /** ids of writes that this device could not keep: they are in this page only until they are sent */
+  readonly unkept: readonly string[];
 }
 
-type SentListener = (command: Command, answer: CommandAnswer) => void;
+export type SentListener = (command: Command, answer: CommandAnswer) => void;
 
+/** The first pause before a write is sent again; each one after it is twice as long, up to the longest. */
 const RETRY_MS = 5000;
+const RETRY_LONGEST_MS = 5 * 60_000;
 
 /**
  * All writes go through here, one after the other. A write is kept on the device before it is sent and until the
@@ -37,21 +52,46 @@ const RETRY_MS = 5000;
  * outbox.add({ kind: 'job.record', … }, documentVersion);
  */
 export class Outbox {
-  private state: OutboxState = { ready: false, pending: [], refused: null, offline: false };
+  private state: OutboxState = { ready: false, pending: [], refused: null, offline: false, unkept: [] };
   private readonly listeners = new Set<() => void>();
   private readonly sentListeners = new Set<SentListener>();
-  private sending = false;
+  private sending: Promise<void> | null = null;
   private retry: ReturnType<typeof setTimeout> | null = null;
+  private failures = 0;
 
   constructor(private readonly parts: OutboxParts) {}
 
-  /** Takes up what an earlier page left unsent. */
+  /** Takes up what an earlier page left unsent, and listens to what other tabs do. */
   async start(): Promise<void> {
-    const kept = await this.parts.store.load();
-    // writes made while loading come after what was kept
-    this.set({ ready: true, pending: [...kept, ...this.state.pending] });
+    if (!this.listening) {
+      this.listening = true;
+      this.parts.store.onTold(
+        () => void this.reload(),
+        (command, answer) => {
+          for (const listener of this.sentListeners) listener(command, answer);
+        },
+      );
+    }
+    await this.reload();
+    this.set({ ready: true });
+    // what was noted when a page went away is kept for good now
+    for (const command of this.state.pending) await this.keep(command);
     void this.flush();
   }
+
+  private listening = false;
+
+  /** What is kept, with what only this page has. */
+  private async reload(): Promise<void> {
+    const kept = await this.parts.store.load();
+    const here = this.state.pending.filter(
+      ({ id }) => this.state.unkept.includes(id) || this.keeping.has(id),
+    );
+    const known = new Set(kept.map(({ id }) => id));
+    this.set({ pending: [...kept, ...here.filter(({ id }) => !known.has(id))] });
+  }
+
+  private readonly keeping = new Set<string>();
 
   readonly getState = (): OutboxState => this.state;
 
@@ -81,33 +121,56 @@ export class Outbox {
       body,
     };
     this.set({ pending: [...this.state.pending, command] });
-    await this.keep();
+    this.keeping.add(command.id);
+    await this.keep(command);
+    this.keeping.delete(command.id);
     await this.flush();
   }
 
-  /** Sends what is pending, oldest first, until all is sent or something stands in the way. */
+  /** Sends what is pending, oldest first, until all is sent or something stands in the way. One tab sends at a time. */
   async flush(): Promise<void> {
-    if (this.sending || this.state.refused || !this.state.ready) return;
-    this.sending = true;
+    if (this.sending) {
+      await this.sending;
+      // what came in while the last round ended is sent now; what could not be sent waits for its pause
+      if (this.state.offline) return;
+    }
+    if (this.state.refused || !this.state.ready || this.state.pending.length === 0) return;
+    this.sending ??= this.sendAll().finally(() => (this.sending = null));
+    await this.sending;
+  }
+
+  private async sendAll(): Promise<void> {
     try {
-      while (this.state.pending.length > 0) {
-        const [command] = this.state.pending;
-        const answer = await this.parts.send(command);
-        // told first: what is shown moves over before the write leaves the outbox, so nothing flickers
-        for (const listener of this.sentListeners) listener(command, answer);
-        this.set({ pending: this.state.pending.slice(1), offline: false });
-        await this.keep();
-      }
+      await this.parts.store.alone(async () => {
+        // another tab may have sent what was pending here
+        await this.reload();
+        while (this.state.pending.length > 0) {
+          const [command] = this.state.pending;
+          const answer = await this.parts.send(command);
+          this.failures = 0;
+          // told first: what is shown moves over before the write leaves the outbox, so nothing flickers
+          for (const listener of this.sentListeners) listener(command, answer);
+          this.set({ pending: this.state.pending.slice(1), offline: false });
+          await this.forget(command.id);
+          this.parts.store.told(command, answer);
+        }
+      });
     } catch (error) {
       if (error instanceof RefusedError) {
         this.set({ refused: { command: this.state.pending[0], problem: error.problem }, offline: false });
-      } else if (error instanceof UnreachableError) {
+      } else {
+        // not a refusal: the network, a proxy, a server that fails; the write stays and is sent again
         this.set({ offline: true });
         this.retryLater();
-      } else throw error;
-    } finally {
-      this.sending = false;
+      }
     }
+  }
+
+  /** Sends the refused write once more as it is: what stood in its way may be gone. */
+  async tryRefused(): Promise<void> {
+    if (!this.state.refused) return;
+    this.set({ refused: null });
+    await this.flush();
   }
 
   /** Drops the write that was refused, and goes on with the rest on top of `version`. */
@@ -129,8 +192,11 @@ export class Outbox {
     const rebased = pending.map((command) =>
       command.body.jobId === jobId ? { ...command, id: this.parts.newId(), baseVersion: next++ } : command,
     );
+    const before = this.state.pending;
     this.set({ pending: rebased, refused: null });
-    await this.keep();
+    // the new ones are kept before the old ones go
+    for (const command of rebased) if (!before.includes(command)) await this.keep(command);
+    for (const command of before) if (!rebased.includes(command)) await this.forget(command.id);
     await this.flush();
   }
 
@@ -142,14 +208,32 @@ export class Outbox {
 
   private retryLater(): void {
     if (this.retry) return;
+    const pause = Math.min(RETRY_LONGEST_MS, RETRY_MS * 2 ** this.failures);
+    this.failures += 1;
     this.retry = setTimeout(() => {
       this.retry = null;
       void this.flush();
-    }, RETRY_MS);
+    }, pause);
   }
 
-  private keep(): Promise<void> {
-    return this.parts.store.save(this.state.pending);
+  /** Keeps a write on the device: noted at once, then for good. What the device cannot keep is said so. */
+  private async keep(command: Command): Promise<void> {
+    let noted = true;
+    try {
+      this.parts.store.note(command);
+    } catch {
+      noted = false;
+    }
+    try {
+      await this.parts.store.put(command);
+    } catch {
+      if (!noted) this.set({ unkept: [...this.state.unkept, command.id] });
+    }
+  }
+
+  private async forget(id: string): Promise<void> {
+    this.set({ unkept: this.state.unkept.filter((other) => other !== id) });
+    await this.parts.store.drop(id).catch(() => undefined);
   }
 
   private set(change: Partial<OutboxState>): void {

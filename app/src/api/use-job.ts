@@ -2,6 +2,7 @@ import type { CommandBody } from '@barythm/contract/commands';
 import type { JobResource } from '@barythm/contract/resources';
 import {
   applyCommand,
+  holdsAlready,
   refusalOf,
   viewJob,
   type JobCommand,
@@ -23,9 +24,10 @@ function withPending(
   const { document, today } = resource;
   const shown = pending
     .filter((command) => command.body.jobId === document.job.id && command.body.kind !== 'job.start')
-    .filter((command) => command.baseVersion >= document.job.version)
     .reduce((current, command) => {
       const own = command as JobCommand;
+      // sent already, and its answer is on the way
+      if (holdsAlready(current, own.body)) return current;
       return refusalOf(current, own.body, today) ? current : applyCommand(current, own, today);
     }, document);
   return { ...resource, document: shown };
@@ -42,7 +44,12 @@ export interface UseJob {
 
 /** One job, with everything that follows from it, and the way to write to it. */
 export function useJob(id: string): UseJob {
-  const query = useQuery({ queryKey: keys.job(id), queryFn: () => get<JobResource>(`/jobs/${id}`) });
+  const query = useQuery({
+    queryKey: keys.job(id),
+    queryFn: () => get<JobResource>(`/jobs/${id}`),
+    // another tab, or another person, may have written meanwhile
+    refetchOnWindowFocus: 'always',
+  });
   const { pending } = useOutbox();
   const shown = useMemo(() => (query.data ? withPending(query.data, pending) : null), [query.data, pending]);
   const view = useMemo(() => (shown ? viewJob(shown.document, shown.today) : null), [shown]);
@@ -75,13 +82,13 @@ function settleSentJobs(client: QueryClient): () => void {
   return outbox.onSent((command, answer) => {
     const key = keys.job(answer.jobId);
     const resource = client.getQueryData<JobResource>(key);
-    if (
-      resource &&
-      command.body.kind !== 'job.start' &&
-      answer.version === resource.document.job.version + 1
-    ) {
+    const body = command.body.kind === 'job.start' ? null : (command as JobCommand).body;
+    if (resource && body && !holdsAlready(resource.document, body)) {
       const document = applyCommand(resource.document, command as JobCommand, resource.today);
       client.setQueryData<JobResource>(key, { ...resource, document });
-    } else void client.invalidateQueries({ queryKey: key });
+      if (answer.version === document.job.version) return;
+    }
+    // others wrote in between: what they wrote is fetched
+    void client.invalidateQueries({ queryKey: key });
   });
 }

@@ -38,10 +38,13 @@ export const benchAnswerSchema = z.object({
           unit: z.string(),
           min: z.array(z.number()),
           max: z.array(z.number()),
+          mean: z.array(z.number()),
         }),
       ),
       happenings: z.array(z.object({ at_s: z.number(), words: z.string() })),
       sums: z.record(z.string(), z.number()),
+      /** what was taken for not there, since nobody read it */
+      unknown: z.array(z.string()).optional(),
     }),
   ),
 });

@@ -21,3 +21,4 @@ export * from './planned-targets';
 export * from './proved-words';
 export { comparedSheets, handoverDay } from './handover-metering';
 export * from './offered-checks';
+export * from './merge';

@@ -1,5 +1,5 @@
 import { NOT_COMPARED, sensorKey, SENSORS, type Sensor, type SensorErrors } from '../families/pool';
-import { addressOf, parameterWithRole } from '../profile';
+import { addressOf, parameterWithRole, readIn } from '../profile';
 import { lastOf } from '../sheet';
 import type { JobDocument } from './document';
 
@@ -32,5 +32,5 @@ function offsetAt({ profile, entries, lastLeft }: JobDocument, sensor: Sensor, r
   const before = entries.filter((entry) => entry.revision <= revision);
   const entry = lastOf(before, address, 'left') ?? lastOf(entries, address, 'found');
   const value = entry ? entry.value : lastLeft?.values[parameter.key];
-  return typeof value === 'number' ? value : null;
+  return readIn(parameter, 'difference', value ?? undefined);
 }

@@ -5,3 +5,4 @@ export * from './hash';
 export * from './values';
 export * from './placed';
 export * from './pool-behaviours';
+export * from './reader';

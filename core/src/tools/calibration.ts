@@ -4,7 +4,10 @@ import { figure, figures, line, positive } from './fields';
 import type { Tool } from './tool';
 
 export const calibrationInput = z.object({
-  volumes_ml: z.array(positive('A drawn volume')).min(1, 'Enter at least one volume.'),
+  volumes_ml: z
+    .array(positive('A drawn volume'))
+    .min(1, 'Enter at least one volume.')
+    .max(100, 'At most 100 figures.'),
   strokes: positive('The number of strokes'),
   division_ml: positive('The division of the cylinder'),
   assumed_ml_per_stroke: positive('The assumed volume'),

@@ -2,16 +2,29 @@ import { z } from 'zod';
 import { formatNumber, INTERNAL_UNIT, type Quantity } from '../units';
 import type { ToolField, ToolLine } from './tool';
 
+/** No figure of the trade is larger, in whatever unit. */
+const MOST = 1e9;
+
 /** A number that must be above zero. */
 export const positive = (what: string) =>
-  z.number({ error: `${what} must be a number.` }).positive(`${what} must be more than 0.`);
+  z
+    .number({ error: `${what} must be a number.` })
+    .positive(`${what} must be more than 0.`)
+    .max(MOST, `${what} is too large to work with.`);
 
 /** A number from zero up. */
 export const notNegative = (what: string) =>
-  z.number({ error: `${what} must be a number.` }).min(0, `${what} cannot be negative.`);
+  z
+    .number({ error: `${what} must be a number.` })
+    .min(0, `${what} cannot be negative.`)
+    .max(MOST, `${what} is too large to work with.`);
 
-/** Any number. */
-export const number = (what: string) => z.number({ error: `${what} must be a number.` });
+/** Any number that a person may mean. */
+export const number = (what: string) =>
+  z
+    .number({ error: `${what} must be a number.` })
+    .min(-MOST, `${what} is too large to work with.`)
+    .max(MOST, `${what} is too large to work with.`);
 
 /** A field that holds one figure. */
 export function figure(

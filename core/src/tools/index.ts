@@ -20,6 +20,7 @@ import type { Tool } from './tool';
 
 export * from './tool';
 export { workTool, type Worked } from './work';
+export { runTool } from './run';
 export { doseTool, signalTool };
 
 /** Every tool by its id, in the order of work. */

@@ -4,7 +4,10 @@ import { figure, figures, line, positive } from './fields';
 import type { Tool } from './tool';
 
 export const pulseRecognitionInput = z.object({
-  options_ms: z.array(positive('A recognition time')).min(1, 'Enter at least one recognition time.'),
+  options_ms: z
+    .array(positive('A recognition time'))
+    .min(1, 'Enter at least one recognition time.')
+    .max(100, 'At most 100 figures.'),
   pulses_per_min: positive('The pulse rate'),
   closed_share: positive('The closed share').max(1, 'The closed share cannot be more than 1.'),
 });

@@ -6,7 +6,10 @@ import type { Tool } from './tool';
 export const slowSuctionInput = z.object({
   rated_lph: positive('The rated flow'),
   need_lph: positive('The needed flow'),
-  shares: z.array(positive('A share').max(1, 'A share is at most 1.')).min(1, 'Enter at least one share.'),
+  shares: z
+    .array(positive('A share').max(1, 'A share is at most 1.'))
+    .min(1, 'Enter at least one share.')
+    .max(100, 'At most 100 figures.'),
 });
 
 export interface SlowSuctionOutput {

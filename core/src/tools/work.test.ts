@@ -1,4 +1,4 @@
-import { toolById, workTool } from './index';
+import { runTool, toolById, TOOLS, workTool, type AnyTool } from './index';
 
 const texts = (id: string, changed: Record<string, string> = {}) => {
   const tool = toolById(id)!;
@@ -42,4 +42,32 @@ test.each([
 test('a solar stop close to its start is said to cycle', () => {
   expect(work('solar', { stop_k: '3.5' }).answer?.verdict?.words).toContain('it will cycle');
   expect(work('solar', { stop_k: '3' }).answer?.verdict?.good).toBe(true);
+});
+
+describe('figures that lead nowhere', () => {
+  test('an overflow is refused in words, not answered with nothing', () => {
+    const tool = {
+      ...TOOLS.units,
+      run: () => ({ from: 'm', values: { m: Infinity } }),
+    } as unknown as AnyTool;
+    expect(() => runTool(tool, {})).toThrow('too large to work with');
+    expect(
+      workTool(TOOLS.units as unknown as AnyTool, { value: '1e12', quantity: 'length', from: 'm' }).answer,
+    ).toBeNull();
+  });
+  test('nothing is colder than nothing', () => {
+    const at = (value: string) =>
+      workTool(TOOLS.units as unknown as AnyTool, { value, quantity: 'temperature', from: '°C' });
+    expect(at('-300').errors.value).toContain('−273.15');
+    expect(at('-40').errors).toEqual({});
+  });
+  test('a quarter of a million figures are refused, not spread', () => {
+    const parsed = TOOLS.calibration.input.safeParse({
+      volumes_ml: Array.from({ length: 250_000 }, () => 10),
+      strokes: 10,
+      division_ml: 1,
+      assumed_ml_per_stroke: 1,
+    });
+    expect(parsed.success).toBe(false);
+  });
 });

@@ -1,6 +1,7 @@
 import { InputError } from '../input';
 import { parseFigure } from '../units';
 import type { AnyTool } from './index';
+import { runTool } from './run';
 import type { ToolAnswer, ToolField } from './tool';
 
 /** What a filled-in form comes to: an answer, or what is wrong by field. */
@@ -25,7 +26,7 @@ export function workTool(tool: AnyTool, texts: Readonly<Record<string, string>>)
     return { errors, answer: null };
   }
   try {
-    return { errors, answer: tool.answer(tool.run(checked.data)) };
+    return { errors, answer: tool.answer(runTool(tool, checked.data)) };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
     return { errors: { [error.field]: error.message }, answer: null };

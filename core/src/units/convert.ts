@@ -54,6 +54,9 @@ export function fromDisplay(q: Quantity, value: number, system: UnitSystem): num
 /** Spellings of units that may be pasted with a figure: what each is worth in the internal unit. */
 const SPELLINGS: Partial<Record<Quantity, Readonly<Record<string, number>>>> = {
   waterFlow: {
+    'gal/min': (GALLON_L * 60) / 1000,
+    'gal/h': GALLON_L / 1000,
+    gph: GALLON_L / 1000,
     'm3/h': 1,
     'm³/h': 1,
     'l/s': 3.6,
@@ -61,16 +64,43 @@ const SPELLINGS: Partial<Record<Quantity, Readonly<Record<string, number>>>> = {
     'l/h': 0.001,
     gpm: (GALLON_L * 60) / 1000,
   },
-  pumpFlow: { 'l/h': 1, 'ml/min': 0.06, 'ml/h': 0.001, 'gal/h': GALLON_L, gph: GALLON_L },
+  pumpFlow: {
+    'l/h': 1,
+    'l/min': 60,
+    'm3/h': 1000,
+    'm³/h': 1000,
+    'gal/d': GALLON_L / 24,
+    gpd: GALLON_L / 24,
+    'ml/min': 0.06,
+    'ml/h': 0.001,
+    'gal/h': GALLON_L,
+    gph: GALLON_L,
+  },
   volume: { l: 1, ml: 0.001, m3: 1000, 'm³': 1000, gal: GALLON_L },
-  strokeVolume: { ml: 1, l: 1000, cm3: 1, 'cm³': 1 },
+  strokeVolume: { ml: 1, l: 1000, cm3: 1, 'cm³': 1, gal: GALLON_L * 1000 },
   pressure: { bar: 1, mbar: 0.001, kpa: 0.01, mpa: 10, psi: PSI_BAR },
   current: { ma: 1, a: 1000 },
   strokeRate: { 'strokes/min': 1, spm: 1, '1/min': 1, '/min': 1 },
   dose: { 'mg/l': 1, 'g/m3': 1, 'g/m³': 1, ppm: 1 },
-  strength: { 'g/l': 1, 'kg/m3': 1, 'lb/gal': (POUND_KG * 1000) / GALLON_L },
-  density: { 'kg/l': 1, 'g/ml': 1, 'g/cm3': 1, 'kg/m3': 0.001, 'lb/gal': POUND_KG / GALLON_L },
-  length: { m: 1, cm: 0.01, mm: 0.001, ft: FOOT_M },
+  strength: {
+    'g/l': 1,
+    'kg/m3': 1,
+    'kg/m³': 1,
+    'mg/l': 0.001,
+    ppm: 0.001,
+    'lb/gal': (POUND_KG * 1000) / GALLON_L,
+  },
+  density: {
+    'kg/l': 1,
+    'kg/m³': 0.001,
+    'g/cm³': 1,
+    'g/ml': 1,
+    'g/cm3': 1,
+    'kg/m3': 0.001,
+    'lb/gal': POUND_KG / GALLON_L,
+  },
+  length: { m: 1, cm: 0.01, mm: 0.001, ft: FOOT_M, in: FOOT_M / 12 },
+  temperature: { '°c': 1, c: 1, '°f': 5 / 9, f: 5 / 9, k: 1 },
   percent: { '%': 1 },
   strokes: { strokes: 1 },
   seconds: { s: 1, min: 60, h: 3600 },
@@ -84,11 +114,33 @@ const SPELLINGS: Partial<Record<Quantity, Readonly<Record<string, number>>>> = {
   power: { w: 1, kw: 1000 },
   energy: { kwh: 1, wh: 0.001 },
   waterVolume: { 'm³': 1, m3: 1, l: 0.001, gal: GALLON_L / 1000 },
+  plain: { '-': 1 },
   difference: { k: 1, '°c': 1, '°f': 5 / 9 },
   mass: { g: 1, kg: 1000, mg: 0.001 },
 };
 
 /** What a pasted unit is worth in the internal unit, or undefined when it is none of this quantity's. */
 export function spelledUnit(q: Quantity, spelling: string): number | undefined {
-  return SPELLINGS[q]?.[spelling.toLowerCase().replace(/\s+/g, '')];
+  const spellings = SPELLINGS[q];
+  const key = spelling.toLowerCase().replace(/\s+/g, '');
+  return spellings && Object.hasOwn(spellings, key) ? spellings[key] : undefined;
+}
+
+/** Where each scale of temperature has its nil, in °C. */
+const ZERO_C: Readonly<Record<string, number>> = { '°f': -160 / 9, f: -160 / 9, k: -273.15 };
+
+/** A value in a unit as it is spelled → the internal unit; undefined for a unit that is none of this quantity's. */
+export function fromUnit(q: Quantity, value: number, spelling: string): number | undefined {
+  const worth = spelledUnit(q, spelling);
+  if (worth === undefined) return undefined;
+  const zero = q === 'temperature' ? (ZERO_C[spelling.toLowerCase().trim()] ?? 0) : 0;
+  return value * worth + zero;
+}
+
+/** A value in the internal unit → a unit as it is spelled. Inverse of `fromUnit`. */
+export function toUnit(q: Quantity, value: number, spelling: string): number | undefined {
+  const worth = spelledUnit(q, spelling);
+  if (worth === undefined) return undefined;
+  const zero = q === 'temperature' ? (ZERO_C[spelling.toLowerCase().trim()] ?? 0) : 0;
+  return (value - zero) / worth;
 }

@@ -1,4 +1,4 @@
-import { displayUnit, fromDisplay, spelledUnit } from './convert';
+import { displayUnit, fromDisplay, fromUnit, toUnit } from './convert';
 import type { Quantity, UnitSystem } from './quantity';
 
 export type ParsedFigure =
@@ -12,6 +12,41 @@ const FIGURE = /^([+\-−]?)(\d+(?:[.,]\d*)?|[.,]\d+)\s*(.*)$/;
  */
 export function parseFigure(text: string, q: Quantity, system: UnitSystem = 'metric'): ParsedFigure {
   const unit = displayUnit(q, system);
+  const read = readFigure(text);
+  if (!read.ok) return read;
+  const { number, spelling } = read;
+  if (spelling === '' || spelling === unit) return { ok: true, value: fromDisplay(q, number, system) };
+  const value = fromUnit(q, number, spelling);
+  return value === undefined ? otherUnit(spelling, unit) : { ok: true, value };
+}
+
+/**
+ * Reads what a person typed for a display that shows a unit of its own: a bare figure is in that unit, a pasted one is brought to
+ * it. `q` is null where nobody knows what it measures: then a bare figure, or its own unit, is all that is understood.
+ */
+export function parseInUnit(text: string, q: Quantity | null, own: string): ParsedFigure {
+  const read = readFigure(text);
+  if (!read.ok) return read;
+  const { number, spelling } = read;
+  const same = spelling.toLowerCase() === own.toLowerCase();
+  if (spelling === '' || same) return { ok: true, value: number };
+  const internal = q === null ? undefined : fromUnit(q, number, spelling);
+  const value = q === null || internal === undefined ? undefined : toUnit(q, internal, own);
+  return value === undefined
+    ? otherUnit(spelling, own === '-' ? '' : own)
+    : { ok: true, value: Number(value.toPrecision(12)) };
+}
+
+function otherUnit(spelling: string, unit: string): ParsedFigure {
+  const where = unit === '' ? 'enter the bare number' : `enter it in ${unit}`;
+  return { ok: false, words: `“${spelling}” does not fit here: ${where}.` };
+}
+
+type Read =
+  | { readonly ok: true; readonly number: number; readonly spelling: string }
+  | { readonly ok: false; readonly words: string };
+
+function readFigure(text: string): Read {
   const cleaned = text.trim().replace(/(\d)[\s\u00a0\u202f](?=\d{3}(\D|$))/g, '$1');
   if (cleaned === '') return { ok: false, words: 'Nothing is entered yet.' };
   const found = FIGURE.exec(cleaned);
@@ -22,10 +57,5 @@ export function parseFigure(text: string, q: Quantity, system: UnitSystem = 'met
   }
   const number = Number(digits.replace(',', '.')) * (sign === '-' || sign === '−' ? -1 : 1);
   if (!Number.isFinite(number)) return { ok: false, words: 'That figure is too large.' };
-  const spelling = rest.trim();
-  if (spelling === '' || spelling === unit) return { ok: true, value: fromDisplay(q, number, system) };
-  const worth = spelledUnit(q, spelling);
-  if (worth === undefined)
-    return { ok: false, words: `“${spelling}” does not fit here: enter it in ${unit}.` };
-  return { ok: true, value: number * worth };
+  return { ok: true, number, spelling: rest.trim() };
 }

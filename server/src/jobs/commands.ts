@@ -1,5 +1,5 @@
 import type { Command, CommandAnswer } from '@barythm/contract/commands';
-import { applyCommand, refusalOf, type JobCommand } from '@barythm/core/job';
+import { applyCommand, clashIn, refusalOf, type JobCommand } from '@barythm/core/job';
 import { contentHash } from '@barythm/core/profile';
 import { siteDate } from '@barythm/core/time';
 import type { Transaction } from 'sequelize';
@@ -49,7 +49,11 @@ async function apply(
   }
   const document = await loadJob(models, body.jobId, transaction);
   if (!document) throw problems.notFound('job', body.jobId);
-  if (command.baseVersion !== document.job.version) throw problems.stale(document, command);
+  // what was written meanwhile stands beside it, unless both say something of the same thing
+  if (command.baseVersion > document.job.version)
+    throw problems.stale(document, command, 'This job is not so far yet.');
+  const clash = clashIn(document, command as JobCommand);
+  if (clash) throw problems.stale(document, command, clash.words);
   const today = siteDate(clock(), document.site.zone);
   const refusal = refusalOf(document, body, today);
   if (refusal) throw problems.refused(`body.${refusal.field}`, refusal.words, refusal.code);

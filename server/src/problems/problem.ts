@@ -32,10 +32,10 @@ export const problems = {
       code,
       errors: [{ field, words }],
     }),
-  stale: (current: unknown, yours: unknown) =>
+  stale: (current: unknown, yours: unknown, words: string) =>
     make('stale', 409, 'This job has changed since you saw it.', {
-      detail: 'Look at what the server has now, then send your change again on top of it, or drop it.',
-      errors: [{ field: 'baseVersion', words: 'The job has moved on since.' }],
+      detail: words,
+      errors: [{ field: 'baseVersion', words }],
       current,
       yours,
     }),

@@ -1,6 +1,7 @@
 import type { Due, PumpResource } from '@barythm/contract/resources';
 import { stockOf, understand, type MeteringContext } from '@barythm/core/families/metering';
 import { THRESHOLDS } from '@barythm/core/findings';
+import { siteDate } from '@barythm/core/time';
 import { lastRecord, measuredHistory, standingCalibration, viewJob } from '@barythm/core/job';
 
 const DAY_MS = 86_400_000;
@@ -54,14 +55,14 @@ function clock(pump: PumpResource): Due[] {
   if (!pump.profile.behaviours.hasClock || !pump.latest) return [];
   const record = lastRecord(pump.latest, 'clock');
   if (!record) return [];
-  const read = record.recordedAt.slice(0, 10);
+  const read = siteDate(record.recordedAt, pump.zone);
   return [due(pump, 'clock', `Check the clock: last on ${read}.`, later(read, CLOCK_days))];
 }
 
 /** Days since the tank and the counter were written down: when the duty was last agreed. */
 function agreedOn(pump: PumpResource): string {
   const plan = pump.latest?.plans[pump.latest.plans.length - 1];
-  return plan?.recordedAt.slice(0, 10) ?? pump.today;
+  return plan ? siteDate(plan.recordedAt, pump.zone) : pump.today;
 }
 
 function stock(pump: PumpResource, context: MeteringContext): Due[] {
@@ -76,7 +77,9 @@ function stock(pump: PumpResource, context: MeteringContext): Due[] {
           due(
             pump,
             'tank',
-            `Fill the tank: down to its warn level at ${held.daily_L.toFixed(1)} L a day.`,
+            held.atMost
+              ? `Look at the tank: at the greatest feed, ${held.daily_L.toFixed(1)} L a day, it is down to its warn level.`
+              : `Fill the tank: down to its warn level at ${held.daily_L.toFixed(1)} L a day.`,
             after(held.warn_days),
           ),
         ]),

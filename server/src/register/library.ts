@@ -1,6 +1,6 @@
 import type { Library, ProductResource } from '@barythm/contract/resources';
-import { isOptionRole, rolesOfFamily } from '@barythm/core/families';
-import { contentHash, type Profile } from '@barythm/core/profile';
+import { isOptionRole, rolesOfFamily, roleUnitFault } from '@barythm/core/families';
+import { contentHash, type Parameter, type Profile } from '@barythm/core/profile';
 import type { Database } from '../db';
 import { problems } from '../problems';
 
@@ -77,12 +77,19 @@ export async function publishProfile(
   return { id, version, hash };
 }
 
+/** A unit that its role's figure is not measured in: what it holds would not be known. */
+function unitFaults(parameter: Parameter, i: number): { field: string; words: string }[] {
+  const words = roleUnitFault(parameter);
+  return words === null ? [] : [{ field: `parameters.${i}.unit`, words }];
+}
+
 function unknownRoles(profile: Profile): { field: string; words: string }[] {
   const { family } = profile;
   return profile.parameters.flatMap((parameter, i) => [
     ...(parameter.role !== undefined && !rolesOfFamily(family).includes(parameter.role)
       ? [{ field: `parameters.${i}.role`, words: `“${parameter.role}” is no role of a ${family} pump.` }]
       : []),
+    ...unitFaults(parameter, i),
     ...(parameter.options ?? []).flatMap((option, k) =>
       option.role !== undefined && !isOptionRole(family, option.role)
         ? [

@@ -1,4 +1,4 @@
-import { TOOLS, toolById } from '@barythm/core/tools';
+import { runTool, TOOLS, toolById } from '@barythm/core/tools';
 import type { FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { z } from 'zod';
 import { problems } from '../problems';
@@ -13,7 +13,7 @@ export const toolRoutes: FastifyPluginAsyncZod = async (app) => {
     (request) => {
       const tool = toolById(request.params.id);
       if (!tool) throw problems.notFound('tool', request.params.id);
-      return tool.run(parse(tool.input, request.body));
+      return runTool(tool, parse(tool.input, request.body));
     },
   );
 };

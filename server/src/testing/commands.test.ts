@@ -43,20 +43,45 @@ test('the same id with another body is refused', async () => {
   expect(other.body).toMatchObject({ code: 'id-taken', errors: [{ field: 'id' }] });
 });
 
-test('a stale version is refused with both: what the server has and what was sent', async () => {
-  const stale = await server.command(note('late'), version - 1);
+const messages = (shows: string) => ({
+  kind: 'job.record' as const,
+  jobId: JOB,
+  recordId: v7(),
+  record: {
+    kind: 'messages' as const,
+    shows,
+    takenFor: 'nothing' as const,
+    pump: 'runs' as const,
+    lastFaults: [],
+  },
+});
+
+test('two people write different things on one version at the same moment: both are taken', async () => {
+  const answers = await Promise.all([
+    server.command(messages(`first ${version}`), version),
+    server.command(note('beside it'), version),
+  ]);
+  expect(answers.map((answer) => answer.status)).toEqual([200, 200]);
+  expect((await job()).document.job.version).toBe(version + 2);
+});
+
+test('two say something else of the same thing: the second is told both, and changes nothing', async () => {
+  await server.command(messages('E 4'), version);
+  const stale = await server.command(messages('E 7'), version);
   expect(stale.status).toBe(409);
   expect(stale.body).toMatchObject({
     code: 'stale',
-    current: { job: { id: JOB, version } },
-    yours: { baseVersion: version - 1, body: { record: { seen: 'late' } } },
+    detail: expect.stringMatching(/Meanwhile, at \d\d:\d\d, Technician 1 wrote/),
+    current: { job: { id: JOB, version: version + 1 } },
+    yours: { baseVersion: version, body: { record: { shows: 'E 7' } } },
   });
-  expect((await job()).document.job.version).toBe(version);
+  expect((await job()).document.job.version).toBe(version + 1);
+  // near miss: the same words are no clash
+  expect((await server.command(messages('E 4'), version)).status).toBe(200);
 });
 
-test('two writes on one version at the same moment: one is taken, one is told it is stale', async () => {
-  const answers = await Promise.all([server.command(note('a'), version), server.command(note('b'), version)]);
-  expect(answers.map((answer) => answer.status).sort()).toEqual([200, 409]);
+test('a version that the job has not reached is refused', async () => {
+  expect((await server.command(note('early'), version + 5)).status).toBe(409);
 });
 
 test('every write carries who, when, from where and the server’s own order', async () => {

@@ -1,20 +1,7 @@
-import type { Parameter, SettingValue } from '@barythm/core/profile';
+import { ROLE_QUANTITIES } from '@barythm/core/families';
+import { quantityOf, type Parameter, type SettingValue } from '@barythm/core/profile';
 import { DAYS, minuteOfDay } from '@barythm/core/time';
-import { parseFigure, type Quantity } from '@barythm/core/units';
-
-/** What a controller's own unit measures, for reading what is typed. Its figures are kept in that unit. */
-const QUANTITY: Readonly<Record<string, Quantity>> = {
-  '%': 'percent',
-  mA: 'current',
-  '1/min': 'strokeRate',
-  'L/h': 'pumpFlow',
-  bar: 'pressure',
-  s: 'seconds',
-  min: 'minutes',
-  'rev/min': 'speed',
-  '°C': 'temperature',
-  K: 'difference',
-};
+import { parseInUnit } from '@barythm/core/units';
 
 export type ParsedValue<T extends SettingValue = SettingValue> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly words: string };
@@ -33,10 +20,10 @@ export function parseForParameter(parameter: Parameter, text: string): ParsedVal
   if (parameter.type === 'days') {
     return DAYS.test(text) ? { ok: true, value: text } : { ok: false, words: 'Choose at least one day.' };
   }
-  return parseFigure(text, QUANTITY[parameter.unit ?? ''] ?? 'strokes');
+  return parseFigureFor(parameter, text);
 }
 
-/** Reads a figure typed for a parameter that is one. */
+/** Reads a figure typed for a parameter that is one, in the unit that its display shows: a pasted unit is brought to it. */
 export function parseFigureFor(parameter: Parameter, text: string): ParsedValue<number> {
-  return parseFigure(text, QUANTITY[parameter.unit ?? ''] ?? 'strokes');
+  return parseInUnit(text, quantityOf(parameter, ROLE_QUANTITIES), parameter.unit ?? '');
 }

@@ -1,4 +1,4 @@
-import { isOptionRole, rolesOfFamily } from '@barythm/core/families';
+import { isOptionRole, rolesOfFamily, roleUnitFault } from '@barythm/core/families';
 import { profileSchema, type Parameter, type Profile } from '@barythm/core/profile';
 import type { Texts } from '../../form/tree';
 import { BLANK_BEHAVIOURS, behaviourTexts, readBehaviours, type BehaviourTexts } from './behaviour-texts';
@@ -250,6 +250,10 @@ function readParameter(
     fail('role', `“${texts.role}” is no meaning of a ${family} pump.`);
   }
   const figures = texts.type === 'number' || texts.type === 'time';
+  if (texts.type === 'number' && texts.role !== '') {
+    const wrong = roleUnitFault({ role: texts.role, type: 'number', unit: texts.unit.trim() } as Parameter);
+    if (wrong) fail('unit', wrong);
+  }
   return dropEmpty({
     key: texts.key.trim(),
     role: texts.role || undefined,

@@ -7,15 +7,16 @@ interface State {
   pending: object[];
   offline: boolean;
   refused: object | null;
+  unkept: string[];
 }
 let mockState: State;
 jest.mock('../../api/use-outbox', () => ({ useOutbox: () => mockState }));
 jest.mock('../../api/device', () => ({
-  outbox: { flush: jest.fn(), keepRefused: jest.fn(), dropRefused: jest.fn() },
+  outbox: { flush: jest.fn(), keepRefused: jest.fn(), dropRefused: jest.fn(), tryRefused: jest.fn() },
 }));
 beforeEach(() => {
   jest.clearAllMocks();
-  mockState = { pending: [], offline: false, refused: null };
+  mockState = { pending: [], offline: false, refused: null, unkept: [] };
 });
 
 test('nothing to say, nothing shown: online, or offline with all sent', () => {
@@ -27,7 +28,7 @@ test('nothing to say, nothing shown: online, or offline with all sent', () => {
 });
 
 test('offline it says how much is kept here, and can be tried at once', () => {
-  mockState = { pending: [{}], offline: true, refused: null };
+  mockState = { pending: [{}], offline: true, refused: null, unkept: [] };
   const { rerender } = render(<UnsentBar />);
   expect(wordsOf('unsent')).toContain('One entry is kept on this device');
   mockState = { ...mockState, pending: [{}, {}, {}] };
@@ -41,6 +42,7 @@ test('a write that came too late is sent on top of what the server has, or dropp
   mockState = {
     pending: [{}, {}, {}],
     offline: false,
+    unkept: [],
     refused: {
       command: { baseVersion: 4 },
       problem: {
@@ -65,6 +67,7 @@ test('a write that the server does not take is told in its words, and cannot be 
   mockState = {
     pending: [{}],
     offline: false,
+    unkept: [],
     refused: {
       command: { baseVersion: 4 },
       problem: {
@@ -81,4 +84,27 @@ test('a write that the server does not take is told in its words, and cannot be 
   expect(screen.queryByTestId('keep-mine')).toBeNull();
   press('drop-mine');
   expect(outbox.dropRefused).toHaveBeenCalledWith(4);
+});
+
+test('what the device cannot keep is told, and the page is to stay open', () => {
+  mockState = { pending: [{}], offline: false, refused: null, unkept: ['a'] };
+  render(<UnsentBar />);
+  expect(wordsOf('unkept')).toContain('cannot keep an entry');
+  press('send-unkept');
+  expect(outbox.flush).toHaveBeenCalled();
+});
+
+test('a refusal that is not stale can be tried again: dropping is never the only way', () => {
+  mockState = {
+    pending: [{}],
+    offline: false,
+    unkept: [],
+    refused: {
+      command: { baseVersion: 4 },
+      problem: { code: 'ANY-01', title: 'No', detail: 'Not yet.', status: 422 },
+    },
+  };
+  render(<UnsentBar />);
+  press('try-mine');
+  expect(outbox.tryRefused).toHaveBeenCalled();
 });

@@ -8,8 +8,9 @@ import { Words } from '../../ui/words';
 /** Says what is not sent yet, and asks what to do with a write the server refused. Nothing to say, nothing shown. */
 export function UnsentBar() {
   const palette = usePalette();
-  const { pending, offline, refused } = useOutbox();
+  const { pending, offline, refused, unkept } = useOutbox();
   if (refused) return <RefusedBar />;
+  if (unkept.length > 0) return <UnkeptBar count={unkept.length} />;
   if (!offline || pending.length === 0) return null;
   const count = pending.length === 1 ? 'One entry is' : `${pending.length} entries are`;
   return (
@@ -22,6 +23,24 @@ export function UnsentBar() {
         {count} kept on this device; the server cannot be reached.
       </Words>
       <Button kind="quiet" label="Try now" onPress={() => void outbox.flush()} />
+    </View>
+  );
+}
+
+/** The device could not keep an entry: it lives in this page alone, and whoever typed it must know. */
+function UnkeptBar({ count }: { count: number }) {
+  const palette = usePalette();
+  return (
+    <View
+      role="alert"
+      testID="unkept"
+      style={[styles.bar, { backgroundColor: palette.surface, borderColor: palette.rust }]}
+    >
+      <Words size="small" bold colour="rust" style={styles.words}>
+        This device cannot keep {count === 1 ? 'an entry' : `${count} entries`} (its storage is full or
+        switched off). Leave this page open until it is sent.
+      </Words>
+      <Button kind="quiet" label="Send now" testID="send-unkept" onPress={() => void outbox.flush()} />
     </View>
   );
 }
@@ -56,6 +75,9 @@ function RefusedBar() {
             testID="keep-mine"
             onPress={() => void outbox.keepRefused(version)}
           />
+        )}
+        {!stale && (
+          <Button kind="main" label="Try again" testID="try-mine" onPress={() => void outbox.tryRefused()} />
         )}
         <Button label="Drop this entry" testID="drop-mine" onPress={() => void outbox.dropRefused(version)} />
       </ButtonRow>

@@ -175,7 +175,7 @@ function contacts(p: MeteringPlant, pulses: number, perSecond: number, bouncing:
   return bouncing && p.bounces ? 2 * pulses : pulses;
 }
 
-function guards(p: MeteringPlant, s: MeteringState, { on, begins }: BenchInputs): void {
+function guards(p: MeteringPlant, s: MeteringState, { on }: BenchInputs): void {
   const cut = on['power-cut'];
   if (cut && s.powerless === 0) {
     s.queue = 0;
@@ -189,7 +189,6 @@ function guards(p: MeteringPlant, s: MeteringState, { on, begins }: BenchInputs)
     // an open contact or a broken wire lets it run, whatever the plant asks
     s.stopped = on['stop-asked'] && !on['stop-open'] && !on['wire-pulled'] ? 1 : 0;
   } else s.stopped = 0;
-  if (begins['tank-level'] && s.tank_L > p.stopLevel_L) s.levelStop = 0;
   s.levelStop = p.dryStops && s.tank_L <= p.stopLevel_L ? 1 : 0;
 }
 

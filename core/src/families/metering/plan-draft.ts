@@ -1,10 +1,10 @@
 import { pumpFlow_lph } from '../../dosing';
-import { parameterWithRole, type Parameter } from '../../profile';
+import { parameterWithRole, shownIn, type Parameter, type RoleQuantities } from '../../profile';
 import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../plan-draft';
 import type { MeteringContext } from './context';
 import { rateToSetting } from './rates';
 import type { Reason } from './reasons';
-import { RATE_ROLES, type MeteringOptionRole, type MeteringRole } from './roles';
+import { METERING_QUANTITIES, RATE_ROLES, type MeteringOptionRole, type MeteringRole } from './roles';
 import { understand, type MeteringSettings } from './settings';
 
 export type Target = PlannedTarget<MeteringRole, Reason>;
@@ -51,7 +51,10 @@ export class Draft extends PlanDraft<
 
   /** A figure as this controller shows it: rates in L/h on a drive that is set in flow. */
   private shown(role: MeteringRole, parameter: Parameter, value: number): number {
-    if (!RATE_ROLES.includes(role)) return value;
+    if (!RATE_ROLES.includes(role)) {
+      const q = (METERING_QUANTITIES as RoleQuantities)[role];
+      return q ? (shownIn(parameter, q, value) ?? value) : value;
+    }
     return rateToSetting(this.context.profile, parameter, value, this.values());
   }
 

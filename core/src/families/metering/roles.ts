@@ -1,3 +1,5 @@
+import type { RoleQuantities } from '../../profile';
+
 /**
  * What a metering controller's parameters and options can mean. The calculations speak in these only; a profile's own
  * keys never appear in them.
@@ -108,3 +110,13 @@ export const RATE_ROLES: readonly MeteringRole[] = [
   'signal.y1',
   'signal.y2',
 ];
+
+/** What the figure of each role measures. Rates are in strokes or in flow, by the drive: see `rateFromSetting`. */
+export const METERING_QUANTITIES = {
+  'stroke.length': 'percent',
+  'signal.x1': 'current',
+  'signal.x2': 'current',
+  'batch.volume': 'strokeVolume',
+  'timer.every': 'minutes',
+  'timer.run': 'seconds',
+} as const satisfies RoleQuantities;

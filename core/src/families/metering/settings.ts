@@ -1,8 +1,15 @@
-import { parameterWithRole, roleOfOption, type MeteringProfile, type SettingValues } from '../../profile';
+import {
+  parameterWithRole,
+  readIn,
+  roleOfOption,
+  type MeteringProfile,
+  type RoleQuantities,
+  type SettingValues,
+} from '../../profile';
 import type { BrokenWireWatch, RangeLow_mA, StrokeLimits, TwoPointMap } from '../../signal';
 import { gearsOf, type MeteringPlate } from './pump';
 import { calibrationFactor, rateFromSetting } from './rates';
-import { RATE_ROLES, type MeteringMode, type MeteringRole } from './roles';
+import { METERING_QUANTITIES, RATE_ROLES, type MeteringMode, type MeteringRole } from './roles';
 
 /** A sheet's values, understood: what the pump will really do with them. Null where it is not known. */
 export interface MeteringSettings {
@@ -61,8 +68,9 @@ export function understand(
   const number = (role: MeteringRole): number | null => {
     const parameter = parameterWithRole(profile, role);
     const value = parameter && values[parameter.key];
-    if (typeof value !== 'number') return null;
-    return RATE_ROLES.includes(role) ? rateFromSetting(profile, parameter!, value, values) : value;
+    if (!parameter || typeof value !== 'number') return null;
+    if (RATE_ROLES.includes(role)) return rateFromSetting(profile, parameter, value, values);
+    return readIn(parameter, (METERING_QUANTITIES as RoleQuantities)[role] ?? 'plain', value);
   };
   /** the figure that an option stands for, where options are figures */
   const optionFigure = (role: MeteringRole): number | null => {

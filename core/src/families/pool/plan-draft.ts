@@ -1,9 +1,16 @@
-import { optionWithRole, parameterWithRole, type Parameter } from '../../profile';
+import {
+  optionWithRole,
+  parameterWithRole,
+  readIn,
+  shownIn,
+  type Parameter,
+  type RoleQuantities,
+} from '../../profile';
 import { roundDownToStep, roundUpToStep } from '../../units';
 import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../plan-draft';
 import type { PoolContext } from './context';
 import type { PoolReason } from './reasons';
-import type { PoolOptionRole, PoolRole } from './roles';
+import { POOL_QUANTITIES, type PoolOptionRole, type PoolRole } from './roles';
 import { settingsOf } from './pumping';
 import { fullSpeed_rpm, type PoolSettings } from './settings';
 
@@ -45,14 +52,18 @@ export class PoolDraft extends PlanDraft<
   }
 
   defaultOf(role: PoolRole): number | null {
-    const value = this.parameter(role)?.default;
-    return typeof value === 'number' ? value : null;
+    const parameter = this.parameter(role);
+    const q = (POOL_QUANTITIES as RoleQuantities)[role] ?? 'plain';
+    return parameter ? readIn(parameter, q, parameter.default) : null;
   }
 
   /** A figure, rounded to the parameter's step and kept within its limits. */
   set(role: PoolRole, value: number, reason: PoolReason, index = 1): void {
     const parameter = this.parameter(role, index);
-    if (parameter) this.add(parameter, role, this.taken(parameter, value), reason);
+    if (!parameter) return;
+    const q = (POOL_QUANTITIES as RoleQuantities)[role];
+    const shown = q ? (shownIn(parameter, q, value) ?? value) : value;
+    this.add(parameter, role, this.taken(parameter, shown), reason);
   }
 
   /** A speed in rev/min, as this controller shows it, rounded up so that no least flow is lost; a limit is rounded down. */
@@ -60,7 +71,10 @@ export class PoolDraft extends PlanDraft<
     const parameter = this.parameter(role, index);
     if (!parameter) return;
     const full = fullSpeed_rpm(this.context.profile, this.context.plate);
-    const shown = parameter.unit === '%' ? (speed_rpm / full) * 100 : speed_rpm;
+    const shown =
+      parameter.unit === '%'
+        ? (speed_rpm / full) * 100
+        : (shownIn(parameter, 'speed', speed_rpm) ?? speed_rpm);
     const step = parameter.step ?? 1;
     const stepped = (way === 'up' ? roundUpToStep : roundDownToStep)(shown, step);
     this.add(parameter, role, this.taken(parameter, stepped), reason);

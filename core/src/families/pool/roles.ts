@@ -1,3 +1,5 @@
+import type { RoleQuantities } from '../../profile';
+
 /** What a pool drive's or panel's parameters can mean. The calculations speak in these only. */
 export const POOL_ROLES = [
   'mode',
@@ -87,3 +89,35 @@ export function placeOfOption(role: string | undefined): number | null {
   const found = /^circuit\.(\d+)$/.exec(role ?? '');
   return found ? Number(found[1]) : null;
 }
+
+/** What the figure of each role measures. Speeds are in rev/min or in per cent of full speed: see `readSpeed_rpm`. */
+export const POOL_QUANTITIES = {
+  'prime.time': 'minutes',
+  'prime.hold': 'minutes',
+  'boost.time': 'minutes',
+  'frost.temperature': 'temperature',
+  'heat.pool': 'temperature',
+  'heat.tub': 'temperature',
+  'heat.after-run': 'minutes',
+  'solar.start': 'difference',
+  'solar.stop': 'difference',
+  'chlorinator.output': 'percent',
+  'chlorinator.cold': 'temperature',
+  'delay.cleaner': 'minutes',
+  'delay.valves': 'seconds',
+  'sensor.water': 'difference',
+  'sensor.air': 'difference',
+  'sensor.roof': 'difference',
+  'access.time-out': 'minutes',
+} as const satisfies RoleQuantities;
+
+/** Roles whose value is a speed. */
+export const SPEED_ROLES: readonly PoolRole[] = [
+  'speed.least',
+  'speed.greatest',
+  'program.speed',
+  'circuit.speed',
+  'prime.speed',
+  'boost.speed',
+  'frost.speed',
+];

@@ -1,16 +1,18 @@
 import {
   parameterWithRole,
   placesOf,
+  readIn,
   roleOfOption,
   type Parameter,
   type PoolProfile,
+  type RoleQuantities,
   type SettingValue,
   type SettingValues,
 } from '../../profile';
 import { resolveWeek, type WeekProgram, type WeekRules } from '../../schedule';
 import { EVERY_DAY } from '../../time';
 import type { PoolPlate } from './pump';
-import { placeOfOption, type PoolRole } from './roles';
+import { placeOfOption, POOL_QUANTITIES, type PoolRole } from './roles';
 
 /** A program as it is stored: what is not known of it is null. */
 export interface StoredProgram {
@@ -89,7 +91,8 @@ export function understand(profile: PoolProfile, plate: PoolPlate, values: Setti
   };
   const figure = (role: PoolRole, index = 1): number | null => {
     const found = at(role, index);
-    return typeof found?.value === 'number' ? found.value : null;
+    const q = (POOL_QUANTITIES as RoleQuantities)[role] ?? 'plain';
+    return found ? readIn(found.parameter, q, found.value) : null;
   };
   const option = (role: PoolRole, index = 1) => roleAt(profile, values, role, index);
   const chosen = <T extends string>(role: PoolRole, index = 1): T | null => {
@@ -99,7 +102,9 @@ export function understand(profile: PoolProfile, plate: PoolPlate, values: Setti
   const speed = (role: PoolRole, index = 1): number | null => {
     const found = at(role, index);
     if (typeof found?.value !== 'number') return null;
-    return found.parameter.unit === '%' ? (found.value / 100) * fullSpeed_rpm(profile, plate) : found.value;
+    return found.parameter.unit === '%'
+      ? (found.value / 100) * fullSpeed_rpm(profile, plate)
+      : readIn(found.parameter, 'speed', found.value);
   };
   const { speed: built, priming, clock, afterPowerCut } = profile.behaviours;
   const limit = speed('speed.greatest');

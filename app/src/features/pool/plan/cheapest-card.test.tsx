@@ -13,7 +13,9 @@ const FOUND: PlannerAnswer = {
   proven: false,
   blocks: [],
   cells: [],
-  programs: [{ ...PROGRAM, reason: 'cheap at 0.18' }],
+  programs: [{ ...PROGRAM, reason: 'in the cheapest hours' }],
+  costMonth: 43.482,
+  scope: 'Over 12 speeds. Primes are not in it.',
 } as never;
 
 /** The search itself is tested in the core and in a browser; here it answers what the card has to say. */

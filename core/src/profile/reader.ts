@@ -1,0 +1,65 @@
+import { fromUnit, spelledUnit, toUnit, type Quantity } from '../units';
+import type { Parameter } from './parameter';
+import type { SettingValue } from './values';
+
+/** What each role's figure measures; a role without one is a bare number, an option, a time of day or days. */
+export type RoleQuantities = Readonly<Record<string, Quantity | undefined>>;
+
+/** Units that have no dimension of their own: a bare number. */
+const BARE: ReadonlySet<string> = new Set(['', '-']);
+
+/** True where a parameter's own unit is one that its quantity is measured in. */
+export function unitFits(parameter: Parameter, q: Quantity): boolean {
+  const unit = parameter.unit ?? '';
+  return BARE.has(unit) || spelledUnit(q, unit) !== undefined;
+}
+
+/**
+ * A parameter's figure in the program's own unit of a quantity: the one way in which any role's figure is read. Null for what is no
+ * figure, and for a unit that is none of the quantity's: it is not known then, and never taken for what it is not.
+ */
+export function readIn(parameter: Parameter, q: Quantity, value: SettingValue | undefined): number | null {
+  if (typeof value !== 'number') return null;
+  const unit = parameter.unit ?? '';
+  if (BARE.has(unit)) return value;
+  const read = fromUnit(q, value, unit);
+  return read === undefined ? null : read;
+}
+
+/** A figure in the program's own unit as this parameter shows it; null for a unit that is none of the quantity's. Inverse of `readIn`. */
+export function shownIn(parameter: Parameter, q: Quantity, value: number): number | null {
+  const unit = parameter.unit ?? '';
+  if (BARE.has(unit)) return value;
+  const shown = toUnit(q, value, unit);
+  return shown === undefined ? null : Number(shown.toPrecision(12));
+}
+
+/** Quantities that a unit is taken for where a parameter has no role: those of displays, the usual one first. */
+const LIKELY: readonly Quantity[] = [
+  'percent',
+  'current',
+  'strokeRate',
+  'speed',
+  'pumpFlow',
+  'waterFlow',
+  'pressure',
+  'temperature',
+  'difference',
+  'seconds',
+  'minutes',
+  'hours',
+  'milliseconds',
+  'strokeVolume',
+  'volume',
+  'power',
+  'strength',
+  'dose',
+];
+
+/** What a parameter measures: by its role, else by its unit; null where neither says. */
+export function quantityOf(parameter: Parameter, roles: RoleQuantities): Quantity | null {
+  const byRole = parameter.role === undefined ? undefined : roles[parameter.role];
+  const unit = parameter.unit ?? '';
+  if (byRole && unitFits(parameter, byRole)) return byRole;
+  return LIKELY.find((q) => spelledUnit(q, unit) !== undefined) ?? null;
+}
