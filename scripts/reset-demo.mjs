@@ -1,4 +1,4 @@
-import { existsSync, rmSync } from 'node:fs';
+import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { ensureDependencies } from './steps/dependencies.mjs';
@@ -23,7 +23,6 @@ await main(async () => {
         return;
       }
     }
-    for (const part of [file, `${file}-wal`, `${file}-shm`]) rmSync(part, { force: true });
   }
   await ensureDependencies();
   const { code } = await run('npx', ['--no-install', 'tsx', join(ROOT, 'server/bin/make-demo.ts')]);

@@ -1,7 +1,10 @@
+import { existsSync, mkdirSync } from 'node:fs';
+import { dirname } from 'node:path';
 import { buildServer } from '../src/app';
 import { clockFromEnvironment } from '../src/clock';
-import { openDatabase } from '../src/db';
-import { isEmpty, makeDemoData } from '../src/demo';
+import { LockedError, openDatabase, takeLock } from '../src/db';
+import { isEmpty, makeDemoData, makeDemoFile } from '../src/demo';
+import { refreshSlice } from '../src/register';
 import { databaseFile } from './data-folder';
 
 /** Loopback only, until there is sign-in. */
@@ -22,6 +25,29 @@ function portFromEnvironment(): number {
 const port = portFromEnvironment();
 const clock = clockFromEnvironment(process.env);
 const file = databaseFile();
+mkdirSync(dirname(file), { recursive: true });
+const unlock = lockOrFail();
+
+function lockOrFail(): () => void {
+  try {
+    return takeLock(file);
+  } catch (error) {
+    if (error instanceof LockedError) {
+      fail(
+        `another server (process ${error.pid}) has ${file} open already; stop it, or set BARYTHM_DATA to another folder.`,
+      );
+    }
+    const { code } = error as NodeJS.ErrnoException;
+    if (code === 'EACCES') fail(`no permission to write to ${file}.`);
+    if (code === 'ENOSPC') fail('the disk is full.');
+    throw error;
+  }
+}
+
+if (!existsSync(file)) {
+  console.log('barythm: there is no database yet, making demo data …');
+  await makeDemoFile(file, clock);
+}
 const database = await openDatabase(file).catch((error: NodeJS.ErrnoException) => {
   if (error.code === 'EACCES') fail(`no permission to write to ${file}.`);
   if (error.code === 'ENOSPC' || /disk is full|SQLITE_FULL/.test(error.message)) fail('the disk is full.');
@@ -48,10 +74,24 @@ try {
   throw error;
 }
 
+/** What stands open is looked at anew once a day, some pumps at a time, whoever asks. */
+const REFRESH_ms = 10 * 60_000;
+const refresh = async (): Promise<void> => {
+  while (await refreshSlice(database, clock)) await new Promise((next) => setTimeout(next, 50));
+};
+void refresh().catch(() => undefined);
+setInterval(() => void refresh().catch(() => undefined), REFRESH_ms);
+
+/** What has not ended by then is ended: every acknowledged write is on the disk already. */
+const STOP_ms = 5000;
+
 const stop = async () => {
+  setTimeout(() => process.exit(0), STOP_ms);
   await app.close();
   await database.close();
+  unlock();
   process.exit(0);
 };
+process.on('exit', unlock);
 process.on('SIGINT', () => void stop());
 process.on('SIGTERM', () => void stop());

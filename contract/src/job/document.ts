@@ -1,7 +1,17 @@
 import type { JobDocument } from '@barythm/core/job';
 import { profileSchema } from '@barythm/core/profile';
 import { z } from 'zod';
-import { addressSchema, dateSchema, idSchema, instantSchema, settingValueSchema, written } from './basics';
+import {
+  addressSchema,
+  dateSchema,
+  idSchema,
+  instantSchema,
+  nameSchema,
+  noteSchema,
+  settingValueSchema,
+  written,
+  zoneSchema,
+} from './basics';
 import { dutySchema } from './duty';
 import { columnSchema, handoverSchema } from './handover';
 import { signalReadingSchema } from './readings';
@@ -18,24 +28,24 @@ export const jobDocumentSchema: z.ZodType<JobDocument> = z
     job: z
       .object({
         id: idSchema,
-        state: z.enum(['planned', 'open', 'part-changed', 'put-back', 'handed-over']),
+        state: z.enum(['planned', 'open', 'part-changed', 'put-back', 'handed-over', 'cancelled']),
         version: z.int().min(0),
         startedAt: instantSchema,
         plannedFor: dateSchema,
-        actor: z.string(),
+        actor: nameSchema,
       })
       .strict(),
-    site: z.object({ id: idSchema, name: z.string(), place: z.string(), zone: z.string() }).strict(),
+    site: z.object({ id: idSchema, name: nameSchema, place: nameSchema, zone: zoneSchema }).strict(),
     pump: z
       .object({
         id: idSchema,
-        tag: z.string(),
-        name: z.string(),
-        place: z.string(),
+        tag: nameSchema,
+        name: nameSchema,
+        place: nameSchema,
         signalFrom: signalFromSchema.nullable(),
       })
       .strict(),
-    unit: z.object({ id: idSchema, model: z.string(), serial: z.string(), plate: plateSchema }).strict(),
+    unit: z.object({ id: idSchema, model: nameSchema, serial: nameSchema, plate: plateSchema }).strict(),
     profile: profileSchema,
     profileHash: z.string(),
     dutyBefore: dutySchema.nullable(),
@@ -58,7 +68,7 @@ export const jobDocumentSchema: z.ZodType<JobDocument> = z
       )
       .optional(),
     instruments: z.array(
-      z.object({ id: idSchema, name: z.string(), serial: z.string(), calibratedOn: dateSchema }).strict(),
+      z.object({ id: idSchema, name: nameSchema, serial: nameSchema, calibratedOn: dateSchema }).strict(),
     ),
     plans: z.array(z.object({ ...written, duty: dutySchema }).strict()),
     entries: z.array(
@@ -67,10 +77,10 @@ export const jobDocumentSchema: z.ZodType<JobDocument> = z
           ...written,
           address: addressSchema,
           kind: columnSchema,
-          raw: z.string(),
-          unit: z.string(),
+          raw: nameSchema,
+          unit: z.string().max(40),
           value: settingValueSchema.nullable(),
-          reason: z.string().nullable(),
+          reason: noteSchema.nullable(),
         })
         .strict(),
     ),
@@ -92,7 +102,7 @@ export const jobDocumentSchema: z.ZodType<JobDocument> = z
           code: z.string(),
           fingerprint: z.string(),
           decision: z.enum(['accepted', 'customer-acts']),
-          reason: z.string(),
+          reason: noteSchema,
         })
         .strict(),
     ),

@@ -55,6 +55,7 @@ export const handoverSchema = z
       .object({
         formatVersion: z.literal(1),
         siteDate: dateSchema,
+        lookedAtOnly: z.string().max(2000).optional(),
         dose: z.array(
           z
             .object({

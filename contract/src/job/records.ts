@@ -161,4 +161,10 @@ export const recordBodySchema: z.ZodType<RecordBody> = z.discriminatedUnion('kin
     })
     .strict(),
   z.object({ kind: z.literal('resumed'), reason: noteSchema }).strict(),
+  z
+    .object({ kind: z.literal('cancelled'), reason: noteSchema.min(1, 'Say why the job is cancelled.') })
+    .strict(),
+  z
+    .object({ kind: z.literal('looked-at'), why: noteSchema.min(1, 'Say why it was looked at only.') })
+    .strict(),
 ]);

@@ -66,7 +66,7 @@ export const jobRowSchema = z.object({
   tag: z.string(),
   pumpName: z.string(),
   siteName: z.string(),
-  state: z.enum(['planned', 'open', 'part-changed', 'put-back', 'handed-over']),
+  state: z.enum(['planned', 'open', 'part-changed', 'put-back', 'handed-over', 'cancelled']),
   date: dateSchema,
   actor: z.string(),
 });
@@ -92,6 +92,8 @@ export const roundSchema = z.object({
   date: dateSchema,
   /** what falls due within a month, the most pressing first */
   due: z.array(dueSchema),
+  /** how much falls due in all; the list holds the most pressing */
+  dueTotal: z.int(),
   visits: z.array(
     z.object({
       id: idSchema,
@@ -113,6 +115,8 @@ export const roundSchema = z.object({
       openJobId: idSchema.nullable(),
     }),
   ),
+  /** how many pumps have something open; the list holds the worst */
+  pumpsTotal: z.int(),
 });
 export type Round = z.infer<typeof roundSchema>;
 
@@ -132,6 +136,8 @@ export const pumpSchema = pumpRowSchema.extend({
     serial: z.string(),
     plate: plateSchema,
     installedOn: dateSchema,
+    /** when its plate was read at the pump; null where it is only as registered */
+    plateReadOn: dateSchema.nullable(),
   }),
   profile: profileSchema,
   duty: dutySchema.nullable(),

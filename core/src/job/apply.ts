@@ -116,5 +116,6 @@ function stateAfter(command: JobCommand, state: JobState): JobState {
 function stateAfterRecord(state: JobState, record: RecordBody): JobState {
   if (record.kind === 'broken-off') return record.way;
   if (record.kind === 'resumed') return 'open';
+  if (record.kind === 'cancelled') return 'cancelled';
   return state;
 }

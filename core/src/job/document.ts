@@ -11,7 +11,7 @@ export type * from './record-bodies';
 
 export const JOB_FORMAT_VERSION = 1;
 
-export type JobState = 'planned' | 'open' | 'part-changed' | 'put-back' | 'handed-over';
+export type JobState = 'planned' | 'open' | 'part-changed' | 'put-back' | 'handed-over' | 'cancelled';
 
 /** What every record of a job carries: who wrote it, when by their clock, and the order the job took it in. */
 export interface Written {

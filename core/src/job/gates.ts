@@ -81,8 +81,43 @@ export function gateOfProve(document: JobDocument): GateReason[] {
   ];
 }
 
+/** Records that are no work at the pump by themselves: preparing, and ending. */
+const NO_WORK: ReadonlySet<RecordBody['kind']> = new Set([
+  'make-safe',
+  'identify',
+  'automatic',
+  'discharge-safe',
+  'broken-off',
+  'resumed',
+  'cancelled',
+  'looked-at',
+]);
+
+/** True where nothing was read, set, tried or proved on a job. */
+export function isUntouched({ entries, readings, records }: JobDocument): boolean {
+  const worked = records.some(({ body }) => !NO_WORK.has(body.kind));
+  return readings.length === 0 && !worked && entries.every(({ kind }) => kind === 'target');
+}
+
 /** Why the job cannot be handed over; empty when it can. */
 export function gateOfHandover(view: JobView): GateReason[] {
+  return [...emptyJob(view.document), ...openStops(view)];
+}
+
+/** A hand-over of nothing would promise that something was looked at. */
+function emptyJob(document: JobDocument): GateReason[] {
+  if (!isUntouched(document) || lastRecord(document, 'looked-at')) return [];
+  return [
+    {
+      code: 'NOTHING',
+      words:
+        'Nothing was read, set or proved on this job. Record what is there, or close it as looked at only, with a word why.',
+      stage: 'as-found',
+    },
+  ];
+}
+
+function openStops(view: JobView): GateReason[] {
   return undecidedStops(leavingFindings(view), view.document.decisions).map((stop) => ({
     code: stop.code,
     words: `Stop on what is left: ${titleOf(stop.text)}. Put it right, or accept it in writing.`,
@@ -109,6 +144,9 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
       code: 'handed-over',
       words: 'This job is handed over; start a new one to change anything.',
     };
+  }
+  if (document.job.state === 'cancelled') {
+    return { field: 'jobId', code: 'cancelled', words: 'This job is cancelled; start a new one.' };
   }
   switch (body.kind) {
     case 'sheet.enter':
@@ -151,6 +189,13 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
           field: 'record.traced',
           code: 'POO-21',
           words: 'Follow the pipework first: a wrong valve shuts the suction or empties a raised pool.',
+        };
+      }
+      if (body.record.kind === 'cancelled' && document.entries.some(({ kind }) => kind === 'left')) {
+        return {
+          field: 'record.kind',
+          code: 'ANY-22',
+          words: 'Something was set on this job: put it back, or leave it part-changed, and hand that over.',
         };
       }
       return body.record.kind === 'check' ? refuseCheck(document, body.record, today) : null;

@@ -137,6 +137,8 @@ export interface HandoverPool {
 export interface HandoverSummary {
   readonly formatVersion: 1;
   readonly siteDate: string;
+  /** why nothing was read, set or proved; left out where something was */
+  readonly lookedAtOnly?: string;
   readonly dose: readonly HandoverDose[];
   readonly wanted: {
     readonly low_mgl: number;

@@ -14,6 +14,7 @@ import type {
 } from './document';
 import { daysOf, meteringPart } from './handover-metering';
 import { poolPart } from './handover-pool';
+import { isUntouched } from './gates';
 import { RESETS, resetsOf } from './on-arrival';
 import { lastRecord } from './records';
 import { ALL_TEXTS } from './texts';
@@ -47,6 +48,7 @@ export function summarise(view: JobView): HandoverSummary {
   return {
     formatVersion: 1,
     siteDate: view.today,
+    ...lookedAt(document),
     ...(view.family === 'pool' ? poolPart(view, automatic) : meteringPart(view, automatic)),
     accepted,
     open: findings.filter((f) => !accepted.includes(f)),
@@ -72,6 +74,12 @@ export function summarise(view: JobView): HandoverSummary {
     })),
     clock: clockWords(document),
   };
+}
+
+/** Said first of all where nothing was done: the paper must not look like one of a serviced pump. */
+function lookedAt(document: JobDocument): Pick<HandoverSummary, 'lookedAtOnly'> {
+  const record = lastRecord(document, 'looked-at');
+  return record && isUntouched(document) ? { lookedAtOnly: record.body.why } : {};
 }
 
 function handoverFinding(f: Finding, document: JobDocument): HandoverFinding {

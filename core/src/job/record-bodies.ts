@@ -134,6 +134,10 @@ export type RecordBody =
       readonly leaving?: readonly LeavingCheck[];
     }
   | { readonly kind: 'broken-off'; readonly way: 'put-back' | 'part-changed'; readonly reason: string }
-  | { readonly kind: 'resumed'; readonly reason: string };
+  | { readonly kind: 'resumed'; readonly reason: string }
+  /** a job that was opened by accident: nothing was done, and nothing more is */
+  | { readonly kind: 'cancelled'; readonly reason: string }
+  /** nothing was read, set or proved, and that was meant */
+  | { readonly kind: 'looked-at'; readonly why: string };
 
 export type RecordKind = RecordBody['kind'];

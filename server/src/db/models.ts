@@ -32,6 +32,7 @@ const TABLES = {
     'fromDate',
     'toDate',
     'actor',
+    'plateReadAt',
   ],
   products: ['id', 'name', 'body:json', 'actor'],
   instruments: ['id', 'name', 'serial', 'calibratedOn', 'actor'],
@@ -89,6 +90,8 @@ const TABLES = {
     'reason',
   ],
   handovers: ['id', 'jobId', 'body:json'],
+  pump_states: ['pumpId:id', 'asOf', 'stops:whole', 'warns:whole', 'notes:whole', 'worst', 'strip:json'],
+  dues: ['id:auto', 'pumpId', 'kind', 'words', 'date'],
   commands: [
     'sequence:auto',
     'id:plain',
@@ -124,6 +127,8 @@ function attribute(column: string): [string, ModelAttributes[string]] {
       return [name, jsonColumn(name)];
     case 'whole':
       return [name, { type: DataTypes.INTEGER }];
+    case 'id':
+      return [name, { type: DataTypes.STRING, primaryKey: true }];
     case 'key':
       return [name, { type: DataTypes.INTEGER, primaryKey: true }];
     case 'auto':

@@ -9,11 +9,12 @@ import { migrate } from './migrate';
  * On every connection: foreign keys are enforced, a write is on the disk before it is acknowledged, and a second
  * connection waits instead of failing.
  */
+const BUSY_ms = 3000;
 const PRAGMAS = `
   PRAGMA foreign_keys = ON;
   PRAGMA journal_mode = WAL;
   PRAGMA synchronous = FULL;
-  PRAGMA busy_timeout = 5000;
+  PRAGMA busy_timeout = ${BUSY_ms};
 `;
 
 /** Sequelize opens a connection for each transaction and has no hook for it with SQLite, so the driver does it. */
@@ -34,6 +35,8 @@ export interface Database {
   writes(): number;
   /** Runs a write alone: one writer at a time, `BEGIN IMMEDIATE`, rolled back when it throws. */
   write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>;
+  /** Rejects where no write could be taken now. */
+  canWrite(): Promise<void>;
   close(): Promise<void>;
 }
 
@@ -44,6 +47,8 @@ export async function openDatabase(file: string): Promise<Database> {
     dialect: 'sqlite',
     storage: file,
     logging: false,
+    // the driver waits for a lock itself; what it could not get in that time is answered, not tried on and on
+    retry: { max: 1 },
     dialectModule: { ...sqlite3, Database: PragmaDatabase },
   });
   const migrations = await migrate(sequelize);
@@ -64,6 +69,7 @@ export async function openDatabase(file: string): Promise<Database> {
       last = run.catch(() => undefined).then(() => (writes += 1));
       return run;
     },
+    canWrite: () => sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, async () => undefined),
     close: async () => {
       await last;
       await sequelize.close();

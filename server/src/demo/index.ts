@@ -1,1 +1,2 @@
 export * from './demo-data';
+export * from './demo-file';

@@ -7,6 +7,7 @@ import type { Clock } from '../clock';
 import type { Database } from '../db';
 import { problems } from '../problems';
 import { loadJob } from './load';
+import { keepPlate } from './plate';
 import { saveSince } from './save';
 import { startJob } from './start';
 
@@ -14,8 +15,10 @@ import { startJob } from './start';
  * Carries out a write once. The same id with the same body gets the same answer again; with another body it is
  * refused. Rules are the job's own (`refusalOf`), the same as on the phone.
  */
-export async function carryOut(database: Database, clock: Clock, command: Command): Promise<CommandAnswer> {
+export async function carryOut(database: Database, clock: Clock, given: Command): Promise<CommandAnswer> {
   const { models } = database;
+  // an id is the same however it is spelled
+  const command = { ...given, id: given.id.toLowerCase() };
   const hash = contentHash(command);
   return database.write(async (transaction) => {
     const before = await models.commands.findOne({ where: { id: command.id }, transaction });
@@ -59,5 +62,8 @@ async function apply(
   if (refusal) throw problems.refused(`body.${refusal.field}`, refusal.words, refusal.code);
   const next = applyCommand(document, command as JobCommand, today);
   await saveSince(models, next, document.job.version, transaction);
+  if (body.kind === 'job.record' && body.record.kind === 'identify') {
+    await keepPlate(models, document.unit.id, command.recordedAt, body.record, transaction);
+  }
   return { version: next.job.version };
 }

@@ -1,6 +1,7 @@
 import type { JobFile } from '@barythm/contract/formats';
 import { contentHash } from '@barythm/core/profile';
-import { labelCode, type Database } from '../db';
+import { Op, type Transaction } from 'sequelize';
+import { freeCode, type Database, type Models } from '../db';
 import { problems } from '../problems';
 import { saveSince } from './save';
 
@@ -16,8 +17,10 @@ export async function importJob(database: Database, file: JobFile, actor: string
       { field: 'document.profileHash', words: 'The profile in this file is not the one its hash names.' },
     ]);
   }
+  refuseTwice(document);
   return database.write(async (transaction) => {
     if (await models.jobs.findByPk(document.job.id, { transaction })) throw problems.exists('job');
+    await refuseForeign(models, document, transaction);
     const ensure = async (table: 'sites' | 'pumps' | 'units' | 'instruments', row: { id: string }) => {
       await models[table].findOrCreate({
         where: { id: row.id },
@@ -35,7 +38,7 @@ export async function importJob(database: Database, file: JobFile, actor: string
       duty: document.dutyBefore,
       reported: null,
       note: '',
-      code: labelCode(pump.id),
+      code: await freeCode(models, pump.id, transaction),
     } as { id: string });
     const known = await models.profiles.findOne({
       where: { id: profile.id, version: profile.version },
@@ -67,7 +70,12 @@ export async function importJob(database: Database, file: JobFile, actor: string
     for (const instrument of document.instruments) await ensure('instruments', instrument);
     const [visit] = await models.visits.findOrCreate({
       where: { siteId: site.id, date: job.plannedFor },
-      defaults: { id: `visit-${job.id}`, siteId: site.id, date: job.plannedFor, actor: job.actor },
+      defaults: {
+        id: `visit-${job.id}`.slice(0, 64),
+        siteId: site.id,
+        date: job.plannedFor,
+        actor: job.actor,
+      },
       transaction,
     });
     await models.jobs.create(
@@ -87,4 +95,49 @@ export async function importJob(database: Database, file: JobFile, actor: string
     await saveSince(models, document, -1, transaction);
     return job.id;
   });
+}
+
+type Document = JobFile['document'];
+
+/** An id stands once among the lines of a job, and no line is younger than the job itself. */
+function refuseTwice({ entries, plans, records, readings, decisions, job }: Document): void {
+  for (const [field, lines] of Object.entries({ entries, plans, records, readings, decisions })) {
+    const seen = new Set<string>();
+    lines.forEach(({ id, revision }, i) => {
+      const at = `document.${field}.${i}`;
+      if (seen.has(id))
+        throw problems.invalid([{ field: `${at}.id`, words: `The id “${id}” stands twice.` }]);
+      seen.add(id);
+      if (revision > job.version) {
+        throw problems.invalid([
+          { field: `${at}.revision`, words: 'It is younger than the job that it belongs to.' },
+        ]);
+      }
+    });
+  }
+}
+
+/** What the file names must be what it is here: a pump of that site, a unit of that pump, and one job open on it at most. */
+async function refuseForeign(
+  models: Models,
+  { site, pump, unit, job }: Document,
+  transaction: Transaction,
+): Promise<void> {
+  const fault = (field: string, words: string) => problems.invalid([{ field: `document.${field}`, words }]);
+  const known = await models.pumps.findByPk(pump.id, { transaction });
+  if (known && known.get('siteId') !== site.id)
+    throw fault('pump.id', 'This pump belongs to another site here.');
+  const installed = await models.units.findByPk(unit.id, { transaction });
+  if (installed && installed.get('pumpId') !== pump.id)
+    throw fault('unit.id', 'This unit belongs to another pump here.');
+  const current = await models.units.findOne({ where: { pumpId: pump.id, toDate: null }, transaction });
+  if (current && current.get('id') !== unit.id) {
+    throw fault('unit.id', 'Another unit is installed at this pump here.');
+  }
+  if (job.state !== 'planned' && job.state !== 'open') return;
+  const open = await models.jobs.findOne({
+    where: { pumpId: pump.id, state: { [Op.in]: ['planned', 'open'] } },
+    transaction,
+  });
+  if (open) throw fault('job.state', 'A job is open on this pump here already.');
 }

@@ -69,7 +69,7 @@ export async function latestJob(
   transaction?: Transaction,
 ): Promise<JobDocument | null> {
   const row = await models.jobs.findOne({
-    where: { pumpId },
+    where: { pumpId, state: { [Op.ne]: 'cancelled' } },
     order: [
       ['plannedFor', 'DESC'],
       ['startedAt', 'DESC'],

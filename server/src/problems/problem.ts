@@ -66,6 +66,40 @@ export const problems = {
     make('faulty-file', 422, 'The file has faults; nothing was taken in.', {
       errors: faults.map(({ line, column, words }) => ({ field: `line ${line}, column ${column}`, words })),
     }),
+  foreignHost: (host: string) =>
+    make('foreign-host', 421, 'This server does not answer to that name.', {
+      detail: `It is reached as 127.0.0.1, localhost or the address it was given, not as “${host.slice(0, 100)}”.`,
+      errors: [{ field: 'host', words: 'Open it under its own address.' }],
+    }),
+  foreignOrigin: (origin: string) =>
+    make('foreign-origin', 403, 'Writes are taken from this server’s own pages only.', {
+      detail: `The request came from a page of “${origin.slice(0, 100)}”.`,
+      errors: [{ field: 'origin', words: 'Open the app under its own address.' }],
+    }),
+  badUrl: () =>
+    make('bad-url', 400, 'The address cannot be read.', {
+      errors: [{ field: 'url', words: 'It holds signs that no address has.' }],
+    }),
+  client: (status: number, words: string) =>
+    make('bad-request', status, 'The request cannot be carried out.', {
+      detail: words,
+      errors: [{ field: 'request', words }],
+    }),
+  unavailable: (words: string) =>
+    make('unavailable', 503, 'The database cannot take this now.', {
+      detail: words,
+      errors: [{ field: 'database', words }],
+    }),
+  busy: (place: number) =>
+    make('busy', 503, 'Too many runs are waiting.', {
+      detail: `${place} runs wait already: try again in a minute.`,
+      errors: [{ field: 'bench', words: 'Try again in a minute.' }],
+    }),
+  tooMany: (words: string) =>
+    make('too-many', 422, 'That is too much at once.', {
+      detail: words,
+      errors: [{ field: 'query', words }],
+    }),
   internal: () =>
     make('internal', 500, 'Something went wrong on the server.', {
       detail: 'Nothing was changed. Try again; if it stays, restart the server and look at its log.',

@@ -6,26 +6,23 @@ import { lastRecord, measuredHistory, standingCalibration, viewJob } from '@bary
 
 const DAY_MS = 86_400_000;
 /** What falls due later than this is not on the round yet. */
-const AHEAD_days = 31;
+export const AHEAD_days = 31;
 /** A clock is looked at again after this long. */
 const CLOCK_days = 183;
 
-/** What falls due at a pump by date or by strokes, within a month. Open findings stand on the round by themselves. */
-export function dueAt(pump: PumpResource): Due[] {
+/** What falls due at a pump by date or by strokes, whenever that is. Open findings stand on the round by themselves. */
+export function everDue(pump: PumpResource): Due[] {
   const { latest, today } = pump;
   const view = latest && viewJob(latest, today);
   const context = view?.family === 'metering' ? view.context : null;
-  const all = [
-    ...calibration(pump),
-    ...clock(pump),
-    ...(context ? stock(pump, context) : []),
-    ...visit(pump),
-  ];
-  return all.filter((due) => due.date === null || due.date <= later(today, AHEAD_days));
+  return [...calibration(pump), ...clock(pump), ...(context ? stock(pump, context) : []), ...visit(pump)];
 }
 
+/** Nothing is planned further ahead than this: what comes later may as well never come. */
+const LATEST_days = 36_500;
+
 function later(date: string, days: number): string {
-  return new Date(Date.parse(date) + days * DAY_MS).toISOString().slice(0, 10);
+  return new Date(Date.parse(date) + Math.min(LATEST_days, days) * DAY_MS).toISOString().slice(0, 10);
 }
 
 function due(pump: PumpResource, kind: Due['kind'], words: string, date: string | null): Due {

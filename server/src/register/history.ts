@@ -17,7 +17,7 @@ import { jobRows } from './pumps';
 /** What happened at a pump over all its jobs: settings changed, drawdowns, services, counters, and each sheet left. */
 export async function pumpHistory(database: Database, pumpId: string): Promise<PumpHistory> {
   if (!(await database.models.pumps.findByPk(pumpId))) throw problems.notFound('pump', pumpId);
-  const rows = await jobRows(database, 'j.pumpId = :pumpId', { pumpId });
+  const rows = await jobRows(database, 'j.pumpId = $pumpId', { pumpId });
   const loaded = await Promise.all(rows.map((row) => loadJob(database.models, row.id)));
   const jobs = loaded.filter((job) => job !== null).reverse();
   const measured = jobs.flatMap((job) => ownRecords(job));

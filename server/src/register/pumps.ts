@@ -26,14 +26,16 @@ export interface PumpPage {
  */
 export async function listPumps(database: Database, query: PageQuery): Promise<PumpPage> {
   const { page, size } = query;
-  const replacements = { like: likePattern(query.search), limit: size, offset: (page - 1) * size };
-  const run = (sql: string) =>
-    database.sequelize.query<PumpRow & { total: number }>(sql, {
-      replacements,
-      type: QueryTypes.SELECT,
-      raw: true,
-    });
-  const rows = await run(query.search.trim() === '' ? ALL_PUMPS : FOUND_PUMPS);
+  const search = query.search.trim();
+  const cut = { limit: size, offset: (page - 1) * size };
+  const run = (sql: string, bind: Record<string, unknown>) =>
+    database.sequelize.query<PumpRow & { total: number }>(sql, { bind, type: QueryTypes.SELECT, raw: true });
+  const rows =
+    search === ''
+      ? await run(ALL_PUMPS, cut)
+      : search.length < TRIGRAM
+        ? await run(FOUND_PUMPS, { ...cut, like: likePattern(search) })
+        : await run(INDEXED_PUMPS, { ...cut, match: `"${search.replaceAll('"', '""')}"` });
   // past the last page there is no row to carry the count
   const total: number =
     rows[0]?.total ?? (page === 1 ? 0 : (await listPumps(database, { ...query, page: 1 })).total);
@@ -44,23 +46,32 @@ const COLUMNS = 'p.id, p.tag, p.name, p.place, p.siteId, s.name AS siteName, p.f
 
 const ALL_PUMPS = `
   SELECT ${COLUMNS}, (SELECT COUNT(*) FROM pumps) AS total
-    FROM (SELECT id FROM pumps ORDER BY tag, id LIMIT :limit OFFSET :offset) AS cut
+    FROM (SELECT id FROM pumps ORDER BY tag, id LIMIT $limit OFFSET $offset) AS cut
     JOIN pumps p ON p.id = cut.id JOIN sites s ON s.id = p.siteId
    ORDER BY p.tag, p.id`;
+
+/** The index of names holds runs of three signs: a shorter search looks at each pump. */
+const TRIGRAM = 3;
+
+const INDEXED_PUMPS = `
+  SELECT ${COLUMNS}, COUNT(*) OVER () AS total
+    FROM pump_search f JOIN pumps p ON p.id = f.id JOIN sites s ON s.id = p.siteId
+   WHERE pump_search MATCH $match
+   ORDER BY p.tag, p.id LIMIT $limit OFFSET $offset`;
 
 const FOUND_PUMPS = `
   SELECT ${COLUMNS}, COUNT(*) OVER () AS total
     FROM pumps p JOIN sites s ON s.id = p.siteId
-   WHERE p.tag LIKE :like ESCAPE '\\' OR p.name LIKE :like ESCAPE '\\'
-      OR p.place LIKE :like ESCAPE '\\' OR s.name LIKE :like ESCAPE '\\'
-   ORDER BY p.tag, p.id LIMIT :limit OFFSET :offset`;
+   WHERE p.tag LIKE $like ESCAPE '\\' OR p.name LIKE $like ESCAPE '\\'
+      OR p.place LIKE $like ESCAPE '\\' OR s.name LIKE $like ESCAPE '\\'
+   ORDER BY p.tag, p.id LIMIT $limit OFFSET $offset`;
 
 /** All pumps of a site. */
 export async function pumpsOfSite(database: Database, siteId: string): Promise<PumpRow[]> {
   return database.sequelize.query<PumpRow>(
-    `SELECT ${COLUMNS} FROM pumps p JOIN sites s ON s.id = p.siteId WHERE p.siteId = :siteId ORDER BY p.tag`,
+    `SELECT ${COLUMNS} FROM pumps p JOIN sites s ON s.id = p.siteId WHERE p.siteId = $siteId ORDER BY p.tag`,
     {
-      replacements: { siteId },
+      bind: { siteId },
       type: QueryTypes.SELECT,
     },
   );
@@ -70,14 +81,14 @@ export async function pumpsOfSite(database: Database, siteId: string): Promise<P
 export async function jobRows(
   database: Database,
   where: string,
-  replacements: Record<string, unknown>,
+  bind: Record<string, unknown>,
 ): Promise<(JobRow & { visitId: string; siteId: string; zone: string })[]> {
   return database.sequelize.query(
     `SELECT j.id, j.pumpId, p.tag, p.name AS pumpName, s.name AS siteName, s.zone, j.state,
             j.plannedFor AS date, j.actor, j.visitId, v.siteId
        FROM jobs j JOIN pumps p ON p.id = j.pumpId JOIN visits v ON v.id = j.visitId JOIN sites s ON s.id = v.siteId
       WHERE ${where} ORDER BY j.plannedFor DESC, j.startedAt DESC, p.tag`,
-    { replacements, type: QueryTypes.SELECT },
+    { bind, type: QueryTypes.SELECT },
   );
 }
 
@@ -112,11 +123,12 @@ export async function pumpPage(database: Database, clock: Clock, id: string): Pr
       serial: unit.serial as string,
       plate: unit.plate as PumpResource['unit']['plate'],
       installedOn: unit.fromDate as string,
+      plateReadOn: unit.plateReadAt ? siteDate(unit.plateReadAt as string, zone) : null,
     },
     profile: profile?.get('body') as Profile,
     duty: latest ? dutyOf(latest) : (pump.duty as PumpResource['duty']),
     latest,
-    jobs: await jobRows(database, 'j.pumpId = :id', { id }),
+    jobs: await jobRows(database, 'j.pumpId = $id', { id }),
     today: siteDate(clock(), zone),
     nowShare: shareOfDay(clock(), zone),
   };

@@ -3,6 +3,7 @@ import Papa from 'papaparse';
 import { QueryTypes } from 'sequelize';
 import type { Database } from '../db';
 import { problems } from '../problems';
+import { FORMULA } from '../report';
 import {
   LATER_COLUMNS,
   lineCheck,
@@ -69,7 +70,7 @@ export async function exportRegister(database: Database): Promise<string> {
       fields: [...REGISTER_COLUMNS],
       data: rows.map((row) => REGISTER_COLUMNS.map((column) => row[column] ?? '')),
     },
-    { newline: '\r\n', escapeFormulae: true },
+    { newline: '\r\n', escapeFormulae: FORMULA },
   );
 }
 
@@ -106,5 +107,5 @@ async function readRegister(database: Database, text: string): Promise<Read> {
 
 /** A cell that was made safe against formulas on its way out comes in as it was. */
 function unescaped(cell: string): string {
-  return /^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell;
+  return cell.startsWith("'") && FORMULA.test(cell.slice(1)) ? cell.slice(1) : cell;
 }

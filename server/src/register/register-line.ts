@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import type { Plate } from '@barythm/core/families';
 import { QueryTypes } from 'sequelize';
-import { labelCode, type Database } from '../db';
+import { freeCode, type Database } from '../db';
 import { problems } from '../problems';
 
 /** The columns of a register file, in their order. */
@@ -86,7 +86,7 @@ export async function writeLines(
           duty: null,
           reported: null,
           note: '',
-          code: labelCode(id),
+          code: await freeCode(models, id, transaction),
           actor,
         },
         { transaction },

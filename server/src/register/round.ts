@@ -1,28 +1,39 @@
-import type { Due, FindingCount, PumpResource, Round } from '@barythm/contract/resources';
-import { renderFinding, type Finding } from '@barythm/core/findings';
-import { ALL_TEXTS } from '@barythm/core/job';
-import { siteDate } from '@barythm/core/time';
-import { METRIC } from '@barythm/core/units';
+import type { Due, Round } from '@barythm/contract/resources';
+import { addDays, shareOfDay, siteDate } from '@barythm/core/time';
 import { QueryTypes } from 'sequelize';
 import type { Clock } from '../clock';
 import type { Database } from '../db';
-import { jobRows, pumpPage } from './pumps';
-import { dueAt } from './due';
-import { stateOfPump, type PumpState } from './state';
+import { AHEAD_days } from './due';
+import { refreshSlice } from './kept-state';
+import { jobRows } from './pumps';
 
-/** How many pumps the round looks at: those with the newest work first. More belongs to a search. */
+/** More than this nobody goes through on a phone: the most pressing are shown, and how many there are. */
+const MOST_DUE = 200;
 const MOST_PUMPS = 60;
 
-/** Today's and planned visits, and the pumps with something open, the worst first. */
-export async function round(database: Database, clock: Clock): Promise<Round> {
-  // the workshop's own day; each site's jobs carry their own date
+/**
+ * Today's and planned visits, what falls due, and the pumps with something open, the worst first. All of it is asked for from rows
+ * that are kept: nothing here grows with the register.
+ *
+ * @param day the phone's own day; the workshop's first site's where none is given
+ */
+export async function round(database: Database, clock: Clock, day?: string): Promise<Round> {
+  await refreshSlice(database, clock);
   const zones = await database.sequelize.query<{ zone: string }>('SELECT zone FROM sites LIMIT 1', {
     type: QueryTypes.SELECT,
   });
-  const date = siteDate(clock(), zones[0]?.zone ?? 'UTC');
-  const rows = await jobRows(database, 'v.date >= :date', { date });
+  const date = day ?? siteDate(clock(), zones[0]?.zone ?? 'UTC');
+  const [visits, due, pumps] = await Promise.all([
+    visitsFrom(database, date),
+    dueUntil(database, date),
+    openPumps(database, clock),
+  ]);
+  return { date, visits, ...due, ...pumps };
+}
+
+async function visitsFrom(database: Database, date: string): Promise<Round['visits']> {
   const visits = new Map<string, Round['visits'][number]>();
-  for (const { visitId, siteId, zone, ...job } of rows) {
+  for (const { visitId, siteId, zone, ...job } of await jobRows(database, 'v.date >= $date', { date })) {
     const visit = visits.get(visitId) ?? {
       id: visitId,
       date: job.date,
@@ -34,57 +45,61 @@ export async function round(database: Database, clock: Clock): Promise<Round> {
     visit.jobs.push(job);
     visits.set(visitId, visit);
   }
-  const candidates = await database.sequelize.query<{ id: string }>(
-    `SELECT p.id FROM pumps p LEFT JOIN jobs j ON j.pumpId = p.id
-      WHERE j.id IS NOT NULL OR p.reported IS NOT NULL
-      GROUP BY p.id ORDER BY MAX(j.plannedFor) IS NULL DESC, MAX(j.plannedFor) DESC LIMIT :most`,
-    { replacements: { most: MOST_PUMPS }, type: QueryTypes.SELECT },
+  return [...visits.values()].sort((a, b) => a.date.localeCompare(b.date));
+}
+
+const OPEN_JOB = `(SELECT j.id FROM jobs j WHERE j.pumpId = p.id AND j.state IN ('open', 'planned')
+                    ORDER BY j.startedAt DESC LIMIT 1)`;
+
+async function dueUntil(database: Database, date: string): Promise<Pick<Round, 'due' | 'dueTotal'>> {
+  const rows = await database.sequelize.query<Omit<Due, 'overdue'> & { total: number }>(
+    `SELECT d.pumpId, p.tag, s.name AS siteName, d.kind, d.words, d.date, ${OPEN_JOB} AS openJobId,
+            COUNT(*) OVER () AS total
+       FROM dues d JOIN pumps p ON p.id = d.pumpId JOIN sites s ON s.id = p.siteId
+      WHERE d.date IS NULL OR d.date <= $until
+      ORDER BY d.date IS NOT NULL, d.date, p.tag LIMIT $most`,
+    { bind: { until: addDays(date, AHEAD_days), most: MOST_DUE }, type: QueryTypes.SELECT },
   );
-  const looked = await Promise.all(candidates.map(({ id }) => pumpPage(database, clock, id)));
-  const states = looked.map((pump) => ({ pump, state: stateOfPump(pump) }));
-  const pumps = states.map(({ pump, state }) => openPump(pump, state));
   return {
-    date,
-    due: looked.flatMap((pump) => dueAt(pump)).sort(mostPressing),
-    visits: [...visits.values()].sort((a, b) => a.date.localeCompare(b.date)),
-    pumps: pumps.filter((pump) => pump !== null).sort(worstFirst),
+    due: rows.map(({ total: _, ...due }) => ({ ...due, overdue: due.date !== null && due.date < date })),
+    dueTotal: rows[0]?.total ?? 0,
   };
 }
 
-function openPump(pump: PumpResource, { findings, strip }: PumpState): Round['pumps'][number] | null {
-  if (findings.length === 0) return null;
-  const { id, tag, name, place, siteId, siteName, family, nowShare } = pump;
-  const open = pump.jobs.find((job) => job.state === 'open' || job.state === 'planned');
+interface OpenRow {
+  readonly id: string;
+  readonly tag: string;
+  readonly name: string;
+  readonly place: string;
+  readonly siteId: string;
+  readonly siteName: string;
+  readonly zone: string;
+  readonly family: string;
+  readonly stops: number;
+  readonly warns: number;
+  readonly notes: number;
+  readonly worst: string;
+  readonly strip: string | null;
+  readonly openJobId: string | null;
+  readonly total: number;
+}
+
+async function openPumps(database: Database, clock: Clock): Promise<Pick<Round, 'pumps' | 'pumpsTotal'>> {
+  const rows = await database.sequelize.query<OpenRow>(
+    `SELECT p.id, p.tag, p.name, p.place, p.siteId, s.name AS siteName, s.zone, p.family, k.stops, k.warns, k.notes,
+            k.worst, k.strip, ${OPEN_JOB} AS openJobId, COUNT(*) OVER () AS total
+       FROM pump_states k JOIN pumps p ON p.id = k.pumpId JOIN sites s ON s.id = p.siteId
+      WHERE k.worst IS NOT NULL ORDER BY k.stops DESC, k.warns DESC, p.tag LIMIT $most`,
+    { bind: { most: MOST_PUMPS }, type: QueryTypes.SELECT },
+  );
   return {
-    id,
-    tag,
-    name,
-    place,
-    siteId,
-    siteName,
-    family,
-    counts: countOf(findings),
-    worst: renderFinding(findings[0], ALL_TEXTS, METRIC).title,
-    strip,
-    nowShare,
-    openJobId: open?.id ?? null,
+    pumps: rows.map(({ stops, warns, notes, strip, zone, total: _, ...pump }) => ({
+      ...pump,
+      family: pump.family as Round['pumps'][number]['family'],
+      counts: { stop: stops, warn: warns, note: notes },
+      strip: strip === null ? null : (JSON.parse(strip) as Round['pumps'][number]['strip']),
+      nowShare: shareOfDay(clock(), zone),
+    })),
+    pumpsTotal: rows[0]?.total ?? 0,
   };
-}
-
-/** What is due now first, then by date. */
-function mostPressing(a: Due, b: Due): number {
-  return (a.date ?? '').localeCompare(b.date ?? '') || a.tag.localeCompare(b.tag);
-}
-
-function countOf(findings: readonly Finding[]): FindingCount {
-  const count = { stop: 0, warn: 0, note: 0 };
-  for (const { severity } of findings) count[severity] += 1;
-  return count;
-}
-
-function worstFirst(
-  a: { counts: FindingCount; tag: string },
-  b: { counts: FindingCount; tag: string },
-): number {
-  return b.counts.stop - a.counts.stop || b.counts.warn - a.counts.warn || a.tag.localeCompare(b.tag);
 }

@@ -7,16 +7,16 @@ import { likePattern, pumpsOfSite } from './pumps';
 /** A page of sites with how many pumps each has. */
 export async function listSites(database: Database, query: PageQuery) {
   const { page, size } = query;
-  const replacements = { like: likePattern(query.search), limit: size, offset: (page - 1) * size };
-  const where = `WHERE s.name LIKE :like ESCAPE '\\' OR s.place LIKE :like ESCAPE '\\'`;
+  const like = likePattern(query.search);
+  const where = `WHERE s.name LIKE $like ESCAPE '\\' OR s.place LIKE $like ESCAPE '\\'`;
   const items = await database.sequelize.query<SiteRow>(
     `SELECT s.id, s.name, s.place, (SELECT COUNT(*) FROM pumps p WHERE p.siteId = s.id) AS pumps
-       FROM sites s ${where} ORDER BY s.name LIMIT :limit OFFSET :offset`,
-    { replacements, type: QueryTypes.SELECT },
+       FROM sites s ${where} ORDER BY s.name LIMIT $limit OFFSET $offset`,
+    { bind: { like, limit: size, offset: (page - 1) * size }, type: QueryTypes.SELECT },
   );
   const [{ total }] = await database.sequelize.query<{ total: number }>(
     `SELECT COUNT(*) AS total FROM sites s ${where}`,
-    { replacements, type: QueryTypes.SELECT },
+    { bind: { like }, type: QueryTypes.SELECT },
   );
   return { items, total, page, size };
 }

@@ -1,9 +1,10 @@
 import { viewJob, type JobDocument } from '@barythm/core/job';
 import { rateOf } from '@barythm/core/families/metering';
 import Papa from 'papaparse';
+import { FORMULA } from './formula';
 
-/** Cells that a spreadsheet would take for a formula are made safe. */
-const OPTIONS = { newline: '\r\n', escapeFormulae: true } as const;
+/** Cells that a spreadsheet would take for a formula, whatever blanks stand before it, are made safe. */
+const OPTIONS = { newline: '\r\n', escapeFormulae: FORMULA } as const;
 
 /** Every line written on the sheet, in the order it was written. */
 export function sheetCsv(document: JobDocument): string {

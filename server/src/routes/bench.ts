@@ -7,6 +7,10 @@ export const benchRoutes: FastifyPluginAsyncZod = async (app) => {
   app.post(
     '/bench',
     { schema: { body: benchRequestSchema, response: { 200: benchAnswerSchema } } },
-    (request) => runApart(request.body),
+    (request) => {
+      const gone = new AbortController();
+      request.raw.socket.once('close', () => gone.abort());
+      return runApart(request.body, gone.signal);
+    },
   );
 };

@@ -10,6 +10,7 @@ import type { Clock } from '../clock';
 import type { Database } from '../db';
 import { carryOut, importJob, loadJob } from '../jobs';
 import { problems } from '../problems';
+import { keepState } from '../register';
 import { checksCsv, handoverPdf, readingsCsv, sheetCsv, programsCalendar } from '../report';
 
 const byId = z.object({ id: z.string() });
@@ -36,7 +37,12 @@ export function jobRoutes(database: Database, clock: Clock): FastifyPluginAsyncZ
     app.post(
       '/commands',
       { schema: { body: commandSchema, response: { 200: commandAnswerSchema } } },
-      (request) => carryOut(database, clock, request.body),
+      async (request) => {
+        const answer = await carryOut(database, clock, request.body);
+        // what the round shows of this pump follows from what was written
+        await keepStateOfJob(database, clock, answer.jobId);
+        return answer;
+      },
     );
 
     app.get('/jobs/:id/hand-over.pdf', { schema: { params: byId } }, async (request, reply) => {
@@ -80,9 +86,15 @@ export function jobRoutes(database: Database, clock: Clock): FastifyPluginAsyncZ
 
     app.post('/jobs/import', { schema: { body: jobFileSchema } }, async (request, reply) => {
       const jobId = await importJob(database, request.body as JobFile, 'Workshop');
+      await keepStateOfJob(database, clock, jobId);
       return reply.status(201).send({ jobId });
     });
   };
+}
+
+async function keepStateOfJob(database: Database, clock: Clock, jobId: string): Promise<void> {
+  const job = await database.models.jobs.findByPk(jobId, { attributes: ['pumpId'] });
+  if (job) await keepState(database, clock, job.get('pumpId') as string);
 }
 
 function handoverOf(document: JobDocument): Handover {

@@ -10,6 +10,7 @@ import {
   sitePageSchema,
   siteSchema,
 } from '@barythm/contract/resources';
+import { dateSchema } from '@barythm/contract/job';
 import { profileSchema } from '@barythm/core/profile';
 import type { FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { z } from 'zod';
@@ -41,7 +42,11 @@ const csvSchema = z.object({ csv: z.string().min(1, 'The file is empty.') }).str
 /** Round, register and library. */
 export function registerRoutes(database: Database, clock: Clock, labelBase: string): FastifyPluginAsyncZod {
   return async (app) => {
-    app.get('/round', { schema: { response: { 200: roundSchema } } }, () => round(database, clock));
+    app.get(
+      '/round',
+      { schema: { querystring: z.object({ day: dateSchema.optional() }), response: { 200: roundSchema } } },
+      (request) => round(database, clock, request.query.day),
+    );
     app.get(
       '/sites',
       { schema: { querystring: pageQuerySchema, response: { 200: sitePageSchema } } },

@@ -1,9 +1,13 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { QueryTypes } from 'sequelize';
-import { MIGRATIONS, openDatabase } from '../db';
+import { QueryTypes, Sequelize } from 'sequelize';
+import { buildServer } from '../app';
+import { frozenClock } from '../clock';
+import { LockedError, MIGRATIONS, openDatabase, takeLock } from '../db';
+import { migrate } from '../db/migrate';
+import { makeDemoFile } from '../demo';
 
 const folder = mkdtempSync(join(tmpdir(), 'barythm-kill-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
@@ -50,7 +54,7 @@ test('every connection enforces foreign keys, waits for others and writes throug
   expect(await pragma('foreign_keys')).toBe(1);
   expect(await pragma('journal_mode')).toBe('wal');
   expect(await pragma('synchronous')).toBe(2);
-  expect(await pragma('busy_timeout')).toBe(5000);
+  expect(await pragma('busy_timeout')).toBe(3000);
   const orphan = database.write((transaction) =>
     database.models.pumps.create(
       {
@@ -81,3 +85,97 @@ test('opened again, a database with data keeps it and migrates nothing twice', a
   expect(await second.models.sites.count()).toBe(1);
   await second.close();
 });
+
+test('a migration that is broken off at any statement leaves the schema as it was, and is made whole the next time', async () => {
+  const sequelizeAt = (file: string, at: number) => {
+    let statements = 0;
+    return new Sequelize({
+      dialect: 'sqlite',
+      storage: file,
+      logging: () => {
+        statements += 1;
+        if (statements === at) throw new Error('killed');
+      },
+    });
+  };
+  const whole = new Sequelize({ dialect: 'sqlite', storage: join(folder, 'whole.sqlite'), logging: false });
+  await migrate(whole);
+  const schemaOf = async (sequelize: Sequelize) =>
+    (
+      await sequelize.query<{ sql: string | null }>('SELECT sql FROM sqlite_master ORDER BY type, name', {
+        type: QueryTypes.SELECT,
+      })
+    ).map(({ sql }) => sql);
+  const wanted = await schemaOf(whole);
+  await whole.close();
+  let broken = 0;
+  for (let at = 2; ; at += 3) {
+    const file = join(folder, `broken-${at}.sqlite`);
+    const dying = sequelizeAt(file, at);
+    const died = await migrate(dying).then(
+      () => false,
+      () => true,
+    );
+    await dying.close();
+    if (!died) break;
+    broken += 1;
+    const again = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
+    await migrate(again);
+    expect(await schemaOf(again)).toEqual(wanted);
+    await again.close();
+  }
+  expect(broken).toBeGreaterThan(10);
+}, 60_000);
+
+test('demo data is there whole or not at all: what was half made beside it is thrown away', async () => {
+  const file = join(folder, 'demo', 'barythm.sqlite');
+  await makeDemoFile(file, frozenClock('2026-11-24T10:30:00.000Z'));
+  // a process that was killed while it made another leaves this behind
+  writeFileSync(`${file}.making`, 'half a database');
+  await makeDemoFile(file, frozenClock('2026-11-24T10:30:00.000Z'));
+  expect(existsSync(`${file}.making`)).toBe(false);
+  const database = await openDatabase(file);
+  expect(await database.models.pumps.count()).toBeGreaterThan(10);
+  await database.close();
+}, 60_000);
+
+test('a second server on one folder is refused while the first lives; what a killed one left is taken over', () => {
+  const file = join(folder, 'locked.sqlite');
+  const unlock = takeLock(file);
+  // this process itself may take it again, as a restart in place does; a living other may not
+  writeFileSync(`${file}.lock`, String(process.ppid));
+  expect(() => takeLock(file)).toThrow(LockedError);
+  writeFileSync(`${file}.lock`, '4194999');
+  takeLock(file)();
+  unlock();
+  expect(existsSync(`${file}.lock`)).toBe(false);
+});
+
+test('a database that another program holds is answered in words, within the time that it waits', async () => {
+  const file = join(folder, 'busy.sqlite');
+  const database = await openDatabase(file);
+  const app = await buildServer({ database, clock: frozenClock('2026-11-24T10:30:00.000Z') });
+  const other = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
+  await other.query('BEGIN IMMEDIATE');
+  const start = Date.now();
+  const answer = await app.inject({
+    method: 'POST',
+    url: '/api/v1/profiles',
+    payload: JSON.parse(
+      readFileSync(join(__dirname, '../../../profiles/three-key-contact.json'), 'utf8'),
+    ) as object,
+  });
+  expect(answer.statusCode).toBe(503);
+  expect(answer.json()).toMatchObject({
+    code: 'unavailable',
+    detail: expect.stringContaining('Another program is writing'),
+  });
+  expect(answer.headers['retry-after']).toBe('5');
+  expect(Date.now() - start).toBeLessThan(8000);
+  expect((await app.inject('/api/v1/health')).statusCode).toBe(503);
+  await other.query('ROLLBACK');
+  expect((await app.inject('/api/v1/health')).statusCode).toBe(200);
+  await other.close();
+  await app.close();
+  await database.close();
+}, 30_000);

@@ -6,5 +6,6 @@ export const STATE_WORDS: Record<JobRow['state'], string> = {
   open: 'In progress',
   'part-changed': 'Left part-changed',
   'put-back': 'Put back as found',
+  cancelled: 'Cancelled',
   'handed-over': 'Handed over',
 };

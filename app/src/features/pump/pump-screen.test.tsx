@@ -39,6 +39,7 @@ const POOL: PumpResource = {
     serial: 'PD-1',
     plate: { family: 'pool', greatest_rpm: 3450, rated_W: 1500, kind: 'M' },
     installedOn: '2020-01-01',
+    plateReadOn: null,
   },
   profile: TEN_SLOTS,
   duty: DUTY,

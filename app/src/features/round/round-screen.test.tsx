@@ -41,7 +41,7 @@ const visit = (
   zone: 'Atlantic/Faroe',
   jobs: jobs as Round['visits'][number]['jobs'],
 });
-const EMPTY: Round = { date: '2026-11-24', due: [], visits: [], pumps: [] };
+const EMPTY: Round = { date: '2026-11-24', due: [], visits: [], pumps: [], dueTotal: 0, pumpsTotal: 0 };
 const stand = async (round: Partial<Round>) => {
   serve([{ to: '/round', body: { ...EMPTY, ...round } }]);
   const { clear } = standScreen(<RoundScreen />);

@@ -1,15 +1,20 @@
 import { z } from 'zod';
 
-const positive = (what: string) =>
-  z.number({ error: `${what} must be a number.` }).positive(`${what} must be more than 0.`);
+/** No figure of the trade is larger than this, in the unit it is kept in. */
+const MOST = 1e6;
+const positive = (what: string, most = MOST) =>
+  z
+    .number({ error: `${what} must be a number.` })
+    .positive(`${what} must be more than 0.`)
+    .max(most, `${what} cannot be above ${most}.`);
 
 export const strengthSchema = z.discriminatedUnion('stated', [
-  z.object({ stated: z.literal('mass'), gpl: positive('The strength') }).strict(),
+  z.object({ stated: z.literal('mass'), gpl: positive('The strength', 20_000) }).strict(),
   z
     .object({
       stated: z.literal('weight'),
       percent: positive('The strength').max(100, 'The strength cannot be more than 100 %.'),
-      density_kgl: positive('The density'),
+      density_kgl: positive('The density', 25),
     })
     .strict(),
   z
@@ -24,13 +29,13 @@ export const siteDateSchema = z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'A date is
 
 export const dutyProductSchema = z
   .object({
-    productId: z.string().optional(),
-    name: z.string().min(1, 'The product needs a name.'),
+    productId: z.string().max(64).optional(),
+    name: z.string().min(1, 'The product needs a name.').max(200),
     strength: strengthSchema,
     /** what the strength is known from: null means the label only */
     measuredOn: siteDateSchema.nullable(),
-    halfLife_days: positive('The half-life').nullable(),
-    density_kgl: positive('The density'),
+    halfLife_days: positive('The half-life', 36_500).nullable(),
+    density_kgl: positive('The density', 25),
     gassing: z.boolean(),
   })
   .strict();
@@ -57,7 +62,7 @@ export const signalSourceSchema = z.discriminatedUnion('source', [
   z
     .object({
       source: z.literal('meter'),
-      litresPerPulse: positive('The water for each pulse'),
+      litresPerPulse: positive('The water for each pulse', 1e5),
       contact: z.enum(['mechanical', 'electronic']),
       /** share of the time from pulse to pulse that the contact is closed */
       closedShare: z
@@ -76,8 +81,11 @@ const backPressure = (what: string) =>
     .gt(-1.1, `${what} cannot be under a full vacuum, −1 bar.`)
     .max(500, `${what} cannot be above 500 bar.`);
 
-const notNegative = (what: string) =>
-  z.number({ error: `${what} must be a number.` }).min(0, `${what} cannot be negative.`);
+const notNegative = (what: string, most = MOST) =>
+  z
+    .number({ error: `${what} must be a number.` })
+    .min(0, `${what} cannot be negative.`)
+    .max(most, `${what} cannot be above ${most}.`);
 
 /** What is known of the suction side; null where it is not. */
 export const suctionSchema = z
@@ -140,9 +148,9 @@ export const tankSchema = z
 
 export const serviceSchema = z
   .object({
-    what: z.string().min(1, 'Say what is due: diaphragm, valves, seal.'),
-    everyStrokes: positive('The strokes between services'),
-    madeStrokes: notNegative('The strokes since the last service'),
+    what: z.string().min(1, 'Say what is due: diaphragm, valves, seal.').max(200),
+    everyStrokes: positive('The strokes between services', 1e9),
+    madeStrokes: notNegative('The strokes since the last service', 1e9),
   })
   .strict();
 
@@ -159,7 +167,10 @@ export const meteringDutySchema = z
         usual_m3h: positive('The usual water flow'),
         greatest_m3h: positive('The greatest water flow'),
         /** mean flow of each hour of the day, from 0:00 */
-        hourly_m3h: z.array(z.number().min(0, 'A water flow cannot be negative.')).length(24).nullable(),
+        hourly_m3h: z
+          .array(z.number().min(0, 'A water flow cannot be negative.').max(MOST))
+          .length(24)
+          .nullable(),
       })
       .strict(),
     dose: z
@@ -172,7 +183,7 @@ export const meteringDutySchema = z
     product: dutyProductSchema,
     strokeVolume: z
       .object({
-        full_mL: positive('The stroke volume'),
+        full_mL: positive('The stroke volume', 1e5),
         basis: z.enum(['plate', 'measured']),
         atLength_pct: z.number().min(0).max(100).optional(),
       })
@@ -214,7 +225,7 @@ export const meteringDutySchema = z
       .nullable()
       .optional(),
     /** days until the next planned visit */
-    nextVisit_days: positive('The days to the next visit').nullable().optional(),
+    nextVisit_days: positive('The days to the next visit', 3650).nullable().optional(),
     /** where good technicians disagree: what is chosen here */
     choices: z
       .object({
@@ -226,7 +237,7 @@ export const meteringDutySchema = z
         /** by what the pump tells dry from wet: what parts them best in the readings taken */
         dryBy: z.enum(['level', 'flow', 'pressure', 'power']).optional(),
         /** why a dry run may go on */
-        dryReason: z.string().optional(),
+        dryReason: z.string().max(2000).optional(),
         afterFault: z.enum(['resume', 'wait']).optional(),
         calibrateBy: z.enum(['strokes', 'time']).optional(),
         memory: z.enum(['on', 'off']).optional(),

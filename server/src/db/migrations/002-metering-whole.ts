@@ -1,6 +1,6 @@
 import { DataTypes, QueryTypes } from 'sequelize';
 import type { Migration } from '../migrate';
-import { labelCode } from '../label-code';
+import { firstLabelCode } from '../label-code';
 
 /** Short codes on pumps for their labels, and what earlier jobs measured at a unit. */
 export const migration002: Migration = {
@@ -13,7 +13,7 @@ export const migration002: Migration = {
     });
     for (const { id } of pumps) {
       await db.sequelize.query('UPDATE pumps SET code = :code WHERE id = :id', {
-        replacements: { code: labelCode(id), id },
+        replacements: { code: firstLabelCode(id), id },
       });
     }
     await db.addIndex('pumps', { fields: ['code'], unique: true });

@@ -1,0 +1,37 @@
+import type { FastifyInstance } from 'fastify';
+import { problems } from '../problems';
+
+/** Names under which a server on this machine is asked for; any other name that leads here was made to. */
+const LOOPBACK: ReadonlySet<string> = new Set(['127.0.0.1', 'localhost', '[::1]']);
+const READS: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
+
+/** The host of an address or of a Host header, without its port; null for what is neither. */
+function hostOf(text: string): string | null {
+  try {
+    return new URL(text.includes('://') ? text : `http://${text}`).hostname.toLowerCase();
+  } catch {
+    return null;
+  }
+}
+
+/**
+ * Answers only to its own names, and takes writes only from its own pages: a page of any other site that leads its name here reads
+ * and writes nothing.
+ *
+ * @param address where else this server is reached, as labels have it
+ */
+export function guardOrigin(app: FastifyInstance, address: string | undefined): void {
+  const own = address === undefined ? null : hostOf(address);
+  const known = (host: string | null) => host !== null && (LOOPBACK.has(host) || host === own);
+  app.addHook('onRequest', async (request, reply) => {
+    void reply.header('permissions-policy', PERMISSIONS);
+    if (!known(hostOf(request.headers.host ?? ''))) throw problems.foreignHost(request.headers.host ?? '');
+    const { origin } = request.headers;
+    if (READS.has(request.method) || origin === undefined) return;
+    if (!known(hostOf(origin))) throw problems.foreignOrigin(origin);
+  });
+}
+
+/** The app asks for nothing of the device but what every page may. */
+export const PERMISSIONS =
+  'camera=(), geolocation=(), microphone=(), payment=(), usb=(), bluetooth=(), serial=(), hid=(), midi=(), screen-wake-lock=(self)';

@@ -1,0 +1,102 @@
+import type { Due, PumpResource } from '@barythm/contract/resources';
+import { renderFinding, type Finding } from '@barythm/core/findings';
+import { ALL_TEXTS } from '@barythm/core/job';
+import { METRIC } from '@barythm/core/units';
+import { siteDate } from '@barythm/core/time';
+import { QueryTypes } from 'sequelize';
+import type { Clock } from '../clock';
+import type { Database } from '../db';
+import { everDue } from './due';
+import { pumpPage } from './pumps';
+import { stateOfPump, type PumpState } from './state';
+
+/** What stands open on a pump, in counts and words; findings themselves are never stored. */
+interface Kept {
+  readonly stops: number;
+  readonly warns: number;
+  readonly notes: number;
+  readonly worst: string | null;
+  readonly strip: PumpState['strip'];
+  readonly dues: readonly Pick<Due, 'kind' | 'words' | 'date'>[];
+}
+
+/** Works out what stands open on a pump. What cannot be worked out is said to be so, and takes nothing else down. */
+function keptOf(pump: PumpResource): Kept {
+  try {
+    const { findings, strip } = stateOfPump(pump);
+    return { ...countOf(findings), worst: worstOf(findings), strip, dues: everDue(pump) };
+  } catch (error) {
+    const because = error instanceof Error ? error.message : String(error);
+    return {
+      stops: 0,
+      warns: 1,
+      notes: 0,
+      worst: `Cannot be worked out, because ${because.slice(0, 200)}`,
+      strip: null,
+      dues: [],
+    };
+  }
+}
+
+function countOf(findings: readonly Finding[]) {
+  const of = (severity: Finding['severity']) =>
+    findings.filter((finding) => finding.severity === severity).length;
+  return { stops: of('stop'), warns: of('warn'), notes: of('note') };
+}
+
+function worstOf([worst]: readonly Finding[]): string | null {
+  return worst ? renderFinding(worst, ALL_TEXTS, METRIC).title : null;
+}
+
+/** Works out a pump anew and keeps what it comes to: after each write to it, and once a day. */
+export async function keepState(database: Database, clock: Clock, pumpId: string): Promise<void> {
+  const pump = await pumpPage(database, clock, pumpId).catch(() => null);
+  // a pump that has lost what it hangs on is no reason not to look at the others
+  const asOf = pump?.today ?? clock().slice(0, 10);
+  const kept: Kept = pump
+    ? keptOf(pump)
+    : {
+        stops: 0,
+        warns: 1,
+        notes: 0,
+        worst: 'Cannot be read: its unit or profile is missing.',
+        strip: null,
+        dues: [],
+      };
+  const { models } = database;
+  await database.write(async (transaction) => {
+    const { dues, ...state } = kept;
+    await models.pump_states.upsert({ pumpId, asOf, ...state }, { transaction });
+    await models.dues.destroy({ where: { pumpId }, transaction });
+    if (dues.length > 0) {
+      await models.dues.bulkCreate(
+        dues.map((due) => ({ pumpId, ...due })),
+        { transaction },
+      );
+    }
+  });
+}
+
+/** At most so many pumps are looked at before others get their turn. */
+const SLICE = 25;
+
+/** Pumps that hold anything, and were not looked at today: the longest ago first. */
+async function stale(database: Database, today: string, most: number): Promise<string[]> {
+  const rows = await database.sequelize.query<{ id: string }>(
+    `SELECT p.id FROM pumps p LEFT JOIN pump_states k ON k.pumpId = p.id
+      WHERE (k.asOf IS NULL OR k.asOf < $today)
+        AND (p.reported IS NOT NULL OR EXISTS (SELECT 1 FROM jobs j WHERE j.pumpId = p.id))
+      ORDER BY k.asOf IS NOT NULL, k.asOf LIMIT $most`,
+    { bind: { today, most }, type: QueryTypes.SELECT },
+  );
+  return rows.map(({ id }) => id);
+}
+
+/** Brings up to a slice of pumps up to today; answers whether more are left. */
+export async function refreshSlice(database: Database, clock: Clock): Promise<boolean> {
+  // a day ahead of UTC is the furthest that any site can be; behind it a pump is looked at once more, which hurts nobody
+  const today = siteDate(clock(), 'UTC');
+  const ids = await stale(database, today, SLICE);
+  for (const id of ids) await keepState(database, clock, id);
+  return ids.length === SLICE;
+}
