@@ -17,6 +17,8 @@ export function browserStore(): OutboxStore {
   let kept: UseStore | null = null;
   const store = () => (kept ??= createStore('barythm-outbox', 'commands'));
   const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('barythm-outbox');
+  // outside a browser an open channel would keep the process alive
+  (channel as { unref?: () => void } | null)?.unref?.();
   const tell = (told: Told) => channel?.postMessage(told);
   return {
     note: (command) => localStorage.setItem(NOTE + command.id, JSON.stringify(command)),

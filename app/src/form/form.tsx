@@ -1,4 +1,4 @@
-import { createContext, useContext, useState, type ReactNode } from 'react';
+import { createContext, useContext, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../ui/button';
 import { Card } from '../ui/card';
@@ -7,6 +7,7 @@ import { DaysPick } from '../ui/days-pick';
 import { Field } from '../ui/field';
 import { SPACE, usePalette } from '../ui/theme';
 import { Words } from '../ui/words';
+import { useFold } from './fold';
 import { textAt, withText, type PathErrors, type Texts } from './tree';
 
 interface FormScope {
@@ -100,18 +101,21 @@ export function CheckField({ path, label }: { path: string; label: string }) {
   );
 }
 
-/** Several of a few words, each ticked by itself. */
+/** Several of a few words, each ticked by itself. What is no longer offered goes with the next tick. */
 export function SetField<T extends string>({
   path,
   label,
   options,
+  by = ',',
 }: {
   path: string;
   label: string;
+  /** what stands between two of them in the text: a line end where they are names */
+  by?: ',' | '\n';
   options: readonly { readonly value: T; readonly label: string }[];
 }) {
   const [text, set, error, testID] = useText(path);
-  const chosen = text.split(',').filter(Boolean);
+  const chosen = text.split(by).filter(Boolean);
   return (
     <View role="group" aria-label={label} style={styles.set}>
       <Words size="small" bold>
@@ -124,7 +128,12 @@ export function SetField<T extends string>({
           testID={`${testID}-${value}`}
           checked={chosen.includes(value)}
           onChange={(on) =>
-            set((on ? [...chosen, value] : chosen.filter((other) => other !== value)).join(','))
+            set(
+              options
+                .filter((other) => (other.value === value ? on : chosen.includes(other.value)))
+                .map((other) => other.value)
+                .join(by),
+            )
           }
         />
       ))}
@@ -205,7 +214,7 @@ export function RowsField({
   );
 }
 
-/** A part of a long form: folded to one line until it is opened, or while something in it is wrong. */
+/** A part of a long form: folded to one line until it is opened by hand or something in it is wrong; from then on it stays open until it is folded by hand, so no field leaves under the typing. */
 export function FormPart({
   title,
   summary,
@@ -224,12 +233,11 @@ export function FormPart({
   children: ReactNode;
 }) {
   const { errors } = useForm();
-  const [open, setOpen] = useState(false);
   const own = Object.keys(errors).filter((path) =>
     paths.some((start) => path === start || path.startsWith(`${start}.`)),
   );
   const wrong = own.length > 0 || Boolean(extra);
-  const shown = open || wrong;
+  const [open, toggle] = useFold(wrong);
   return (
     <Card title={title} edge={wrong ? 'ochre' : undefined} testID={testID}>
       {extra && (
@@ -240,15 +248,10 @@ export function FormPart({
       <View style={styles.head}>
         <Words style={styles.grow}>{summary}</Words>
         {!wrong && (
-          <Button
-            kind="quiet"
-            label={shown ? 'Fold' : 'Change'}
-            testID={`${testID}-open`}
-            onPress={() => setOpen(!open)}
-          />
+          <Button kind="quiet" label={open ? 'Fold' : 'Change'} testID={`${testID}-open`} onPress={toggle} />
         )}
       </View>
-      {shown && children}
+      {open && children}
     </Card>
   );
 }

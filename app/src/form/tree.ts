@@ -71,14 +71,14 @@ export const days: Place = {
   write: (value) => String(value ?? '1234567'),
 };
 
-/** Whole numbers parted by commas or spaces. */
+/** Whole numbers with commas or spaces between them. */
 export const numbers: Place = {
   read: (texts, path, tell) => {
     const parts = String(texts ?? '')
       .split(/[\s,;]+/)
       .filter((part) => part !== '');
     if (parts.every((part) => /^\d+$/.test(part))) return parts.map(Number);
-    tell(path, 'Whole numbers, parted by commas.');
+    tell(path, 'Whole numbers, with commas between them.');
   },
   write: (value) => (Array.isArray(value) ? value.join(', ') : ''),
 };
@@ -95,13 +95,22 @@ export const months: Place = {
   write: (value) => (Array.isArray(value) ? `${value[0]}–${value[1]}` : ''),
 };
 
-/** Several words of a few, parted by commas. */
+/** Several words of a few, with commas between them. */
 export const someOf: Place = {
   read: (texts) =>
     String(texts ?? '')
       .split(',')
       .filter(Boolean),
   write: (value) => (Array.isArray(value) ? value.join(',') : ''),
+};
+
+/** Several names out of a list, one a line: a name may hold a comma. */
+export const names: Place = {
+  read: (texts) =>
+    String(texts ?? '')
+      .split('\n')
+      .filter(Boolean),
+  write: (value) => (Array.isArray(value) ? value.join('\n') : ''),
 };
 
 export function group(places: Readonly<Record<string, Place>>): Place {
@@ -177,9 +186,14 @@ export function rowsAt(texts: Texts, path: string): readonly Texts[] {
   return (textAt(texts, path) ?? []) as readonly Texts[];
 }
 
-/** The names of a list's rows, parted by commas. */
-export function namesAt(texts: Texts, path: string): string {
+/** The names of a list's rows that have one. */
+export function namesList(texts: Texts, path: string): readonly string[] {
   return rowsAt(texts, path)
-    .map((row) => String(textAt(row, 'name')))
-    .join(', ');
+    .map((row) => String(textAt(row, 'name') ?? '').trim())
+    .filter(Boolean);
+}
+
+/** The names of a list's rows, with commas between them. */
+export function namesAt(texts: Texts, path: string): string {
+  return namesList(texts, path).join(', ');
 }

@@ -11,10 +11,11 @@ import { INTERNAL_UNIT, parseFigure, parseInUnit, spelledUnit, type Quantity } f
 import { BLANK_UNITS } from './role-units.fixtures';
 import { ALL_PROFILES, FLOW_DUTY, pulseContext, SOUND_PULSE } from './metering/fixtures';
 import { planAndCheck as planMetering, understand as understandMetering } from './metering';
-import { METERING_QUANTITIES } from './metering/roles';
+import { METERING_QUANTITIES, RATE_ROLES } from './metering/roles';
 import { planAndCheck, understand } from './pool';
 import { contextOf, FOUR_SPEEDS, LINK, PANEL, PANEL_DUTY, TEN_SLOTS } from './pool/fixtures';
-import { POOL_QUANTITIES } from './pool/roles';
+import { POOL_QUANTITIES, SPEED_ROLES } from './pool/roles';
+import { ROLE_QUANTITIES } from './role-quantities';
 
 /** Every unit that a display may show each quantity in. */
 const UNITS: Partial<Record<Quantity, readonly string[]>> = {
@@ -55,6 +56,20 @@ test.each(ROLES)('%s is read in every unit of its quantity, and shown again as i
       { numRuns: 30 },
     );
   }
+});
+
+test('the figure of every role in every shipped profile is read in the unit that its display shows', () => {
+  const figures = [...ALL_PROFILES, FOUR_SPEEDS, LINK, PANEL, TEN_SLOTS].flatMap(({ parameters }) =>
+    parameters.filter(({ type, role }) => type === 'number' && role !== undefined),
+  );
+  expect(figures.length).toBeGreaterThan(60);
+  const own: readonly string[] = [...RATE_ROLES, ...SPEED_ROLES];
+  const unread = figures.filter(
+    (parameter) =>
+      !own.includes(parameter.role!) &&
+      readIn(parameter, ROLE_QUANTITIES[parameter.role!] ?? 'plain', 1) === null,
+  );
+  expect(unread.map(({ role, unit }) => `${role} in ${unit}`)).toEqual([]);
 });
 
 test('a unit that is none of the quantity’s is not known, never taken for another', () => {

@@ -116,7 +116,9 @@ export const METERING_QUANTITIES = {
   'stroke.length': 'percent',
   'signal.x1': 'current',
   'signal.x2': 'current',
+  'batch.strokes': 'strokes',
   'batch.volume': 'strokeVolume',
   'timer.every': 'minutes',
   'timer.run': 'seconds',
+  'calibration.factor': 'percent',
 } as const satisfies RoleQuantities;

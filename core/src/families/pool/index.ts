@@ -28,3 +28,4 @@ export * from './cheapest';
 export * from './frost-night';
 export * from './roof-day';
 export * from './program-group';
+export { emptyValues } from './empty-slot';

@@ -1,6 +1,7 @@
 import { daysInWords, EVERY_DAY, timeOfDay } from '../../time';
 import { fig } from '../../units';
 import { poolChoices, type WantedProgram } from './duty';
+import { emptyingOf } from './empty-slot';
 import { pumpOf } from './hydraulics';
 import type { PoolDraft } from './plan-draft';
 import type { PoolReason } from './reasons';
@@ -82,16 +83,12 @@ function planProgram(draft: PoolDraft, slot: number, program: WantedProgram): vo
 }
 
 function emptySlot(draft: PoolDraft, slot: number, reason: PoolReason): void {
-  if (draft.has('program.enable')) draft.choose('program.enable', 'enable.off', reason, slot);
-  else if (draft.hasOption('program.start', 'time.unused', slot)) {
-    draft.choose('program.start', 'time.unused', reason, slot);
-    draft.choose('program.stop', 'time.unused', reason, slot);
-  } else if (draft.hasOption('program.circuit', 'circuit.none', slot)) {
-    draft.choose('program.circuit', 'circuit.none', reason, slot);
-  } else if (draft.context.profile.behaviours.programs.startEqualsStop === 'off') {
-    draft.set('program.start', 0, reason, slot);
-    draft.set('program.stop', 0, reason, slot);
-  } else draft.problems.push({ kind: 'cannot-empty', slot });
+  const emptying = emptyingOf(draft.context.profile, slot);
+  if (!emptying) draft.problems.push({ kind: 'cannot-empty', slot });
+  for (const one of emptying ?? []) {
+    if ('option' in one) draft.choose(one.role, one.option, reason, slot);
+    else draft.set(one.role, one.value, reason, slot);
+  }
 }
 
 /** The speed of each circuit that a panel switches, and whether frost guard runs it. */

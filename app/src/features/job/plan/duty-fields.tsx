@@ -1,5 +1,6 @@
-import { useState, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { useFold } from '../../../form/fold';
 import { Choice } from '../../../ui/choice';
 import { Field } from '../../../ui/field';
 import { useWide } from '../../../ui/layout';
@@ -29,8 +30,7 @@ interface PartProps extends DutyFormProps {
 /** A part of the duty: one line when it is right, its fields when it is opened or something in it is wrong. */
 export function Part({ name, title, texts, errors, fields, children }: PartProps) {
   const wrong = fields.some((field) => errors[field]);
-  const [open, setOpen] = useState(wrong);
-  const shown = open || wrong;
+  const [shown, toggle] = useFold(wrong);
   const palette = usePalette();
   const wide = useWide();
   return (
@@ -48,7 +48,7 @@ export function Part({ name, title, texts, errors, fields, children }: PartProps
         aria-label={`${title}: ${shown ? 'fold' : 'change'}`}
         testID={`duty-open-${name}`}
         disabled={wrong}
-        onPress={() => setOpen(!open)}
+        onPress={toggle}
         style={styles.head}
       >
         <View style={styles.cell}>
@@ -59,7 +59,7 @@ export function Part({ name, title, texts, errors, fields, children }: PartProps
         </View>
         {!wrong && (
           <Words bold colour="petrol">
-            {open ? 'Fold' : 'Change'}
+            {shown ? 'Fold' : 'Change'}
           </Words>
         )}
       </Pressable>

@@ -34,6 +34,8 @@ export function optionalTexts(duty: MeteringDuty): Partial<DutyTexts> {
     friction: text(suction?.friction_m),
     vapour: text(suction?.vapour_bar),
     tankPressure: text(suction?.tank_bar),
+    altitude: text(suction?.altitude_m),
+    liquidTemperature: text(suction?.liquid_C),
     npsh: text(suction?.needed_m),
     dead: text(head?.dead_mL),
     injection: text(head?.injection_bar),
@@ -61,6 +63,17 @@ export function optionalTexts(duty: MeteringDuty): Partial<DutyTexts> {
   };
 }
 
+const SUCTION_FIELDS = [
+  'pipe',
+  'bore',
+  'friction',
+  'vapour',
+  'tankPressure',
+  'altitude',
+  'liquidTemperature',
+  'npsh',
+] as const;
+
 /** Reads the parts that may be left out: a part counts as soon as one of its fields is filled in. */
 export function readOptional(reading: Reading) {
   const { texts, figure, optional } = reading;
@@ -77,20 +90,22 @@ export function readOptional(reading: Reading) {
       noRelief: texts.noRelief === 'yes',
       residence_s: optional('residence', 'seconds'),
     },
-    suction: any('pipe', 'bore')
+    suction: any(...SUCTION_FIELDS)
       ? {
           pipe_m: figure('pipe', 'length'),
           bore_mm: figure('bore', 'plain'),
-          friction_m: optional('friction', 'length') ?? 0,
-          vapour_bar: optional('vapour', 'pressure') ?? 0,
-          tank_bar: optional('tankPressure', 'pressure') ?? 1.013,
+          friction_m: optional('friction', 'length'),
+          vapour_bar: optional('vapour', 'pressure'),
+          tank_bar: optional('tankPressure', 'pressure'),
+          altitude_m: optional('altitude', 'length'),
+          liquid_C: optional('liquidTemperature', 'temperature'),
           needed_m: optional('npsh', 'length'),
         }
       : null,
-    head: any('dead')
-      ? { dead_mL: figure('dead', 'strokeVolume'), injection_bar: optional('injection', 'pressure') ?? 0 }
+    head: any('dead', 'injection')
+      ? { dead_mL: figure('dead', 'strokeVolume'), injection_bar: figure('injection', 'pressure') }
       : null,
-    pressure: any('pressureLeast', 'pressureGreatest')
+    pressure: any('pressureLeast', 'pressureGreatest', 'loss')
       ? {
           least_bar: figure('pressureLeast', 'pressure'),
           greatest_bar: figure('pressureGreatest', 'pressure'),
@@ -104,7 +119,7 @@ export function readOptional(reading: Reading) {
           stop_L: figure('tankStop', 'volume'),
         }
       : null,
-    service: any('serviceEvery', 'serviceMade')
+    service: any('serviceWhat', 'serviceEvery', 'serviceMade')
       ? {
           what: texts.serviceWhat.trim() || 'Diaphragm',
           everyStrokes: figure('serviceEvery', 'strokes'),
@@ -140,6 +155,8 @@ export const OPTIONAL_FIELD_OF_PATH: Readonly<Record<string, keyof DutyTexts & s
   'suction.friction_m': 'friction',
   'suction.vapour_bar': 'vapour',
   'suction.tank_bar': 'tankPressure',
+  'suction.altitude_m': 'altitude',
+  'suction.liquid_C': 'liquidTemperature',
   'suction.needed_m': 'npsh',
   'head.dead_mL': 'dead',
   'head.injection_bar': 'injection',

@@ -69,6 +69,8 @@ export function WetEndPart(props: DutyFormProps) {
         'friction',
         'vapour',
         'tankPressure',
+        'altitude',
+        'liquidTemperature',
         'npsh',
         'dead',
         'injection',
@@ -94,13 +96,29 @@ export function WetEndPart(props: DutyFormProps) {
           field="tankPressure"
           label="On the tank, absolute"
           unit="bar"
-          hint="1.013 if open"
+          hint="Empty: open to the air"
         />
         <Figure {...props} field="npsh" label="Head it needs" unit="m" hint="Manual; empty: 2 m" />
       </Pair>
       <Pair>
+        <Figure {...props} field="altitude" label="Height above the sea" unit="m" hint="Empty: sea level" />
+        <Figure
+          {...props}
+          field="liquidTemperature"
+          label="Liquid at its warmest"
+          unit="°C"
+          hint="Empty: 20 °C"
+        />
+      </Pair>
+      <Pair>
         <Figure {...props} field="dead" label="Dead volume of the head" unit="mL" />
-        <Figure {...props} field="injection" label="Injection valve opens at" unit="bar" />
+        <Figure
+          {...props}
+          field="injection"
+          label="Injection valve opens at"
+          unit="bar"
+          hint="0 without one"
+        />
       </Pair>
       <Pair>
         <Figure {...props} field="pressureLeast" label="Back pressure, least" unit="bar" />

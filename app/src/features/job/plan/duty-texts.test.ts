@@ -80,6 +80,7 @@ test('a meter asks for its pulses instead of a span; everything that may be left
     pipe: '3',
     bore: '4',
     dead: '0.2',
+    injection: '0',
     pressureLeast: '1',
     pressureGreatest: '4',
     loss: '2',
@@ -96,7 +97,7 @@ test('a meter asks for its pulses instead of a span; everything that may be left
   expect(errors).toEqual({});
   expect(duty).toMatchObject({
     signal: { source: 'meter', litresPerPulse: 10, contact: 'electronic', closedShare: 0.4 },
-    suction: { pipe_m: 3, bore_mm: 4, tank_bar: 1.013, needed_m: null },
+    suction: { pipe_m: 3, bore_mm: 4, friction_m: null, vapour_bar: null, tank_bar: null, needed_m: null },
     pressure: { lossPer_bar: 0.02 },
     service: { what: 'Diaphragm' },
   });
@@ -114,6 +115,8 @@ test.each<[string, Partial<DutyTexts>, keyof DutyTexts, string]>([
   ['no water in a pulse', { litres: '0' }, 'litres', 'more than 0'],
   ['always closed', { closedShare: '1' }, 'closedShare', 'between 0 and 1'],
   ['half a suction line', { pipe: '3' }, 'bore', 'This is needed.'],
+  ['a friction loss of no pipe', { friction: '0.4' }, 'pipe', 'This is needed.'],
+  ['a head of which half is known', { dead: '0.2' }, 'injection', 'This is needed.'],
   [
     'a stop level above the warn level',
     { tankNow: '9', tankWarn: '2', tankStop: '5' },

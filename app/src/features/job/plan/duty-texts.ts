@@ -51,6 +51,8 @@ export interface DutyTexts extends Record<string, string> {
   friction: string;
   vapour: string;
   tankPressure: string;
+  altitude: string;
+  liquidTemperature: string;
   npsh: string;
   dead: string;
   injection: string;
@@ -123,6 +125,8 @@ export const EMPTY_DUTY: DutyTexts = {
   friction: '',
   vapour: '',
   tankPressure: '',
+  altitude: '',
+  liquidTemperature: '',
   npsh: '',
   dead: '',
   injection: '',

@@ -3,7 +3,7 @@ import { InputError } from '@barythm/core/input';
 import { useState } from 'react';
 import { PANEL_DUTY } from '../../../../../core/src/families/pool/fixtures';
 import { FormProvider } from '../../../form/form';
-import { textAt, type Texts } from '../../../form/tree';
+import { textAt, withText, type Texts } from '../../../form/tree';
 import { press, type, wordsOf } from '../../../testing/touch';
 import { DutyParts } from './duty-parts';
 import { BLANK_POOL, poolTexts, readPoolDuty } from './duty-tree';
@@ -54,6 +54,31 @@ test('a part that is wrong stands open by itself and cannot be folded away', () 
   expect(screen.getAllByText('Nothing is entered yet.').length).toBeGreaterThan(4);
   // what has its usual value stays folded
   expect(screen.queryByTestId('duty-winter')).toBeNull();
+});
+
+test('a part that becomes right while one types stays open until it is folded by hand, and keeps every digit', () => {
+  stand(withText(withText(poolTexts(PANEL_DUTY), 'points.0.power_W', ''), 'bodies.0.depth_m', ''));
+  expect(screen.getByTestId('duty-points.0.power_W')).toBeTruthy();
+  for (const text of ['1', '10', '101', '1010']) type('duty-points.0.power_W', text);
+  for (const text of ['0', '0.', '0.2', '0.24']) type('duty-bodies.0.depth_m', text);
+  expect(duty()).toMatchObject({ points: [{ power_W: 1010 }, {}, {}], bodies: [{ depth_m: 0.24 }] });
+  press('part-points-open');
+  expect(screen.queryByTestId('duty-points.0.power_W')).toBeNull();
+  expect(screen.getByTestId('duty-bodies.0.depth_m')).toBeTruthy();
+});
+
+test('a winter that nobody spoke of is not known, and several waters name what turns them over', () => {
+  expect(textAt(BLANK_POOL, 'winter')).toBe('');
+  stand(withText(poolTexts(PANEL_DUTY), 'winter', ''));
+  expect(wordsOf('part-winter')).toContain('Not said');
+  expect(duty()!.winter).toBeNull();
+  press('part-water-open');
+  expect(screen.queryByTestId('duty-bodies.0.circuits-Filter')).toBeNull();
+  press('duty-bodies-add');
+  press('duty-bodies.0.circuits-Filter');
+  press('duty-bodies.0.circuits-Cleaner');
+  press('duty-bodies.1-remove');
+  expect(duty()!.bodies[0].circuits).toEqual(['Filter', 'Cleaner']);
 });
 
 test('every part opens, and what is changed in it is read', () => {

@@ -8,6 +8,7 @@ import {
   listOrNothing,
   maybe,
   months,
+  names,
   numbers,
   optional,
   switched,
@@ -24,6 +25,7 @@ const BODY = group({
   shapes: list(group({ shape: word, length_m: figure('length'), width_m: zeroIfBlank('length') })),
   depth_m: figure('length'),
   turnoversPerDay: figure('plain'),
+  circuits: optional(names),
 });
 /** The place in a panel: blank where no panel switches the circuit. */
 const DUTY: Readonly<Record<string, Place>> = {
@@ -67,7 +69,7 @@ const DUTY: Readonly<Record<string, Place>> = {
   command: word,
   otherAddresses: numbers,
   linked: list(group({ kind: word, name: word })),
-  winter: word,
+  winter: maybe(word),
   frostNight: group({ hours: figure('hours'), perYear: zeroIfBlank('plain') }),
   heat: switched({
     source: word,
@@ -140,7 +142,6 @@ export const BLANK_POOL: Texts = TREE.write({
   circuits: [{ name: 'Filter', kind: 'filter' }],
   tariff: { windows: [{ days: '1234567', from: 0, to: 1440 }] },
   command: 'own',
-  winter: 'none',
   frostNight: { hours: 8, perYear: 0 },
   leastRun_min: 30,
 });

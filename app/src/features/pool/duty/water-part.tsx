@@ -1,7 +1,7 @@
 import { volume_m3 } from '@barythm/core/hydraulics';
 import { fig, figureWithUnit, type Reader } from '@barythm/core/units';
-import { Cell, ChoiceField, FormPart, FieldRow, RowsField, TextField } from '../../../form/form';
-import { rowsAt, textAt, type Texts } from '../../../form/tree';
+import { Cell, ChoiceField, FormPart, FieldRow, RowsField, SetField, TextField } from '../../../form/form';
+import { namesList, rowsAt, textAt, type Texts } from '../../../form/tree';
 import { useReader } from '../../../ui/reader';
 import { readBody } from './duty-tree';
 
@@ -19,6 +19,9 @@ const BODIES = [
 /** Bodies of water, their shapes and turnover. */
 export function WaterPart({ texts }: { texts: Texts }) {
   const reader = useReader();
+  // A tub turned over by the pool's filter is no tub turned over: with several waters each names its own circuits.
+  const circuits = namesList(texts, 'circuits');
+  const several = rowsAt(texts, 'bodies').length > 1 && circuits.length > 1;
   return (
     <FormPart
       title="Water"
@@ -86,6 +89,14 @@ export function WaterPart({ texts }: { texts: Texts }) {
                 />
               </Cell>
             </FieldRow>
+            {(several || String(textAt(texts, `${path}.circuits`) ?? '') !== '') && (
+              <SetField
+                path={`${path}.circuits`}
+                label="Turned over by these circuits; by all that move water where none is ticked"
+                by={'\n'}
+                options={circuits.map((name) => ({ value: name, label: name }))}
+              />
+            )}
           </>
         )}
       </RowsField>

@@ -10,9 +10,12 @@ export function WinterPart({ texts }: { texts: Texts }) {
       testID="part-winter"
       paths={['winter', 'frostNight']}
       summary={
-        { none: 'No frost comes.', light: 'Light frosts.', hard: 'Hard winters: drain down.' }[
-          String(at('winter'))
-        ] ?? ''
+        {
+          '': 'Not said: what guards against frost is left as it is.',
+          none: 'No frost comes.',
+          light: 'Light frosts.',
+          hard: 'Hard winters: drain down.',
+        }[String(at('winter'))] ?? ''
       }
     >
       <ChoiceField

@@ -35,6 +35,16 @@ test('a slot is recorded whole, the next copied from it; a wrong time is said an
   expect(foundIn(job, 'programs/10/enable')).toBe('off');
 });
 
+test('an empty slot is recorded as empty and nothing else: days, times and speed that nobody read stay unknown', () => {
+  const job = standJob(TEN_SLOTS, <WeekFoundCard />, [], { dutyBefore: DUTY });
+  press('slot-1-empty');
+  expect(screen.getByText('1 of 10 programs recorded')).toBeTruthy();
+  expect(
+    ['enable', 'days', 'start', 'stop', 'speed'].map((key) => foundIn(job, `programs/1/${key}`)),
+  ).toEqual(['off', undefined, undefined, undefined, undefined]);
+  expect(screen.getByTestId('slot-1-row')).toHaveTextContent(/empty$/);
+});
+
 test('days alone are copied from above; an empty slot shows what an empty one shows here', () => {
   const job = standJob(TEN_SLOTS, <WeekFoundCard />, [], { dutyBefore: DUTY });
   press('slot-1-days-6');

@@ -1,4 +1,4 @@
-import { programGroup } from '@barythm/core/families/pool';
+import { emptyValues, programGroup } from '@barythm/core/families/pool';
 import {
   addressOf,
   wordsFor,
@@ -37,7 +37,14 @@ export function WeekFoundCard() {
   const { document, rows } = view;
   const foundOf = (parameter: Parameter) =>
     rows.find((row) => row.address === addressOf(parameter))?.found ?? null;
-  const done = slots.filter((slot) => slot.parameters.every((parameter) => foundOf(parameter)));
+  const empties = (slot: number) => emptyValues(view.profile, slot);
+  const isEmpty = (slot: number) => {
+    const shows = empties(slot);
+    return shows.length > 0 && shows.every(({ parameter, value }) => foundOf(parameter)?.value === value);
+  };
+  const done = slots.filter(
+    ({ slot, parameters }) => isEmpty(slot) || parameters.every((parameter) => foundOf(parameter)),
+  );
   const next = slots.find((slot) => !done.includes(slot));
   const open = document.handover ? null : (chosen ?? next?.slot ?? null);
   const last = document.lastLeft;
@@ -104,16 +111,12 @@ export function WeekFoundCard() {
       setChosen(null);
     }
   };
-  /** what an empty slot shows on this controller: its defaults */
-  const empty = (parameters: readonly Parameter[]) =>
-    parameters.flatMap((parameter) =>
-      parameter.default === undefined
-        ? []
-        : [{ parameter, value: parameter.default, raw: String(parameter.default) }],
-    );
+  /** an empty slot is recorded by what shows that it is empty, and nothing else of it: nobody read the rest */
+  const emptied = (slot: number) =>
+    empties(slot).map(({ parameter, value }) => ({ parameter, value, raw: textFor(parameter, value) }));
   const restEmpty = () => {
-    const open_ = slots.filter((slot) => !done.includes(slot));
-    if (record(open_.flatMap(({ parameters }) => empty(parameters)))) setChosen(null);
+    const rest = slots.filter((slot) => !done.includes(slot));
+    if (record(rest.flatMap(({ slot }) => emptied(slot)))) setChosen(null);
   };
 
   return (
@@ -217,13 +220,15 @@ export function WeekFoundCard() {
                 testID={`slot-${slot}-save`}
                 onPress={() => save(slot)}
               />
-              <Button
-                label="It is empty"
-                testID={`slot-${slot}-empty`}
-                onPress={() => record(empty(parameters)) && setChosen(null)}
-              />
+              {empties(slot).length > 0 && (
+                <Button
+                  label="This slot is empty"
+                  testID={`slot-${slot}-empty`}
+                  onPress={() => record(emptied(slot)) && setChosen(null)}
+                />
+              )}
             </ButtonRow>
-            {done.length > 0 && slots.length - done.length > 1 && (
+            {done.length > 0 && slots.length - done.length > 1 && empties(slot).length > 0 && (
               <Button
                 kind="quiet"
                 label="This one and all that follow are empty"
@@ -242,7 +247,7 @@ export function WeekFoundCard() {
           >
             <Words style={styles.name}>{placeName(parameters[0])}</Words>
             <Words bold style={styles.value}>
-              {rowWords(parameters, foundOf)}
+              {isEmpty(slot) && !parameters.every(foundOf) ? 'empty' : rowWords(parameters, foundOf)}
             </Words>
           </Pressable>
         ),
