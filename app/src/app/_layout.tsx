@@ -1,12 +1,13 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { useFonts } from 'expo-font';
-import { Slot } from 'expo-router';
+import { Slot, usePathname } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { outbox } from '../api/device';
 import { keys } from '../api/keys';
 import { fetchHeavyScreens } from '../features/lazy-screen';
 import { PlacesBar } from '../features/shell/places-bar';
+import { ScreenGuard } from '../features/shell/screen-guard';
 import { Shortcuts } from '../features/shell/shortcuts';
 import { UnsentBar } from '../features/shell/unsent-bar';
 import { FigurePadProvider, usePadIsOpen } from '../ui/figure-pad';
@@ -27,6 +28,7 @@ export default function Layout() {
   const [fontsLoaded, fontError] = useFonts(FONT_FILES);
   const palette = usePalette();
   const wide = useWide();
+  const place = usePathname();
   useEffect(() => {
     void outbox.start();
     const ahead = setTimeout(fetchHeavyScreens, 1500);
@@ -51,7 +53,9 @@ export default function Layout() {
         <View style={styles.main}>
           <FigurePadProvider>
             <View style={styles.main}>
-              <Slot />
+              <ScreenGuard place={place}>
+                <Slot />
+              </ScreenGuard>
             </View>
             <UnsentBar />
             {!wide && <BarUnlessPad />}

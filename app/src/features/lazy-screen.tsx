@@ -1,10 +1,11 @@
-import { lazy, Suspense, type ComponentType } from 'react';
+import { useEffect, useState, type ComponentType } from 'react';
 import { Screen } from '../ui/screen';
-import { Loading } from '../ui/states';
+import { Failed, Loading } from '../ui/states';
 
 type HeavyScreens = typeof import('./heavy-screens');
 
-const load = () => import('./heavy-screens');
+let loaded: HeavyScreens | null = null;
+const load = async () => (loaded = await import('./heavy-screens'));
 
 /** Fetches the heavy screens ahead of time, so that going there works with no network too. */
 export function fetchHeavyScreens(): void {
@@ -12,20 +13,53 @@ export function fetchHeavyScreens(): void {
   load().catch(() => undefined);
 }
 
-/** A route's screen out of the heavy bundle. */
-export function lazyScreen(name: keyof HeavyScreens): ComponentType {
-  const Inner = lazy(async () => ({ default: (await load())[name] as ComponentType }));
+/** A route's screen out of the heavy bundle. Out of reach it says so, and tries again by a tap or when the network is back. */
+export function lazyScreen(
+  name: keyof HeavyScreens,
+  fetchScreens: () => Promise<HeavyScreens> = load,
+): ComponentType {
   return function LazyScreen() {
+    const [screens, setScreens] = useState<HeavyScreens | null>(loaded);
+    const [error, setError] = useState<Error | null>(null);
+    const [attempt, setAttempt] = useState(0);
+    useEffect(() => {
+      if (screens) return;
+      let gone = false;
+      fetchScreens().then(
+        (fetched) => gone || setScreens(fetched),
+        () => gone || setError(new Error('There is no way to the server now. What was typed is kept.')),
+      );
+      return () => {
+        gone = true;
+      };
+    }, [screens, attempt]);
+    useEffect(() => {
+      if (!error) return;
+      const again = () => {
+        setError(null);
+        setAttempt((before) => before + 1);
+      };
+      window.addEventListener?.('online', again);
+      return () => window.removeEventListener?.('online', again);
+    }, [error]);
+    if (screens) {
+      const Inner = screens[name] as ComponentType;
+      return <Inner />;
+    }
     return (
-      <Suspense
-        fallback={
-          <Screen title="">
-            <Loading what="the screen" />
-          </Screen>
-        }
-      >
-        <Inner />
-      </Suspense>
+      <Screen title={error ? 'Not reached' : ''}>
+        {error ? (
+          <Failed
+            error={error}
+            onRetry={() => {
+              setError(null);
+              setAttempt(attempt + 1);
+            }}
+          />
+        ) : (
+          <Loading what="the screen" />
+        )}
+      </Screen>
     );
   };
 }

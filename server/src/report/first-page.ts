@@ -27,6 +27,7 @@ import {
 export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): void {
   const { summary } = handover;
   let y = masthead(pdf, document, handover);
+  if (summary.lookedAtOnly !== undefined) y = lookedAtOnly(pdf, summary.lookedAtOnly, y);
   if (summary.accepted.length > 0) y = acceptedStops(pdf, summary.accepted, y);
   if (summary.wanted && summary.dose.length === 2) y = beforeAndAfter(pdf, handover, y);
   if (summary.days?.length === 2) y = sameDay(pdf, summary.days, y);
@@ -71,6 +72,19 @@ function mark(pdf: Pdf, x: number, y: number): void {
     .rect(x + 17, y + 10, 3, 10)
     .fillColor('#FFFDF8')
     .fill();
+}
+
+/** A visit on which nothing was read, set or proved says so before all else. */
+function lookedAtOnly(pdf: Pdf, why: string, start: number): number {
+  const y = heading(pdf, 'Looked at only', start);
+  return (
+    write(
+      pdf,
+      `Nothing was read, set or proved on this visit: ${why}`,
+      { x: PAGE.left, y, width: TEXT_WIDTH },
+      { font: 'bold', size: 11, colour: INK.rust },
+    ) + 10
+  );
 }
 
 function acceptedStops(pdf: Pdf, accepted: readonly HandoverFinding[], start: number): number {

@@ -1,3 +1,4 @@
+import { lastRecord } from '@barythm/core/job';
 import type { ReactNode } from 'react';
 import { Card } from '../../ui/card';
 import { Screen } from '../../ui/screen';
@@ -16,7 +17,7 @@ interface StageFrameProps {
 /** A stage's screen: the pump's tag, the rail of five, the stage's work. */
 export function StageFrame({ stage, children, action, aside }: StageFrameProps) {
   const { view, go } = useJobScope();
-  const { pump, site, handover } = view.document;
+  const { pump, site, handover, job } = view.document;
   return (
     <Screen
       title={pump.tag}
@@ -29,6 +30,14 @@ export function StageFrame({ stage, children, action, aside }: StageFrameProps) 
         <Card edge="moss">
           <Words>
             This job is handed over. It can be read, not changed; start a new job to change anything.
+          </Words>
+        </Card>
+      )}
+      {job.state === 'cancelled' && (
+        <Card edge="ochre" testID="job-cancelled">
+          <Words>
+            <Words bold>This job is cancelled.</Words> {lastRecord(view.document, 'cancelled')?.body.reason}{' '}
+            It can be read, not changed; start a new job on the pump’s page.
           </Words>
         </Card>
       )}

@@ -8,6 +8,7 @@ import { SaltCard } from '../../pool/found/salt-card';
 import { ValvesCard } from '../../pool/found/valves-card';
 import { WeekFoundCard } from '../../pool/found/week-found-card';
 import { useJobScope } from '../job-context';
+import { CancelCard } from '../close-cards';
 import { StageFrame } from '../stage-frame';
 import { CalibrationCard } from '../calibration-card';
 import { ChecksCard } from '../prove/checks-card';
@@ -67,6 +68,7 @@ export function AsFoundStage() {
           <CalibrationCard />
         </>
       )}
+      <CancelCard />
     </StageFrame>
   );
 }

@@ -1,5 +1,5 @@
 import { act, renderHook, screen } from '@testing-library/react-native';
-import { TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
+import { DUTY, TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
 import { badlyRun } from '../../../../../core/src/job/pool-fixtures';
 import { forgetDrafts, useDraftOf } from '../../../draft/use-draft';
 import { standJob } from '../../../testing/job-stand';
@@ -63,6 +63,28 @@ test('the week before and after, what was proved, and no word of signals on a po
   expect(words).toContain('4 of 4 checks as expected.');
   expect(words).not.toContain('signal');
   expect(words).not.toContain('end-to-end');
+});
+
+test('a job on which nothing was done is closed as looked at only, with a word why, or cancelled', () => {
+  const job = standJob(TEN_SLOTS, <HandOverStage />, [], { dutyBefore: DUTY });
+  expect(wordsOf('gate')).toContain('Nothing was read, set or proved');
+  press('looked-at');
+  press('looked-at-do');
+  expect(screen.getByText('Say why, in a word or two.')).toBeTruthy();
+  type('looked-at-reason', 'The plant room was locked.');
+  press('looked-at-do');
+  expect(screen.queryByTestId('gate')).toBeNull();
+  expect(wordsOf('looked-at-card')).toContain('The plant room was locked.');
+  press('cancel-job');
+  type('cancel-job-reason', 'Wrong pump.');
+  press('cancel-job-do');
+  expect(job.view().document.job.state).toBe('cancelled');
+  expect(wordsOf('job-cancelled')).toContain('Wrong pump.');
+});
+
+test('what was set cannot be cancelled away', () => {
+  stand();
+  expect(screen.queryByTestId('cancel-job')).toBeNull();
 });
 
 test('a date that is none, and a missing signature, are told at their places; nothing is lost', () => {

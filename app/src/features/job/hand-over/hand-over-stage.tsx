@@ -11,6 +11,7 @@ import { FindingList } from '../../findings/finding-list';
 import { DecisionAction } from '../decision-action';
 import { GateCard } from '../gate-card';
 import { useJobScope } from '../job-context';
+import { CancelCard, LookedAtCard } from '../close-cards';
 import { StageFrame } from '../stage-frame';
 import { BeforeAndAfter, SameDay } from './before-and-after';
 import { Downloads } from './downloads';
@@ -77,6 +78,7 @@ export function HandOverStage() {
     >
       {document.handover && <Downloads jobId={jobId} handover={document.handover} />}
       {gate.length > 0 && <GateCard title="Not ready to hand over" reasons={gate} />}
+      <LookedAtCard />
       <BeforeAndAfter summary={summary} />
       <SameDay days={days} />
       {summary.pool && <WeekBeforeAfter pool={summary.pool} />}
@@ -128,6 +130,7 @@ export function HandOverStage() {
           </Card>
         </>
       )}
+      <CancelCard />
       {document.handover && (
         <Card title="What was open at hand-over">
           {summary.open.length === 0 && <Words>Nothing.</Words>}
