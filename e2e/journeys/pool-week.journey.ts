@@ -58,7 +58,7 @@ async function cheapest() {
   await browser.patient(() =>
     browser.says('cheapest-bound', /(Proven cheapest|Within [\d.]+ % of the cheapest)/),
   );
-  await browser.says('cheapest-found', 'cheap at 0.18');
+  await browser.says('cheapest-found', 'in the cheapest hours at 0.18');
   await browser.says('cheapest-against', 'the week above');
   await browser.tap('cheapest-take');
   await browser.gone('finding-POO-22');
@@ -110,6 +110,7 @@ test('a water sensor that is off: compared on arrival, planned against, set, and
     await browser.tap('start-job');
     await makeSafe(browser, ['stopped', 'people', 'isolated', 'pressure', 'live']);
     await browser.tap('identify-same');
+    await browser.tap('identify-profile');
     await browser.tap('command-seen-own');
     await browser.tap('identify-save');
     await browser.tap('week-as-left');

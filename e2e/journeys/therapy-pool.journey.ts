@@ -48,6 +48,7 @@ async function asFound() {
   const { browser } = stage;
   await makeSafe(browser, ['stopped', 'people', 'isolated', 'pressure', 'live']);
   await browser.tap('identify-same');
+  await browser.tap('identify-profile');
   await browser.tap('identify-save');
   await browser.says('identify', 'Look who commands it, and choose.');
   await browser.tap('command-seen-own');

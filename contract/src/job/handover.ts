@@ -43,6 +43,20 @@ const handoverFindingSchema = z
 
 export const columnSchema = z.enum(['found', 'target', 'left']);
 
+const drawdownSchema = z
+  .object({
+    date: dateSchema,
+    stroke_mL: z.number(),
+    factor: z.number(),
+    spread: z.number(),
+    uncertainty: z.number(),
+    accepted: z.boolean(),
+    why: z.string(),
+    runs: z.int(),
+    method: z.string().optional(),
+  })
+  .strict();
+
 export const handoverSchema = z
   .object({
     id: idSchema,
@@ -101,6 +115,7 @@ export const handoverSchema = z
               found: z.string().nullable(),
               target: z.string().nullable(),
               left: z.string().nullable(),
+              leftBy: z.enum(['read back', 'as found', 'last visit']).nullable().optional(),
               changed: z.boolean(),
               reason: z.string().nullable(),
             })
@@ -154,20 +169,10 @@ export const handoverSchema = z
               .strict(),
           )
           .optional(),
-        calibration: z
-          .object({
-            date: dateSchema,
-            stroke_mL: z.number(),
-            factor: z.number(),
-            spread: z.number(),
-            uncertainty: z.number(),
-            accepted: z.boolean(),
-            why: z.string(),
-            runs: z.int(),
-          })
-          .strict()
-          .nullable()
-          .optional(),
+        notTried: z.array(z.string()).optional(),
+        facts: z.array(z.object({ label: z.string(), words: z.string() }).strict()).optional(),
+        earlierDrawdowns: z.array(drawdownSchema).optional(),
+        calibration: drawdownSchema.nullable().optional(),
         pool: z
           .object({
             currency: z.string(),

@@ -155,11 +155,15 @@ export const pumpHistorySchema = z.object({
     z.object({
       jobId: idSchema,
       recordedAt: instantSchema,
+      /** its day at the site */
+      date: dateSchema,
       actor: z.string(),
       address: z.string(),
       label: z.string(),
       from: z.string().nullable(),
       to: z.string(),
+      /** other values that were recorded for it on the same visit before, oldest first */
+      corrected: z.array(z.string()),
       unit: z.string(),
       reason: z.string().nullable(),
     }),

@@ -11,6 +11,7 @@ import type { SettingValues } from '../profile';
 import { siteDate } from '../time';
 import { figureWithUnit, fig, METRIC } from '../units';
 import { lastDrawdown, measuredStroke_mL, resultOf, whyRejected } from './calibration';
+import type { CalibrationBody } from './record-bodies';
 import type {
   HandoverCalibration,
   HandoverDay,
@@ -27,7 +28,10 @@ import type { MeteringView } from './view';
 export function meteringPart(
   view: MeteringView,
   automatic: boolean,
-): Pick<HandoverSummary, 'dose' | 'wanted' | 'water' | 'proof' | 'readings' | 'calibration' | 'lines'> {
+): Pick<
+  HandoverSummary,
+  'dose' | 'wanted' | 'water' | 'proof' | 'readings' | 'calibration' | 'earlierDrawdowns' | 'lines'
+> {
   const { document, context, duty } = view;
   const sound = standing(view.readings);
   const live = lastRecord(document, 'live-reading');
@@ -72,7 +76,7 @@ export function meteringPart(
       recordedAt: judged.entry.recordedAt,
       instrument: instrumentWords(document, judged.entry.instrumentId),
     })),
-    calibration: calibrationOf(document),
+    ...drawdowns(document),
     lines: linesOf(view),
   };
 }
@@ -83,21 +87,48 @@ function drawnDownNow(document: JobDocument): boolean {
   return last !== null && whyRejected(last) === '';
 }
 
-/** The last drawdown of this job, with its verdict; null when none was made. */
-function calibrationOf(document: JobDocument): HandoverCalibration | null {
-  const record = lastRecord(document, 'calibration');
-  if (!record) return null;
-  const result = resultOf(record.body);
-  return {
-    date: siteDate(record.recordedAt, document.site.zone),
-    stroke_mL: measuredStroke_mL(record.body),
-    factor: result.factor,
-    spread: result.spread,
-    uncertainty: result.uncertainty,
-    accepted: result.faults.length === 0,
-    why: whyRejected(record.body),
-    runs: record.body.volumes_mL.length,
-  };
+/** The drawdowns of this job with their verdicts: the last one, null when none was made, and those before it. */
+function drawdowns(document: JobDocument): Pick<HandoverSummary, 'calibration' | 'earlierDrawdowns'> {
+  const all = document.records.flatMap(({ body, recordedAt }): HandoverCalibration[] => {
+    if (body.kind !== 'calibration') return [];
+    const result = resultOf(body);
+    return [
+      {
+        date: siteDate(recordedAt, document.site.zone),
+        stroke_mL: measuredStroke_mL(body),
+        factor: result.factor,
+        spread: result.spread,
+        uncertainty: result.uncertainty,
+        accepted: result.faults.length === 0,
+        why: whyRejected(body),
+        runs: body.volumes_mL.length,
+        method: drawdownWords(body),
+      },
+    ];
+  });
+  return { calibration: all.at(-1) ?? null, earlierDrawdowns: all.slice(0, -1) };
+}
+
+/** How a drawdown was made, in the words of the paper. */
+function drawdownWords({
+  by,
+  volumes_mL,
+  amount,
+  length_pct,
+  pressure_bar,
+  product,
+}: CalibrationBody): string {
+  const over = by === 'strokes' ? `${amount} strokes` : `${figureWithUnit(fig('seconds', amount), METRIC)}`;
+  return [
+    `${volumes_mL.map((volume) => figureWithUnit(fig('strokeVolume', volume), METRIC)).join(', ')} over ${over} each`,
+    ...(length_pct === null
+      ? []
+      : [`at ${figureWithUnit(fig('percent', length_pct), METRIC)} stroke length`]),
+    pressure_bar === null
+      ? 'against a pressure that was not read'
+      : `against ${figureWithUnit(fig('pressure', pressure_bar), METRIC)}`,
+    ...(product.trim() === '' ? [] : [`with ${product}`]),
+  ].join(', ');
 }
 
 /** What was found and what is left, run through the duty's own day: what the customer gets out of the visit. */

@@ -42,7 +42,10 @@ export interface HandoverSetting {
   readonly unit: string;
   readonly found: string | null;
   readonly target: string | null;
+  /** what is in force when it is handed over */
   readonly left: string | null;
+  /** how that is known; left out on sheets frozen before it was asked, null where nothing is known */
+  readonly leftBy?: 'read back' | 'as found' | 'last visit' | null;
   readonly changed: boolean;
   readonly reason: string | null;
 }
@@ -88,6 +91,14 @@ export interface HandoverCalibration {
   readonly accepted: boolean;
   readonly why: string;
   readonly runs: number;
+  /** how it was made: volumes, strokes or time, stroke length, pressure, product */
+  readonly method?: string;
+}
+
+/** One thing that the settings rest on, as it was known on the visit. */
+export interface HandoverFact {
+  readonly label: string;
+  readonly words: string;
 }
 
 /** One reset made on the visit. */
@@ -169,6 +180,12 @@ export interface HandoverSummary {
   readonly settings: readonly HandoverSetting[];
   readonly readings: readonly HandoverReading[];
   readonly checks?: readonly HandoverCheck[];
+  /** titles of checks that were offered and not tried */
+  readonly notTried?: readonly string[];
+  /** product, strength, transmitter or meter, readings on arrival */
+  readonly facts?: readonly HandoverFact[];
+  /** earlier drawdowns of the visit, made again or rejected */
+  readonly earlierDrawdowns?: readonly HandoverCalibration[];
   readonly calibration?: HandoverCalibration | null;
   /** what the display showed on arrival, the list of last faults, and what was reset */
   readonly messages?: string | null;

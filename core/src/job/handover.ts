@@ -1,6 +1,6 @@
 import { decisionOn, renderFinding, type Finding } from '../findings';
-import { addressOf, wordsFor, type Parameter } from '../profile';
-import { sameValue, type SheetEntry } from '../sheet';
+import { addressOf, wordsFor, type Parameter, type SettingValue } from '../profile';
+import { inForce, sameValue, type SheetEntry, type SheetRow } from '../sheet';
 import { siteTime } from '../time';
 import { METRIC } from '../units';
 import type { JobCommand, JobCommandBody } from './command';
@@ -12,9 +12,11 @@ import type {
   HandoverSummary,
   JobDocument,
 } from './document';
+import { handoverFacts } from './handover-facts';
 import { daysOf, meteringPart } from './handover-metering';
 import { poolPart } from './handover-pool';
 import { isUntouched } from './gates';
+import { offeredChecks } from './offered-checks';
 import { RESETS, resetsOf } from './on-arrival';
 import { lastRecord } from './records';
 import { ALL_TEXTS } from './texts';
@@ -44,7 +46,8 @@ export function summarise(view: JobView): HandoverSummary {
   const { document } = view;
   const findings = leavingFindings(view).map((f) => handoverFinding(f, document));
   const accepted = findings.filter((f) => f.decision === 'accepted' && f.severity === 'stop');
-  const automatic = !view.findings.job.some((f) => f.code === 'ANY-03');
+  const automatic =
+    lastRecord(document, 'automatic') !== null && !view.findings.job.some((f) => f.code === 'ANY-03');
   return {
     formatVersion: 1,
     siteDate: view.today,
@@ -65,6 +68,8 @@ export function summarise(view: JobView): HandoverSummary {
       superseded,
       recordedAt: record.recordedAt,
     })),
+    notTried: notTried(view),
+    facts: handoverFacts(view),
     messages: messagesWords(document),
     resets: resetsOf(document).map(({ body, recordedAt }) => ({
       what: RESETS[body.what],
@@ -80,6 +85,14 @@ export function summarise(view: JobView): HandoverSummary {
 function lookedAt(document: JobDocument): Pick<HandoverSummary, 'lookedAtOnly'> {
   const record = lastRecord(document, 'looked-at');
   return record && isUntouched(document) ? { lookedAtOnly: record.body.why } : {};
+}
+
+/** What was offered to be tried and was not: a paper that says “1 tried” must say of how many. */
+function notTried(view: JobView): string[] {
+  const tried = new Set(view.checks.filter(({ voided }) => !voided).map(({ check }) => check.key));
+  return offeredChecks(view)
+    .filter(({ key }) => !tried.has(key))
+    .map(({ title }) => title);
 }
 
 function handoverFinding(f: Finding, document: JobDocument): HandoverFinding {
@@ -111,10 +124,24 @@ function settingOf(parameter: Parameter, view: JobView): HandoverSetting {
     unit: parameter.unit ?? '',
     found: words(row?.found),
     target: words(row?.target),
-    left: words(left ?? (row?.target ? null : row?.found)),
+    ...leftOf(row, view.document.lastLeft?.values[parameter.key], (value) => wordsFor(parameter, value)),
     changed: Boolean(left && !sameValue(left.value, row?.found?.value)),
     reason: row?.target?.reason ?? null,
   };
+}
+
+/** The value in force and how it is known: read back, as it was found, or from the last visit where nobody read it on this one. */
+function leftOf(
+  row: SheetRow | undefined,
+  before: SettingValue | undefined,
+  words: (value: SettingValue) => string,
+): Pick<HandoverSetting, 'left' | 'leftBy'> {
+  const force = row ? inForce(row) : null;
+  if (force && force.value !== null) {
+    return { left: words(force.value), leftBy: force.kind === 'left' ? 'read back' : 'as found' };
+  }
+  if (before !== undefined) return { left: words(before), leftBy: 'last visit' };
+  return { left: null, leftBy: null };
 }
 
 function messagesWords(document: JobDocument): string | null {

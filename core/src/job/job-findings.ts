@@ -118,6 +118,11 @@ function provedThenChanged(document: JobDocument, voidedSince: number | null): F
 /** Records of work that may leave the pump stopped, on hold or in manual. */
 const TOUCHES: ReadonlySet<RecordKind> = new Set(['check', 'calibration', 'reset']);
 
+/** True once a pump was made safe for work: it stands still, whatever else was done. */
+function isStopped(document: JobDocument): boolean {
+  return (lastRecord(document, 'make-safe')?.body.steps.length ?? 0) > 0;
+}
+
 function automatic(document: JobDocument): Finding[] {
   const record = lastRecord(document, 'automatic');
   const tried = document.records.filter(({ body }) => TOUCHES.has(body.kind));
@@ -127,6 +132,8 @@ function automatic(document: JobDocument): Finding[] {
     ...tried.map((record) => record.revision),
     0,
   );
+  // a job just begun has stopped nothing yet
+  if (touched === 0 && !isStopped(document)) return [];
   return record && record.revision > touched ? [] : [anyFinding('ANY-03', 'job', {})];
 }
 

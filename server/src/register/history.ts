@@ -61,31 +61,44 @@ function ownRecords(job: JobDocument): EarlierRecord[] {
   );
 }
 
-/** Every value entered at the controller that changed something: who, when, from what to what, and why. */
+/**
+ * What each visit changed at the controller: who, when, from what it held to what it was left at, and why by the plan that
+ * stood then. A value put right within the visit is one change to what the pump held in the end, and says what was read first.
+ */
 function changesOf(job: JobDocument): PumpHistory['changes'] {
-  const held = new Map<string, string | number | null>();
-  for (const [key, value] of Object.entries(job.lastLeft?.values ?? {})) held.set(key, value);
-  const changes: PumpHistory['changes'] = [];
-  for (const entry of [...job.entries].sort((a, b) => a.revision - b.revision)) {
-    const parameter = parameterAt(job.profile, entry.address);
-    if (!parameter || entry.kind === 'target' || entry.value === null) continue;
-    const before = held.get(parameter.key) ?? null;
-    held.set(parameter.key, entry.value);
-    if (entry.kind === 'found' || sameValue(before, entry.value)) continue;
-    const target = job.entries.filter((e) => e.kind === 'target' && e.address === entry.address).pop();
-    changes.push({
-      jobId: job.job.id,
-      recordedAt: entry.recordedAt,
-      actor: entry.actor,
-      address: entry.address,
-      label: parameter.label,
-      from: before === null ? null : wordsFor(parameter, before),
-      to: wordsFor(parameter, entry.value),
-      unit: parameter.unit ?? '',
-      reason: target?.reason ?? null,
-    });
-  }
-  return changes;
+  const entries = [...job.entries].sort((a, b) => a.revision - b.revision);
+  const addresses = [...new Set(entries.filter(({ kind }) => kind === 'left').map(({ address }) => address))];
+  return addresses
+    .flatMap((address) => {
+      const parameter = parameterAt(job.profile, address);
+      const own = entries.filter((entry) => entry.address === address && entry.value !== null);
+      const left = own.filter(({ kind }) => kind === 'left');
+      const last = left.at(-1);
+      if (!parameter || !last) return [];
+      const found = own
+        .filter(({ kind, revision }) => kind === 'found' && revision < left[0].revision)
+        .at(-1);
+      const before = found?.value ?? job.lastLeft?.values[parameter.key] ?? null;
+      if (sameValue(before, last.value)) return [];
+      const target = own.filter(({ kind, revision }) => kind === 'target' && revision < last.revision).at(-1);
+      const earlier = left.filter(({ value }) => !sameValue(value, last.value));
+      return [
+        {
+          jobId: job.job.id,
+          recordedAt: last.recordedAt,
+          date: siteDate(last.recordedAt, job.site.zone),
+          actor: last.actor,
+          address,
+          label: parameter.label,
+          from: before === null ? null : wordsFor(parameter, before),
+          to: wordsFor(parameter, last.value!),
+          corrected: earlier.map(({ value }) => wordsFor(parameter, value!)),
+          unit: parameter.unit ?? '',
+          reason: target?.reason ?? null,
+        },
+      ];
+    })
+    .sort((a, b) => a.recordedAt.localeCompare(b.recordedAt));
 }
 
 function sheetOf(job: JobDocument): PumpHistory['sheets'] {

@@ -14,14 +14,18 @@ export function checksPage(pdf: Pdf, document: JobDocument, { summary }: Handove
   const checks = summary.checks ?? [];
   const resets = summary.resets ?? [];
   const arrival = summary.messages || resets.length > 0;
-  if (checks.length === 0 && !summary.calibration && !arrival) return;
+  const notTried = summary.notTried ?? [];
+  if (checks.length + notTried.length === 0 && !summary.calibration && !arrival) return;
   pdf.addPage();
   let y: number = PAGE.top;
   if (arrival) y = messagesAndResets(pdf, summary.messages ?? null, resets, document.site.zone, y);
-  if (summary.calibration) y = drawdown(pdf, summary.calibration, y);
-  if (checks.length === 0) return;
-  y = heading(pdf, 'Tried at the pump', y);
+  if (summary.calibration) y = drawdowns(pdf, summary.calibration, summary.earlierDrawdowns ?? [], y);
+  if (checks.length > 0) y = heading(pdf, 'Tried at the pump', ensureRoom(pdf, y, 80));
   for (const check of checks) y = oneCheck(pdf, check, document.site.zone, ensureRoom(pdf, y, 56));
+  if (notTried.length === 0) return;
+  y = heading(pdf, 'Offered and not tried', ensureRoom(pdf, y, 60));
+  for (const title of notTried)
+    y = write(pdf, `–  ${title}`, { x: PAGE.left, y: ensureRoom(pdf, y, 16), width: TEXT_WIDTH });
 }
 
 function messagesAndResets(
@@ -49,19 +53,36 @@ function unstopped(words: string): string {
   return words.trim().replace(/\.+$/, '');
 }
 
+/** The drawdown that stands, then those made before it, rejected ones too. */
+function drawdowns(
+  pdf: Pdf,
+  last: HandoverCalibration,
+  earlier: readonly HandoverCalibration[],
+  start: number,
+): number {
+  let y = heading(pdf, earlier.length > 0 ? 'Drawdowns, the last first' : 'Drawdown', start);
+  for (const one of [last, ...[...earlier].reverse()]) y = drawdown(pdf, one, ensureRoom(pdf, y, 40));
+  return y + 8;
+}
+
 function drawdown(pdf: Pdf, calibration: HandoverCalibration, start: number): number {
-  const y = heading(pdf, 'Drawdown', start);
   const words = calibration.accepted
     ? `${figureWithUnit(fig('strokeVolume', calibration.stroke_mL), METRIC)} a stroke from ${calibration.runs} runs, spread ${percent(calibration.spread)}, standard uncertainty ${percent(calibration.uncertainty)}; factor ${calibration.factor.toFixed(3)}.`
     : `Rejected: ${calibration.why}`;
-  return (
-    write(
-      pdf,
-      words,
-      { x: PAGE.left, y, width: TEXT_WIDTH },
-      { colour: calibration.accepted ? INK.ink : INK.rust },
-    ) + 14
+  let y = write(
+    pdf,
+    words,
+    { x: PAGE.left, y: start, width: TEXT_WIDTH },
+    { colour: calibration.accepted ? INK.ink : INK.rust },
   );
+  if (calibration.method)
+    y = write(
+      pdf,
+      `${calibration.method}.`,
+      { x: PAGE.left, y, width: TEXT_WIDTH },
+      { size: 9, colour: INK.quiet },
+    );
+  return y + 5;
 }
 
 function percent(share: number): string {

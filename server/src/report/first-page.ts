@@ -50,7 +50,7 @@ function masthead(pdf: Pdf, { pump, site, unit, profile }: JobDocument, handover
     pdf,
     `Hand-over: ${pump.tag}`,
     { x: PAGE.left, y: PAGE.top + 42, width: TEXT_WIDTH },
-    { font: 'bold', size: 24 },
+    { font: 'bold', size: 24, tag: 'H1' },
   );
   y = write(pdf, `${pump.name}, ${pump.place}`, { x: PAGE.left, y, width: TEXT_WIDTH }, { size: 12 });
   y = write(
@@ -226,6 +226,9 @@ function proved(pdf: Pdf, { summary }: Handover, start: number): number {
     ...(summary.pool
       ? []
       : [proof.live ? `End to end: ${proof.live}.` : 'No live end-to-end reading was taken.']),
+    ...((summary.notTried ?? []).length > 0
+      ? [`${counted(summary.notTried!.length, 'check')} offered and not tried: see the last page.`]
+      : []),
     proof.automatic ? 'Seen back in automatic.' : 'Not seen back in automatic.',
     ...(summary.clock ? [`Clock: ${summary.clock}.`] : []),
   ];
@@ -240,6 +243,10 @@ function triedLines(summary: Handover['summary']): string[] {
   return lines.map(({ words, titles }) =>
     titles.length === 0 ? `${words}.` : `${words}: ${titles.map((title) => title.toLowerCase()).join(', ')}.`,
   );
+}
+
+function counted(count: number, what: string): string {
+  return `${count} ${what}${count === 1 ? '' : 's'}`;
 }
 
 function sentence(words: string): string {

@@ -42,9 +42,24 @@ export function newDocument(title: string, createdAt: string): Pdf {
     info: { Title: title, Creator: 'Barythm', Producer: 'Barythm', CreationDate: new Date(createdAt) },
     lang: 'en',
     displayTitle: true,
+    pdfVersion: '1.7',
+    tagged: true,
   });
   for (const [name, file] of Object.entries(FONTS)) pdf.registerFont(name, file);
+  const root = pdf.struct('Document', { title });
+  pdf.addStructure(root);
+  ROOTS.set(pdf, root);
   return pdf;
+}
+
+/** Each document's own tree of structure: what a reader that speaks is read to, in the order of writing. */
+const ROOTS = new WeakMap<Pdf, PDFKit.PDFStructureElement>();
+
+/** What stands on every page and is no part of the text. */
+function artifact(pdf: Pdf, type: 'Pagination' | 'Layout', draw: () => void): void {
+  pdf.markContent('Artifact', { type });
+  draw();
+  pdf.endMarkedContent();
 }
 
 /** Ends a document and answers its bytes. */
@@ -54,6 +69,7 @@ export function finish(pdf: Pdf): Promise<Buffer> {
     pdf.on('data', (chunk: Buffer) => chunks.push(chunk));
     pdf.on('end', () => resolve(Buffer.concat(chunks)));
     pdf.on('error', reject);
+    ROOTS.get(pdf)?.end();
     pdf.end();
   });
 }
@@ -62,6 +78,8 @@ interface Style {
   readonly font?: FontName;
   readonly size?: number;
   readonly colour?: string;
+  /** what the text is: a heading of a level, or a paragraph */
+  readonly tag?: 'H1' | 'H2' | 'P';
 }
 
 /** Writes text at a place within a width and answers the y below it. */
@@ -69,14 +87,25 @@ export function write(
   pdf: Pdf,
   text: string,
   at: { x: number; y: number; width: number; align?: 'left' | 'right' | 'center' },
-  { font = 'text', size = 10, colour = INK.ink }: Style = {},
+  style: Style = {},
 ): number {
+  const element = pdf.struct(style.tag ?? 'P', {}, () => put(pdf, text, at, style));
+  ROOTS.get(pdf)?.add(element);
+  element.end();
+  return pdf.y;
+}
+
+function put(
+  pdf: Pdf,
+  text: string,
+  at: Parameters<typeof write>[2],
+  { font = 'text', size = 10, colour = INK.ink }: Style,
+): void {
   pdf
     .font(font)
     .fontSize(size)
     .fillColor(colour)
     .text(text, at.x, at.y, { width: at.width, align: at.align ?? 'left', lineGap: size * 0.15 });
-  return pdf.y;
 }
 
 /** Height that text will take. */
@@ -92,6 +121,10 @@ export function heightOf(
 
 /** A rule across the text width. */
 export function rule(pdf: Pdf, y: number): void {
+  artifact(pdf, 'Layout', () => line(pdf, y));
+}
+
+function line(pdf: Pdf, y: number): void {
   pdf
     .moveTo(PAGE.left, y)
     .lineTo(PAGE.width - PAGE.right, y)
@@ -103,8 +136,12 @@ export function rule(pdf: Pdf, y: number): void {
 /** A section's heading; answers the y below it. */
 export function heading(pdf: Pdf, text: string, y: number): number {
   return (
-    write(pdf, text, { x: PAGE.left, y, width: TEXT_WIDTH }, { font: 'bold', size: 13, colour: INK.petrol }) +
-    4
+    write(
+      pdf,
+      text,
+      { x: PAGE.left, y, width: TEXT_WIDTH },
+      { font: 'bold', size: 13, colour: INK.petrol, tag: 'H2' },
+    ) + 4
   );
 }
 
@@ -131,18 +168,20 @@ export const COLUMN_COLOUR = { found: INK.slate, target: INK.petrol, left: INK.p
 export const COLUMN_NAME = { found: 'As found', target: 'Target', left: 'As left' } as const;
 
 /** Page numbers and the job's line at the foot of every page. */
-export function footers(pdf: Pdf, line: string): void {
+export function footers(pdf: Pdf, words: string): void {
   const { start, count } = pdf.bufferedPageRange();
   for (let i = start; i < start + count; i++) {
     pdf.switchToPage(i);
-    rule(pdf, PAGE.height - PAGE.bottom + 12);
-    const y = PAGE.height - PAGE.bottom + 18;
-    write(pdf, line, { x: PAGE.left, y, width: TEXT_WIDTH - 80 }, { size: 8, colour: INK.quiet });
-    write(
-      pdf,
-      `Page ${i - start + 1} of ${count}`,
-      { x: PAGE.width - PAGE.right - 80, y, width: 80, align: 'right' },
-      { size: 8, colour: INK.quiet },
-    );
+    artifact(pdf, 'Pagination', () => {
+      line(pdf, PAGE.height - PAGE.bottom + 12);
+      const y = PAGE.height - PAGE.bottom + 18;
+      put(pdf, words, { x: PAGE.left, y, width: TEXT_WIDTH - 80 }, { size: 8, colour: INK.quiet });
+      put(
+        pdf,
+        `Page ${i - start + 1} of ${count}`,
+        { x: PAGE.width - PAGE.right - 80, y, width: 80, align: 'right' },
+        { size: 8, colour: INK.quiet },
+      );
+    });
   }
 }

@@ -20,6 +20,8 @@ const CHART: Box = { width: TEXT_WIDTH, height: 250, left: 44, right: 12, top: 1
 
 /** The signal chart with the readings on it, and the readings as a table. */
 export function readingsPage(pdf: Pdf, document: JobDocument, { summary }: Handover): void {
+  // without a signal there is neither a line to draw nor a table to fill
+  if (summary.lines.length === 0 && summary.readings.length === 0) return;
   pdf.addPage();
   let y: number = PAGE.top;
   if (summary.lines.length > 0) {
@@ -35,11 +37,11 @@ export function readingsPage(pdf: Pdf, document: JobDocument, { summary }: Hando
     paintChart(pdf, signalChart(CHART, summary.lines, dots), y);
     y += CHART.height + 16;
   }
-  y = heading(pdf, 'Readings', ensureRoom(pdf, y, 80));
   if (summary.readings.length === 0) {
-    write(pdf, 'No readings were taken.', { x: PAGE.left, y, width: TEXT_WIDTH });
+    write(pdf, 'No signal points were tried on this visit.', { x: PAGE.left, y, width: TEXT_WIDTH });
     return;
   }
+  y = heading(pdf, 'Readings', ensureRoom(pdf, y, 80));
   readingsTable(pdf, summary.readings, document.site.zone, y);
 }
 

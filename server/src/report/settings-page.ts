@@ -1,4 +1,4 @@
-import type { Handover, HandoverSetting } from '@barythm/core/job';
+import type { Handover, HandoverFact, HandoverSetting } from '@barythm/core/job';
 import {
   COLUMN_COLOUR,
   COLUMN_NAME,
@@ -22,7 +22,46 @@ export function settingsPage(pdf: Pdf, { summary }: Handover): void {
   pdf.addPage();
   let y = heading(pdf, 'Settings', PAGE.top);
   y = header(pdf, y);
-  for (const setting of summary.settings) y = row(pdf, setting, y);
+  for (const setting of summary.settings.filter(isTouched)) y = row(pdf, setting, y);
+  y = leftAlone(
+    pdf,
+    summary.settings.filter((setting) => !isTouched(setting)),
+    y,
+  );
+  facts(pdf, summary.facts ?? [], y + 10);
+}
+
+/** True where a setting was changed, should have been, or is not known: it gets a row. The rest is as it was found, and a list. */
+function isTouched({ found, target, left, changed }: HandoverSetting): boolean {
+  const meant = target !== null && target !== found;
+  return changed || meant || found === null || found.startsWith('could not') || left !== found;
+}
+
+/** Settings that nobody had to touch, two to a line. */
+function leftAlone(pdf: Pdf, settings: readonly HandoverSetting[], start: number): number {
+  if (settings.length === 0) return start;
+  let y = heading(pdf, 'Right as found, and left so', ensureRoom(pdf, start + 8, 60));
+  const width = TEXT_WIDTH / 2;
+  for (let i = 0; i < settings.length; i += 2) {
+    const pair = settings.slice(i, i + 2).map((setting) => `${setting.label}: ${shown(setting, 'found')}`);
+    y = ensureRoom(pdf, y, 18);
+    const below = pair.map((text, k) =>
+      write(pdf, text, { x: PAGE.left + k * width, y, width: width - 10 }, { size: 9 }),
+    );
+    y = Math.max(...below) + 1;
+  }
+  return y;
+}
+
+/** What the settings rest on: product, transmitter or meter, what was read on arrival. */
+function facts(pdf: Pdf, all: readonly HandoverFact[], start: number): void {
+  if (all.length === 0) return;
+  let y = heading(pdf, 'What they rest on', ensureRoom(pdf, start, 70));
+  for (const { label, words } of all) {
+    y = ensureRoom(pdf, y, 16 + heightOf(pdf, words, TEXT_WIDTH - 110, { size: 9.5 }));
+    write(pdf, label, { x: PAGE.left, y, width: 104 }, { font: 'bold', size: 9.5 });
+    y = write(pdf, `${words}.`, { x: PAGE.left + 110, y, width: TEXT_WIDTH - 110 }, { size: 9.5 }) + 3;
+  }
 }
 
 function columnX(column: 'found' | 'target' | 'left'): number {
@@ -87,7 +126,11 @@ function row(pdf: Pdf, setting: HandoverSetting, start: number): number {
 
 function shown(setting: HandoverSetting, column: 'found' | 'target' | 'left'): string {
   const value = setting[column];
-  if (value === null) return column === 'left' && setting.target !== null ? 'not entered' : '–';
+  if (value === null) return column === 'left' ? 'not known' : '–';
   if (value.startsWith('could not')) return value;
-  return setting.unit && setting.unit !== '-' && /^-?\d/.test(value) ? `${value} ${setting.unit}` : value;
+  const shownValue =
+    setting.unit && setting.unit !== '-' && /^-?\d/.test(value) ? `${value} ${setting.unit}` : value;
+  const by =
+    column === 'left' && setting.leftBy && setting.leftBy !== 'read back' ? `, ${setting.leftBy}` : '';
+  return `${shownValue}${by}`;
 }

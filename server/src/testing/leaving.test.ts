@@ -82,6 +82,23 @@ test('the PDF’s first page is for the customer; then settings with reasons, an
   expect(settings).toContain('0.401');
   expect(readings).toContain('Signal, mA');
   expect(readings).toContain('LC-0417');
+  // what the settings rest on, and what was read on arrival, the gauge that was not there too
+  expect(settings).toMatch(/Product Sodium hypochlorite.* by weight, as of \d+ \w+ \d{4}/);
+  expect(settings).toContain('4 to 20 mA for 0 to 60 m³/h');
+  expect(settings).toContain('On arrival signal 12.5 mA');
+  expect(settings).toContain('discharge not read (No gauge fitted)');
+});
+
+test('the PDF is tagged: title, language, and every text in the tree of its structure', async () => {
+  const raw = (await pdfOf(server)).toString('latin1');
+  expect(raw).toContain('/Lang (en)');
+  expect(raw).toMatch(/\/MarkInfo|\/Marked true/);
+  expect(raw).toContain('/DisplayDocTitle true');
+  const elements = (tag: string) => (raw.match(new RegExp(`/S /${tag}\\b`, 'g')) ?? []).length;
+  expect(elements('Document')).toBe(1);
+  expect(elements('H1')).toBe(1);
+  expect(elements('H2')).toBeGreaterThanOrEqual(6);
+  expect(elements('P')).toBeGreaterThan(60);
 });
 
 test('CSV: every line of the sheet and every reading; cells that look like formulas are made safe', async () => {

@@ -106,7 +106,10 @@ function ChangesCard({ changes }: { changes: PumpHistory['changes'] }) {
             {change.unit && change.unit !== '-' ? ` ${change.unit}` : ''}
           </Words>
           <Words size="small" colour="quiet">
-            {dateInWords(change.recordedAt.slice(0, 10))}, {change.actor}
+            {dateInWords(change.date)}, {change.actor}
+            {change.corrected.length > 0
+              ? `. Put right within the visit; first read as ${change.corrected.join(', ')}`
+              : ''}
             {change.reason ? `. ${change.reason}` : ''}
           </Words>
         </View>

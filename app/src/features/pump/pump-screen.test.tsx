@@ -143,11 +143,13 @@ test('any two sheets of its history are compared, and what changed names who', a
       {
         jobId: 'job-1',
         recordedAt: '2026-06-06T10:00:00Z',
+        date: '2026-06-06',
         actor: 'Technician 1',
         address: 'motor/1/limit',
         label: 'Greatest speed',
         from: '3450',
         to: '2630',
+        corrected: ['26300'],
         unit: 'rev/min',
         reason: null,
       },
@@ -160,6 +162,7 @@ test('any two sheets of its history are compared, and what changed names who', a
   await screen.findByTestId('changes');
   expect(wordsOf('changes')).toContain('Greatest speed 3450 → 2630 rev/min');
   expect(wordsOf('changes')).toContain('6 Jun 2026, Technician 1');
+  expect(wordsOf('changes')).toContain('Put right within the visit; first read as 26300');
   expect(wordsOf('compare-dates')).toContain('3450 → 2630');
   press('compare-then-b');
   expect(wordsOf('compare-dates')).toContain('No setting differs.');

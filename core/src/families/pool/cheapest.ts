@@ -238,10 +238,11 @@ function reasonOf(
     .slice(0, -1)
     .flatMap((mark, t) => (inWindow(mark, start, stop) || start === stop ? [t] : []));
   const prices = [...new Set(covered.map((t) => day.price[t]))].sort((a, b) => a - b);
-  const all = [...new Set(day.price)];
+  // the peak is that of the week: a weekend without one has only its own cheapest hours
+  const all = [...new Set(problem.classes.flatMap(({ price }) => price))];
   const level =
     all.length === 1
-      ? 'one price all day'
+      ? 'one price all week'
       : prices[0] === Math.max(...all)
         ? `in the peak hours at ${prices[0]} ${duty.tariff.currency}`
         : prices[prices.length - 1] === Math.min(...all)

@@ -52,6 +52,24 @@ export function IdentifyCard() {
   const rated = optionalFigure(draft.rated, 'pressure');
   const change = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
 
+  /** what was read stands there to go on from; the confirmation is given anew */
+  const readAgain = () => {
+    if (recorded && draft === EMPTY) {
+      const { serial, signalFrom, note } = recorded.body;
+      const { gear, greatest_spm, rated_bar } = recorded.body.plate as MeteringPlate;
+      setDraft({
+        serial,
+        gear,
+        greatest: greatest_spm === null ? '' : String(greatest_spm),
+        rated: rated_bar === null ? '' : String(rated_bar),
+        asProfile: false,
+        signalFrom: signalFrom ?? null,
+        note,
+      });
+    }
+    setAgain(true);
+  };
+
   if (recorded && !again) {
     const { serial, signalFrom = 'flow', controllerAsProfile } = recorded.body;
     const { plate } = view;
@@ -69,7 +87,7 @@ export function IdentifyCard() {
             The controller is not quite as the profile says.
           </Words>
         )}
-        {!document.handover && <Button label="Read again" onPress={() => setAgain(true)} />}
+        {!document.handover && <Button label="Read again" onPress={readAgain} />}
       </Card>
     );
   }

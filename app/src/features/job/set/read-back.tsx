@@ -1,4 +1,4 @@
-import { addressOf, type Parameter, type SettingValue } from '@barythm/core/profile';
+import { addressOf, faultOf, wordsForFault, type Parameter, type SettingValue } from '@barythm/core/profile';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraft } from '../../../draft/use-draft';
@@ -17,7 +17,7 @@ interface ReadBackProps {
 
 /** The way to a setting, and what the display shows after it was stored, typed in by the person. */
 export function ReadBack({ parameter, onDone }: ReadBackProps) {
-  const { jobId, write } = useJobScope();
+  const { view, jobId, write } = useJobScope();
   const address = addressOf(parameter);
   const [text, setText] = useDraft(`left:${jobId}:${address}`);
   const [error, setError] = useState<string | null>(null);
@@ -41,10 +41,15 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
     }
   };
   const typed = text ?? '';
+  const parsed = parameter.type === 'choice' ? null : parseForParameter(parameter, typed);
+  // a display cannot show it, so it is a slip of the finger until it is said twice
+  const fault = parsed?.ok && typed !== '' ? faultOf(parameter, parsed.value, view.values.force) : null;
+  const [asked, setAsked] = useState<string | null>(null);
   const save = () => {
-    const parsed = parseForParameter(parameter, typed);
-    if (parsed.ok) readBack(parsed.value, typed);
-    else setError(parsed.words);
+    if (!parsed) return;
+    if (!parsed.ok) setError(parsed.words);
+    else if (fault && asked !== typed) setAsked(typed);
+    else readBack(parsed.value, typed);
   };
 
   return (
@@ -76,8 +81,19 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
         }}
         onOption={(value) => readBack(value, String(value))}
       />
+      {fault && (
+        <Words bold colour="ochre" role="alert" testID="readback-outside">
+          {wordsForFault(parameter, fault)}
+          {asked === typed ? ' Look at the display again. If it really shows this, record it.' : ''}
+        </Words>
+      )}
       {parameter.type !== 'choice' && (
-        <Button kind="main" label="Read back" testID="readback-save" onPress={save} />
+        <Button
+          kind="main"
+          label={fault && asked === typed ? `It really shows ${typed}: record it` : 'Read back'}
+          testID="readback-save"
+          onPress={save}
+        />
       )}
     </>
   );

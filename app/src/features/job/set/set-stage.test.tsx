@@ -46,6 +46,19 @@ function clock(minute: number): string {
   return `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`;
 }
 
+test('a figure that the display cannot show is said at once, and only recorded when it is said twice', () => {
+  const job = planned();
+  type('readback', '26300');
+  expect(wordsOf('readback-outside')).toContain('3450');
+  press('readback-save');
+  const left = () => job.view().rows.find(({ address }) => address.endsWith('/limit'))!.left;
+  expect(left()).toBeNull();
+  type('readback', '2630');
+  expect(screen.queryByTestId('readback-outside')).toBeNull();
+  press('readback-save');
+  expect(left()?.value).toBe(2630);
+});
+
 test('what the display shows instead is kept, told large, and entered again', () => {
   const job = planned();
   const card = openCard() ?? '';

@@ -29,7 +29,13 @@ export function SetStage() {
     <StageFrame
       stage="set"
       action={
-        <Button grow kind="main" testID="to-prove" label="On to the proof" onPress={() => go('prove')} />
+        <Button
+          grow
+          kind={open.length === 0 ? 'main' : 'plain'}
+          testID="to-prove"
+          label={open.length === 0 ? 'On to the proof' : `On to the proof: ${open.length} still to enter`}
+          onPress={() => go('prove')}
+        />
       }
     >
       {gate.length > 0 && !document.handover && <GateCard title="Set is still closed" reasons={gate} />}

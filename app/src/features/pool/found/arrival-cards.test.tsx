@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react-native';
+import { fireEvent, screen } from '@testing-library/react-native';
 import { lastRecord } from '@barythm/core/job';
 import { DUTY, PANEL, PANEL_DUTY, TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
 import { standJob } from '../../../testing/job-stand';
@@ -44,9 +44,12 @@ test('the plate as in the register, with who commands it looked at and not assum
   press('identify-save');
   expect(lastRecord(job.view().document, 'identify')?.body).toMatchObject({
     command: 'relay',
-    controllerAsProfile: true,
+    // a tap on “All as in the register” confirms nothing about the controller
+    controllerAsProfile: false,
     plate: { family: 'pool', greatest_rpm: 2850, rated_W: 1500 },
   });
+  fireEvent.press(screen.getByText('Read again'));
+  expect(screen.getByTestId('full-speed').props.value).toBe('2850');
 });
 
 test('salt is not added on the word of the panel; with a kit it is (POO-18)', () => {

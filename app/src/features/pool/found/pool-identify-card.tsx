@@ -51,6 +51,24 @@ export function PoolIdentifyCard() {
   const kinds = parameterWithRole(profile, 'pump.kind')?.options ?? [];
   const before = document.unit.plate as PoolPlate;
 
+  /** what was read stands there to go on from; the confirmation is given anew */
+  const readAgain = () => {
+    if (recorded && draft === EMPTY) {
+      const { serial, command, note } = recorded.body;
+      const read = (recorded.body.plate ?? before) as PoolPlate;
+      setDraft({
+        serial,
+        greatest: read.greatest_rpm === null ? '' : String(read.greatest_rpm),
+        rated: read.rated_W === null ? '' : String(read.rated_W),
+        kind: read.kind ?? '',
+        asProfile: false,
+        command: command ?? null,
+        note,
+      });
+    }
+    setAgain(true);
+  };
+
   if (recorded && !again) {
     const { serial, command, controllerAsProfile } = recorded.body;
     return (
@@ -66,7 +84,7 @@ export function PoolIdentifyCard() {
             The controller is not quite as the profile says.
           </Words>
         )}
-        {!document.handover && <Button label="Read again" onPress={() => setAgain(true)} />}
+        {!document.handover && <Button label="Read again" onPress={readAgain} />}
       </Card>
     );
   }
@@ -111,7 +129,6 @@ export function PoolIdentifyCard() {
             greatest: before.greatest_rpm === null ? '' : String(before.greatest_rpm),
             rated: before.rated_W === null ? '' : String(before.rated_W),
             kind: before.kind ?? '',
-            asProfile: true,
           })
         }
       />
