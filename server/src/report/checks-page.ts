@@ -10,14 +10,13 @@ import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
 import { ensureRoom, heading, INK, PAGE, TEXT_WIDTH, write, type Pdf } from './paper';
 
 /** What was seen and reset on arrival, the drawdown, and what was tried apart from signals; nothing where none was done. */
-export function checksPage(pdf: Pdf, document: JobDocument, { summary }: Handover): void {
+export function checksPage(pdf: Pdf, document: JobDocument, { summary }: Handover, start: number): void {
   const checks = summary.checks ?? [];
   const resets = summary.resets ?? [];
   const arrival = summary.messages || resets.length > 0;
   const notTried = summary.notTried ?? [];
   if (checks.length + notTried.length === 0 && !summary.calibration && !arrival) return;
-  pdf.addPage();
-  let y: number = PAGE.top;
+  let y = ensureRoom(pdf, start + 14, 120);
   if (arrival) y = messagesAndResets(pdf, summary.messages ?? null, resets, document.site.zone, y);
   if (summary.calibration) y = drawdowns(pdf, summary.calibration, summary.earlierDrawdowns ?? [], y);
   if (checks.length > 0) y = heading(pdf, 'Tried at the pump', ensureRoom(pdf, y, 80));

@@ -10,9 +10,9 @@ export function handoverPdf(document: JobDocument, handover: Handover): Promise<
   const { pump, site } = document;
   const pdf = newDocument(`Hand-over ${pump.tag}, ${handover.summary.siteDate}`, handover.recordedAt);
   firstPage(pdf, document, handover);
-  settingsPage(pdf, handover);
-  readingsPage(pdf, document, handover);
-  checksPage(pdf, document, handover);
+  const settings = settingsPage(pdf, handover);
+  const readings = readingsPage(pdf, document, handover, settings);
+  checksPage(pdf, document, handover, readings);
   footers(
     pdf,
     `${site.name}  ·  ${pump.tag}  ·  job ${document.job.id}  ·  profile ${document.profile.id} v${document.profile.version}`,

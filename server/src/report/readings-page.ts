@@ -18,12 +18,12 @@ import {
 
 const CHART: Box = { width: TEXT_WIDTH, height: 250, left: 44, right: 12, top: 10, bottom: 40 };
 
-/** The signal chart with the readings on it, and the readings as a table. */
-export function readingsPage(pdf: Pdf, document: JobDocument, { summary }: Handover): void {
+/** The signal chart with the readings on it, and the readings as a table; answers the y below them. */
+export function readingsPage(pdf: Pdf, document: JobDocument, { summary }: Handover, start: number): number {
   // without a signal there is neither a line to draw nor a table to fill
-  if (summary.lines.length === 0 && summary.readings.length === 0) return;
-  pdf.addPage();
-  let y: number = PAGE.top;
+  if (summary.lines.length === 0 && summary.readings.length === 0) return start;
+  const drawn = summary.lines.length > 0;
+  let y = ensureRoom(pdf, start + 14, drawn ? CHART.height + 150 : 120);
   if (summary.lines.length > 0) {
     y = heading(pdf, 'Stroke rate over signal', y);
     y = legend(
@@ -38,11 +38,14 @@ export function readingsPage(pdf: Pdf, document: JobDocument, { summary }: Hando
     y += CHART.height + 16;
   }
   if (summary.readings.length === 0) {
-    write(pdf, 'No signal points were tried on this visit.', { x: PAGE.left, y, width: TEXT_WIDTH });
-    return;
+    return write(pdf, 'No signal points were tried on this visit.', {
+      x: PAGE.left,
+      y,
+      width: TEXT_WIDTH,
+    });
   }
   y = heading(pdf, 'Readings', ensureRoom(pdf, y, 80));
-  readingsTable(pdf, summary.readings, document.site.zone, y);
+  return readingsTable(pdf, summary.readings, document.site.zone, y);
 }
 
 function legend(pdf: Pdf, columns: readonly ('found' | 'target' | 'left')[], y: number): number {
@@ -126,7 +129,7 @@ const COLUMNS = [
   { name: 'Verdict', width: 147 },
 ] as const;
 
-function readingsTable(pdf: Pdf, readings: readonly HandoverReading[], zone: string, start: number): void {
+function readingsTable(pdf: Pdf, readings: readonly HandoverReading[], zone: string, start: number): number {
   let y = cells(
     pdf,
     COLUMNS.map((column) => column.name),
@@ -168,13 +171,14 @@ function readingsTable(pdf: Pdf, readings: readonly HandoverReading[], zone: str
     ...new Set(readings.map((reading) => reading.instrument).filter((name) => name !== null)),
   ];
   if (instruments.length > 0) {
-    write(
+    y = write(
       pdf,
       `Instrument: ${instruments.join('; ')}`,
       { x: PAGE.left, y: y + 8, width: TEXT_WIDTH },
       { size: 9, colour: INK.quiet },
     );
   }
+  return y;
 }
 
 function cells(pdf: Pdf, texts: readonly string[], y: number, head: boolean, colour: string): number {

@@ -17,8 +17,8 @@ import {
 const COLUMNS = { label: 150, found: 92, target: 92, left: 92 } as const;
 const REASON_SIZE = 8.5;
 
-/** Settings found, target and left, each with the reason of its target. */
-export function settingsPage(pdf: Pdf, { summary }: Handover): void {
+/** Settings found, target and left, each with the reason of its target; answers the y below them. */
+export function settingsPage(pdf: Pdf, { summary }: Handover): number {
   pdf.addPage();
   let y = heading(pdf, 'Settings', PAGE.top);
   y = header(pdf, y);
@@ -28,7 +28,7 @@ export function settingsPage(pdf: Pdf, { summary }: Handover): void {
     summary.settings.filter((setting) => !isTouched(setting)),
     y,
   );
-  facts(pdf, summary.facts ?? [], y + 10);
+  return facts(pdf, summary.facts ?? [], y + 10);
 }
 
 /** True where a setting was changed, should have been, or is not known: it gets a row. The rest is as it was found, and a list. */
@@ -54,14 +54,15 @@ function leftAlone(pdf: Pdf, settings: readonly HandoverSetting[], start: number
 }
 
 /** What the settings rest on: product, transmitter or meter, what was read on arrival. */
-function facts(pdf: Pdf, all: readonly HandoverFact[], start: number): void {
-  if (all.length === 0) return;
+function facts(pdf: Pdf, all: readonly HandoverFact[], start: number): number {
+  if (all.length === 0) return start;
   let y = heading(pdf, 'What they rest on', ensureRoom(pdf, start, 70));
   for (const { label, words } of all) {
     y = ensureRoom(pdf, y, 16 + heightOf(pdf, words, TEXT_WIDTH - 110, { size: 9.5 }));
     write(pdf, label, { x: PAGE.left, y, width: 104 }, { font: 'bold', size: 9.5 });
     y = write(pdf, `${words}.`, { x: PAGE.left + 110, y, width: TEXT_WIDTH - 110 }, { size: 9.5 }) + 3;
   }
+  return y;
 }
 
 function columnX(column: 'found' | 'target' | 'left'): number {
