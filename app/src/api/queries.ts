@@ -19,7 +19,11 @@ export interface Page<T> {
   readonly size: number;
 }
 
-export const useRound = () => useQuery({ queryKey: keys.round, queryFn: () => get<Round>('/round') });
+export const useRound = () =>
+  useQuery({ queryKey: keys.round, queryFn: () => get<Round>(`/round?zone=${ownZone()}`) });
+
+/** The phone’s own time zone: its today is the round’s. */
+const ownZone = () => encodeURIComponent(Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC');
 
 export function usePumps(search: string, page: number) {
   return useQuery({

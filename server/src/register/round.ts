@@ -11,18 +11,24 @@ import { jobRows } from './pumps';
 const MOST_DUE = 200;
 const MOST_PUMPS = 60;
 
+/** Which day is today’s: a given one, or that of the asker’s own time zone; the first site’s where neither is said. */
+export interface RoundDay {
+  readonly day?: string;
+  readonly zone?: string;
+}
+
 /**
  * Today's and planned visits, what falls due, and the pumps with something open, the worst first. All of it is asked for from rows
  * that are kept: nothing here grows with the register.
  *
  * @param day the phone's own day; the workshop's first site's where none is given
  */
-export async function round(database: Database, clock: Clock, day?: string): Promise<Round> {
+export async function round(database: Database, clock: Clock, asked: RoundDay = {}): Promise<Round> {
   await refreshSlice(database, clock);
   const zones = await database.sequelize.query<{ zone: string }>('SELECT zone FROM sites LIMIT 1', {
     type: QueryTypes.SELECT,
   });
-  const date = day ?? siteDate(clock(), zones[0]?.zone ?? 'UTC');
+  const date = asked.day ?? siteDate(clock(), asked.zone ?? zones[0]?.zone ?? 'UTC');
   const [visits, due, pumps] = await Promise.all([
     visitsFrom(database, date),
     dueUntil(database, date),

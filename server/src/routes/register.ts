@@ -10,7 +10,7 @@ import {
   sitePageSchema,
   siteSchema,
 } from '@barythm/contract/resources';
-import { dateSchema } from '@barythm/contract/job';
+import { dateSchema, zoneSchema } from '@barythm/contract/job';
 import { profileSchema } from '@barythm/core/profile';
 import type { FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { z } from 'zod';
@@ -44,8 +44,13 @@ export function registerRoutes(database: Database, clock: Clock, labelBase: stri
   return async (app) => {
     app.get(
       '/round',
-      { schema: { querystring: z.object({ day: dateSchema.optional() }), response: { 200: roundSchema } } },
-      (request) => round(database, clock, request.query.day),
+      {
+        schema: {
+          querystring: z.object({ day: dateSchema.optional(), zone: zoneSchema.optional() }),
+          response: { 200: roundSchema },
+        },
+      },
+      (request) => round(database, clock, request.query),
     );
     app.get(
       '/sites',

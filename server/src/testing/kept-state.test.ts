@@ -55,6 +55,10 @@ test('what is long overdue is never pushed out by what is new: all of it counts,
 test('the day of the round is the phone’s', async () => {
   expect((await round('?day=2026-11-25')).date).toBe('2026-11-25');
   expect((await server.get('/api/v1/round?day=soon')).status).toBe(400);
+  // half past ten in the morning by UTC is tomorrow where the phone is furthest east
+  expect((await round('?zone=Pacific/Kiritimati')).date).toBe('2026-11-25');
+  expect((await round('?zone=Pacific/Honolulu')).date).toBe('2026-11-24');
+  expect((await server.get('/api/v1/round?zone=Nowhere/Land')).status).toBe(400);
 });
 
 test('pumps are looked at anew once a day, and once they were, nothing is left to do', async () => {

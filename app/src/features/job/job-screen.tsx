@@ -9,6 +9,7 @@ import { JobProvider, type JobScope } from './job-context';
 import { PlanStage } from './plan/plan-stage';
 import { ProveStage } from './prove/prove-stage';
 import { SetStage } from './set/set-stage';
+import { useRememberStage } from './last-stage';
 import { isStage, type StageKey } from './stages';
 import { useAwake } from './use-awake';
 
@@ -26,6 +27,7 @@ export function JobScreen() {
   const router = useRouter();
   const { view, isLoading, error, refetch, write } = useJob(id);
   useAwake();
+  useRememberStage(id, stage);
   const scope = useMemo<JobScope | null>(
     () => view && { view, jobId: id, write, go: (next) => router.navigate(`/job/${id}/${next}`) },
     [view, id, write, router],

@@ -27,6 +27,7 @@ import { SPACE } from '../../ui/theme';
 import { TriadSign } from '../../ui/triad';
 import { Heading, Words } from '../../ui/words';
 import { FindingList } from '../findings/finding-list';
+import { useLastStage } from '../job/last-stage';
 import { STATE_WORDS } from '../job/state-words';
 import { ValueText } from '../job/value-text';
 import { dutyLines } from './duty-words';
@@ -100,6 +101,8 @@ function PumpBody({ pump }: { pump: PumpResource }) {
   const day = useMemo(() => metering && dayFor(metering), [metering]);
   const open = pump.jobs.find((job) => job.state === 'open' || job.state === 'planned');
 
+  const lastStage = useLastStage(open?.id ?? '');
+
   const start = (date: string, stage: 'as-found' | 'plan') => {
     const jobId = newId();
     void outbox
@@ -130,7 +133,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
             testID="go-on"
             label="Go on with the job"
             onPress={() =>
-              router.navigate(`/job/${open.id}/${open.state === 'planned' ? 'plan' : 'as-found'}`)
+              router.navigate(`/job/${open.id}/${open.state === 'planned' ? 'plan' : lastStage}`)
             }
           />
         ) : (
@@ -159,6 +162,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
         </Words>
         <Words colour="quiet">
           {pump.unit.model}, serial {pump.unit.serial}
+          {pump.unit.plateReadOn ? `; plate read ${dateInWords(pump.unit.plateReadOn)}` : ''}
         </Words>
         <Words colour="quiet">{pump.profile.name}</Words>
       </View>

@@ -57,6 +57,13 @@ test('a day without a visit says how to begin one', async () => {
   clear();
 });
 
+test('a list that is cut says how many more there are', async () => {
+  const clear = await stand({ dueTotal: 248, pumpsTotal: 0 });
+  expect(screen.getByTestId('due-more')).toHaveTextContent(/And 248 more due/);
+  expect(screen.queryByTestId('pumps-more')).toBeNull();
+  clear();
+});
+
 test('jobs lead to where the work stands: as found, plan, hand-over', async () => {
   const clear = await stand({
     visits: [

@@ -10,6 +10,7 @@ import { SEVERITY_COLOUR, SeverityTag, type SeverityName } from '../../ui/severi
 import { Empty, Failed, Loading } from '../../ui/states';
 import { SPACE } from '../../ui/theme';
 import { Heading, Words } from '../../ui/words';
+import { useLastStage } from '../job/last-stage';
 import { STATE_WORDS } from '../job/state-words';
 
 /** Today's visits, and the pumps with something open. */
@@ -49,6 +50,7 @@ function RoundBody({ round }: { round: Round }) {
       {round.due.map((due) => (
         <DueCard key={`${due.pumpId}${due.kind}`} due={due} />
       ))}
+      <More shown={round.due.length} total={round.dueTotal} what="due" testID="due-more" />
       <Heading>Pumps with open findings</Heading>
       {round.pumps.length === 0 && (
         <Empty title="Nothing is open" todo="Every pump that was looked at is as it should be." />
@@ -56,13 +58,40 @@ function RoundBody({ round }: { round: Round }) {
       {round.pumps.map((pump) => (
         <PumpCard key={pump.id} pump={pump} />
       ))}
+      <More
+        shown={round.pumps.length}
+        total={round.pumpsTotal}
+        what="with something open"
+        testID="pumps-more"
+      />
     </>
+  );
+}
+
+/** A list that is cut says so: nothing that is due drops out unseen. */
+function More({
+  shown,
+  total,
+  what,
+  testID,
+}: {
+  shown: number;
+  total: number;
+  what: string;
+  testID: string;
+}) {
+  if (total <= shown) return null;
+  return (
+    <Words bold colour="quiet" testID={testID}>
+      And {total - shown} more {what}, less pressing than these. Each stands on its site’s page.
+    </Words>
   );
 }
 
 function JobCard({ job }: { job: JobRow }) {
   const router = useRouter();
-  const stage = { 'handed-over': 'hand-over', planned: 'plan' }[job.state as string] ?? 'as-found';
+  const last = useLastStage(job.id);
+  const stage = { 'handed-over': 'hand-over', planned: 'plan' }[job.state as string] ?? last;
   return (
     <LinkCard
       label={`${job.tag}, ${job.pumpName}`}
