@@ -185,7 +185,7 @@ export function RowsField({
           {rows.length > least && (
             <Button
               kind="quiet"
-              label="Take it away"
+              label="Remove"
               testID={`${name}-${path}.${i}-remove`}
               onPress={() =>
                 change(

@@ -4,7 +4,7 @@ import { frame, type Box, type Frame } from './frame';
 export interface RunsChart {
   readonly frame: Frame;
   readonly runs: readonly { readonly x: number; readonly y: number; readonly inside: boolean }[];
-  /** the spread that is let pass, laid around the mean */
+  /** the spread that is allowed, laid around the mean */
   readonly band: { readonly top: number; readonly bottom: number; readonly mean: number };
   readonly text: string;
 }

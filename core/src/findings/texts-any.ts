@@ -16,7 +16,7 @@ export const ANY_TEXTS = {
   },
   'ANY-04.off': {
     title: 'Clock is off',
-    so: 'The controller’s clock was {error} off; up to {limit} is let pass.',
+    so: 'The controller’s clock was {error} off; up to {limit} is allowed.',
     will: 'Everything timed runs off by as much, and its events are dated wrongly.',
     todo: 'Set the clock and record it again.',
   },

@@ -84,6 +84,9 @@ export function StripsCard({ runs, colours, context, player, onThrow }: StripsCa
           </View>
         );
       })}
+      <Words size="small" colour="quiet">
+        The dark line is the mean; the area reaches from the least to the greatest.
+      </Words>
       {band && most > top && (
         <Words size="small" colour="quiet">
           A dose far above the band is drawn at the upper edge.
@@ -235,6 +238,7 @@ const Drawn = memo(function Drawn({
       )}
       <Axes frame={chart.frame} />
       <Path d={chart.area} fill={colour} stroke={colour} strokeWidth={1.2} strokeLinejoin="round" />
+      <Path d={chart.mean} fill="none" stroke={palette.ink} strokeWidth={1} strokeLinejoin="round" />
     </>
   );
 });

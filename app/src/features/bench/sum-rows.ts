@@ -25,7 +25,7 @@ export const METERING_ROWS: readonly SumRow[] = [
     onlyIfAny: true,
   },
   { key: 'dry', label: 'Running dry', unit: 'min', decimals: 0, of: (s) => s.dry_s / 60, onlyIfAny: true },
-  { key: 'tank', label: 'Left in the tank', unit: 'L', decimals: 1, of: (s) => s.tank_L },
+  { key: 'tank', label: 'Left in the tank', unit: 'L', decimals: 1, of: (s): number | undefined => s.tank_L },
 ];
 
 function poolRows(currency: string): readonly SumRow[] {

@@ -11,7 +11,8 @@ export interface SumRow {
   readonly label: string;
   readonly unit: string;
   readonly decimals: number;
-  readonly of: (sums: ShownRun['sums']) => number;
+  /** undefined where nobody said what it would start from */
+  readonly of: (sums: ShownRun['sums']) => number | undefined;
   /** shown only where one of the sheets has some */
   readonly onlyIfAny?: boolean;
 }
@@ -35,8 +36,11 @@ export function SumsCard({ runs, rows: all, headline }: SumsCardProps) {
   const palette = usePalette();
   const [first, second] = runs;
   if (!first || !second) return null;
-  const any = (row: SumRow) => runs.some(({ sums }) => Number(row.of(sums).toFixed(row.decimals)) > 0);
-  const rows = all.filter((row) => !row.onlyIfAny || any(row));
+  const any = (row: SumRow) => runs.some(({ sums }) => Number((row.of(sums) ?? 0).toFixed(row.decimals)) > 0);
+  const rows = all.filter(
+    (row) => runs.every(({ sums }) => row.of(sums) !== undefined) && (!row.onlyIfAny || any(row)),
+  );
+  const unknown = [...new Set(runs.flatMap((run) => run.unknown ?? []))];
   const [was, is] = [headline.of(first.sums), headline.of(second.sums)];
   const better = headline.moreIsBetter ? is >= was : is <= was;
   return (
@@ -65,7 +69,7 @@ export function SumsCard({ runs, rows: all, headline }: SumsCardProps) {
         ))}
       </View>
       {rows.map((row) => {
-        const [a, b] = [row.of(first.sums), row.of(second.sums)];
+        const [a, b] = [row.of(first.sums) ?? 0, row.of(second.sums) ?? 0];
         return (
           <View
             key={row.key}
@@ -89,6 +93,11 @@ export function SumsCard({ runs, rows: all, headline }: SumsCardProps) {
           </View>
         );
       })}
+      {unknown.length > 0 && (
+        <Words size="small" bold colour="ochre" testID="bench-unknown">
+          Nobody read: {unknown.join('; ')}. It is run as if it were not there.
+        </Words>
+      )}
     </Card>
   );
 }

@@ -76,7 +76,7 @@ export function PoolBehavioursCard({ texts, errors, onChange }: PoolBehavioursCa
 
 function Programs() {
   return (
-    <Card title="Its programs" testID="p-pool-programs">
+    <Card title="Programs" testID="p-pool-programs">
       <ChoiceField
         path="programs.overlap"
         label="Where two want the pump"

@@ -26,7 +26,7 @@ export function PoolWeekCard({ context, nowShare }: { context: PoolContext; nowS
   const today = weekday(context.today) - 1;
   const { sums } = week;
   return (
-    <Card title="Its week" testID="pool-week">
+    <Card title="Week" testID="pool-week">
       {week.held && (
         <Words bold colour="ochre">
           {week.held}

@@ -173,7 +173,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
       )}
       {!wide && found}
       {day && (
-        <Card title="Its day">
+        <Card title="Day">
           <BeatStripView
             rates={day.rates}
             greatest={day.greatest}

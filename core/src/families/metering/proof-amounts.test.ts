@@ -139,7 +139,7 @@ describe('tolerances', () => {
       flow_lph: null,
       ...reading,
     })!;
-  test('at 4.00 mA the loop’s error may make a stroke; far under it none is let pass', () => {
+  test('at 4.00 mA the loop’s error may make a stroke; far under it none is allowed', () => {
     // 180 strokes/min over 16 mA: a tenth of a milliampere is a stroke
     const steep = { ...SOUND_TWO_POINT, rateB: 180 };
     expect(at(twoPointContext(), steep, { injected_mA: 4, strokes: 1, seconds: 60 }).ok).toBe(true);

@@ -137,7 +137,7 @@ export function judge(
   return { reading, expected, tolerance_spm, measured_spm, rateOk, flowOk, short, ok };
 }
 
-/** Least and greatest rate that a sound pump may make while the loop is off by what is let pass, either way. */
+/** Least and greatest rate that a sound pump may make while the loop is off by what is allowed, either way. */
 function withinLoop(
   context: MeteringContext,
   settings: MeteringSettings,

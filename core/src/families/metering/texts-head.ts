@@ -10,7 +10,7 @@ export const HEAD_TEXTS = {
   },
   'MET-11.length': {
     title: 'Calibration void: stroke length moved',
-    so: 'The drawdown of {date} was made at {then}; the stroke length is {now}. Up to {limit} is let pass.',
+    so: 'The drawdown of {date} was made at {then}; the stroke length is {now}. Up to {limit} is allowed.',
     will: 'Stroke volume is only roughly linear in stroke length: the dose rests on a guess.',
     todo: 'Draw down again at this length.',
   },
@@ -64,13 +64,13 @@ export const HEAD_TEXTS = {
   },
   'MET-14.off': {
     title: 'Gassing liquid, pauses, no deaeration',
-    so: '{product} gives off gas, and the pump stands for up to {pause}; {limit} is let pass.',
+    so: '{product} gives off gas, and the pump stands for up to {pause}; {limit} is allowed.',
     will: 'Gas gathers in the head, and the first strokes after a pause pump none.',
     todo: 'Turn deaeration on.',
   },
   'MET-14.none': {
     title: 'Gassing liquid, pauses, no deaeration',
-    so: '{product} gives off gas, and the pump stands for up to {pause}; {limit} is let pass. This controller has no deaeration.',
+    so: '{product} gives off gas, and the pump stands for up to {pause}; {limit} is allowed. This controller has no deaeration.',
     will: 'Gas gathers in the head, and the first strokes after a pause pump none.',
     todo: 'Shorten the pauses (a shorter stroke at a higher rate), flood the suction, or fit a degassing head.',
   },
@@ -82,7 +82,7 @@ export const HEAD_TEXTS = {
   },
   'MET-16.off': {
     title: 'Back pressure wanders, nothing makes up for it',
-    so: 'Back pressure goes from {least} to {greatest}, which moves the flow by {change}; {limit} is let pass.',
+    so: 'Back pressure goes from {least} to {greatest}, which moves the flow by {change}; {limit} is allowed.',
     will: 'The dose goes with the pressure.',
     todo: 'Turn pressure compensation on, or steady the pressure with a loading valve.',
   },

@@ -194,7 +194,7 @@ export const poolDutySchema = z
         source: z.enum(['off', 'solar', 'solar-first', 'heater', 'heat-pump']),
         pool_C: z.number(),
         tub_C: z.number().nullable(),
-        /** the warmest that is let pass */
+        /** the warmest that is allowed */
         warmest_C: z.number(),
         /** minutes the water runs on after the heater has stopped */
         afterRun_min: notNegative('The after-run'),
@@ -277,10 +277,10 @@ export const poolDutySchema = z
       complain(['points', 0, 'flow_m3h'], 'At least one point must have a flow.');
     }
     if (duty.heat && duty.heat.pool_C > duty.heat.warmest_C) {
-      complain(['heat', 'pool_C'], 'The set point lies above the warmest that is let pass.');
+      complain(['heat', 'pool_C'], 'The set point lies above the warmest that is allowed.');
     }
     if (duty.heat?.tub_C && duty.heat.tub_C > duty.heat.warmest_C) {
-      complain(['heat', 'tub_C'], 'The set point lies above the warmest that is let pass.');
+      complain(['heat', 'tub_C'], 'The set point lies above the warmest that is allowed.');
     }
     if (duty.heat && duty.heat.stopDifference_K >= duty.heat.startDifference_K) {
       complain(['heat', 'stopDifference_K'], 'Stop must be below start, or it never settles.');

@@ -240,7 +240,7 @@ describe('POO-13 after-run, POO-14 set points', () => {
     const tub = panel({ heat: { ...PANEL_DUTY.heat!, tub_C: 34 } });
     expect(texts(tub, { body: 'pool', poolTemp: 34, tubTemp: 27 })).toContain('POO-14.body');
   });
-  test('near misses: five minutes; the warmest that is let pass; each water has its own', () => {
+  test('near misses: five minutes; the warmest that is allowed; each water has its own', () => {
     expect(texts(panel(), { afterRun: 5 })).not.toContain('POO-13');
     expect(texts(panel(), { poolTemp: 34 })).not.toContain('POO-14.warm');
     const tub = panel({ heat: { ...PANEL_DUTY.heat!, tub_C: 34 } });

@@ -113,7 +113,7 @@ describe('limits', () => {
   });
 });
 
-test('a tub that nobody heats is not left warmer than is let pass', () => {
+test('a tub that nobody heats is not left warmer than is allowed', () => {
   const tubAt = (tubTemp: number, warmest_C: number) => {
     const context = contextOf(PANEL, { ...PANEL_DUTY, heat: { ...PANEL_DUTY.heat!, warmest_C } });
     return value(planPool({ ...context, inForce: { ...context.inForce, tubTemp } }), 'tubTemp');

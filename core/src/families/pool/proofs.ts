@@ -142,7 +142,7 @@ function flows(context: PoolContext, settings: PoolSettings): ProofCheck[] {
       title: `Flow of ${circuit.name} at ${words('speed', speed)}`,
       method: 'Read the flow meter, or time the fall of a known level; the filter as it is now.',
       expected: `${words('waterFlow', expected)}, and never below ${words('waterFlow', circuit.leastFlow_m3h)}`,
-      tolerance: `${words('percent', FLOW_TOLERANCE * 100)}; more is let pass up to the clean filter`,
+      tolerance: `${words('percent', FLOW_TOLERANCE * 100)}; more is allowed up to the clean filter`,
       caution: null,
       pumps: false,
       ask: {

@@ -48,10 +48,10 @@ export const POOL_REASONS = {
   'frost.lifted':
     'Slower it lifts nothing: at this speed {circuits} gets its least flow, {flow} with its lift.',
   'heat.source': 'As the site heats.',
-  'heat.pool': 'As agreed; at most {warmest} is let pass.',
+  'heat.pool': 'As agreed; at most {warmest} is allowed.',
   'heat.tub': 'As agreed; it counts only while the tub is selected.',
   'heat.tub-idle':
-    'No tub is heated here; it is kept at the {warmest} that are let pass, should it ever be selected.',
+    'No tub is heated here; it is kept at the {warmest} that are allowed, should it ever be selected.',
   'heat.after-run': 'The heater’s own heat is carried off after it stops.',
   'solar.start': 'The roof must be this much warmer before it is worth running.',
   'solar.stop': 'Well below the start, or it cycles.',

@@ -36,7 +36,7 @@ export const DutyForm = memo(function DutyForm({ profile, rows, ...props }: Prop
             testID="duty-hourly"
             value={texts.hourly}
             error={errors.hourly}
-            hint="In m³/h, parted by spaces; leave empty if not known."
+            hint="In m³/h, with spaces between; leave empty if not known."
             onChange={(text) => set('hourly', text)}
           />
         </Part>

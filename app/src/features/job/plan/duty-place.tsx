@@ -84,7 +84,7 @@ export function WetEndPart(props: DutyFormProps) {
       </Words>
       <Pair>
         <Figure {...props} field="pipe" label="Suction line" unit="m" />
-        <Figure {...props} field="bore" label="Its bore" unit="mm" />
+        <Figure {...props} field="bore" label="Bore" unit="mm" />
       </Pair>
       <Pair>
         <Figure {...props} field="friction" label="Friction loss" unit="m" />

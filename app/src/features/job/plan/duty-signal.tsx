@@ -135,7 +135,7 @@ function MeterFields(props: DutyFormProps) {
       <Choose
         {...props}
         field="litresAs"
-        label="Its plate states"
+        label="The plate of the meter states"
         options={[
           { value: 'litres', label: 'Litres a pulse' },
           { value: 'pulses', label: 'Pulses a litre' },
@@ -149,7 +149,7 @@ function MeterFields(props: DutyFormProps) {
       <Choose
         {...props}
         field="contact"
-        label="Its contact is"
+        label="Contact of the meter"
         options={[
           { value: 'mechanical', label: 'Mechanical' },
           { value: 'electronic', label: 'Electronic' },

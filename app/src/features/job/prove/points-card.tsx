@@ -54,12 +54,12 @@ export function PointsCard() {
       />
       {smooth ? (
         <Words size="small" colour="quiet">
-          Within {FLOW_TOLERANCE * 100} % of the expected flow is let pass: plate volumes are no better.
+          Within {FLOW_TOLERANCE * 100} % of the expected flow is allowed: plate volumes are no better.
         </Words>
       ) : (
         tolerance && (
           <Words size="small" colour="quiet">
-            Counted over {COUNT_TIME_s} s, ± {tolerance.spm.toFixed(1)} strokes/min is let pass:{' '}
+            Counted over {COUNT_TIME_s} s, ± {tolerance.spm.toFixed(1)} strokes/min is allowed:{' '}
             {tolerance.count_spm.toFixed(1)} for one stroke in the count, {tolerance.loop_spm.toFixed(1)} for
             0.1 mA in the loop, {tolerance.rounding_spm} for whole strokes.
           </Words>

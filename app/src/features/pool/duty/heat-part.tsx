@@ -39,7 +39,7 @@ export function HeatPart({ texts }: { texts: Texts }) {
               <TextField path="heat.tub_C" label="Tub" unit="°C" hint="Counts only while it is selected" />
             </Cell>
             <Cell>
-              <TextField path="heat.warmest_C" label="Warmest let pass" unit="°C" />
+              <TextField path="heat.warmest_C" label="Warmest allowed" unit="°C" />
             </Cell>
             <Cell>
               <TextField path="heat.afterRun_min" label="After-run" unit="min" />

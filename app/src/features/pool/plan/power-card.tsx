@@ -137,7 +137,7 @@ export function PowerCard({ work }: { work: PoolWork }) {
         Power ∝ speed<Words figures>{` ^ ${pump.law.exponent.toFixed(2)}`}</Words>
         {wall
           ? `; ${WALL_WORDS[wall.wall.what]} is reached at ${figureWithUnit(fig('speed', wall.speed_rpm), reader)}.`
-          : '; no wall is known.'}
+          : '; no limit of filter, cover or pipes is known.'}
       </Words>
       <Words size="small">
         The limit caps {profile.behaviours.limitClamps.join(', ')} on this controller.
