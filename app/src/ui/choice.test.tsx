@@ -57,6 +57,14 @@ test('a thing to confirm goes on and off', () => {
   expect(screen.getByTestId('safe')).not.toBeChecked();
 });
 
+test('all seven days in one tap, and none in another', () => {
+  render(<Stand />);
+  press('days-all');
+  expect(screen.getByText('days 1234567')).toBeTruthy();
+  press('days-all');
+  expect(screen.getByText('Choose a day.')).toBeTruthy();
+});
+
 test('days stay in the order of the week, however they are tapped; none is told', () => {
   render(<Stand />);
   press('days-3');

@@ -1,4 +1,4 @@
-import { DAY_NAMES } from '@barythm/core/time';
+import { DAY_NAMES, EVERY_DAY } from '@barythm/core/time';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { RADIUS, SPACE, TOUCH, usePalette } from './theme';
 import { Words } from './words';
@@ -16,6 +16,7 @@ interface DaysPickProps {
 /** Days of the week, each a key of its own. */
 export function DaysPick({ label, days, onChange, error, testID, hideLabel }: DaysPickProps) {
   const palette = usePalette();
+  const all = EVERY_DAY.split('').every((digit) => days.includes(digit));
   const toggle = (digit: string) => {
     const next = new Set(days);
     if (!next.delete(digit)) next.add(digit);
@@ -23,11 +24,22 @@ export function DaysPick({ label, days, onChange, error, testID, hideLabel }: Da
   };
   return (
     <View style={styles.pick} role="group" aria-label={label} testID={testID}>
-      {!hideLabel && (
+      <View style={styles.head}>
         <Words size="small" bold>
-          {label}
+          {hideLabel ? '' : label}
         </Words>
-      )}
+        <Pressable
+          role="button"
+          aria-label={all ? `${label}: no day` : `${label}: every day`}
+          testID={testID && `${testID}-all`}
+          onPress={() => onChange(all ? '' : EVERY_DAY)}
+          style={styles.all}
+        >
+          <Words size="small" bold colour="petrol">
+            {all ? 'No day' : 'Every day'}
+          </Words>
+        </Pressable>
+      </View>
       <View style={styles.days}>
         {DAY_NAMES.map((name, i) => {
           const digit = String(i + 1);
@@ -66,6 +78,8 @@ export function DaysPick({ label, days, onChange, error, testID, hideLabel }: Da
 
 const styles = StyleSheet.create({
   pick: { gap: SPACE.xs },
+  head: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' },
+  all: { minHeight: TOUCH, minWidth: TOUCH, justifyContent: 'center', alignItems: 'flex-end' },
   days: { flexDirection: 'row', gap: SPACE.xs },
   day: {
     flex: 1,

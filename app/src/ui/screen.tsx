@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { SPACE, usePalette } from './theme';
 import { useWide } from './layout';
@@ -21,6 +21,10 @@ interface ScreenProps {
 export function Screen({ title, over, children, rail, action, aside }: ScreenProps) {
   const palette = usePalette();
   const wide = useWide();
+  // tabs and screen readers tell pages apart by their titles
+  useEffect(() => {
+    if (typeof document !== 'undefined' && title !== '') document.title = `${title} · Barythm`;
+  }, [title]);
   return (
     <View style={[styles.screen, { backgroundColor: palette.paper }]} role="main">
       <View style={[styles.head, wide && styles.headWide, { borderColor: palette.line }]}>

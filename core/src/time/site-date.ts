@@ -43,6 +43,33 @@ export function dateInWords(date: string): string {
   return `${day} ${name} ${year}`;
 }
 
+const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+
+/**
+ * A calendar date as people write it → ISO: `2027-05-31`, `31.5.2027`, `31 May 2027`. Null for what is no such date; with
+ * slashes day and month cannot be told apart, so they are not taken.
+ */
+export function parseDate(text: string): string | null {
+  const typed = text.trim();
+  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(typed);
+  const dotted = /^(\d{1,2})\.\s*(\d{1,2})\.\s*(\d{4})$/.exec(typed);
+  const named = /^(\d{1,2})\.?\s+([a-z]{3,9})\.?\s+(\d{4})$/i.exec(typed);
+  if (iso) return calendarDate(Number(iso[1]), Number(iso[2]), Number(iso[3]));
+  if (dotted) return calendarDate(Number(dotted[3]), Number(dotted[2]), Number(dotted[1]));
+  if (named) {
+    const month = MONTHS.indexOf(named[2].slice(0, 3).toLowerCase()) + 1;
+    return calendarDate(Number(named[3]), month, Number(named[1]));
+  }
+  return null;
+}
+
+function calendarDate(year: number, month: number, day: number): string | null {
+  const date = new Date(Date.UTC(year, month - 1, day));
+  const real =
+    date.getUTCFullYear() === year && date.getUTCMonth() === month - 1 && date.getUTCDate() === day;
+  return real ? date.toISOString().slice(0, 10) : null;
+}
+
 /**
  * Minutes a controller's clock is ahead of true time (negative when behind), both as wall-clock times; the shorter
  * way round midnight. Null when what the controller shows is no time of day.

@@ -1,4 +1,4 @@
-import { addDays, clockError_min, dateInWords, shareOfDay, siteDate, siteTime } from './index';
+import { addDays, clockError_min, dateInWords, parseDate, shareOfDay, siteDate, siteTime } from './index';
 
 test('a site’s date and time are its own, summer and winter', () => {
   expect(siteDate('2026-11-24T23:30:00Z', 'Europe/Athens')).toBe('2026-11-25');
@@ -19,4 +19,20 @@ test.each([
   ['soon', '09:30', null],
 ])('a clock that shows %s at %s is %s min off', (shows, true_, off) => {
   expect(clockError_min(shows, true_)).toBe(off);
+});
+
+test.each([
+  ['2027-05-31', '2027-05-31'],
+  ['31.5.2027', '2027-05-31'],
+  [' 01. 02. 2027 ', '2027-02-01'],
+  ['31 May 2027', '2027-05-31'],
+  ['29.2.2028', '2028-02-29'],
+  // no such days, and what could be read two ways
+  ['29.2.2027', null],
+  ['2027-13-01', null],
+  ['31 Mayhem 2027x', null],
+  ['5/6/2027', null],
+  ['', null],
+])('the date %p is %p', (text, date) => {
+  expect(parseDate(text)).toBe(date);
 });

@@ -41,7 +41,7 @@ test('killed at any moment, no acknowledged write is lost and the database opens
   const ids = (await database.models.sites.findAll({ attributes: ['id'] })).map((row) => row.get('id'));
   for (let i = 1; i <= acknowledged; i++) expect(ids).toContain(`site-${i}`);
   await database.close();
-}, 60_000);
+}, 180_000);
 
 test('every connection enforces foreign keys, waits for others and writes through', async () => {
   const database = await openDatabase(join(folder, 'pragmas.sqlite'));
@@ -125,7 +125,7 @@ test('a migration that is broken off at any statement leaves the schema as it wa
     await again.close();
   }
   expect(broken).toBeGreaterThan(10);
-}, 60_000);
+}, 180_000);
 
 test('demo data is there whole or not at all: what was half made beside it is thrown away', async () => {
   const file = join(folder, 'demo', 'barythm.sqlite');
@@ -137,7 +137,7 @@ test('demo data is there whole or not at all: what was half made beside it is th
   const database = await openDatabase(file);
   expect(await database.models.pumps.count()).toBeGreaterThan(10);
   await database.close();
-}, 60_000);
+}, 180_000);
 
 test('a second server on one folder is refused while the first lives; what a killed one left is taken over', () => {
   const file = join(folder, 'locked.sqlite');

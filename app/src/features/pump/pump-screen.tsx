@@ -171,7 +171,6 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           <Words>{pump.note}</Words>
         </Card>
       )}
-      {!wide && found}
       {day && (
         <Card title="Day">
           <BeatStripView
@@ -189,6 +188,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
         </Card>
       )}
       {pool && <PoolWeekCard context={pool} nowShare={pump.nowShare} />}
+      {!wide && found}
       {metering && <StockCard context={metering} values={state.values} />}
       <Card title="Settings">
         <Words size="small" colour="quiet">

@@ -1,4 +1,5 @@
 import { gateOfHandover, leavingFindings, summarise } from '@barythm/core/job';
+import { dateInWords, parseDate } from '@barythm/core/time';
 import { useMemo, useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
@@ -39,9 +40,9 @@ export function HandOverStage() {
   const findings = leavingFindings(view);
 
   const handOver = () => {
-    const nextDue = draft.nextDue.trim();
-    if (nextDue !== '' && !isDate(nextDue)) {
-      setError({ field: 'date', words: 'A date is written 2027-05-31.' });
+    const nextDue = parseDate(draft.nextDue);
+    if (draft.nextDue.trim() !== '' && nextDue === null) {
+      setError({ field: 'date', words: 'A date is written 31.5.2027 or 2027-05-31.' });
       return;
     }
     if (draft.drawn.paths.length === 0) {
@@ -54,7 +55,7 @@ export function HandOverStage() {
       handoverId: newId(),
       signedAs: draft.signedAs,
       signature: draft.drawn,
-      nextDue: nextDue === '' ? null : nextDue,
+      nextDue,
     });
     if (refused === null) setDraft(null);
     else setError({ field: 'job', words: refused });
@@ -97,7 +98,11 @@ export function HandOverStage() {
               label="Next due"
               testID="next-due"
               value={draft.nextDue}
-              hint="As 2027-05-31; empty when none is agreed"
+              hint={
+                parseDate(draft.nextDue) === null
+                  ? 'As 31.5.2027 or 2027-05-31; empty when none is agreed'
+                  : dateInWords(parseDate(draft.nextDue)!)
+              }
               error={error?.field === 'date' ? error.words : null}
               onChange={(nextDue) => {
                 setDraft({ ...draft, nextDue });
@@ -142,13 +147,5 @@ export function HandOverStage() {
         </Card>
       )}
     </StageFrame>
-  );
-}
-
-function isDate(text: string): boolean {
-  return (
-    /^\d{4}-\d{2}-\d{2}$/.test(text) &&
-    !Number.isNaN(Date.parse(text)) &&
-    new Date(text).toISOString().startsWith(text)
   );
 }

@@ -1,4 +1,5 @@
 import { meteringDutySchema, type MeteringDuty } from '@barythm/core/families/metering';
+import { parseDate } from '@barythm/core/time';
 import { parseFigure, type Quantity } from '@barythm/core/units';
 import { OPTIONAL_FIELD_OF_PATH, optionalTexts, readOptional, text, type Reading } from './duty-optional';
 
@@ -285,7 +286,7 @@ export function readDuty(texts: DutyTexts): DutyDraft {
           : texts.stated === 'weight'
             ? { stated: 'weight', percent: strength, density_kgl: density }
             : { stated: 'volume', percent: strength },
-      measuredOn: texts.measuredOn.trim() || null,
+      measuredOn: parseDate(texts.measuredOn) ?? (texts.measuredOn.trim() || null),
       halfLife_days: optional('halfLife', 'days'),
       density_kgl: density,
       gassing: texts.gassing === 'yes',

@@ -1,0 +1,1 @@
+export { UnknownScreen as default } from '../features/shell/unknown-screen';
