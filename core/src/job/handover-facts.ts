@@ -13,7 +13,9 @@ const shown = (q: Quantity, value: number) => figureWithUnit(fig(q, value), METR
  */
 export function handoverFacts(view: JobView): HandoverFact[] {
   if (view.family === 'pool') return arrivalOfPool(view);
-  const { duty, today } = view;
+  const { today } = view;
+  // with the drawdown that stands in the plate's place
+  const duty = view.context?.duty ?? view.duty;
   const facts = duty ? [...productFacts(duty, today), ...signalFacts(duty)] : [];
   return [...facts, ...arrivalOfMetering(view)];
 }

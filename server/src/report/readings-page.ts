@@ -23,7 +23,7 @@ export function readingsPage(pdf: Pdf, document: JobDocument, { summary }: Hando
   // without a signal there is neither a line to draw nor a table to fill
   if (summary.lines.length === 0 && summary.readings.length === 0) return start;
   const drawn = summary.lines.length > 0;
-  let y = ensureRoom(pdf, start + 14, drawn ? CHART.height + 150 : 120);
+  let y = ensureRoom(pdf, start + 14, drawn ? CHART.height + 80 : 120);
   if (summary.lines.length > 0) {
     y = heading(pdf, 'Stroke rate over signal', y);
     y = legend(

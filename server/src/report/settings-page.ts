@@ -22,13 +22,68 @@ export function settingsPage(pdf: Pdf, { summary }: Handover): number {
   pdf.addPage();
   let y = heading(pdf, 'Settings', PAGE.top);
   y = header(pdf, y);
-  for (const setting of summary.settings.filter(isTouched)) y = row(pdf, setting, y);
+  const [unread, known] = parted(summary.settings);
+  const settings = programsInRows(known);
+  for (const setting of settings.filter(isTouched)) y = row(pdf, setting, y);
   y = leftAlone(
     pdf,
-    summary.settings.filter((setting) => !isTouched(setting)),
+    settings.filter((setting) => !isTouched(setting)),
     y,
   );
+  if (unread.length > 0) {
+    const names = `Neither read nor set: ${unread.map(({ label }) => label).join(', ')}.`;
+    y = ensureRoom(pdf, y + 6, heightOf(pdf, names, TEXT_WIDTH, { size: 9 }));
+    y = write(pdf, names, { x: PAGE.left, y, width: TEXT_WIDTH }, { size: 9, colour: INK.quiet });
+  }
   return facts(pdf, summary.facts ?? [], y + 10);
+}
+
+/** Settings of which nothing is known, most often idle in the mode that is set, apart from the rest. */
+function parted(settings: readonly HandoverSetting[]): [unread: HandoverSetting[], known: HandoverSetting[]] {
+  const isUnread = ({ found, target, left }: HandoverSetting) =>
+    found === null && target === null && left === null;
+  return [settings.filter(isUnread), settings.filter((setting) => !isUnread(setting))];
+}
+
+/** Parts of one place (`Program 3: start`, `Program 3: stop`), from this many on, are one row: a program is read as a whole. */
+const LEAST_PARTS = 3;
+
+/** The settings with each place of a group in one row; a part that was found right stands in its target too. */
+function programsInRows(settings: readonly HandoverSetting[]): HandoverSetting[] {
+  const placeOf = ({ label, address }: HandoverSetting) =>
+    label.includes(': ') ? `${address.split('/')[0]} ${label.split(': ')[0]}` : null;
+  const parts = (place: string) => settings.filter((setting) => placeOf(setting) === place);
+  const done = new Set<string>();
+  return settings.flatMap((setting) => {
+    const place = placeOf(setting);
+    if (place === null || parts(place).length < LEAST_PARTS) return [setting];
+    if (done.has(place)) return [];
+    done.add(place);
+    return [inOneRow(parts(place))];
+  });
+}
+
+function inOneRow(parts: readonly HandoverSetting[]): HandoverSetting {
+  const read = (column: 'found' | 'target' | 'left', instead: 'found' | null) =>
+    parts
+      .map((part) => {
+        const value = part[column] ?? (instead && part[instead]);
+        return value === null ? '–' : withUnit(value, part.unit);
+      })
+      .join(', ');
+  const any = (column: 'found' | 'target' | 'left') => parts.some((part) => part[column] !== null);
+  const bys = new Set(parts.map(({ leftBy }) => leftBy));
+  return {
+    ...parts[0],
+    label: parts[0].label.split(': ')[0],
+    unit: '',
+    found: any('found') ? read('found', null) : null,
+    target: any('target') ? read('target', 'found') : null,
+    left: any('left') ? read('left', null) : null,
+    leftBy: bys.size === 1 ? parts[0].leftBy : 'read back',
+    changed: parts.some(({ changed }) => changed),
+    reason: [...new Set(parts.flatMap(({ reason }) => (reason ? [reason] : [])))].join(' '),
+  };
 }
 
 /** True where a setting was changed, should have been, or is not known: it gets a row. The rest is as it was found, and a list. */
@@ -40,7 +95,7 @@ function isTouched({ found, target, left, changed }: HandoverSetting): boolean {
 /** Settings that nobody had to touch, two to a line. */
 function leftAlone(pdf: Pdf, settings: readonly HandoverSetting[], start: number): number {
   if (settings.length === 0) return start;
-  let y = heading(pdf, 'Right as found, and left so', ensureRoom(pdf, start + 8, 60));
+  let y = heading(pdf, 'As found, and left so', ensureRoom(pdf, start + 8, 60));
   const width = TEXT_WIDTH / 2;
   for (let i = 0; i < settings.length; i += 2) {
     const pair = settings.slice(i, i + 2).map((setting) => `${setting.label}: ${shown(setting, 'found')}`);
@@ -129,9 +184,12 @@ function shown(setting: HandoverSetting, column: 'found' | 'target' | 'left'): s
   const value = setting[column];
   if (value === null) return column === 'left' ? 'not known' : '–';
   if (value.startsWith('could not')) return value;
-  const shownValue =
-    setting.unit && setting.unit !== '-' && /^-?\d/.test(value) ? `${value} ${setting.unit}` : value;
+  const shownValue = withUnit(value, setting.unit);
   const by =
     column === 'left' && setting.leftBy && setting.leftBy !== 'read back' ? `, ${setting.leftBy}` : '';
   return `${shownValue}${by}`;
+}
+
+function withUnit(value: string, unit: string): string {
+  return unit && unit !== '-' && /^-?\d/.test(value) ? `${value} ${unit}` : value;
 }

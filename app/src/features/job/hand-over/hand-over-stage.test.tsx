@@ -105,8 +105,12 @@ test('a date that is none, and a missing signature, are told at their places; no
 test('signed, it is frozen and leaves as files, the calendar among them', () => {
   sign();
   const job = stand();
+  type('signed-name', 'Duty nurse ');
   press('hand-over');
-  expect(job.view().document.handover).toMatchObject({ signedAs: 'Visitor', nextDue: '2027-05-24' });
+  expect(job.view().document.handover).toMatchObject({
+    signedAs: 'Duty nurse, Visitor',
+    nextDue: '2027-05-24',
+  });
   expect(wordsOf('downloads')).toContain('Next due 24 May 2027.');
   const files = screen.getAllByTestId(/^download-/).map((node) => String(node.props.testID).slice(9));
   expect(files).toEqual(['hand-over.pdf', 'job.json', 'sheet.csv', 'checks.csv', 'programs.ics']);

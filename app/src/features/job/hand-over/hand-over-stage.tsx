@@ -23,9 +23,12 @@ import { useDays } from './use-days';
 
 interface Draft {
   readonly signedAs: 'Visitor' | 'Workshop';
+  /** of who receives it, as it shall stand on the paper */
+  readonly name?: string;
   readonly nextDue: string;
   readonly drawn: Drawn;
 }
+const LONGEST_NAME = 60;
 const EMPTY: Draft = { signedAs: 'Visitor', nextDue: '', drawn: EMPTY_SIGNATURE };
 
 /** Hand over: what changed, what was proved, what is open and who acts; signed, frozen, and out as files. */
@@ -38,6 +41,8 @@ export function HandOverStage() {
   const [error, setError] = useState<{ field: 'date' | 'signature' | 'job'; words: string } | null>(null);
   const gate = document.handover ? [] : gateOfHandover(view);
   const findings = leavingFindings(view);
+
+  const name = (draft.name ?? '').trim().slice(0, LONGEST_NAME);
 
   const handOver = () => {
     const nextDue = parseDate(draft.nextDue);
@@ -53,7 +58,7 @@ export function HandOverStage() {
       kind: 'job.hand-over',
       jobId,
       handoverId: newId(),
-      signedAs: draft.signedAs,
+      signedAs: name === '' ? draft.signedAs : `${name}, ${draft.signedAs}`,
       signature: draft.drawn,
       nextDue,
     });
@@ -118,6 +123,14 @@ export function HandOverStage() {
               ]}
               value={draft.signedAs}
               onChange={(signedAs) => setDraft({ ...draft, signedAs })}
+            />
+            <Field
+              words
+              label="Name, as it shall stand on the paper"
+              testID="signed-name"
+              value={draft.name ?? ''}
+              hint={`Up to ${LONGEST_NAME} signs; blank for none`}
+              onChange={(typed) => setDraft({ ...draft, name: typed })}
             />
             <SignaturePad
               drawn={draft.drawn}
