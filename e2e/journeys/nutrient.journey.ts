@@ -40,14 +40,15 @@ test('a nutrient pump paced by a meter’s pulses, from nothing to the hand-over
     await browser.says('checks-words', '8 of 8 checks as expected.');
     await signAndHandOver(browser);
   });
-  const [first, settings, , tried] = await handOverText(stage, 'pump-nutrient');
+  const [first, ...rest] = await handOverText(stage, 'pump-nutrient');
+  const others = rest.join(' ');
   expect(first).toContain('8 of 8 checks as expected');
   expect(first).toContain('The same day, before and after');
   expect(first).toContain('Volume measured by drawdown');
-  expect(settings).toContain('one stroke for 3 pulses');
-  expect(tried).toContain('last faults: LEVEL LOW');
-  expect(tried).toContain('reset: list of last faults. Why: List was full. Seen afterwards: List empty.');
-  expect(tried).toContain('Pulses in, strokes out: as expected');
+  expect(others).toContain('one stroke for 3 pulses');
+  expect(others).toContain('last faults: LEVEL LOW');
+  expect(others).toContain('reset: list of last faults. Why: List was full. Seen afterwards: List empty.');
+  expect(others).toContain('Pulses in, strokes out: as expected');
 }, 180_000);
 
 async function messagesAndResets() {
