@@ -21,7 +21,7 @@ export function solarRunning(
   if (stop_K >= start_K) throw new InputError('stop_k', 'Stop must be below start, or it never settles.');
   let running = false;
   return trace.map(([roof, water]) => {
-    // 29.2 − 25 is 4.2, whatever the binary dust says
+    // 29.2 − 25 comes to 4.2, whatever the binary dust says
     const difference = Math.round((roof - water) * 1e9) / 1e9;
     running = running ? difference >= stop_K : difference >= start_K;
     return running;
