@@ -21,6 +21,7 @@ export * from './checks';
 export * from './proofs';
 export * from './patterns';
 export * from './proof-checks';
+export * from './judge-check';
 export { benchPlant, type MeteringPlant } from './plant';
 export * from './model';
 export * from './bench';

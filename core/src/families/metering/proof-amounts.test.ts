@@ -13,7 +13,8 @@ import {
   twoPointContext,
 } from './fixtures';
 import type { MeteringContext } from './context';
-import { judgeCheck, proofChecks } from './proof-checks';
+import { judgeCheck } from './judge-check';
+import { proofChecks } from './proof-checks';
 import { judge } from './proofs';
 import { understand } from './settings';
 import type { SettingValues } from '../../profile';
