@@ -7,7 +7,8 @@ import { useWide } from '../../../ui/layout';
 import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import { inShort } from './duty-in-short';
-import type { DutyDraft, DutyTexts } from './duty-texts';
+import type { DutyTexts } from './duty-texts';
+import type { DutyDraft } from './read-duty';
 
 export interface DutyFormProps {
   readonly texts: DutyTexts;

@@ -1,5 +1,6 @@
 import { meteringDutySchema } from '@barythm/core/families/metering';
-import { dutyTexts, EMPTY_DUTY, readDuty, type DutyTexts } from './duty-texts';
+import { dutyTexts, EMPTY_DUTY, type DutyTexts } from './duty-texts';
+import { readDuty } from './read-duty';
 
 const GOOD: DutyTexts = {
   ...EMPTY_DUTY,
