@@ -48,7 +48,7 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
   const save = () => {
     if (!parsed) return;
     if (!parsed.ok) setError(parsed.words);
-    else if (fault && asked !== typed) setAsked(typed);
+    else if (fault) setAsked(typed);
     else readBack(parsed.value, typed);
   };
 
@@ -88,11 +88,14 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
         </Words>
       )}
       {parameter.type !== 'choice' && (
+        <Button kind="main" label="Read back" testID="readback-save" onPress={save} />
+      )}
+      {fault && asked === typed && parsed?.ok && (
+        // a button of its own: a second tap on the same place must not say yes
         <Button
-          kind="main"
-          label={fault && asked === typed ? `It really shows ${typed}: record it` : 'Read back'}
-          testID="readback-save"
-          onPress={save}
+          label={`It really shows ${typed}: record it`}
+          testID="readback-outside-save"
+          onPress={() => readBack(parsed.value, typed)}
         />
       )}
     </>
