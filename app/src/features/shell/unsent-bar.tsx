@@ -7,40 +7,58 @@ import { Words } from '../../ui/words';
 
 /** Says what is not sent yet, and asks what to do with a write the server refused. Nothing to say, nothing shown. */
 export function UnsentBar() {
-  const palette = usePalette();
   const { pending, offline, refused, unkept } = useOutbox();
   if (refused) return <RefusedBar />;
   if (unkept.length > 0) return <UnkeptBar count={unkept.length} />;
   if (!offline || pending.length === 0) return null;
   const count = pending.length === 1 ? 'One entry is' : `${pending.length} entries are`;
   return (
-    <View
-      role="status"
+    <Bar
+      urgent={false}
       testID="unsent"
-      style={[styles.bar, { backgroundColor: palette.surface, borderColor: palette.ochre }]}
-    >
-      <Words size="small" bold colour="ochre" style={styles.words}>
-        {count} kept on this device; the server cannot be reached.
-      </Words>
-      <Button kind="quiet" label="Try now" onPress={() => void outbox.flush()} />
-    </View>
+      words={`${count} kept on this device; the server cannot be reached.`}
+      act="Try now"
+    />
   );
 }
 
 /** The device could not keep an entry: it lives in this page alone, and whoever typed it must know. */
 function UnkeptBar({ count }: { count: number }) {
+  const what = count === 1 ? 'an entry' : `${count} entries`;
+  return (
+    <Bar
+      urgent
+      testID="unkept"
+      words={`This device cannot keep ${what} (its storage is full or switched off). Leave this page open until it is sent.`}
+      act="Send now"
+    />
+  );
+}
+
+/** What is so with the unsent entries in a line, and a try to send them. */
+function Bar({
+  urgent,
+  testID,
+  words,
+  act,
+}: {
+  urgent: boolean;
+  testID: string;
+  words: string;
+  act: string;
+}) {
   const palette = usePalette();
+  const colour = urgent ? 'rust' : 'ochre';
   return (
     <View
-      role="alert"
-      testID="unkept"
-      style={[styles.bar, { backgroundColor: palette.surface, borderColor: palette.rust }]}
+      role={urgent ? 'alert' : 'status'}
+      testID={testID}
+      style={[styles.bar, { backgroundColor: palette.surface, borderColor: palette[colour] }]}
     >
-      <Words size="small" bold colour="rust" style={styles.words}>
-        This device cannot keep {count === 1 ? 'an entry' : `${count} entries`} (its storage is full or
-        switched off). Leave this page open until it is sent.
+      <Words size="small" bold colour={colour} style={styles.words}>
+        {words}
       </Words>
-      <Button kind="quiet" label="Send now" testID="send-unkept" onPress={() => void outbox.flush()} />
+      <Button kind="quiet" label={act} testID={`send-${testID}`} onPress={() => void outbox.flush()} />
     </View>
   );
 }
