@@ -45,7 +45,7 @@ test('on a wide screen: points moved by mouse and by keys, all figures following
     await browser.says('expected-12', '12 30');
     await browser.type('point-currentB', '20');
     await browser.type('point-rateB', '999');
-    await browser.says('signal-card', 'This controller takes 0 to 180 1/min, step 1.');
+    await browser.says('signal-card', 'This controller takes 0 to 165 1/min, step 1.');
     expect(await browser.widths()).toEqual({ inner: 1280, scroll: 1280 });
 
     // what was moved survives a reload; then back to what was worked out, and agreed

@@ -22,7 +22,7 @@ export const NUMBERED = profileSchema.parse(numbered);
 export function blankJob(profile: Profile): JobDocument {
   const plate: JobDocument['unit']['plate'] =
     profile.family === 'pool'
-      ? { family: 'pool', greatest_rpm: 3450, rated_W: 1500, kind: null }
+      ? { family: 'pool', greatest_rpm: 3260, rated_W: 1500, kind: null }
       : { gear: null, greatest_spm: null, rated_bar: 10 };
   return {
     ...BLANK,

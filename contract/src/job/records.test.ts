@@ -44,7 +44,7 @@ describe('a record is taken as it is meant, and refused in words at its place', 
       'a pool’s plate',
       {
         kind: 'identify',
-        plate: { family: 'pool', greatest_rpm: 3450, rated_W: 1500, kind: 'M' },
+        plate: { family: 'pool', greatest_rpm: 3260, rated_W: 1500, kind: 'M' },
         serial: 'PD-1',
         controllerAsProfile: true,
         command: 'link',

@@ -22,7 +22,7 @@ const finding = (change: Partial<Finding> = {}): Finding => ({
   text: 'POO-08',
   severity: 'stop',
   subject: 'left',
-  values: { speed: fig('speed', 3450) },
+  values: { speed: fig('speed', 3260) },
   addresses: ['motor/1/limit'],
   ...change,
 });
@@ -128,13 +128,13 @@ describe('ANY-09 a value that this controller would refuse', () => {
     expect(texts(TEN_SLOTS, { 'start/3': 1440 })).toEqual([['ANY-09.option', 'programs/3/start']]);
   });
   test('near miss: at its limits and on its step', () => {
-    expect(texts(TEN_SLOTS, { limit: 600, boostTime: 45, state: 'hold', 'start/3': 1439 })).toEqual([]);
+    expect(texts(TEN_SLOTS, { limit: 620, boostTime: 45, state: 'hold', 'start/3': 1439 })).toEqual([]);
     expect(texts(MOTOR, {})).toEqual([]);
   });
   test('it says the value, the limit and the unit', () => {
     const [above] = refusedValues(TEN_SLOTS, 'found', { limit: 3500 });
     const { so, todo } = renderFinding(above, ALL_TEXTS, METRIC);
     expect(`${so} ${todo}`).toContain('3500 rev/min');
-    expect(`${so} ${todo}`).toContain('3450 rev/min');
+    expect(`${so} ${todo}`).toContain('3260 rev/min');
   });
 });

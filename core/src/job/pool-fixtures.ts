@@ -15,7 +15,7 @@ import { viewJob, type PoolView } from './view';
 export const blankPoolJob = (profile: PoolProfile, duty: PoolDuty): JobDocument => ({
   ...BLANK,
   pump: { ...BLANK.pump, tag: 'CLI-PP-01', name: 'Therapy pool', signalFrom: null },
-  unit: { ...BLANK.unit, plate: { family: 'pool', greatest_rpm: 3450, rated_W: 1500, kind: 'M' } },
+  unit: { ...BLANK.unit, plate: { family: 'pool', greatest_rpm: 3260, rated_W: 1500, kind: 'M' } },
   profile,
   profileHash: contentHash(profile),
   dutyBefore: duty,
@@ -59,7 +59,7 @@ export class PoolWriter {
     return this.record({ kind: 'make-safe', steps: makeSafeSteps('pool').map(({ key }) => key) })
       .record({
         kind: 'identify',
-        plate: { family: 'pool', greatest_rpm: 3450, rated_W: 1500, kind: 'M' },
+        plate: { family: 'pool', greatest_rpm: 3260, rated_W: 1500, kind: 'M' },
         serial: 'PD-1',
         controllerAsProfile: true,
         command: 'own',

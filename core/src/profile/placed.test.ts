@@ -93,8 +93,8 @@ describe('values of each kind', () => {
     [of('days'), '8', 'names the days of the week'],
     [of('state'), 'asleep', 'has no such choice'],
     [of('limit'), '2630', 'must be a number'],
-    [of('limit'), 100, 'cannot be below 600 rev/min'],
-    [of('limit'), 9000, 'cannot be above 3450 rev/min'],
+    [of('limit'), 100, 'cannot be below 620 rev/min'],
+    [of('limit'), 9000, 'cannot be above 3260 rev/min'],
     [of('limit'), 2633, 'in steps of 10 rev/min; the nearest is 2630 rev/min'],
     [from, 422, 'in steps of 15 min; the nearest is 7:00'],
   ])('%#: %s is refused', (parameter, value, words) => {

@@ -36,7 +36,7 @@ const row = (...entries: SheetEntry[]) => sheetRows(entries, [LIMIT])[0];
 describe('rows', () => {
   test('stand in the order asked for, any others after them; the last of each kind counts', () => {
     const rows = sheetRows(
-      [entry(START, 'found', 420, 1), entry(LIMIT, 'found', 3450, 2), entry(LIMIT, 'found', 3400, 3)],
+      [entry(START, 'found', 420, 1), entry(LIMIT, 'found', 3260, 2), entry(LIMIT, 'found', 3400, 3)],
       [LIMIT],
     );
     expect(rows.map(({ address }) => address)).toEqual([LIMIT, START]);
@@ -52,10 +52,10 @@ describe('rows', () => {
 });
 
 describe('the state of a row', () => {
-  const found = entry(LIMIT, 'found', 3450, 1);
+  const found = entry(LIMIT, 'found', 3260, 1);
   test.each([
     ['keep', [found]],
-    ['keep', [found, entry(LIMIT, 'target', 3450, 2)]],
+    ['keep', [found, entry(LIMIT, 'target', 3260, 2)]],
     ['to-do', [found, entry(LIMIT, 'target', 2630, 2)]],
     ['done', [found, entry(LIMIT, 'target', 2630, 2), entry(LIMIT, 'left', 2630, 3)]],
     ['differs', [found, entry(LIMIT, 'target', 2630, 2), entry(LIMIT, 'left', 2600, 3)]],
@@ -74,8 +74,8 @@ describe('the state of a row', () => {
 
 describe('what the controller holds', () => {
   test('as left, else as found; what is read again after it was left counts', () => {
-    expect(inForce(row(entry(LIMIT, 'found', 3450, 1)))?.value).toBe(3450);
-    expect(inForce(row(entry(LIMIT, 'found', 3450, 1), entry(LIMIT, 'left', 2630, 5)))?.value).toBe(2630);
+    expect(inForce(row(entry(LIMIT, 'found', 3260, 1)))?.value).toBe(3260);
+    expect(inForce(row(entry(LIMIT, 'found', 3260, 1), entry(LIMIT, 'left', 2630, 5)))?.value).toBe(2630);
     expect(inForce(row(entry(LIMIT, 'left', 2630, 5), entry(LIMIT, 'found', 2500, 6)))?.value).toBe(2500);
     expect(inForce(row())).toBeNull();
   });
@@ -84,12 +84,12 @@ describe('what the controller holds', () => {
       [
         entry('programs/1/start', 'found', 420, 1),
         entry(START, 'found', null, 2),
-        entry(LIMIT, 'found', 3450, 3),
+        entry(LIMIT, 'found', 3260, 3),
         entry(LIMIT, 'target', 2630, 4),
       ],
       [],
     );
-    expect(valuesOf(rows, 'force')).toEqual({ start: 420, limit: 3450 });
+    expect(valuesOf(rows, 'force')).toEqual({ start: 420, limit: 3260 });
     expect(valuesOf(rows, 'planned')).toEqual({ start: 420, limit: 2630 });
     expect(valuesOf(rows, 'left')).toEqual({});
     expect([keyOf('programs/1/start'), keyOf(START)]).toEqual(['start', 'start/3']);

@@ -36,7 +36,7 @@ export async function meteringSeason(
   const spring = await new MeteringDemo(database, 'pump-therapy', at(190, 10)).start();
   await spring.arrive({ current_mA: 12.4, display_m3h: 31.5, rate_spm: 44, residual_mgl: 0.7 });
   await spring.found(
-    twoPointValues({ operation: 'manual', manualRate: 44, rateB: 180, below: 'hold', wire: 'off' }),
+    twoPointValues({ operation: 'manual', manualRate: 44, rateB: 165, below: 'hold', wire: 'off' }),
   );
   await spring.plan(dutyOn(pump('pump-therapy'), 190));
   await spring.set();
@@ -136,10 +136,10 @@ function twoPointValues(changed: Record<string, string | number>): Record<string
     currentA: 4,
     rateA: 0,
     currentB: 20,
-    rateB: 180,
+    rateB: 165,
     below: 'stop',
     wire: 'stop',
-    limit: 180,
+    limit: 165,
     power: 'go',
     ...changed,
   };

@@ -101,7 +101,7 @@ const FIRST_PUMPS: readonly DemoPump[] = [
     profile: 'two-point-soft-keys',
     model: 'Solenoid metering pump, micro head',
     serial: 'SM-11872',
-    plate: { gear: null, greatest_spm: 180, rated_bar: 7 },
+    plate: { gear: null, greatest_spm: 165, rated_bar: 7 },
     duty: {
       family: 'metering',
       mode: 'analog',
@@ -124,7 +124,7 @@ const FIRST_PUMPS: readonly DemoPump[] = [
     profile: 'two-point-soft-keys',
     model: 'Solenoid metering pump, micro head',
     serial: 'SM-11560',
-    plate: { gear: null, greatest_spm: 180, rated_bar: 7 },
+    plate: { gear: null, greatest_spm: 165, rated_bar: 7 },
     duty: {
       family: 'metering',
       mode: 'analog',
@@ -170,7 +170,7 @@ const FIRST_PUMPS: readonly DemoPump[] = [
     profile: 'two-point-soft-keys',
     model: 'Solenoid metering pump, micro head',
     serial: 'SM-12003',
-    plate: { gear: null, greatest_spm: 180, rated_bar: 7 },
+    plate: { gear: null, greatest_spm: 165, rated_bar: 7 },
     duty: {
       family: 'metering',
       mode: 'analog',

@@ -132,7 +132,7 @@ describe('bad input gets a problem that names the field, and changes nothing', (
     expect(answer.status).toBe(422);
     expect(answer.body).toMatchObject({
       code: 'ANY-09',
-      errors: [{ field: 'body.targets.0.value', words: expect.stringContaining('180') }],
+      errors: [{ field: 'body.targets.0.value', words: expect.stringContaining('165') }],
     });
     expect((await job()).document.plans).toHaveLength(1);
   });

@@ -141,7 +141,7 @@ test('the therapy pool from arrival to a frozen hand-over, each step gated and e
   await visit.record({ kind: 'make-safe', steps: makeSafeSteps('pool').map(({ key }) => key) });
   await visit.record({
     kind: 'identify',
-    plate: { family: 'pool', greatest_rpm: 3450, rated_W: 1500, kind: 'M' },
+    plate: { family: 'pool', greatest_rpm: 3260, rated_W: 1500, kind: 'M' },
     serial: 'PD-40122',
     controllerAsProfile: true,
     command: 'own',

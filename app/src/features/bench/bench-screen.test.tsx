@@ -123,7 +123,7 @@ describe('a pool', () => {
     await settled();
     type('edit-speed/5', '9000');
     expect(
-      screen.getByText('Program 5: speed cannot be above 3450 rev/min on this controller.'),
+      screen.getByText('Program 5: speed cannot be above 3260 rev/min on this controller.'),
     ).toBeTruthy();
     type('edit-speed/5', '1800');
     await settled();

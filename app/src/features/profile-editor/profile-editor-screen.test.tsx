@@ -58,7 +58,7 @@ test('a copy of a pool drive is changed by taps and figures, and goes out as the
   expect(sent[0]).toMatchObject({
     version: TEN_SLOTS.version + 1,
     behaviours: {
-      speed: { least_rpm: 700, greatest_rpm: 3450, step_rpm: 10 },
+      speed: { least_rpm: 700, greatest_rpm: 3260, step_rpm: 10 },
       programs: { overlap: 'highest-speed', keyed: [1, 2, 3, 4] },
       limitClamps: ['programs', 'boost', 'frost'],
       frost: null,

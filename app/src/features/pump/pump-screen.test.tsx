@@ -30,14 +30,14 @@ const POOL: PumpResource = {
   family: 'pool',
   signalFrom: null,
   note: 'The bill went up.',
-  reported: { date: '2026-11-12', values: { ...HELD, limit: 3450 } },
+  reported: { date: '2026-11-12', values: { ...HELD, limit: 3260 } },
   zone: 'Atlantic/Faroe',
   code: 'K7Q2',
   unit: {
     id: 'unit-1',
     model: 'Pool pump, 1.1 kW',
     serial: 'PD-1',
-    plate: { family: 'pool', greatest_rpm: 3450, rated_W: 1500, kind: 'M' },
+    plate: { family: 'pool', greatest_rpm: 3260, rated_W: 1500, kind: 'M' },
     installedOn: '2020-01-01',
     plateReadOn: null,
   },
@@ -147,7 +147,7 @@ test('any two sheets of its history are compared, and what changed names who', a
         actor: 'Technician 1',
         address: 'motor/1/limit',
         label: 'Greatest speed',
-        from: '3450',
+        from: '3260',
         to: '2630',
         corrected: ['26300'],
         unit: 'rev/min',
@@ -155,15 +155,15 @@ test('any two sheets of its history are compared, and what changed names who', a
       },
     ],
     sheets: [
-      { jobId: 'a', date: '2026-01-10', rows: [row('3450')] },
+      { jobId: 'a', date: '2026-01-10', rows: [row('3260')] },
       { jobId: 'b', date: '2026-06-06', rows: [row('2630')] },
     ],
   });
   await screen.findByTestId('changes');
-  expect(wordsOf('changes')).toContain('Greatest speed 3450 → 2630 rev/min');
+  expect(wordsOf('changes')).toContain('Greatest speed 3260 → 2630 rev/min');
   expect(wordsOf('changes')).toContain('6 Jun 2026, Technician 1');
   expect(wordsOf('changes')).toContain('Put right within the visit; first read as 26300');
-  expect(wordsOf('compare-dates')).toContain('3450 → 2630');
+  expect(wordsOf('compare-dates')).toContain('3260 → 2630');
   press('compare-then-b');
   expect(wordsOf('compare-dates')).toContain('No setting differs.');
   clear();

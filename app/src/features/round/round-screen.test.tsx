@@ -122,7 +122,7 @@ test('pumps with something open show the worst of it and their day', async () =>
         ...ROW,
         counts: { stop: 1, warn: 2, note: 0 },
         worst: 'Greatest speed left open',
-        strip: { unit: 'rev/min', rates: Array.from({ length: 96 }, () => 1500), greatest: 3450 },
+        strip: { unit: 'rev/min', rates: Array.from({ length: 96 }, () => 1500), greatest: 3260 },
         nowShare: 0.4,
         openJobId: null,
       },

@@ -172,7 +172,7 @@ describe('what the register says is seen on the bench', () => {
   });
   test('MET-04 and MET-24: too little at high flow', () => {
     const dose = { dose: { wanted_mgl: 6, low_mgl: 5.4, high_mgl: 6.6 } };
-    expect(two({ rateB: 180 }, steady(40), dose).sums.inBand).toBe(0);
+    expect(two({ rateB: 165 }, steady(40), dose).sums.inBand).toBe(0);
     const tight = { dose: { wanted_mgl: 1.2, low_mgl: 1.1, high_mgl: 1.3 } };
     expect(two({ rateB: 54 }, steady(40), tight).sums.inBand).toBeLessThan(0.01);
     expect(two({}, steady(40), tight).sums.inBand).toBeGreaterThan(0.95);
@@ -201,8 +201,8 @@ describe('what the register says is seen on the bench', () => {
     const bounce = [event('meter-bounce', 0, null)];
     const strokes = (closed: string, events: BenchEvent[]) =>
       run(pulseContext(), { ...SOUND_PULSE, closed }, steady(12, events)).sums.strokes;
-    expect(strokes('5', bounce)).toBe(2 * strokes('5', []));
-    expect(strokes('20', bounce)).toBe(strokes('20', []));
+    expect(strokes('8', bounce)).toBe(2 * strokes('8', []));
+    expect(strokes('25', bounce)).toBe(strokes('25', []));
     const fast = {
       signal: {
         source: 'meter' as const,
@@ -211,8 +211,8 @@ describe('what the register says is seen on the bench', () => {
         closedShare: 0.5,
       },
     };
-    expect(run(pulseContext(fast), { ...SOUND_PULSE, closed: '60' }, steady(24)).sums.strokes).toBe(0);
-    expect(run(pulseContext(fast), { ...SOUND_PULSE, closed: '5' }, steady(24)).sums.strokes).toBeGreaterThan(
+    expect(run(pulseContext(fast), { ...SOUND_PULSE, closed: '80' }, steady(24)).sums.strokes).toBe(0);
+    expect(run(pulseContext(fast), { ...SOUND_PULSE, closed: '8' }, steady(24)).sums.strokes).toBeGreaterThan(
       0,
     );
   });

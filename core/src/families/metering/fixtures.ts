@@ -68,7 +68,7 @@ export function twoPointContext(changes: Partial<MeteringContext> = {}): Meterin
   return {
     duty: DUTY,
     profile: TWO_POINT,
-    plate: { gear: null, greatest_spm: 180, rated_bar: 7 },
+    plate: { gear: null, greatest_spm: 165, rated_bar: 7 },
     today: TODAY,
     inForce: {},
     signalFrom: 'flow',
@@ -90,7 +90,7 @@ export const SOUND_TWO_POINT: SettingValues = {
   rateB: 68,
   below: 'stop',
   wire: 'stop',
-  limit: 180,
+  limit: 165,
   power: 'go',
 };
 
@@ -126,7 +126,7 @@ export function pulseContext(
   return {
     duty: { ...PULSE_DUTY, ...duty },
     profile: PULSE_WHEEL,
-    plate: { gear: null, greatest_spm: 180, rated_bar: 10 },
+    plate: { gear: null, greatest_spm: 170, rated_bar: 10 },
     today: TODAY,
     inForce: {},
     signalFrom: 'meter',
@@ -141,8 +141,8 @@ export const SOUND_PULSE: SettingValues = {
   portion: 1,
   factor: 3,
   store: 'off',
-  closed: '60',
-  top: 180,
+  closed: '80',
+  top: 170,
   pause: 'permits',
   dry: 'stop',
   power: 'wait',

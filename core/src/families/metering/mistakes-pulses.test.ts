@@ -23,7 +23,7 @@ test('sound settings of a pulse-driven pump have no finding, nor have those the 
   expect(left({})).toEqual([]);
   const { plan, findings } = planAndCheck(pulseContext({}, { inForce: SOUND_PULSE }));
   expect(findings).toEqual([]);
-  expect(plan.values).toMatchObject({ work: 'per', factor: 3, stroke: 95, store: 'off', closed: '60' });
+  expect(plan.values).toMatchObject({ work: 'per', factor: 3, stroke: 95, store: 'off', closed: '80' });
 });
 
 describe('MET-03 ceiling under the pulse rate', () => {
@@ -75,13 +75,13 @@ describe('MET-09 recognition time', () => {
     signal: { source: 'meter', litresPerPulse: 0.25, contact: 'electronic', closedShare: 0.5 } as const,
   };
   test('mistakes: too long for the pulses; too short for a contact that bounces', () => {
-    expect(textsOf(left({ closed: '20' }, electronic))).toContain('MET-09.missed');
-    expect(textsOf(left({ closed: '5' }))).toContain('MET-09.bounce');
+    expect(textsOf(left({ closed: '25' }, electronic))).toContain('MET-09.missed');
+    expect(textsOf(left({ closed: '8' }))).toContain('MET-09.bounce');
   });
   test('near misses: short for an electronic contact; right at the limit', () => {
-    expect(codesOf(left({ closed: '5' }, electronic))).not.toContain('MET-09');
-    const limit = { ...PULSE_DUTY.water, greatest_m3h: 150 };
-    expect(codesOf(left({ closed: '60' }, { water: limit }))).not.toContain('MET-09');
+    expect(codesOf(left({ closed: '8' }, electronic))).not.toContain('MET-09');
+    const limit = { ...PULSE_DUTY.water, greatest_m3h: 112.5 };
+    expect(codesOf(left({ closed: '80' }, { water: limit }))).not.toContain('MET-09');
   });
   test('the plan says when even the shortest is too long', () => {
     const signal = { ...electronic.signal, litresPerPulse: 0.1 };

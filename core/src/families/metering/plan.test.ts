@@ -42,7 +42,7 @@ test('free points: both at the transmitter’s range, through zero, in whole str
     rateB: 68,
     below: 'stop',
     wire: 'stop',
-    limit: 180,
+    limit: 165,
     power: 'go',
   });
 });

@@ -141,8 +141,8 @@ describe('tolerances', () => {
       ...reading,
     })!;
   test('at 4.00 mA the loop’s error may make a stroke; far under it none is allowed', () => {
-    // 180 strokes/min over 16 mA: a tenth of a milliampere is a stroke
-    const steep = { ...SOUND_TWO_POINT, rateB: 180 };
+    // 165 strokes/min over 16 mA: a tenth of a milliampere is a stroke
+    const steep = { ...SOUND_TWO_POINT, rateB: 165 };
     expect(at(twoPointContext(), steep, { injected_mA: 4, strokes: 1, seconds: 60 }).ok).toBe(true);
     expect(at(twoPointContext(), steep, { injected_mA: 0, strokes: 1, seconds: 60 }).ok).toBe(false);
     expect(at(motorContext(), { ...SOUND_MOTOR }, { injected_mA: 4, strokes: 12, seconds: 60 }).ok).toBe(

@@ -155,13 +155,13 @@ function emptied(): SettingValues {
 }
 
 describe('POO-08 greatest speed left open, POO-27 the suction cover', () => {
-  test('mistake: at 3450 rev/min a clean filter lets more through than it is rated for', () => {
-    const finding = checkSettings(CONTEXT, 'found', { ...sound(CONTEXT), limit: 3450 }).find(
+  test('mistake: at 3260 rev/min a clean filter lets more through than it is rated for', () => {
+    const finding = checkSettings(CONTEXT, 'found', { ...sound(CONTEXT), limit: 3260 }).find(
       ({ text }) => text === 'POO-08',
     );
     expect(finding?.severity).toBe('stop');
     expect(wordsOf(finding)).toContain(
-      'It may turn at 3450 rev/min: with a clean filter that is 21 m³/h, and the filter’s rated flow is 16 m³/h.',
+      'It may turn at 3260 rev/min: with a clean filter that is 19.8 m³/h, and the filter’s rated flow is 16 m³/h.',
     );
   });
   test('mistake: more than the cover is rated for stops by itself', () => {
@@ -285,7 +285,7 @@ describe('POO-17 chlorinator in cold water', () => {
 });
 
 describe('POO-20 another kind of pump', () => {
-  const plate = { plate: { family: 'pool' as const, greatest_rpm: 3450, rated_W: 1500, kind: 'M' } };
+  const plate = { plate: { family: 'pool' as const, greatest_rpm: 3260, rated_W: 1500, kind: 'M' } };
   test('mistake', () =>
     expect(texts(contextOf(TEN_SLOTS, DUTY, plate), { pumpKind: 'L' })).toContain('POO-20'));
   test('near miss: as on the plate; or the plate does not say', () => {

@@ -101,7 +101,7 @@ describe('limits', () => {
     const wall = wallSpeed(DUTY, pumpOf(DUTY))!;
     expect(wall.wall.what).toBe('filter');
     expect(value(planned(), 'limit')).toBe(Math.floor(wall.speed_rpm / 10) * 10);
-    expect(value(planned(FOUR_SPEEDS), 'top')).toBe(Math.floor((wall.speed_rpm / 2900) * 100));
+    expect(value(planned(FOUR_SPEEDS), 'top')).toBe(Math.floor((wall.speed_rpm / 2700) * 100));
   });
   test('a small suction cover is the wall', () => {
     const duty = { ...DUTY, limits: { ...DUTY.limits, cover_m3h: 10 } };

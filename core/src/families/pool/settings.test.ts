@@ -23,8 +23,8 @@ describe('a sheet is read by what its parameters mean', () => {
     expect(bare).toMatchObject({
       mode: null,
       command: 'own',
-      least_rpm: 600,
-      greatest_rpm: 3450,
+      least_rpm: 620,
+      greatest_rpm: 3260,
       limit_rpm: null,
       boost_rpm: null,
       password: null,
@@ -41,7 +41,7 @@ describe('a sheet is read by what its parameters mean', () => {
       ...{ 'from/2': 'none', 'until/2': 'none' },
       primeTime: 3,
     });
-    expect(four.limit_rpm).toBeCloseTo(2320, 9);
+    expect(four.limit_rpm).toBeCloseTo(2160, 9);
     expect(slot(four, 1)).toMatchObject({
       days: EVERY_DAY,
       start: 420,
@@ -49,10 +49,10 @@ describe('a sheet is read by what its parameters mean', () => {
       enabled: true,
       empty: false,
     });
-    expect(slot(four, 1).speed_rpm).toBeCloseTo(1450, 9);
+    expect(slot(four, 1).speed_rpm).toBeCloseTo(1350, 9);
     expect(slot(four, 2)).toMatchObject({ start: null, empty: true });
     expect(slot(four, 5).timed).toBe(true);
-    expect(four.prime).toMatchObject({ way: 'fixed', speed_rpm: 2900, time_min: 3 });
+    expect(four.prime).toMatchObject({ way: 'fixed', speed_rpm: 2700, time_min: 3 });
   });
   test('on a panel a program has the speed of its circuit', () => {
     const panel = read(PANEL, {
@@ -74,7 +74,7 @@ describe('a sheet is read by what its parameters mean', () => {
   test('full speed is the plate’s where one was read', () => {
     const plate = { ...contextOf(FOUR_SPEEDS).plate, greatest_rpm: 2850 };
     expect(fullSpeed_rpm(FOUR_SPEEDS, plate)).toBe(2850);
-    expect(fullSpeed_rpm(FOUR_SPEEDS, { ...plate, greatest_rpm: null })).toBe(2900);
+    expect(fullSpeed_rpm(FOUR_SPEEDS, { ...plate, greatest_rpm: null })).toBe(2700);
     expect(understand(FOUR_SPEEDS, plate, { top: 100 }).limit_rpm).toBe(2850);
   });
   test('what an option means, and where a role repeats', () => {
@@ -100,7 +100,7 @@ describe('programs as they will run', () => {
   };
   test('none runs above the limit or below the least speed', () => {
     expect(knownPrograms(read(TEN_SLOTS, stored))).toMatchObject([{ slot: 1, speed: 2630, enabled: true }]);
-    expect(knownPrograms(read(TEN_SLOTS, { ...stored, speed: 600 }))[0].speed).toBe(900);
+    expect(knownPrograms(read(TEN_SLOTS, { ...stored, speed: 620 }))[0].speed).toBe(900);
   });
   test('what is not known whole, empty, or a key for timed runs is left out', () => {
     expect(knownPrograms(read(TEN_SLOTS, { ...stored, stop: undefined }))).toEqual([]);

@@ -57,9 +57,9 @@ describe('a timed run is planned where the controller ends runs by itself', () =
     });
   });
   test('never above filter, cover and pipes', () => {
-    const { settings } = planned(TEN_SLOTS, wanting({ ...LESSONS, speed_rpm: 3450 }));
+    const { settings } = planned(TEN_SLOTS, wanting({ ...LESSONS, speed_rpm: 3260 }));
     expect(settings.boost_rpm).toBeLessThanOrEqual(settings.greatest_rpm);
-    expect(settings.greatest_rpm).toBeLessThan(3450);
+    expect(settings.greatest_rpm).toBeLessThan(3260);
   });
   test('what has no place is said, not dropped', () => {
     const more = planPool(contextOf(TEN_SLOTS, wanting(LESSONS, WASH)));
@@ -106,15 +106,15 @@ describe('POO-08, POO-09 of runs by hand', () => {
   test('mistake: a boost run that the limit does not cap passes the walls', () => {
     const found = checkSettings(contextOf(uncapped), 'found', {
       ...sound(contextOf(uncapped)),
-      boostSpeed: 3400,
+      boostSpeed: 3200,
       boostTime: 60,
     }).find(({ text }) => text === 'POO-08.timed');
     expect(found?.severity).toBe('stop');
-    expect(wordsOf(found)).toContain('The boost run turns at 3400 rev/min');
+    expect(wordsOf(found)).toContain('The boost run turns at 3200 rev/min');
   });
   test('near miss: within the walls; or capped, which makes it weak instead', () => {
     expect(texts(contextOf(uncapped), { boostSpeed: 1500, boostTime: 60 })).not.toContain('POO-08.timed');
-    const capped = texts(contextOf(), { boostSpeed: 3400, boostTime: 60 });
+    const capped = texts(contextOf(), { boostSpeed: 3200, boostTime: 60 });
     expect(capped).not.toContain('POO-08.timed');
     expect(capped).toContain('POO-09');
   });

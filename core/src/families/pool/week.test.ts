@@ -176,7 +176,7 @@ describe('one day as a strip', () => {
   test('none while the week is not known whole, or holds no program', () => {
     const strip = (values: SettingValues) =>
       poolStrip(contextOf(TEN_SLOTS, undefined, { inForce: values }), 0);
-    expect(strip(holding([DAYTIME]))).toMatchObject({ unit: 'rev/min', greatest: 3450 });
+    expect(strip(holding([DAYTIME]))).toMatchObject({ unit: 'rev/min', greatest: 3260 });
     expect(strip({ 'start/5': 420 })).toBeNull();
   });
 });

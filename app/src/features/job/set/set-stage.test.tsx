@@ -49,7 +49,7 @@ function clock(minute: number): string {
 test('a figure that the display cannot show is said at once, and only recorded when it is said twice', () => {
   const job = planned();
   type('readback', '26300');
-  expect(wordsOf('readback-outside')).toContain('3450');
+  expect(wordsOf('readback-outside')).toContain('3260');
   expect(screen.queryByTestId('readback-outside-save')).toBeNull();
   // twice in one place is no second answer
   press('readback-save');
@@ -94,7 +94,7 @@ test('what the display shows instead is kept, told large, and entered again', ()
 
 test('ANY-07: it shows what was found; the neighbours are looked at before it is entered again', () => {
   planned();
-  type('readback', '3450');
+  type('readback', '3260');
   press('readback-save');
   expect(screen.getByTestId('neighbours')).toBeTruthy();
   expect(screen.queryByTestId('readback')).toBeNull();
@@ -114,8 +114,8 @@ test('breaking off wants a reason, and puts back what was found', () => {
   type('break-reason', 'Called away.');
   press('put-back');
   expect(screen.getByText('Putting back as found')).toBeTruthy();
-  expect(wordsOf('set-target')).toContain('3450');
-  type('readback', '3450');
+  expect(wordsOf('set-target')).toContain('3260');
+  type('readback', '3260');
   press('readback-save');
   expect(screen.getByTestId('set-done')).toBeTruthy();
   press('resume');
