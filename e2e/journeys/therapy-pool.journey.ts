@@ -1,4 +1,4 @@
-import { siteTime } from '@barythm/core/time';
+import { siteDate, siteTime, weekday } from '@barythm/core/time';
 import ICAL from 'ical.js';
 import { openStage, type Stage } from '../src/stage';
 import {
@@ -85,6 +85,7 @@ async function asFound() {
     'clock-shows',
     siteTime(new Date(Date.now() + 7 * 60_000).toISOString(), 'Atlantic/Faroe'),
   );
+  await browser.tap(`clock-day-${weekday(siteDate(new Date().toISOString(), 'Atlantic/Faroe'))}`);
   await browser.tap('clock-now');
   await browser.tap('clock-set');
   await browser.says('clock', 'set right');

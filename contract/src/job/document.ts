@@ -17,6 +17,7 @@ import { columnSchema, handoverSchema } from './handover';
 import { signalReadingSchema } from './readings';
 import {
   calibrationBodySchema,
+  clockBodySchema,
   plateSchema,
   recordBodySchema,
   servicedBodySchema,
@@ -62,7 +63,7 @@ export const jobDocumentSchema: z.ZodType<JobDocument> = z
         z
           .object({
             date: dateSchema,
-            body: z.discriminatedUnion('kind', [calibrationBodySchema, servicedBodySchema]),
+            body: z.discriminatedUnion('kind', [calibrationBodySchema, servicedBodySchema, clockBodySchema]),
           })
           .strict(),
       )

@@ -43,6 +43,27 @@ export const servicedBodySchema = z
   })
   .strict();
 
+/** A clock a century off is one that was never set. */
+const CLOCK_MOST_min = 53_000_000;
+
+export const clockBodySchema = z
+  .object({
+    kind: z.literal('clock'),
+    error_min: z.number().min(-CLOCK_MOST_min).max(CLOCK_MOST_min).nullable(),
+    setRight: z.boolean(),
+    reason: noteSchema.nullable(),
+    shown: z
+      .object({
+        time: z.string().max(20),
+        weekday: z.int().min(1).max(7).optional(),
+        // a clock that was never set shows a year long gone
+        date: z.iso.date('A date is written 2026-05-31.').optional(),
+      })
+      .strict()
+      .optional(),
+  })
+  .strict();
+
 export const recordBodySchema: z.ZodType<RecordBody> = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('make-safe'), steps: z.array(z.string().max(40)).max(20) }).strict(),
   z
@@ -69,14 +90,7 @@ export const recordBodySchema: z.ZodType<RecordBody> = z.discriminatedUnion('kin
       unreadable: z.record(z.string(), noteSchema),
     })
     .strict(),
-  z
-    .object({
-      kind: z.literal('clock'),
-      error_min: figureOrNull,
-      setRight: z.boolean(),
-      reason: noteSchema.nullable(),
-    })
-    .strict(),
+  clockBodySchema,
   z
     .object({
       kind: z.literal('pool-now'),

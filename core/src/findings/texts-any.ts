@@ -20,6 +20,18 @@ export const ANY_TEXTS = {
     will: 'Everything timed runs off by as much, and its events are dated wrongly.',
     todo: 'Set the clock and record it again.',
   },
+  'ANY-04.swapped': {
+    title: 'Clock is half a day off',
+    so: 'The controller’s clock was {error} off: morning and evening look swapped.',
+    will: 'What should run by day runs by night, at the wrong tariff and in the quiet hours.',
+    todo: 'Set the clock with the right half of the day and record it again.',
+  },
+  'ANY-04.day': {
+    title: 'Weekday of the clock not read',
+    so: 'The controller knows the day of the week, and nobody read which one it takes today for.',
+    will: 'Programs run on the wrong days while the time of day looks right.',
+    todo: 'Read the day beside the time under As found.',
+  },
   'ANY-05': {
     title: 'Mode changes, its own settings unchecked',
     so: 'The mode changes to {mode}, but {settings} were neither read nor set.',

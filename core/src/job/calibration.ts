@@ -1,7 +1,7 @@
 import { calibrate, CALIBRATION_FAULT_WORDS, lossPerBar, type Calibration } from '../dosing';
 import type { StandingCalibration } from '../families/metering';
 import { siteDate } from '../time';
-import type { CalibrationBody, EarlierRecord, JobDocument } from './document';
+import type { CalibrationBody, EarlierRecord, JobDocument, ServicedBody } from './document';
 
 /** mL an hour in a litre an hour. */
 const ML_PER_L = 1000;
@@ -31,14 +31,18 @@ export function whyRejected(body: CalibrationBody): string {
     .join(' ');
 }
 
+/** A drawdown or a service, with its day. */
+export type MeasuredRecord = EarlierRecord<CalibrationBody | ServicedBody>;
+
 /** Drawdowns and services of this unit, the oldest first: those of earlier jobs and this one's own. */
-export function measuredHistory(document: JobDocument): EarlierRecord[] {
-  const own = document.records.flatMap(({ body, recordedAt }): EarlierRecord[] =>
-    body.kind === 'calibration' || body.kind === 'serviced'
-      ? [{ date: siteDate(recordedAt, document.site.zone), body }]
-      : [],
+export function measuredHistory(document: JobDocument): MeasuredRecord[] {
+  const own = document.records.map(({ body, recordedAt }) => ({
+    date: siteDate(recordedAt, document.site.zone),
+    body,
+  }));
+  return [...(document.earlier ?? []), ...own].flatMap(({ date, body }) =>
+    body.kind === 'calibration' || body.kind === 'serviced' ? [{ date, body }] : [],
   );
-  return [...(document.earlier ?? []), ...own];
 }
 
 /** Drawdowns nearer to the working pressure than another by less than this are as good as it: then the later one stands. */
@@ -49,7 +53,7 @@ const PRESSURE_ALIKE_bar = 0.2;
  * pressure is measured, the one nearest to the working pressure: a drawdown holds at its own.
  */
 export function standingCalibration(
-  history: readonly EarlierRecord[],
+  history: readonly MeasuredRecord[],
   working_bar: number | null = null,
 ): StandingCalibration | null {
   let standing = null as StandingCalibration | null;
@@ -91,7 +95,7 @@ function standsNearer(
  * the pressure of the last by the loss that was measured; where none was, only those drawn near that pressure.
  */
 export function comparableVolumes_mL(
-  history: readonly EarlierRecord[],
+  history: readonly MeasuredRecord[],
   lossPer_bar: number | null,
 ): number[] {
   const sinceService = history.slice(history.map(({ body }) => body.kind).lastIndexOf('serviced') + 1);
@@ -127,7 +131,7 @@ const PRESSURES_APART_bar = 1;
  * where there are none such, or the volume did not fall.
  */
 export function measuredLoss(
-  history: readonly EarlierRecord[],
+  history: readonly MeasuredRecord[],
 ): { readonly lossPer_bar: number; readonly from_bar: number; readonly to_bar: number } | null {
   const drawn = history.flatMap(({ body }) =>
     body.kind === 'calibration' && body.pressure_bar !== null && whyRejected(body) === '' ? [body] : [],

@@ -4,7 +4,7 @@ import type { SignalReading } from '../families/metering';
 import type { Profile, SettingValue } from '../profile';
 import type { SheetEntry } from '../sheet';
 import type { Handover } from './handover-summary';
-import type { CalibrationBody, RecordBody, ServicedBody, SignalFrom } from './record-bodies';
+import type { CalibrationBody, ClockBody, RecordBody, ServicedBody, SignalFrom } from './record-bodies';
 
 export type * from './handover-summary';
 export type * from './record-bodies';
@@ -52,10 +52,10 @@ export interface LastLeft {
 }
 
 /** What an earlier job measured or did at this unit, that this one stands on. */
-export interface EarlierRecord {
+export interface EarlierRecord<Body = CalibrationBody | ServicedBody | ClockBody> {
   /** site date */
   readonly date: string;
-  readonly body: CalibrationBody | ServicedBody;
+  readonly body: Body;
 }
 
 /** One pump within one visit, with all that was written about it: what the screens show and what leaves as JSON. */

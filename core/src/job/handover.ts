@@ -1,7 +1,6 @@
 import { decisionOn, renderFinding, type Finding } from '../findings';
 import { addressOf, wordsFor, type Parameter, type SettingValue } from '../profile';
 import { inForce, sameValue, type SheetEntry, type SheetRow } from '../sheet';
-import { siteTime } from '../time';
 import { METRIC } from '../units';
 import type { JobCommand, JobCommandBody } from './command';
 import type {
@@ -12,6 +11,7 @@ import type {
   HandoverSummary,
   JobDocument,
 } from './document';
+import { clockWords } from './clock';
 import { handoverFacts } from './handover-facts';
 import { daysOf, meteringPart } from './handover-metering';
 import { poolPart } from './handover-pool';
@@ -158,14 +158,4 @@ function messagesWords(document: JobDocument): string | null {
         ? 'no last faults listed'
         : `last faults: ${body.lastFaults.join(', ')}`;
   return `${shown}; ${faults}`;
-}
-
-function clockWords(document: JobDocument): string | null {
-  const record = lastRecord(document, 'clock');
-  if (!record) return null;
-  const { error_min, setRight, reason } = record.body;
-  if (error_min === null) return `not read: ${reason ?? ''}`;
-  const at = siteTime(record.recordedAt, document.site.zone);
-  const off = error_min === 0 ? 'right' : `${Math.abs(error_min)} min ${error_min > 0 ? 'fast' : 'slow'}`;
-  return `${off} at ${at}${setRight ? ', set right' : ''}`;
 }

@@ -3,6 +3,8 @@ export * from './command';
 export * from './records';
 export * from './working-sheet';
 export * from './calibration';
+export * from './carried-over';
+export * from './clock';
 export * from './context';
 export * from './bench';
 export * from './bench-events';

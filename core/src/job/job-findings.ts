@@ -2,6 +2,7 @@ import { anyFinding, THRESHOLDS, type Finding } from '../findings';
 import {
   addressOf,
   applies,
+  clockShows,
   inOrderOfWork,
   parameterAt,
   parameterWithRole,
@@ -9,7 +10,9 @@ import {
   type SettingValues,
 } from '../profile';
 import { openRows, sameValue, type SheetRow } from '../sheet';
+import { halfADayOff, spanInWords } from '../time';
 import { fig } from '../units';
+import { readsItsDay } from './clock';
 import type { JobDocument, RecordKind } from './document';
 import { entrySlips } from './entry-slips';
 import { arrivalFindings } from './on-arrival';
@@ -78,12 +81,18 @@ function clock(document: JobDocument): Finding[] {
   if (!record) return [anyFinding('ANY-04.unchecked', 'job', {})];
   const { error_min, setRight } = record.body;
   if (error_min === null) return [anyFinding('ANY-04.unchecked', 'job', {})];
-  if (setRight || Math.abs(error_min) <= THRESHOLDS.clockError_min) return [];
+  if (setRight) return [];
+  const dayless = clockShows(document.profile) !== 'time' && !readsItsDay(record.body);
   return [
-    anyFinding('ANY-04.off', 'job', {
-      error: fig('minutes', Math.abs(error_min)),
-      limit: fig('minutes', THRESHOLDS.clockError_min),
-    }),
+    ...(dayless ? [anyFinding('ANY-04.day', 'job', {})] : []),
+    ...(Math.abs(error_min) > THRESHOLDS.clockError_min
+      ? [
+          anyFinding(halfADayOff(error_min) ? 'ANY-04.swapped' : 'ANY-04.off', 'job', {
+            error: spanInWords(Math.abs(error_min)),
+            limit: fig('minutes', THRESHOLDS.clockError_min),
+          }),
+        ]
+      : []),
   ];
 }
 

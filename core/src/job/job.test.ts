@@ -1,17 +1,8 @@
 import { fingerprintOf, type Finding } from '../findings';
-import { DUTY, TODAY, TWO_POINT } from '../families/metering/fixtures';
-import { contentHash } from '../profile';
+import { DUTY, TODAY } from '../families/metering/fixtures';
 import { openRows, stateOf } from '../sheet';
 import { BLANK, Writer, address, badlySet } from './fixtures';
-import {
-  gateOfHandover,
-  gateOfProve,
-  gateOfSet,
-  leavingFindings,
-  summarise,
-  viewJob,
-  type JobDocument,
-} from './index';
+import { gateOfHandover, gateOfProve, gateOfSet, leavingFindings, summarise, viewJob } from './index';
 
 const view = (writer: Writer) => viewJob(writer.document, TODAY);
 const jobCodes = (writer: Writer) => view(writer).findings.job.map((f) => f.code);
@@ -55,22 +46,6 @@ describe('ANY-03 left stopped or in manual', () => {
   test('near miss: seen last of all', () => {
     const writer = badlySet().record(SAFE).read(20, 96).record(AUTO);
     expect(jobCodes(writer)).not.toContain('ANY-03');
-  });
-});
-
-describe('ANY-04 clock', () => {
-  const withClock: JobDocument = { ...BLANK, profile: TWO_POINT, profileHash: contentHash(TWO_POINT) };
-  const clock = (error_min: number | null, setRight = false) =>
-    new Writer(withClock).record({ kind: 'clock', error_min, setRight, reason: null });
-  test('mistakes: never checked; not read; 6 min off', () => {
-    expect(jobCodes(new Writer(withClock))).toContain('ANY-04');
-    expect(jobCodes(clock(null))).toContain('ANY-04');
-    expect(jobCodes(clock(-6))).toContain('ANY-04');
-  });
-  test('near misses: 5 min off; 60 min off and set right; a controller with no clock', () => {
-    expect(jobCodes(clock(5))).not.toContain('ANY-04');
-    expect(jobCodes(clock(60, true))).not.toContain('ANY-04');
-    expect(jobCodes(new Writer())).not.toContain('ANY-04');
   });
 });
 

@@ -1,5 +1,6 @@
 import type { Plate } from '../families';
 import type { CheckBody } from '../proof';
+import type { ShownClock } from '../time';
 
 /** What the signal cable was seen to come from. */
 export type SignalFrom = 'flow' | 'controller' | 'meter';
@@ -39,6 +40,17 @@ export type ResetOf = 'faults' | 'reminder' | 'counter' | 'settings' | 'breaker'
 /** Confirmed on leaving, apart from automatic: covers and doors closed; set-up marked complete, its switches off. */
 export type LeavingCheck = 'covers' | 'set-up';
 
+/** A controller's clock, read against true time. */
+export interface ClockBody {
+  readonly kind: 'clock';
+  /** controller minus true time; null when there is no reading */
+  readonly error_min: number | null;
+  readonly setRight: boolean;
+  readonly reason: string | null;
+  /** what the display showed */
+  readonly shown?: ShownClock;
+}
+
 /** Things done or seen at the pump, apart from settings. They are only added; the last of a kind counts. */
 export type RecordBody =
   | { readonly kind: 'make-safe'; readonly steps: readonly string[] }
@@ -65,13 +77,7 @@ export type RecordBody =
       /** fields that could not be read, and why */
       readonly unreadable: Readonly<Record<string, string>>;
     }
-  | {
-      readonly kind: 'clock';
-      /** controller minus true time; null when there is no reading */
-      readonly error_min: number | null;
-      readonly setRight: boolean;
-      readonly reason: string | null;
-    }
+  | ClockBody
   | {
       /** the readings on arrival of a pool pump */
       readonly kind: 'pool-now';

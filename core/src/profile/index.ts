@@ -1,3 +1,5 @@
+export * from './clock-of';
+export * from './clock-shows';
 export * from './parameter';
 export * from './metering-behaviours';
 export * from './profile';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { clockShowsSchema } from './clock-shows';
 
 /** What a controller does by itself with the pulses of a meter. */
 const pulseBehavioursSchema = z
@@ -53,6 +54,7 @@ export const meteringBehavioursSchema = z
     priming: z.string().min(1),
     showsSignal: z.boolean(),
     hasClock: z.boolean(),
+    clockShows: clockShowsSchema.optional(),
     /** the currents at which the maker wants it proved, when not the usual ones */
     proofPoints_mA: z.array(z.number()).min(2).optional(),
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { clockShowsSchema } from './clock-shows';
 
 /** What a speed limit caps besides programs. */
 export const CLAMPED = ['programs', 'prime', 'boost', 'frost'] as const;
@@ -78,6 +79,8 @@ export const poolBehavioursSchema = z
       })
       .strict(),
     hasClock: z.literal(true),
+    /** left out: the weekday where programs name their days, the time alone otherwise */
+    clockShows: clockShowsSchema.optional(),
     /** what can command it */
     commands: z.array(z.enum(['own', 'relay', 'link'])).min(1),
     afterPowerCut: z.enum(['resume', 'wait', 'set', 'unknown']),

@@ -1,3 +1,4 @@
+export * from './clock-error';
 export * from './day';
 export * from './site-date';
 export * from './zone';

@@ -1,5 +1,3 @@
-import { DAY_MIN, minuteOfDay } from './day';
-
 /** The date at a site at an instant: `2026-05-31`. Throws a RangeError for a zone that does not exist. */
 export function siteDate(instant: string, zone: string): string {
   return parts(instant, zone, { year: 'numeric', month: '2-digit', day: '2-digit' });
@@ -68,16 +66,4 @@ function calendarDate(year: number, month: number, day: number): string | null {
   const real =
     date.getUTCFullYear() === year && date.getUTCMonth() === month - 1 && date.getUTCDate() === day;
   return real ? date.toISOString().slice(0, 10) : null;
-}
-
-/**
- * Minutes a controller's clock is ahead of true time (negative when behind), both as wall-clock times; the shorter
- * way round midnight. Null when what the controller shows is no time of day.
- */
-export function clockError_min(shows: string, trueTime: string): number | null {
-  const shown = minuteOfDay(shows);
-  const real = minuteOfDay(trueTime);
-  if (shown === null || real === null) return null;
-  const off = shown - real;
-  return off > DAY_MIN / 2 ? off - DAY_MIN : off < -DAY_MIN / 2 ? off + DAY_MIN : off;
 }

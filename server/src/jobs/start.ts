@@ -1,6 +1,6 @@
 import type { Command, CommandBody } from '@barythm/contract/commands';
 import { inForce, keyOf, sheetRows } from '@barythm/core/sheet';
-import { measuredHistory, type JobDocument, type LastLeft } from '@barythm/core/job';
+import { carriedOver, type JobDocument, type LastLeft } from '@barythm/core/job';
 import type { SettingValue } from '@barythm/core/profile';
 import { Op, type Transaction } from 'sequelize';
 import type { Clock } from '../clock';
@@ -54,7 +54,7 @@ export async function startJob(
       dutyBefore: before ? dutyOf(before) : pump.duty,
       lastLeft: before ? lastLeftOf(before) : reportedOf(pump),
       // what was measured belongs to the unit: another one in its place starts anew
-      earlier: before && before.unit.id === unit.get('id') ? measuredHistory(before) : [],
+      earlier: before && before.unit.id === unit.get('id') ? carriedOver(before) : [],
       profileId: unit.get('profileId'),
       profileVersion: unit.get('profileVersion'),
     },

@@ -1,13 +1,27 @@
-import type { MeteringBehaviours, PoolBehaviours, Profile } from '@barythm/core/profile';
+import {
+  clockShows,
+  type MeteringBehaviours,
+  type MeteringProfile,
+  type PoolProfile,
+  type Profile,
+} from '@barythm/core/profile';
 
 type Lines = readonly (readonly [string, string])[];
 
 /** What a controller does by itself, in lines to read. */
 export function behaviourLines(profile: Profile): Lines {
-  return profile.family === 'pool' ? poolLines(profile.behaviours) : meteringLines(profile.behaviours);
+  return profile.family === 'pool' ? poolLines(profile) : meteringLines(profile);
 }
 
-function meteringLines(behaviours: MeteringBehaviours): Lines {
+const CLOCK_WORDS = {
+  none: 'none',
+  time: 'shows the time',
+  weekday: 'shows weekday and time',
+  date: 'shows date and time',
+} as const;
+
+function meteringLines(profile: MeteringProfile): Lines {
+  const { behaviours } = profile;
   const rates = Object.entries(behaviours.greatestRate_spm);
   const set = 'as set';
   return [
@@ -36,7 +50,7 @@ function meteringLines(behaviours: MeteringBehaviours): Lines {
     ['After a power cut', behaviours.afterPowerCut === 'set' ? set : behaviours.afterPowerCut],
     ['Priming', behaviours.priming],
     ['Shows its signal', behaviours.showsSignal ? 'yes, in mA' : 'no'],
-    ['Clock', behaviours.hasClock ? 'yes' : 'none'],
+    ['Clock', CLOCK_WORDS[clockShows(profile) ?? 'none']],
     ...(behaviours.setUpEnd ? [['End of set-up', behaviours.setUpEnd] as const] : []),
     ...widerLines(behaviours),
   ];
@@ -95,18 +109,9 @@ const RULES = {
   refused: 'refused',
 } as const;
 
-function poolLines({
-  kind,
-  speed,
-  programs,
-  limitClamps,
-  priming,
-  frost,
-  holds,
-  handRun,
-  clock,
-  ...more
-}: PoolBehaviours): Lines {
+function poolLines(profile: PoolProfile): Lines {
+  const { kind, speed, programs, limitClamps, priming, frost, holds, handRun, clock, ...more } =
+    profile.behaviours;
   const numbers = (slots: readonly number[]) => (slots.length === 0 ? 'none' : slots.join(', '));
   return [
     ['Kind', kind === 'panel' ? 'panel that switches circuits' : 'drive of one pump'],
@@ -144,7 +149,7 @@ function poolLines({
     ],
     [
       'Clock',
-      `${{ follows: 'follows summer time', 'by-hand': 'summer time by hand', set: 'summer time as set' }[clock.summer]}; keeps ${clock.keeps_h} h without power, then ${clock.lost === 'stands' ? 'stands' : 'runs from 0:00'}`,
+      `${CLOCK_WORDS[clockShows(profile) ?? 'none']}; ${{ follows: 'follows summer time', 'by-hand': 'summer time by hand', set: 'summer time as set' }[clock.summer]}; keeps ${clock.keeps_h} h without power, then ${clock.lost === 'stands' ? 'stands' : 'runs from 0:00'}`,
     ],
     ['Commanded by', more.commands.join(', ')],
     ['After a power cut', more.afterPowerCut === 'set' ? SET : more.afterPowerCut],

@@ -66,7 +66,7 @@ test('what differs between pool controllers is told apart', () => {
     'protects the drive alone, at full speed for 2 h',
   );
   expect(lineOf(profile('pool-drive-ten-slots'), 'Clock')).toBe(
-    'summer time as set; keeps 96 h without power, then stands',
+    'shows weekday and time; summer time as set; keeps 96 h without power, then stands',
   );
   expect(lineOf(profile('circuit-panel-eight'), 'End of set-up')).toContain('complete');
 });

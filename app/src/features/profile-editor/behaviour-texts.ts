@@ -1,4 +1,4 @@
-import type { MeteringBehaviours } from '@barythm/core/profile';
+import type { ClockShows, MeteringBehaviours } from '@barythm/core/profile';
 
 type Mode = MeteringBehaviours['modes'][number];
 type Range = '0-20' | '4-20' | '20-0' | '20-4';
@@ -20,7 +20,7 @@ export interface BehaviourTexts {
   /** how set-up is marked complete; empty when nothing is needed */
   readonly setUpEnd: string;
   readonly showsSignal: boolean;
-  readonly hasClock: boolean;
+  readonly clock: 'none' | ClockShows;
   /** mL of one turn or stroke of a drive that is set in flow; empty for a stroke pump */
   readonly nominal: string;
   readonly takesPulses: boolean;
@@ -55,7 +55,7 @@ export const BLANK_BEHAVIOURS: BehaviourTexts = {
   priming: '',
   setUpEnd: '',
   showsSignal: false,
-  hasClock: false,
+  clock: 'none',
   nominal: '',
   takesPulses: false,
   multiplyMost: '1',
@@ -99,7 +99,7 @@ export function behaviourTexts(behaviours: MeteringBehaviours): BehaviourTexts {
     priming: behaviours.priming,
     setUpEnd: behaviours.setUpEnd ?? '',
     showsSignal: behaviours.showsSignal,
-    hasClock: behaviours.hasClock,
+    clock: behaviours.hasClock ? (behaviours.clockShows ?? 'time') : 'none',
     nominal: text(behaviours.smooth?.nominal_mL),
     takesPulses: pulses !== undefined,
     ...(pulses
@@ -164,7 +164,8 @@ export function readBehaviours(texts: BehaviourTexts, errors: Record<string, str
     priming: texts.priming.trim(),
     ...(texts.setUpEnd.trim() === '' ? {} : { setUpEnd: texts.setUpEnd.trim() }),
     showsSignal: texts.showsSignal,
-    hasClock: texts.hasClock,
+    hasClock: texts.clock !== 'none',
+    ...(texts.clock === 'none' || texts.clock === 'time' ? {} : { clockShows: texts.clock }),
     ...(texts.nominal.trim() === '' ? {} : { smooth: { nominal_mL: number('nominal', texts.nominal) } }),
     ...(texts.takesPulses
       ? {

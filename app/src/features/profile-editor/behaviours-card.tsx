@@ -185,7 +185,12 @@ export function BehavioursCard({ texts, errors, onChange }: BehavioursCardProps)
       {tick('compensates', 'Makes up for back pressure')}
       {tick('locks', 'Its keys can be locked')}
       {tick('showsSignal', 'Shows its incoming signal')}
-      {tick('hasClock', 'Has a clock')}
+      {choose('clock', 'Clock', [
+        { value: 'none', label: 'None' },
+        { value: 'time', label: 'Time' },
+        { value: 'weekday', label: 'Weekday and time' },
+        { value: 'date', label: 'Date and time' },
+      ])}
       {field('priming', 'What priming does', { words: true })}
       {field('setUpEnd', 'How set-up is marked complete', {
         words: true,

@@ -205,6 +205,15 @@ function Stopping() {
       <CheckField path="holds.timed" label="Programs can be held for a time" />
       <CheckField path="holds.handRunDuring" label="It can be run by hand while held" />
       <ChoiceField
+        path="clockShows"
+        label="The clock shows"
+        options={[
+          { value: 'time', label: 'Time' },
+          { value: 'weekday', label: 'Weekday and time' },
+          { value: 'date', label: 'Date and time' },
+        ]}
+      />
+      <ChoiceField
         path="clock.summer"
         label="Summer time"
         options={[

@@ -36,6 +36,7 @@ const TREE = group({
   holds: group({ service: flag, timed: flag, handRunDuring: flag }),
   handRun: word,
   clock: group({ summer: word, keeps_h: figure('hours'), lost: word }),
+  clockShows: optional(word),
   commands: someOf,
   afterPowerCut: word,
   addresses: switched({ least: figure('plain'), greatest: figure('plain') }),

@@ -69,6 +69,7 @@ describe('how a pool controller behaves', () => {
     expect(typed('setUpEnd', 'It shows READY.').profile?.behaviours).toMatchObject({
       setUpEnd: 'It shows READY.',
     });
+    expect(typed('clockShows', 'date').profile?.behaviours).toMatchObject({ clockShows: 'date' });
     expect(typed('setUpEnd', ' ').profile?.behaviours).not.toHaveProperty('setUpEnd');
   });
   test('a blank one says what is to be looked up, and assumes no priming, rule or clock', () => {

@@ -1,78 +1,145 @@
-import { lastRecord } from '@barythm/core/job';
-import { clockError_min, siteTime } from '@barythm/core/time';
+import { clockDrift, driftInWords, lastRecord, readsItsDay } from '@barythm/core/job';
+import { clockShows } from '@barythm/core/profile';
+import {
+  clockError_min,
+  clockErrorInWords,
+  DAY_NAMES,
+  halfADayOff,
+  parseDate,
+  siteDate,
+  siteTime,
+  type ShownClock,
+} from '@barythm/core/time';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { Button, ButtonRow } from '../../../ui/button';
 import { Card } from '../../../ui/card';
+import { Choice } from '../../../ui/choice';
 import { Field } from '../../../ui/field';
+import { sentence } from '../../../ui/sentence';
 import { Words } from '../../../ui/words';
 import { useJobScope } from '../job-context';
 
 interface Draft {
   readonly shows: string;
+  /** 1 to 7; null: not read */
+  readonly day: string | null;
+  readonly date: string;
   readonly why: string | null;
 }
-const EMPTY: Draft = { shows: '', why: null };
+const EMPTY: Draft = { shows: '', day: null, date: '', why: null };
+const DAYS = DAY_NAMES.map((label, i) => ({ value: String(i + 1), label }));
 
 /** The controller's clock against true time, with one tap on *now* (ANY-04). */
 export function ClockCard() {
   const { view, jobId, write } = useJobScope();
-  const { site, handover } = view.document;
+  const { site, profile, handover } = view.document;
   const last = lastRecord(view.document, 'clock');
   const [again, setAgain] = useState(false);
   const recorded = again ? null : last;
-  const [draft, setDraft] = useDraftOf<Draft>(`clock:${jobId}`, EMPTY);
-  const [error, setError] = useState<string | null>(null);
+  const [kept, setDraft] = useDraftOf<Partial<Draft>>(`clock:${jobId}`, EMPTY);
+  // an older version kept fewer fields
+  const draft: Draft = { ...EMPTY, ...kept };
+  const [errors, setErrors] = useState<{ shows?: string; date?: string; why?: string }>({});
+  const shows = clockShows(profile);
 
-  const record = (error_min: number | null, setRight: boolean, reason: string | null) => {
+  const record = (
+    place: 'shows' | 'why',
+    error_min: number | null,
+    setRight: boolean,
+    reason: string | null,
+    shown?: ShownClock,
+  ) => {
     const refused = write({
       kind: 'job.record',
       jobId,
       recordId: newId(),
-      record: { kind: 'clock', error_min, setRight, reason },
+      record: { kind: 'clock', error_min, setRight, reason, ...(shown ? { shown } : {}) },
     });
-    setError(refused);
+    setErrors(refused === null ? {} : { [place]: refused });
     if (refused === null) {
       setDraft(null);
       setAgain(false);
     }
   };
   const now = () => {
-    const true_ = siteTime(new Date().toISOString(), site.zone);
-    const off = clockError_min(draft.shows, true_);
-    if (off === null) setError('Type the time as the controller shows it, such as 14:05.');
-    else record(off, false, null);
+    const instant = new Date().toISOString();
+    const date = draft.date.trim() === '' ? undefined : parseDate(draft.date);
+    if (date === null) return setErrors({ date: 'Write the date such as 31.5.2027, or leave it empty.' });
+    const shown: ShownClock = {
+      time: draft.shows.trim(),
+      ...(draft.day === null ? {} : { weekday: Number(draft.day) }),
+      ...(date === undefined ? {} : { date }),
+    };
+    const off = clockError_min(shown, {
+      date: siteDate(instant, site.zone),
+      time: siteTime(instant, site.zone),
+    });
+    if (off === null) setErrors({ shows: 'Type the time as the controller shows it, such as 14:05.' });
+    else record('shows', off, false, null, shown);
   };
 
   const off = recorded?.body.error_min ?? null;
+  const drift = driftInWords(clockDrift(view.document));
   return (
     <Card title="Clock" testID="clock" edge={recorded ? 'moss' : undefined}>
       {recorded && (
-        <Words bold>
+        <Words bold testID="clock-off">
           {off === null
             ? `Not read: ${recorded.body.reason ?? ''}`
-            : off === 0
-              ? 'Right to the minute.'
-              : `${Math.abs(off)} min ${off > 0 ? 'fast' : 'slow'}${recorded.body.setRight ? ', set right' : ''}.`}
+            : `${sentence(clockErrorInWords(off))}${recorded.body.setRight ? ', set right' : ''}.`}
         </Words>
       )}
+      {recorded && off !== null && !recorded.body.setRight && halfADayOff(off) && (
+        <Words bold colour="rust">
+          Half a day off: morning and evening look swapped.
+        </Words>
+      )}
+      {recorded && off !== null && shows !== 'time' && !readsItsDay(recorded.body) && (
+        <Words colour="quiet">Which day it takes today for was not read.</Words>
+      )}
+      {recorded && off !== null && drift !== '' && <Words colour="quiet">{drift}</Words>}
       {recorded && off !== null && off !== 0 && !recorded.body.setRight && !handover && (
-        <Button label="I have set it right" testID="clock-set" onPress={() => record(off, true, null)} />
+        <Button
+          label={shows === 'time' ? 'I have set it right' : 'I have set it right, the day too'}
+          testID="clock-set"
+          onPress={() => record('shows', off, true, null, recorded.body.shown)}
+        />
       )}
       {recorded && !handover && (
         <Button kind="quiet" label="Read again" testID="clock-again" onPress={() => setAgain(true)} />
       )}
       {!recorded && draft.why === null && (
         <>
+          {shows !== 'time' && (
+            <Choice
+              label="Weekday it shows"
+              testID="clock-day"
+              options={DAYS}
+              value={draft.day}
+              onChange={(day) => setDraft({ ...draft, day: draft.day === day ? null : day })}
+            />
+          )}
+          {shows === 'date' && (
+            <Field
+              words
+              label="Date it shows"
+              hint="Such as 31.5.2027. Leave it empty if the display does not show it now."
+              testID="clock-date"
+              value={draft.date}
+              error={errors.date}
+              onChange={(date) => setDraft({ ...draft, date })}
+            />
+          )}
           <Field
-            label="The controller shows"
+            label="Time it shows"
             unit="h:min"
             words
             testID="clock-shows"
             value={draft.shows}
-            error={error}
-            onChange={(shows) => setDraft({ ...draft, shows })}
+            error={errors.shows}
+            onChange={(time) => setDraft({ ...draft, shows: time })}
           />
           <ButtonRow>
             <Button kind="main" grow label="Now" testID="clock-now" onPress={now} />
@@ -91,7 +158,7 @@ export function ClockCard() {
             label="Why it could not be read"
             testID="clock-why"
             value={draft.why}
-            error={error}
+            error={errors.why}
             onChange={(why) => setDraft({ ...draft, why })}
           />
           <ButtonRow>
@@ -101,7 +168,9 @@ export function ClockCard() {
               label="Record as not read"
               testID="clock-unread-save"
               onPress={() =>
-                draft.why?.trim() ? record(null, false, draft.why) : setError('Say why it could not be read.')
+                draft.why?.trim()
+                  ? record('why', null, false, draft.why)
+                  : setErrors({ why: 'Say why it could not be read.' })
               }
             />
             <Button label="Back" onPress={() => setDraft({ ...draft, why: null })} />

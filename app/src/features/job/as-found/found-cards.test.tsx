@@ -179,6 +179,24 @@ describe('the clock (ANY-04)', () => {
     expect(wordsOf('clock')).toContain('7 min fast, set right.');
     expect(job.view().context).toMatchObject({ clockAhead_min: 0 });
   });
+  test('a weekday program runs a day late where the clock takes Tuesday for Monday', () => {
+    const job = stand();
+    press('clock-day-1');
+    type('clock-shows', '10:30');
+    press('clock-now');
+    expect(wordsOf('clock')).toContain('1 day slow.');
+    expect(job.view().context).toMatchObject({ clockAhead_min: -1440 });
+    expect(lastRecord(job.view().document, 'clock')?.body).toMatchObject({
+      shown: { time: '10:30', weekday: 1 },
+    });
+  });
+  test('half a day off is said, and so is a day nobody read', () => {
+    stand();
+    type('clock-shows', '22:31');
+    press('clock-now');
+    expect(wordsOf('clock')).toContain('morning and evening look swapped');
+    expect(wordsOf('clock')).toContain('Which day it takes today for was not read.');
+  });
   test('read again after a slip of the pen; the later one counts', () => {
     const job = stand();
     type('clock-shows', '22:30');

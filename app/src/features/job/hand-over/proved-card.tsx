@@ -1,5 +1,6 @@
 import { provedLines, type HandoverSummary } from '@barythm/core/job';
 import { Card } from '../../../ui/card';
+import { sentence } from '../../../ui/sentence';
 import { Words } from '../../../ui/words';
 
 /** What was proved at the pump, and what was not. */
@@ -30,7 +31,7 @@ export function ProvedCard({ summary }: { summary: HandoverSummary }) {
         </Words>
       )}
       <Words bold colour={proof.volume.includes('not') ? 'ochre' : 'moss'} testID="volume-words">
-        {proof.volume.charAt(0).toUpperCase() + proof.volume.slice(1)}.
+        {sentence(proof.volume)}.
       </Words>
       {summary.messages && <Words>{summary.messages}.</Words>}
       {(summary.resets ?? []).map((reset) => (

@@ -15,6 +15,7 @@ import { Button, ButtonRow } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { TriadName } from '../../../ui/triad';
+import { sentence } from '../../../ui/sentence';
 import { Words } from '../../../ui/words';
 import { usePool } from '../../job/job-context';
 import { parseForParameter } from '../../job/parameter-quantity';
@@ -277,8 +278,7 @@ function placeName(parameter: Parameter): string {
   return parameter.label.split(':')[0];
 }
 function shortLabel(parameter: Parameter): string {
-  const words = parameter.label.slice(parameter.label.indexOf(':') + 1).trim();
-  return words.charAt(0).toUpperCase() + words.slice(1);
+  return sentence(parameter.label.slice(parameter.label.indexOf(':') + 1).trim());
 }
 function rowWords(
   parameters: readonly Parameter[],

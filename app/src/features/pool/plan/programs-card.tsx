@@ -7,7 +7,7 @@ import {
 } from '@barythm/core/families/pool';
 import { parameterWithRole } from '@barythm/core/profile';
 import { pricesOfWeek } from '@barythm/core/schedule';
-import { clockChanges, dateInWords, onDay } from '@barythm/core/time';
+import { clockChanges, clockErrorInWords, dateInWords, onDay } from '@barythm/core/time';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, ButtonRow } from '../../../ui/button';
@@ -147,7 +147,7 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
         Tinted: the dearest hours. Hatched: prime. Dotted: frost guard. A dashed bar at the top: a program
         that does not get the pump.
         {shown === 'found' && context.clockAhead_min !== 0
-          ? ` Drawn by true time: its clock is ${Math.abs(context.clockAhead_min)} min ${context.clockAhead_min > 0 ? 'ahead' : 'behind'}.`
+          ? ` Drawn by true time: the controller’s clock is ${clockErrorInWords(context.clockAhead_min)}.`
           : ''}
       </Words>
       {shown === 'target' && (
