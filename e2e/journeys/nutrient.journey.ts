@@ -77,9 +77,9 @@ async function plan() {
   // vp = 10·2/150 = 0.1333 mL; ÷ 3 at 95 % is 0.399 mL for three: −0.25 %
   await browser.says('pulse-card', '0.1333 mL');
   await browser.says('ratio-divide-3', '◆ ÷ 3 95 % 13.3/min −0.25 %');
-  await browser.says('ceiling-words', 'The ceiling of 170/min is clear');
+  await browser.says('ceiling-words', 'The ceiling of 170 strokes/min is clear');
   await browser.says('target-work', 'Pulse per');
-  await browser.says('target-closed', '60 ms');
+  await browser.says('target-closed', '80 ms');
   // a runner-up is taken by a tap, its error and findings following; then back to what was worked out
   await browser.tap('ratio-multiply-1');
   await browser.says('target-stroke', '32');

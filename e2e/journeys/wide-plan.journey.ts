@@ -24,7 +24,7 @@ test('on a wide screen: points moved by mouse and by keys, all figures following
         Number(await browser.value('point-rateB')) < 105,
     );
     const rate = Number(await browser.value('point-rateB'));
-    await browser.says('target-rateB', `${rate} 1/min`);
+    await browser.says('target-rateB', `${rate} strokes/min`);
     await browser.says('target-rateB', 'Set by hand in the plan.');
 
     // by keys: one step, then ten
@@ -45,12 +45,12 @@ test('on a wide screen: points moved by mouse and by keys, all figures following
     await browser.says('expected-12', '12 30');
     await browser.type('point-currentB', '20');
     await browser.type('point-rateB', '999');
-    await browser.says('signal-card', 'This controller takes 0 to 165 1/min, step 1.');
+    await browser.says('signal-card', 'This controller takes 0 to 165 strokes/min, step 1.');
     expect(await browser.widths()).toEqual({ inner: 1280, scroll: 1280 });
 
     // what was moved survives a reload; then back to what was worked out, and agreed
     await browser.reload();
-    await browser.says('target-rateB', '60 1/min');
+    await browser.says('target-rateB', '60 strokes/min');
     await browser.tap('reset-hand');
     await browser.says('target-rateB', '111');
     await browser.type('point-rateB', '110');

@@ -110,6 +110,19 @@ export class Browser {
     });
   }
 
+  /** Test id of the field that has the focus; empty without one. */
+  async focused(): Promise<string> {
+    return this.driver.executeScript('return document.activeElement?.dataset.testid ?? ""');
+  }
+
+  /** Presses a key of the figure pad by what stands on it. */
+  async tapKey(label: string): Promise<void> {
+    await this.retryStale(async () => {
+      const pad = await this.find('figure-pad');
+      await pad.findElement(By.css(`[role="button"][aria-label="${label}"]`)).click();
+    });
+  }
+
   /** Types over whatever a field holds. */
   async type(id: string, text: string): Promise<void> {
     await this.retryStale(async () => {

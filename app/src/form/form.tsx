@@ -1,3 +1,4 @@
+import type { Quantity } from '@barythm/core/units';
 import { createContext, useContext, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../ui/button';
@@ -43,18 +44,21 @@ interface TextProps {
   readonly path: string;
   readonly label: string;
   readonly unit?: string;
+  /** what it measures, where it can be typed in other units too */
+  readonly quantity?: Quantity;
   readonly hint?: string;
   /** letters and not figures */
   readonly words?: boolean;
 }
 
-export function TextField({ path, label, unit, hint, words }: TextProps) {
+export function TextField({ path, label, unit, quantity, hint, words }: TextProps) {
   const [text, set, error, testID] = useText(path);
   return (
     <Field
       words={words}
       label={label}
       unit={unit}
+      quantity={quantity}
       hint={hint}
       testID={testID}
       value={text}

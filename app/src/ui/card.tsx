@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { CARD_MARK } from './next-field';
 import { RADIUS, SPACE, usePalette, type Colour } from './theme';
 import { Heading } from './words';
 
@@ -16,6 +17,7 @@ export function Card({ title, children, edge, testID }: CardProps) {
   return (
     <View
       testID={testID}
+      {...CARD_MARK}
       style={[
         styles.card,
         { backgroundColor: palette.surface, borderColor: palette.line },

@@ -1,5 +1,6 @@
 import { act, fireEvent, render, screen } from '@testing-library/react-native';
 import { useState } from 'react';
+import { Text } from 'react-native';
 import { Field } from './field';
 import { FigurePadProvider } from './figure-pad';
 import { setUnitsWanted } from './reader';
@@ -92,4 +93,57 @@ test('for a reader of US units the figure stands beside it, converted; what is t
   expect(screen.getByTestId('bar').props.value).toBe('4');
   act(() => setUnitsWanted('metric'));
   expect(screen.queryByText('= 58.02\u00a0psi')).toBeNull();
+});
+
+describe('a figure that can be typed in several units', () => {
+  function Flow({ start = '' }: { start?: string }) {
+    const [value, setValue] = useState(start);
+    return (
+      <FigurePadProvider>
+        <Field label="Feed" quantity="pumpFlow" value={value} onChange={setValue} testID="feed" />
+        <Text testID="kept">{value}</Text>
+      </FigurePadProvider>
+    );
+  }
+  const kept = () => screen.getByTestId('kept').props.children as string;
+  afterEach(() => act(() => setUnitsWanted('metric')));
+
+  test('the pad has its units; the one that is chosen goes with the figure', () => {
+    render(<Flow />);
+    fireEvent(screen.getByTestId('feed'), 'focus');
+    fireEvent.press(screen.getByTestId('pad-unit-gal/h'));
+    fireEvent.press(screen.getByLabelText('8'));
+    expect(screen.getByTestId('feed').props.value).toBe('8');
+    expect(kept()).toBe('8 gal/h');
+    expect(screen.getByText('= 30.28\u00a0L/h')).toBeTruthy();
+    fireEvent.press(screen.getByTestId('pad-unit-mL/min'));
+    expect(kept()).toBe('8 mL/min');
+  });
+  test('a reader of US units sees and types them, and nothing changes by being looked at', () => {
+    act(() => setUnitsWanted('us'));
+    render(<Flow start="30" />);
+    expect(screen.getByTestId('feed').props.value).toBe('7.925');
+    expect(screen.getByLabelText('Feed, gal/h')).toBeTruthy();
+    expect(kept()).toBe('30');
+    fireEvent.changeText(screen.getByTestId('feed'), '8');
+    expect(kept()).toBe('8 gal/h');
+  });
+});
+
+test('the pad’s key records where a field records, and Enter does the same', () => {
+  const record = jest.fn();
+  render(
+    <FigurePadProvider>
+      <Field label="Shows" value="12" onChange={() => undefined} onEnter={record} testID="shows" />
+      <Field time label="At" value="7" onChange={() => undefined} testID="at" />
+    </FigurePadProvider>,
+  );
+  fireEvent(screen.getByTestId('shows'), 'focus');
+  fireEvent.press(screen.getByText('Record'));
+  expect(record).toHaveBeenCalledTimes(1);
+  fireEvent(screen.getByTestId('shows'), 'submitEditing');
+  expect(record).toHaveBeenCalledTimes(2);
+  fireEvent(screen.getByTestId('at'), 'focus');
+  expect(screen.getByText('Next')).toBeTruthy();
+  expect(screen.getByLabelText(':')).toBeTruthy();
 });

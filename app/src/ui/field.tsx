@@ -1,7 +1,8 @@
-import { useId, useRef, useState, type ReactNode } from 'react';
+import { joinTyped, measuredIn, splitTyped, typedInOwn, unitsOf, type Quantity } from '@barythm/core/units';
+import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
-import { fig, figureWithUnit, METRIC, parseFigure, type Quantity, type Reader } from '@barythm/core/units';
 import { usePad } from './figure-pad';
+import { FIELD_MARK, goOn, keepInSight, WHOLE_MARK } from './next-field';
 import { useReader } from './reader';
 import { FONT, RADIUS, SIZE, SPACE, TOUCH, usePalette } from './theme';
 import { Words } from './words';
@@ -11,32 +12,49 @@ interface FieldProps {
   readonly value: string;
   readonly onChange: (text: string) => void;
   readonly onBlur?: () => void;
+  /** unit that stands beside it: a display's own, or one that is the same for everybody */
   readonly unit?: string;
+  /** what it measures: then it is shown and typed in the reader's unit, or any other of this quantity */
+  readonly quantity?: Quantity;
   /** limits and step, or whatever helps to type the right thing */
   readonly hint?: string;
   readonly error?: string | null;
-  /** the value in other units, small beside it */
-  readonly converted?: string | null;
   readonly testID?: string;
-  /** words instead of a figure */
+  /** words instead of a figure; a time of day */
   readonly words?: boolean;
+  readonly time?: boolean;
   readonly lines?: number;
   readonly big?: boolean;
+  /** records what is typed: on Enter, and by the pad's key */
+  readonly onEnter?: () => void;
   readonly trailing?: ReactNode;
 }
 
 /** A figure or a few words: label, large value, unit beside it, limits under it, and what is wrong in words. */
 export function Field(props: FieldProps) {
-  const { label, value, onChange, unit, hint, error, words, lines = 1, big } = props;
-  const reader = useReader();
-  const converted = props.converted ?? inOtherUnits(value, unit, reader);
+  const { label, hint, error, words, time, lines = 1, big } = props;
   const palette = usePalette();
   const id = useId();
   const input = useRef<TextInput>(null);
   const [focused, setFocused] = useState(false);
-  const pad = usePad({ label, unit: unit ?? '', value, onChange, enabled: !words });
+  const { digits, unit, converted, units, write, setUnit } = useTyped(props);
+  const pad = usePad({
+    label,
+    unit: unit ?? '',
+    units,
+    onUnit: setUnit,
+    value: digits,
+    onChange: write,
+    onEnter: props.onEnter,
+    time: time === true,
+    enabled: !words,
+  });
+  // a warning that comes while one types must not come under the pad
+  useEffect(() => {
+    if (focused) keepInSight(input.current);
+  }, [focused, error, hint]);
   return (
-    <View style={styles.field}>
+    <View style={styles.field} {...WHOLE_MARK}>
       <Words size="small" bold nativeID={`${id}-label`}>
         {label}
       </Words>
@@ -53,24 +71,26 @@ export function Field(props: FieldProps) {
             testID={props.testID}
             aria-label={unit && unit !== '-' ? `${label}, ${unit}` : label}
             aria-invalid={Boolean(error)}
-            value={value}
-            onChangeText={onChange}
+            value={digits}
+            onChangeText={write}
             ref={input}
             onFocus={() => {
               setFocused(true);
               pad.onFocus();
-              keepInSight(input.current);
             }}
             onBlur={() => {
               setFocused(false);
               pad.onBlur();
               props.onBlur?.();
             }}
-            inputMode={words ? 'text' : pad.inputMode}
+            inputMode={words || (time && pad.inputMode === 'decimal') ? 'text' : pad.inputMode}
             multiline={lines > 1}
             numberOfLines={lines}
+            submitBehavior={lines > 1 ? 'newline' : 'submit'}
+            onSubmitEditing={() => lines === 1 && goOn(props.onEnter)}
             autoCapitalize={words ? 'sentences' : 'none'}
             autoComplete="off"
+            {...FIELD_MARK}
             style={[
               styles.input,
               { color: palette.ink, fontFamily: words ? FONT.text : FONT.figuresBold },
@@ -93,38 +113,36 @@ export function Field(props: FieldProps) {
       ) : null}
       {hint || converted ? (
         <Words size="small" colour="quiet">
-          {[converted, hint].filter(Boolean).join('  ·  ')}
+          {[converted && `= ${converted}`, hint].filter(Boolean).join('  ·  ')}
         </Words>
       ) : null}
     </View>
   );
 }
 
-/** What a shown unit measures, where US units write it otherwise. */
-const QUANTITY: Readonly<Record<string, Quantity>> = {
-  'm³/h': 'waterFlow',
-  'L/h': 'pumpFlow',
-  L: 'volume',
-  bar: 'pressure',
-  'g/L': 'strength',
-  'kg/L': 'density',
-  m: 'length',
-};
-
-/** The figure in the other system, for a reader who wants it; what is typed stays as it is typed. */
-function inOtherUnits(value: string, unit: string | undefined, reader: Reader): string | null {
-  const quantity = unit === undefined ? undefined : QUANTITY[unit];
-  const other = reader.system === 'us' ? 'us' : reader.also;
-  if (!quantity || !other) return null;
-  const parsed = parseFigure(value, quantity);
-  return parsed.ok ? `= ${figureWithUnit(fig(quantity, parsed.value), { ...METRIC, system: other })}` : null;
-}
-
-/** The pad takes the lower third of the screen when it opens; the field that it writes to must not be under it. */
-function keepInSight(input: TextInput | null): void {
-  const element = input as unknown as { scrollIntoView?: (options: object) => void } | null;
-  if (!element?.scrollIntoView) return;
-  requestAnimationFrame(() => requestAnimationFrame(() => element.scrollIntoView?.({ block: 'nearest' })));
+/** The digits of a field, its unit, and how both are written. */
+function useTyped({ value, unit, quantity, onChange }: FieldProps) {
+  const reader = useReader();
+  // a unit that was chosen before anything was typed
+  const [chosen, setChosen] = useState<string | null>(null);
+  if (quantity === undefined) {
+    const measures = unit === undefined ? null : measuredIn(unit);
+    const converted = measures ? typedInOwn(`${value} ${unit}`, measures, reader) : null;
+    return { digits: value, unit, converted, units: [], write: onChange, setUnit: () => undefined };
+  }
+  const typed = splitTyped(value, quantity, reader.system);
+  const shown = value === '' && chosen !== null ? chosen : typed.unit;
+  return {
+    digits: typed.digits,
+    unit: shown,
+    converted: typedInOwn(value, quantity, reader),
+    units: unitsOf(quantity).length > 1 ? unitsOf(quantity) : [],
+    write: (text: string) => onChange(joinTyped(text, shown, quantity)),
+    setUnit: (next: string) => {
+      setChosen(next);
+      onChange(joinTyped(typed.digits, next, quantity));
+    },
+  };
 }
 
 const styles = StyleSheet.create({

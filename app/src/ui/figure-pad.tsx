@@ -9,20 +9,26 @@ import {
   type ReactNode,
   type RefObject,
 } from 'react';
-import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useWide } from './layout';
-import { RADIUS, SPACE, TOUCH, usePalette } from './theme';
-import { Words } from './words';
+import { PadKeys } from './pad-keys';
 
-interface Target {
+export interface PadTarget {
   readonly label: string;
   readonly unit: string;
+  /** units that it can be typed in instead; none where its unit is given */
+  readonly units: readonly string[];
+  readonly onUnit: (unit: string) => void;
   readonly value: string;
   readonly onChange: (text: string) => void;
+  /** records what is typed; without one the pad's key goes to the next field */
+  readonly onEnter?: () => void;
+  /** a time of day */
+  readonly time: boolean;
 }
 
 /** The field the pad writes to, always as it is now: its value moves on while keys are pressed. */
-type TargetRef = RefObject<Target>;
+type TargetRef = RefObject<PadTarget>;
 
 interface Pad {
   readonly isOpen: boolean;
@@ -30,6 +36,8 @@ interface Pad {
   readonly close: () => void;
   /** the field is gone from the screen: a pad that wrote to it closes */
   readonly leave: (target: TargetRef) => void;
+  /** the field's unit, name or record has changed under an open pad */
+  readonly redraw: (target: TargetRef) => void;
 }
 
 /** Longer than a tap takes from down to up. */
@@ -40,6 +48,7 @@ const PadContext = createContext<Pad>({
   open: () => undefined,
   close: () => undefined,
   leave: () => undefined,
+  redraw: () => undefined,
 });
 
 /** Whether the pad takes the lower part of the screen just now. */
@@ -70,26 +79,35 @@ export function FigurePadProvider({ children }: { children: ReactNode }) {
     [close],
   );
   useEffect(() => () => void (closing.current && clearTimeout(closing.current)), []);
-  const pad = useMemo(() => ({ isOpen: active !== null, open, close, leave }), [active, open, close, leave]);
+  const [, setDrawn] = useState(0);
+  const redraw = useCallback((target: TargetRef) => {
+    if (written.current === target) setDrawn((drawn) => drawn + 1);
+  }, []);
+  const pad = useMemo(
+    () => ({ isOpen: active !== null, open, close, leave, redraw }),
+    [active, open, close, leave, redraw],
+  );
   return (
     <PadContext.Provider value={pad}>
       <View style={styles.fill}>
         {children}
-        {active && <FigurePad target={active} onDone={close} />}
+        {active && <PadKeys target={active} onDone={close} />}
       </View>
     </PadContext.Provider>
   );
 }
 
 /** Binds a field to the pad on phones; wide screens have a keyboard of their own. */
-export function usePad(field: Target & { readonly enabled: boolean }) {
-  const { open, close, leave } = useContext(PadContext);
+export function usePad(field: PadTarget & { readonly enabled: boolean }) {
+  const { open, close, leave, redraw } = useContext(PadContext);
   const wide = useWide();
   const own = field.enabled && !wide;
-  const ref = useRef<Target>(field);
+  const ref = useRef<PadTarget>(field);
   useEffect(() => {
     ref.current = field;
   });
+  // the pad shows the unit of the field, which changes while it is open
+  useEffect(() => redraw(ref), [redraw, field.unit]);
   useEffect(() => () => leave(ref), [leave]);
   return {
     inputMode: own ? ('none' as const) : ('decimal' as const),
@@ -98,105 +116,4 @@ export function usePad(field: Target & { readonly enabled: boolean }) {
   };
 }
 
-const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '−'] as const;
-
-function FigurePad({ target, onDone }: { target: TargetRef; onDone: () => void }) {
-  const palette = usePalette();
-  const { label, unit } = target.current;
-  const press = (key: string) => {
-    const { value, onChange } = target.current;
-    if (key === '−') onChange(value.startsWith('-') ? value.slice(1) : `-${value}`);
-    else onChange(value + key);
-  };
-  return (
-    <View
-      style={[styles.pad, { backgroundColor: palette.paper, borderColor: palette.edge }]}
-      testID="figure-pad"
-      role="group"
-      aria-label={`Figures for ${label}`}
-    >
-      <View style={styles.grid}>
-        {KEYS.map((key) => (
-          <PadKey key={key} label={key} onPress={() => press(key)} />
-        ))}
-      </View>
-      <View style={styles.side}>
-        <View style={styles.unit}>
-          <Words bold colour="petrol">
-            {unit === '-' ? '' : unit}
-          </Words>
-        </View>
-        <PadKey
-          side
-          label="⌫"
-          name="Delete last"
-          onPress={() => target.current.onChange(target.current.value.slice(0, -1))}
-        />
-        <PadKey side label="Clear" onPress={() => target.current.onChange('')} />
-        <PadKey
-          side
-          label="Done"
-          main
-          onPress={() => {
-            if (typeof document !== 'undefined') (document.activeElement as HTMLElement | null)?.blur();
-            onDone();
-          }}
-        />
-      </View>
-    </View>
-  );
-}
-
-function PadKey({
-  label,
-  name,
-  onPress,
-  main,
-  side,
-}: {
-  label: string;
-  name?: string;
-  onPress: () => void;
-  main?: boolean;
-  side?: boolean;
-}) {
-  const palette = usePalette();
-  return (
-    <Pressable
-      role="button"
-      aria-label={name ?? label}
-      tabIndex={-1}
-      // keeps the field focused, so that what is typed and what is tapped go to the same place
-      {...{ onMouseDown: (event: GestureResponderEvent) => event.preventDefault() }}
-      onPress={onPress}
-      style={({ pressed }) => [
-        styles.key,
-        side ? styles.sideKey : styles.gridKey,
-        { borderColor: palette.line, backgroundColor: main ? palette.petrol : palette.surface },
-        pressed && styles.pressed,
-      ]}
-    >
-      <Words bold figures={label.length === 1} size="large" colour={main ? 'onPetrol' : 'ink'}>
-        {label}
-      </Words>
-    </Pressable>
-  );
-}
-
-const styles = StyleSheet.create({
-  fill: { flex: 1, minHeight: 0 },
-  pad: { flexDirection: 'row', gap: SPACE.s, padding: SPACE.s, borderTopWidth: 1.5 },
-  grid: { flex: 3, flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.xs },
-  side: { flex: 1, gap: SPACE.xs },
-  unit: { height: TOUCH, alignItems: 'center', justifyContent: 'center' },
-  gridKey: { flexBasis: '30%', flexGrow: 1 },
-  sideKey: { alignSelf: 'stretch' },
-  key: {
-    minHeight: TOUCH,
-    alignItems: 'center',
-    justifyContent: 'center',
-    borderWidth: 1,
-    borderRadius: RADIUS.control,
-  },
-  pressed: { opacity: 0.6 },
-});
+const styles = StyleSheet.create({ fill: { flex: 1, minHeight: 0 } });

@@ -1,6 +1,8 @@
 import { useEffect, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { SCROLL_MARK } from './next-field';
 import { SPACE, usePalette } from './theme';
+import { usePadIsOpen } from './figure-pad';
 import { useWide } from './layout';
 import { Words } from './words';
 
@@ -21,6 +23,8 @@ interface ScreenProps {
 export function Screen({ title, over, children, rail, action, aside }: ScreenProps) {
   const palette = usePalette();
   const wide = useWide();
+  // nothing that commits stands right above the digits
+  const padIsOpen = usePadIsOpen();
   // tabs and screen readers tell pages apart by their titles
   useEffect(() => {
     if (typeof document !== 'undefined' && title !== '') document.title = `${title} · Barythm`;
@@ -41,6 +45,7 @@ export function Screen({ title, over, children, rail, action, aside }: ScreenPro
       <View style={styles.columns}>
         <ScrollView
           tabIndex={0}
+          {...SCROLL_MARK}
           style={styles.scroll}
           contentContainerStyle={[styles.body, wide && styles.bodyWide]}
         >
@@ -57,7 +62,7 @@ export function Screen({ title, over, children, rail, action, aside }: ScreenPro
           </ScrollView>
         )}
       </View>
-      {action && (
+      {action && !padIsOpen && (
         <View
           style={[
             styles.action,

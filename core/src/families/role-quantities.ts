@@ -14,7 +14,7 @@ export function roleUnitFault(parameter: Parameter): string | null {
   const fits = (quantity: Quantity) => unitFits(parameter, quantity);
   const wrong = (like: string) => `“${unit}” is no unit of this meaning: use one such as ${like}.`;
   if ((RATE_ROLES as readonly string[]).includes(role)) {
-    return fits('strokeRate') || fits('pumpFlow') ? null : wrong('1/min or L/h');
+    return fits('strokeRate') || fits('pumpFlow') ? null : wrong('strokes/min or L/h');
   }
   if ((SPEED_ROLES as readonly string[]).includes(role)) {
     return fits('speed') || unit === '%' ? null : wrong('rev/min or %');

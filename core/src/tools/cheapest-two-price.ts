@@ -27,10 +27,10 @@ export const cheapestTwoPriceTool: Tool<typeof cheapestTwoPriceInput, CheapestTw
   about: 'The cheapest pair of speeds for a day’s volume at two prices, where nothing else limits them.',
   input: cheapestTwoPriceInput,
   fields: [
-    figure('volume_m3', 'Volume of a day', 'plain', '150', { unit: 'm³' }),
-    figure('point.speed', 'Measured at', 'plain', '2000', { unit: 'rev/min' }),
+    figure('volume_m3', 'Volume of a day', 'waterVolume', '150'),
+    figure('point.speed', 'Measured at', 'speed', '2000'),
     figure('point.flow_m3h', 'Flow there', 'waterFlow', '11.5'),
-    figure('point.power_w', 'Power there', 'plain', '420', { unit: 'W' }),
+    figure('point.power_w', 'Power there', 'power', '420'),
     figure('hours_cheap', 'Hours at the low price', 'hours', '14'),
     figure('price_cheap', 'Low price', 'plain', '0.18', { unit: 'a kWh' }),
     figure('hours_dear', 'Hours at the high price', 'hours', '10'),

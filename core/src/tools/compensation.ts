@@ -32,7 +32,7 @@ export const compensationTool: Tool<typeof compensationInput, CompensationOutput
     }),
     figure('pressure_bar', 'Back pressure', 'pressure', '4'),
     figure('flow_lph', 'Wanted flow', 'pumpFlow', '4.1'),
-    figure('max_spm', 'Greatest rate', 'strokeRate', '160', { unit: '1/min' }),
+    figure('max_spm', 'Greatest rate', 'strokeRate', '160'),
     figure('rated_bar', 'Rated pressure', 'pressure', '10'),
   ],
   run: (input) => {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { formatNumber, INTERNAL_UNIT, type Quantity } from '../units';
+import { formatNumber, INTERNAL_UNIT, measuredIn, type Quantity } from '../units';
 import type { ToolField, ToolLine } from './tool';
 
 /** No figure of the trade is larger, in whatever unit. */
@@ -65,5 +65,11 @@ export function choice(
 
 /** A line of an answer with a figure. */
 export function line(label: string, value: number, unit: string, decimals = 2): ToolLine {
-  return { label, value: formatNumber(value, decimals, '.'), unit };
+  const measures = measuredIn(unit);
+  return {
+    label,
+    value: formatNumber(value, decimals, '.'),
+    unit,
+    ...(measures === null ? {} : { figure: { q: measures, v: value } }),
+  };
 }

@@ -83,9 +83,9 @@ export const programsTool: Tool<typeof programsToolInput, ProgramsOutput> = {
     choice('rule', 'Where they overlap, this one has the pump', 'latest-start', () =>
       OVERLAP_RULES.map((value) => ({ value, label: RULE_WORDS[value] })),
     ),
-    figure('point.speed', 'Measured at', 'plain', '2000', { unit: 'rev/min' }),
+    figure('point.speed', 'Measured at', 'speed', '2000'),
     figure('point.flow_m3h', 'Flow there', 'waterFlow', '11.5'),
-    figure('point.power_w', 'Power there', 'plain', '420', { unit: 'W' }),
+    figure('point.power_w', 'Power there', 'power', '420'),
     figure('exponent', 'Power grows with speed to the power of', 'plain', '2.8'),
     rows(
       'prices',

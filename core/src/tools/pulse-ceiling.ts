@@ -28,7 +28,7 @@ export const pulseCeilingTool: Tool<typeof pulseCeilingInput, PulseCeilingOutput
     figure('water_max_m3h', 'Greatest water flow', 'waterFlow', '62'),
     figure('litres_per_pulse', 'Water for each pulse', 'volume', '2.5'),
     figure('strokes_per_pulse', 'Strokes for each pulse', 'plain', '1', { hint: 'Dividing by 4 is 0.25.' }),
-    figure('ceiling_spm', 'Ceiling rate', 'strokeRate', '150', { unit: '1/min' }),
+    figure('ceiling_spm', 'Ceiling rate', 'strokeRate', '150'),
   ],
   run: (input) => {
     const picture = ceilingPicture(
@@ -47,8 +47,8 @@ export const pulseCeilingTool: Tool<typeof pulseCeilingInput, PulseCeilingOutput
   answer: ({ pulses_per_min, strokes_needed_per_min, lost_share, onset_flow_m3h }) => ({
     main: line('Lost or late at the greatest flow', lost_share * 100, '% of the dose', 1),
     lines: [
-      line('Pulses', pulses_per_min, '1/min', 1),
-      line('Strokes needed', strokes_needed_per_min, '1/min', 1),
+      line('Pulses', pulses_per_min, 'pulses/min', 1),
+      line('Strokes needed', strokes_needed_per_min, 'strokes/min', 1),
       line('The ceiling is reached at', onset_flow_m3h, 'm³/h', 2),
     ],
     verdict:

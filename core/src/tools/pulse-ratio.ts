@@ -51,7 +51,7 @@ export const pulseRatioTool: Tool<typeof pulseRatioInput, PulseRatioOutput> = {
     figure('dose_mgl', 'Dose', 'dose', '2'),
     figure('strength_gl', 'Strength', 'strength', '150'),
     figure('stroke_ml', 'Stroke volume at full length', 'strokeVolume', '0.42'),
-    figure('ceiling_spm', 'Ceiling rate', 'strokeRate', '150', { unit: '1/min' }),
+    figure('ceiling_spm', 'Ceiling rate', 'strokeRate', '150'),
   ],
   run: (input) => {
     const choices = pulseChoices({
@@ -75,17 +75,17 @@ export const pulseRatioTool: Tool<typeof pulseRatioInput, PulseRatioOutput> = {
       : { label: 'Set', value: '–', unit: '' },
     lines: [
       line('Product for each pulse', ml_per_pulse, 'mL', 4),
-      line('Pulses at the greatest flow', pulses_per_min_max, '1/min', 1),
+      line('Pulses at the greatest flow', pulses_per_min_max, 'pulses/min', 1),
       ...(choice
         ? [
-            line('Strokes at the greatest flow', choice.strokes_per_min_max, '1/min', 1),
+            line('Strokes at the greatest flow', choice.strokes_per_min_max, 'strokes/min', 1),
             line('Dose error left by rounding', choice.dose_error_pct, '%', 2),
           ]
         : []),
       ...runners_up.map((other): ToolLine => ({
         label: 'Runner-up',
         value: `${ratioWords(other)}, ${other.stroke_length_pct} %`,
-        unit: `${formatNumber(other.strokes_per_min_max, 1, '.')} 1/min, ${formatNumber(other.dose_error_pct, 2, '.')} %`,
+        unit: `${formatNumber(other.strokes_per_min_max, 1, '.')} strokes/min, ${formatNumber(other.dose_error_pct, 2, '.')} %`,
       })),
     ],
     ...(choice

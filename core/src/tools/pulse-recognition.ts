@@ -26,7 +26,7 @@ export const pulseRecognitionTool: Tool<typeof pulseRecognitionInput, PulseRecog
   input: pulseRecognitionInput,
   fields: [
     figures('options_ms', 'Times this input offers', 'milliseconds', '4 15 40'),
-    figure('pulses_per_min', 'Greatest pulse rate', 'pulseRate', '240', { unit: '1/min' }),
+    figure('pulses_per_min', 'Greatest pulse rate', 'pulseRate', '240'),
     figure('closed_share', 'Share of the time closed', 'plain', '0.5', { hint: '0.5 when not known.' }),
   ],
   run: ({ options_ms, pulses_per_min, closed_share }) =>

@@ -20,9 +20,9 @@ export const signalTool: Tool<typeof signalInput, { value: number }> = {
   fields: [
     figure('x_mA', 'Current', 'current', '12'),
     figure('x1', 'Point 1', 'current', '4'),
-    figure('y1', 'Rate 1', 'strokeRate', '0', { unit: '1/min' }),
+    figure('y1', 'Rate 1', 'strokeRate', '0'),
     figure('x2', 'Point 2', 'current', '20'),
-    figure('y2', 'Rate 2', 'strokeRate', '100', { unit: '1/min' }),
+    figure('y2', 'Rate 2', 'strokeRate', '100'),
     choice('below', 'Below point 1', 'stop', () => [
       { value: 'stop', label: 'Stop' },
       { value: 'hold', label: 'Hold' },

@@ -34,7 +34,7 @@ export const suctionHeadTool: Tool<typeof suctionHeadInput, SuctionHeadOutput> =
     figure('friction_m', 'Friction loss', 'length', '0.1'),
     figure('pipe_m', 'Suction pipe', 'length', '3'),
     figure('velocity_ms', 'Mean velocity in it', 'velocity', '0.25'),
-    figure('strokes_per_min', 'Stroke rate', 'strokeRate', '140', { unit: '1/min' }),
+    figure('strokes_per_min', 'Stroke rate', 'strokeRate', '140'),
     figure('slow_share', 'Slow suction, share', 'plain', '1', { hint: '1 without slow suction.' }),
   ],
   run: (input) => {

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { Quantity } from '../units';
+import type { Figure, Quantity } from '../units';
 
 /** A field of a calculator as a person fills it in. */
 export interface ToolField {
@@ -28,6 +28,8 @@ export interface ToolLine {
   readonly label: string;
   readonly value: string;
   readonly unit: string;
+  /** the figure itself, where readers of other units see it otherwise */
+  readonly figure?: Figure;
 }
 
 /** What a calculator answers in words and figures: the figure that matters first. */

@@ -6,6 +6,8 @@ const GALLON_L = convert(1, 'US liquid gallon').to('liter');
 const POUND_KG = convert(1, 'pound').to('kilogram');
 const PSI_BAR = convert(1, 'psi').to('bar');
 const FOOT_M = convert(1, 'foot').to('meter');
+/** A British thermal unit (international table) is 1055.056 J. */
+const BTU_H_KW = 1.05505585262 / 3600;
 
 interface DisplayUnit {
   readonly unit: string;
@@ -31,6 +33,10 @@ const US: Partial<Record<Quantity, DisplayUnit>> = {
   strength: scaled('lb/gal', (POUND_KG * 1000) / GALLON_L),
   density: scaled('lb/gal', POUND_KG / GALLON_L),
   length: scaled('ft', FOOT_M),
+  bore: scaled('in', (FOOT_M * 1000) / 12),
+  area: scaled('ft²', FOOT_M * FOOT_M),
+  heat: scaled('BTU/h', BTU_H_KW),
+  salt: scaled('lb', POUND_KG),
   waterVolume: scaled('gal', GALLON_L / 1000),
   velocity: scaled('ft/s', FOOT_M),
   difference: scaled('°F', 5 / 9),
@@ -99,6 +105,11 @@ const SPELLINGS: Partial<Record<Quantity, Readonly<Record<string, number>>>> = {
     'kg/m3': 0.001,
     'lb/gal': POUND_KG / GALLON_L,
   },
+  bore: { mm: 1, cm: 10, m: 1000, in: (FOOT_M * 1000) / 12 },
+  area: { 'm²': 1, m2: 1, 'ft²': FOOT_M * FOOT_M, ft2: FOOT_M * FOOT_M },
+  heat: { kw: 1, w: 0.001, 'btu/h': BTU_H_KW },
+  salt: { kg: 1, g: 0.001, lb: POUND_KG },
+  massRate: { 'g/h': 1, 'kg/h': 1000, 'g/d': 1 / 24, 'lb/d': (POUND_KG * 1000) / 24 },
   length: { m: 1, cm: 0.01, mm: 0.001, ft: FOOT_M, in: FOOT_M / 12 },
   temperature: { '°c': 1, c: 1, '°f': 5 / 9, f: 5 / 9, k: 1 },
   percent: { '%': 1 },

@@ -15,6 +15,14 @@ export const INTERNAL_UNIT = {
   strength: 'g/L',
   density: 'kg/L',
   length: 'm',
+  /** of a pipe */
+  bore: 'mm',
+  area: 'm²',
+  /** what a heater gives */
+  heat: 'kW',
+  salt: 'kg',
+  /** what a chlorinator makes */
+  massRate: 'g/h',
   percent: '%',
   strokes: 'strokes',
   seconds: 's',

@@ -124,7 +124,7 @@ describe('bad input gets a problem that names the field, and changes nothing', (
   test('a target outside the controller’s limits', async () => {
     const { document } = await job();
     const duty = document.plans[0].duty;
-    const target = { entryId: v7(), address: 'signal/1/rateB', value: 500, unit: '1/min', reason: '' };
+    const target = { entryId: v7(), address: 'signal/1/rateB', value: 500, unit: 'strokes/min', reason: '' };
     const answer = await server.command(
       { kind: 'plan.accept', jobId: JOB, planId: v7(), duty, targets: [target] },
       version,
@@ -163,7 +163,7 @@ test('what was found is taken whatever it is, and flagged', async () => {
       address: 'limits/1/limit',
       column: 'found',
       raw: '999',
-      unit: '1/min',
+      unit: 'strokes/min',
       value: 999,
       reason: null,
     },

@@ -2,7 +2,7 @@ import { stripChart } from '@barythm/core/chart';
 import { EVENT_WORDS, happensAtOnce, SECONDS_PER_DAY, type BenchEvent } from '@barythm/core/bench';
 import type { FamilyContext } from '@barythm/core/families';
 import { isPool, thrownAtATap } from '@barythm/core/job';
-import { formatNumber } from '@barythm/core/units';
+import { formatNumber, inSystemOf, type UnitSystem } from '@barythm/core/units';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { PanResponder, Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
 import Svg, { Line, Path, Rect } from 'react-native-svg';
@@ -11,6 +11,7 @@ import { useChartBox } from '../../charts/use-chart-box';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
 import { Choice } from '../../ui/choice';
+import { useReader } from '../../ui/reader';
 import { SPACE, TOUCH, usePalette, type Colour } from '../../ui/theme';
 import { Words } from '../../ui/words';
 import type { ShownRun } from '../../workers/bench-messages';
@@ -36,7 +37,9 @@ function hiddenChannels(context: FamilyContext): readonly string[] {
 const THROWN_s = 3600;
 
 /** Both runs as strips, one above the other, with a moment that plays, scrubs, and takes a fault. */
-export function StripsCard({ runs, colours, context, player, onThrow }: StripsCardProps) {
+export function StripsCard({ runs: given, colours, context, player, onThrow }: StripsCardProps) {
+  const { system } = useReader();
+  const runs = useMemo(() => given.map((run) => inUnitsOf(run, system)), [given, system]);
   const pool = isPool(context);
   const [channel, setChannel] = useState(pool ? 'speed' : 'dose');
   const [first] = runs;
@@ -133,6 +136,25 @@ export function StripsCard({ runs, colours, context, player, onThrow }: StripsCa
       </View>
     </Card>
   );
+}
+
+/** A run's traces in the reader's units. */
+function inUnitsOf(run: ShownRun, system: UnitSystem): ShownRun {
+  if (system === 'metric') return run;
+  return {
+    ...run,
+    traces: run.traces.map((trace) => {
+      const shown = (values: readonly number[]) =>
+        values.map((value) => inSystemOf(value, trace.unit, system).value);
+      return {
+        ...trace,
+        unit: inSystemOf(0, trace.unit, system).unit,
+        min: shown(trace.min),
+        max: shown(trace.max),
+        mean: shown(trace.mean),
+      };
+    }),
+  };
 }
 
 interface StripProps {

@@ -1,7 +1,8 @@
 import { SECONDS_PER_DAY } from '@barythm/core/bench';
-import { formatNumber } from '@barythm/core/units';
+import { formatNumber, inSystemOf } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
+import { useReader } from '../../ui/reader';
 import { SPACE, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words';
 import type { ShownRun } from '../../workers/bench-messages';
@@ -34,6 +35,7 @@ interface SumsCardProps {
 /** Both sheets over the same day in figures, and what the change does. */
 export function SumsCard({ runs, rows: all, headline }: SumsCardProps) {
   const palette = usePalette();
+  const reader = useReader();
   const [first, second] = runs;
   if (!first || !second) return null;
   const any = (row: SumRow) => runs.some(({ sums }) => Number((row.of(sums) ?? 0).toFixed(row.decimals)) > 0);
@@ -69,7 +71,10 @@ export function SumsCard({ runs, rows: all, headline }: SumsCardProps) {
         ))}
       </View>
       {rows.map((row) => {
-        const [a, b] = [row.of(first.sums) ?? 0, row.of(second.sums) ?? 0];
+        const { unit } = inSystemOf(0, row.unit, reader.system);
+        const [a, b] = [first, second].map(
+          ({ sums }) => inSystemOf(row.of(sums) ?? 0, row.unit, reader.system).value,
+        );
         return (
           <View
             key={row.key}
@@ -78,7 +83,7 @@ export function SumsCard({ runs, rows: all, headline }: SumsCardProps) {
           >
             <Words size="small" style={styles.label}>
               {row.label}
-              {row.unit ? `, ${row.unit}` : ''}
+              {unit ? `, ${unit}` : ''}
             </Words>
             <Words figures style={styles.cell}>
               {formatNumber(a, row.decimals, '.')}

@@ -133,7 +133,7 @@ export function CalibrationCard() {
         <View style={styles.cell}>
           <Field
             label={by === 'time' ? 'Each run takes' : 'Each run is'}
-            unit={by === 'time' ? 's' : 'strokes'}
+            quantity={by === 'time' ? 'seconds' : 'strokes'}
             testID="cal-amount"
             value={draft.amount}
             error={amount.error}
@@ -143,7 +143,7 @@ export function CalibrationCard() {
         <View style={styles.cell}>
           <Field
             label="Division of the cylinder"
-            unit="mL"
+            quantity="strokeVolume"
             testID="cal-division"
             value={draft.division}
             error={division.error}
@@ -154,7 +154,7 @@ export function CalibrationCard() {
       {by === 'time' && (
         <Field
           label="The pump shows"
-          unit="L/h"
+          quantity="pumpFlow"
           testID="cal-shown"
           value={draft.shown}
           error={shown.error}
@@ -165,7 +165,7 @@ export function CalibrationCard() {
         <Field
           key={i}
           label={`Run ${i + 1}, volume drawn`}
-          unit="mL"
+          quantity="strokeVolume"
           testID={`cal-run-${i + 1}`}
           value={text}
           error={runs[i].error}
@@ -195,7 +195,7 @@ export function CalibrationCard() {
         <View style={styles.cell}>
           <Field
             label="Discharge pressure"
-            unit="bar"
+            quantity="pressure"
             testID="cal-pressure"
             value={pressure}
             error={pressureRead.error}

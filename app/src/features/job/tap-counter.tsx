@@ -40,7 +40,7 @@ export function TapCounter({
         <Button
           grow
           kind="main"
-          label={`Take ${rate.toFixed(1)}/min`}
+          label={`Take ${rate.toFixed(1)} strokes/min`}
           testID="tap-take"
           onPress={() => {
             onRate(rate);

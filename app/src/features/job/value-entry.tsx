@@ -16,6 +16,8 @@ interface ValueEntryProps {
   readonly chosen?: string | null;
   readonly error?: string | null;
   readonly hint?: string;
+  /** records what is typed */
+  readonly onEnter?: () => void;
   readonly big?: boolean;
   readonly hideLabel?: boolean;
 }
@@ -34,6 +36,7 @@ export function ValueEntry(props: ValueEntryProps) {
     hint,
     big,
     hideLabel,
+    onEnter,
   } = props;
   const options = (parameter.options ?? []).map(({ value, label: words }) => ({ value, label: words }));
   if (parameter.type === 'choice') {
@@ -57,7 +60,8 @@ export function ValueEntry(props: ValueEntryProps) {
     <>
       <Field
         big={big}
-        words={time}
+        time={time}
+        onEnter={onEnter}
         label={label}
         unit={time ? undefined : parameter.unit}
         testID={testID}

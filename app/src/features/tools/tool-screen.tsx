@@ -1,9 +1,11 @@
-import { toolById, type AnyTool, type ToolAnswer, type ToolField } from '@barythm/core/tools';
+import { toolById, type AnyTool, type ToolAnswer, type ToolField, type ToolLine } from '@barythm/core/tools';
+import { displayUnit, figureNumber, INTERNAL_UNIT, type Reader } from '@barythm/core/units';
 import { useLocalSearchParams } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
 import { Choice } from '../../ui/choice';
 import { Field } from '../../ui/field';
+import { useReader } from '../../ui/reader';
 import { Screen } from '../../ui/screen';
 import { Empty } from '../../ui/states';
 import { SPACE } from '../../ui/theme';
@@ -45,8 +47,16 @@ function OpenTool({ tool }: { tool: AnyTool }) {
   );
 }
 
+/** A line of an answer in the reader's units. */
+function forReader({ value, unit, figure }: ToolLine, reader: Reader): { value: string; unit: string } {
+  if (!figure || reader.system === 'metric') return { value, unit };
+  return { value: figureNumber(figure, reader), unit: displayUnit(figure.q, reader.system) };
+}
+
 function Answer({ answer }: { answer: ToolAnswer | null }) {
+  const reader = useReader();
   const verdict = answer?.verdict;
+  const main = answer && forReader(answer.main, reader);
   return (
     <Card edge={verdict ? (verdict.good ? 'moss' : 'ochre') : undefined}>
       <View>
@@ -56,9 +66,9 @@ function Answer({ answer }: { answer: ToolAnswer | null }) {
           </Words>
         ) : null}
         <Words figures bold size="hero" testID="tool-result">
-          {answer?.main.value ?? '–'}
+          {main?.value ?? '–'}
           <Words size="large" colour="quiet">
-            {` ${answer?.main.unit ?? ''}`}
+            {` ${main?.unit ?? ''}`}
           </Words>
         </Words>
       </View>
@@ -71,8 +81,8 @@ function Answer({ answer }: { answer: ToolAnswer | null }) {
         <View key={i} style={styles.line}>
           <Words style={styles.label}>{line.label}</Words>
           <Words figures bold>
-            {line.value}
-            <Words colour="quiet">{` ${line.unit}`}</Words>
+            {forReader(line, reader).value}
+            <Words colour="quiet">{` ${forReader(line, reader).unit}`}</Words>
           </Words>
         </View>
       ))}
@@ -100,7 +110,9 @@ function OneField({ field, form }: { field: ToolField; form: ToolForm }) {
     <View style={words ? styles.whole : styles.cell}>
       <Field
         label={field.label}
-        unit={field.unit || undefined}
+        {...(field.unit === INTERNAL_UNIT[field.quantity] && !words
+          ? { quantity: field.quantity }
+          : { unit: field.unit || undefined })}
         hint={field.hint}
         words={words}
         lines={field.kind === 'rows' ? 4 : 1}

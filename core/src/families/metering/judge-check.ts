@@ -140,7 +140,7 @@ function pulsePattern(
     return named(
       'MET-03',
       'The ceiling holds it back',
-      `The strokes are those of the ceiling, ${ask.ceiling_spm.toFixed(0)}/min, and not of the pulses.`,
+      `The strokes are those of the ceiling, ${ask.ceiling_spm.toFixed(0)} strokes/min, and not of the pulses.`,
     );
   }
   if (strokes < expected) {

@@ -49,7 +49,7 @@ const CHANNELS: readonly Channel[] = [
   { key: 'water', label: 'Water', unit: 'm³/h' },
   { key: 'signal', label: 'Signal', unit: 'mA' },
   { key: 'pulses', label: 'Pulses', unit: '1/s' },
-  { key: 'rate', label: 'Strokes', unit: '1/min' },
+  { key: 'rate', label: 'Strokes', unit: 'strokes/min' },
   { key: 'flow', label: 'Product', unit: 'L/h' },
   { key: 'dose', label: 'Dose', unit: 'mg/L' },
   { key: 'backlog', label: 'Strokes owed', unit: '' },

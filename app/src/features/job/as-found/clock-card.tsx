@@ -135,7 +135,8 @@ export function ClockCard() {
           <Field
             label="Time it shows"
             unit="h:min"
-            words
+            time
+            onEnter={now}
             testID="clock-shows"
             value={draft.shows}
             error={errors.shows}

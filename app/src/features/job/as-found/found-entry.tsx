@@ -7,6 +7,7 @@ import { newId } from '../../../api/device';
 import { useDraft } from '../../../draft/use-draft';
 import { Button, ButtonRow } from '../../../ui/button';
 import { Field } from '../../../ui/field';
+import { ENTRY_MARK } from '../../../ui/next-field';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import { limitsInWords } from '../../library/limits-in-words';
@@ -64,6 +65,7 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
 
   return (
     <View
+      {...ENTRY_MARK}
       style={[styles.entry, { borderColor: palette.slate, backgroundColor: palette.paper }]}
       testID={`found-${parameter.key}`}
     >
@@ -99,6 +101,7 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
           setText(next === '' ? null : next);
           setError(null);
         }}
+        onEnter={save}
         onOption={(value) => record(value, String(value), null)}
       />
       {fault && (
@@ -127,6 +130,7 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
             label="Why it could not be read"
             testID={`unread-reason-${parameter.key}`}
             value={reason}
+            onEnter={() => record(null, '', reason)}
             onChange={setReason}
             error={error}
           />

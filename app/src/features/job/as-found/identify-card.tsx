@@ -147,7 +147,7 @@ export function IdentifyCard() {
           testID="identify-gear"
           options={gears.map((gear) => ({
             value: gear.name,
-            label: `${gear.name}, ${gear.greatest_spm}/min`,
+            label: `${gear.name}, ${gear.greatest_spm} strokes/min`,
           }))}
           value={draft.gear}
           onChange={(gear) => change({ gear })}
@@ -155,7 +155,7 @@ export function IdentifyCard() {
       )}
       <Field
         label="Greatest rate on the plate"
-        unit="strokes/min"
+        quantity="strokeRate"
         testID="identify-greatest"
         value={draft.greatest}
         error={greatest.error}
@@ -163,7 +163,7 @@ export function IdentifyCard() {
       />
       <Field
         label="Greatest pressure on the plate"
-        unit="bar"
+        quantity="pressure"
         testID="identify-rated"
         value={draft.rated}
         error={rated.error}

@@ -15,13 +15,13 @@ import { useMetering } from '../job-context';
 import { TapCounter } from '../tap-counter';
 
 const ALL_FIELDS = [
-  { key: 'current_mA', label: 'Signal current', unit: 'mA', quantity: 'current' },
-  { key: 'display_m3h', label: 'Transmitter’s display', unit: 'm³/h', quantity: 'waterFlow' },
-  { key: 'rate_spm', label: 'Stroke rate', unit: 'strokes/min', quantity: 'strokeRate' },
-  { key: 'pressure_bar', label: 'Discharge pressure', unit: 'bar', quantity: 'pressure' },
-  { key: 'counter', label: 'Stroke counter', unit: 'strokes', quantity: 'strokes' },
-  { key: 'residual_mgl', label: 'Residual', unit: 'mg/L', quantity: 'dose' },
-] as const satisfies readonly { key: string; label: string; unit: string; quantity: Quantity }[];
+  { key: 'current_mA', label: 'Signal current', quantity: 'current' },
+  { key: 'display_m3h', label: 'Transmitter’s display', quantity: 'waterFlow' },
+  { key: 'rate_spm', label: 'Stroke rate', quantity: 'strokeRate' },
+  { key: 'pressure_bar', label: 'Discharge pressure', quantity: 'pressure' },
+  { key: 'counter', label: 'Stroke counter', quantity: 'strokes' },
+  { key: 'residual_mgl', label: 'Residual', quantity: 'dose' },
+] as const satisfies readonly { key: string; label: string; quantity: Quantity }[];
 type FieldKey = (typeof ALL_FIELDS)[number]['key'];
 
 /** A meter sends no current, and its display is not a transmitter’s. */
@@ -117,7 +117,7 @@ export function ReadingsNowCard() {
 
   return (
     <Card title="Readings on arrival" testID="readings-now">
-      {fields.map(({ key, label, unit }) => {
+      {fields.map(({ key, label, quantity }, i) => {
         const why = draft.unread[key];
         return (
           <View key={key} style={{ gap: SPACE.s }}>
@@ -125,7 +125,8 @@ export function ReadingsNowCard() {
               <>
                 <Field
                   label={label}
-                  unit={unit}
+                  quantity={quantity}
+                  onEnter={i === fields.length - 1 ? save : undefined}
                   testID={`now-${key}`}
                   value={draft.texts[key] ?? ''}
                   error={figures[key].error}

@@ -30,8 +30,9 @@ export function DoseCard({ work }: { work: PlanWork }) {
         ],
         duty.dose,
         duty.water,
+        reader.system,
       ),
-    [box, found, target, duty],
+    [box, found, target, duty, reader.system],
   );
   if (!found && !target) return null;
   const pictures = [

@@ -1,9 +1,11 @@
+import type { Quantity } from '@barythm/core/units';
 import { type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useFold } from '../../../form/fold';
 import { Choice } from '../../../ui/choice';
 import { Field } from '../../../ui/field';
 import { useWide } from '../../../ui/layout';
+import { useReader } from '../../../ui/reader';
 import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import { inShort } from './duty-in-short';
@@ -34,6 +36,7 @@ export function Part({ name, title, texts, errors, fields, children }: PartProps
   const [shown, toggle] = useFold(wrong);
   const palette = usePalette();
   const wide = useWide();
+  const reader = useReader();
   return (
     <View
       testID={`duty-part-${name}`}
@@ -56,7 +59,7 @@ export function Part({ name, title, texts, errors, fields, children }: PartProps
           <Words bold colour={wrong ? 'rust' : 'ink'}>
             {title}
           </Words>
-          {!shown && <Words>{inShort(name, texts)}</Words>}
+          {!shown && <Words>{inShort(name, texts, reader)}</Words>}
         </View>
         {!wrong && (
           <Words bold colour="petrol">
@@ -86,13 +89,21 @@ export function Figure({
   field,
   label,
   unit,
+  quantity,
   hint,
-}: DutyFormProps & { field: keyof DutyTexts & string; label: string; unit: string; hint?: string }) {
+}: DutyFormProps & {
+  field: keyof DutyTexts & string;
+  label: string;
+  unit?: string;
+  quantity?: Quantity;
+  hint?: string;
+}) {
   return (
     <View style={styles.cell}>
       <Field
         label={label}
         unit={unit}
+        quantity={quantity}
         testID={`duty-${field}`}
         value={texts[field]}
         error={errors[field]}

@@ -26,9 +26,9 @@ export const DutyForm = memo(function DutyForm({ profile, rows, ...props }: Prop
       <View style={wide ? styles.parts : styles.stack}>
         <SignalPart {...props} profile={profile} rows={rows} />
         <Part name="water" title="Water flow" {...props} fields={['least', 'usual', 'greatest', 'hourly']}>
-          <Figure {...props} field="least" label="Least dependable" unit="m³/h" />
-          <Figure {...props} field="usual" label="Usual" unit="m³/h" />
-          <Figure {...props} field="greatest" label="Greatest" unit="m³/h" />
+          <Figure {...props} field="least" label="Least dependable" quantity="waterFlow" />
+          <Figure {...props} field="usual" label="Usual" quantity="waterFlow" />
+          <Figure {...props} field="greatest" label="Greatest" quantity="waterFlow" />
           <Field
             words
             lines={2}
@@ -36,7 +36,7 @@ export const DutyForm = memo(function DutyForm({ profile, rows, ...props }: Prop
             testID="duty-hourly"
             value={texts.hourly}
             error={errors.hourly}
-            hint="In m³/h, with spaces between; leave empty if not known."
+            hint="In m³/h, or with a unit at the end, such as gpm. Spaces between; leave empty if not known."
             onChange={(text) => set('hourly', text)}
           />
         </Part>

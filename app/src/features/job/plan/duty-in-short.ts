@@ -1,3 +1,4 @@
+import { typedInWords, type Quantity, type Reader } from '@barythm/core/units';
 import type { DutyTexts } from './duty-texts';
 
 const STROKE: Record<string, string> = {
@@ -6,30 +7,32 @@ const STROKE: Record<string, string> = {
   even: 'short stroke',
 };
 
-/** A part of the duty on one line, as typed. */
-export function inShort(part: string, texts: DutyTexts): string {
+/** A part of the duty on one line, in the reader's units. */
+export function inShort(part: string, texts: DutyTexts, reader: Reader): string {
+  const said = (text: string, quantity: Quantity) => typedInWords(text, quantity, reader);
   switch (part) {
     case 'signal':
-      return `${MODE[texts.mode] ?? ''}${signalInShort(texts)}`;
+      return `${MODE[texts.mode] ?? ''}${signalInShort(texts, said)}`;
     case 'water':
-      return `${texts.least} to ${texts.greatest} m³/h, usually ${texts.usual}${texts.hourly ? ', by the hour known' : ''}`;
+      return `${said(texts.least, 'waterFlow')} to ${said(texts.greatest, 'waterFlow')}, usually ${said(texts.usual, 'waterFlow')}${texts.hourly ? ', by the hour known' : ''}`;
     case 'dose':
-      return `${texts.wanted} mg/L, from ${texts.doseLow} to ${texts.doseHigh}`;
+      return `${said(texts.wanted, 'dose')}, from ${said(texts.doseLow, 'dose')} to ${said(texts.doseHigh, 'dose')}`;
     case 'product':
       return `${texts.productName}${texts.measuredOn ? `, measured ${texts.measuredOn}` : ', from the label'}`;
     case 'pump':
-      return `${texts.strokeVolume} mL a stroke, ${texts.basis === 'plate' ? 'from the plate' : 'measured'}; ${texts.interlocked === 'yes' ? 'interlocked with the water' : 'no interlock'}`;
+      return `${said(texts.strokeVolume, 'strokeVolume')} a stroke, ${texts.basis === 'plate' ? 'from the plate' : 'measured'}; ${texts.interlocked === 'yes' ? 'interlocked with the water' : 'no interlock'}`;
     case 'wet': {
       const known = [
-        texts.pipe && `suction line ${texts.pipe} m`,
-        texts.dead && `dead volume ${texts.dead} mL`,
-        texts.pressureGreatest && `back pressure ${texts.pressureLeast} to ${texts.pressureGreatest} bar`,
+        texts.pipe && `suction line ${said(texts.pipe, 'length')}`,
+        texts.dead && `dead volume ${said(texts.dead, 'strokeVolume')}`,
+        texts.pressureGreatest &&
+          `back pressure ${said(texts.pressureLeast, 'pressure')} to ${said(texts.pressureGreatest, 'pressure')}`,
       ].filter(Boolean);
       return known.length > 0 ? known.join(', ') : 'nothing known yet';
     }
     case 'stock': {
       const known = [
-        texts.tankNow && `${texts.tankNow} L in the tank`,
+        texts.tankNow && `${said(texts.tankNow, 'volume')} in the tank`,
         texts.serviceEvery && `${texts.serviceWhat || 'service'} every ${texts.serviceEvery} strokes`,
         texts.nextVisit && `next visit in ${texts.nextVisit} d`,
       ].filter(Boolean);
@@ -48,13 +51,13 @@ const MODE: Record<string, string> = {
   timer: 'Timer; ',
 };
 
-function signalInShort(texts: DutyTexts): string {
+function signalInShort(texts: DutyTexts, said: (text: string, quantity: Quantity) => string): string {
   switch (texts.source) {
     case 'flow':
-      return `transmitter ${texts.low}–20 mA, 20 mA = ${texts.span} m³/h`;
+      return `transmitter ${texts.low}–20 mA, 20 mA = ${said(texts.span, 'waterFlow')}`;
     case 'meter':
-      return `meter with ${texts.litres} ${texts.litresAs === 'pulses' ? 'pulses a litre' : 'L a pulse'}, ${texts.contact} contact`;
+      return `meter with ${texts.litresAs === 'pulses' ? `${texts.litres} pulses a litre` : `${said(texts.litres, 'volume')} a pulse`}, ${texts.contact} contact`;
     default:
-      return `${texts.measures} controller ${texts.low}–20 mA ${texts.action}, up to ${texts.feed} L/h`;
+      return `${texts.measures} controller ${texts.low}–20 mA ${texts.action}, up to ${said(texts.feed, 'pumpFlow')}`;
   }
 }

@@ -93,7 +93,7 @@ export function readOptional(reading: Reading) {
     suction: any(...SUCTION_FIELDS)
       ? {
           pipe_m: figure('pipe', 'length'),
-          bore_mm: figure('bore', 'plain'),
+          bore_mm: figure('bore', 'bore'),
           friction_m: optional('friction', 'length'),
           vapour_bar: optional('vapour', 'pressure'),
           tank_bar: optional('tankPressure', 'pressure'),

@@ -12,7 +12,7 @@ export function PumpPart(props: DutyFormProps) {
       {...props}
       fields={['strokeVolume', 'atLength', 'suction', 'discharge', 'residence']}
     >
-      <Figure {...props} field="strokeVolume" label="Stroke volume at full length" unit="mL" />
+      <Figure {...props} field="strokeVolume" label="Stroke volume at full length" quantity="strokeVolume" />
       <Choose
         {...props}
         field="basis"
@@ -42,14 +42,20 @@ export function PumpPart(props: DutyFormProps) {
         options={YES_NO}
       />
       <Pair>
-        <Figure {...props} field="suction" label="Suction head, if known" unit="m" hint="− for a lift" />
-        <Figure {...props} field="discharge" label="Discharge, if known" unit="bar" />
+        <Figure
+          {...props}
+          field="suction"
+          label="Suction head, if known"
+          quantity="length"
+          hint="− for a lift"
+        />
+        <Figure {...props} field="discharge" label="Discharge, if known" quantity="pressure" />
       </Pair>
       <Figure
         {...props}
         field="residence"
         label="Water takes to where the dose is measured or used"
-        unit="s"
+        quantity="seconds"
         hint="Empty when not known"
       />
     </Part>
@@ -83,46 +89,52 @@ export function WetEndPart(props: DutyFormProps) {
         Fill in what is known; each part is checked once it is.
       </Words>
       <Pair>
-        <Figure {...props} field="pipe" label="Suction line" unit="m" />
-        <Figure {...props} field="bore" label="Bore" unit="mm" />
+        <Figure {...props} field="pipe" label="Suction line" quantity="length" />
+        <Figure {...props} field="bore" label="Bore" quantity="bore" />
       </Pair>
       <Pair>
-        <Figure {...props} field="friction" label="Friction loss" unit="m" />
-        <Figure {...props} field="vapour" label="Vapour pressure" unit="bar" />
+        <Figure {...props} field="friction" label="Friction loss" quantity="length" />
+        <Figure {...props} field="vapour" label="Vapour pressure" quantity="pressure" />
       </Pair>
       <Pair>
         <Figure
           {...props}
           field="tankPressure"
           label="On the tank, absolute"
-          unit="bar"
+          quantity="pressure"
           hint="Empty: open to the air"
         />
-        <Figure {...props} field="npsh" label="Head it needs" unit="m" hint="Manual; empty: 2 m" />
+        <Figure {...props} field="npsh" label="Head it needs" quantity="length" hint="Manual; empty: 2 m" />
       </Pair>
       <Pair>
-        <Figure {...props} field="altitude" label="Height above the sea" unit="m" hint="Empty: sea level" />
+        <Figure
+          {...props}
+          field="altitude"
+          label="Height above the sea"
+          quantity="length"
+          hint="Empty: sea level"
+        />
         <Figure
           {...props}
           field="liquidTemperature"
           label="Liquid at its warmest"
-          unit="°C"
+          quantity="temperature"
           hint="Empty: 20 °C"
         />
       </Pair>
       <Pair>
-        <Figure {...props} field="dead" label="Dead volume of the head" unit="mL" />
+        <Figure {...props} field="dead" label="Dead volume of the head" quantity="strokeVolume" />
         <Figure
           {...props}
           field="injection"
           label="Injection valve opens at"
-          unit="bar"
+          quantity="pressure"
           hint="0 without one"
         />
       </Pair>
       <Pair>
-        <Figure {...props} field="pressureLeast" label="Back pressure, least" unit="bar" />
-        <Figure {...props} field="pressureGreatest" label="Greatest" unit="bar" />
+        <Figure {...props} field="pressureLeast" label="Back pressure, least" quantity="pressure" />
+        <Figure {...props} field="pressureGreatest" label="Greatest" quantity="pressure" />
       </Pair>
       <Figure
         {...props}
@@ -145,10 +157,10 @@ export function StockPart(props: DutyFormProps) {
       {...props}
       fields={['tankNow', 'tankWarn', 'tankStop', 'serviceWhat', 'serviceEvery', 'serviceMade', 'nextVisit']}
     >
-      <Figure {...props} field="tankNow" label="In the tank now" unit="L" />
+      <Figure {...props} field="tankNow" label="In the tank now" quantity="volume" />
       <Pair>
-        <Figure {...props} field="tankWarn" label="Warn level" unit="L" />
-        <Figure {...props} field="tankStop" label="Stop level" unit="L" />
+        <Figure {...props} field="tankWarn" label="Warn level" quantity="volume" />
+        <Figure {...props} field="tankStop" label="Stop level" quantity="volume" />
       </Pair>
       <Field
         words

@@ -59,7 +59,7 @@ export function ProductPart(props: DutyFormProps) {
       />
       <Pair>
         <Figure {...props} field="strength" label="Strength" unit={texts.stated === 'mass' ? 'g/L' : '%'} />
-        <Figure {...props} field="density" label="Density" unit="kg/L" />
+        <Figure {...props} field="density" label="Density" quantity="density" />
       </Pair>
       <Pair>
         <Cell>

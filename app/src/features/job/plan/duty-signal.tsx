@@ -49,11 +49,13 @@ export function SignalPart({ profile, rows, ...props }: SignalPartProps) {
       <ModeSettings profile={profile} rows={rows} mode={texts.mode} />
       {texts.mode === 'batch' && (
         <Pair>
-          <Figure {...props} field="batchVolume" label="Volume of a batch" unit="mL" />
-          <Figure {...props} field="batchSpacing" label="Triggers at least" unit="s" hint="apart" />
+          <Figure {...props} field="batchVolume" label="Volume of a batch" quantity="strokeVolume" />
+          <Figure {...props} field="batchSpacing" label="Triggers at least" quantity="seconds" hint="apart" />
         </Pair>
       )}
-      {texts.mode === 'timer' && <Figure {...props} field="timerEvery" label="From run to run" unit="min" />}
+      {texts.mode === 'timer' && (
+        <Figure {...props} field="timerEvery" label="From run to run" quantity="minutes" />
+      )}
       {!pulses && (
         <Choose
           {...props}
@@ -80,7 +82,7 @@ export function SignalPart({ profile, rows, ...props }: SignalPartProps) {
         />
       )}
       {texts.source === 'flow' && (
-        <Figure {...props} field="span" label="Water flow at 20 mA (span)" unit="m³/h" />
+        <Figure {...props} field="span" label="Water flow at 20 mA (span)" quantity="waterFlow" />
       )}
       {texts.source === 'meter' && <MeterFields {...props} />}
       {texts.source === 'controller' && <ControllerFields {...props} />}
@@ -144,7 +146,7 @@ function MeterFields(props: DutyFormProps) {
       {props.texts.litresAs === 'pulses' ? (
         <Figure {...props} field="litres" label="Pulses for each litre" unit="pulses/L" />
       ) : (
-        <Figure {...props} field="litres" label="Water for each pulse" unit="L" />
+        <Figure {...props} field="litres" label="Water for each pulse" quantity="volume" />
       )}
       <Choose
         {...props}
@@ -181,7 +183,7 @@ function ControllerFields(props: DutyFormProps) {
           { value: 'conductivity', label: 'Conductivity' },
         ]}
       />
-      <Figure {...props} field="feed" label="Greatest useful feed" unit="L/h" />
+      <Figure {...props} field="feed" label="Greatest useful feed" quantity="pumpFlow" />
       <Choose
         {...props}
         field="action"

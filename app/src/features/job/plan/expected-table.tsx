@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { expectedAt, isSetInFlow, proofPoints } from '@barythm/core/families/metering';
-import { fig, figureNumber, formatNumber } from '@barythm/core/units';
+import { displayUnit, fig, figureNumber, formatNumber } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
@@ -14,6 +14,7 @@ export const ExpectedTable = memo(function ExpectedTable({ work }: { work: PlanW
   const palette = usePalette();
   const { context, settings } = work;
   const smooth = isSetInFlow(context.profile);
+  const flow = displayUnit('pumpFlow', reader.system);
   if (settings.mode !== 'analog' || !settings.map) return null;
   const { points_mA } = proofPoints(context);
   const all = [...new Set([...points_mA, settings.map.x1_mA, settings.map.x2_mA])].sort((a, b) => a - b);
@@ -21,7 +22,7 @@ export const ExpectedTable = memo(function ExpectedTable({ work }: { work: PlanW
   return (
     <Card title="Expected values" testID="expected-table">
       <View style={styles.row}>
-        {(smooth ? ['mA', 'L/h'] : ['mA', 'strokes/min', 'L/h']).map((head) => (
+        {(smooth ? ['mA', flow] : ['mA', 'strokes/min', flow]).map((head) => (
           <Words key={head} size="small" colour="quiet" style={styles.cell}>
             {head}
           </Words>

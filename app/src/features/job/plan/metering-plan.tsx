@@ -1,5 +1,5 @@
 import { measuredHistory, measuredLoss, type MeteringView } from '@barythm/core/job';
-import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
+import { displayUnit, fig, figureWithUnit, formatNumber, fromDisplay } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
 import { useDeferredValue, useMemo } from 'react';
 import { newId } from '../../../api/device';
@@ -132,11 +132,15 @@ function LossNote({
 }) {
   const loss = measuredLoss(measuredHistory(view.document));
   if (!loss) return null;
+  const reader = useReader();
   const percent = formatNumber(loss.lossPer_bar * 100, 2, '.');
+  const one = displayUnit('pressure', reader.system);
+  const forOne = formatNumber(loss.lossPer_bar * fromDisplay('pressure', 1, reader.system) * 100, 3, '.');
   return (
     <Card testID="loss-note">
       <Words>
-        Drawdowns at {loss.from_bar} and {loss.to_bar} bar: the stroke loses {percent} % for each bar.
+        Drawdowns at {figureWithUnit(fig('pressure', loss.from_bar), reader)} and{' '}
+        {figureWithUnit(fig('pressure', loss.to_bar), reader)}: the stroke loses {forOne} % for each {one}.
       </Words>
       {taken !== percent && (
         <Button label="Take it into the duty" testID="loss-take" onPress={() => onTake(percent)} />

@@ -98,12 +98,14 @@ function Ceiling({
   ceiling_spm: number;
   late: boolean;
 }) {
+  const reader = useReader();
   const clear = picture.lostShare === 0;
+  const onset = figureWithUnit(fig('waterFlow', picture.onset_m3h), reader);
   return (
     <Words bold colour={clear ? 'moss' : 'ochre'} testID="ceiling-words">
       {clear
-        ? `The ceiling of ${formatNumber(ceiling_spm, 0, '.')}/min is clear up to ${formatNumber(picture.onset_m3h, 1, '.')} m³/h.`
-        : `Above ${formatNumber(picture.onset_m3h, 1, '.')} m³/h strokes are ${late ? 'late' : 'lost'}: ${formatNumber(picture.lostShare * 100, 1, '.')} % of the dose at the greatest flow.`}
+        ? `The ceiling of ${formatNumber(ceiling_spm, 0, '.')} strokes/min is clear up to ${onset}.`
+        : `Above ${onset} strokes are ${late ? 'late' : 'lost'}: ${formatNumber(picture.lostShare * 100, 1, '.')} % of the dose at the greatest flow.`}
     </Words>
   );
 }

@@ -139,15 +139,17 @@ function readHours(typed: string, errors: Partial<Record<keyof DutyTexts, string
     .split(/[\s;]+/)
     .filter(Boolean);
   if (words.length === 0) return null;
+  // one unit behind them all
+  const unit = words.length === 25 ? ` ${words.pop()}` : '';
   if (words.length !== 24) {
     errors.hourly = `A day has 24 hours; ${words.length} figures are entered.`;
     return null;
   }
   const hours: number[] = [];
   for (const [hour, word] of words.entries()) {
-    const parsed = parseFigure(word, 'waterFlow');
+    const parsed = parseFigure(`${word}${unit}`, 'waterFlow');
     if (!parsed.ok || parsed.value < 0) {
-      errors.hourly = `Hour ${hour}: “${word}” is no water flow.`;
+      errors.hourly = `Hour ${hour}: “${word}${unit}” is no water flow.`;
       return null;
     }
     hours.push(parsed.value);

@@ -85,7 +85,7 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
               chart={chart}
               x_mA={valueOf(point.x)}
               y={valueOf(point.y)}
-              unit={point.y.unit === '1/min' ? 'strokes/min' : (point.y.unit ?? '')}
+              unit={point.y.unit ?? ''}
               stepX={point.x.step ?? 0.1}
               stepY={point.y.step ?? 1}
               onMove={(x_mA, y_spm) => move(point, x_mA, y_spm)}

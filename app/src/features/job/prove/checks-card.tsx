@@ -1,6 +1,5 @@
 import { offeredChecks, type JudgedCheck } from '@barythm/core/job';
 import { askedFigures, type AskedFigure, type ProofCheck } from '@barythm/core/proof';
-import { displayUnit } from '@barythm/core/units';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { newId } from '../../../api/device';
@@ -9,6 +8,7 @@ import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/choice';
 import { Field } from '../../../ui/field';
+import { ENTRY_MARK } from '../../../ui/next-field';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import { optionalFigure } from '../figure';
@@ -120,6 +120,7 @@ function CheckEntry({ check, onDone }: { check: ProofCheck; onDone: () => void }
   const { ask } = check;
   return (
     <View
+      {...ENTRY_MARK}
       style={[styles.entry, { borderColor: palette.petrol, backgroundColor: palette.paper }]}
       testID={`trying-${check.key}`}
     >
@@ -202,7 +203,8 @@ function Figures({
           <View key={field.key} style={styles.cell}>
             <Field
               label={field.label}
-              unit={displayUnit(field.quantity, 'metric')}
+              quantity={field.quantity}
+              onEnter={i === fields.length - 1 ? save : undefined}
               testID={`check-${field.key}`}
               value={texts[field.key] ?? ''}
               error={read[i].error}

@@ -13,11 +13,11 @@ import { useMetering } from '../job-context';
 import { TapCounter } from '../tap-counter';
 
 const FIELDS = [
-  { key: 'display_m3h', label: 'Transmitter’s display', unit: 'm³/h', quantity: 'waterFlow' },
-  { key: 'current_mA', label: 'Signal current', unit: 'mA', quantity: 'current' },
-  { key: 'rate_spm', label: 'Stroke rate', unit: 'strokes/min', quantity: 'strokeRate' },
-  { key: 'residual_mgl', label: 'Residual', unit: 'mg/L', quantity: 'dose' },
-] as const satisfies readonly { key: string; label: string; unit: string; quantity: Quantity }[];
+  { key: 'display_m3h', label: 'Transmitter’s display', quantity: 'waterFlow' },
+  { key: 'current_mA', label: 'Signal current', quantity: 'current' },
+  { key: 'rate_spm', label: 'Stroke rate', quantity: 'strokeRate' },
+  { key: 'residual_mgl', label: 'Residual', quantity: 'dose' },
+] as const satisfies readonly { key: string; label: string; quantity: Quantity }[];
 type Key = (typeof FIELDS)[number]['key'];
 
 const EMPTY: Partial<Record<Key, string>> = {};
@@ -77,11 +77,12 @@ export function LiveCard() {
         Connect the transmitter again and read the chain as it runs: injection proves the pump, not the
         transmitter.
       </Words>
-      {FIELDS.map(({ key, label, unit }) => (
+      {FIELDS.map(({ key, label, quantity }, i) => (
         <Field
           key={key}
           label={label}
-          unit={unit}
+          quantity={quantity}
+          onEnter={i === FIELDS.length - 1 ? save : undefined}
           testID={`live-${key}`}
           value={texts[key] ?? ''}
           error={figures[key].error ?? (key === 'rate_spm' ? error : null)}

@@ -4,7 +4,7 @@ import {
   toleranceAt,
   isSetInFlow,
   lineInForce,
-  FLOW_TOLERANCE,
+  flowTolerance,
   COUNT_TIME_s,
 } from '@barythm/core/families/metering';
 import { fig, figureNumber, figureWithUnit, formatNumber } from '@barythm/core/units';
@@ -54,7 +54,10 @@ export function PointsCard() {
       />
       {smooth ? (
         <Words size="small" colour="quiet">
-          Within {FLOW_TOLERANCE * 100} % of the expected flow is allowed: plate volumes are no better.
+          Within {Math.round(flowTolerance(context) * 100)} % of the expected flow is allowed:{' '}
+          {context.duty.strokeVolume.basis === 'measured'
+            ? 'the volume was drawn down.'
+            : 'plate volumes are no better.'}
         </Words>
       ) : (
         tolerance && (
@@ -128,7 +131,7 @@ export function PointsCard() {
                 )}
               </Words>
               <Words size="small" bold colour={colour[state]}>
-                {words}
+                {verdict?.short && !last?.voided ? `${words}: ${verdict.short}` : words}
               </Words>
             </View>
           </Pressable>

@@ -1,5 +1,6 @@
 import type { ExpectedPoint } from '@barythm/core/families/metering';
-import { isSetInFlow } from '@barythm/core/families/metering';
+import { COUNT_TIME_s, isSetInFlow } from '@barythm/core/families/metering';
+import { countTime_s } from '@barythm/core/proof';
 import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
 import { useState } from 'react';
@@ -8,6 +9,7 @@ import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
 import { Field } from '../../../ui/field';
+import { ENTRY_MARK } from '../../../ui/next-field';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import { optionalFigure } from '../figure';
@@ -28,14 +30,21 @@ interface Draft {
   readonly seconds: string;
   readonly flow: string;
 }
-const EMPTY: Draft = { shown: '', strokes: '', seconds: '60', flow: '' };
+/** A slow stroke is counted for longer: a count of two strokes proves nothing. */
+function emptyFor(expected_spm: number): Draft {
+  const least = Math.ceil(countTime_s(expected_spm) / 5) * 5;
+  return { shown: '', strokes: '', seconds: String(Math.max(COUNT_TIME_s, least)), flow: '' };
+}
 
 /** One reading: current shown, strokes counted over a time, or flow read. Kept whether it passes or not. */
 export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEntryProps) {
   const reader = useReader();
   const { view, jobId, write } = useMetering();
   const palette = usePalette();
-  const [draft, setDraft] = useDraftOf<Draft>(`reading:${jobId}:${expected.x_mA}`, EMPTY);
+  const [draft, setDraft] = useDraftOf<Draft>(
+    `reading:${jobId}:${expected.x_mA}`,
+    emptyFor(expected.rate_spm),
+  );
   const [error, setError] = useState<string | null>(null);
   const change = (part: Partial<Draft>) => {
     setDraft({ ...draft, ...part });
@@ -82,6 +91,7 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
 
   return (
     <View
+      {...ENTRY_MARK}
       style={[styles.entry, { borderColor: palette.petrol, backgroundColor: palette.paper }]}
       testID={`reading-${expected.x_mA}`}
     >
@@ -110,7 +120,7 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
       {view.profile.behaviours.showsSignal && (
         <Field
           label="The pump shows"
-          unit="mA"
+          quantity="current"
           testID="reading-shown"
           value={draft.shown}
           error={shown.error}
@@ -123,7 +133,9 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
             <View style={styles.cell}>
               <Field
                 label="Strokes counted"
+                quantity="strokes"
                 testID="reading-strokes"
+                onEnter={save}
                 value={draft.strokes}
                 error={strokesError ?? error}
                 onChange={(text) => change({ strokes: text })}
@@ -132,7 +144,8 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
             <View style={styles.cell}>
               <Field
                 label="Over"
-                unit="s"
+                quantity="seconds"
+                onEnter={save}
                 testID="reading-seconds"
                 value={draft.seconds}
                 error={seconds.error}
@@ -147,7 +160,8 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
       )}
       <Field
         label={smooth ? 'Flow read' : 'Flow read, if you measured it'}
-        unit="L/h"
+        quantity="pumpFlow"
+        onEnter={save}
         testID="reading-flow"
         value={draft.flow}
         error={flow.error ?? (smooth ? error : null)}

@@ -79,6 +79,7 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
           setText(next === '' ? null : next);
           setError(null);
         }}
+        onEnter={save}
         onOption={(value) => readBack(value, String(value))}
       />
       {fault && (

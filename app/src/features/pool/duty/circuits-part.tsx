@@ -39,13 +39,13 @@ export function CircuitsPart({ texts }: { texts: Texts }) {
             />
             <FieldRow>
               <Cell>
-                <TextField path={`${path}.leastFlow_m3h`} label="Least flow" unit="m³/h" />
+                <TextField path={`${path}.leastFlow_m3h`} label="Least flow" quantity="waterFlow" />
               </Cell>
               <Cell>
                 <TextField
                   path={`${path}.static_m`}
                   label="Lifts water by"
-                  unit="m"
+                  quantity="length"
                   hint="Of a roof; else blank"
                 />
               </Cell>

@@ -43,8 +43,8 @@ const DUTY: Readonly<Record<string, Place>> = {
   limits: group({
     filter_m3h: maybe(figure('waterFlow')),
     cover_m3h: maybe(figure('waterFlow')),
-    suction_mm: maybe(figure('plain')),
-    return_mm: maybe(figure('plain')),
+    suction_mm: maybe(figure('bore')),
+    return_mm: maybe(figure('bore')),
   }),
   circuits: list(
     group({
@@ -79,11 +79,11 @@ const DUTY: Readonly<Record<string, Place>> = {
     afterRun_min: zeroIfBlank('minutes'),
     startDifference_K: figure('difference'),
     stopDifference_K: figure('difference'),
-    heater_kW: optional(figure('plain')),
-    roof_m2: optional(figure('plain')),
+    heater_kW: optional(figure('heat')),
+    roof_m2: optional(figure('area')),
   }),
   chlorinator: switched({
-    rated_gph: figure('plain'),
+    rated_gph: figure('massRate'),
     needed_gpd: figure('mass'),
     cold_C: figure('temperature'),
   }),

@@ -1,3 +1,4 @@
+import { useSaid } from '../../../form/said';
 import { Words } from '../../../ui/words';
 import { Cell, CheckField, ChoiceField, FormPart, FieldRow, TextField } from '../../../form/form';
 import { textAt, type Texts } from '../../../form/tree';
@@ -13,6 +14,7 @@ const SOURCES = [
 /** Sources of heat, set points and roof. */
 export function HeatPart({ texts }: { texts: Texts }) {
   const at = (path: string) => textAt(texts, path);
+  const said = useSaid(texts);
   return (
     <FormPart
       title="Heat"
@@ -20,7 +22,7 @@ export function HeatPart({ texts }: { texts: Texts }) {
       paths={['heat']}
       summary={
         at('heat.on') === 'yes'
-          ? `${SOURCES.find(({ value }) => value === at('heat.source'))?.label ?? ''}, pool at ${String(at('heat.pool_C'))} °C.`
+          ? `${SOURCES.find(({ value }) => value === at('heat.source'))?.label ?? ''}, pool at ${said('heat.pool_C', 'temperature')}.`
           : 'Not heated by this pump’s water.'
       }
     >
@@ -33,28 +35,33 @@ export function HeatPart({ texts }: { texts: Texts }) {
           <ChoiceField path="heat.source" label="By" options={SOURCES} />
           <FieldRow>
             <Cell>
-              <TextField path="heat.pool_C" label="Pool" unit="°C" />
+              <TextField path="heat.pool_C" label="Pool" quantity="temperature" />
             </Cell>
             <Cell>
-              <TextField path="heat.tub_C" label="Tub" unit="°C" hint="Counts only while it is selected" />
+              <TextField
+                path="heat.tub_C"
+                label="Tub"
+                quantity="temperature"
+                hint="Counts only while it is selected"
+              />
             </Cell>
             <Cell>
-              <TextField path="heat.warmest_C" label="Warmest allowed" unit="°C" />
+              <TextField path="heat.warmest_C" label="Warmest allowed" quantity="temperature" />
             </Cell>
             <Cell>
-              <TextField path="heat.afterRun_min" label="After-run" unit="min" />
+              <TextField path="heat.afterRun_min" label="After-run" quantity="minutes" />
             </Cell>
             <Cell>
-              <TextField path="heat.startDifference_K" label="Roof starts at" unit="K" />
+              <TextField path="heat.startDifference_K" label="Roof starts at" quantity="difference" />
             </Cell>
             <Cell>
-              <TextField path="heat.stopDifference_K" label="Roof stops at" unit="K" />
+              <TextField path="heat.stopDifference_K" label="Roof stops at" quantity="difference" />
             </Cell>
             <Cell>
-              <TextField path="heat.heater_kW" label="Heater" unit="kW" />
+              <TextField path="heat.heater_kW" label="Heater" quantity="heat" />
             </Cell>
             <Cell>
-              <TextField path="heat.roof_m2" label="Roof collector" unit="m²" />
+              <TextField path="heat.roof_m2" label="Roof collector" quantity="area" />
             </Cell>
           </FieldRow>
         </>

@@ -45,7 +45,7 @@ export function NeedsPart({ texts }: { texts: Texts }) {
                 <TextField words path={`${path}.to`} label="and" />
               </Cell>
               <Cell>
-                <TextField path={`${path}.hours`} label="For" unit="h" hint="Blank: all of it" />
+                <TextField path={`${path}.hours`} label="For" quantity="hours" hint="Blank: all of it" />
               </Cell>
             </FieldRow>
           </>
@@ -53,13 +53,18 @@ export function NeedsPart({ texts }: { texts: Texts }) {
       </RowsField>
       <FieldRow>
         <Cell>
-          <TextField path="longestPause_min" label="Longest pause" unit="min" hint="Local code or operator" />
+          <TextField
+            path="longestPause_min"
+            label="Longest pause"
+            quantity="minutes"
+            hint="Local code or operator"
+          />
         </Cell>
         <Cell>
-          <TextField path="leastFlow_m3h" label="Never less than" unit="m³/h" />
+          <TextField path="leastFlow_m3h" label="Never less than" quantity="waterFlow" />
         </Cell>
         <Cell>
-          <TextField path="leastRun_min" label="Shortest run" unit="min" />
+          <TextField path="leastRun_min" label="Shortest run" quantity="minutes" />
         </Cell>
       </FieldRow>
       <CheckField path="quiet.on" label="There are quiet hours" />

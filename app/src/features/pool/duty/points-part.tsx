@@ -33,13 +33,13 @@ export function PointsPart({ texts, fault }: { texts: Texts; fault: string | nul
               <TextField path={`${path}.speed_rpm`} label="Speed" unit="rev/min" />
             </Cell>
             <Cell>
-              <TextField path={`${path}.flow_m3h`} label="Flow" unit="m³/h" />
+              <TextField path={`${path}.flow_m3h`} label="Flow" quantity="waterFlow" />
             </Cell>
             <Cell>
-              <TextField path={`${path}.power_W`} label="Power" unit="W" />
+              <TextField path={`${path}.power_W`} label="Power" quantity="power" />
             </Cell>
             <Cell>
-              <TextField path={`${path}.head_m`} label="Head, where water is lifted" unit="m" />
+              <TextField path={`${path}.head_m`} label="Head, where water is lifted" quantity="length" />
             </Cell>
           </FieldRow>
         )}

@@ -11,7 +11,7 @@ export function TariffPart({ texts, fault }: { texts: Texts; fault: string | nul
       testID="part-tariff"
       paths={['tariff']}
       extra={fault}
-      summary={`${counted(rowsAt(texts, 'tariff.windows').length, 'price window')}, in ${String(at('tariff.currency'))}.`}
+      summary={`${counted(rowsAt(texts, 'tariff.windows').length, 'price window')}${at('tariff.currency') ? `, in ${String(at('tariff.currency'))}` : ''}.`}
     >
       <TextField words path="tariff.currency" label="Currency" />
       <RowsField

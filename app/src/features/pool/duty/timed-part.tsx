@@ -24,7 +24,7 @@ export function TimedPart({ texts }: { texts: Texts }) {
                 <TextField path={`${path}.speed_rpm`} label="At" unit="rev/min" />
               </Cell>
               <Cell>
-                <TextField path={`${path}.minutes`} label="For" unit="min" />
+                <TextField path={`${path}.minutes`} label="For" quantity="minutes" />
               </Cell>
             </FieldRow>
           </>

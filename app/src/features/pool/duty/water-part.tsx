@@ -61,14 +61,18 @@ export function WaterPart({ texts }: { texts: Texts }) {
                     <ChoiceField path={`${shape}.shape`} label="Shape" options={SHAPES} />
                     <FieldRow>
                       <Cell>
-                        <TextField path={`${shape}.length_m`} label={round ? 'Across' : 'Length'} unit="m" />
+                        <TextField
+                          path={`${shape}.length_m`}
+                          label={round ? 'Across' : 'Length'}
+                          quantity="length"
+                        />
                       </Cell>
                       {!round && (
                         <Cell>
                           <TextField
                             path={`${shape}.width_m`}
                             label={kind === 'kidney' ? 'Both widths added' : 'Width'}
-                            unit="m"
+                            quantity="length"
                           />
                         </Cell>
                       )}
@@ -79,7 +83,7 @@ export function WaterPart({ texts }: { texts: Texts }) {
             </RowsField>
             <FieldRow>
               <Cell>
-                <TextField path={`${path}.depth_m`} label="Mean depth" unit="m" />
+                <TextField path={`${path}.depth_m`} label="Mean depth" quantity="length" />
               </Cell>
               <Cell>
                 <TextField
@@ -100,7 +104,7 @@ export function WaterPart({ texts }: { texts: Texts }) {
           </>
         )}
       </RowsField>
-      <TextField path="water_C" label="Water now" unit="°C" />
+      <TextField path="water_C" label="Water now" quantity="temperature" />
     </FormPart>
   );
 }

@@ -43,7 +43,7 @@ export function WinterPart({ texts }: { texts: Texts }) {
           <TextField
             path="frostNight.hours"
             label="A frosty night has"
-            unit="h"
+            quantity="hours"
             hint="Below the guard’s temperature"
           />
         </Cell>

@@ -141,7 +141,7 @@ export function PoolIdentifyCard() {
       />
       <Field
         label="Full speed"
-        unit="rev/min"
+        quantity="speed"
         testID="full-speed"
         value={draft.greatest}
         error={greatest.error}
@@ -149,7 +149,7 @@ export function PoolIdentifyCard() {
       />
       <Field
         label="Rated power"
-        unit="W"
+        quantity="power"
         testID="rated-power"
         value={draft.rated}
         error={rated.error}

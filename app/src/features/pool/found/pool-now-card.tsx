@@ -16,12 +16,12 @@ import { usePool } from '../../job/job-context';
 
 type Now = Extract<RecordBody, { kind: 'pool-now' }>;
 
-const FIELDS: readonly { key: keyof Now & string; label: string; quantity: Quantity; unit: string }[] = [
-  { key: 'speed_rpm', label: 'Speed it shows', quantity: 'speed', unit: 'rev/min' },
-  { key: 'power_W', label: 'Power', quantity: 'power', unit: 'W' },
-  { key: 'flow_m3h', label: 'Flow', quantity: 'waterFlow', unit: 'm³/h' },
-  { key: 'filter_bar', label: 'Pressure before the filter', quantity: 'pressure', unit: 'bar' },
-  { key: 'water_C', label: 'Water', quantity: 'temperature', unit: '°C' },
+const FIELDS: readonly { key: keyof Now & string; label: string; quantity: Quantity }[] = [
+  { key: 'speed_rpm', label: 'Speed it shows', quantity: 'speed' },
+  { key: 'power_W', label: 'Power', quantity: 'power' },
+  { key: 'flow_m3h', label: 'Flow', quantity: 'waterFlow' },
+  { key: 'filter_bar', label: 'Pressure before the filter', quantity: 'pressure' },
+  { key: 'water_C', label: 'Water', quantity: 'temperature' },
 ];
 const STATES: readonly { value: Now['state']; label: string }[] = [
   { value: 'program', label: 'A program runs' },
@@ -104,18 +104,18 @@ export function PoolNowCard() {
   return (
     <Card title="Readings on arrival" testID="readings-now">
       <Choice
-        label="It"
+        label="What it was doing"
         testID="now-state"
         options={STATES}
         value={draft.state}
         onChange={(state) => setDraft({ ...draft, state })}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
-        {FIELDS.map(({ key, label, unit }, i) => (
+        {FIELDS.map(({ key, label, quantity }, i) => (
           <View key={key} style={{ flexGrow: 1, flexBasis: '40%', minWidth: 130 }}>
             <Field
               label={label}
-              unit={unit}
+              quantity={quantity}
               testID={`now-${key}`}
               value={draft.texts[key] ?? ''}
               error={read[i].error}

@@ -27,7 +27,7 @@ export function SaltCard() {
   const done = view.document.records.flatMap(({ body }) => (body.kind === 'salt' ? [body] : []));
   const panel = optionalFigure(draft.panel, 'strength');
   const kit = optionalFigure(draft.kit, 'strength');
-  const added = optionalFigure(draft.added, 'plain');
+  const added = optionalFigure(draft.added, 'salt');
   const change = (part: Partial<Draft>) => {
     setDraft({ ...draft, ...part });
     setError(null);
@@ -50,7 +50,7 @@ export function SaltCard() {
         <Words key={i}>
           Panel {figureWithUnit(fig('strength', body.panel_gl), reader)}, kit{' '}
           {body.kit_gl === null ? 'not used' : figureWithUnit(fig('strength', body.kit_gl), reader)};{' '}
-          {body.added_kg} kg added.
+          {figureWithUnit(fig('salt', body.added_kg), reader)} added.
         </Words>
       ))}
       {!view.document.handover && (
@@ -60,7 +60,7 @@ export function SaltCard() {
           </Words>
           <Field
             label="The panel shows"
-            unit="g/L"
+            quantity="strength"
             testID="salt-panel"
             value={draft.panel}
             error={panel.error}
@@ -68,7 +68,7 @@ export function SaltCard() {
           />
           <Field
             label="The test kit says"
-            unit="g/L"
+            quantity="strength"
             testID="salt-kit"
             value={draft.kit}
             error={kit.error}
@@ -76,7 +76,8 @@ export function SaltCard() {
           />
           <Field
             label="Salt added"
-            unit="kg"
+            quantity="salt"
+            onEnter={save}
             testID="salt-added"
             value={draft.added}
             error={added.error}

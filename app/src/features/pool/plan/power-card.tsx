@@ -1,9 +1,18 @@
-import { leastSpeed_rpm, speedRange, wallSpeed, WALL_WORDS } from '@barythm/core/families/pool';
+import {
+  isExtrapolated,
+  leastSpeed_rpm,
+  measuredSpeeds,
+  pointsLeftOut,
+  speedRange,
+  wallSpeed,
+  WALL_WORDS,
+} from '@barythm/core/families/pool';
 import { fig, figureWithUnit } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Line, Path, Text } from 'react-native-svg';
 import { useChartBox } from '../../../charts/use-chart-box';
 import { Card } from '../../../ui/card';
+import { counted } from '../../../ui/counted';
 import { useReader } from '../../../ui/reader';
 import { FONT, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
@@ -29,6 +38,10 @@ export function PowerCard({ work }: { work: PoolWork }) {
     speeds
       .map((speed, i) => `${i === 0 ? 'M' : 'L'} ${x(speed).toFixed(1)} ${y(share(speed)).toFixed(1)}`)
       .join(' ');
+  const measured = measuredSpeeds(duty);
+  const leftOut = new Set(pointsLeftOut(duty));
+  const flow = fig('waterFlow', top_m3h);
+  const within = (speed: number) => x(Math.min(greatest_rpm, Math.max(least_rpm, speed)));
   const circuits = duty.circuits.map((circuit) => {
     const speed = leastSpeed_rpm(pump, circuit, profile.behaviours.speed.step_rpm);
     return { circuit, speed: Math.max(speed, least_rpm), beyond: speed > range.greatest_rpm };
@@ -40,9 +53,17 @@ export function PowerCard({ work }: { work: PoolWork }) {
           width={box.width}
           height={box.height}
           role="img"
-          aria-label={`Power grows with speed to the power of ${pump.law.exponent.toFixed(2)}; up to ${Math.round(top_W)} W and ${top_m3h.toFixed(1)} m³/h at ${greatest_rpm} rev/min.`}
+          aria-label={`Power grows with speed to the power of ${pump.law.exponent.toFixed(2)}; up to ${figureWithUnit(fig('power', top_W), reader)} and ${figureWithUnit(flow, reader)} at ${greatest_rpm} rev/min. Measured between ${measured.least_rpm} and ${measured.greatest_rpm} rev/min; outside, figures are extrapolated.`}
         >
           <Line x1={box.left} x2={box.width - box.right} y1={y(0)} y2={y(0)} stroke={palette.edge} />
+          <Line
+            x1={within(measured.least_rpm)}
+            x2={within(measured.greatest_rpm)}
+            y1={y(0)}
+            y2={y(0)}
+            stroke={palette.petrol}
+            strokeWidth={4}
+          />
           <Line x1={box.left} x2={box.left} y1={y(0)} y2={y(1)} stroke={palette.edge} />
           {wall && wall.speed_rpm < greatest_rpm && (
             <>
@@ -87,8 +108,8 @@ export function PowerCard({ work }: { work: PoolWork }) {
               cy={y(point.power_W / top_W)}
               r={4}
               fill={palette.surface}
-              stroke={palette.petrol}
-              strokeWidth={2}
+              stroke={leftOut.has(i) ? palette.quiet : palette.petrol}
+              strokeWidth={leftOut.has(i) ? 1 : 2}
             />
           ))}
           {circuits.map(({ circuit, speed, beyond }) => (
@@ -111,7 +132,7 @@ export function PowerCard({ work }: { work: PoolWork }) {
             fontFamily={FONT.figures}
             textAnchor="end"
           >
-            {`${top_m3h.toFixed(1)} m³/h`}
+            {figureWithUnit(flow, reader)}
           </Text>
           <Text x={box.left} y={box.height - 6} fill={palette.quiet} fontSize={13} fontFamily={FONT.figures}>
             {least_rpm}
@@ -130,8 +151,8 @@ export function PowerCard({ work }: { work: PoolWork }) {
       </View>
       <Words size="small" colour="quiet">
         Full line: power, up to {figureWithUnit(fig('power', top_W), reader)}. Dashed: flow with a clean
-        filter, up to {figureWithUnit(fig('waterFlow', top_m3h), reader)}. Rings: measured. Discs: circuits at
-        their least flow.
+        filter, up to {figureWithUnit(flow, reader)}. Rings: measured; heavy base line: the speeds between
+        them, outside it figures are extrapolated. Discs: circuits at their least flow.
       </Words>
       <Words>
         Power ∝ speed<Words figures>{` ^ ${pump.law.exponent.toFixed(2)}`}</Words>
@@ -139,6 +160,19 @@ export function PowerCard({ work }: { work: PoolWork }) {
           ? `; ${WALL_WORDS[wall.wall.what]} is reached at ${figureWithUnit(fig('speed', wall.speed_rpm), reader)}.`
           : '; no limit of filter, cover or pipes is known.'}
       </Words>
+      {leftOut.size > 0 && (
+        <Words size="small" testID="points-left-out">
+          {counted(leftOut.size, 'point')} left out of the flow line:{' '}
+          {duty.points
+            .filter((_, i) => leftOut.has(i))
+            .map(
+              (point) =>
+                `${figureWithUnit(fig('waterFlow', point.flow_m3h), reader)} at ${point.speed_rpm} rev/min`,
+            )
+            .join('; ')}
+          . So much less for each turn was throttled: it shapes the pump’s curve alone.
+        </Words>
+      )}
       <Words size="small">
         The limit caps {profile.behaviours.limitClamps.join(', ')} on this controller.
       </Words>
@@ -149,6 +183,7 @@ export function PowerCard({ work }: { work: PoolWork }) {
             <Words size="small" colour="quiet">
               {' '}
               needs {figureWithUnit(fig('waterFlow', circuit.leastFlow_m3h), reader)}
+              {isExtrapolated(duty, speed) ? ' · extrapolated' : ''}
             </Words>
           </Words>
           <Words figures bold colour={beyond ? 'rust' : 'ink'}>

@@ -147,7 +147,7 @@ function TimeField({
   return (
     <View style={styles.cell}>
       <Field
-        words
+        time
         label={label}
         testID={testID}
         value={typing ?? timeOfDay(minute)}
@@ -178,7 +178,7 @@ function SpeedField({
     <View style={styles.cell}>
       <Field
         label="Speed"
-        unit="rev/min"
+        quantity="speed"
         testID={testID}
         value={typing ?? String(Math.round(speed_rpm))}
         error={

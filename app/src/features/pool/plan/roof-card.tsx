@@ -1,21 +1,24 @@
 import { roofDay, type PoolContext } from '@barythm/core/families/pool';
+import { fig, figureWithUnit } from '@barythm/core/units';
 import { useMemo } from 'react';
 import Svg, { Line, Path, Rect } from 'react-native-svg';
 import { View } from 'react-native';
 import { useChartBox } from '../../../charts/use-chart-box';
 import { Card } from '../../../ui/card';
+import { useReader } from '../../../ui/reader';
 import { usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 
 /** The roof over a mild day: when it runs by the two differences, and how often it starts. */
 export function RoofCard({ context }: { context: PoolContext }) {
   const palette = usePalette();
+  const reader = useReader();
   const { box, onLayout } = useChartBox(140);
   const { duty } = context;
   const { heat } = duty;
   const day = useMemo(() => roofDay(duty), [duty]);
   if (!day || !heat) return null;
-  const words = `Starts at ${heat.startDifference_K} K of difference, stops at ${heat.stopDifference_K} K: ${day.hours} h of running, ${day.starts} ${day.starts === 1 ? 'start' : 'starts'}.`;
+  const words = `Starts at ${figureWithUnit(fig('difference', heat.startDifference_K), reader)} of difference, stops at ${figureWithUnit(fig('difference', heat.stopDifference_K), reader)}: ${day.hours} h of running, ${day.starts} ${day.starts === 1 ? 'start' : 'starts'}.`;
   const most = Math.max(...day.trace.map(([roof]) => roof), 40);
   const x = (i: number) => box.left + (i / (day.trace.length - 1)) * (box.width - box.left - box.right);
   const y = (value: number) => box.height - box.bottom - (value / most) * (box.height - box.top - box.bottom);
@@ -50,7 +53,8 @@ export function RoofCard({ context }: { context: PoolContext }) {
         </Svg>
       </View>
       <Words size="small" colour="quiet">
-        0 to 24 h, 0 to {Math.round(most)} °C. Full line: roof without water. Dashed: water. Shaded: it runs.
+        0 to 24 h, 0 to {figureWithUnit(fig('temperature', Math.round(most)), reader)}. Full line: roof
+        without water. Dashed: water. Shaded: it runs.
       </Words>
       <Words>{words}</Words>
     </Card>
