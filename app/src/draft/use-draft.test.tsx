@@ -1,5 +1,5 @@
 import { act, renderHook } from '@testing-library/react-native';
-import { forgetDrafts, useDraft, useDraftOf } from './use-draft';
+import { forgetDrafts, useDraft, useDraftOf, useDraftsUnkept } from './use-draft';
 import { useDraftForm } from './use-draft-form';
 
 afterEach(() => act(() => forgetDrafts('')));
@@ -41,4 +41,32 @@ test('drafts of one job are forgotten together, others stay', () => {
   act(() => forgetDrafts('left:job-1'));
   expect(mine.result.current[0]).toBeNull();
   expect(other.result.current[0]).toBe('2');
+});
+
+describe('a device whose store is full', () => {
+  const full = {
+    ...({} as Storage),
+    length: 0,
+    key: () => null,
+    getItem: () => null,
+    removeItem: () => undefined,
+    setItem: () => {
+      throw new Error('QuotaExceededError');
+    },
+  };
+  beforeEach(() => Object.defineProperty(globalThis, 'localStorage', { value: full, configurable: true }));
+  afterEach(() => {
+    act(() => forgetDrafts(''));
+    delete (globalThis as { localStorage?: unknown }).localStorage;
+  });
+  test('what is typed stays in the page, and whoever types is told until it is recorded', () => {
+    const field = renderHook(() => useDraft('full'));
+    const told = renderHook(() => useDraftsUnkept());
+    expect(told.result.current).toBe(false);
+    act(() => field.result.current[1]('12'));
+    expect(field.result.current[0]).toBe('12');
+    expect(told.result.current).toBe(true);
+    act(() => field.result.current[1](null));
+    expect(told.result.current).toBe(false);
+  });
 });

@@ -2,23 +2,43 @@ import { useCallback, useMemo, useSyncExternalStore } from 'react';
 
 /**
  * What is being typed, kept on the device at every key press, so that a reload at any moment loses nothing. The
- * browser's local store is used because it writes at once; without one, drafts live as long as the page.
+ * browser's local store is used because it writes at once; what it cannot take (it is full or switched off) lives as long as
+ * the page, and whoever types is told.
  */
 const memory = new Map<string, string>();
 const listeners = new Set<() => void>();
 
+function store(): Storage | null {
+  return typeof localStorage === 'undefined' ? null : localStorage;
+}
+
 function read(key: string): string | null {
-  if (typeof localStorage === 'undefined') return memory.get(key) ?? null;
-  return localStorage.getItem(key);
+  return memory.get(key) ?? store()?.getItem(key) ?? null;
 }
 
 function write(key: string, value: string | null): void {
-  if (typeof localStorage === 'undefined') {
-    if (value === null) memory.delete(key);
-    else memory.set(key, value);
-  } else if (value === null) localStorage.removeItem(key);
-  else localStorage.setItem(key, value);
+  memory.delete(key);
+  if (value === null) store()?.removeItem(key);
+  else if (!stored(key, value)) memory.set(key, value);
   for (const listener of listeners) listener();
+}
+
+function stored(key: string, value: string): boolean {
+  try {
+    store()?.setItem(key, value);
+    return store() !== null;
+  } catch {
+    return false;
+  }
+}
+
+/** True while something that is typed lives in this page alone, though the device has a store: a reload would lose it. */
+export function useDraftsUnkept(): boolean {
+  return useSyncExternalStore(
+    subscribe,
+    () => store() !== null && memory.size > 0,
+    () => false,
+  );
 }
 
 function subscribe(listener: () => void): () => void {
@@ -62,11 +82,9 @@ function parsed<T>(text: string, initial: T): T {
 
 /** Forgets every draft whose key begins so. */
 export function forgetDrafts(prefix: string): void {
-  if (typeof localStorage === 'undefined') {
-    for (const key of memory.keys()) if (key.startsWith(PREFIX + prefix)) memory.delete(key);
-  } else {
-    const names = Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i) ?? '');
-    for (const name of names) if (name.startsWith(PREFIX + prefix)) localStorage.removeItem(name);
-  }
+  for (const key of memory.keys()) if (key.startsWith(PREFIX + prefix)) memory.delete(key);
+  const kept = store();
+  const names = Array.from({ length: kept?.length ?? 0 }, (_, i) => kept?.key(i) ?? '');
+  for (const name of names) if (name.startsWith(PREFIX + prefix)) kept?.removeItem(name);
   for (const listener of listeners) listener();
 }

@@ -16,6 +16,7 @@ export * from './view';
 export * from './entry-slips';
 export * from './on-arrival';
 export * from './gates';
+export * from './left-to-enter';
 export * from './make-safe';
 export * from './apply';
 export * from './handover';

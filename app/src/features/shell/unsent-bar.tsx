@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { outbox } from '../../api/device';
 import { useOutbox } from '../../api/use-outbox';
+import { useDraftsUnkept } from '../../draft/use-draft';
 import { Button, ButtonRow } from '../../ui/button';
 import { SPACE, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words';
@@ -8,8 +9,10 @@ import { Words } from '../../ui/words';
 /** Says what is not sent yet, and asks what to do with a write the server refused. Nothing to say, nothing shown. */
 export function UnsentBar() {
   const { pending, offline, refused, unkept } = useOutbox();
+  const typedUnkept = useDraftsUnkept();
   if (refused) return <RefusedBar />;
   if (unkept.length > 0) return <UnkeptBar count={unkept.length} />;
+  if (typedUnkept) return <TypedUnkept />;
   if (!offline || pending.length === 0) return null;
   const count = pending.length === 1 ? 'One entry is' : `${pending.length} entries are`;
   return (
@@ -19,6 +22,23 @@ export function UnsentBar() {
       words={`${count} kept on this device; the server cannot be reached.`}
       act="Try now"
     />
+  );
+}
+
+/** What is typed and not recorded yet cannot be kept either. */
+function TypedUnkept() {
+  const palette = usePalette();
+  return (
+    <View
+      role="alert"
+      testID="typed-unkept"
+      style={[styles.bar, { backgroundColor: palette.surface, borderColor: palette.rust }]}
+    >
+      <Words size="small" bold colour="rust" style={styles.words}>
+        This device’s storage is full: what you type stays only while this page is open. Record it before you
+        leave, or free some space.
+      </Words>
+    </View>
   );
 }
 

@@ -1,5 +1,4 @@
-import { lastRecord } from '@barythm/core/job';
-import { Button } from '../../../ui/button';
+import { lastRecord, leftAsFound } from '@barythm/core/job';
 import { FindingList } from '../../findings/finding-list';
 import { Heading, Words } from '../../../ui/words';
 import { PoolIdentifyCard } from '../../pool/found/pool-identify-card';
@@ -9,6 +8,7 @@ import { ValvesCard } from '../../pool/found/valves-card';
 import { WeekFoundCard } from '../../pool/found/week-found-card';
 import { useJobScope } from '../job-context';
 import { CancelCard } from '../close-cards';
+import { ForwardButton } from '../forward-button';
 import { StageFrame } from '../stage-frame';
 import { CalibrationCard } from '../calibration-card';
 import { ChecksCard } from '../prove/checks-card';
@@ -31,7 +31,15 @@ export function AsFoundStage() {
   return (
     <StageFrame
       stage="as-found"
-      action={<Button grow kind="main" testID="to-plan" label="On to the plan" onPress={() => go('plan')} />}
+      action={
+        <ForwardButton
+          to="the plan"
+          left={document.handover ? 0 : leftAsFound(view)}
+          still="still to record"
+          testID="to-plan"
+          onPress={() => go('plan')}
+        />
+      }
       aside={
         counted > 0 && (
           <>
@@ -48,11 +56,12 @@ export function AsFoundStage() {
         )
       }
     >
+      {/* what takes a running pump and its power is read before it is locked off */}
+      {pool ? <PoolNowCard /> : <ReadingsNowCard />}
       <MakeSafeCard />
       {pool ? <PoolIdentifyCard key={identified} /> : <IdentifyCard key={identified} />}
       {pool && <WeekFoundCard />}
       <FoundSheet />
-      {pool ? <PoolNowCard /> : <ReadingsNowCard />}
       {pool && <ChecksCard title="Sensors against a reference" testID="sensors" only="sensor-" />}
       {document.profile.behaviours.hasClock && <ClockCard />}
       <MessagesCard />

@@ -117,6 +117,9 @@ export function ReadingsNowCard() {
 
   return (
     <Card title="Readings on arrival" testID="readings-now">
+      <Words size="small" colour="quiet">
+        Read before the pump is stopped and locked off. Touch nothing yet.
+      </Words>
       {fields.map(({ key, label, quantity }, i) => {
         const why = draft.unread[key];
         return (

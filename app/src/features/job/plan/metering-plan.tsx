@@ -130,9 +130,9 @@ function LossNote({
   taken: string;
   onTake: (loss: string) => void;
 }) {
+  const reader = useReader();
   const loss = measuredLoss(measuredHistory(view.document));
   if (!loss) return null;
-  const reader = useReader();
   const percent = formatNumber(loss.lossPer_bar * 100, 2, '.');
   const one = displayUnit('pressure', reader.system);
   const forOne = formatNumber(loss.lossPer_bar * fromDisplay('pressure', 1, reader.system) * 100, 3, '.');

@@ -1,8 +1,8 @@
-import { gateOfProve } from '@barythm/core/job';
-import { Button } from '../../../ui/button';
+import { gateOfProve, leftToProve } from '@barythm/core/job';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words';
 import { useJobScope, useMetering, usePool } from '../job-context';
+import { ForwardButton } from '../forward-button';
 import { StageFrame } from '../stage-frame';
 import { CalibrationCard } from '../calibration-card';
 import { AutomaticCard } from './automatic-card';
@@ -20,11 +20,11 @@ export function ProveStage() {
     <StageFrame
       stage="prove"
       action={
-        <Button
-          grow
-          kind="main"
+        <ForwardButton
+          to="the hand-over"
+          left={view.document.handover ? 0 : leftToProve(view)}
+          still="still to try"
           testID="to-hand-over"
-          label="On to the hand-over"
           onPress={() => go('hand-over')}
         />
       }

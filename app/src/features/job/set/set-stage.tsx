@@ -2,9 +2,9 @@ import { brokenOff, gateOfSet } from '@barythm/core/job';
 import { parameterAt } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
 import { useState } from 'react';
-import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words';
+import { ForwardButton } from '../forward-button';
 import { GateCard } from '../gate-card';
 import { useJobScope } from '../job-context';
 import { StageFrame } from '../stage-frame';
@@ -29,11 +29,11 @@ export function SetStage() {
     <StageFrame
       stage="set"
       action={
-        <Button
-          grow
-          kind={open.length === 0 ? 'main' : 'plain'}
+        <ForwardButton
+          to="the proof"
+          left={open.length}
+          still="still to enter"
           testID="to-prove"
-          label={open.length === 0 ? 'On to the proof' : `On to the proof: ${open.length} still to enter`}
           onPress={() => go('prove')}
         />
       }

@@ -103,6 +103,9 @@ export function PoolNowCard() {
   };
   return (
     <Card title="Readings on arrival" testID="readings-now">
+      <Words size="small" colour="quiet">
+        Read before the pump is stopped and locked off. Touch nothing yet.
+      </Words>
       <Choice
         label="What it was doing"
         testID="now-state"
