@@ -194,10 +194,15 @@ function Strip({ run, channel, most, band, colour, player }: StripProps) {
   }, []);
   const x = chart.frame.x.scale(player.at_s / 3600);
   const onKeyDown = (event: { key: string; preventDefault: () => void }) => {
-    const step = event.key === 'ArrowRight' ? 600 : event.key === 'ArrowLeft' ? -600 : 0;
-    if (step === 0) return;
+    const to: Record<string, number> = {
+      ArrowRight: player.at_s + 600,
+      ArrowLeft: player.at_s - 600,
+      Home: 0,
+      End: run.seconds - 1,
+    };
+    if (!(event.key in to)) return;
     event.preventDefault();
-    player.seek(player.at_s + step);
+    player.seek(to[event.key]);
   };
   return (
     <View

@@ -1,10 +1,14 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { PanResponder, StyleSheet, View, type GestureResponderEvent } from 'react-native';
+import { useState } from 'react';
+import { StyleSheet, View, type GestureResponderEvent } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { Field } from '../../ui/field';
+import { useReader } from '../../ui/reader';
 import { SPACE, usePalette } from '../../ui/theme';
+import { UndoButton } from '../../ui/undo-button';
+import { useDrag } from '../../ui/use-drag';
+import { useUndo } from '../../ui/use-undo';
 import { Words } from '../../ui/words';
-import { parseFigure } from '@barythm/core/units';
+import { fig, figureWithUnit, parseFigure } from '@barythm/core/units';
 
 const HEIGHT = 140;
 
@@ -17,35 +21,31 @@ interface WaterEditorProps {
 /** A day of water drawn by finger or mouse, and the same hours as figures. */
 export function WaterEditor({ hours_m3h, greatest_m3h, onChange }: WaterEditorProps) {
   const palette = usePalette();
+  const reader = useReader();
   const [width, setWidth] = useState(320);
-  const latest = useRef({ hours_m3h, greatest_m3h, onChange, width });
-  useEffect(() => {
-    latest.current = { hours_m3h, greatest_m3h, onChange, width };
+  const undo = useUndo(hours_m3h, onChange);
+  const draw = (event: GestureResponderEvent) => {
+    const hour = Math.max(0, Math.min(23, Math.floor((event.nativeEvent.locationX / width) * 24)));
+    const share = Math.max(0, Math.min(1, 1 - event.nativeEvent.locationY / HEIGHT));
+    const flow = Math.round(share * greatest_m3h * 10) / 10;
+    onChange(hours_m3h.map((old, i) => (i === hour ? flow : old)));
+  };
+  const handlers = useDrag({
+    onBegin: undo.keep,
+    onMove: (_dx, _dy, event) => draw(event),
+    onTap: (event) => {
+      undo.keep();
+      draw(event);
+    },
   });
-  const pan = useMemo(() => {
-    const draw = (event: GestureResponderEvent) => {
-      const { hours_m3h: hours, greatest_m3h: most, onChange: change, width: wide } = latest.current;
-      const hour = Math.max(0, Math.min(23, Math.floor((event.nativeEvent.locationX / wide) * 24)));
-      const share = Math.max(0, Math.min(1, 1 - event.nativeEvent.locationY / HEIGHT));
-      const flow = Math.round(share * most * 10) / 10;
-      change(hours.map((old, i) => (i === hour ? flow : old)));
-    };
-    return PanResponder.create({
-      onStartShouldSetPanResponder: () => true,
-      onMoveShouldSetPanResponder: () => true,
-      onPanResponderTerminationRequest: () => false,
-      onPanResponderGrant: draw,
-      onPanResponderMove: draw,
-    });
-  }, []);
   const slot = width / 24;
   return (
     <View style={styles.editor}>
       <Words size="small" bold>
-        Water of each hour, up to {greatest_m3h} m³/h: draw it
+        Water of each hour, up to {figureWithUnit(fig('waterFlow', greatest_m3h), reader)}: draw it sideways
       </Words>
       <View
-        {...pan.panHandlers}
+        {...handlers}
         testID="water-draw"
         style={styles.draw}
         onLayout={(event) => setWidth(Math.max(1, event.nativeEvent.layout.width))}
@@ -73,6 +73,7 @@ export function WaterEditor({ hours_m3h, greatest_m3h, onChange }: WaterEditorPr
           <Line x1={0} x2={width} y1={HEIGHT - 0.5} y2={HEIGHT - 0.5} stroke={palette.edge} strokeWidth={1} />
         </Svg>
       </View>
+      <UndoButton undo={undo} testID="water-undo" />
       <HourFigures hours_m3h={hours_m3h} onChange={onChange} />
     </View>
   );
@@ -110,5 +111,5 @@ function readHours(text: string): readonly number[] | string {
 
 const styles = StyleSheet.create({
   editor: { gap: SPACE.s },
-  draw: { height: HEIGHT, touchAction: 'none', cursor: 'crosshair' } as object,
+  draw: { height: HEIGHT, touchAction: 'pan-y', cursor: 'crosshair' } as object,
 });

@@ -1,7 +1,8 @@
 import type { SignalChart } from '@barythm/core/chart';
-import { useEffect, useMemo, useRef } from 'react';
-import { PanResponder, StyleSheet, View } from 'react-native';
+import { useRef } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { TOUCH, usePalette } from '../../../ui/theme';
+import { useDrag } from '../../../ui/use-drag';
 
 interface PointGripProps {
   readonly index: number;
@@ -12,37 +13,27 @@ interface PointGripProps {
   readonly unit: string;
   readonly stepX: number;
   readonly stepY: number;
+  /** a move begins: what stands now can be gone back to */
+  readonly onBegin: () => void;
   readonly onMove: (x_mA: number, y: number) => void;
 }
 
-/** A grip over a chart point: moved by finger, by mouse, and by the arrow keys (with shift, ten steps at a time). */
+/** A grip over a chart point: moved by a finger that starts sideways, by mouse, and by the arrow keys (with shift, ten steps at a time), Home and End. */
 export function PointGrip(props: PointGripProps) {
   const palette = usePalette();
-  const latest = useRef(props);
-  useEffect(() => {
-    latest.current = props;
-  });
   const from = useRef({ x: 0, y: 0 });
-  const pan = useMemo(
-    () =>
-      PanResponder.create({
-        onStartShouldSetPanResponder: () => true,
-        onMoveShouldSetPanResponder: () => true,
-        onPanResponderTerminationRequest: () => false,
-        onPanResponderGrant: () => {
-          const { chart, x_mA, y } = latest.current;
-          from.current = { x: chart.frame.x.scale(x_mA ?? 0), y: chart.frame.y.scale(y ?? 0) };
-        },
-        onPanResponderMove: (_, gesture) => {
-          const { chart, onMove } = latest.current;
-          onMove(
-            chart.frame.x.scale.invert(from.current.x + gesture.dx),
-            chart.frame.y.scale.invert(from.current.y + gesture.dy),
-          );
-        },
-      }),
-    [],
-  );
+  const handlers = useDrag({
+    onBegin: () => {
+      const { chart, x_mA, y, onBegin } = props;
+      from.current = { x: chart.frame.x.scale(x_mA ?? 0), y: chart.frame.y.scale(y ?? 0) };
+      onBegin();
+    },
+    onMove: (dx, dy) =>
+      props.onMove(
+        props.chart.frame.x.scale.invert(from.current.x + dx),
+        props.chart.frame.y.scale.invert(from.current.y + dy),
+      ),
+  });
   const { index, chart, x_mA, y, unit, stepX, stepY, onMove } = props;
   if (x_mA === null || y === null) return null;
   const left = chart.frame.x.scale(x_mA) - TOUCH / 2;
@@ -54,15 +45,18 @@ export function PointGrip(props: PointGripProps) {
       ArrowRight: [stepX, 0],
       ArrowUp: [0, stepY],
       ArrowDown: [0, -stepY],
+      Home: [0, -y / times],
+      End: [0, (chart.frame.y.scale.domain()[1] - y) / times],
     };
     const move = moves[event.key];
     if (!move) return;
     event.preventDefault();
+    props.onBegin();
     onMove(x_mA + move[0] * times, y + move[1] * times);
   };
   return (
     <View
-      {...pan.panHandlers}
+      {...handlers}
       {...{ onKeyDown }}
       role="slider"
       tabIndex={0}
@@ -85,8 +79,8 @@ const styles = StyleSheet.create({
     borderRadius: TOUCH / 2,
     borderWidth: 1,
     opacity: 0.6,
-    // the page must not scroll away under a dragging finger
-    touchAction: 'none',
+    // a finger that starts up or down scrolls the page, and moves nothing
+    touchAction: 'pan-y',
     cursor: 'grab',
   } as object,
 });

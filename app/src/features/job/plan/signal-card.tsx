@@ -10,6 +10,8 @@ import { Card } from '../../../ui/card';
 import { useWide } from '../../../ui/layout';
 import { SPACE } from '../../../ui/theme';
 import { TriadName } from '../../../ui/triad';
+import { UndoButton } from '../../../ui/undo-button';
+import { useUndo } from '../../../ui/use-undo';
 import { Words } from '../../../ui/words';
 import { rateAxis } from '../rate-axis';
 import { PointFields } from './point-fields';
@@ -52,6 +54,7 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
     [box, lines, work],
   );
   const points = useMemo(() => freePoints(work), [work]);
+  const undo = useUndo(byHand, onMove);
   if (lines.length === 0) return null;
 
   const move = (point: PointParameters, x_mA: number, y: number) =>
@@ -88,6 +91,7 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
               unit={point.y.unit ?? ''}
               stepX={point.x.step ?? 0.1}
               stepY={point.y.step ?? 1}
+              onBegin={undo.keep}
               onMove={(x_mA, y_spm) => move(point, x_mA, y_spm)}
             />
           ))}
@@ -98,6 +102,7 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
           {isSetInFlow(context.profile) ? '' : ' Thin steps: whole strokes.'}
         </Words>
       )}
+      <UndoButton undo={undo} testID="signal-undo" />
       {points.length > 0 ? (
         <PointFields work={work} points={points} byHand={byHand} onMove={onMove} />
       ) : (

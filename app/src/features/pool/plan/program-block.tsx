@@ -1,8 +1,9 @@
 import type { WantedProgram } from '@barythm/core/families/pool';
 import { DAY_MIN, daysInWords, timeOfDay } from '@barythm/core/time';
-import { useEffect, useMemo, useRef } from 'react';
-import { PanResponder, StyleSheet, View } from 'react-native';
+import { useRef } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { RADIUS, usePalette } from '../../../ui/theme';
+import { useDrag } from '../../../ui/use-drag';
 
 /** What of a program is moved: all of it, or one end. */
 export type Part = 'whole' | 'start' | 'stop';
@@ -13,6 +14,8 @@ interface MoveProps {
   readonly width: number;
   /** minutes of a step */
   readonly snap: number;
+  /** a move begins: what stands now can be gone back to */
+  readonly onBegin: () => void;
   readonly onMove: (program: WantedProgram) => void;
 }
 
@@ -31,44 +34,49 @@ export function movedBy(program: WantedProgram, part: Part, minutes: number, sna
     : { ...program, stop: onStep(program.stop + minutes) };
 }
 
-/** Drag and keys for a part of a program. Keys: arrows move a step, with Shift an hour. */
-function useMoving({ program, width, snap, onMove }: MoveProps, part: Part, onGrab?: () => void) {
-  const latest = useRef({ program, width, snap, onMove, onGrab });
-  useEffect(() => {
-    latest.current = { program, width, snap, onMove, onGrab };
-  });
+/** Minutes to the beginning or the end of the day: a whole program stays whole. */
+function toEdge(program: WantedProgram, part: Part, at: number, key: 'Home' | 'End'): number {
+  if (key === 'Home') return -at;
+  const until = part === 'whole' ? program.stop || DAY_MIN : at;
+  return DAY_MIN - until;
+}
+
+/** Drag and keys for a part of a program. Keys: arrows move a step, with Shift an hour; Home and End go to the ends of the day. */
+function useMoving({ program, width, snap, onBegin, onMove }: MoveProps, part: Part, onGrab?: () => void) {
   const base = useRef(program);
-  const pan = useMemo(
-    () =>
-      PanResponder.create({
-        onStartShouldSetPanResponder: () => true,
-        onMoveShouldSetPanResponder: () => true,
-        onPanResponderTerminationRequest: () => false,
-        onPanResponderGrant: () => {
-          base.current = latest.current.program;
-          latest.current.onGrab?.();
-        },
-        onPanResponderMove: (_, gesture) => {
-          const now = latest.current;
-          const minutes = Math.round(((gesture.dx / now.width) * DAY_MIN) / now.snap) * now.snap;
-          now.onMove(movedBy(base.current, part, minutes, now.snap));
-        },
-      }),
-    [part],
-  );
+  const handlers = useDrag({
+    onTouch: onGrab,
+    onBegin: () => {
+      base.current = program;
+      onBegin();
+    },
+    onMove: (dx) => {
+      const minutes = Math.round(((dx / width) * DAY_MIN) / snap) * snap;
+      onMove(movedBy(base.current, part, minutes, snap));
+    },
+  });
   const onKeyDown = (event: {
     key: string;
     shiftKey: boolean;
     altKey: boolean;
     preventDefault: () => void;
   }) => {
+    const end = event.altKey ? 'stop' : part;
+    if (event.key === 'Home' || event.key === 'End') {
+      event.preventDefault();
+      onBegin();
+      const edge = end === 'stop' ? program.stop || DAY_MIN : program.start;
+      onMove(movedBy(program, end, toEdge(program, end, edge, event.key), snap));
+      return;
+    }
     const way = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
     if (way === 0) return;
     event.preventDefault();
     const minutes = way * (event.shiftKey ? 60 : snap);
-    onMove(movedBy(program, event.altKey ? 'stop' : part, minutes, snap));
+    onBegin();
+    onMove(movedBy(program, end, minutes, snap));
   };
-  return { ...pan.panHandlers, ...({ onKeyDown } as object) };
+  return { ...handlers, ...({ onKeyDown } as object) };
 }
 
 interface ProgramBlockProps extends MoveProps {
@@ -161,7 +169,7 @@ const styles = StyleSheet.create({
     width: GRIP,
     justifyContent: 'center',
     cursor: 'ew-resize',
-    touchAction: 'none',
+    touchAction: 'pan-y',
   } as object,
   knob: { width: 14, height: 28, borderRadius: 7, marginHorizontal: 3 },
 });

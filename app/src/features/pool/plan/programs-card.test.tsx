@@ -50,6 +50,20 @@ test('arrow keys move a program by a quarter of an hour, with Shift by an hour, 
   expect(times()).toBe('7:15–15:30');
 });
 
+test('Home and End go to the ends of the day; every move is undone, the last first', () => {
+  planning();
+  expect(screen.queryByTestId('programs-undo')).toBeNull();
+  key('block-0-1', 'End');
+  expect(times()).toBe('16:00–0:00');
+  key('block-0-1', 'Home');
+  expect(times()).toBe('0:00–8:00');
+  press('programs-undo');
+  expect(times()).toBe('16:00–0:00');
+  press('programs-undo');
+  expect(times()).toBe('8:00–16:00');
+  expect(screen.queryByTestId('programs-undo')).toBeNull();
+});
+
 test('the ends of a chosen program are gripped by keys too, and never pass each other', () => {
   planning([{ ...PROGRAM, start: 480, stop: 510 }]);
   press('program-0-open');

@@ -15,6 +15,8 @@ import { Card } from '../../../ui/card';
 import { Check, Choice } from '../../../ui/choice';
 import { useWide } from '../../../ui/layout';
 import { SPACE } from '../../../ui/theme';
+import { UndoButton } from '../../../ui/undo-button';
+import { useUndo } from '../../../ui/use-undo';
 import { Words } from '../../../ui/words';
 import { ProgramBlock } from './program-block';
 import { ProgramFields } from './program-fields';
@@ -50,6 +52,7 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
   const fullSpeed_rpm = context.profile.behaviours.speed.greatest_rpm;
   const put = (i: number, program: WantedProgram) =>
     onMove(programs.map((old, k) => (k === i ? program : old)));
+  const undo = useUndo<readonly WantedProgram[] | null>(moved ? programs : null, onMove);
   const [frosty, setFrosty] = useState(false);
   const [after, setAfter] = useState(false);
   const [change] = useMemo(() => clockChanges(context.zone, context.today), [context.zone, context.today]);
@@ -64,6 +67,7 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
     return trueWeek({ ...context, clockAhead_min }, { ...found.settings, mode: 'automatic', command: 'own' });
   }, [context, found, after, byHand]);
   const add = () => {
+    undo.keep();
     const last = programs[programs.length - 1];
     const start = last ? last.stop : 480;
     onMove([
@@ -116,6 +120,7 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
                   rowHeight={rowHeight}
                   chosen={chosen === i}
                   onChoose={() => setChosen(i)}
+                  onBegin={undo.keep}
                   onMove={(next) => put(i, next)}
                 />
               ) : null,
@@ -154,12 +159,16 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
         <>
           <ButtonRow>
             <Button label="Add a program" testID="program-add" onPress={add} />
+            <UndoButton undo={undo} testID="programs-undo" />
             {moved && (
               <Button
                 kind="quiet"
                 label="As worked out"
                 testID="programs-reset"
-                onPress={() => onMove(null)}
+                onPress={() => {
+                  undo.keep();
+                  onMove(null);
+                }}
               />
             )}
           </ButtonRow>
@@ -181,6 +190,7 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
                 onChange={(next) => put(i, next)}
                 onRemove={() => {
                   setChosen(null);
+                  undo.keep();
                   onMove(programs.filter((_, k) => k !== i));
                 }}
               />
