@@ -5,3 +5,4 @@ export * from './thresholds';
 export * from './texts-any';
 export * from './make';
 export * from './refused-values';
+export * from './group';

@@ -253,11 +253,25 @@ function sentence(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
+/** One slip is one entry, with what is so in each of its places. */
+function alike(open: readonly HandoverFinding[]): (readonly [HandoverFinding, ...HandoverFinding[]])[] {
+  const groups = new Map<string, [HandoverFinding, ...HandoverFinding[]]>();
+  for (const finding of open) {
+    const { code, title, severity, whoActs, reason } = finding;
+    const key = JSON.stringify([code, title, severity, whoActs, reason]);
+    const known = groups.get(key);
+    if (known) known.push(finding);
+    else groups.set(key, [finding]);
+  }
+  return [...groups.values()];
+}
+
 function openPoints(pdf: Pdf, open: readonly HandoverFinding[], start: number): number {
   let y = heading(pdf, 'What is open, and who acts', ensureRoom(pdf, start, 60));
   if (open.length === 0) return write(pdf, 'Nothing.', { x: PAGE.left, y, width: TEXT_WIDTH }) + 10;
-  for (const finding of open) {
-    const words = `${finding.so} ${finding.todo}`;
+  for (const group of alike(open)) {
+    const [finding] = group;
+    const words = [...group.map(({ so }) => so), ...new Set(group.map(({ todo }) => todo))].join(' ');
     const who = finding.whoActs === 'customer' ? 'Customer' : 'Technician';
     y = ensureRoom(pdf, y, 16 + heightOf(pdf, words, TEXT_WIDTH - 90, { size: 9.5 }));
     const colour =

@@ -1,5 +1,8 @@
 import { finding } from '@barythm/core/families/metering';
 import { fig } from '@barythm/core/units';
+import { checkSettings } from '@barythm/core/families/pool';
+import { contextOf, sound, TEN_SLOTS } from '../../../../core/src/families/pool/fixtures';
+import { press, wordsOf } from '../../testing/touch';
 import { render, screen } from '@testing-library/react-native';
 import { FindingList } from './finding-list';
 
@@ -28,4 +31,34 @@ test('in the reader’s units and decimal mark, the same text', () => {
 test('nothing to say is said', () => {
   render(<FindingList findings={[]} none="Nothing is open." />);
   expect(screen.getByText('Nothing is open.')).toBeTruthy();
+});
+
+describe('one slip is one finding', () => {
+  const two = { ...mismatch, severity: 'note' as const };
+  // a program that loses the pump to two others, and two that were stored and never enabled
+  const context = contextOf();
+  const values = {
+    ...sound(context),
+    ...{ 'enable/7': 'off', 'start/7': 60, 'stop/7': 120, 'days/7': '1', 'speed/7': 1500 },
+    ...{ 'enable/8': 'off', 'start/8': 180, 'stop/8': 240, 'days/8': '1', 'speed/8': 1500 },
+  };
+  const parked = checkSettings(context, 'found', values).filter(({ code }) => code === 'POO-01');
+
+  test('with its places, what is common said once, and the settings by name', () => {
+    expect(parked).toHaveLength(2);
+    render(<FindingList findings={parked} profile={TEN_SLOTS} none="Nothing." />);
+    expect(screen.getAllByTestId('finding-POO-01')).toHaveLength(1);
+    const words = wordsOf('finding-POO-01');
+    expect(words).toContain('POO-01, 2 places');
+    expect(words).toContain('Program 7');
+    expect(words).toContain('Program 8');
+    expect(words).toMatch(/Settings: Program 7.*, Program 8.*\./);
+  });
+  test('the worst stand open; the others fold to a line each', () => {
+    render(<FindingList folds findings={[mismatch, two]} none="Nothing." />);
+    expect(screen.getAllByTestId('finding-MET-01')).toHaveLength(1);
+    expect(wordsOf('findings-note')).toContain('1 note');
+    press('findings-note');
+    expect(screen.getAllByTestId('finding-MET-01')).toHaveLength(2);
+  });
 });

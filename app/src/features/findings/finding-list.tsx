@@ -1,13 +1,13 @@
-import { renderFinding, type Finding } from '@barythm/core/findings';
-import { ALL_TEXTS } from '@barythm/core/job';
+import { grouped, type Finding, type Severity } from '@barythm/core/findings';
+import { parameterAt, type Profile } from '@barythm/core/profile';
 import { type Reader } from '@barythm/core/units';
 import { useReader } from '../../ui/reader';
-import { memo, type ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { Card } from '../../ui/card';
-import { SEVERITY_COLOUR, SeverityTag } from '../../ui/severity';
-import { SPACE } from '../../ui/theme';
+import { useState, type ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { SeverityTag } from '../../ui/severity';
+import { SPACE, TOUCH } from '../../ui/theme';
 import { Words } from '../../ui/words';
+import { FindingCard } from './finding-card';
 
 interface FindingListProps {
   readonly findings: readonly Finding[];
@@ -16,12 +16,17 @@ interface FindingListProps {
   readonly none: string;
   /** what can be done about one, under its words */
   readonly actions?: (finding: Finding) => ReactNode;
+  /** names the settings that a finding is about */
+  readonly profile?: Profile;
+  /** the worst stand open, the rest fold to a line for each severity */
+  readonly folds?: boolean;
 }
 
-/** Findings in full: what is so, what that will do, what to do. */
-export function FindingList({ findings, none, actions, ...props }: FindingListProps) {
+/** Findings in full: what is so, what that will do, what to do. What several places have in common is said once. */
+export function FindingList({ findings, none, actions, profile, folds, ...props }: FindingListProps) {
   const own = useReader();
   const reader = props.reader ?? own;
+  const [opened, setOpened] = useState<readonly Severity[]>([]);
   if (findings.length === 0) {
     return (
       <Words colour="moss" bold>
@@ -29,48 +34,62 @@ export function FindingList({ findings, none, actions, ...props }: FindingListPr
       </Words>
     );
   }
+  const groups = grouped(findings);
+  const present = SEVERITIES.filter((severity) => groups.some(([first]) => first.severity === severity));
+  const places = (group: readonly Finding[]) =>
+    profile ? placesOf(profile, [...new Set(group.flatMap(({ addresses }) => addresses))]) : '';
   return (
     <View style={styles.list}>
-      {findings.map((finding, i) => (
-        <FindingCard key={`${finding.text}-${i}`} finding={finding} reader={reader}>
-          {actions?.(finding)}
-        </FindingCard>
-      ))}
+      {present.map((severity, i) => {
+        const alike = groups.filter(([first]) => first.severity === severity);
+        const open = !folds || i === 0 || opened.includes(severity);
+        return (
+          <View key={severity} style={styles.list}>
+            {folds && i > 0 && (
+              <Pressable
+                role="button"
+                aria-expanded={open}
+                testID={`findings-${severity}`}
+                onPress={() =>
+                  setOpened(open ? opened.filter((one) => one !== severity) : [...opened, severity])
+                }
+                style={styles.fold}
+              >
+                <SeverityTag severity={severity} count={alike.length} />
+                <Words bold colour="petrol">
+                  {open ? 'Fold' : 'Show'}
+                </Words>
+              </Pressable>
+            )}
+            {open &&
+              alike.map((group) => (
+                <FindingCard key={group[0].text} group={group} reader={reader} places={places(group)}>
+                  {actions}
+                </FindingCard>
+              ))}
+          </View>
+        );
+      })}
     </View>
   );
 }
 
-const FindingCard = memo(function FindingCard({
-  finding,
-  reader,
-  children,
-}: {
-  finding: Finding;
-  reader: Reader;
-  children?: ReactNode;
-}) {
-  const text = renderFinding(finding, ALL_TEXTS, reader);
-  return (
-    <Card edge={SEVERITY_COLOUR[finding.severity]} testID={`finding-${finding.code}`}>
-      <View style={styles.head}>
-        <SeverityTag severity={finding.severity} />
-        <Words size="small" colour="quiet" figures>
-          {finding.code}
-        </Words>
-      </View>
-      <Words bold size="large">
-        {text.title}
-      </Words>
-      <Words>
-        {text.so} {text.will}
-      </Words>
-      <Words bold>{text.todo}</Words>
-      {children}
-    </Card>
-  );
-});
+const SEVERITIES: readonly Severity[] = ['stop', 'warn', 'note'];
+/** More names than this are counted and not listed. */
+const NAMED = 4;
+
+function placesOf(profile: Profile, addresses: readonly string[]): string {
+  const names = addresses.map((address) => parameterAt(profile, address)?.label ?? address);
+  const more = names.length - NAMED;
+  return `${names.slice(0, NAMED).join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
+}
 
 const styles = StyleSheet.create({
   list: { gap: SPACE.m },
-  head: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' },
+  fold: {
+    minHeight: TOUCH,
+    flexDirection: 'row',
+    justifyContent: 'space-between',
+    alignItems: 'center',
+  },
 });

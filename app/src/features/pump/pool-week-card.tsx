@@ -40,11 +40,19 @@ export function PoolWeekCard({ context, nowShare }: { context: PoolContext; nowS
                 {DAY_NAMES[day]}
               </Words>
               <View style={styles.strip}>
-                <BeatStripView {...strip} now={day === today ? nowShare : null} height={20} />
+                <BeatStripView
+                  {...strip}
+                  greatest={Math.max(1, week.greatest_rpm)}
+                  now={day === today ? nowShare : null}
+                  height={20}
+                />
               </View>
             </View>
           ),
       )}
+      <Words size="small" colour="quiet">
+        Full height is the week’s greatest: {figureWithUnit(fig('speed', week.greatest_rpm), reader)}.
+      </Words>
       <Words>
         {figureWithUnit(fig('waterVolume', Math.min(...sums.daily_m3)), reader)} moved on its weakest day,{' '}
         {figureWithUnit(fig('waterVolume', sums.needed_m3), reader)} needed; {sums.costMonth.toFixed(2)}{' '}
@@ -65,14 +73,15 @@ function weekOf(context: PoolContext) {
   const settings = understand(context.profile, context.plate, context.inForce);
   if (!weekKnown(settings)) return null;
   const held = heldBy(context, settings);
-  return orElse(
-    () => ({
+  return orElse(() => {
+    const strips = DAY_NAMES.map((_, day) => poolStrip(context, day));
+    return {
       held: held && HELD[held],
       sums: weekSums(context, trueWeek(context, settings)),
-      strips: DAY_NAMES.map((_, day) => poolStrip(context, day)),
-    }),
-    null,
-  );
+      strips,
+      greatest_rpm: Math.max(0, ...strips.flatMap((strip) => strip?.rates ?? [])),
+    };
+  }, null);
 }
 
 const styles = StyleSheet.create({

@@ -117,7 +117,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
   const found = (
     <>
       <Heading>Findings</Heading>
-      <FindingList findings={findings} none="Nothing is open on this pump." />
+      <FindingList folds findings={findings} profile={pump.profile} none="Nothing is open on this pump." />
     </>
   );
 
@@ -175,12 +175,17 @@ function PumpBody({ pump }: { pump: PumpResource }) {
         <Card title="Day">
           <BeatStripView
             rates={day.rates}
-            greatest={day.greatest}
+            greatest={Math.max(1, ...day.rates)}
             unit="strokes/min"
             now={pump.nowShare}
             height={72}
             hours
           />
+          <Words size="small" colour="quiet">
+            Full height is the day’s greatest:{' '}
+            {figureWithUnit(fig('strokeRate', Math.max(...day.rates)), reader)}, of{' '}
+            {figureWithUnit(fig('strokeRate', day.greatest), reader)} that it can make.
+          </Words>
           <Words>
             About {formatNumber(day.strokes, 0, reader.decimal)} strokes and{' '}
             {figureWithUnit(fig('volume', day.litres), reader)} of product a day, by the duty’s water flow.

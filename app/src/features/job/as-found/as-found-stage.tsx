@@ -46,6 +46,8 @@ export function AsFoundStage() {
             <Heading>Findings on what was found</Heading>
             {view.context ? (
               <FindingList
+                folds
+                profile={document.profile}
                 findings={view.findings.found}
                 none="Nothing is wrong with what is recorded so far."
               />

@@ -94,6 +94,7 @@ export function HandOverStage() {
           <Heading>What is open, and who acts</Heading>
           <FindingList
             findings={findings}
+            profile={document.profile}
             none="Nothing is open."
             actions={(finding) => <DecisionAction finding={finding} />}
           />

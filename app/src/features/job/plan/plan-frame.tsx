@@ -59,7 +59,7 @@ export function PlanFindings({ target, found }: { target: Findings; found: Findi
       {found && (
         <>
           <Heading>Findings on what is there</Heading>
-          <FindingList findings={found} none="Nothing is wrong with what is there." />
+          <FindingList folds findings={found} none="Nothing is wrong with what is there." />
         </>
       )}
     </>
