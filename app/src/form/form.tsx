@@ -17,6 +17,8 @@ interface FormScope {
   readonly change: (texts: Texts) => void;
   /** what the test ids of its fields begin with */
   readonly name: string;
+  /** somebody asked what is missing: until then an empty field is no mistake */
+  readonly tried?: boolean;
 }
 
 const FormContext = createContext<FormScope | null>(null);
@@ -30,12 +32,13 @@ function useForm(): FormScope {
 
 /** Text of a path, its setter, what is wrong with it, and its test id. */
 function useText(path: string): readonly [string, (text: string) => void, string | undefined, string] {
-  const { texts, errors, change, name } = useForm();
+  const { texts, errors, change, name, tried = true } = useForm();
   const text = textAt(texts, path);
+  const blank = typeof text !== 'string' || text.trim() === '';
   return [
     typeof text === 'string' ? text : '',
     (next) => change(withText(texts, path, next)),
-    errors[path],
+    blank && !tried ? undefined : errors[path],
     `${name}-${path}`,
   ];
 }

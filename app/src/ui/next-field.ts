@@ -57,3 +57,15 @@ export function keepInSight(field: unknown): void {
     whole.scrollIntoView({ block: 'nearest' });
   });
 }
+
+/** Goes to the first field of the screen that says something is wrong with it, or to the first word of it elsewhere. */
+export function goToFirstError(): void {
+  if (typeof document === 'undefined') return;
+  // what is wrong is told from now on: let it be drawn first
+  whenDrawn(() => {
+    const main = document.querySelector('[role="main"]');
+    const field = main?.querySelector<HTMLElement>('[data-field][aria-invalid="true"]');
+    field?.focus();
+    (field ?? main?.querySelector('[role="alert"]'))?.scrollIntoView({ block: 'center' });
+  });
+}

@@ -27,3 +27,9 @@ export function strokeRate_spm(pump_lph: number, stroke_mL: number): number {
   requirePositive('stroke_mL', stroke_mL, 'The stroke volume');
   return pump_lph / (stroke_mL * LPH_PER_ML_MIN);
 }
+
+/** Stroke volume, mL, of a pump whose plate gives a flow at a stroke rate: v = q/(n·0.06). The rate must be above zero. */
+export function strokeFromFlow_mL(pump_lph: number, rate_spm: number): number {
+  requirePositive('rate_spm', rate_spm, 'The stroke rate');
+  return pump_lph / (rate_spm * LPH_PER_ML_MIN);
+}

@@ -19,6 +19,7 @@ export * from './plan-pulses';
 export * from './plan';
 export * from './checks';
 export * from './proofs';
+export * from './live';
 export * from './patterns';
 export * from './proof-checks';
 export * from './judge-check';

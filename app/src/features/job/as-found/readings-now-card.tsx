@@ -1,3 +1,4 @@
+import { understand } from '@barythm/core/families/metering';
 import { lastRecord, type SignalFrom } from '@barythm/core/job';
 import { fig, figureWithUnit, type Quantity } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
@@ -11,6 +12,7 @@ import { Field } from '../../../ui/field';
 import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import { optionalFigure } from '../figure';
+import { LiveVerdictWords } from '../live-verdict';
 import { useMetering } from '../job-context';
 import { TapCounter } from '../tap-counter';
 
@@ -68,6 +70,14 @@ export function ReadingsNowCard() {
             </Words>
           );
         })}
+        {view.context && (
+          <LiveVerdictWords
+            context={view.context}
+            settings={understand(view.profile, view.plate, view.values.found)}
+            read={body}
+            by="the settings found"
+          />
+        )}
         {!view.document.handover && <Button label="Read again" onPress={() => setAgain(true)} />}
       </Card>
     );

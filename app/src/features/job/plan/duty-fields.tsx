@@ -10,11 +10,13 @@ import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import { inShort } from './duty-in-short';
 import type { DutyTexts } from './duty-texts';
-import type { DutyDraft } from './read-duty';
+import { NEEDED, type DutyDraft } from './read-duty';
 
 export interface DutyFormProps {
   readonly texts: DutyTexts;
   readonly errors: DutyDraft['errors'];
+  /** somebody asked what is missing: until then an empty field is no mistake */
+  readonly tried: boolean;
   readonly set: (field: keyof DutyTexts & string, text: string) => void;
 }
 
@@ -31,8 +33,9 @@ interface PartProps extends DutyFormProps {
 }
 
 /** A part of the duty: one line when it is right, its fields when it is opened or something in it is wrong. */
-export function Part({ name, title, texts, errors, fields, children }: PartProps) {
+export function Part({ name, title, texts, errors, tried, fields, children }: PartProps) {
   const wrong = fields.some((field) => errors[field]);
+  const told = fields.some((field) => errors[field] && (tried || errors[field] !== NEEDED));
   const [shown, toggle] = useFold(wrong);
   const palette = usePalette();
   const wide = useWide();
@@ -43,7 +46,7 @@ export function Part({ name, title, texts, errors, fields, children }: PartProps
       style={[
         styles.part,
         wide && (shown ? styles.whole : styles.half),
-        { borderColor: wrong ? palette.rust : palette.line },
+        { borderColor: told ? palette.rust : palette.line },
       ]}
     >
       <Pressable
@@ -56,7 +59,7 @@ export function Part({ name, title, texts, errors, fields, children }: PartProps
         style={styles.head}
       >
         <View style={styles.cell}>
-          <Words bold colour={wrong ? 'rust' : 'ink'}>
+          <Words bold colour={told ? 'rust' : 'ink'}>
             {title}
           </Words>
           {!shown && <Words>{inShort(name, texts, reader)}</Words>}
@@ -85,6 +88,7 @@ export function Cell({ children }: { children: ReactNode }) {
 export function Figure({
   texts,
   errors,
+  tried,
   set,
   field,
   label,
@@ -98,6 +102,7 @@ export function Figure({
   quantity?: Quantity;
   hint?: string;
 }) {
+  const missing = errors[field] === NEEDED;
   return (
     <View style={styles.cell}>
       <Field
@@ -106,8 +111,8 @@ export function Figure({
         quantity={quantity}
         testID={`duty-${field}`}
         value={texts[field]}
-        error={errors[field]}
-        hint={hint}
+        error={missing && !tried ? null : errors[field]}
+        hint={missing && !tried ? ['Needed', hint].filter(Boolean).join('  ·  ') : hint}
         onChange={(text) => set(field, text)}
       />
     </View>

@@ -1,5 +1,6 @@
 import { Field } from '../../../ui/field';
 import { Words } from '../../../ui/words';
+import { RatedFlow } from './rated-flow';
 import { Choose, Figure, Pair, Part, YES_NO, type DutyFormProps } from './duty-fields';
 
 /** The pump's stroke and the place it stands in. */
@@ -13,6 +14,7 @@ export function PumpPart(props: DutyFormProps) {
       fields={['strokeVolume', 'atLength', 'suction', 'discharge', 'residence']}
     >
       <Figure {...props} field="strokeVolume" label="Stroke volume at full length" quantity="strokeVolume" />
+      <RatedFlow onTake={(stroke) => props.set('strokeVolume', stroke)} />
       <Choose
         {...props}
         field="basis"

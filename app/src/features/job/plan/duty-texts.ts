@@ -77,6 +77,17 @@ export interface DutyTexts extends Record<string, string> {
   memory: string;
 }
 
+/** A form that nobody has filled in yet, in the mode that the controller was found in. */
+export function emptyDutyFor(mode: MeteringDuty['mode'] | null): DutyTexts {
+  return {
+    ...EMPTY_DUTY,
+    ...(mode ? { mode, ...(MODE_SOURCE[mode] ? { source: MODE_SOURCE[mode] } : {}) } : {}),
+  };
+}
+
+/** Pulses and contacts come from a meter. */
+const MODE_SOURCE: Partial<Record<MeteringDuty['mode'], string>> = { pulse: 'meter', contact: 'meter' };
+
 export const EMPTY_DUTY: DutyTexts = {
   mode: 'analog',
   source: 'flow',

@@ -1,5 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { DUTY, SOUND_MOTOR, TWO_POINT } from '../../../../../core/src/families/metering/fixtures';
+import { addressOf } from '../../../../../core/src/profile';
 import { forgetDrafts } from '../../../draft/use-draft';
 import { MOTOR, standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';
@@ -82,4 +83,57 @@ test('a job without a duty shows the form and no plan', () => {
   planning(MOTOR, { dutyBefore: null });
   expect(screen.getByText('The plan appears as soon as the duty is complete.')).toBeTruthy();
   expect(screen.queryByTestId('targets')).toBeNull();
+});
+
+test('a form nobody filled in scolds nobody: it says how much is missing, and where when it is asked', () => {
+  planning(MOTOR, { dutyBefore: null });
+  expect(screen.queryByText('This is needed.')).toBeNull();
+  expect(screen.getByText(/Show what is missing: \d+/)).toBeTruthy();
+  expect(screen.queryByTestId('agree-plan')).toBeNull();
+  press('plan-missing');
+  expect(screen.getAllByText('This is needed.').length).toBeGreaterThan(5);
+});
+
+test('an empty duty opens in the mode that the controller was found in', () => {
+  const entries = [
+    {
+      id: 'e-1',
+      recordedAt: '2026-11-24T09:00:00.000Z',
+      actor: 'Technician 1',
+      revision: 1,
+      address: 'mode/1/mode',
+      kind: 'found' as const,
+      raw: 'manual',
+      unit: '',
+      value: 'manual',
+      reason: null,
+    },
+  ];
+  const mode = MOTOR.parameters.find(({ role }) => role === 'mode')!;
+  planning(MOTOR, {
+    dutyBefore: null,
+    entries: [
+      {
+        ...entries[0],
+        address: addressOf(mode),
+        value: mode.options!.find(({ role }) => role === 'mode.manual')!.value,
+      },
+    ],
+  });
+  openAll();
+  expect(screen.getByTestId('duty-mode-manual').props.accessibilityState.checked).toBe(true);
+});
+
+test('the stroke volume of a pump whose plate says L/h at a rate', () => {
+  planning();
+  openAll();
+  press('stroke-from-flow');
+  type('rated-flow', '3');
+  type('rated-rate', '0');
+  expect(screen.getByText('A rate is more than 0.')).toBeTruthy();
+  type('rated-rate', '125');
+  press('rated-take');
+  // 3 L/h over 125 strokes/min: 3000 mL in 7500 strokes
+  expect(valueOf('duty-strokeVolume')).toBe('0.4');
+  expect(screen.queryByTestId('rated-flow')).toBeNull();
 });

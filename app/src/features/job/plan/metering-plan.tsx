@@ -1,7 +1,7 @@
 import { measuredHistory, measuredLoss, type MeteringView } from '@barythm/core/job';
 import { displayUnit, fig, figureWithUnit, formatNumber, fromDisplay } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
-import { useDeferredValue, useMemo } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { useDraftForm } from '../../../draft/use-draft-form';
@@ -14,10 +14,11 @@ import { useMetering } from '../job-context';
 import { CapacityCard, CuresCard } from './capacity-card';
 import { DoseCard } from './dose-card';
 import { DutyForm } from './duty-form';
-import { dutyTexts, EMPTY_DUTY, type DutyTexts } from './duty-texts';
+import { dutyTexts, emptyDutyFor, type DutyTexts } from './duty-texts';
 import { readDuty } from './read-duty';
 import { ExpectedTable } from './expected-table';
 import { PlanFindings, PlanFrame } from './plan-frame';
+import { modeFound } from './mode-found';
 import { PulseCard } from './pulse-card';
 import { SignalCard } from './signal-card';
 import { TargetList } from './target-list';
@@ -29,10 +30,15 @@ const NOTHING_MOVED: ByHand = {};
 export function MeteringPlan() {
   const { view, jobId, write, go } = useMetering();
   const wide = useWide();
-  const initial = useMemo(() => (view.duty ? dutyTexts(view.duty) : EMPTY_DUTY), [view.duty]);
+  const initial = useMemo(
+    () => (view.duty ? dutyTexts(view.duty) : emptyDutyFor(modeFound(view))),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- a mode read later does not change a form that is open
+    [view.duty],
+  );
   const { texts, set, forget } = useDraftForm<DutyTexts>(`duty:${jobId}`, initial);
   const [byHand, setByHand] = useDraftOf<ByHand>(`hand:${jobId}`, NOTHING_MOVED);
   const { duty, errors } = useMemo(() => readDuty(texts), [texts]);
+  const [tried, setTried] = useState(false);
   const work = usePlan(view, duty, byHand);
   // a moved point is drawn at once; what only follows from it may come a frame later
   const calm = useDeferredValue(work);
@@ -69,6 +75,8 @@ export function MeteringPlan() {
   return (
     <PlanFrame
       ready={Boolean(work)}
+      missing={Object.keys(errors).length}
+      onMissing={() => setTried(true)}
       onAgree={agree}
       aside={
         <>
@@ -77,7 +85,14 @@ export function MeteringPlan() {
         </>
       }
     >
-      <DutyForm texts={texts} errors={errors} set={set} profile={view.profile} rows={view.rows} />
+      <DutyForm
+        tried={tried}
+        texts={texts}
+        errors={errors}
+        set={set}
+        profile={view.profile}
+        rows={view.rows}
+      />
       {work?.context.calibration && <MeasuredNote work={work} />}
       <LossNote view={view} taken={texts.loss} onTake={(loss) => set('loss', loss)} />
       {!work && (

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Button } from '../../../ui/button';
 import { useWide } from '../../../ui/layout';
+import { goToFirstError } from '../../../ui/next-field';
 import { Heading } from '../../../ui/words';
 import { FindingList } from '../../findings/finding-list';
 import { DecisionAction } from '../decision-action';
@@ -14,12 +15,18 @@ type Findings = Parameters<typeof FindingList>[0]['findings'];
 export function PlanFrame({
   aside,
   ready,
+  missing,
+  onMissing,
   onAgree,
   children,
 }: {
   aside: ReactNode;
   /** the duty is complete, so there is something to agree */
   ready: boolean;
+  /** how many answers of the duty are missing or wrong */
+  missing: number;
+  /** from now on every place says what is missing in it */
+  onMissing: () => void;
   onAgree: () => void;
   children: ReactNode;
 }) {
@@ -30,14 +37,26 @@ export function PlanFrame({
       stage="plan"
       aside={wide && ready && aside}
       action={
-        <Button
-          grow={!wide}
-          kind="main"
-          testID="agree-plan"
-          label={document.plans.length > 0 ? 'Agree this plan again' : 'Agree this plan'}
-          disabled={!ready || document.handover !== null}
-          onPress={onAgree}
-        />
+        ready || document.handover ? (
+          <Button
+            grow={!wide}
+            kind="main"
+            testID="agree-plan"
+            label={document.plans.length > 0 ? 'Agree this plan again' : 'Agree this plan'}
+            disabled={document.handover !== null}
+            onPress={onAgree}
+          />
+        ) : (
+          <Button
+            grow={!wide}
+            testID="plan-missing"
+            label={missing === 0 ? 'Show what is wrong' : `Show what is missing: ${missing}`}
+            onPress={() => {
+              onMissing();
+              goToFirstError();
+            }}
+          />
+        )
       }
     >
       {children}

@@ -10,6 +10,9 @@ export interface DutyDraft {
   readonly errors: Readonly<Partial<Record<keyof DutyTexts, string>>>;
 }
 
+/** Said of a figure that the duty cannot do without. */
+export const NEEDED = 'This is needed.';
+
 /** Which field a path of the duty's schema is typed in. */
 const FIELD_OF_PATH: Readonly<Record<string, keyof DutyTexts & string>> = {
   'signal.span_m3h': 'span',
@@ -44,7 +47,7 @@ export function readDuty(texts: DutyTexts): DutyDraft {
   const figure = (field: keyof DutyTexts & string, quantity: Quantity): number | undefined => {
     const parsed = parseFigure(texts[field], quantity);
     if (parsed.ok) return parsed.value;
-    errors[field] = texts[field].trim() === '' ? 'This is needed.' : parsed.words;
+    errors[field] = texts[field].trim() === '' ? NEEDED : parsed.words;
     return undefined;
   };
   const optional = (field: keyof DutyTexts & string, quantity: Quantity): number | null =>

@@ -9,6 +9,7 @@ import { Card } from '../../../ui/card';
 import { Field } from '../../../ui/field';
 import { Words } from '../../../ui/words';
 import { optionalFigure } from '../figure';
+import { LiveVerdictWords } from '../live-verdict';
 import { useMetering } from '../job-context';
 import { TapCounter } from '../tap-counter';
 
@@ -26,7 +27,9 @@ const EMPTY: Partial<Record<Key, string>> = {};
 export function LiveCard() {
   const reader = useReader();
   const { view, jobId, write } = useMetering();
-  const recorded = lastRecord(view.document, 'live-reading');
+  const last = lastRecord(view.document, 'live-reading');
+  const [again, setAgain] = useState(false);
+  const recorded = again ? null : last;
   const [texts, setTexts] = useDraftOf(`live:${jobId}`, EMPTY);
   const [error, setError] = useState<string | null>(null);
   if (recorded) {
@@ -43,6 +46,17 @@ export function LiveCard() {
             </Words>
           );
         })}
+        {view.context && (
+          <LiveVerdictWords
+            context={view.context}
+            settings={view.settings}
+            read={recorded.body}
+            by="the settings in force"
+          />
+        )}
+        {!view.document.handover && (
+          <Button kind="quiet" label="Read again" testID="live-again" onPress={() => setAgain(true)} />
+        )}
       </Card>
     );
   }
@@ -69,7 +83,10 @@ export function LiveCard() {
       },
     });
     setError(refused);
-    if (refused === null) setTexts(null);
+    if (refused === null) {
+      setTexts(null);
+      setAgain(false);
+    }
   };
   return (
     <Card title="Live, end to end" testID="live">
@@ -92,6 +109,18 @@ export function LiveCard() {
           }}
         />
       ))}
+      {view.context && (
+        <LiveVerdictWords
+          context={view.context}
+          settings={view.settings}
+          read={{
+            display_m3h: figures.display_m3h.value,
+            current_mA: figures.current_mA.value,
+            rate_spm: figures.rate_spm.value,
+          }}
+          by="the settings in force"
+        />
+      )}
       <TapCounter onRate={(rate) => setTexts({ ...texts, rate_spm: rate.toFixed(1) })} />
       <Button kind="main" label="Record live reading" testID="live-save" onPress={save} />
     </Card>

@@ -1,3 +1,5 @@
+import { isExtrapolated, pumpOf, type PoolContext } from '@barythm/core/families/pool';
+import { orElse } from '@barythm/core/input';
 import { lastRecord, type RecordBody } from '@barythm/core/job';
 import { fig, figureWithUnit, type Quantity } from '@barythm/core/units';
 import { useState } from 'react';
@@ -64,6 +66,7 @@ export function PoolNowCard() {
             </Words>
           );
         })}
+        {view.context && <PowerVerdict context={view.context} now={body} />}
         {!view.document.handover && <Button label="Read again" onPress={() => setAgain(true)} />}
       </Card>
     );
@@ -145,3 +148,24 @@ export function PoolNowCard() {
     </Card>
   );
 }
+
+/** Power that the pump's points give at the speed it shows, against what was read. */
+function PowerVerdict({ context, now }: { context: PoolContext; now: Now }) {
+  const reader = useReader();
+  const { speed_rpm, power_W } = now;
+  if (speed_rpm === null || speed_rpm <= 0 || power_W === null) return null;
+  const expected = orElse(() => pumpOf(context.duty).power_W(speed_rpm), null);
+  if (expected === null) return null;
+  const ok = Math.abs(power_W - expected) <= expected * POWER_SHARE;
+  return (
+    <Words bold colour={ok ? 'moss' : 'ochre'} testID="now-power-verdict">
+      By its points it takes {figureWithUnit(fig('power', expected), reader)} at{' '}
+      {figureWithUnit(fig('speed', speed_rpm), reader)}
+      {isExtrapolated(context.duty, speed_rpm) ? ' (extrapolated)' : ''}, ± {POWER_SHARE * 100} %:{' '}
+      {ok ? 'as expected.' : power_W > expected ? 'it takes more.' : 'it takes less: little water moves.'}
+    </Words>
+  );
+}
+
+/** Points and a display's power reading are no better than this together. */
+const POWER_SHARE = 0.1;

@@ -1,5 +1,5 @@
 import type { PoolDuty, WantedProgram } from '@barythm/core/families/pool';
-import { useDeferredValue, useMemo } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { Card } from '../../../ui/card';
@@ -37,6 +37,7 @@ export function PoolPlan() {
     () => readPoolDuty(texts, programs.list as PoolDuty['programs']),
     [texts, programs],
   );
+  const [tried, setTried] = useState(false);
   const { work, fault } = usePoolPlan(view, duty);
   // a moved program is drawn at once; what only follows from it may come a frame later
   const calm = useDeferredValue(work);
@@ -66,6 +67,8 @@ export function PoolPlan() {
   return (
     <PlanFrame
       ready={Boolean(work)}
+      missing={Object.keys(errors).length}
+      onMissing={() => setTried(true)}
       onAgree={agree}
       aside={
         <>
@@ -92,7 +95,7 @@ export function PoolPlan() {
           <Words>What is missing or wrong is said at its field below.</Words>
         </Card>
       )}
-      <FormProvider value={{ texts, errors, change: setTexts, name: 'duty' }}>
+      <FormProvider value={{ texts, errors, change: setTexts, name: 'duty', tried }}>
         <DutyParts texts={texts} fault={fault} />
       </FormProvider>
       {calm && (

@@ -148,6 +148,9 @@ test('runs by hand: typed in the duty, planned on the boost run, refused where t
   const job = planning(null);
   press('part-timed-open');
   press('duty-timedRuns-add');
+  // what was only just added is no mistake yet
+  expect(screen.queryByText('Give the run a name.')).toBeNull();
+  press('plan-missing');
   expect(screen.getByText('Give the run a name.')).toBeTruthy();
   type('duty-timedRuns.0.name', 'After lessons');
   type('duty-timedRuns.0.speed_rpm', '2000');
