@@ -17,7 +17,7 @@ describe('drawdowns over time', () => {
     ]);
     expect(chart.points.map(({ accepted }) => accepted)).toEqual([true, false, true]);
     expect(chart.path.match(/[ML]/g)).toHaveLength(2);
-    expect(chart.text).toContain('2026-03-01: 0.3000 mL, rejected');
+    expect(chart.text).toContain('1 Mar 2026: 0.3000 mL, rejected');
     // later stands further right, less stands lower, and the uncertainty spans the point
     const [first, , last] = chart.points;
     expect(last.x).toBeGreaterThan(first.x);

@@ -1,3 +1,4 @@
+import { dateInWords } from '../time';
 import { line } from 'd3-shape';
 import { frame, type Box, type Frame } from './frame';
 
@@ -52,7 +53,7 @@ export function driftChart(box: Box, points: readonly DriftPoint[]): DriftChart 
       accepted: point.accepted,
     })),
     text: points
-      .map((p) => `${p.date}: ${p.full_mL.toPrecision(4)} mL${p.accepted ? '' : ', rejected'}`)
+      .map((p) => `${dateInWords(p.date)}: ${p.full_mL.toPrecision(4)} mL${p.accepted ? '' : ', rejected'}`)
       .join('; '),
   };
 }

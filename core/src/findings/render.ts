@@ -1,12 +1,17 @@
+import { dateInWords } from '../time';
 import { figureWithUnit, type Reader } from '../units';
 import type { Finding, FindingText, TextValues } from './finding';
+
+/** Findings carry dates as they are kept; they are read as people write them. */
+const ISO_DATE = /^\d{4}-\d{2}-\d{2}$/;
 
 /** A text with its {slots} filled in the reader's units. A slot with no value is a defect, so it throws. */
 export function fill(template: string, values: TextValues, reader: Reader): string {
   return template.replace(/\{(\w+)\}/g, (_, name: string) => {
     const value = values[name];
     if (value === undefined) throw new Error(`The text “${template}” has no value for {${name}}.`);
-    return typeof value === 'string' ? value : figureWithUnit(value, reader);
+    if (typeof value !== 'string') return figureWithUnit(value, reader);
+    return ISO_DATE.test(value) ? dateInWords(value) : value;
   });
 }
 

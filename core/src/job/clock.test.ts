@@ -70,15 +70,17 @@ describe('drift between two visits', () => {
     const document = found(-9, [left(40, true)]);
     expect(clockDrift(document)?.perMonth_min).toBeCloseTo(-3, 9);
     expect(driftInWords(clockDrift(document))).toBe(
-      'It loses 3 min a month, by the readings since 2026-08-26.',
+      'It loses 3 min a month, by the readings since 26 Aug 2026.',
     );
     expect(clockWords(document)).toBe(
-      '9 min slow at 09:00. It loses 3 min a month, by the readings since 2026-08-26.',
+      '9 min slow at 09:00. It loses 3 min a month, by the readings since 26 Aug 2026.',
     );
   });
   test('left as it was found, it counts from there', () => {
     expect(clockDrift(found(-9, [left(-9, false)]))?.perMonth_min).toBe(0);
-    expect(driftInWords(clockDrift(found(-9, [left(-9, false)])))).toBe('It has kept time since 2026-08-26.');
+    expect(driftInWords(clockDrift(found(-9, [left(-9, false)])))).toBe(
+      'It has kept time since 26 Aug 2026.',
+    );
   });
   test.each([
     ['nothing read before', -9, []],

@@ -1,4 +1,4 @@
-import { clockErrorInWords, siteDate, siteTime } from '../time';
+import { clockErrorInWords, siteDate, siteTime, dateInWords } from '../time';
 import type { ClockBody, EarlierRecord, JobDocument } from './document';
 
 interface ClockReading {
@@ -57,8 +57,8 @@ export function clockDrift(document: JobDocument): ClockDrift | null {
 export function driftInWords(drift: ClockDrift | null): string {
   if (!drift) return '';
   const minutes = Math.round(Math.abs(drift.perMonth_min) * 10) / 10;
-  if (minutes === 0) return `It has kept time since ${drift.since}.`;
-  return `It ${drift.perMonth_min > 0 ? 'gains' : 'loses'} ${minutes} min a month, by the readings since ${drift.since}.`;
+  if (minutes === 0) return `It has kept time since ${dateInWords(drift.since)}.`;
+  return `It ${drift.perMonth_min > 0 ? 'gains' : 'loses'} ${minutes} min a month, by the readings since ${dateInWords(drift.since)}.`;
 }
 
 /** The clock as papers say it; null where nobody wrote anything down of it. */

@@ -8,7 +8,7 @@ import {
   type MeteringContext,
 } from '../families/metering';
 import type { SettingValues } from '../profile';
-import { siteDate } from '../time';
+import { siteDate, dateInWords } from '../time';
 import { figureWithUnit, fig, METRIC } from '../units';
 import { lastDrawdown, measuredStroke_mL, resultOf, whyRejected } from './calibration';
 import type { CalibrationBody } from './record-bodies';
@@ -186,7 +186,7 @@ function doseOf(context: MeteringContext, column: 'found' | 'left', values: Sett
 function instrumentWords(document: JobDocument, id: string | null): string | null {
   const instrument = document.instruments.find((candidate) => candidate.id === id);
   return instrument
-    ? `${instrument.name}, ${instrument.serial}, calibrated ${instrument.calibratedOn}`
+    ? `${instrument.name}, ${instrument.serial}, calibrated ${dateInWords(instrument.calibratedOn)}`
     : null;
 }
 

@@ -67,3 +67,12 @@ function calendarDate(year: number, month: number, day: number): string | null {
     date.getUTCFullYear() === year && date.getUTCMonth() === month - 1 && date.getUTCDate() === day;
   return real ? date.toISOString().slice(0, 10) : null;
 }
+
+/** The same day some months later; the last day of the month where that month has no such day. */
+export function addMonths(date: string, months: number): string {
+  const [year, month, day] = date.split('-').map(Number);
+  const first = new Date(Date.UTC(year, month - 1 + months, 1));
+  const days = new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + 1, 0)).getUTCDate();
+  first.setUTCDate(Math.min(day, days));
+  return first.toISOString().slice(0, 10);
+}

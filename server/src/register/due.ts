@@ -1,7 +1,7 @@
 import type { Due, PumpResource } from '@barythm/contract/resources';
 import { stockOf, understand, type MeteringContext } from '@barythm/core/families/metering';
 import { THRESHOLDS } from '@barythm/core/findings';
-import { siteDate } from '@barythm/core/time';
+import { siteDate, dateInWords } from '@barythm/core/time';
 import { lastRecord, measuredHistory, standingCalibration, viewJob } from '@barythm/core/job';
 
 const DAY_MS = 86_400_000;
@@ -45,7 +45,7 @@ function calibration(pump: PumpResource): Due[] {
   if (!standing) return [];
   if (standing.servicedSince) return [due(pump, 'calibration', 'Draw down again: serviced since.', null)];
   const date = later(standing.date, THRESHOLDS.calibrationAge_days);
-  return [due(pump, 'calibration', `Draw down again: last on ${standing.date}.`, date)];
+  return [due(pump, 'calibration', `Draw down again: last on ${dateInWords(standing.date)}.`, date)];
 }
 
 function clock(pump: PumpResource): Due[] {
@@ -53,7 +53,7 @@ function clock(pump: PumpResource): Due[] {
   const record = lastRecord(pump.latest, 'clock');
   if (!record) return [];
   const read = siteDate(record.recordedAt, pump.zone);
-  return [due(pump, 'clock', `Check the clock: last on ${read}.`, later(read, CLOCK_days))];
+  return [due(pump, 'clock', `Check the clock: last on ${dateInWords(read)}.`, later(read, CLOCK_days))];
 }
 
 /** Days since the tank and the counter were written down: when the duty was last agreed. */

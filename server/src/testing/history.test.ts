@@ -40,7 +40,12 @@ test('history: who changed what from what to what, drawdowns with their drift, c
 
 test('a drawdown becomes the unit’s figure: the next job starts from it and plans by it', async () => {
   const pump = await body<PumpResource>('/api/v1/pumps/pump-tub');
-  expect(pump.latest?.earlier?.map((record) => record.date)).toEqual(['2026-04-24', '2026-07-29']);
+  expect(pump.latest?.earlier?.map(({ date, body: { kind } }) => [date, kind])).toEqual([
+    ['2026-04-24', 'calibration'],
+    ['2026-07-29', 'calibration'],
+    // how the clock was left: its drift is counted from there
+    ['2026-07-29', 'clock'],
+  ]);
   const { findings } = (await body<Round>('/api/v1/round')).pumps
     .filter((p) => p.tag === 'CLI-DP-02')
     .map((p) => ({ findings: p.worst }))[0];

@@ -1,3 +1,4 @@
+import { dateInWords } from '@barythm/core/time';
 import { CALIBRATION_FAULT_WORDS, RUNS_LEAST, type Calibration } from '@barythm/core/dosing';
 import { choicesOf, isSetInFlow } from '@barythm/core/families/metering';
 import {
@@ -247,7 +248,7 @@ function Summary({
           <Words figures bold size="title">
             {figureWithUnit(fig('strokeVolume', standing.stroke_mL), reader)}
           </Words>{' '}
-          a stroke, measured on {standing.date}
+          a stroke, measured on {dateInWords(standing.date)}
           {standing.length_pct === null ? '' : ` at ${standing.length_pct} %`}, ±{' '}
           {formatNumber(standing.uncertainty * 100, 2, '.')} %.
         </Words>

@@ -1,5 +1,7 @@
 import { lastRecord } from '@barythm/core/job';
+import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
+import { Button, ButtonRow } from '../../ui/button';
 import { Card } from '../../ui/card';
 import { Screen } from '../../ui/screen';
 import { Words } from '../../ui/words';
@@ -17,6 +19,7 @@ interface StageFrameProps {
 /** A stage's screen: the pump's tag, the rail of five, the stage's work. */
 export function StageFrame({ stage, children, action, aside }: StageFrameProps) {
   const { view, go } = useJobScope();
+  const router = useRouter();
   const { pump, site, handover, job } = view.document;
   return (
     <Screen
@@ -42,6 +45,20 @@ export function StageFrame({ stage, children, action, aside }: StageFrameProps) 
         </Card>
       )}
       {children}
+      <ButtonRow>
+        <Button
+          kind="quiet"
+          label={`Page of ${pump.tag}`}
+          testID="to-pump"
+          onPress={() => router.navigate(`/pump/${pump.id}`)}
+        />
+        <Button
+          kind="quiet"
+          label={site.name}
+          testID="to-site"
+          onPress={() => router.navigate(`/site/${site.id}`)}
+        />
+      </ButtonRow>
     </Screen>
   );
 }

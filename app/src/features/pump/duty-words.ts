@@ -1,3 +1,4 @@
+import { dateInWords } from '@barythm/core/time';
 import type { Duty } from '@barythm/core/families';
 import type { MeteringDuty } from '@barythm/core/families/metering';
 import {
@@ -29,7 +30,7 @@ function meteringLines(duty: MeteringDuty, reader: Reader): DutyLines {
     ['Dose', `${dose(duty.dose.wanted_mgl)}, from ${dose(duty.dose.low_mgl)} to ${dose(duty.dose.high_mgl)}`],
     [
       'Product',
-      `${product.name}${product.measuredOn ? `, measured ${product.measuredOn}` : ', strength from the label'}`,
+      `${product.name}${product.measuredOn ? `, measured ${dateInWords(product.measuredOn)}` : ', strength from the label'}`,
     ],
     [
       'Stroke volume',

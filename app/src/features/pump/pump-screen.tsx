@@ -165,6 +165,14 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           {pump.unit.plateReadOn ? `; plate read ${dateInWords(pump.unit.plateReadOn)}` : ''}
         </Words>
         <Words colour="quiet">{pump.profile.name}</Words>
+        <View style={styles.links}>
+          <Button
+            kind="quiet"
+            label={`All pumps of ${pump.siteName}`}
+            testID="to-site"
+            onPress={() => router.navigate(`/site/${pump.siteId}`)}
+          />
+        </View>
       </View>
       {pump.note !== '' && (
         <Card title="Said by the site">
@@ -300,6 +308,7 @@ const LONG_SHEET = 20;
 
 const styles = StyleSheet.create({
   tight: { gap: 2 },
+  links: { alignItems: 'flex-start', marginLeft: -SPACE.l },
   row: { flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.m, alignItems: 'center' },
   name: { flexDirection: 'row', gap: SPACE.s, alignItems: 'center', flex: 1 },
   grow: { flex: 1 },

@@ -1,11 +1,12 @@
 import { gateOfHandover, leavingFindings, summarise } from '@barythm/core/job';
-import { dateInWords, parseDate } from '@barythm/core/time';
+import { addMonths, parseDate } from '@barythm/core/time';
 import { useMemo, useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/choice';
+import { DateField } from '../../../ui/date-field';
 import { Field } from '../../../ui/field';
 import { Heading, Words } from '../../../ui/words';
 import { FindingList } from '../../findings/finding-list';
@@ -29,6 +30,8 @@ interface Draft {
   readonly drawn: Drawn;
 }
 const LONGEST_NAME = 60;
+/** Visits are mostly agreed for one of these. */
+const OFTEN_months = [3, 6, 12] as const;
 const EMPTY: Draft = { signedAs: 'Visitor', nextDue: '', drawn: EMPTY_SIGNATURE };
 
 /** Hand over: what changed, what was proved, what is open and who acts; signed, frozen, and out as files. */
@@ -99,17 +102,16 @@ export function HandOverStage() {
             actions={(finding) => <DecisionAction finding={finding} />}
           />
           <Card title="Next due and signature" testID="sign">
-            <Field
-              words
+            <DateField
               label="Next due"
               testID="next-due"
               value={draft.nextDue}
-              hint={
-                parseDate(draft.nextDue) === null
-                  ? 'As 31.5.2027 or 2027-05-31; empty when none is agreed'
-                  : dateInWords(parseDate(draft.nextDue)!)
-              }
+              hint="As 31.5.2027 or 2027-05-31; empty when none is agreed"
               error={error?.field === 'date' ? error.words : null}
+              often={OFTEN_months.map((months) => ({
+                label: months === 12 ? 'In a year' : `In ${months} months`,
+                date: addMonths(view.today, months),
+              }))}
               onChange={(nextDue) => {
                 setDraft({ ...draft, nextDue });
                 setError(null);

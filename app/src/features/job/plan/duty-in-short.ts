@@ -1,5 +1,12 @@
+import { dateInWords, parseDate } from '@barythm/core/time';
 import { typedInWords, type Quantity, type Reader } from '@barythm/core/units';
 import type { DutyTexts } from './duty-texts';
+
+/** A date as people read it; as typed while it is none. */
+function dated(text: string): string {
+  const date = parseDate(text);
+  return date === null ? text : dateInWords(date);
+}
 
 const STROKE: Record<string, string> = {
   long: 'long stroke',
@@ -18,7 +25,7 @@ export function inShort(part: string, texts: DutyTexts, reader: Reader): string 
     case 'dose':
       return `${said(texts.wanted, 'dose')}, from ${said(texts.doseLow, 'dose')} to ${said(texts.doseHigh, 'dose')}`;
     case 'product':
-      return `${texts.productName}${texts.measuredOn ? `, measured ${texts.measuredOn}` : ', from the label'}`;
+      return `${texts.productName}${texts.measuredOn ? `, measured ${dated(texts.measuredOn)}` : ', from the label'}`;
     case 'pump':
       return `${said(texts.strokeVolume, 'strokeVolume')} a stroke, ${texts.basis === 'plate' ? 'from the plate' : 'measured'}; ${texts.interlocked === 'yes' ? 'interlocked with the water' : 'no interlock'}`;
     case 'wet': {

@@ -1,5 +1,6 @@
 import { useLibrary } from '../../../api/queries';
 import { Choice } from '../../../ui/choice';
+import { DateField } from '../../../ui/date-field';
 import { Field } from '../../../ui/field';
 import { Cell, Choose, Figure, Pair, Part, YES_NO, type DutyFormProps } from './duty-fields';
 
@@ -63,13 +64,12 @@ export function ProductPart(props: DutyFormProps) {
       </Pair>
       <Pair>
         <Cell>
-          <Field
-            words
+          <DateField
             label="Measured on"
             testID="duty-measuredOn"
             value={texts.measuredOn}
             error={props.errors.measuredOn}
-            hint="2026-05-31; empty: from the label"
+            hint="As 31.5.2027; empty: from the label"
             onChange={(text) => set('measuredOn', text)}
           />
         </Cell>

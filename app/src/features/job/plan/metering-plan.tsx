@@ -1,3 +1,4 @@
+import { dateInWords } from '@barythm/core/time';
 import { measuredHistory, measuredLoss, type MeteringView } from '@barythm/core/job';
 import { displayUnit, fig, figureWithUnit, formatNumber, fromDisplay } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
@@ -128,8 +129,8 @@ function MeasuredNote({ work }: { work: PlanWork }) {
     <Card edge={calibration.servicedSince ? 'ochre' : 'moss'} testID="measured-note">
       <Words>
         {calibration.servicedSince
-          ? `Serviced since the drawdown of ${calibration.date}: the plan goes by the stroke volume typed above.`
-          : `Measured by drawdown on ${calibration.date}: ${full} at full stroke, instead of the figure typed above.`}
+          ? `Serviced since the drawdown of ${dateInWords(calibration.date)}: the plan goes by the stroke volume typed above.`
+          : `Measured by drawdown on ${dateInWords(calibration.date)}: ${full} at full stroke, instead of the figure typed above.`}
       </Words>
     </Card>
   );
