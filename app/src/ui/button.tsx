@@ -5,6 +5,8 @@ import { Words } from './words';
 
 interface ButtonProps {
   readonly label: string;
+  /** what a screen reader says, where the label alone does not tell which is meant; it begins with the label */
+  readonly name?: string;
   readonly onPress: () => void;
   /** main: the one action of the screen; plain: beside it; quiet: text only */
   readonly kind?: 'main' | 'plain' | 'quiet' | 'danger';
@@ -14,7 +16,7 @@ interface ButtonProps {
   readonly grow?: boolean;
 }
 
-export function Button({ label, onPress, kind = 'plain', disabled, icon, testID, grow }: ButtonProps) {
+export function Button({ label, name, onPress, kind = 'plain', disabled, icon, testID, grow }: ButtonProps) {
   const palette = usePalette();
   const main = kind === 'main';
   const colour = main ? 'onPetrol' : kind === 'danger' ? 'rust' : 'petrol';
@@ -22,6 +24,7 @@ export function Button({ label, onPress, kind = 'plain', disabled, icon, testID,
     <Pressable
       role="button"
       testID={testID}
+      aria-label={name}
       disabled={disabled}
       aria-disabled={disabled}
       onPress={onPress}
@@ -54,6 +57,7 @@ const styles = StyleSheet.create({
   button: {
     minHeight: TOUCH,
     minWidth: TOUCH,
+    maxWidth: '100%',
     paddingHorizontal: SPACE.l,
     paddingVertical: SPACE.s,
     borderRadius: RADIUS.control,

@@ -1,4 +1,5 @@
 import { Pressable, StyleSheet, View } from 'react-native';
+import { groupKeys } from './group-keys';
 import { RADIUS, SPACE, TOUCH, usePalette } from './theme';
 import { Words } from './words';
 
@@ -32,6 +33,7 @@ export function Choice<T extends string>(props: ChoiceProps<T>) {
             <Pressable
               key={option.value}
               role="radio"
+              {...groupKeys(() => onChange(option.value))}
               aria-checked={chosen}
               testID={testID && `${testID}-${option.value}`}
               onPress={() => onChange(option.value)}
@@ -78,6 +80,7 @@ export function Check({
   return (
     <Pressable
       role="checkbox"
+      {...groupKeys(() => onChange(!checked))}
       aria-checked={checked}
       testID={testID}
       onPress={() => onChange(!checked)}

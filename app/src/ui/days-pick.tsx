@@ -1,5 +1,6 @@
 import { DAY_NAMES, EVERY_DAY } from '@barythm/core/time';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { groupKeys } from './group-keys';
 import { RADIUS, SPACE, TOUCH, usePalette } from './theme';
 import { Words } from './words';
 
@@ -48,6 +49,7 @@ export function DaysPick({ label, days, onChange, error, testID, hideLabel }: Da
             <Pressable
               key={name}
               role="checkbox"
+              {...groupKeys(() => toggle(digit))}
               aria-checked={on}
               aria-label={name}
               testID={testID && `${testID}-${digit}`}

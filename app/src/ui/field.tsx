@@ -4,7 +4,7 @@ import { StyleSheet, TextInput, View } from 'react-native';
 import { usePad } from './figure-pad';
 import { FIELD_MARK, goOn, keepInSight, WHOLE_MARK } from './next-field';
 import { useReader } from './reader';
-import { FONT, RADIUS, SIZE, SPACE, TOUCH, usePalette } from './theme';
+import { FONT, RADIUS, SIZE, SPACE, textSize, TOUCH, usePalette } from './theme';
 import { Words } from './words';
 
 interface FieldProps {
@@ -94,7 +94,7 @@ export function Field(props: FieldProps) {
             style={[
               styles.input,
               { color: palette.ink, fontFamily: words ? FONT.text : FONT.figuresBold },
-              { fontSize: words ? SIZE.body : big ? SIZE.figure : SIZE.title },
+              { fontSize: textSize(words ? SIZE.body : big ? SIZE.figure : SIZE.title) },
               lines > 1 && { minHeight: lines * 24 + 16 },
             ]}
           />
@@ -147,10 +147,11 @@ function useTyped({ value, unit, quantity, onChange }: FieldProps) {
 
 const styles = StyleSheet.create({
   field: { gap: SPACE.xs },
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.s },
   box: {
     flex: 1,
-    minWidth: 0,
+    // with larger text, what stands behind the box goes under it
+    minWidth: textSize(112),
     flexDirection: 'row',
     alignItems: 'center',
     borderWidth: 1.5,

@@ -1,4 +1,5 @@
-import { useColorScheme } from 'react-native';
+import { Platform, useColorScheme } from 'react-native';
+import { useMedia } from './media';
 
 const LIGHT = {
   paper: '#F5F1E8',
@@ -37,13 +38,32 @@ const DARK: typeof LIGHT = {
 export type Palette = typeof LIGHT;
 export type Colour = keyof Palette;
 
-/** The palette for the light there is. */
+/** With more contrast nothing is quiet, and every line is an edge. */
+function withContrast(palette: Palette): Palette {
+  return { ...palette, quiet: palette.ink, line: palette.edge, edge: palette.ink };
+}
+const LIGHT_MORE = withContrast(LIGHT);
+const DARK_MORE = withContrast(DARK);
+
+/** The palette for the light there is, and for the contrast that the reader's device asks for. */
 export function usePalette(): Palette {
-  return useColorScheme() === 'dark' ? DARK : LIGHT;
+  const dark = useColorScheme() === 'dark';
+  const more = useMedia('(prefers-contrast: more)');
+  if (more) return dark ? DARK_MORE : LIGHT_MORE;
+  return dark ? DARK : LIGHT;
 }
 
 export const FONT = { text: 'Next', bold: 'NextBold', figures: 'Mono', figuresBold: 'MonoBold' } as const;
 export const SIZE = { small: 13, body: 15, large: 17, title: 22, figure: 30, hero: 44 } as const;
+/** Pixels of a browser's own text size, which its reader may have changed. */
+export const ROOT_px = 16;
+
+/** A size of text: in a browser it follows the text size that its reader has set. */
+export function textSize(px: number): number {
+  // styles take lengths of the web too; their type knows numbers alone
+  return Platform.OS === 'web' ? (`${px / ROOT_px}rem` as unknown as number) : px;
+}
+
 export const SPACE = { xs: 4, s: 8, m: 12, l: 16, xl: 24, xxl: 32, huge: 48 } as const;
 export const RADIUS = { control: 6, card: 12 } as const;
 /** Least size of anything a wet thumb has to hit. */

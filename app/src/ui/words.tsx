@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { Text, type TextProps, type TextStyle } from 'react-native';
-import { FONT, SIZE, usePalette, type Colour } from './theme';
+import { FONT, SIZE, textSize, usePalette, type Colour } from './theme';
 
 interface WordsProps extends TextProps {
   readonly children: ReactNode;
@@ -16,8 +16,8 @@ export function Words({ size = 'body', colour = 'ink', bold, figures, style, ...
   const palette = usePalette();
   const own: TextStyle = {
     color: palette[colour],
-    fontSize: SIZE[size],
-    lineHeight: Math.round(SIZE[size] * (size === 'hero' || size === 'figure' ? 1.15 : 1.4)),
+    fontSize: textSize(SIZE[size]),
+    lineHeight: textSize(Math.round(SIZE[size] * (size === 'hero' || size === 'figure' ? 1.15 : 1.4))),
     fontFamily: figures ? (bold ? FONT.figuresBold : FONT.figures) : bold ? FONT.bold : FONT.text,
   };
   return <Text {...rest} style={[own, style]} />;

@@ -3,6 +3,8 @@ import { gateOfHandover, gateOfSet, standing, type JobView } from '@barythm/core
 import { stateOf } from '@barythm/core/sheet';
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { groupKeys } from '../../ui/group-keys';
+import { useNarrow } from '../../ui/layout';
 import { usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words';
 import { STAGES, type StageKey } from './stages';
@@ -16,6 +18,7 @@ interface StageRailProps {
 /** The five stages, always in sight: where one is, what is done, what is still closed. */
 export const StageRail = memo(function StageRail({ view, current, onGo }: StageRailProps) {
   const palette = usePalette();
+  const narrow = useNarrow();
   return (
     <View style={styles.rail} role="tablist" aria-label="Stages of the job">
       {STAGES.map(({ key, label }, i) => {
@@ -26,18 +29,31 @@ export const StageRail = memo(function StageRail({ view, current, onGo }: StageR
           <Pressable
             key={key}
             role="tab"
+            {...groupKeys(() => onGo(key))}
             aria-selected={here}
-            aria-label={`${label}${state === 'closed' ? ', still closed' : state === 'done' ? ', done' : ''}`}
+            aria-label={`${mark} ${label}${state === 'closed' ? ', still closed' : state === 'done' ? ', done' : ''}`}
             testID={`stage-${key}`}
             onPress={() => onGo(key)}
-            style={[styles.stage, { borderColor: here ? palette.petrol : palette.line }]}
+            style={[
+              styles.stage,
+              here && narrow && styles.wide,
+              { borderColor: here ? palette.petrol : palette.line },
+            ]}
           >
             <Words size="small" bold figures colour={here ? 'petrol' : state === 'done' ? 'moss' : 'quiet'}>
               {mark}
             </Words>
-            <Words size="small" bold={here} colour={here ? 'petrol' : 'quiet'} numberOfLines={1}>
-              {label}
-            </Words>
+            {(here || !narrow) && (
+              <Words
+                size="small"
+                bold={here}
+                colour={here ? 'petrol' : 'quiet'}
+                numberOfLines={2}
+                style={styles.label}
+              >
+                {label}
+              </Words>
+            )}
           </Pressable>
         );
       })}
@@ -84,4 +100,6 @@ const styles = StyleSheet.create({
     borderBottomWidth: 3,
     minWidth: 0,
   },
+  label: { textAlign: 'center' },
+  wide: { flexGrow: 4 },
 });

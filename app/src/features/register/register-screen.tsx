@@ -9,7 +9,7 @@ import { LinkCard } from '../../ui/card';
 import { Choice } from '../../ui/choice';
 import { Screen } from '../../ui/screen';
 import { Empty, Failed, Loading } from '../../ui/states';
-import { FONT, RADIUS, SIZE, SPACE, TOUCH, usePalette } from '../../ui/theme';
+import { FONT, RADIUS, SIZE, SPACE, TOUCH, textSize, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words';
 
 /** Sites and pumps, searched. */
@@ -174,7 +174,7 @@ const styles = StyleSheet.create({
     borderWidth: 1.5,
     borderRadius: RADIUS.control,
     paddingHorizontal: SPACE.m,
-    fontSize: SIZE.large,
+    fontSize: textSize(SIZE.large),
     fontFamily: FONT.text,
   },
   pager: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' },

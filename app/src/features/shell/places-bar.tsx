@@ -1,6 +1,7 @@
 import { usePathname, useRouter } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Mark } from '../../ui/mark';
+import { useNarrow } from '../../ui/layout';
 import { SPACE, TOUCH, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words';
 import { placeOf, PLACES } from './places';
@@ -8,6 +9,7 @@ import { placeOf, PLACES } from './places';
 /** The four places: at the thumb on a phone, at the left on a wide screen. */
 export function PlacesBar({ wide }: { wide: boolean }) {
   const palette = usePalette();
+  const narrow = useNarrow();
   const router = useRouter();
   const current = placeOf(usePathname());
   return (
@@ -33,15 +35,22 @@ export function PlacesBar({ wide }: { wide: boolean }) {
           <Pressable
             key={href}
             role="link"
+            aria-label={label}
             aria-current={here ? 'page' : undefined}
             testID={`place-${label.toLowerCase()}`}
             onPress={() => router.navigate(href)}
-            style={[wide ? styles.railItem : styles.barItem, here && { borderColor: palette.petrol }]}
+            style={[
+              wide ? styles.railItem : styles.barItem,
+              here && narrow && styles.grown,
+              here && { borderColor: palette.petrol },
+            ]}
           >
             <Icon size={22} color={here ? palette.petrol : palette.quiet} strokeWidth={here ? 2.4 : 2} />
-            <Words size="small" bold={here} colour={here ? 'petrol' : 'quiet'}>
-              {label}
-            </Words>
+            {(here || !narrow) && (
+              <Words size="small" bold={here} colour={here ? 'petrol' : 'quiet'}>
+                {label}
+              </Words>
+            )}
           </Pressable>
         );
       })}
@@ -69,5 +78,6 @@ const styles = StyleSheet.create({
     borderLeftWidth: 3,
     borderColor: 'transparent',
   },
+  grown: { flexGrow: 2 },
   brand: { alignItems: 'center', gap: SPACE.xs, paddingBottom: SPACE.l },
 });

@@ -127,7 +127,7 @@ describe('readings on arrival of a metering pump', () => {
     press('now-save');
     expect(screen.getByText('Put the marked figure right first.')).toBeTruthy();
     type('now-pressure_bar', '');
-    pressText('Discharge pressure could not be read');
+    press('now-unread-pressure_bar');
     press('now-save');
     expect(screen.getByText('Say why it could not be read.')).toBeTruthy();
     type('now-why-pressure_bar', 'no gauge');

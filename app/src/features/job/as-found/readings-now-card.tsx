@@ -144,15 +144,19 @@ export function ReadingsNowCard() {
                   value={draft.texts[key] ?? ''}
                   error={figures[key].error}
                   onChange={(text) => setText(key, text, key === 'rate_spm' ? 'display' : draft.rateBy)}
+                  trailing={
+                    <Button
+                      kind="quiet"
+                      label="Not read"
+                      name={`Not read: ${label}`}
+                      testID={`now-unread-${key}`}
+                      onPress={() => setUnread(key, '')}
+                    />
+                  }
                 />
                 {key === 'rate_spm' && (
                   <TapCounter onRate={(rate) => setText('rate_spm', rate.toFixed(1), 'tap')} />
                 )}
-                <Button
-                  kind="quiet"
-                  label={`${label} could not be read`}
-                  onPress={() => setUnread(key, '')}
-                />
               </>
             ) : (
               <>
