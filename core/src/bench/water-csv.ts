@@ -37,7 +37,7 @@ export function readWaterCsv(text: string): WaterCsv {
       {
         line: 1,
         column: 1,
-        words: 'Two columns are needed, “time” and “flow”, parted by comma, semicolon or tab.',
+        words: 'Two columns are needed, “time” and “flow”, with a comma, semicolon or tab between them.',
       },
     ]);
   }

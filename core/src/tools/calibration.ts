@@ -35,7 +35,7 @@ export const calibrationTool: Tool<typeof calibrationInput, CalibrationOutput> =
       'Volumes drawn',
       'strokeVolume',
       '84 84.5 85',
-      'Three runs or more, parted by spaces.',
+      'Three runs or more, with spaces between them.',
     ),
     figure('strokes', 'Strokes in each run', 'strokes', '200'),
     figure('division_ml', 'Division of the cylinder', 'strokeVolume', '1'),

@@ -43,7 +43,7 @@ export function figures(
   label: string,
   quantity: Quantity,
   initial: string,
-  hint = 'Parted by spaces.',
+  hint = 'With spaces between them.',
 ): ToolField {
   return { name, label, unit: INTERNAL_UNIT[quantity], kind: 'figures', quantity, initial, hint };
 }

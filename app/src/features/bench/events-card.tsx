@@ -44,7 +44,7 @@ export function EventsCard({ kinds, events, days, onChange }: EventsCardProps) {
             </Words>
             <Button
               kind="quiet"
-              label="Take away"
+              label="Remove"
               onPress={() => onChange(events.filter((other) => other !== event))}
             />
           </View>

@@ -144,7 +144,11 @@ export function BehavioursCard({ texts, errors, onChange }: BehavioursCardProps)
             { value: 'lost', label: 'Lost' },
             { value: 'stored', label: 'Stored' },
           ])}
-          {field('recognition', 'Recognition times', { unit: 'ms', hint: 'Parted by spaces', words: true })}
+          {field('recognition', 'Recognition times', {
+            unit: 'ms',
+            hint: 'With spaces between them',
+            words: true,
+          })}
         </>
       )}
       {choose('batch', 'Triggers while a batch runs', [

@@ -71,7 +71,7 @@ export function ParametersCard({ family, parameters, errors, onChange }: Paramet
                   <Button label="Later" disabled={i === parameters.length - 1} onPress={() => move(i, 1)} />
                   <Button
                     kind="danger"
-                    label="Take away"
+                    label="Remove"
                     onPress={() => {
                       onChange(parameters.filter((_, k) => k !== i));
                       setOpen(null);

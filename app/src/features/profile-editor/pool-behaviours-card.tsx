@@ -229,7 +229,7 @@ function Stopping() {
       </FieldRow>
       <ChoiceField
         path="clock.lost"
-        label="With its clock lost it"
+        label="Once the clock is lost, it"
         options={[
           { value: 'stands', label: 'Stands' },
           { value: 'runs-from-midnight', label: 'Runs from 0:00' },

@@ -64,7 +64,7 @@ function poolLines(duty: PoolDuty, reader: Reader): DutyLines {
     ['To move each day', figure('waterVolume', neededPerDay_m3(duty))],
     ['Circuits', duty.circuits.map(({ name }) => name).join(', ')],
     [
-      'Walls',
+      'Flow limits',
       walls.length === 0
         ? 'none known'
         : walls

@@ -146,7 +146,7 @@ function NewPumpForm({ site }: { site: Site | null }) {
           </>
         )}
         <Words size="small" colour="quiet">
-          What cannot be read now is left empty; it is asked for again under Identify.
+          What cannot be read now is left empty; it is asked for again on the job, under Plate and controller.
         </Words>
       </Card>
     </Screen>

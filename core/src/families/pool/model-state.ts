@@ -77,7 +77,7 @@ export const CHANNELS: readonly Channel[] = [
 export const FLAGS: readonly Flag[] = [
   { begins: 'Priming.', ends: 'The prime is over.' },
   { begins: 'Not primed in its time: it stops with a dry alarm.', ends: 'The alarm is cleared.' },
-  { begins: 'The cut outlasted its clock: the clock is unset.', ends: 'The clock is set.' },
+  { begins: 'The cut outlasted the clock, which is unset now.', ends: 'The clock is set.' },
   { begins: 'It waits after the power cut.', ends: null },
   { begins: 'Programs are held off.', ends: 'Programs may run again.' },
   { begins: 'It runs by hand.', ends: 'Programs take over again.' },

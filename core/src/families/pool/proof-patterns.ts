@@ -107,7 +107,7 @@ function patternOf(check: ProofCheck, { seen, figures }: CheckBody): Pattern | n
       ? named(
           'ANY-12',
           'clock',
-          'Its clock does not outlast a cut',
+          'The clock does not outlast a power cut',
           'Set it again, and tell the customer to look at it after every cut.',
         )
       : named(

@@ -141,7 +141,10 @@ function flows(context: PoolContext, settings: PoolSettings): ProofCheck[] {
       key: `flow-${slug(circuit.name)}`,
       title: `Flow of ${circuit.name} at ${words('speed', speed)}`,
       method: 'Read the flow meter, or time the fall of a known level; the filter as it is now.',
-      expected: `${words('waterFlow', expected)}, and never below ${words('waterFlow', circuit.leastFlow_m3h)}`,
+      expected:
+        circuit.leastFlow_m3h > 0
+          ? `${words('waterFlow', expected)}, ${words('waterFlow', circuit.leastFlow_m3h)} at least`
+          : words('waterFlow', expected),
       tolerance: `${words('percent', FLOW_TOLERANCE * 100)}; more is allowed up to the clean filter`,
       caution: null,
       pumps: false,
@@ -287,11 +290,11 @@ function powerCut({ afterPowerCut }: PoolSettings): ProofCheck[] {
         key: 'supply-cut',
         title: 'Supply off and on',
         method:
-          'While a program runs, switch its supply off and on at its own switch, and look at its clock.',
+          'While a program runs, switch its supply off and on at its own switch, and look at the clock.',
         expected: resumes ? 'it goes on with the program of this hour' : 'it waits for a person',
         caution: 'At the switch that is meant for it; nothing live is opened.',
       },
-      { resumes: 'It goes on', waits: 'It waits', 'clock-lost': 'Its clock is lost' },
+      { resumes: 'It goes on', waits: 'It waits', 'clock-lost': 'The clock is lost' },
       resumes ? 'resumes' : 'waits',
     ),
   ];

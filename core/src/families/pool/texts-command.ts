@@ -57,7 +57,7 @@ export const COMMAND_TEXTS = {
     todo: 'Check the times of each against the new schedule, and record it under Prove.',
   },
   'ANY-04.summer': {
-    title: 'Its clock does not follow summer time',
+    title: 'The clock does not follow summer time',
     so: 'It does not follow summer time. On {date} the site’s clock is put {way}.',
     will: 'From then on everything runs an hour {late} by the site’s clock.',
     todo: 'Switch it to follow by itself where it can; else put the date into the next visit.',
@@ -76,7 +76,7 @@ export const COMMAND_TEXTS = {
   },
   'ANY-11.password': {
     title: '{which} password where others have access',
-    so: 'Others can reach its menu, and it has {which} password.',
+    so: 'Others can reach its menu. {which} password protects it.',
     will: 'Anyone can change what was proved, and nobody will know.',
     todo: 'Set one of the site’s own, and give it to the customer in writing. Stop works without it.',
   },
@@ -87,8 +87,8 @@ export const COMMAND_TEXTS = {
     todo: 'Set each of them to nothing.',
   },
   'ANY-12.lost': {
-    title: 'Its clock does not outlast a cut',
-    so: 'Its clock keeps {keeps} without power; with the clock lost it {does}.',
+    title: 'The clock does not outlast a power cut',
+    so: 'The clock keeps going for {keeps} without power; once it is lost, the controller {does}.',
     will: 'After a longer cut it {wrong}.',
     todo: 'Tell the customer to check the clock after every cut; put it into the next visit.',
   },

@@ -83,7 +83,7 @@ export const PROGRAM_TEXTS = {
   'POO-27.pause': {
     title: 'Too long without circulation',
     so: 'The longest pause is {pause}; {limit} is allowed.',
-    will: 'Water stands untreated for longer than the local rule lets pass.',
+    will: 'Water stands untreated for longer than the local rule allows.',
     todo: 'Part the runs, or run slower and longer.',
   },
   'POO-27.flow': {

@@ -80,14 +80,14 @@ export const CuresCard = memo(function CuresCard({ work }: { work: PlanWork }) {
       {head && (
         <Line
           words="At the suction valve, with 1 m to spare"
-          figure={`${figureWithUnit(fig('length', head.available_m), reader)} of ${figureWithUnit(fig('length', head.wanted_m), reader)}`}
+          figure={`${figureWithUnit(fig('length', head.available_m), reader)}; ${figureWithUnit(fig('length', head.wanted_m), reader)} needed`}
           good={!short}
         />
       )}
       {squeeze && (
         <Line
           words="Squeezing gas against the discharge, absolute"
-          figure={`${figureWithUnit(fig('pressure', squeeze.reach_bar), reader)} of ${figureWithUnit(fig('pressure', squeeze.discharge_bar), reader)}`}
+          figure={`${figureWithUnit(fig('pressure', squeeze.reach_bar), reader)}; ${figureWithUnit(fig('pressure', squeeze.discharge_bar), reader)} needed`}
           good={squeeze.clears}
         />
       )}

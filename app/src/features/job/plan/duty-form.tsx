@@ -26,7 +26,7 @@ export const DutyForm = memo(function DutyForm({ profile, rows, ...props }: Prop
       <View style={wide ? styles.parts : styles.stack}>
         <SignalPart {...props} profile={profile} rows={rows} />
         <Part name="water" title="Water flow" {...props} fields={['least', 'usual', 'greatest', 'hourly']}>
-          <Figure {...props} field="least" label="Least dependable" quantity="waterFlow" />
+          <Figure {...props} field="least" label="Least" quantity="waterFlow" />
           <Figure {...props} field="usual" label="Usual" quantity="waterFlow" />
           <Figure {...props} field="greatest" label="Greatest" quantity="waterFlow" />
           <Field

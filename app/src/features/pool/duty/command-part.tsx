@@ -32,7 +32,7 @@ export function CommandPart({ texts }: { texts: Texts }) {
         words
         path="otherAddresses"
         label="Addresses of other pumps on the link"
-        hint="Parted by commas"
+        hint="With commas between them"
       />
       <RowsField path="linked" add="Add a linked device" blank={{ kind: 'dosing', name: '' }}>
         {(path) => (

@@ -88,8 +88,8 @@ function Column({
       </Words>
       <Words size="small" colour="quiet">
         {sums.costYear.toFixed(0)} {currency} a year, {figureWithUnit(fig('energy', sums.energy_kWh), reader)}{' '}
-        a week, {(sums.runHours / 7).toFixed(1)} h a day; {(sums.dearShare * 100).toFixed(0)} % of the cost in
-        the dearest hours; longest pause {sums.longestPause_min} min.
+        a week, {(sums.runHours / 7).toFixed(1)} h a day; {(sums.dearShare * 100).toFixed(0)} % of the cost at
+        the peak price; longest pause {sums.longestPause_min} min.
       </Words>
     </View>
   );

@@ -149,8 +149,8 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
         />
       )}
       <Words size="small" colour="quiet">
-        Tinted: the dearest hours. Hatched: prime. Dotted: frost guard. A dashed bar at the top: a program
-        that does not get the pump.
+        Tinted: peak price. Hatched: prime. Dotted: frost guard. A dashed bar at the top: a program that does
+        not get the pump.
         {shown === 'found' && context.clockAhead_min !== 0
           ? ` Drawn by true time: the controller’s clock is ${clockErrorInWords(context.clockAhead_min)}.`
           : ''}
