@@ -98,7 +98,7 @@ describe('a pool', () => {
       { kind: 'hand-run', at_s: 111_600, until_s: 120_600, amount: 2400 },
     ]);
     expect(wordsOf('happenings-1')).toContain('It runs by hand.');
-    fireEvent.press(screen.getByText('Take away'));
+    fireEvent.press(screen.getByText('Remove'));
     await settled();
     expect(wordsOf('bench-events')).toContain('Nothing goes wrong.');
   });
