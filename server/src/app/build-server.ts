@@ -12,6 +12,7 @@ import {
 } from 'fastify-type-provider-zod';
 import type { Clock } from '../clock';
 import type { Database } from '../db';
+import { Press } from '../press';
 import { answerError, problems } from '../problems';
 import { guardOrigin, PERMISSIONS } from './guard';
 import { refuseUnwritable } from './unwritable';
@@ -102,11 +103,13 @@ export async function buildServer(options: ServerOptions): Promise<FastifyInstan
     transform: jsonSchemaTransform,
   });
   await app.register(swaggerUi, { routePrefix: '/api/docs' });
+  const press = new Press();
+  app.addHook('onClose', () => press.close());
   await app.register(
     async (api) => {
       await api.register(healthRoutes(database, clock));
-      await api.register(registerRoutes(database, clock, options.labelBase ?? LABEL_BASE));
-      await api.register(jobRoutes(database, clock));
+      await api.register(registerRoutes(database, clock, options.labelBase ?? LABEL_BASE, press));
+      await api.register(jobRoutes(database, clock, press));
       await api.register(toolRoutes);
       await api.register(benchRoutes);
     },

@@ -2,7 +2,7 @@ import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
 import type { BenchAnswer, BenchRequest } from '@barythm/contract/bench';
 import { problems } from '../problems';
-import { Places } from './places';
+import { Places } from '../apart/places';
 
 /** A week of two sheets takes well under a second; what takes this long is stopped. */
 const MOST_ms = 30_000;

@@ -14,3 +14,33 @@ export async function freeCode(models: Models, id: string, transaction: Transact
   }
   throw new Error(`No free label code for the pump ${id}.`);
 }
+
+/** A free label code for each of some pumps that are about to be written: looked up together, drawn again only where two meet. */
+export async function freeCodes(
+  models: Models,
+  ids: readonly string[],
+  transaction: Transaction,
+): Promise<string[]> {
+  const given = new Set<string>();
+  const first = ids.map((id) => labelCode(id, 0));
+  const there = new Set<string>();
+  for (let i = 0; i < first.length; i += LOOKED_UP) {
+    const rows = await models.pumps.findAll({
+      where: { code: first.slice(i, i + LOOKED_UP) },
+      attributes: ['code'],
+      transaction,
+    });
+    for (const row of rows) there.add(row.get('code') as string);
+  }
+  const codes: string[] = [];
+  for (const [i, id] of ids.entries()) {
+    let code = there.has(first[i]) ? await freeCode(models, id, transaction) : first[i];
+    for (let draw = 1; given.has(code) && draw < MOST_DRAWS; draw++) code = labelCode(id, draw);
+    given.add(code);
+    codes.push(code);
+  }
+  return codes;
+}
+
+/** Codes of one query. */
+const LOOKED_UP = 500;

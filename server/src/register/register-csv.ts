@@ -1,3 +1,4 @@
+import { Readable } from 'node:stream';
 import type { RegisterPreview } from '@barythm/contract/resources';
 import Papa from 'papaparse';
 import { QueryTypes } from 'sequelize';
@@ -52,26 +53,45 @@ export async function importRegister(
   return { sites: ids.newSites, pumps: lines.length };
 }
 
-/** The whole register as CSV, in the columns that come in again. */
-export async function exportRegister(database: Database): Promise<string> {
-  const rows = await database.sequelize.query<Record<string, string | null>>(
-    `SELECT s.name AS site, s.place AS site_place, s.zone, p.tag, p.name, p.place, u.profileId AS profile, u.model,
-            u.serial, json_extract(u.plate, '$.gear') AS gear,
-            json_extract(u.plate, '$.greatest_spm') AS greatest_spm,
-            json_extract(u.plate, '$.rated_bar') AS rated_bar,
-            json_extract(u.plate, '$.greatest_rpm') AS greatest_rpm,
-            json_extract(u.plate, '$.rated_W') AS rated_W, json_extract(u.plate, '$.kind') AS kind
-       FROM pumps p JOIN sites s ON s.id = p.siteId JOIN units u ON u.pumpId = p.id AND u.toDate IS NULL
-      ORDER BY s.name, p.tag`,
-    { type: QueryTypes.SELECT },
-  );
-  return Papa.unparse(
-    {
-      fields: [...REGISTER_COLUMNS],
-      data: rows.map((row) => REGISTER_COLUMNS.map((column) => row[column] ?? '')),
-    },
-    { newline: '\r\n', escapeFormulae: FORMULA },
-  );
+/** Rows that are read and written out at once: others are answered in between. */
+const SLICE = 1000;
+
+/** The whole register as CSV, in the columns that come in again; written out slice by slice as it is read. */
+export function exportRegister(database: Database): Readable {
+  return Readable.from(csvSlices(database));
+}
+
+async function* csvSlices(database: Database): AsyncGenerator<string> {
+  yield csvOf([...REGISTER_COLUMNS], []);
+  // after the last row of the slice before, by the order they are read in: no slice counts those it leaves out
+  let after = { site: '', tag: '' };
+  for (;;) {
+    const rows = await database.sequelize.query<Record<string, string | null>>(
+      `SELECT s.name AS site, s.place AS site_place, s.zone, p.tag, p.name, p.place, u.profileId AS profile, u.model,
+              u.serial, json_extract(u.plate, '$.gear') AS gear,
+              json_extract(u.plate, '$.greatest_spm') AS greatest_spm,
+              json_extract(u.plate, '$.rated_bar') AS rated_bar,
+              json_extract(u.plate, '$.greatest_rpm') AS greatest_rpm,
+              json_extract(u.plate, '$.rated_W') AS rated_W, json_extract(u.plate, '$.kind') AS kind
+         FROM sites s JOIN pumps p ON p.siteId = s.id JOIN units u ON u.pumpId = p.id AND u.toDate IS NULL
+        WHERE (s.name, p.tag) > ($site, $tag)
+        ORDER BY s.name, p.tag LIMIT ${SLICE}`,
+      { bind: after, type: QueryTypes.SELECT },
+    );
+    if (rows.length === 0) return;
+    yield csvOf(
+      null,
+      rows.map((row) => REGISTER_COLUMNS.map((column) => row[column] ?? '')),
+    );
+    const last = rows[rows.length - 1];
+    after = { site: last.site ?? '', tag: last.tag ?? '' };
+  }
+}
+
+/** Lines of CSV, each with its end. */
+function csvOf(fields: string[] | null, data: unknown[][]): string {
+  const rows = fields ? [fields, ...data] : data;
+  return `${Papa.unparse(rows, { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;
 }
 
 async function readRegister(database: Database, text: string): Promise<Read> {
@@ -91,17 +111,19 @@ async function readRegister(database: Database, text: string): Promise<Read> {
     const words = `More than ${MOST_ROWS} pumps in one file: part it.`;
     return { lines: [], faults: [{ line: MOST_ROWS + 2, column: 1, words }] };
   }
-  const check = await lineCheck(database);
+  const lines = rows.map(
+    (cells) =>
+      Object.fromEntries(
+        REGISTER_COLUMNS.map((column) => [column, unescaped(cells[names.indexOf(column)] ?? '').trim()]),
+      ) as Record<RegisterColumn, string>,
+  );
+  const check = await lineCheck(database, lines);
   const faults: RegisterPreview['faults'] = [];
-  const lines = rows.map((cells, i) => {
-    const line = Object.fromEntries(
-      REGISTER_COLUMNS.map((column) => [column, unescaped(cells[names.indexOf(column)] ?? '').trim()]),
-    ) as Record<RegisterColumn, string>;
+  for (const [i, line] of lines.entries()) {
     for (const { column, words } of check(line)) {
       faults.push({ line: i + 2, column: names.indexOf(column) + 1, words });
     }
-    return line;
-  });
+  }
   return { lines, faults };
 }
 

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import type { Plate } from '@barythm/core/families';
-import { QueryTypes } from 'sequelize';
-import { freeCode, type Database } from '../db';
+import { QueryTypes, type Transaction } from 'sequelize';
+import { freeCodes, type Database, type Models } from '../db';
 import { problems } from '../problems';
 
 /** The columns of a register file, in their order. */
@@ -40,14 +40,14 @@ export async function addPump(
     RegisterColumn,
     string
   >;
-  const faults = (await lineCheck(database))(line);
+  const faults = (await lineCheck(database, [line]))(line);
   if (faults.length > 0)
     throw problems.invalid(faults.map(({ column, words }) => ({ field: column, words })));
   const { pumpIds } = await writeLines(database, [line], today, actor);
   return { id: pumpIds[0] };
 }
 
-/** Writes checked lines, all or nothing. */
+/** Writes checked lines, all or nothing, in a few statements: what waits for the database is not held up for long. */
 export async function writeLines(
   database: Database,
   lines: readonly RegisterLine[],
@@ -57,68 +57,96 @@ export async function writeLines(
   const { models } = database;
   const latest = await latestVersions(database);
   return database.write(async (transaction) => {
-    let made = 0;
-    const pumpIds: string[] = [];
-    for (const line of lines) {
-      const [site, isNew] = await models.sites.findOrCreate({
-        where: { name: line.site },
-        defaults: {
-          id: idFrom('site', line.site),
-          name: line.site,
-          place: line.site_place,
-          zone: line.zone,
-          actor,
-        },
-        transaction,
-      });
-      if (isNew) made += 1;
-      const id = idFrom('pump', `${line.site}/${line.tag}`);
-      pumpIds.push(id);
-      await models.pumps.create(
-        {
-          id,
-          siteId: site.get('id'),
-          tag: line.tag,
-          name: line.name,
-          place: line.place,
-          family: latest.get(line.profile)?.family,
-          signalFrom: null,
-          duty: null,
-          reported: null,
-          note: '',
-          code: await freeCode(models, id, transaction),
-          actor,
-        },
-        { transaction },
-      );
-      await models.units.create(
-        {
-          id: `unit-${id}`,
-          pumpId: id,
-          profileId: line.profile,
-          profileVersion: latest.get(line.profile)?.version,
-          model: line.model,
-          serial: line.serial,
-          plate: plateOf(line, latest.get(line.profile)?.family),
-          fromDate: today,
-          toDate: null,
-          actor,
-        },
-        { transaction },
-      );
+    const { siteIds, made } = await sitesOf(models, lines, actor, transaction);
+    const ids = lines.map((line) => idFrom('pump', `${line.site}/${line.tag}`));
+    const codes = await freeCodes(models, ids, transaction);
+    const pumps = lines.map((line, i) => ({
+      id: ids[i],
+      siteId: siteIds.get(line.site),
+      tag: line.tag,
+      name: line.name,
+      place: line.place,
+      family: latest.get(line.profile)?.family,
+      signalFrom: null,
+      duty: null,
+      reported: null,
+      note: '',
+      code: codes[i],
+      actor,
+    }));
+    const units = lines.map((line, i) => ({
+      id: `unit-${ids[i]}`,
+      pumpId: ids[i],
+      profileId: line.profile,
+      profileVersion: latest.get(line.profile)?.version,
+      model: line.model,
+      serial: line.serial,
+      plate: plateOf(line, latest.get(line.profile)?.family),
+      fromDate: today,
+      toDate: null,
+      actor,
+    }));
+    for (let i = 0; i < lines.length; i += WRITTEN) {
+      await models.pumps.bulkCreate(pumps.slice(i, i + WRITTEN), { transaction });
+      await models.units.bulkCreate(units.slice(i, i + WRITTEN), { transaction });
     }
-    return { newSites: made, pumpIds };
+    return { newSites: made, pumpIds: ids };
   });
 }
 
-/** What is wrong with a line, by column; a tag that came before counts as taken. */
-export async function lineCheck(database: Database) {
+/** Rows of a statement. */
+const WRITTEN = 500;
+
+/** The sites that some lines name, by name; those that were not there are made. */
+async function sitesOf(
+  models: Models,
+  lines: readonly RegisterLine[],
+  actor: string,
+  transaction: Transaction,
+): Promise<{ siteIds: ReadonlyMap<string, string>; made: number }> {
+  const siteIds = new Map<string, string>();
+  let made = 0;
+  for (const { site: name, site_place, zone } of lines) {
+    if (siteIds.has(name)) continue;
+    const [site, isNew] = await models.sites.findOrCreate({
+      where: { name },
+      defaults: { id: idFrom('site', name), name, place: site_place, zone, actor },
+      transaction,
+    });
+    siteIds.set(name, site.get('id') as string);
+    if (isNew) made += 1;
+  }
+  return { siteIds, made };
+}
+
+/** Tags that are looked up at once. */
+const LOOKED_UP = 200;
+
+/** Which of these lines' pumps are there already, as `site/tag`. Only theirs are looked up, however many there are. */
+async function takenBy(database: Database, lines: readonly RegisterLine[]): Promise<Set<string>> {
+  const taken = new Set<string>();
+  for (let i = 0; i < lines.length; i += LOOKED_UP) {
+    const slice = lines.slice(i, i + LOOKED_UP);
+    const there = await database.sequelize.query<{ key: string }>(
+      `SELECT s.name || '/' || p.tag AS key FROM sites s JOIN pumps p ON p.siteId = s.id
+        WHERE s.name IN (SELECT value FROM json_each($sites)) AND p.tag IN (SELECT value FROM json_each($tags))`,
+      {
+        bind: {
+          sites: JSON.stringify([...new Set(slice.map(({ site }) => site))]),
+          tags: JSON.stringify(slice.map(({ tag }) => tag)),
+        },
+        type: QueryTypes.SELECT,
+      },
+    );
+    for (const { key } of there) taken.add(key);
+  }
+  return taken;
+}
+
+/** What is wrong with one of some lines, by column; a tag that came before counts as taken. */
+export async function lineCheck(database: Database, lines: readonly RegisterLine[]) {
   const profiles = await latestVersions(database);
-  const there = await database.sequelize.query<{ key: string }>(
-    `SELECT s.name || '/' || p.tag AS key FROM pumps p JOIN sites s ON s.id = p.siteId`,
-    { type: QueryTypes.SELECT },
-  );
-  const taken = new Set(there.map((row) => row.key));
+  const taken = await takenBy(database, lines);
   return (line: RegisterLine): { column: RegisterColumn; words: string }[] => {
     const faults: { column: RegisterColumn; words: string }[] = [];
     for (const column of NEEDED) {

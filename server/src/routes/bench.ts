@@ -1,6 +1,7 @@
 import { benchAnswerSchema, benchRequestSchema } from '@barythm/contract/bench';
 import type { FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { runApart } from '../bench';
+import { goneWith } from './gone';
 
 /** The bench over HTTP: the same run as in the app, to the last digit. */
 export const benchRoutes: FastifyPluginAsyncZod = async (app) => {
@@ -8,9 +9,7 @@ export const benchRoutes: FastifyPluginAsyncZod = async (app) => {
     '/bench',
     { schema: { body: benchRequestSchema, response: { 200: benchAnswerSchema } } },
     (request) => {
-      const gone = new AbortController();
-      request.raw.socket.once('close', () => gone.abort());
-      return runApart(request.body, gone.signal);
+      return runApart(request.body, goneWith(request));
     },
   );
 };

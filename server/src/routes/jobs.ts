@@ -9,14 +9,16 @@ import { z } from 'zod';
 import type { Clock } from '../clock';
 import type { Database } from '../db';
 import { carryOut, importJob, loadJob } from '../jobs';
+import type { Press } from '../press';
 import { problems } from '../problems';
 import { keepState } from '../register';
-import { checksCsv, handoverPdf, readingsCsv, sheetCsv, programsCalendar } from '../report';
+import { goneWith } from './gone';
+import { checksCsv, readingsCsv, sheetCsv, programsCalendar } from '../report';
 
 const byId = z.object({ id: z.string() });
 
 /** Jobs: read, written by commands, and what leaves of them. */
-export function jobRoutes(database: Database, clock: Clock): FastifyPluginAsyncZod {
+export function jobRoutes(database: Database, clock: Clock, press: Press): FastifyPluginAsyncZod {
   const load = async (id: string): Promise<JobDocument> => {
     const document = await loadJob(database.models, id);
     if (!document) throw problems.notFound('job', id);
@@ -47,7 +49,8 @@ export function jobRoutes(database: Database, clock: Clock): FastifyPluginAsyncZ
 
     app.get('/jobs/:id/hand-over.pdf', { schema: { params: byId } }, async (request, reply) => {
       const document = await load(request.params.id);
-      const pdf = await handoverPdf(document, handoverOf(document));
+      const order = { paper: 'hand-over', document, handover: handoverOf(document) } as const;
+      const pdf = await press.print(order, goneWith(request));
       return attach(reply, document, 'hand-over', 'pdf', 'application/pdf').send(pdf);
     });
 

@@ -34,13 +34,19 @@ import {
   round,
   sitePage,
 } from '../register';
-import { labelsPdf } from '../report';
+import type { Press } from '../press';
+import { goneWith } from './gone';
 
 const byId = z.object({ id: z.string() });
 const csvSchema = z.object({ csv: z.string().min(1, 'The file is empty.') }).strict();
 
 /** Round, register and library. */
-export function registerRoutes(database: Database, clock: Clock, labelBase: string): FastifyPluginAsyncZod {
+export function registerRoutes(
+  database: Database,
+  clock: Clock,
+  labelBase: string,
+  press: Press,
+): FastifyPluginAsyncZod {
   return async (app) => {
     app.get(
       '/round',
@@ -89,19 +95,20 @@ export function registerRoutes(database: Database, clock: Clock, labelBase: stri
     app.get(
       '/labels.pdf',
       { schema: { querystring: z.object({ site: z.string().optional(), pump: z.string().optional() }) } },
-      async ({ query }, reply) => {
-        const pumps = await labelPumps(database, query);
+      async (request, reply) => {
+        const pumps = await labelPumps(database, request.query);
+        const order = { paper: 'labels', pumps, base: labelBase, createdAt: clock() } as const;
         return reply
           .type('application/pdf')
           .header('content-disposition', 'attachment; filename="pump-labels.pdf"')
-          .send(await labelsPdf(pumps, labelBase, clock()));
+          .send(await press.print(order, goneWith(request)));
       },
     );
     app.get('/register.csv', async (_, reply) =>
       reply
         .type('text/csv; charset=utf-8')
         .header('content-disposition', 'attachment; filename="register.csv"')
-        .send(await exportRegister(database)),
+        .send(exportRegister(database)),
     );
     app.post(
       '/register/preview',

@@ -1,0 +1,1 @@
+export { Press } from './press';

@@ -1,0 +1,19 @@
+import type { Handover, JobDocument } from '@barythm/core/job';
+import { handoverPdf, labelsPdf, type LabelPump } from '../report';
+
+/** A paper that is asked for, with all that stands on it. */
+export type PaperOrder =
+  | { readonly paper: 'hand-over'; readonly document: JobDocument; readonly handover: Handover }
+  | {
+      readonly paper: 'labels';
+      readonly pumps: readonly LabelPump[];
+      readonly base: string;
+      readonly createdAt: string;
+    };
+
+/** Makes a paper, on whatever thread it is called. */
+export function makePaper(order: PaperOrder): Promise<Buffer> {
+  return order.paper === 'hand-over'
+    ? handoverPdf(order.document, order.handover)
+    : labelsPdf(order.pumps, order.base, order.createdAt);
+}
