@@ -34,6 +34,7 @@ export function programsCalendar(document: JobDocument): string | null {
   const settings = understand(context.profile, context.plate, view.values.force);
   const rules = rulesOf(context.profile);
   const { site, pump, job } = document;
+  const stamped = new Date(document.handover?.recordedAt ?? job.startedAt);
   const calendar = ical({
     name: `${pump.tag}: programs`,
     prodId: { company: 'Barythm', product: 'Barythm', language: 'EN' },
@@ -46,7 +47,7 @@ export function programsCalendar(document: JobDocument): string | null {
     const start = at(date, program.start, site.zone);
     calendar.createEvent({
       id: `${job.id}-${program.slot}@barythm`,
-      stamp: new Date(document.handover?.recordedAt ?? job.startedAt),
+      stamp: stamped,
       start,
       // by the clock on the wall: a run keeps its times over the nights the clocks change
       end: at(
@@ -64,7 +65,13 @@ export function programsCalendar(document: JobDocument): string | null {
       },
     });
   }
-  return calendar.toString();
+  // the stamp is an instant, and RFC 5545 wants it in UTC
+  return calendar.toString().replace(/^DTSTAMP:.*$/gm, `DTSTAMP:${inUtc(stamped)}`);
+}
+
+/** An instant as calendars write it: `20261124T103000Z`. */
+function inUtc(instant: Date): string {
+  return instant.toISOString().replace(/[-:]|\.\d+/g, '');
 }
 
 /** The first date on or after a date on which a program runs. */

@@ -14,18 +14,24 @@ import {
   ensureRoom,
   heading,
   heightOf,
+  keepFoot,
   INK,
   PAGE,
   rule,
+  settleFoot,
   TEXT_WIDTH,
   triadSign,
   write,
   type Pdf,
 } from './paper';
 
-/** The page the customer reads: before and after, what was proved, what is open and who acts, next due, signature. */
-export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): void {
+/**
+ * The page the customer reads: before and after, what was proved, what is open and who acts, next due, signature. The signature stands
+ * on this page however much is open; what finds no room goes on overleaf. Answers where the next part begins: null on a new page.
+ */
+export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): number | null {
   const { summary } = handover;
+  keepFoot(pdf, { height: SIGNATURE_HEIGHT, draw: (at) => signature(pdf, handover, at) });
   let y = masthead(pdf, document, handover);
   if (summary.lookedAtOnly !== undefined) y = lookedAtOnly(pdf, summary.lookedAtOnly, y);
   if (summary.accepted.length > 0) y = acceptedStops(pdf, summary.accepted, y);
@@ -34,8 +40,10 @@ export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): 
   if (summary.pool && summary.pool.weeks.length > 0) y = poolWeeks(pdf, summary.pool, y);
   y = proved(pdf, handover, y);
   y = openPoints(pdf, summary.open, y);
-  signature(pdf, handover, y);
+  return settleFoot(pdf) ? null : y + 10;
 }
+
+const SIGNATURE_HEIGHT = 96;
 
 function masthead(pdf: Pdf, { pump, site, unit, profile }: JobDocument, handover: Handover): number {
   mark(pdf, PAGE.left, PAGE.top);
@@ -90,18 +98,15 @@ function lookedAtOnly(pdf: Pdf, why: string, start: number): number {
 function acceptedStops(pdf: Pdf, accepted: readonly HandoverFinding[], start: number): number {
   let y = heading(pdf, 'Accepted in writing', start);
   for (const finding of accepted) {
+    const words = `${finding.so} ${finding.will} Accepted because: ${finding.reason ?? ''}`;
+    y = ensureRoom(pdf, y, 20 + heightOf(pdf, words, TEXT_WIDTH, { size: 9.5 }));
     y = write(
       pdf,
       `${finding.code}  ${finding.title}`,
       { x: PAGE.left, y, width: TEXT_WIDTH },
       { font: 'bold', size: 10, colour: INK.rust },
     );
-    y = write(
-      pdf,
-      `${finding.so} ${finding.will} Accepted because: ${finding.reason ?? ''}`,
-      { x: PAGE.left, y, width: TEXT_WIDTH },
-      { size: 9.5 },
-    );
+    y = write(pdf, words, { x: PAGE.left, y, width: TEXT_WIDTH }, { size: 9.5 });
     y += 6;
   }
   return y + 6;
@@ -297,9 +302,7 @@ function openPoints(pdf: Pdf, open: readonly HandoverFinding[], start: number): 
   return y + 6;
 }
 
-function signature(pdf: Pdf, handover: Handover, start: number): void {
-  const height = 96;
-  const y = ensureRoom(pdf, start, height + 6);
+function signature(pdf: Pdf, handover: Handover, y: number): void {
   const width = (TEXT_WIDTH - 16) / 2;
   write(pdf, 'Next due', { x: PAGE.left, y, width }, { font: 'bold', size: 11, colour: INK.petrol });
   write(

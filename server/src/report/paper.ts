@@ -147,9 +147,31 @@ export function heading(pdf: Pdf, text: string, y: number): number {
 
 /** True when `needed` points still fit on the page; otherwise a new page has been begun. */
 export function ensureRoom(pdf: Pdf, y: number, needed: number): number {
-  if (y + needed <= PAGE.height - PAGE.bottom) return y;
+  if (y + needed <= PAGE.height - PAGE.bottom - (FOOT.get(pdf)?.height ?? 0)) return y;
+  settleFoot(pdf);
   pdf.addPage();
   return PAGE.top;
+}
+
+interface Foot {
+  readonly height: number;
+  readonly draw: (y: number) => void;
+}
+/** What stands at the foot of the page that is being written, and is drawn when the page is left. */
+const FOOT = new WeakMap<Pdf, Foot>();
+
+/** Keeps room at the foot of this page for what belongs there however long the page becomes: it is drawn when the page is left. */
+export function keepFoot(pdf: Pdf, foot: Foot): void {
+  FOOT.set(pdf, foot);
+}
+
+/** Draws what stands at the foot of this page, once; answers whether the page was still being written. */
+export function settleFoot(pdf: Pdf): boolean {
+  const foot = FOOT.get(pdf);
+  if (!foot) return false;
+  FOOT.delete(pdf);
+  foot.draw(PAGE.height - PAGE.bottom - foot.height);
+  return true;
 }
 
 /** The triad's signs: hollow ring, upright diamond, filled disc. */

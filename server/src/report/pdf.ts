@@ -9,8 +9,8 @@ import { settingsPage } from './settings-page';
 export function handoverPdf(document: JobDocument, handover: Handover): Promise<Buffer> {
   const { pump, site } = document;
   const pdf = newDocument(`Hand-over ${pump.tag}, ${handover.summary.siteDate}`, handover.recordedAt);
-  firstPage(pdf, document, handover);
-  const settings = settingsPage(pdf, handover);
+  const begun = firstPage(pdf, document, handover);
+  const settings = settingsPage(pdf, handover, begun);
   const readings = readingsPage(pdf, document, handover, settings);
   checksPage(pdf, document, handover, readings);
   footers(

@@ -17,10 +17,10 @@ import {
 const COLUMNS = { label: 150, found: 92, target: 92, left: 92 } as const;
 const REASON_SIZE = 8.5;
 
-/** Settings found, target and left, each with the reason of its target; answers the y below them. */
-export function settingsPage(pdf: Pdf, { summary }: Handover): number {
-  pdf.addPage();
-  let y = heading(pdf, 'Settings', PAGE.top);
+/** Settings found, target and left, each with the reason of its target; on a new page where none is begun. Answers the y below. */
+export function settingsPage(pdf: Pdf, { summary }: Handover, start: number | null): number {
+  if (start === null) pdf.addPage();
+  let y = heading(pdf, 'Settings', start === null ? PAGE.top : ensureRoom(pdf, start, 120));
   y = header(pdf, y);
   const [unread, known] = parted(summary.settings);
   const settings = programsInRows(known);

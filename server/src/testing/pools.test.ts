@@ -44,6 +44,8 @@ describe('programs as a calendar', () => {
     const zone = new ICAL.Timezone(parsed.getFirstSubcomponent('vtimezone')!);
     const events = parsed.getAllSubcomponents('vevent').map((event) => new ICAL.Event(event));
     expect(events).toHaveLength(5);
+    // stamps are instants: in UTC, as RFC 5545 has it
+    expect(text.match(/^DTSTAMP:.*$/gm)?.every((line) => /^DTSTAMP:\d{8}T\d{6}Z\r?$/.test(line))).toBe(true);
     const cleaner = events.find(({ description }) => description.includes('Cleaner'))!;
     expect(cleaner.component.getFirstPropertyValue('rrule')?.toString()).toBe('FREQ=WEEKLY;BYDAY=MO,WE,FR');
     expect(cleaner.startDate).toMatchObject({ hour: 10, minute: 0 });
