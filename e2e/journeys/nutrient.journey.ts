@@ -114,7 +114,7 @@ async function set() {
   await browser.tap('readback-save');
   for (const [key, value] of [
     ['store', 'off'],
-    ['closed', '60'],
+    ['closed', '80'],
     ['pause', 'permits'],
     ['dry', 'stop'],
     ['power', 'wait'],
@@ -201,7 +201,7 @@ test('a drawdown that is rejected, repeated and accepted becomes the pump’s fi
     await drawDown(['70.1', '70.4', '70.2'], '730');
     await browser.says('cal-verdict', '0.0962 mL a stroke');
     await browser.tap('stage-plan');
-    await browser.says('measured-note', /Measured by drawdown on [\d-]+: 0\.0962 mL at full stroke/);
+    await browser.says('measured-note', /Measured by drawdown on \d+ \w+ \d{4}: 0\.0962 mL at full stroke/);
     await browser.until(
       'both are written',
       async () => (await stage.database.models.records.count({ where: { kind: 'calibration' } })) === 7,

@@ -102,7 +102,9 @@ export class Browser {
     await this.driver.executeAsyncScript(STEADY, element);
   }
 
+  /** Taps an element. What makes room for the pad while one types comes back when the pad is closed. */
   async tap(id: string): Promise<void> {
+    if (!(await this.has(id))) await this.closePad();
     await this.retryStale(async () => {
       const element = await this.find(id);
       await this.bringIntoView(element);
@@ -113,6 +115,12 @@ export class Browser {
   /** Test id of the field that has the focus; empty without one. */
   async focused(): Promise<string> {
     return this.driver.executeScript('return document.activeElement?.dataset.testid ?? ""');
+  }
+
+  /** Closes the figure pad where it is open; it may be closing by itself just now. */
+  private async closePad(): Promise<void> {
+    const [done] = await this.driver.findElements(By.css('[data-testid="pad-done"]'));
+    await done?.click().catch(() => undefined);
   }
 
   /** Presses a key of the figure pad by what stands on it. */
