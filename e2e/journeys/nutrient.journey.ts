@@ -157,7 +157,7 @@ async function prove() {
   }
   await browser.gone('pattern-wiring');
   await drawDown(['79.6', '79.9', '79.7'], '200');
-  await browser.says('cal-verdict', /0\.3987 mL a stroke, measured on [\d-]+ at 95 %/);
+  await browser.says('cal-verdict', /0\.3987 mL a stroke, measured on \d+ \w+ \d{4} at 95 %/);
   await returnToAutomatic(browser, 'Pulse per 3 on the display, a stroke at every third pulse.');
 }
 
