@@ -68,6 +68,8 @@ export const jobRowSchema = z.object({
   siteName: z.string(),
   state: z.enum(['planned', 'open', 'part-changed', 'put-back', 'handed-over', 'cancelled']),
   date: dateSchema,
+  /** tells jobs of one day apart */
+  startedAt: z.string(),
   actor: z.string(),
 });
 export type JobRow = z.infer<typeof jobRowSchema>;

@@ -85,7 +85,7 @@ export async function jobRows(
 ): Promise<(JobRow & { visitId: string; siteId: string; zone: string })[]> {
   return database.sequelize.query(
     `SELECT j.id, j.pumpId, p.tag, p.name AS pumpName, s.name AS siteName, s.zone, j.state,
-            j.plannedFor AS date, j.actor, j.visitId, v.siteId
+            j.plannedFor AS date, j.startedAt, j.actor, j.visitId, v.siteId
        FROM jobs j JOIN pumps p ON p.id = j.pumpId JOIN visits v ON v.id = j.visitId JOIN sites s ON s.id = v.siteId
       WHERE ${where} ORDER BY j.plannedFor DESC, j.startedAt DESC, p.tag`,
     { bind, type: QueryTypes.SELECT },

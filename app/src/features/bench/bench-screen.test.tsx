@@ -114,6 +114,10 @@ describe('a pool', () => {
     await settled();
     expect(last()).toMatchObject({ kind: 'timed-run', until_s: null });
     expect(screen.queryByTestId('throw-broken-wire')).toBeNull();
+    // it goes with this visit of the page, and is not the pump's for ever
+    screen.unmount();
+    await open(pool());
+    expect(wordsOf('bench-events')).toContain('Nothing goes wrong.');
   });
 
   test('an edited copy is tried, keeps out what the controller would not take, and plans nothing', async () => {

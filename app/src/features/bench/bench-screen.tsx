@@ -1,7 +1,7 @@
 import type { PumpResource } from '@barythm/contract/resources';
 import type { SettingValues } from '@barythm/core/profile';
 import { useLocalSearchParams } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { usePump } from '../../api/queries';
 import { useDraftOf } from '../../draft/use-draft';
 import { Button } from '../../ui/button';
@@ -70,6 +70,18 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
   const [first, setFirst] = useState<SheetName>(known.includes('found') ? 'found' : 'target');
   const [second, setSecond] = useState<SheetName>(known.includes('left') ? 'left' : 'target');
   const [draft, setDraft] = useDraftOf<ScenarioDraft>(`bench:${pump.id}`, startFor(context));
+  const latest = useRef({ draft, setDraft });
+  useEffect(() => {
+    latest.current = { draft, setDraft };
+  });
+  // a fault that was thrown in to see what happens is not the pump's for ever: a reload keeps it, leaving the page does not
+  useEffect(
+    () => () => {
+      const { draft: left, setDraft: keep } = latest.current;
+      if (left.events.length > 0) keep({ ...left, events: [] });
+    },
+    [],
+  );
   const [edited, setEdited] = useDraftOf<SettingValues>(`bench-sheet:${pump.id}`, sheets.values.target ?? {});
   const scenario = useMemo(() => scenarioOf(draft, context), [draft, context]);
   const asked = [first, second].map((name) => ({

@@ -8,7 +8,7 @@ import {
 } from '@barythm/core/families/metering';
 import { bareContext, checkColumn, isPool, leavingFindings, viewJob } from '@barythm/core/job';
 import { inOrderOfWork, type SettingValues } from '@barythm/core/profile';
-import { addDays, dateInWords } from '@barythm/core/time';
+import { addDays, dateInWords, siteTime } from '@barythm/core/time';
 import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
 import { useReader } from '../../ui/reader';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -275,7 +275,12 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           }
         >
           <View style={styles.row}>
-            <Words bold>{dateInWords(job.date)}</Words>
+            <Words bold>
+              {dateInWords(job.date)}
+              {pump.jobs.filter(({ date }) => date === job.date).length > 1
+                ? `, begun at ${siteTime(job.startedAt, pump.zone)}`
+                : ''}
+            </Words>
             <Words bold colour={job.state === 'handed-over' ? 'moss' : 'ember'} size="small">
               {STATE_WORDS[job.state]}
             </Words>

@@ -39,6 +39,7 @@ function sign() {
 }
 
 test('a stop on what is left keeps it from being handed over, until it is accepted in writing', () => {
+  sign();
   const job = stand(badlyRun().plan().set().enterMany('left', { limit: 3260 }));
   const gate = wordsOf('gate');
   expect(gate).toContain('Not ready to hand over');
@@ -52,6 +53,10 @@ test('a stop on what is left keeps it from being handed over, until it is accept
     press(`accept-${code}`);
   }
   expect(screen.queryByTestId('gate')).toBeNull();
+  // what the customer signed for stands on the screen too, with its reason
+  press('hand-over');
+  expect(screen.getAllByTestId('accepted-in-writing')).toHaveLength(2);
+  expect(screen.getAllByText(/A new filter comes next week\./).length).toBeGreaterThan(0);
 });
 
 test('the week before and after, what was proved, and no word of signals on a pool pump', () => {

@@ -155,7 +155,13 @@ export function HandOverStage() {
       {document.handover && (
         <Card title="What was open at hand-over">
           {summary.open.length === 0 && <Words>Nothing.</Words>}
-          {[...summary.accepted, ...summary.open].map((finding, i) => (
+          {summary.accepted.map((finding, i) => (
+            <Words key={`accepted-${i}`} testID="accepted-in-writing">
+              <Words bold>Accepted in writing: {finding.title}.</Words> {finding.so} {finding.will} Because:{' '}
+              {finding.reason ?? ''}
+            </Words>
+          ))}
+          {summary.open.map((finding, i) => (
             <Words key={i}>
               <Words bold>{finding.title}.</Words> {finding.so} {finding.todo}
             </Words>
