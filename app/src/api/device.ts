@@ -1,6 +1,7 @@
 import { v7 } from 'uuid';
 import { sendCommand } from './client';
 import { Outbox } from './outbox';
+import { unitsWanted } from '../ui/reader';
 import { browserStore } from './outbox-store';
 
 /** The app's one outbox, kept in IndexedDB. */
@@ -9,6 +10,7 @@ export const outbox = new Outbox({
   send: sendCommand,
   newId: () => v7(),
   now: () => new Date().toISOString(),
+  units: unitsWanted,
 });
 
 export const newId = (): string => v7();

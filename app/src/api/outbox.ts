@@ -1,3 +1,4 @@
+import type { UnitsWanted } from '@barythm/core/units';
 import type { Command, CommandAnswer, CommandBody } from '@barythm/contract/commands';
 import type { Problem } from '@barythm/contract/problem';
 import { RefusedError } from './client';
@@ -24,6 +25,8 @@ export interface OutboxParts {
   readonly send: (command: Command) => Promise<CommandAnswer>;
   readonly newId: () => string;
   readonly now: () => string;
+  /** the units that whoever writes reads in; metric where left out */
+  readonly units?: () => UnitsWanted;
 }
 
 export interface OutboxState {
@@ -112,12 +115,14 @@ export class Outbox {
     shownVersion: number,
     actor: Command['actor'] = 'Technician 1',
   ): Promise<void> {
+    const units = this.parts.units?.() ?? 'metric';
     const command: Command = {
       id: this.parts.newId(),
       baseVersion: shownVersion,
       recordedAt: this.parts.now(),
       device: 'web',
       actor,
+      ...(units === 'metric' ? {} : { units }),
       body,
     };
     this.set({ pending: [...this.state.pending, command] });

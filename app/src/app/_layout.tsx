@@ -12,6 +12,7 @@ import { Shortcuts } from '../features/shell/shortcuts';
 import { UnsentBar } from '../features/shell/unsent-bar';
 import { FigurePadProvider, usePadIsOpen } from '../ui/figure-pad';
 import { useWide } from '../ui/layout';
+import { useUnitsWanted } from '../ui/reader';
 import { usePalette } from '../ui/theme';
 
 const FONT_FILES = {
@@ -29,6 +30,7 @@ export default function Layout() {
   const palette = usePalette();
   const wide = useWide();
   const place = usePathname();
+  const units = useUnitsWanted();
   useEffect(() => {
     void outbox.start();
     const ahead = setTimeout(fetchHeavyScreens, 1500);
@@ -53,7 +55,8 @@ export default function Layout() {
         <View style={styles.main}>
           <FigurePadProvider>
             <View style={styles.main}>
-              <ScreenGuard place={place}>
+              {/* words that were made for a reader of other units are made anew */}
+              <ScreenGuard key={units} place={place}>
                 <Slot />
               </ScreenGuard>
             </View>

@@ -1,23 +1,18 @@
-import { METRIC, type Reader } from '@barythm/core/units';
+import { READERS, readFor, type Reader, type UnitsWanted } from '@barythm/core/units';
 import { useSyncExternalStore } from 'react';
 
-/** How this user wants figures: one system, or both with the other small beside it. */
-export type UnitsWanted = 'metric' | 'us' | 'both';
-
-const READERS: Readonly<Record<UnitsWanted, Reader>> = {
-  metric: METRIC,
-  us: { ...METRIC, system: 'us' },
-  both: { ...METRIC, also: 'us' },
-};
+export type { UnitsWanted };
 
 const KEY = 'barythm-units';
 const listeners = new Set<() => void>();
 let wanted: UnitsWanted | null = null;
 
-function read(): UnitsWanted {
+/** How this user wants figures: one system, or both with the other small beside it. Kept on this device. */
+export function unitsWanted(): UnitsWanted {
   if (wanted) return wanted;
   const kept = typeof localStorage === 'undefined' ? null : localStorage.getItem(KEY);
   wanted = kept === 'us' || kept === 'both' ? kept : 'metric';
+  readFor(wanted);
   return wanted;
 }
 
@@ -28,13 +23,14 @@ function subscribe(listener: () => void): () => void {
 
 export function setUnitsWanted(next: UnitsWanted): void {
   wanted = next;
+  readFor(next);
   if (typeof localStorage !== 'undefined') localStorage.setItem(KEY, next);
   for (const listener of listeners) listener();
 }
 
-/** The units that are wanted, kept on this device. */
+/** The units that are wanted. */
 export function useUnitsWanted(): UnitsWanted {
-  return useSyncExternalStore(subscribe, read, () => 'metric' as const);
+  return useSyncExternalStore(subscribe, unitsWanted, () => 'metric' as const);
 }
 
 /** The reader that figures are written for. */

@@ -1,5 +1,6 @@
 import type { PoolContext } from '@barythm/core/families/pool';
 import type { SolveProgress } from '@barythm/core/solver';
+import { unitsWanted } from '../ui/reader';
 import type { FromPlanner, PlannerAnswer } from './plan-messages';
 
 /** Thrown into a search that was cancelled. */
@@ -27,7 +28,7 @@ export class PlanClient {
         else resolve(data.answer);
       };
       worker.onerror = (event) => reject(new Error(event.message || 'The search could not be started.'));
-      worker.postMessage({ context, timeLimit_s });
+      worker.postMessage({ context, timeLimit_s, units: unitsWanted() });
     });
   }
 

@@ -1,10 +1,13 @@
 import type { CheapestAnswer } from '@barythm/core/schedule';
 import type { PoolContext, ReasonedProgram } from '@barythm/core/families/pool';
+import type { UnitsWanted } from '@barythm/core/units';
 import type { SolveProgress } from '@barythm/core/solver';
 
 export interface ToPlanner {
   readonly context: PoolContext;
   readonly timeLimit_s: number;
+  /** the units of its words */
+  readonly units: UnitsWanted;
 }
 
 /** What the search came to: a plan with its reasons, or why there is none. */

@@ -8,6 +8,7 @@ import {
 } from '@barythm/core/families/pool';
 import { cheapestPlan } from '@barythm/core/schedule';
 import { highsSolver, type HighsRuntime, type MixedIntegerSolver } from '@barythm/core/solver';
+import { readFor } from '@barythm/core/units';
 import type { FromPlanner, PlannerAnswer, ToPlanner } from './plan-messages';
 
 const scope = self as unknown as {
@@ -33,7 +34,8 @@ scope.onmessage = ({ data }) => {
   void plan(data).catch((error: Error) => scope.postMessage({ kind: 'failed', words: error.message }));
 };
 
-async function plan({ context, timeLimit_s }: ToPlanner): Promise<void> {
+async function plan({ context, timeLimit_s, units }: ToPlanner): Promise<void> {
+  readFor(units);
   const problem = cheapestProblem(context);
   solver ??= loadSolver();
   const answer = cheapestPlan(problem, await solver, {

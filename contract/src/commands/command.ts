@@ -123,6 +123,7 @@ export const commandSchema = z
     recordedAt: instantSchema,
     device: z.string().min(1).max(80),
     actor: z.enum(['Workshop', 'Technician 1', 'Visitor']),
+    units: z.enum(['metric', 'us', 'both']).optional(),
     body: z.discriminatedUnion('kind', [jobStartSchema, ...jobBodies]),
   })
   .strict();

@@ -65,6 +65,7 @@ export const handoverSchema = z
     signedAs: z.string(),
     signature: signatureSchema,
     nextDue: dateSchema.nullable(),
+    units: z.enum(['metric', 'us', 'both']).optional(),
     summary: z
       .object({
         formatVersion: z.literal(1),

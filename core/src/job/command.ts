@@ -1,6 +1,7 @@
 import type { Duty } from '../families';
 import type { SignalReading } from '../families/metering';
 import type { SettingValue } from '../profile';
+import type { UnitsWanted } from '../units';
 import type { RecordBody, Signature } from './document';
 
 /** What a technician does within a job. Ids are made by the client, so that a write sent twice is one write. */
@@ -84,6 +85,8 @@ export interface Envelope {
   readonly recordedAt: string;
   readonly device: string;
   readonly actor: string;
+  /** the units that whoever writes reads in: words that are kept with the write are made in them; metric where left out */
+  readonly units?: UnitsWanted;
 }
 
 export interface JobCommand extends Envelope {

@@ -1,11 +1,11 @@
 import { strengthToday_gpl, type MeteringDuty } from '../families/metering';
 import { dateInWords } from '../time';
-import { fig, figureWithUnit, METRIC, type Quantity } from '../units';
+import { fig, figureWithUnit, presentReader, type Quantity } from '../units';
 import type { HandoverFact } from './handover-summary';
 import { lastRecord } from './records';
 import type { JobView } from './view';
 
-const shown = (q: Quantity, value: number) => figureWithUnit(fig(q, value), METRIC);
+const shown = (q: Quantity, value: number) => figureWithUnit(fig(q, value), presentReader());
 
 /**
  * What the settings rest on, for the paper: product with its strength and age, transmitter or meter, and the readings on arrival,

@@ -9,7 +9,7 @@ import {
 } from '../families/metering';
 import type { SettingValues } from '../profile';
 import { siteDate, dateInWords } from '../time';
-import { figureWithUnit, fig, METRIC } from '../units';
+import { figureWithUnit, fig, presentReader } from '../units';
 import { lastDrawdown, measuredStroke_mL, resultOf, whyRejected } from './calibration';
 import type { CalibrationBody } from './record-bodies';
 import type {
@@ -118,15 +118,16 @@ function drawdownWords({
   pressure_bar,
   product,
 }: CalibrationBody): string {
-  const over = by === 'strokes' ? `${amount} strokes` : `${figureWithUnit(fig('seconds', amount), METRIC)}`;
+  const over =
+    by === 'strokes' ? `${amount} strokes` : `${figureWithUnit(fig('seconds', amount), presentReader())}`;
   return [
-    `${volumes_mL.map((volume) => figureWithUnit(fig('strokeVolume', volume), METRIC)).join(', ')} over ${over} each`,
+    `${volumes_mL.map((volume) => figureWithUnit(fig('strokeVolume', volume), presentReader())).join(', ')} over ${over} each`,
     ...(length_pct === null
       ? []
-      : [`at ${figureWithUnit(fig('percent', length_pct), METRIC)} stroke length`]),
+      : [`at ${figureWithUnit(fig('percent', length_pct), presentReader())} stroke length`]),
     pressure_bar === null
       ? 'against a pressure that was not read'
-      : `against ${figureWithUnit(fig('pressure', pressure_bar), METRIC)}`,
+      : `against ${figureWithUnit(fig('pressure', pressure_bar), presentReader())}`,
     ...(product.trim() === '' ? [] : [`with ${product}`]),
   ].join(', ');
 }
@@ -198,11 +199,15 @@ function liveWords(live: {
 }): string {
   const parts = [
     live.display_m3h !== null
-      ? `transmitter ${figureWithUnit(fig('waterFlow', live.display_m3h), METRIC)}`
+      ? `transmitter ${figureWithUnit(fig('waterFlow', live.display_m3h), presentReader())}`
       : null,
-    live.current_mA !== null ? `signal ${figureWithUnit(fig('current', live.current_mA), METRIC)}` : null,
-    `pump ${figureWithUnit(fig('strokeRate', live.rate_spm), METRIC)}`,
-    live.residual_mgl !== null ? `residual ${figureWithUnit(fig('dose', live.residual_mgl), METRIC)}` : null,
+    live.current_mA !== null
+      ? `signal ${figureWithUnit(fig('current', live.current_mA), presentReader())}`
+      : null,
+    `pump ${figureWithUnit(fig('strokeRate', live.rate_spm), presentReader())}`,
+    live.residual_mgl !== null
+      ? `residual ${figureWithUnit(fig('dose', live.residual_mgl), presentReader())}`
+      : null,
   ];
   return parts.filter((part) => part !== null).join(', ');
 }

@@ -1,3 +1,4 @@
+import type { UnitsWanted } from '../units';
 /** A drawn signature: strokes as SVG path data in a box of `width` × `height`. */
 export interface Signature {
   readonly width: number;
@@ -13,6 +14,8 @@ export interface Handover {
   readonly signedAs: string;
   readonly signature: Signature;
   readonly nextDue: string | null;
+  /** the units that the paper is read in; metric where left out */
+  readonly units?: UnitsWanted;
   readonly summary: HandoverSummary;
 }
 

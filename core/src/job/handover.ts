@@ -1,7 +1,7 @@
 import { decisionOn, renderFinding, type Finding } from '../findings';
 import { addressOf, wordsFor, type Parameter, type SettingValue } from '../profile';
 import { inForce, sameValue, type SheetEntry, type SheetRow } from '../sheet';
-import { METRIC } from '../units';
+import { inWordsFor, presentReader } from '../units';
 import type { JobCommand, JobCommandBody } from './command';
 import type {
   Handover,
@@ -29,7 +29,11 @@ export function freezeHandover(
   body: Extract<JobCommandBody, { kind: 'job.hand-over' }>,
   today: string,
 ): Handover {
-  const view = viewJob(document, today);
+  const { units = 'metric' } = command;
+  const summary = inWordsFor(units, (): HandoverSummary => {
+    const view = viewJob(document, today);
+    return { ...summarise(view), ...(view.family === 'metering' ? { days: daysOf(view) } : {}) };
+  });
   return {
     id: body.handoverId,
     recordedAt: command.recordedAt,
@@ -37,7 +41,8 @@ export function freezeHandover(
     signedAs: body.signedAs,
     signature: body.signature,
     nextDue: body.nextDue,
-    summary: { ...summarise(view), ...(view.family === 'metering' ? { days: daysOf(view) } : {}) },
+    ...(units === 'metric' ? {} : { units }),
+    summary,
   };
 }
 
@@ -96,7 +101,7 @@ function notTried(view: JobView): string[] {
 }
 
 function handoverFinding(f: Finding, document: JobDocument): HandoverFinding {
-  const words = renderFinding(f, ALL_TEXTS, METRIC);
+  const words = renderFinding(f, ALL_TEXTS, presentReader());
   const decision = decisionOn(f, document.decisions);
   return {
     code: f.code,

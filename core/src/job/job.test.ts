@@ -2,7 +2,15 @@ import { fingerprintOf, type Finding } from '../findings';
 import { DUTY, TODAY } from '../families/metering/fixtures';
 import { openRows, stateOf } from '../sheet';
 import { BLANK, Writer, address, badlySet } from './fixtures';
-import { gateOfHandover, gateOfProve, gateOfSet, leavingFindings, summarise, viewJob } from './index';
+import {
+  freezeHandover,
+  gateOfHandover,
+  gateOfProve,
+  gateOfSet,
+  leavingFindings,
+  summarise,
+  viewJob,
+} from './index';
 
 const view = (writer: Writer) => viewJob(writer.document, TODAY);
 const jobCodes = (writer: Writer) => view(writer).findings.job.map((f) => f.code);
@@ -230,6 +238,36 @@ describe('hand-over', () => {
     const frozen = JSON.stringify(writer.document.handover);
     viewJob(writer.document, '2027-11-24');
     expect(JSON.stringify(writer.document.handover)).toBe(frozen);
+  });
+
+  test('for a reader of US units nothing on it is metric but what the controller itself shows', () => {
+    const { document } = badlySet().enter('left', 'length', 71).record(SAFE).read(20, 96, 0.41).record(AUTO);
+    const body = {
+      kind: 'job.hand-over',
+      jobId: 'job-1',
+      handoverId: 'h',
+      signedAs: 'Visitor',
+      signature: { width: 100, height: 40, paths: ['M 0 0 L 9 9'] },
+      nextDue: null,
+    } as const;
+    const command = {
+      id: 'c',
+      baseVersion: document.job.version,
+      recordedAt: '2026-11-24T12:00:00.000Z',
+      device: 'test',
+      actor: 'Technician 1',
+      body,
+    };
+    const metric = freezeHandover(document, command, body, TODAY);
+    const us = freezeHandover(document, { ...command, units: 'us' }, body, TODAY);
+    const METRIC_UNITS = /\d[\s\u00a0](m³\/h|L\/h|m³|L|bar|g\/L|°C|m)\b/;
+    expect(JSON.stringify(metric.summary)).toMatch(METRIC_UNITS);
+    expect(metric).not.toHaveProperty('units');
+    expect(us.units).toBe('us');
+    // reasons were made for whoever planned, and stand as they were agreed
+    const { settings, ...made } = us.summary;
+    const values = settings.map(({ reason: _, ...setting }) => setting);
+    expect(JSON.stringify({ ...made, values }).match(METRIC_UNITS)?.[0]).toBeUndefined();
   });
 
   test('a stop that was accepted stands first', () => {

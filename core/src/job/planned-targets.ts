@@ -1,6 +1,6 @@
 import { fill, type TextValues } from '../findings';
 import { parameterAt, type Profile, type SettingValue } from '../profile';
-import { METRIC } from '../units';
+import { presentReader } from '../units';
 
 export interface PlannedTarget {
   readonly address: string;
@@ -35,7 +35,9 @@ export function plannedTargets(
       address: target.address,
       value: changed ? moved : target.value,
       unit: parameterAt(profile, target.address)?.unit ?? '',
-      reason: changed ? reasons.hand : fill(reasons[target.reason.text], target.reason.values, METRIC),
+      reason: changed
+        ? reasons.hand
+        : fill(reasons[target.reason.text], target.reason.values, presentReader()),
     };
   });
 }

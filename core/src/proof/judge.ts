@@ -1,4 +1,4 @@
-import { fig, figureWithUnit, METRIC } from '../units';
+import { fig, figureWithUnit, presentReader } from '../units';
 import type { Ask, CheckBody, CheckVerdict } from './check';
 
 type State = Extract<Ask, { kind: 'state' }>;
@@ -15,7 +15,7 @@ export function judgeState(ask: State, body: CheckBody): CheckVerdict {
 export function judgeFigure(ask: Figure, { figures }: CheckBody): CheckVerdict {
   const value = figures[ask.figure.key];
   if (value === undefined) return { ok: false, seen: 'not read', pattern: null };
-  const seen = figureWithUnit(fig(ask.figure.quantity, value), METRIC);
+  const seen = figureWithUnit(fig(ask.figure.quantity, value), presentReader());
   return { ok: value >= ask.least && value <= ask.greatest, seen, pattern: null };
 }
 
@@ -24,7 +24,7 @@ export function judgeCompare(ask: Compare, { figures }: CheckBody): CheckVerdict
   const shown = figures[ask.shown.key];
   const reference = figures[ask.reference.key];
   if (shown === undefined || reference === undefined) return { ok: false, seen: 'not read', pattern: null };
-  const words = (value: number) => figureWithUnit(fig(ask.shown.quantity, value), METRIC);
+  const words = (value: number) => figureWithUnit(fig(ask.shown.quantity, value), presentReader());
   return {
     ok: Math.abs(shown - reference) <= ask.within,
     seen: `shows ${words(shown)}, reference ${words(reference)}`,

@@ -6,3 +6,4 @@ export * from './parse';
 export * from './step';
 export * from './table';
 export * from './typed';
+export * from './reader';

@@ -6,7 +6,7 @@ import type {
   JobDocument,
 } from '@barythm/core/job';
 import { siteTime } from '@barythm/core/time';
-import { fig, figureWithUnit, METRIC } from '@barythm/core/units';
+import { fig, figureWithUnit, presentReader } from '@barythm/core/units';
 import { ensureRoom, heading, INK, PAGE, TEXT_WIDTH, write, type Pdf } from './paper';
 
 /** What was seen and reset on arrival, the drawdown, and what was tried apart from signals; nothing where none was done. */
@@ -66,7 +66,7 @@ function drawdowns(
 
 function drawdown(pdf: Pdf, calibration: HandoverCalibration, start: number): number {
   const words = calibration.accepted
-    ? `${figureWithUnit(fig('strokeVolume', calibration.stroke_mL), METRIC)} a stroke from ${calibration.runs} runs, spread ${percent(calibration.spread)}, standard uncertainty ${percent(calibration.uncertainty)}; factor ${calibration.factor.toFixed(3)}.`
+    ? `${figureWithUnit(fig('strokeVolume', calibration.stroke_mL), presentReader())} a stroke from ${calibration.runs} runs, spread ${percent(calibration.spread)}, standard uncertainty ${percent(calibration.uncertainty)}; factor ${calibration.factor.toFixed(3)}.`
     : `Rejected: ${calibration.why}`;
   let y = write(
     pdf,
@@ -85,7 +85,7 @@ function drawdown(pdf: Pdf, calibration: HandoverCalibration, start: number): nu
 }
 
 function percent(share: number): string {
-  return figureWithUnit(fig('percent', share * 100), METRIC);
+  return figureWithUnit(fig('percent', share * 100), presentReader());
 }
 
 function oneCheck(pdf: Pdf, check: HandoverCheck, zone: string, start: number): number {

@@ -9,7 +9,7 @@ import {
   type JobDocument,
 } from '@barythm/core/job';
 import { dateInWords } from '@barythm/core/time';
-import { fig, figureNumber, METRIC } from '@barythm/core/units';
+import { fig, figureNumber, figureWithUnit, presentReader } from '@barythm/core/units';
 import {
   ensureRoom,
   heading,
@@ -125,7 +125,7 @@ function beforeAndAfter(pdf: Pdf, { summary }: Handover, start: number): number 
   return (
     write(
       pdf,
-      `Wanted: ${figure(wanted.wanted_mgl)} mg/L, from ${figure(wanted.low_mgl)} to ${figure(wanted.high_mgl)} mg/L, at water flows of ${figure(water.least_m3h)} to ${figure(water.greatest_m3h)} m³/h.`,
+      `Wanted: ${figure(wanted.wanted_mgl)} mg/L, from ${figure(wanted.low_mgl)} to ${figure(wanted.high_mgl)} mg/L, at water flows of ${flow(water.least_m3h)} to ${flow(water.greatest_m3h)}.`,
       { x: PAGE.left, y: y + height + 6, width: TEXT_WIDTH },
       { size: 9.5, colour: INK.quiet },
     ) + 14
@@ -150,7 +150,7 @@ function doseCard(
   write(pdf, big, { x: x + 12, y: y + 28, width: width - 24 }, { font: 'figuresBold', size: 22 });
   write(
     pdf,
-    water ? `at the usual ${figure(water.usual_m3h)} m³/h` : '',
+    water ? `at the usual ${flow(water.usual_m3h)}` : '',
     { x: x + 12, y: y + 56, width: width - 24 },
     { size: 9, colour: INK.quiet },
   );
@@ -216,11 +216,15 @@ function dayCard(pdf: Pdf, day: HandoverDay, most: number, x: number, y: number,
 }
 
 function litres(value: number): string {
-  return `${figureNumber(fig('volume', value), METRIC)} L`;
+  return figureWithUnit(fig('volume', value), presentReader());
+}
+
+function flow(value: number): string {
+  return figureWithUnit(fig('waterFlow', value), presentReader());
 }
 
 function figure(value: number): string {
-  return figureNumber(fig('dose', value), METRIC);
+  return figureNumber(fig('dose', value), presentReader());
 }
 
 function proved(pdf: Pdf, { summary }: Handover, start: number): number {

@@ -1,4 +1,5 @@
 import type { Handover, JobDocument } from '@barythm/core/job';
+import { inWordsFor } from '@barythm/core/units';
 import { firstPage } from './first-page';
 import { checksPage } from './checks-page';
 import { finish, footers, newDocument } from './paper';
@@ -9,10 +10,12 @@ import { settingsPage } from './settings-page';
 export function handoverPdf(document: JobDocument, handover: Handover): Promise<Buffer> {
   const { pump, site } = document;
   const pdf = newDocument(`Hand-over ${pump.tag}, ${handover.summary.siteDate}`, handover.recordedAt);
-  const begun = firstPage(pdf, document, handover);
-  const settings = settingsPage(pdf, handover, begun);
-  const readings = readingsPage(pdf, document, handover, settings);
-  checksPage(pdf, document, handover, readings);
+  inWordsFor(handover.units ?? 'metric', () => {
+    const begun = firstPage(pdf, document, handover);
+    const settings = settingsPage(pdf, handover, begun);
+    const readings = readingsPage(pdf, document, handover, settings);
+    checksPage(pdf, document, handover, readings);
+  });
   footers(
     pdf,
     `${site.name}  ·  ${pump.tag}  ·  job ${document.job.id}  ·  profile ${document.profile.id} v${document.profile.version}`,

@@ -1,7 +1,7 @@
 import { beatStrip } from '@barythm/core/beat';
 import type { HandoverPool, HandoverWeek } from '@barythm/core/job';
 import { DAY_NAMES } from '@barythm/core/time';
-import { fig, figureNumber, METRIC } from '@barythm/core/units';
+import { fig, figureWithUnit, presentReader } from '@barythm/core/units';
 import { heading, INK, PAGE, TEXT_WIDTH, triadSign, write, type Pdf } from './paper';
 
 const GAP = 16;
@@ -16,7 +16,7 @@ export function poolWeeks(pdf: Pdf, pool: HandoverPool, start: number): number {
   return (
     write(
       pdf,
-      `From 0:00 to 24:00 each day; ${figureNumber(fig('waterVolume', pool.needed_m3), METRIC)} m³ are needed a day. Worked out from settings, points and prices; not measured.`,
+      `From 0:00 to 24:00 each day; ${figureWithUnit(fig('waterVolume', pool.needed_m3), presentReader())} are needed a day. Worked out from settings, points and prices; not measured.`,
       { x: PAGE.left, y: y + HEIGHT + 5, width: TEXT_WIDTH },
       { size: 8.5, colour: INK.quiet },
     ) + 10
@@ -49,7 +49,7 @@ function weekCard(
     pdf,
     week.held
       ? `It ${week.held}`
-      : `${figureNumber(fig('waterVolume', least), METRIC)} m³ on its weakest day`,
+      : `${figureWithUnit(fig('waterVolume', least), presentReader())} on its weakest day`,
     { x: x + 12, y: y + 47, width: width - 24 },
     { font: 'bold', size: 10, colour: met ? INK.moss : INK.rust },
   );

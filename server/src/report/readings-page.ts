@@ -1,7 +1,7 @@
 import { signalChart, type Box, type SignalChart } from '@barythm/core/chart';
 import type { Handover, HandoverReading, JobDocument } from '@barythm/core/job';
 import { siteTime } from '@barythm/core/time';
-import { formatNumber } from '@barythm/core/units';
+import { fig, figureWithUnit, formatNumber, presentReader } from '@barythm/core/units';
 import {
   COLUMN_COLOUR,
   COLUMN_NAME,
@@ -123,9 +123,9 @@ const COLUMNS = [
   { name: 'Time', width: 44 },
   { name: 'Injected mA', width: 62 },
   { name: 'Shown mA', width: 56 },
-  { name: 'Expected /min', width: 70 },
-  { name: 'Counted /min', width: 66 },
-  { name: 'Flow L/h', width: 54 },
+  { name: 'Expected, strokes/min', width: 70 },
+  { name: 'Counted, strokes/min', width: 66 },
+  { name: 'Flow', width: 54 },
   { name: 'Verdict', width: 147 },
 ] as const;
 
@@ -159,7 +159,9 @@ function readingsTable(pdf: Pdf, readings: readonly HandoverReading[], zone: str
         number(reading.shown_mA, 2),
         `${number(reading.expected_spm, 0)}${tolerance}`,
         number(reading.measured_spm, 1),
-        number(reading.flow_lph, 3),
+        reading.flow_lph === null
+          ? '–'
+          : figureWithUnit(fig('pumpFlow', reading.flow_lph), { ...presentReader(), also: undefined }),
         verdict,
       ],
       y,

@@ -1,7 +1,7 @@
 import { pumpFlow_lph, strokeVolume_mL } from '../../dosing';
 import { parameterWithRole } from '../../profile';
 import { stateCheck, type ProofCheck } from '../../proof';
-import { fig, figureWithUnit, METRIC } from '../../units';
+import { fig, figureWithUnit, presentReader } from '../../units';
 import type { MeteringContext } from './context';
 import { batchStrokes } from './day';
 import { capacity_lph, mostAsked } from './dose';
@@ -12,7 +12,7 @@ import type { MeteringSettings } from './settings';
 
 type MeteringCheck = ProofCheck<CheckKey>;
 
-const words = (q: Parameters<typeof fig>[0], v: number) => figureWithUnit(fig(q, v), METRIC);
+const words = (q: Parameters<typeof fig>[0], v: number) => figureWithUnit(fig(q, v), presentReader());
 /** A controller's own timer and a hand on a stopwatch, s. */
 const TIMING_s = 2;
 /** Pulses are injected this much faster than the ceiling, to see that it holds. */

@@ -12,7 +12,7 @@ import {
   type PlannedBlock,
 } from '../../schedule';
 import { daysInWords, EVERY_DAY, onDay, timeOfDay } from '../../time';
-import { fig, figureWithUnit, METRIC, roundDownToStep, roundUpToStep } from '../../units';
+import { fig, figureWithUnit, presentReader, roundDownToStep, roundUpToStep } from '../../units';
 import { parameterWithRole } from '../../profile';
 import { monthOf, type PoolContext } from './context';
 import type { Circuit, WantedProgram } from './duty';
@@ -186,7 +186,7 @@ function blocksIn({ modes }: CheapestProblem, programs: readonly WantedProgram[]
 /** What “proven” is said of: which speeds, which steps of time, whose prices; and what is not in it. */
 export function scopeWords(context: PoolContext, problem: CheapestProblem): string {
   const speeds = [...new Set(problem.modes.map(({ speed_rpm }) => speed_rpm))].sort((a, b) => a - b);
-  const words = (speed: number) => figureWithUnit(fig('speed', speed), METRIC);
+  const words = (speed: number) => figureWithUnit(fig('speed', speed), presentReader());
   const range =
     speeds.length === 1
       ? words(speeds[0])
@@ -254,7 +254,7 @@ function reasonOf(
   const capped = covered.some((t) => day.cap_rpm[t] === speed_rpm);
   const slowest = speed_rpm === Math.min(...problem.modes.map((one) => one.speed_rpm));
   return [
-    `${figureWithUnit(fig('waterFlow', flow_m3h), METRIC)}, ${level}`,
+    `${figureWithUnit(fig('waterFlow', flow_m3h), presentReader())}, ${level}`,
     ...(served.length > 0 ? [`serves ${served.join(', ')}`] : []),
     ...(capped ? ['at the cap of the quiet hours'] : []),
     ...(slowest && served.length === 0 ? ['the least speed that skims and filters'] : []),
@@ -268,16 +268,16 @@ export function conflictWords(
   conflict: readonly Demand[],
 ): string[] {
   const { duty } = context;
-  const water = (value: number) => figureWithUnit(fig('waterVolume', value), METRIC);
+  const water = (value: number) => figureWithUnit(fig('waterVolume', value), presentReader());
   const most = problem.modes.reduce((best, mode) => (mode.speed_rpm > best.speed_rpm ? mode : best));
   return conflict.map((demand) => {
     switch (demand) {
       case 'turnover':
-        return `${water(neededPerDay_m3(duty))} a day, and at most ${figureWithUnit(fig('speed', most.speed_rpm), METRIC)} (${figureWithUnit(fig('waterFlow', most.flow_m3h), METRIC)}) is allowed`;
+        return `${water(neededPerDay_m3(duty))} a day, and at most ${figureWithUnit(fig('speed', most.speed_rpm), presentReader())} (${figureWithUnit(fig('waterFlow', most.flow_m3h), presentReader())}) is allowed`;
       case 'pause':
         return `no pause longer than ${duty.longestPause_min} min`;
       case 'least-flow':
-        return `never less than ${figureWithUnit(fig('waterFlow', duty.leastFlow_m3h ?? 0), METRIC)}`;
+        return `never less than ${figureWithUnit(fig('waterFlow', duty.leastFlow_m3h ?? 0), presentReader())}`;
       case 'quiet':
         return `at most ${duty.quiet?.greatest_rpm} rev/min from ${timeOfDay(duty.quiet?.from ?? 0)} to ${timeOfDay(duty.quiet?.to ?? 0)}`;
       case 'slots':
@@ -297,7 +297,7 @@ function needWords({ duty }: PoolContext, name: string): string {
   const circuit = duty.circuits.find((one) => one.name === name);
   if (!need || !circuit) return name;
   const hours = need.hours === null ? 'all the time' : `${need.hours} h`;
-  return `${name}: ${hours} at ${figureWithUnit(fig('waterFlow', circuit.leastFlow_m3h), METRIC)} between ${timeOfDay(need.from)} and ${timeOfDay(need.to)}, ${daysInWords(need.days)}`;
+  return `${name}: ${hours} at ${figureWithUnit(fig('waterFlow', circuit.leastFlow_m3h), presentReader())} between ${timeOfDay(need.from)} and ${timeOfDay(need.to)}, ${daysInWords(need.days)}`;
 }
 
 /** What a month costs as these programs truly run, primes included, in the duty's currency. */

@@ -1,7 +1,7 @@
 import { addressOf, parameterWithRole } from '../../profile';
 import { stateCheck, type ProofCheck } from '../../proof';
 import { daysInWords, timeOfDay } from '../../time';
-import { fig, figureWithUnit, METRIC } from '../../units';
+import { fig, figureWithUnit, presentReader } from '../../units';
 import type { PoolContext } from './context';
 import { leastSpeed_rpm, pumpOf } from './hydraulics';
 import { pumpingOf, waterCircuits } from './pumping';
@@ -15,7 +15,7 @@ export const POWER_TOLERANCE = 0.1;
 /** A flow read from a pool's float meter is no better. */
 export const FLOW_TOLERANCE = 0.1;
 
-const words = (q: Parameters<typeof fig>[0], value: number) => figureWithUnit(fig(q, value), METRIC);
+const words = (q: Parameters<typeof fig>[0], value: number) => figureWithUnit(fig(q, value), presentReader());
 
 /** The checks that this pump with these settings needs, in the order of work. */
 export function proofChecks(context: PoolContext, given: PoolSettings): ProofCheck[] {
