@@ -1,3 +1,4 @@
+import { fig, figureWithUnit, presentReader } from '../units';
 import { z } from 'zod';
 import { compensation } from '../dosing';
 import { figure, line, notNegative, positive } from './fields';
@@ -62,7 +63,7 @@ export const compensationTool: Tool<typeof compensationInput, CompensationOutput
         ? { good: true, words: 'Compensation holds up to the rated pressure.' }
         : {
             good: false,
-            words: `Compensation runs out at ${limit_bar.toFixed(1)} bar, within the rated pressure.`,
+            words: `Compensation runs out at ${figureWithUnit(fig('pressure', limit_bar), presentReader())}, within the rated pressure.`,
           },
   }),
 };

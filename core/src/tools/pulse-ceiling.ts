@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ceilingPicture } from '../dosing';
-import { formatNumber } from '../units';
+import { fig, figureWithUnit, presentReader } from '../units';
 import { figure, line, positive } from './fields';
 import type { Tool } from './tool';
 
@@ -56,7 +56,7 @@ export const pulseCeilingTool: Tool<typeof pulseCeilingInput, PulseCeilingOutput
         ? { good: true, words: 'The ceiling is clear at the greatest flow.' }
         : {
             good: false,
-            words: `Above ${formatNumber(onset_flow_m3h, 2, '.')} m³/h the dose falls short. Divide the pulses or raise the ceiling.`,
+            words: `Above ${figureWithUnit(fig('waterFlow', onset_flow_m3h), presentReader())} the dose falls short. Divide the pulses or raise the ceiling.`,
           },
   }),
 };

@@ -1,3 +1,4 @@
+import { fig, figureWithUnit, presentReader } from '../units';
 import { z } from 'zod';
 import { SOLAR_GAP_LEAST_K, solarRunning } from '../heat';
 import { figure, line, number, positive, rows } from './fields';
@@ -50,7 +51,10 @@ export const solarTool: Tool<typeof solarInput, SolarOutput> = {
     ],
     verdict:
       gap_k < SOLAR_GAP_LEAST_K
-        ? { good: false, words: `Stop is nearer than ${SOLAR_GAP_LEAST_K} K to start: it will cycle.` }
+        ? {
+            good: false,
+            words: `Stop is nearer than ${figureWithUnit(fig('difference', SOLAR_GAP_LEAST_K), presentReader())} to start: it will cycle.`,
+          }
         : { good: true, words: 'Start and stop are well apart.' },
   }),
 };

@@ -1,7 +1,10 @@
+import { fig, figureWithUnit, presentReader } from '../units';
 import { z } from 'zod';
 import { NPSH_MARGIN_m, NPSH_NEEDED_UNKNOWN_m, suctionHead } from '../dosing';
 import { figure, line, notNegative, number, positive } from './fields';
 import type { Tool } from './tool';
+
+const metres = (value: number) => figureWithUnit(fig('length', value), presentReader());
 
 export const suctionHeadInput = z.object({
   tank_bar: positive('The pressure on the tank'),
@@ -60,11 +63,11 @@ export const suctionHeadTool: Tool<typeof suctionHeadInput, SuctionHeadOutput> =
         npsha_m >= wanted
           ? {
               good: true,
-              words: `Enough for a pump that needs up to ${(npsha_m - NPSH_MARGIN_m).toFixed(1)} m, with ${NPSH_MARGIN_m} m to spare.`,
+              words: `Enough for a pump that needs up to ${metres(npsha_m - NPSH_MARGIN_m)}, with ${metres(NPSH_MARGIN_m)} to spare.`,
             }
           : {
               good: false,
-              words: `Less than ${wanted} m: ${NPSH_NEEDED_UNKNOWN_m} m where the manual's figure is not known, and ${NPSH_MARGIN_m} m to spare. Slow suction, a wider or shorter line, or flooded suction.`,
+              words: `Less than ${metres(wanted)}: ${metres(NPSH_NEEDED_UNKNOWN_m)} where the manual’s figure is not known, and ${metres(NPSH_MARGIN_m)} to spare. Slow suction, a wider or shorter line, or flooded suction.`,
             },
     };
   },
