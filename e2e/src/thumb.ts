@@ -26,6 +26,12 @@ export class Thumb {
     await this.browser.tap(id);
   }
 
+  /** Taps the choice with these words. */
+  async choose(id: string, words: string): Promise<void> {
+    this.counted(1);
+    await this.browser.choose(id, words);
+  }
+
   async draw(id: string, dx: number, dy: number): Promise<void> {
     this.counted(1);
     await this.browser.drag(id, dx, dy);
