@@ -1,5 +1,5 @@
 import type { Due, PumpResource } from '@barythm/contract/resources';
-import { renderFinding, type Finding } from '@barythm/core/findings';
+import { grouped, renderFinding, type Finding } from '@barythm/core/findings';
 import { ALL_TEXTS } from '@barythm/core/job';
 import { METRIC } from '@barythm/core/units';
 import { siteDate } from '@barythm/core/time';
@@ -40,7 +40,8 @@ function keptOf(pump: PumpResource): Kept {
 
 function countOf(findings: readonly Finding[]) {
   const of = (severity: Finding['severity']) =>
-    findings.filter((finding) => finding.severity === severity).length;
+    // one slip is one, however many places it is in: as the pump's own page shows it
+    grouped(findings).filter(([first]) => first.severity === severity).length;
   return { stops: of('stop'), warns: of('warn'), notes: of('note') };
 }
 
