@@ -17,6 +17,7 @@ import {
   keepFoot,
   INK,
   PAGE,
+  picture,
   rule,
   settleFoot,
   TEXT_WIDTH,
@@ -196,11 +197,15 @@ function dayCard(pdf: Pdf, day: HandoverDay, most: number, x: number, y: number,
   pdf.roundedRect(x, y, width, DAY_HEIGHT, 8).lineWidth(1).strokeColor(INK.line).stroke();
   const strip = { x: x + 12, y: y + 8, width: width - 24, height: 18 };
   const { beats } = beatStrip(strip, day.hourly_spm, most, null);
-  for (const beat of beats) {
-    if (beat.height > 0)
-      pdf.rect(strip.x + beat.x, strip.y + strip.height - beat.height, beat.width, beat.height);
-  }
-  pdf.fillColor(colour).fill();
+  const name = day.column === 'found' ? 'As found' : 'As left';
+  const [least, greatest] = [Math.min(...day.hourly_spm), Math.max(...day.hourly_spm)].map(Math.round);
+  picture(pdf, `${name}, hour by hour: ${least} to ${greatest} strokes/min.`, () => {
+    for (const beat of beats) {
+      if (beat.height > 0)
+        pdf.rect(strip.x + beat.x, strip.y + strip.height - beat.height, beat.width, beat.height);
+    }
+    pdf.fillColor(colour).fill();
+  });
   write(
     pdf,
     `${Math.round(day.inBand * 100)} % of the time in the wanted band`,

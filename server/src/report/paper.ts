@@ -95,6 +95,13 @@ export function write(
   return pdf.y;
 }
 
+/** Draws lines and shapes that say something, with the words that say the same. No text is written in it. */
+export function picture(pdf: Pdf, alt: string, draw: () => void): void {
+  const element = pdf.struct('Figure', { alt }, draw);
+  ROOTS.get(pdf)?.add(element);
+  element.end();
+}
+
 function put(
   pdf: Pdf,
   text: string,

@@ -2,7 +2,7 @@ import { beatStrip } from '@barythm/core/beat';
 import type { HandoverPool, HandoverWeek } from '@barythm/core/job';
 import { DAY_NAMES } from '@barythm/core/time';
 import { fig, figureWithUnit, presentReader } from '@barythm/core/units';
-import { heading, INK, PAGE, TEXT_WIDTH, triadSign, write, type Pdf } from './paper';
+import { heading, INK, PAGE, picture, TEXT_WIDTH, triadSign, write, type Pdf } from './paper';
 
 const GAP = 16;
 const ROW = 13;
@@ -57,11 +57,15 @@ function weekCard(
     const top = y + 64 + day * ROW;
     write(pdf, DAY_NAMES[day], { x: x + 12, y: top, width: 24 }, { size: 8, colour: INK.quiet });
     const strip = { width: width - 56, height: ROW - 3 };
-    for (const beat of beatStrip(strip, rates, pool.fullSpeed_rpm, null).beats) {
-      if (beat.height > 0)
-        pdf.rect(x + 40 + beat.x, top + strip.height - beat.height, beat.width + 0.2, beat.height);
-    }
-    pdf.fillColor(colour).fill();
+    const running = Math.round((rates.filter((rate) => rate > 0).length / rates.length) * 240) / 10;
+    const alt = `${name}, ${DAY_NAMES[day]}: runs ${running} h, at most ${Math.round(Math.max(...rates))} rev/min.`;
+    picture(pdf, alt, () => {
+      for (const beat of beatStrip(strip, rates, pool.fullSpeed_rpm, null).beats) {
+        if (beat.height > 0)
+          pdf.rect(x + 40 + beat.x, top + strip.height - beat.height, beat.width + 0.2, beat.height);
+      }
+      pdf.fillColor(colour).fill();
+    });
   });
   write(
     pdf,

@@ -9,6 +9,7 @@ import {
   heading,
   INK,
   PAGE,
+  picture,
   rule,
   TEXT_WIDTH,
   triadSign,
@@ -96,6 +97,11 @@ function paintChart(pdf: Pdf, chart: SignalChart, top: number): void {
     { size: 9 },
   );
   write(pdf, y.title, { x: box.left + 6, y: box.top - 8, width: 120 }, { size: 9 });
+  picture(pdf, chart.text, () => drawLines(pdf, chart));
+  pdf.restore();
+}
+
+function drawLines(pdf: Pdf, chart: SignalChart): void {
   for (const line of chart.lines) {
     const colour = COLUMN_COLOUR[line.column];
     pdf
@@ -116,7 +122,6 @@ function paintChart(pdf: Pdf, chart: SignalChart, top: number): void {
       .strokeColor(dot.ok ? INK.moss : INK.rust)
       .stroke();
   }
-  pdf.restore();
 }
 
 const COLUMNS = [

@@ -118,6 +118,9 @@ test('the PDF is tagged: title, language, and every text in the tree of its stru
   expect(elements('H1')).toBe(1);
   expect(elements('H2')).toBeGreaterThanOrEqual(6);
   expect(elements('P')).toBeGreaterThan(60);
+  // the chart and the strips of the day say in words what they show
+  expect(elements('Figure')).toBe(raw.match(/\/Alt \(/g)?.length);
+  expect(elements('Figure')).toBeGreaterThanOrEqual(2);
 });
 
 test('CSV: every line of the sheet and every reading; cells that look like formulas are made safe', async () => {
