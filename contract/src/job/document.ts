@@ -69,7 +69,15 @@ export const jobDocumentSchema: z.ZodType<JobDocument> = z
       )
       .optional(),
     instruments: z.array(
-      z.object({ id: idSchema, name: nameSchema, serial: nameSchema, calibratedOn: dateSchema }).strict(),
+      z
+        .object({
+          id: idSchema,
+          name: nameSchema,
+          serial: nameSchema,
+          calibratedOn: dateSchema,
+          measures: z.enum(['current', 'volume']).nullable().optional(),
+        })
+        .strict(),
     ),
     plans: z.array(z.object({ ...written, duty: dutySchema }).strict()),
     entries: z.array(

@@ -42,6 +42,8 @@ export interface Instrument {
   readonly name: string;
   readonly serial: string;
   readonly calibratedOn: string;
+  /** what it measures or sends; not said of one that nobody described */
+  readonly measures?: 'current' | 'volume' | null;
 }
 
 /** What the controller is believed to hold: as left by the latest earlier job, or as reported by the site. */

@@ -35,7 +35,7 @@ const TABLES = {
     'plateReadAt',
   ],
   products: ['id', 'name', 'body:json', 'actor'],
-  instruments: ['id', 'name', 'serial', 'calibratedOn', 'actor'],
+  instruments: ['id', 'name', 'serial', 'calibratedOn', 'actor', 'measures'],
   visits: ['id', 'siteId', 'date', 'actor'],
   jobs: [
     'id',

@@ -10,6 +10,12 @@ export const SITES = [
 ] as const;
 
 export const INSTRUMENTS = [
-  { id: 'ins-loop', name: 'Loop calibrator 1', serial: 'LC-0417', daysAgo: 140 },
-  { id: 'ins-cylinder', name: 'Calibration cylinder 100 mL', serial: 'CC-22', daysAgo: 300 },
+  { id: 'ins-loop', name: 'Loop calibrator 1', serial: 'LC-0417', daysAgo: 140, measures: 'current' },
+  {
+    id: 'ins-cylinder',
+    name: 'Calibration cylinder 100 mL',
+    serial: 'CC-22',
+    daysAgo: 300,
+    measures: 'volume',
+  },
 ] as const;

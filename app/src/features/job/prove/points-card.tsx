@@ -45,10 +45,10 @@ export function PointsCard() {
       <Choice
         label="Injected with"
         testID="instrument"
-        options={document.instruments.map(({ id, name, serial }) => ({
-          value: id,
-          label: `${name}, ${serial}`,
-        }))}
+        options={document.instruments
+          // a cylinder sends no current
+          .filter(({ measures }) => !measures || measures === 'current')
+          .map(({ id, name, serial }) => ({ value: id, label: `${name}, ${serial}` }))}
         value={instrument}
         onChange={setInstrument}
       />

@@ -20,7 +20,10 @@ function set(writer: Writer): Writer {
 }
 const stand = () =>
   standJob(MOTOR, <ProveStage />, [], { ...set(badlySet()).document, instruments: INSTRUMENTS });
-const INSTRUMENTS = [{ id: 'ins-1', name: 'Loop calibrator', serial: 'LC-1', calibratedOn: '2026-06-01' }];
+const INSTRUMENTS = [
+  { id: 'ins-1', name: 'Loop calibrator', serial: 'LC-1', calibratedOn: '2026-06-01' },
+  { id: 'ins-2', name: 'Cylinder', serial: 'CC-1', calibratedOn: '2026-06-01', measures: 'volume' as const },
+];
 
 test('nothing is injected before the discharge leads somewhere safe', () => {
   const job = stand();
@@ -33,6 +36,8 @@ test('nothing is injected before the discharge leads somewhere safe', () => {
 test('a point is counted, judged, and stays on the job when it fails', () => {
   const job = stand();
   press('safe-way-container');
+  // only what sends a current is offered
+  expect(screen.queryByTestId('instrument-ins-2')).toBeNull();
   press('instrument-ins-1');
   const point = () =>
     screen.getAllByTestId(/^reading-[\d.]+$/)[0].props.testID.slice('reading-'.length) as string;
