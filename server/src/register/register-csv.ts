@@ -53,7 +53,7 @@ export async function importRegister(
   return { sites: ids.newSites, pumps: lines.length };
 }
 
-/** Rows that are read and written out at once: others are answered in between. */
+/** About so many rows are written out at once: others are answered in between. */
 const SLICE = 1000;
 
 /** The whole register as CSV, in the columns that come in again; written out slice by slice as it is read. */
@@ -61,37 +61,45 @@ export function exportRegister(database: Database): Readable {
   return Readable.from(csvSlices(database));
 }
 
+interface SiteRow {
+  readonly id: string;
+  readonly name: string;
+}
+
 async function* csvSlices(database: Database): AsyncGenerator<string> {
-  yield csvOf([...REGISTER_COLUMNS], []);
-  // after the last row of the slice before, by the order they are read in: no slice counts those it leaves out
-  let after = { site: '', tag: '' };
-  for (;;) {
-    const rows = await database.sequelize.query<Record<string, string | null>>(
-      `SELECT s.name AS site, s.place AS site_place, s.zone, p.tag, p.name, p.place, u.profileId AS profile, u.model,
-              u.serial, json_extract(u.plate, '$.gear') AS gear,
-              json_extract(u.plate, '$.greatest_spm') AS greatest_spm,
-              json_extract(u.plate, '$.rated_bar') AS rated_bar,
-              json_extract(u.plate, '$.greatest_rpm') AS greatest_rpm,
-              json_extract(u.plate, '$.rated_W') AS rated_W, json_extract(u.plate, '$.kind') AS kind
-         FROM sites s JOIN pumps p ON p.siteId = s.id JOIN units u ON u.pumpId = p.id AND u.toDate IS NULL
-        WHERE (s.name, p.tag) > ($site, $tag)
-        ORDER BY s.name, p.tag LIMIT ${SLICE}`,
-      { bind: after, type: QueryTypes.SELECT },
-    );
-    if (rows.length === 0) return;
-    yield csvOf(
-      null,
-      rows.map((row) => REGISTER_COLUMNS.map((column) => row[column] ?? '')),
-    );
-    const last = rows[rows.length - 1];
-    after = { site: last.site ?? '', tag: last.tag ?? '' };
+  yield csvOf([REGISTER_COLUMNS]);
+  const sites = await database.sequelize.query<SiteRow>('SELECT id, name FROM sites ORDER BY name', {
+    type: QueryTypes.SELECT,
+  });
+  let waiting: string[][] = [];
+  for (const site of sites) {
+    waiting = [...waiting, ...(await pumpsOf(database, site))];
+    if (waiting.length < SLICE) continue;
+    yield csvOf(waiting);
+    waiting = [];
   }
+  if (waiting.length > 0) yield csvOf(waiting);
+}
+
+/** The pumps of a site in the columns of a register file, by their tags: found by the index, however many others there are. */
+async function pumpsOf(database: Database, { id }: SiteRow): Promise<string[][]> {
+  const rows = await database.sequelize.query<Record<string, string | null>>(
+    `SELECT s.name AS site, s.place AS site_place, s.zone, p.tag, p.name, p.place, u.profileId AS profile, u.model,
+            u.serial, json_extract(u.plate, '$.gear') AS gear,
+            json_extract(u.plate, '$.greatest_spm') AS greatest_spm,
+            json_extract(u.plate, '$.rated_bar') AS rated_bar,
+            json_extract(u.plate, '$.greatest_rpm') AS greatest_rpm,
+            json_extract(u.plate, '$.rated_W') AS rated_W, json_extract(u.plate, '$.kind') AS kind
+       FROM pumps p JOIN sites s ON s.id = p.siteId JOIN units u ON u.pumpId = p.id AND u.toDate IS NULL
+      WHERE p.siteId = $id ORDER BY p.tag`,
+    { bind: { id }, type: QueryTypes.SELECT },
+  );
+  return rows.map((row) => REGISTER_COLUMNS.map((column) => String(row[column] ?? '')));
 }
 
 /** Lines of CSV, each with its end. */
-function csvOf(fields: string[] | null, data: unknown[][]): string {
-  const rows = fields ? [fields, ...data] : data;
-  return `${Papa.unparse(rows, { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;
+function csvOf(rows: readonly (readonly string[])[]): string {
+  return `${Papa.unparse(rows as string[][], { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;
 }
 
 async function readRegister(database: Database, text: string): Promise<Read> {
