@@ -73,7 +73,7 @@ describe('drift between two visits', () => {
       'It loses 3 min a month, by the readings since 26 Aug 2026.',
     );
     expect(clockWords(document)).toBe(
-      '9 min slow at 09:00. It loses 3 min a month, by the readings since 26 Aug 2026.',
+      '9 min slow at 09:00. It loses 3 min a month, by the readings since 26 Aug 2026',
     );
   });
   test('left as it was found, it counts from there', () => {

@@ -69,7 +69,8 @@ export function clockWords(document: JobDocument): string | null {
   if (error_min === null) return `not read: ${reason ?? ''}`;
   const at = siteTime(record.recordedAt, document.site.zone);
   const off = `${clockErrorInWords(error_min)} at ${at}${setRight ? ', set right' : ''}`;
-  return [off, driftInWords(clockDrift(document))].filter(Boolean).join('. ');
+  // whoever prints it ends the sentence
+  return [off, driftInWords(clockDrift(document)).replace(/\.$/, '')].filter(Boolean).join('. ');
 }
 
 /** Whether a reading says which day the clock takes today for. */

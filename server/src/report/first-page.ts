@@ -255,8 +255,13 @@ function triedLines(summary: Handover['summary']): string[] {
   const lines = provedLines(summary);
   if (lines.length === 0) return ['Nothing was proved at the pump on this visit.'];
   return lines.map(({ words, titles }) =>
-    titles.length === 0 ? `${words}.` : `${words}: ${titles.map((title) => title.toLowerCase()).join(', ')}.`,
+    titles.length === 0 ? `${words}.` : `${words}: ${titles.map(within).join(', ')}.`,
   );
+}
+
+/** A title within a sentence: names and tags in it keep their letters. */
+function within(title: string): string {
+  return title.charAt(0).toLowerCase() + title.slice(1);
 }
 
 function counted(count: number, what: string): string {

@@ -45,9 +45,12 @@ export function readingsPage(pdf: Pdf, document: JobDocument, { summary }: Hando
       width: TEXT_WIDTH,
     });
   }
-  y = heading(pdf, 'Readings', ensureRoom(pdf, y, 80));
+  y = heading(pdf, 'Readings', ensureRoom(pdf, y, ROWS_TOGETHER));
   return readingsTable(pdf, summary.readings, document.site.zone, y);
 }
+
+/** A table that begins at the foot of a page begins with some of its rows, or on the next page. */
+const ROWS_TOGETHER = 140;
 
 function legend(pdf: Pdf, columns: readonly ('found' | 'target' | 'left')[], y: number): number {
   columns.forEach((column, i) => {
@@ -130,8 +133,8 @@ const COLUMNS = [
   { name: 'Shown mA', width: 56 },
   { name: 'Expected, strokes/min', width: 70 },
   { name: 'Counted, strokes/min', width: 66 },
-  { name: 'Flow', width: 54 },
-  { name: 'Verdict', width: 147 },
+  { name: 'Flow', width: 70 },
+  { name: 'Verdict', width: 131 },
 ] as const;
 
 function readingsTable(pdf: Pdf, readings: readonly HandoverReading[], zone: string, start: number): number {

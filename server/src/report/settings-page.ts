@@ -14,7 +14,7 @@ import {
   type Pdf,
 } from './paper';
 
-const COLUMNS = { label: 150, found: 92, target: 92, left: 92 } as const;
+const COLUMNS = { label: 148, found: 116, target: 116, left: 116 } as const;
 const REASON_SIZE = 8.5;
 
 /** Settings found, target and left, each with the reason of its target; on a new page where none is begun. Answers the y below. */
