@@ -29,7 +29,8 @@ async function tests(words, projects) {
     ...projects,
     '--json',
     `--outputFile=${report}`,
-    ...(projects.includes('e2e') ? ['--runInBand'] : []),
+    // a browser wants the machine to itself; the rest keeps both cores busy, where one would stand by
+    projects.includes('e2e') ? '--runInBand' : '--maxWorkers=2',
   ]);
   const result = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')) : null;
   passed += result?.numPassedTests ?? 0;
