@@ -8,8 +8,6 @@ export const benchRoutes: FastifyPluginAsyncZod = async (app) => {
   app.post(
     '/bench',
     { schema: { body: benchRequestSchema, response: { 200: benchAnswerSchema } } },
-    (request) => {
-      return runApart(request.body, goneWith(request));
-    },
+    (request, reply) => runApart(request.body, goneWith(reply)),
   );
 };

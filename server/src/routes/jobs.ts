@@ -50,7 +50,7 @@ export function jobRoutes(database: Database, clock: Clock, press: Press): Fasti
     app.get('/jobs/:id/hand-over.pdf', { schema: { params: byId } }, async (request, reply) => {
       const document = await load(request.params.id);
       const order = { paper: 'hand-over', document, handover: handoverOf(document) } as const;
-      const pdf = await press.print(order, goneWith(request));
+      const pdf = await press.print(order, goneWith(reply));
       return attach(reply, document, 'hand-over', 'pdf', 'application/pdf').send(pdf);
     });
 

@@ -101,7 +101,7 @@ export function registerRoutes(
         return reply
           .type('application/pdf')
           .header('content-disposition', 'attachment; filename="pump-labels.pdf"')
-          .send(await press.print(order, goneWith(request)));
+          .send(await press.print(order, goneWith(reply)));
       },
     );
     app.get('/register.csv', async (_, reply) =>
