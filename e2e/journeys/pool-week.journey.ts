@@ -15,6 +15,7 @@ test('programs dragged by mouse and by keys, the cheapest plan taken, and a week
     await browser.tap('plan-tomorrow');
     await browser.says('program-0-times', '0:00–12:00');
     await drag();
+    await byFinger();
     await cheapest();
     await noPlan();
     await badInput();
@@ -46,6 +47,19 @@ async function drag() {
   await browser.says('program-0-times', '1:30–13:00');
   await browser.says('program-0-night', 'On 28 Mar 2027 there is no 1:30: the clock skips it.');
   await browser.says('finding-POO-22', 'are moved; 182.6 m³ are needed');
+}
+
+/** A finger that starts sideways moves the program; one that starts up or down scrolls the page and moves nothing. */
+async function byFinger() {
+  const { browser } = stage;
+  const hour = (await (await browser.find('block-0-1')).getRect()).width / 11.5;
+  await browser.swipe('block-0-1', -hour, 0);
+  await browser.says('program-0-times', /^0:[0-9]{2}–12:[0-9]{2}$/);
+  const moved = await browser.text('program-0-times');
+  expect(await browser.swipe('block-0-1', 6, -160)).toBeLessThan(-60);
+  expect(await browser.text('program-0-times')).toBe(moved);
+  await browser.tap('programs-undo');
+  await browser.says('program-0-times', '1:30–13:00');
 }
 
 async function cheapest() {

@@ -251,6 +251,25 @@ export class Browser {
     await actions.release().perform();
   }
 
+  /** Moves one finger over the glass, from the middle of an element: a touch, no mouse. Answers how far the page scrolled. */
+  async swipe(id: string, dx: number, dy: number): Promise<number> {
+    const element = await this.find(id);
+    await this.bringIntoView(element);
+    const at: { x: number; y: number } = await this.driver.executeScript(
+      'const box = arguments[0].getBoundingClientRect(); return { x: box.x + box.width / 2, y: box.y + box.height / 2 }',
+      element,
+    );
+    const place = () => element.getRect().then(({ y }) => y);
+    const before = await place();
+    const touch = (type: string, touchPoints: object[]) =>
+      this.cdp('Input.dispatchTouchEvent', { type, touchPoints });
+    await touch('touchStart', [at]);
+    for (let i = 1; i <= 8; i++)
+      await touch('touchMove', [{ x: at.x + (dx * i) / 8, y: at.y + (dy * i) / 8 }]);
+    await touch('touchEnd', []);
+    return (await place()) - before;
+  }
+
   /** What every screen must keep to: no sideways scroll at the size it has. */
   async widths(): Promise<{ inner: number; scroll: number }> {
     return this.driver.executeScript(

@@ -120,6 +120,33 @@ test('with a job open one goes on with it; what is known comes from there', asyn
   clear();
 });
 
+test('jobs of one day are told apart by the hour, in the site’s time, at which they began; a day’s only job needs none', async () => {
+  const handedOver = (id: string, date: string, startedAt: string) => ({
+    id,
+    pumpId: 'pump-1',
+    tag: 'CLI-PP-01',
+    pumpName: '',
+    siteName: '',
+    state: 'handed-over',
+    date,
+    startedAt,
+    actor: 'x',
+  });
+  const clear = await stand({
+    ...POOL,
+    zone: 'Asia/Kolkata',
+    jobs: [
+      handedOver('job-3', '2026-07-10', '2026-07-10T09:05:00Z'),
+      handedOver('job-2', '2026-07-10', '2026-07-10T03:41:00Z'),
+      handedOver('job-1', '2026-05-02', '2026-05-02T03:00:00Z'),
+    ],
+  });
+  expect(screen.getByText('10 Jul 2026, begun at 14:35')).toBeTruthy();
+  expect(screen.getByText('10 Jul 2026, begun at 09:11')).toBeTruthy();
+  expect(screen.getByText('2 May 2026')).toBeTruthy();
+  clear();
+});
+
 test('a metering pump shows its day in strokes and product', async () => {
   const clear = await stand({
     ...POOL,

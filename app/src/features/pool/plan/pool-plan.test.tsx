@@ -62,6 +62,19 @@ test('a panel’s frost night has its cost, and says what it does not protect', 
   expect(wordsOf('power')).toContain('Roof');
 });
 
+test('a point taken against a closed valve is drawn and named as left out, and flow keeps to the others', () => {
+  const throttled = { speed_rpm: 2900, flow_m3h: 8, head_m: 17, power_W: 1120 };
+  standJob(TEN_SLOTS, <PoolPlan />, [], { dutyBefore: { ...DUTY, points: [...DUTY.points, throttled] } });
+  const withPoint = wordsOf('power');
+  expect(wordsOf('points-left-out')).toContain('1 point left out of the flow line: 8 m³/h at 2900 rev/min.');
+  screen.unmount();
+  standJob(TEN_SLOTS, <PoolPlan />, [], { dutyBefore: DUTY });
+  expect(screen.queryByTestId('points-left-out')).toBeNull();
+  const upTo = (words: string) => /flow with a clean filter, up to ([\d.]+)/.exec(words)?.[1];
+  expect(upTo(wordsOf('power'))).toBeTruthy();
+  expect(upTo(withPoint)).toBe(upTo(wordsOf('power')));
+});
+
 test('while something is missing there is no plan, and its part stands open', () => {
   standJob(TEN_SLOTS, <PoolPlan />);
   expect(screen.getByText(/The week appears as soon as the duty is complete/)).toBeTruthy();
