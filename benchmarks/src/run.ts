@@ -1,8 +1,8 @@
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { JobResource, PumpResource } from '@barythm/contract/resources';
-import type { FamilyContext } from '@barythm/core/families';
-import { bareContext, isPool, viewJob } from '@barythm/core/job';
+import { isContextOf, FamilyContext, isViewOf } from '@barythm/core/families';
+import { bareContext, viewJob } from '@barythm/core/job';
 import { buildServer } from '@barythm/server/app';
 import { openStage } from '@barythm/e2e/stage';
 import fastifyStatic from '@fastify/static';
@@ -71,7 +71,7 @@ try {
 
   const resource = (await (await fetch(`${stage.address}/api/v1/jobs/${JOB}`)).json()) as JobResource;
   const view = viewJob(resource.document, resource.today);
-  if (view.family !== 'metering' || !view.context) throw new Error('The demo job has no metering duty.');
+  if (!isViewOf('metering', view) || !view.context) throw new Error('The demo job has no metering duty.');
   const { context, values } = view;
   const contexts = [
     context,
@@ -93,7 +93,7 @@ try {
     week.bench_ms / week.bare_ms <= 4,
   );
 
-  const pools = (await contextsOf(['pool-therapy', 'pool-pups'])).filter(isPool);
+  const pools = (await contextsOf(['pool-therapy', 'pool-pups'])).filter((one) => isContextOf('pool', one));
   const poolWeek = poolWeekAgainstSteps(pools[1], pools[1].inForce);
   line(
     'bench, a simulated week of a panel at 1 s',

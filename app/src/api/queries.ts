@@ -7,7 +7,7 @@ import type {
   SiteResource,
   SiteRow,
 } from '@barythm/contract/resources';
-import type { Profile } from '@barythm/core/profile';
+import type { AnyProfile } from '@barythm/core/families';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { get } from './client';
 import { keys } from './keys';
@@ -61,4 +61,4 @@ export const useCode = (code: string) =>
 export const useLibrary = () => useQuery({ queryKey: keys.library, queryFn: () => get<Library>('/library') });
 
 export const useProfile = (id: string) =>
-  useQuery({ queryKey: keys.profile(id), queryFn: () => get<Profile>(`/profiles/${id}`) });
+  useQuery({ queryKey: keys.profile(id), queryFn: () => get<AnyProfile>(`/profiles/${id}`) });

@@ -1,14 +1,7 @@
 import type { CommandBody } from '@barythm/contract/commands';
 import type { JobResource } from '@barythm/contract/resources';
-import {
-  applyCommand,
-  holdsAlready,
-  refusalOf,
-  viewJob,
-  type JobCommand,
-  type JobCommandBody,
-  type JobView,
-} from '@barythm/core/job';
+import { applyCommand, holdsAlready, refusalOf, viewJob, type JobView } from '@barythm/core/job';
+import type { JobCommand, JobCommandBody } from '@barythm/core/visit';
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { get } from './client';

@@ -1,12 +1,7 @@
-import {
-  applyCommand,
-  refusalOf,
-  viewJob,
-  type JobCommandBody,
-  type JobDocument,
-  type JobView,
-} from '@barythm/core/job';
-import { contentHash, profileSchema, type Profile } from '@barythm/core/profile';
+import { applyCommand, refusalOf, viewJob, type JobView } from '@barythm/core/job';
+import type { JobCommandBody, JobDocument } from '@barythm/core/visit';
+import { contentHash } from '@barythm/core/profile';
+import { type AnyProfile, profileSchema } from '@barythm/core/families';
 import { render } from '@testing-library/react-native';
 import { useState, type ReactNode } from 'react';
 import motor from '../../../profiles/motor-three-gears.json';
@@ -19,7 +14,7 @@ export const MOTOR = profileSchema.parse(motor);
 export const NUMBERED = profileSchema.parse(numbered);
 
 /** A job on a pump with this controller, nothing written yet. */
-export function blankJob(profile: Profile): JobDocument {
+export function blankJob(profile: AnyProfile): JobDocument {
   const plate: JobDocument['unit']['plate'] =
     profile.family === 'pool'
       ? { family: 'pool', greatest_rpm: 3260, rated_W: 1500, kind: null }
@@ -36,7 +31,7 @@ export function blankJob(profile: Profile): JobDocument {
 
 /** A part of a job screen on a job that takes and refuses writes by the job's own rules. */
 export function standJob(
-  profile: Profile,
+  profile: AnyProfile,
   part: ReactNode,
   before: readonly JobCommandBody[] = [],
   change: Partial<JobDocument> = {},

@@ -1,7 +1,8 @@
 import { stateAt, type BenchRun, type Scenario } from '@barythm/core/bench';
 import { benchPlant, meteringModel, strokeTrace, understand } from '@barythm/core/families/metering';
-import { benchSheet, isPool } from '@barythm/core/job';
+import { benchSheet } from '@barythm/core/job';
 import type { FromBench, ShownRun, ToBench } from './bench-messages';
+import { isContextOf } from '@barythm/core/families';
 
 interface Held {
   readonly name: string;
@@ -30,7 +31,7 @@ scope.onmessage = ({ data }) => {
 function run({ id, context, sheets, scenario: next, sameUntil_s }: Extract<ToBench, { kind: 'run' }>): void {
   const before = held;
   held = sheets.map(({ name, values }, i) => {
-    const plant = isPool(context)
+    const plant = isContextOf('pool', context)
       ? null
       : benchPlant(context, understand(context.profile, context.plate, values));
     const onProgress = (share: number) => {

@@ -1,7 +1,7 @@
 import { scenarioSchema } from '@barythm/core/bench';
-import { profileSchema } from '@barythm/core/profile';
 import { z } from 'zod';
 import { dateSchema, dutySchema, plateSchema, settingValueSchema } from '../job';
+import { profileSchema } from '@barythm/core/families';
 
 /** One or two sheets of settings over one scenario: everything that the run stands on, so that it can be repeated. */
 export const benchRequestSchema = z

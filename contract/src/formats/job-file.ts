@@ -1,4 +1,4 @@
-import { JOB_FORMAT_VERSION } from '@barythm/core/job';
+import { JOB_FORMAT_VERSION } from '@barythm/core/visit';
 import { z } from 'zod';
 import { jobDocumentSchema } from '../job';
 

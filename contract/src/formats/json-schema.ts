@@ -1,6 +1,6 @@
-import { profileSchema } from '@barythm/core/profile';
 import { z } from 'zod';
 import { jobFileSchema } from './job-file';
+import { profileSchema } from '@barythm/core/families';
 
 const FORMATS = { profile: profileSchema, job: jobFileSchema } as const;
 export type FormatName = keyof typeof FORMATS;

@@ -1,5 +1,4 @@
-import type { JobDocument } from '@barythm/core/job';
-import { profileSchema } from '@barythm/core/profile';
+import type { JobDocument } from '@barythm/core/visit';
 import { z } from 'zod';
 import {
   addressSchema,
@@ -12,17 +11,17 @@ import {
   written,
   zoneSchema,
 } from './basics';
-import { dutySchema } from './duty';
+import { dutySchema, plateSchema } from './duty';
 import { columnSchema, handoverSchema } from './handover';
 import { signalReadingSchema } from './readings';
 import {
   calibrationBodySchema,
   clockBodySchema,
-  plateSchema,
   recordBodySchema,
   servicedBodySchema,
   signalFromSchema,
 } from './records';
+import { profileSchema } from '@barythm/core/families';
 
 export const jobDocumentSchema: z.ZodType<JobDocument> = z
   .object({

@@ -1,13 +1,7 @@
-import { poolPlateSchema } from '@barythm/core/families/pool';
-import type { RecordBody } from '@barythm/core/job';
+import type { RecordBody } from '@barythm/core/visit';
 import { z } from 'zod';
+import { plateSchema } from './duty';
 import { figureOrNull, noteSchema } from './basics';
-
-const meteringPlateSchema = z
-  .object({ gear: z.string().nullable(), greatest_spm: figureOrNull, rated_bar: figureOrNull })
-  .strict();
-
-export const plateSchema = z.union([poolPlateSchema, meteringPlateSchema]);
 
 export const commandSourceSchema = z.enum(['own', 'relay', 'link']);
 

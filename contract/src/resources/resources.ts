@@ -1,6 +1,5 @@
 import { dutyProductSchema } from '@barythm/core/families/metering';
 import { BEAT_CAUSES } from '@barythm/core/beat';
-import { profileSchema } from '@barythm/core/profile';
 import { z } from 'zod';
 import {
   dateSchema,
@@ -11,6 +10,7 @@ import {
   plateSchema,
   signalFromSchema,
 } from '../job';
+import { profileSchema } from '@barythm/core/families';
 
 export const pageQuerySchema = z.object({
   search: z.string().max(100).default(''),

@@ -1,12 +1,11 @@
 import fc from 'fast-check';
 import type { BenchModel } from './model';
 import { RunCancelled, runBench, stateAt } from './run';
-import { SECONDS_PER_DAY, scenarioSchema, type BenchEvent, type Scenario } from './scenario';
+import { SECONDS_PER_DAY, scenarioSchema, type BenchEvent, type Scenario, EVENT_KINDS } from './scenario';
 import { DAY_SHAPES, shapedDay } from './shapes';
 import { Timeline } from './timeline';
 import { chance } from './wobble';
 import { EVENT_WORDS, EVENTS_OF, happensAtOnce, wordsOfChange } from './event-words';
-import { EVENT_KINDS } from './scenario';
 
 /** A pump so plain that its sums can be told by hand: it moves what the water asks for, and stands without power. */
 type Plain = { moved: number; standing: number; starts: number };

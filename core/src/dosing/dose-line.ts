@@ -1,5 +1,13 @@
-import { currentForShare, currentFor, NE43, responseAt } from '../signal';
-import type { BrokenWireWatch, RangeLow_mA, StrokeLimits, TwoPointMap } from '../signal';
+import {
+  currentForShare,
+  currentFor,
+  NE43,
+  responseAt,
+  type BrokenWireWatch,
+  type RangeLow_mA,
+  type StrokeLimits,
+  type TwoPointMap,
+} from '../signal';
 import { InputError, requirePositive } from '../input';
 import { pulseRate_ppm } from './pulse-ratio';
 

@@ -1,33 +1,221 @@
 import type { z } from 'zod';
+import type { BenchRun, EventKind, RunOptions, Scenario } from '../bench';
 import type { Finding, Subject, TextBook } from '../findings';
-import type { Profile, SettingValues } from '../profile';
-import type { CheckBody, CheckVerdict, ProofCheck } from '../proof';
-import type { FamilyKinds, FamilyName } from './kinds';
+import type { CommonBehaviours, Parameter, ProfileOf, RoleQuantities, SettingValues } from '../profile';
+import type { CheckBody, CheckVerdict, Pattern, ProofCheck } from '../proof';
+import type { SheetRow } from '../sheet';
+import type {
+  EarlierRecord,
+  HandoverDay,
+  HandoverFact,
+  HandoverSummary,
+  JobDocument,
+  JudgedCheck,
+  ProofReading,
+  RecordBody,
+  RecordKind,
+  Refusal,
+  SignalFrom,
+} from '../visit';
+import type { FinishedPlan, PlannedTarget } from './plan-draft';
+import type { ViewOf } from './view';
 
-/** What every family of pump answers, so that a new family is a new folder and one line in the index. */
-export interface Family<F extends FamilyName, Plan> {
-  readonly name: F;
+/** What a family of pumps works with: the types that its own folder gives a meaning to. */
+export interface FamilyKind {
+  readonly duty: { readonly family: string };
+  readonly plate: object;
+  readonly profile: ProfileOf<CommonBehaviours>;
+  /** what planning and checking start from */
+  readonly context: {
+    readonly duty: { readonly family: string };
+    readonly profile: ProfileOf<CommonBehaviours>;
+    readonly plate: object;
+    /** the site's date */
+    readonly today: string;
+    /** what the controller holds now, as far as is known */
+    readonly inForce: SettingValues;
+  };
+  /** settings of a column in the field's terms */
+  readonly settings: object;
+  /** a reading that proves a signal, as it is judged; never on a family that is given none */
+  readonly reading: { readonly entry: ProofReading };
+}
+
+/** What is known of a pump when its context is made: with the job that it stands in, or apart from any. */
+export interface Ground<K extends FamilyKind> {
+  readonly duty: K['duty'];
+  readonly profile: K['profile'];
+  readonly plate: K['plate'];
+  /** the site's date */
+  readonly today: string;
+  /** the site's time zone */
+  readonly zone: string;
+  readonly inForce: SettingValues;
+  /** what its signal cable comes from, as the register has it */
+  readonly signalFrom: SignalFrom | null;
+  readonly document: JobDocument | null;
+}
+
+/** A job as its own rules of a family look at it. */
+export interface JobGround<K extends FamilyKind> {
+  readonly document: JobDocument;
+  readonly rows: readonly SheetRow[];
+  readonly settings: K['settings'];
+  /** null without a duty */
+  readonly context: K['context'] | null;
+  readonly readings: readonly K['reading'][];
+  readonly checks: readonly JudgedCheck[];
+}
+
+/** One thing to be done before hands or keys go near the pump; each is confirmed by itself. */
+export interface MakeSafeStep {
+  readonly key: string;
+  readonly words: string;
+}
+
+/** What a plan comes to, whatever its own reasons and problems are called. */
+export type AnyPlan = FinishedPlan<
+  PlannedTarget<
+    string,
+    { readonly text: string; readonly values: Readonly<Record<string, string | import('../units').Figure>> }
+  >,
+  object,
+  object
+>;
+
+/** Something that falls due at a pump. */
+export interface DueItem {
+  readonly kind: 'calibration' | 'tank' | 'service';
+  readonly words: string;
+  /** site date; null where it is due now */
+  readonly date: string | null;
+}
+
+/** A pump's day for its beat strip. */
+export interface Strip {
+  readonly unit: string;
+  readonly rates: readonly number[];
+  readonly greatest: number;
+  readonly causes?: readonly import('../beat').BeatCause[];
+}
+
+/** A column that is run through a plain day, to be compared with another. */
+export interface ComparedSheet {
+  readonly column: 'found' | 'left';
+  readonly values: SettingValues;
+}
+
+/** Before and after, each run through the same plain day. */
+export interface ComparedDays<K extends FamilyKind> {
+  /** the columns to run; none where there is nothing to compare */
+  sheets(view: ViewOf<K>): readonly ComparedSheet[];
+  /** one day as it is handed over, from the sums of its run */
+  day(context: K['context'], sheet: ComparedSheet, sums: Readonly<Record<string, number>>): HandoverDay;
+}
+
+/** Something that comes again each week at a time of the wall clock, on the days named (1 is Monday). */
+export interface WeeklyEvent {
+  readonly key: string;
+  readonly days: string;
+  readonly start_min: number;
+  readonly lasts_min: number;
+  readonly title: string;
+  readonly words: string;
+}
+
+/** What its family alone says of a job that is handed over. */
+export type HandoverPart = Pick<
+  HandoverSummary,
+  'dose' | 'wanted' | 'water' | 'proof' | 'readings' | 'lines'
+> &
+  Pick<Partial<HandoverSummary>, 'pool' | 'calibration' | 'earlierDrawdowns'>;
+
+/** What every family of pump answers, so that a new family is a new folder and one line in the table. */
+export interface Family<K extends FamilyKind> {
+  readonly name: K['duty']['family'];
+  /** as people say it: “a pool pump” */
+  readonly words: string;
+  readonly wire: {
+    readonly duty: z.ZodType<K['duty']>;
+    readonly plate: z.ZodType<K['plate']>;
+    readonly behaviours: z.ZodType<K['profile']['behaviours']>;
+  };
+
   /** the closed list of meanings its parameters can have */
   readonly roles: readonly string[];
-  readonly optionRoles: readonly string[];
-  /** what the user must tell us */
-  readonly dutySchema: z.ZodType<FamilyKinds[F]['duty']>;
-  /** settings of a column in the field's terms */
-  understand(
-    profile: Extract<Profile, { family: F }>,
-    plate: FamilyKinds[F]['plate'],
-    values: SettingValues,
-  ): FamilyKinds[F]['settings'];
-  /** duty + pump + profile → target settings, each with its reason */
-  plan(context: FamilyKinds[F]['context']): Plan;
-  checkPlan(context: FamilyKinds[F]['context'], plan: Plan): Finding[];
-  checkSettings(context: FamilyKinds[F]['context'], subject: Subject, values: SettingValues): Finding[];
-  /** what to try at the pump, with what it must do */
-  proofChecks(context: FamilyKinds[F]['context'], settings: FamilyKinds[F]['settings']): ProofCheck[];
-  /** `first` is the first of a row of readings that are judged against each other */
-  judgeCheck(check: ProofCheck, body: CheckBody, first: CheckBody | null): CheckVerdict;
+  isOptionRole(role: string): boolean;
+  /** what the figure of each role measures */
+  readonly quantities: RoleQuantities;
+  /** what is wrong with the unit of a parameter whose role takes more than one quantity; null where nothing is, or for any other role */
+  unitFault(parameter: Parameter): string | null;
   /** roles that a mode drives the pump with; they are checked when the mode changes */
   rolesOfMode(option: string): readonly string[];
+
+  understand(profile: K['profile'], plate: K['plate'], values: SettingValues): K['settings'];
+  context(ground: Ground<K>): K['context'];
+
+  /** duty + pump + profile → target settings, each with its reason */
+  plan(context: K['context']): AnyPlan;
+  /** findings on a column */
+  check(context: K['context'], subject: Subject, values: SettingValues): Finding[];
+  /** findings on the job as a whole, apart from those of any pump */
+  open(job: JobGround<K>): Finding[];
   readonly texts: TextBook;
   readonly reasons: Readonly<Record<string, string>>;
+
+  readonly arrival: {
+    readonly makeSafe: readonly MakeSafeStep[];
+    /** the code of setting a pump whose plate was not read */
+    readonly plateCode: string;
+    /** the record that its readings on arrival go into */
+    readonly readings: RecordKind;
+  };
+  /** why a record is turned down, by a rule of this family; null where it may be taken */
+  refuse(record: RecordBody): Refusal | null;
+
+  readonly proof: {
+    /** what to try at the pump, with what it must do */
+    checks(context: K['context'], settings: K['settings']): ProofCheck[];
+    /** `first` is the first of a row of readings that are judged against each other */
+    judge(check: ProofCheck, body: CheckBody, first: CheckBody | null): CheckVerdict;
+    /** whether trying something that nothing asks for pumps product: then the discharge leads somewhere safe first */
+    readonly unaskedPumps: boolean;
+    /** the readings of a signal, each against what stood when it was read */
+    readings(
+      document: JobDocument,
+      groundAt: (revision: number) => Pick<JobGround<K>, 'context' | 'settings'>,
+    ): K['reading'][];
+    /** signal points that nothing proves as things stand */
+    pointsLeft(view: ViewOf<K>): number;
+    /** revision of the sheet that a proof was made on when nothing proves the settings of now; null otherwise */
+    voidedSince(job: Pick<JobGround<K>, 'readings' | 'checks'>): number | null;
+    /** known slips that what was tried points to */
+    patterns(job: JobGround<K> & { readonly context: K['context'] }): Pattern[];
+  };
+
+  /** what this job hands on to the next one at the same unit, apart from the clock; the oldest first */
+  earlier(document: JobDocument): EarlierRecord[];
+  /** what falls due at a pump, by date or by strokes, as of its latest job */
+  due(view: ViewOf<K>, agreedOn: string): DueItem[];
+
+  readonly bench: {
+    run(context: K['context'], values: SettingValues, scenario: Scenario, options?: RunOptions): BenchRun;
+    /** the time in which nothing goes wrong that a pump is looked at in */
+    plain(context: K['context']): Scenario;
+    /** what can happen to this pump */
+    events(context: K['context']): readonly EventKind[];
+  };
+
+  /** its day for the beat strip; null where too little is known */
+  strip(context: K['context']): Strip | null;
+
+  readonly handOver: {
+    part(view: ViewOf<K>, automatic: boolean): HandoverPart;
+    /** what the settings rest on, and what was read on arrival */
+    facts(view: ViewOf<K>): HandoverFact[];
+    /** how before and after are compared over a plain day; null where the family compares otherwise */
+    readonly days: ComparedDays<K> | null;
+    /** what it was left to do each week, for a calendar; null where it has no such programs, or no duty */
+    week(view: ViewOf<K>): WeeklyEvent[] | null;
+  };
 }

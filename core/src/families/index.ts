@@ -1,4 +1,8 @@
 export type * from './family';
-export type * from './kinds';
-export * from './role-lists';
-export { ROLE_QUANTITIES, roleUnitFault } from './role-quantities';
+export type * from './view';
+export * from './all';
+export { isOptionRole, ROLE_QUANTITIES, rolesOfFamily, roleUnitFault } from './roles';
+export { ALL_TEXTS } from './texts';
+export { groundOf } from './ground';
+export { laterDate } from './later-date';
+export { dutySchema, plateSchema, profileSchema } from './wire';

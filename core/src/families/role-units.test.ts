@@ -1,21 +1,14 @@
 import fc from 'fast-check';
-import {
-  parameterWithRole,
-  readIn,
-  shownIn,
-  type MeteringProfile,
-  type Parameter,
-  type PoolProfile,
-} from '../profile';
+import { parameterWithRole, readIn, shownIn, type Parameter } from '../profile';
 import { INTERNAL_UNIT, parseFigure, parseInUnit, spelledUnit, type Quantity } from '../units';
 import { BLANK_UNITS } from './role-units.fixtures';
 import { ALL_PROFILES, FLOW_DUTY, pulseContext, SOUND_PULSE } from './metering/fixtures';
-import { planAndCheck as planMetering, understand as understandMetering } from './metering';
-import { METERING_QUANTITIES, RATE_ROLES } from './metering/roles';
-import { planAndCheck, understand } from './pool';
+import { MeteringProfile, planAndCheck as planMetering, understand as understandMetering } from './metering';
+import { METERING_QUANTITIES, RATE_ROLES } from './metering/settings/roles';
+import { planAndCheck, PoolProfile, understand } from './pool';
 import { contextOf, FOUR_SPEEDS, LINK, PANEL, PANEL_DUTY, TEN_SLOTS } from './pool/fixtures';
-import { POOL_QUANTITIES, SPEED_ROLES } from './pool/roles';
-import { ROLE_QUANTITIES } from './role-quantities';
+import { POOL_QUANTITIES, SPEED_ROLES } from './pool/settings/roles';
+import { ROLE_QUANTITIES } from './roles';
 
 /** Every unit that a display may show each quantity in. */
 const UNITS: Partial<Record<Quantity, readonly string[]>> = {

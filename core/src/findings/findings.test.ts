@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { MOTOR } from '../families/metering/fixtures';
 import { TEN_SLOTS } from '../families/pool/fixtures';
-import { ALL_TEXTS } from '../job';
 import { METRIC, fig } from '../units';
 import {
   anyFinding,
@@ -16,6 +15,7 @@ import {
   type Decision,
   type Finding,
 } from './index';
+import { ALL_TEXTS } from '../families';
 
 const finding = (change: Partial<Finding> = {}): Finding => ({
   code: 'POO-08',

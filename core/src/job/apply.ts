@@ -1,14 +1,19 @@
 import type { SheetEntry } from '../sheet';
-import type { JobCommand } from './command';
-import type { JobDocument, JobState, RecordBody } from './document';
-import { freezeHandover } from './handover';
-import { sheetRevision } from './working-sheet';
+import { type JobCommand, type JobDocument, type JobState, type RecordBody, sheetRevision } from '../visit';
+import { type DaysOf, freezeHandover } from './handover';
 
 /**
  * The job after a command: the server uses it to answer, the phone to show what is not sent yet. The command must have
  * passed `refusalOf`. Nothing is changed in place.
+ *
+ * @param daysOf the simulated days of a hand-over; the phone leaves them to the server
  */
-export function applyCommand(document: JobDocument, command: JobCommand, today: string): JobDocument {
+export function applyCommand(
+  document: JobDocument,
+  command: JobCommand,
+  today: string,
+  daysOf: DaysOf = () => null,
+): JobDocument {
   const version = document.job.version + 1;
   const written = { recordedAt: command.recordedAt, actor: command.actor, revision: version };
   const next: JobDocument = {
@@ -102,7 +107,7 @@ export function applyCommand(document: JobDocument, command: JobCommand, today: 
           ...next.job,
           state: next.job.state === 'open' || next.job.state === 'planned' ? 'handed-over' : next.job.state,
         },
-        handover: freezeHandover(document, command, body, today),
+        handover: freezeHandover(document, command, body, today, daysOf),
       };
   }
 }

@@ -1,11 +1,9 @@
-import type { BenchRun, RunOptions, Scenario } from '../bench';
-import type { FamilyContext } from '../families';
-import { benchSheet as benchMetering, plainDay, checkSettings as checkMetering } from '../families/metering';
-import { benchSheet as benchPool, plainWeek, checkSettings as checkPool } from '../families/pool';
+import { type BenchRun, type EventKind, type RunOptions, type Scenario, EVENT_WORDS } from '../bench';
+import { familyOf, type JobView, type FamilyContext } from '../families';
 import type { Finding, Subject } from '../findings';
 import { orElse } from '../input';
 import type { SettingValues } from '../profile';
-import { isPool } from './context';
+import type { HandoverDay } from '../visit';
 
 /** Runs one set of settings of any pump through a scenario. */
 export function benchSheet(
@@ -14,20 +12,39 @@ export function benchSheet(
   scenario: Scenario,
   options?: RunOptions,
 ): BenchRun {
-  return isPool(context)
-    ? benchPool(context, values, scenario, options)
-    : benchMetering(context, values, scenario, options);
+  return familyOf(context.profile.family).bench.run(context, values, scenario, options);
 }
 
 /** The time in which nothing goes wrong that a pump is looked at in: a day of its water, or a mild week. */
 export function plainScenario(context: FamilyContext): Scenario {
-  return isPool(context) ? plainWeek() : plainDay(context);
+  return familyOf(context.profile.family).bench.plain(context);
+}
+
+/** What can happen to this pump. */
+export function eventsFor(context: FamilyContext): readonly EventKind[] {
+  return familyOf(context.profile.family).bench.events(context);
+}
+
+/** Those of them that one tap is enough for. */
+export function thrownAtATap(context: FamilyContext): readonly EventKind[] {
+  return eventsFor(context).filter((kind) => EVENT_WORDS[kind].amount === null && kind !== 'stop-open');
 }
 
 /** Findings on a column of any pump; none where the duty cannot be computed with, which is said where it is typed. */
 export function checkColumn(context: FamilyContext, subject: Subject, values: SettingValues): Finding[] {
-  return orElse(
-    () => (isPool(context) ? checkPool(context, subject, values) : checkMetering(context, subject, values)),
-    [],
-  );
+  return orElse(() => familyOf(context.profile.family).check(context, subject, values), []);
+}
+
+/** What was found and what is left, run through the same plain day; null where the family compares otherwise. */
+export function benchDays(view: JobView): readonly HandoverDay[] | null {
+  const { bench, handOver } = familyOf(view.family);
+  const { days } = handOver;
+  const { context } = view;
+  if (!days) return null;
+  if (!context) return [];
+  const plain = bench.plain(context);
+  return days.sheets(view).map((sheet) => {
+    const { sums } = bench.run(context, sheet.values, plain);
+    return days.day(context, sheet, sums);
+  });
 }

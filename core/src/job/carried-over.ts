@@ -1,8 +1,8 @@
-import { measuredHistory } from './calibration';
+import { familyOf } from '../families';
+import type { EarlierRecord, JobDocument } from '../visit';
 import { clockLeft } from './clock';
-import type { EarlierRecord, JobDocument } from './document';
 
-/** What a job hands on to the next one at the same unit: drawdowns and services, and how the clock was left. The oldest first. */
+/** What a job hands on to the next one at the same unit: what its family measured or did, and how the clock was left. The oldest first. */
 export function carriedOver(document: JobDocument): EarlierRecord[] {
-  return [...measuredHistory(document), ...clockLeft(document)];
+  return [...familyOf(document.profile.family).earlier(document), ...clockLeft(document)];
 }

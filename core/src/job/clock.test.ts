@@ -1,13 +1,15 @@
 import { TODAY, TWO_POINT } from '../families/metering/fixtures';
 import { FOUR_SPEEDS, TEN_SLOTS } from '../families/pool/fixtures';
-import { clockShows, contentHash, type Profile } from '../profile';
+import { clockShows, contentHash } from '../profile';
 import type { ShownClock } from '../time';
 import { carriedOver } from './carried-over';
 import { clockDrift, clockWords, driftInWords } from './clock';
 import { BLANK, Writer } from './fixtures';
-import { viewJob, type EarlierRecord, type JobDocument } from './index';
+import { viewJob } from './index';
+import type { EarlierRecord, JobDocument } from '../visit';
+import type { AnyProfile } from '../families';
 
-const on = (profile: Profile): JobDocument => ({ ...BLANK, profile, profileHash: contentHash(profile) });
+const on = (profile: AnyProfile): JobDocument => ({ ...BLANK, profile, profileHash: contentHash(profile) });
 const WITH_CLOCK = on(TWO_POINT);
 /** 24 November 2026 is a Tuesday. */
 const TUESDAY = { time: '9:05', weekday: 2 };

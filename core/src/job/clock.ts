@@ -1,5 +1,5 @@
 import { clockErrorInWords, siteDate, siteTime, dateInWords } from '../time';
-import type { ClockBody, EarlierRecord, JobDocument } from './document';
+import { lastRecord, recordsOf, type ClockBody, type EarlierRecord, type JobDocument } from '../visit';
 
 interface ClockReading {
   /** site date */
@@ -12,9 +12,10 @@ export function clockReadings(document: JobDocument): ClockReading[] {
   const earlier = (document.earlier ?? []).flatMap(({ date, body }) =>
     body.kind === 'clock' ? [{ date, body }] : [],
   );
-  const own = document.records.flatMap(({ body, recordedAt }) =>
-    body.kind === 'clock' ? [{ date: siteDate(recordedAt, document.site.zone), body }] : [],
-  );
+  const own = recordsOf(document, 'clock').map(({ body, recordedAt }) => ({
+    date: siteDate(recordedAt, document.site.zone),
+    body,
+  }));
   return [...earlier, ...own];
 }
 
@@ -45,8 +46,8 @@ export interface ClockDrift {
 export function clockDrift(document: JobDocument): ClockDrift | null {
   const zone = document.site.zone;
   const left = clockReadings({ ...document, records: [] }).pop();
-  const found = document.records.find(({ body }) => body.kind === 'clock' && body.error_min !== null);
-  if (!left || left.body.error_min === null || found?.body.kind !== 'clock') return null;
+  const found = recordsOf(document, 'clock').find(({ body }) => body.error_min !== null);
+  if (!left || left.body.error_min === null || !found) return null;
   const days = (Date.parse(siteDate(found.recordedAt, zone)) - Date.parse(left.date)) / 86_400_000;
   const gained_min = found.body.error_min! - (left.body.setRight ? 0 : left.body.error_min);
   if (days < DRIFT_LEAST_days || Math.abs(gained_min) > DRIFT_MOST_min) return null;
@@ -63,8 +64,8 @@ export function driftInWords(drift: ClockDrift | null): string {
 
 /** The clock as papers say it; null where nobody wrote anything down of it. */
 export function clockWords(document: JobDocument): string | null {
-  const record = document.records.filter(({ body }) => body.kind === 'clock').pop();
-  if (record?.body.kind !== 'clock') return null;
+  const record = lastRecord(document, 'clock');
+  if (!record) return null;
   const { error_min, setRight, reason } = record.body;
   if (error_min === null) return `not read: ${reason ?? ''}`;
   const at = siteTime(record.recordedAt, document.site.zone);

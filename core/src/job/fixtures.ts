@@ -1,13 +1,12 @@
 import { DUTY, MOTOR, SOUND_MOTOR, TODAY } from '../families/metering/fixtures';
 import { addressOf, contentHash, parameterAt, type SettingValue } from '../profile';
 import { applyCommand } from './apply';
-import type { JobCommandBody } from './command';
-import type { JobDocument, RecordBody } from './document';
+import type { JobCommandBody, JobDocument, RecordBody } from '../visit';
 import { refusalOf } from './gates';
-import { makeSafeSteps } from './make-safe';
 import { plannedTargets } from './planned-targets';
-import { planMetering, REASONS } from '../families/metering';
-import { viewJob, type MeteringView } from './view';
+import { type MeteringView, planMetering, REASONS } from '../families/metering';
+import { viewJob } from './view';
+import { isViewOf, familyOf } from '../families';
 
 /** For tests only: a job on the motor pump, nothing written yet. */
 export const BLANK: JobDocument = {
@@ -45,7 +44,7 @@ export const address = (key: string): string => addressOf(MOTOR.parameters.find(
 /** The job's view, known to be of a metering pump. */
 export function meteringView(document: JobDocument): MeteringView {
   const view = viewJob(document, TODAY);
-  if (view.family !== 'metering') throw new Error('This fixture is a metering pump.');
+  if (!isViewOf('metering', view)) throw new Error('This fixture is a metering pump.');
   return view;
 }
 
@@ -96,7 +95,10 @@ export class Writer {
   }
 
   makeSafe(): this {
-    return this.record({ kind: 'make-safe', steps: makeSafeSteps('metering').map((step) => step.key) });
+    return this.record({
+      kind: 'make-safe',
+      steps: familyOf('metering').arrival.makeSafe.map((step) => step.key),
+    });
   }
 
   identify(gear = 'B'): this {

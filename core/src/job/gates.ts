@@ -1,17 +1,20 @@
 import { undecidedStops } from '../findings';
-import { ALL_TEXTS } from './texts';
 import { faultOf, parameterAt, wordsForFault } from '../profile';
 import { keyOf, stateOf } from '../sheet';
-import type { JobCommandBody } from './command';
-import { isDutyOf } from './context';
-import type { JobDocument, RecordBody } from './document';
+import {
+  type JobCommandBody,
+  type JobDocument,
+  type RecordBody,
+  type Refusal,
+  brokenOff,
+  lastRecord,
+} from '../visit';
 import { owedNeighbours } from './entry-slips';
-import { makeSafeSteps } from './make-safe';
 import { faultsWrittenDown, WIPES_FAULTS } from './on-arrival';
 import { offeredChecks } from './offered-checks';
 import { lackingIn } from '../proof';
-import { brokenOff, lastRecord } from './records';
 import { leavingFindings, viewJob, type JobView } from './view';
+import { familyOf, ALL_TEXTS } from '../families';
 
 /** Why a stage is still closed: the slip it guards against, and what to do. */
 export interface GateReason {
@@ -26,7 +29,7 @@ export function isMadeSafe(document: JobDocument): boolean {
   const record = lastRecord(document, 'make-safe');
   return (
     record !== null &&
-    makeSafeSteps(document.profile.family).every((step) => record.body.steps.includes(step.key))
+    familyOf(document.profile.family).arrival.makeSafe.every((step) => record.body.steps.includes(step.key))
   );
 }
 
@@ -43,7 +46,7 @@ export function gateOfSet(view: JobView): GateReason[] {
   }
   if (!lastRecord(document, 'identify')) {
     reasons.push({
-      code: view.family === 'pool' ? 'POO-20' : 'MET-02',
+      code: familyOf(view.family).arrival.plateCode,
       words: 'Read the plate of this pump first.',
       stage: 'as-found',
     });
@@ -129,13 +132,6 @@ function titleOf(text: string): string {
   return ALL_TEXTS[text]?.title ?? text;
 }
 
-/** What is wrong with a command on this job, at the field where it is; null when it may be taken. */
-export interface Refusal {
-  readonly field: string;
-  readonly words: string;
-  readonly code: string;
-}
-
 /** The rules of the job, the same on the phone and on the server. */
 export function refusalOf(document: JobDocument, body: JobCommandBody, today: string): Refusal | null {
   if (document.handover) {
@@ -177,20 +173,8 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
           words: 'Read the list of last faults and write it down first: the reset wipes it.',
         };
       }
-      if (body.record.kind === 'salt' && body.record.added_kg > 0 && body.record.kit_gl === null) {
-        return {
-          field: 'record.kit_gl',
-          code: 'POO-18',
-          words: 'Test the water with a kit first: the panel’s reading leans on its temperature sensor.',
-        };
-      }
-      if (body.record.kind === 'valves' && !body.record.traced) {
-        return {
-          field: 'record.traced',
-          code: 'POO-21',
-          words: 'Follow the pipework first: a wrong valve shuts the suction or empties a raised pool.',
-        };
-      }
+      const refused = familyOf(document.profile.family).refuse(body.record);
+      if (refused) return refused;
       if (body.record.kind === 'cancelled' && document.entries.some(({ kind }) => kind === 'left')) {
         return {
           field: 'record.kind',
@@ -261,8 +245,7 @@ function refuseCheck(
   const check = offeredChecks(viewJob(document, today)).find(({ key }) => key === record.check);
   const lacking = check && lackingIn(check, record);
   if (lacking) return { field: `record.${lacking.field}`, code: 'check-incomplete', words: lacking.words };
-  // what is not asked for yet (a comparison on arrival comes before there is a duty) may pump on a metering pump all the same
-  const pumps = document.profile.family === 'metering' && (check?.pumps ?? true);
+  const pumps = check?.pumps ?? familyOf(document.profile.family).proof.unaskedPumps;
   if (!pumps) return null;
   const [closed] = gateOfProve(document);
   return closed ? { field: 'record', code: closed.code, words: closed.words } : null;
@@ -273,7 +256,7 @@ function refuseTargets(
   body: Extract<JobCommandBody, { kind: 'plan.accept' }>,
 ): Refusal | null {
   const { family } = document.profile;
-  if (!isDutyOf(family, body.duty)) {
+  if (body.duty.family !== family) {
     return {
       field: 'duty',
       code: 'other-family',

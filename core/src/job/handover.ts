@@ -1,38 +1,46 @@
+import { familyOf, ALL_TEXTS } from '../families';
 import { decisionOn, renderFinding, type Finding } from '../findings';
 import { addressOf, wordsFor, type Parameter, type SettingValue } from '../profile';
 import { inForce, sameValue, type SheetEntry, type SheetRow } from '../sheet';
 import { inWordsFor, presentReader } from '../units';
-import type { JobCommand, JobCommandBody } from './command';
-import type {
-  Handover,
-  HandoverCheck,
-  HandoverFinding,
-  HandoverSetting,
-  HandoverSummary,
-  JobDocument,
-} from './document';
+import {
+  type Handover,
+  type HandoverCheck,
+  type HandoverDay,
+  type HandoverFinding,
+  type HandoverSetting,
+  type HandoverSummary,
+  type JobCommand,
+  type JobCommandBody,
+  type JobDocument,
+  lastRecord,
+  recordsOf,
+} from '../visit';
 import { clockWords } from './clock';
-import { handoverFacts } from './handover-facts';
-import { daysOf, meteringPart } from './handover-metering';
-import { poolPart } from './handover-pool';
 import { isUntouched } from './gates';
 import { offeredChecks } from './offered-checks';
-import { RESETS, resetsOf } from './on-arrival';
-import { lastRecord } from './records';
-import { ALL_TEXTS } from './texts';
+import { RESETS } from './on-arrival';
 import { leavingFindings, viewJob, type JobView } from './view';
 
-/** The hand-over as it is frozen: from the job as it stands and the signature. */
+/**
+ * The simulated days of a hand-over; null where its family compares otherwise, or where nobody works them out. The bench takes
+ * longer than a tap may: whoever freezes for good brings them along.
+ */
+export type DaysOf = (view: JobView) => readonly HandoverDay[] | null;
+
+/** The hand-over as it is frozen: from the job as it stands, the signature, and the days that the bench made of it. */
 export function freezeHandover(
   document: JobDocument,
   command: JobCommand,
   body: Extract<JobCommandBody, { kind: 'job.hand-over' }>,
   today: string,
+  daysOf: DaysOf,
 ): Handover {
   const { units = 'metric' } = command;
   const summary = inWordsFor(units, (): HandoverSummary => {
     const view = viewJob(document, today);
-    return { ...summarise(view), ...(view.family === 'metering' ? { days: daysOf(view) } : {}) };
+    const days = daysOf(view);
+    return { ...summarise(view), ...(days === null ? {} : { days }) };
   });
   return {
     id: body.handoverId,
@@ -57,7 +65,7 @@ export function summarise(view: JobView): HandoverSummary {
     formatVersion: 1,
     siteDate: view.today,
     ...lookedAt(document),
-    ...(view.family === 'pool' ? poolPart(view, automatic) : meteringPart(view, automatic)),
+    ...familyOf(view.family).handOver.part(view, automatic),
     accepted,
     open: findings.filter((f) => !accepted.includes(f)),
     settings: view.parameters.map((parameter) => settingOf(parameter, view)),
@@ -74,9 +82,9 @@ export function summarise(view: JobView): HandoverSummary {
       recordedAt: record.recordedAt,
     })),
     notTried: notTried(view),
-    facts: handoverFacts(view),
+    facts: familyOf(view.family).handOver.facts(view),
     messages: messagesWords(document),
-    resets: resetsOf(document).map(({ body, recordedAt }) => ({
+    resets: recordsOf(document, 'reset').map(({ body, recordedAt }) => ({
       what: RESETS[body.what],
       why: body.why,
       seen: body.seen,

@@ -13,11 +13,9 @@ import { openRows, sameValue, type SheetRow } from '../sheet';
 import { halfADayOff, spanInWords } from '../time';
 import { fig } from '../units';
 import { readsItsDay } from './clock';
-import type { JobDocument, RecordKind } from './document';
+import { type JobDocument, type RecordKind, brokenOff, lastRecord, sheetRevision } from '../visit';
 import { entrySlips } from './entry-slips';
 import { arrivalFindings } from './on-arrival';
-import { brokenOff, lastRecord } from './records';
-import { sheetRevision } from './working-sheet';
 
 /** ANY-05: the mode changes, and settings of the new mode are neither known nor planned. */
 export function unchecked(

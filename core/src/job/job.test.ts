@@ -3,6 +3,7 @@ import { DUTY, TODAY } from '../families/metering/fixtures';
 import { openRows, stateOf } from '../sheet';
 import { BLANK, Writer, address, badlySet } from './fixtures';
 import {
+  benchDays,
   freezeHandover,
   gateOfHandover,
   gateOfProve,
@@ -258,8 +259,8 @@ describe('hand-over', () => {
       actor: 'Technician 1',
       body,
     };
-    const metric = freezeHandover(document, command, body, TODAY);
-    const us = freezeHandover(document, { ...command, units: 'us' }, body, TODAY);
+    const metric = freezeHandover(document, command, body, TODAY, benchDays);
+    const us = freezeHandover(document, { ...command, units: 'us' }, body, TODAY, benchDays);
     const METRIC_UNITS = /\d[\s\u00a0](m³\/h|L\/h|m³|L|bar|g\/L|°C|m)\b/;
     expect(JSON.stringify(metric.summary)).toMatch(METRIC_UNITS);
     expect(metric).not.toHaveProperty('units');

@@ -1,23 +1,5 @@
 import type { CheckBody, CheckVerdict, ProofCheck } from '../proof';
-import type { JobDocument, JobRecord, RecordBody } from './document';
-import { sheetRevision } from './working-sheet';
-
-type CheckRecord = JobRecord & { body: Extract<RecordBody, { kind: 'check' }> };
-
-export interface JudgedCheck {
-  readonly record: CheckRecord;
-  readonly check: ProofCheck;
-  readonly verdict: CheckVerdict;
-  readonly voided: boolean;
-  /** why it proves nothing any more, in words; null while it stands */
-  readonly voidedWhy: string | null;
-  readonly superseded: boolean;
-}
-
-export const VOIDED = {
-  set: 'set again since',
-  unasked: 'no longer asked for with these settings',
-} as const;
+import { type JobDocument, type JudgedCheck, recordsOf, sheetRevision, VOIDED } from '../visit';
 
 /**
  * Each check that was tried, judged by what it had to do when it was tried: a later plan gives an old reading no new expectation.
@@ -32,7 +14,7 @@ export function judgedChecks(
   offeredAt: (revision: number) => readonly ProofCheck[],
   judgeCheck: (check: ProofCheck, body: CheckBody, first: CheckBody | null) => CheckVerdict,
 ): JudgedCheck[] {
-  const records = document.records.filter((record): record is CheckRecord => record.body.kind === 'check');
+  const records = recordsOf(document, 'check');
   return records.map((record): JudgedCheck => {
     const named = (checks: readonly ProofCheck[]) => checks.find(({ key }) => key === record.body.check);
     const now = named(offered);

@@ -1,6 +1,6 @@
-import { lineInForce, proofPoints } from '../families/metering';
+import { familyOf } from '../families';
 import { addressOf, applies } from '../profile';
-import { lastRecord } from './records';
+import { lastRecord } from '../visit';
 import { offeredChecks } from './offered-checks';
 import type { JobView } from './view';
 
@@ -14,7 +14,7 @@ export function leftAsFound(view: JobView): number {
   const records = [
     'make-safe',
     'identify',
-    view.family === 'pool' ? 'pool-now' : 'readings-now',
+    familyOf(view.family).arrival.readings,
     ...(document.profile.behaviours.hasClock ? (['clock'] as const) : []),
     'messages',
   ] as const;
@@ -26,15 +26,5 @@ export function leftToProve(view: JobView): number {
   const tried = new Set(view.checks.filter(({ voided }) => !voided).map(({ check }) => check.key));
   const checks = offeredChecks(view).filter(({ key }) => !tried.has(key));
   const automatic = lastRecord(view.document, 'automatic') ? 0 : 1;
-  return pointsLeft(view) + checks.length + automatic;
-}
-
-function pointsLeft(view: JobView): number {
-  if (view.family !== 'metering' || !view.context) return 0;
-  if (view.settings.mode !== 'analog' || !lineInForce(view.settings)) return 0;
-  const { points_mA, ends_mA } = proofPoints(view.context);
-  const read = new Set(
-    view.readings.filter(({ voided }) => !voided).map(({ entry }) => entry.reading.injected_mA),
-  );
-  return [...points_mA, ...ends_mA].filter((x_mA) => !read.has(x_mA)).length;
+  return familyOf(view.family).proof.pointsLeft(view) + checks.length + automatic;
 }

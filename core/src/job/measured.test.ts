@@ -1,8 +1,12 @@
 import { driftOf } from '../dosing';
 import {
   capacityLadder,
+  comparableVolumes_mL,
   compensationLimit_bar,
+  measuredLoss,
+  measuredHistory,
   mostAsked,
+  standingCalibration,
   understand,
   unloaded_mL,
   withCalibration,
@@ -17,15 +21,9 @@ import {
   TODAY,
 } from '../families/metering/fixtures';
 import { addressOf, contentHash } from '../profile';
-import {
-  comparableVolumes_mL,
-  measuredHistory,
-  measuredLoss,
-  standingCalibration,
-  type CalibrationBody,
-} from './index';
+import { summarise, viewJob } from './index';
+import type { CalibrationBody, JobDocument } from '../visit';
 import { BLANK, badlySet, Writer, meteringView } from './fixtures';
-import { summarise, viewJob, type JobDocument } from './index';
 
 const codes = (writer: Writer) => viewJob(writer.document, TODAY).findings.job.map((f) => f.text);
 const drawn = (volumes_mL: number[], change: Partial<CalibrationBody> = {}): CalibrationBody => ({

@@ -1,5 +1,6 @@
 import { badlySet, Writer, address } from './fixtures';
-import { applyCommand, clashIn, holdsAlready, type JobCommand, type JobCommandBody } from './index';
+import { applyCommand, clashIn, holdsAlready } from './index';
+import type { JobCommand, JobCommandBody } from '../visit';
 import { TODAY } from '../families/metering/fixtures';
 
 const command = (body: JobCommandBody, baseVersion: number, actor = 'Workshop'): JobCommand => ({

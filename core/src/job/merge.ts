@@ -1,8 +1,7 @@
 import { contentHash, parameterAt, wordsFor } from '../profile';
 import { sameValue, type SheetEntry } from '../sheet';
 import { siteTime } from '../time';
-import type { JobCommand, JobCommandBody } from './command';
-import type { JobDocument, RecordBody } from './document';
+import type { JobCommand, JobCommandBody, JobDocument, RecordBody } from '../visit';
 
 /** A write and what somebody else wrote meanwhile cannot both stand. */
 export interface Clash {

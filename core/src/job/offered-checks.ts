@@ -1,14 +1,8 @@
-import { proofChecks as meteringChecks } from '../families/metering';
-import { proofChecks as poolChecks } from '../families/pool';
+import { familyOf, type JobView } from '../families';
 import { orElse } from '../input';
 import type { ProofCheck } from '../proof';
-import type { JobView } from './view';
 
 /** What this pump needs tried with the settings in force; nothing before there is a duty. */
-export function offeredChecks(view: JobView): ProofCheck[] {
-  if (view.family === 'pool') {
-    const { context, settings } = view;
-    return context ? orElse(() => poolChecks(context, settings), []) : [];
-  }
-  return view.context ? meteringChecks(view.context, view.settings) : [];
+export function offeredChecks({ family, context, settings }: JobView): ProofCheck[] {
+  return context ? orElse(() => familyOf(family).proof.checks(context, settings), []) : [];
 }

@@ -1,6 +1,7 @@
 import { MOTOR, TODAY } from '../families/metering/fixtures';
 import { badlySet, BLANK, Writer } from './fixtures';
-import { gateOfHandover, summarise, viewJob, type RecordBody } from './index';
+import { gateOfHandover, summarise, viewJob } from './index';
+import type { RecordBody } from '../visit';
 
 const view = (writer: Writer) => viewJob(writer.document, TODAY);
 const codes = (writer: Writer) => view(writer).findings.job.map((finding) => finding.code);

@@ -1,8 +1,7 @@
 import { anyFinding, type Finding } from '../findings';
 import { inOrderOfWork, parameterAt } from '../profile';
 import { sameValue } from '../sheet';
-import type { JobDocument, JobRecord, RecordBody, ResetOf } from './document';
-import { lastRecord } from './records';
+import { type JobDocument, type RecordOf, type ResetOf, lastRecord, recordsOf } from '../visit';
 
 /** What can be put back to its start, in words. */
 export const RESETS: Readonly<Record<ResetOf, string>> = {
@@ -19,16 +18,9 @@ export const WIPES_FAULTS: ReadonlySet<ResetOf> = new Set(['faults', 'settings']
 /** A breaker that trips again after one reset has a cause that a reset does not cure. */
 const BREAKER_RESETS_MOST = 1;
 
-type ResetRecord = JobRecord & { body: Extract<RecordBody, { kind: 'reset' }> };
-
-/** The resets made on this job, in order. */
-export function resetsOf(document: JobDocument): ResetRecord[] {
-  return document.records.filter((record): record is ResetRecord => record.body.kind === 'reset');
-}
-
 /** True when the last faults have been written down, be it that there were none. */
 export function faultsWrittenDown(document: JobDocument): boolean {
-  return document.records.some(({ body }) => body.kind === 'messages' && body.lastFaults !== null);
+  return recordsOf(document, 'messages').some(({ body }) => body.lastFaults !== null);
 }
 
 /** What messages, faults and resets leave open: ANY-13 to ANY-16. */
@@ -38,8 +30,8 @@ export function arrivalFindings(document: JobDocument): Finding[] {
 
 /** ANY-13: a reset after which nobody looked. The last of each kind counts. */
 function resetsUnproved(document: JobDocument): Finding[] {
-  const last = new Map<ResetOf, ResetRecord>();
-  for (const record of resetsOf(document)) last.set(record.body.what, record);
+  const last = new Map<ResetOf, RecordOf<'reset'>>();
+  for (const record of recordsOf(document, 'reset')) last.set(record.body.what, record);
   return [...last.values()].flatMap(({ body }) =>
     body.seen === null && body.what !== 'breaker'
       ? [anyFinding('ANY-13.unseen', 'job', { what: RESETS[body.what] })]
@@ -85,6 +77,6 @@ function mistaken(document: JobDocument): Finding[] {
 
 /** ANY-16: a breaker reset more than once. */
 function breaker(document: JobDocument): Finding[] {
-  const times = resetsOf(document).filter(({ body }) => body.what === 'breaker').length;
+  const times = recordsOf(document, 'reset').filter(({ body }) => body.what === 'breaker').length;
   return times > BREAKER_RESETS_MOST ? [anyFinding('ANY-16', 'job', { times: `${times}` })] : [];
 }

@@ -1,15 +1,14 @@
-import { planPool, POOL_REASONS, type PoolDuty } from '../families/pool';
+import { planPool, POOL_REASONS, type PoolView, type PoolProfile, type PoolDuty } from '../families/pool';
 import { DUTY, TEN_SLOTS, TODAY } from '../families/pool/fixtures';
-import { addressOf, contentHash, inOrderOfWork, type PoolProfile, type SettingValue } from '../profile';
+import { addressOf, contentHash, inOrderOfWork, type SettingValue } from '../profile';
 import { stateOf } from '../sheet';
 import { applyCommand } from './apply';
-import type { JobCommandBody } from './command';
-import type { JobDocument, RecordBody } from './document';
+import type { JobCommandBody, JobDocument, RecordBody } from '../visit';
 import { BLANK } from './fixtures';
 import { refusalOf } from './gates';
-import { makeSafeSteps } from './make-safe';
 import { plannedTargets } from './planned-targets';
-import { viewJob, type PoolView } from './view';
+import { viewJob } from './view';
+import { isViewOf, familyOf } from '../families';
 
 /** For tests only: a job on a pool pump, nothing written yet. */
 export const blankPoolJob = (profile: PoolProfile, duty: PoolDuty): JobDocument => ({
@@ -27,7 +26,7 @@ export class PoolWriter {
   constructor(public document: JobDocument = blankPoolJob(TEN_SLOTS, DUTY)) {}
   get view(): PoolView {
     const view = viewJob(this.document, TODAY);
-    if (view.family !== 'pool') throw new Error('This fixture is a pool pump.');
+    if (!isViewOf('pool', view)) throw new Error('This fixture is a pool pump.');
     return view;
   }
   codes(): string[] {
@@ -56,7 +55,7 @@ export class PoolWriter {
     return this.write({ kind: 'job.record', jobId: 'job-1', recordId: `r-${this.count}`, record });
   }
   arrive(): this {
-    return this.record({ kind: 'make-safe', steps: makeSafeSteps('pool').map(({ key }) => key) })
+    return this.record({ kind: 'make-safe', steps: familyOf('pool').arrival.makeSafe.map(({ key }) => key) })
       .record({
         kind: 'identify',
         plate: { family: 'pool', greatest_rpm: 3260, rated_W: 1500, kind: 'M' },

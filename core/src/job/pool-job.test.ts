@@ -10,9 +10,8 @@ import {
   refusalOf,
   summarise,
   viewJob,
-  type JobCommandBody,
-  type JobDocument,
 } from './index';
+import type { JobCommandBody, JobDocument } from '../visit';
 import { badlyRun, blankPoolJob, defaultsOf, FOUND, PoolWriter } from './pool-fixtures';
 
 test('Set stays closed until every slot that will change has been recorded as found', () => {

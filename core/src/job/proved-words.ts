@@ -1,4 +1,4 @@
-import type { HandoverSummary } from './handover-summary';
+import type { HandoverSummary } from '../visit';
 
 /** One line on what was proved: its words, and whether all of it was as expected. */
 export interface ProvedLine {

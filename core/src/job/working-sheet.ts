@@ -1,8 +1,7 @@
 import { addressOf, inOrderOfWork } from '../profile';
 import { sheetRows, type SheetRow } from '../sheet';
-import type { JobDocument } from './document';
+import { type JobDocument, brokenOff } from '../visit';
 import { isStray } from './entry-slips';
-import { brokenOff } from './records';
 
 /**
  * The sheet with what is to be entered now as its targets. While putting back, the target of everything that was
@@ -23,19 +22,4 @@ export function workingRows(document: JobDocument): SheetRow[] {
     ...row,
     target: row.left && row.found && row.found.value !== null ? { ...row.found, kind: 'target' } : null,
   }));
-}
-
-/**
- * Revision of the last value entered at the controller; what a reading proves. 0 before any.
- *
- * @param addresses the settings that count; all of them where left out
- */
-export function sheetRevision(document: JobDocument, addresses?: readonly string[]): number {
-  return document.entries.reduce(
-    (last, { kind, address, revision }) =>
-      kind === 'left' && (addresses === undefined || addresses.includes(address))
-        ? Math.max(last, revision)
-        : last,
-    0,
-  );
 }

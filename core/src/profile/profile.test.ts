@@ -1,6 +1,7 @@
 import { MOTOR, TWO_POINT } from '../families/metering/fixtures';
 import { METERING_OPTION_ROLES, METERING_ROLES } from '../families/metering';
-import { applies, contentHash, faultOf, limitFor, profileSchema, type Profile } from './index';
+import { applies, contentHash, faultOf, limitFor, type Profile } from './index';
+import { profileSchema } from '../families';
 
 const broken = (change: (profile: Profile) => unknown) => {
   const copy = structuredClone(MOTOR) as Profile;

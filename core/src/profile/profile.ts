@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { meteringBehavioursSchema } from './metering-behaviours';
-import { parameterSchema, predicateSchema, type Predicate } from './parameter';
-import { poolBehavioursSchema } from './pool-behaviours';
+import type { ClockShows } from './clock-shows';
+import { parameterSchema, predicateSchema, type Parameter, type Predicate } from './parameter';
 
 export const PROFILE_FORMAT_VERSION = 1;
 
@@ -24,6 +23,7 @@ export const groupSchema = z
   .strict();
 export type ParameterGroup = z.infer<typeof groupSchema>;
 
+/** What every kind of profile has beside its family’s own behaviours. */
 const common = {
   format: z.literal('barythm-profile'),
   formatVersion: z.literal(PROFILE_FORMAT_VERSION),
@@ -36,55 +36,86 @@ const common = {
   parameters: z.array(parameterSchema).min(1),
 };
 
+/** What a controller of any family does by itself, as far as rules that any pump has ask for it. */
+export interface CommonBehaviours {
+  readonly family: string;
+  readonly hasClock: boolean;
+  readonly clockShows?: ClockShows;
+  /** how set-up is marked complete, or which switch of it goes off again, where that is needed before it runs by itself */
+  readonly setUpEnd?: string;
+  /** how a factory reset shows that it was one, where that is known */
+  readonly resetShows?: string;
+}
+
 /**
  * The description of one kind of controller. A published version never changes: a visit file embeds the one it
  * used and its hash.
  */
-export const profileSchema = z
-  .discriminatedUnion('family', [
-    z.object({ ...common, family: z.literal('metering'), behaviours: meteringBehavioursSchema }).strict(),
-    z.object({ ...common, family: z.literal('pool'), behaviours: poolBehavioursSchema }).strict(),
-  ])
-  .superRefine((profile, context) => {
-    const keys = new Set<string>();
-    const roles = new Set<string>();
-    const groups = new Set(profile.groups.map((group) => group.key));
-    const all = new Set(profile.parameters.map((parameter) => parameter.key));
-    profile.groups.forEach(({ repeat }, i) => {
-      if (repeat?.names && repeat.names.length !== repeat.count) {
-        context.addIssue({
-          code: 'custom',
-          path: ['groups', i, 'repeat', 'names'],
-          message: `Give ${repeat.count} names, or none.`,
-        });
-      }
-    });
-    profile.parameters.forEach((parameter, i) => {
-      const complain = (field: string, message: string) =>
-        context.addIssue({ code: 'custom', path: ['parameters', i, field], message });
-      if (keys.has(parameter.key)) complain('key', `The key “${parameter.key}” stands twice.`);
-      keys.add(parameter.key);
-      if (parameter.role !== undefined) {
-        if (roles.has(parameter.role)) complain('role', `The role “${parameter.role}” stands twice.`);
-        roles.add(parameter.role);
-      }
-      if (!groups.has(parameter.group)) complain('group', `There is no group “${parameter.group}”.`);
-      for (const limit of ['least', 'greatest'] as const) {
-        const value = parameter[limit];
-        if (typeof value === 'object' && !all.has(value.by)) {
-          complain(limit, `There is no parameter “${value.by}”.`);
-        }
-      }
-      if (parameter.appliesWhen) {
-        for (const key of parametersIn(parameter.appliesWhen)) {
-          if (!all.has(key)) complain('appliesWhen', `There is no parameter “${key}”.`);
-        }
-      }
-    });
+export interface Profile {
+  readonly format: 'barythm-profile';
+  readonly formatVersion: typeof PROFILE_FORMAT_VERSION;
+  readonly id: string;
+  readonly version: number;
+  readonly name: string;
+  readonly about: string;
+  readonly groups: readonly ParameterGroup[];
+  readonly parameters: readonly Parameter[];
+  readonly family: string;
+  readonly behaviours: CommonBehaviours;
+}
+
+/** A profile of the family that these behaviours are of. */
+export interface ProfileOf<Behaviours extends CommonBehaviours> extends Profile {
+  readonly family: Behaviours['family'];
+  readonly behaviours: Behaviours;
+}
+
+/** The schema of one family’s profiles. */
+export function profileObject<Name extends string, Behaviours extends z.ZodType<CommonBehaviours>>(
+  family: Name,
+  behaviours: Behaviours,
+) {
+  return z.object({ ...common, family: z.literal(family), behaviours }).strict();
+}
+
+/** What a profile must keep to beyond the shape of its parts: keys once, roles once, references that lead somewhere. */
+export function complainOfProfile(profile: Profile, context: z.RefinementCtx): void {
+  const keys = new Set<string>();
+  const roles = new Set<string>();
+  const groups = new Set(profile.groups.map((group) => group.key));
+  const all = new Set(profile.parameters.map((parameter) => parameter.key));
+  profile.groups.forEach(({ repeat }, i) => {
+    if (repeat?.names && repeat.names.length !== repeat.count) {
+      context.addIssue({
+        code: 'custom',
+        path: ['groups', i, 'repeat', 'names'],
+        message: `Give ${repeat.count} names, or none.`,
+      });
+    }
   });
-export type Profile = z.infer<typeof profileSchema>;
-export type MeteringProfile = Extract<Profile, { family: 'metering' }>;
-export type PoolProfile = Extract<Profile, { family: 'pool' }>;
+  profile.parameters.forEach((parameter, i) => {
+    const complain = (field: string, message: string) =>
+      context.addIssue({ code: 'custom', path: ['parameters', i, field], message });
+    if (keys.has(parameter.key)) complain('key', `The key “${parameter.key}” stands twice.`);
+    keys.add(parameter.key);
+    if (parameter.role !== undefined) {
+      if (roles.has(parameter.role)) complain('role', `The role “${parameter.role}” stands twice.`);
+      roles.add(parameter.role);
+    }
+    if (!groups.has(parameter.group)) complain('group', `There is no group “${parameter.group}”.`);
+    for (const limit of ['least', 'greatest'] as const) {
+      const value = parameter[limit];
+      if (typeof value === 'object' && !all.has(value.by)) {
+        complain(limit, `There is no parameter “${value.by}”.`);
+      }
+    }
+    if (parameter.appliesWhen) {
+      for (const key of parametersIn(parameter.appliesWhen)) {
+        if (!all.has(key)) complain('appliesWhen', `There is no parameter “${key}”.`);
+      }
+    }
+  });
+}
 
 function parametersIn(predicate: Predicate): string[] {
   if ('parameter' in predicate) return [predicate.parameter];

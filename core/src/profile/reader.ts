@@ -63,3 +63,8 @@ export function quantityOf(parameter: Parameter, roles: RoleQuantities): Quantit
   if (byRole && unitFits(parameter, byRole)) return byRole;
   return LIKELY.find((q) => spelledUnit(q, unit) !== undefined) ?? null;
 }
+
+/** Words for a unit that a meaning is not measured in. */
+export function wrongUnit(unit: string, like: string): string {
+  return `“${unit}” is no unit of this meaning: use one such as ${like}.`;
+}

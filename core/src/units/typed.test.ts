@@ -8,8 +8,9 @@ import {
   typedInOwn,
   typedInWords,
   unitsOf,
+  type Quantity,
+  type Reader,
 } from './index';
-import type { Quantity, Reader } from './index';
 
 const US: Reader = { ...METRIC, system: 'us' };
 const QUANTITIES = Object.keys(INTERNAL_UNIT) as Quantity[];

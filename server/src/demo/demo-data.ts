@@ -1,6 +1,7 @@
 import type { ProductResource } from '@barythm/contract/resources';
 import type { MeteringDuty } from '@barythm/core/families/metering';
-import { contentHash, profileSchema, type Profile } from '@barythm/core/profile';
+import { contentHash } from '@barythm/core/profile';
+import type { AnyProfile } from '@barythm/core/families';
 import { siteDate } from '@barythm/core/time';
 import type { Clock } from '../clock';
 import { labelCode, type Database } from '../db';
@@ -16,16 +17,25 @@ import { POOL_PUMPS, type DemoPoolPump } from './skerrow-pools';
 import { PRODUCTS, PUMPS, type DemoPump } from './skerrow';
 import { meteringSeason } from './season-metering';
 import { poolSeason } from './season-pools';
+import { profileSchema } from '@barythm/core/families';
 
 const DAY_MS = 86_400_000;
 const WORKSHOP = 'Workshop';
 
-const METERING_PROFILES: readonly Profile[] = [motor, twoPoint, pulseWheel, stepper, numbered, threeKey].map(
-  (profile) => profileSchema.parse(profile),
-);
+const METERING_PROFILES: readonly AnyProfile[] = [
+  motor,
+  twoPoint,
+  pulseWheel,
+  stepper,
+  numbered,
+  threeKey,
+].map((profile) => profileSchema.parse(profile));
 
 /** The shipped profiles, of every family. */
-export const DEMO_PROFILES: readonly Profile[] = [...METERING_PROFILES, ...Object.values(DEMO_POOL_PROFILES)];
+export const DEMO_PROFILES: readonly AnyProfile[] = [
+  ...METERING_PROFILES,
+  ...Object.values(DEMO_POOL_PROFILES),
+];
 
 /** True when nobody has written anything yet: demo data never goes over real data. */
 export async function isEmpty({ models }: Database): Promise<boolean> {

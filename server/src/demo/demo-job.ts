@@ -1,11 +1,13 @@
 import type { CommandBody } from '@barythm/contract/commands';
-import { makeSafeSteps, viewJob, type JobDocument, type JobView, type RecordBody } from '@barythm/core/job';
+import { viewJob, type JobView } from '@barythm/core/job';
+import type { JobDocument, RecordBody } from '@barythm/core/visit';
 import { addressOf, inOrderOfWork, type SettingValue } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
 import { siteDate } from '@barythm/core/time';
 import type { Database } from '../db';
 import { carryOut, loadJob } from '../jobs';
 import { ZONE } from './places';
+import { familyOf } from '@barythm/core/families';
 
 /** A UUID v7 for an instant and a count: demo data is the same every time it is made for one instant. */
 export function demoId(instant: string, count: number): string {
@@ -54,7 +56,10 @@ export abstract class DemoJob {
   /** Every make-safe step, confirmed. */
   protected async makeSafe(): Promise<void> {
     const { profile } = await this.document();
-    await this.record({ kind: 'make-safe', steps: makeSafeSteps(profile.family).map((step) => step.key) });
+    await this.record({
+      kind: 'make-safe',
+      steps: familyOf(profile.family).arrival.makeSafe.map((step) => step.key),
+    });
   }
 
   private instant(): string {

@@ -6,15 +6,17 @@ import {
   understand,
   type MeteringContext,
   type MeteringDuty,
+  type MeteringView,
 } from '@barythm/core/families/metering';
-import { plannedTargets, viewJob, type MeteringView } from '@barythm/core/job';
+import { plannedTargets, viewJob } from '@barythm/core/job';
 import { DemoJob } from './demo-job';
+import { isViewOf } from '@barythm/core/families';
 
 /** A technician at a metering pump. */
 export class MeteringDemo extends DemoJob {
   private async metering(): Promise<MeteringView & { context: MeteringContext }> {
     const view = await this.view();
-    if (view.family !== 'metering' || !view.context) throw new Error(`${this.jobId} has no metering duty.`);
+    if (!isViewOf('metering', view) || !view.context) throw new Error(`${this.jobId} has no metering duty.`);
     return { ...view, context: view.context };
   }
 

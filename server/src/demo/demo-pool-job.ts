@@ -7,6 +7,7 @@ import {
 } from '@barythm/core/families/pool';
 import { plannedTargets, viewJob } from '@barythm/core/job';
 import { DemoJob } from './demo-job';
+import { isViewOf } from '@barythm/core/families';
 
 /** A technician at a pool pump. */
 export class PoolDemo extends DemoJob {
@@ -60,7 +61,7 @@ export class PoolDemo extends DemoJob {
   /** Tries every check that this pump needs: states as expected, figures at `share` of the expected middle. */
   async prove(share: number): Promise<void> {
     const view = await this.view();
-    if (view.family !== 'pool' || !view.context) throw new Error(`${this.jobId} has no pool duty.`);
+    if (!isViewOf('pool', view) || !view.context) throw new Error(`${this.jobId} has no pool duty.`);
     for (const { key, ask } of proofChecks(view.context, view.settings)) {
       this.minutes += 3;
       const body = { kind: 'check', check: key, note: '' } as const;

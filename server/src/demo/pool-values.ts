@@ -1,15 +1,17 @@
-import { inOrderOfWork, keyAt, profileSchema, type Profile } from '@barythm/core/profile';
+import { inOrderOfWork, keyAt } from '@barythm/core/profile';
+import type { AnyProfile } from '@barythm/core/families';
 import panel from '../../../profiles/circuit-panel-eight.json' with { type: 'json' };
 import fourSpeeds from '../../../profiles/pool-drive-four-speeds.json' with { type: 'json' };
 import link from '../../../profiles/pool-drive-link.json' with { type: 'json' };
 import tenSlots from '../../../profiles/pool-drive-ten-slots.json' with { type: 'json' };
+import { profileSchema } from '@barythm/core/families';
 
 export const DEMO_POOL_PROFILES = {
   'pool-drive-ten-slots': profileSchema.parse(tenSlots),
   'pool-drive-four-speeds': profileSchema.parse(fourSpeeds),
   'pool-drive-link': profileSchema.parse(link),
   'circuit-panel-eight': profileSchema.parse(panel),
-} as const satisfies Record<string, Profile>;
+} as const satisfies Record<string, AnyProfile>;
 
 type Value = string | number;
 /** What was set on a controller apart from its defaults: programs by slot, the rest by its key. */

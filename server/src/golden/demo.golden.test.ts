@@ -4,19 +4,14 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { PumpResource } from '@barythm/contract/resources';
 import { renderFinding } from '@barythm/core/findings';
-import {
-  ALL_TEXTS,
-  bareContext,
-  benchSheet,
-  plainScenario,
-  viewJob,
-  type JobDocument,
-} from '@barythm/core/job';
+import { bareContext, benchSheet, plainScenario, viewJob } from '@barythm/core/job';
+import type { JobDocument } from '@barythm/core/visit';
 import { contentHash } from '@barythm/core/profile';
 import { presentReader } from '@barythm/core/units';
 import { stateOfPump } from '../register';
 import { startTestServer, type TestServer } from '../testing/test-server';
 import { expectGolden } from './golden';
+import { ALL_TEXTS } from '@barythm/core/families';
 
 /** Jobs whose papers and files are kept whole: a signal by current, a meter with its drawdowns, and a pool. */
 const WHOLE = ['job-pump-therapy-2026-10-28', 'job-pump-tub-2026-11-04', 'job-pool-tub-2026-10-22'];

@@ -7,8 +7,8 @@ import type {
   LastLeft,
   PlanRevision,
   ProofReading,
-} from '@barythm/core/job';
-import type { Profile } from '@barythm/core/profile';
+} from '@barythm/core/visit';
+import type { AnyProfile } from '@barythm/core/families';
 import type { SheetEntry } from '@barythm/core/sheet';
 import type { Transaction } from 'sequelize';
 import type { Models, Row, TableName } from '../db';
@@ -95,7 +95,7 @@ export async function loadJob(
       serial: unit.serial as string,
       plate: unit.plate as JobDocument['unit']['plate'],
     },
-    profile: profile.body as Profile,
+    profile: profile.body as AnyProfile,
     profileHash: profile.hash as string,
     dutyBefore: job.dutyBefore as JobDocument['dutyBefore'],
     lastLeft: job.lastLeft as LastLeft | null,

@@ -1,4 +1,4 @@
-import type { RecordBody } from '@barythm/core/job';
+import type { RecordBody } from '@barythm/core/visit';
 import type { Transaction } from 'sequelize';
 import type { Models, Row } from '../db';
 

@@ -1,4 +1,4 @@
-import type { JobDocument } from '@barythm/core/job';
+import type { JobDocument } from '@barythm/core/visit';
 import type { Transaction } from 'sequelize';
 import type { Models, Row, TableName } from '../db';
 

@@ -1,6 +1,7 @@
 import type { Command, CommandBody } from '@barythm/contract/commands';
 import { inForce, keyOf, sheetRows } from '@barythm/core/sheet';
-import { carriedOver, type JobDocument, type LastLeft } from '@barythm/core/job';
+import { carriedOver } from '@barythm/core/job';
+import type { JobDocument, LastLeft } from '@barythm/core/visit';
 import type { SettingValue } from '@barythm/core/profile';
 import { Op, type Transaction } from 'sequelize';
 import type { Clock } from '../clock';

@@ -1,4 +1,4 @@
-import type { Handover, JobDocument } from '@barythm/core/job';
+import type { Handover, JobDocument } from '@barythm/core/visit';
 import { handoverPdf, labelsPdf, type LabelPump } from '../report';
 
 /** A paper that is asked for, with all that stands on it. */

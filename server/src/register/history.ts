@@ -1,11 +1,5 @@
 import type { PumpHistory } from '@barythm/contract/resources';
-import {
-  measuredStroke_mL,
-  resultOf,
-  whyRejected,
-  type EarlierRecord,
-  type JobDocument,
-} from '@barythm/core/job';
+import type { EarlierRecord, JobDocument } from '@barythm/core/visit';
 import { inOrderOfWork, addressOf, parameterAt, wordsFor } from '@barythm/core/profile';
 import { inForce, sameValue, sheetRows } from '@barythm/core/sheet';
 import { siteDate } from '@barythm/core/time';
@@ -13,6 +7,7 @@ import type { Database } from '../db';
 import { loadJob } from '../jobs';
 import { problems } from '../problems';
 import { jobRows } from './pumps';
+import { measuredStroke_mL, resultOf, whyRejected } from '@barythm/core/families/metering';
 
 /** What happened at a pump over all its jobs: settings changed, drawdowns, services, counters, and each sheet left. */
 export async function pumpHistory(database: Database, pumpId: string): Promise<PumpHistory> {

@@ -1,6 +1,5 @@
 import type { Due, PumpResource } from '@barythm/contract/resources';
 import { grouped, renderFinding, type Finding } from '@barythm/core/findings';
-import { ALL_TEXTS } from '@barythm/core/job';
 import { METRIC } from '@barythm/core/units';
 import { siteDate } from '@barythm/core/time';
 import { QueryTypes } from 'sequelize';
@@ -9,6 +8,7 @@ import type { Database } from '../db';
 import { everDue } from './due';
 import { pumpPage } from './pumps';
 import { stateOfPump, type PumpState } from './state';
+import { ALL_TEXTS } from '@barythm/core/families';
 
 /** What stands open on a pump, in counts and words; findings themselves are never stored. */
 interface Kept {

@@ -1,6 +1,7 @@
 import type { Library, ProductResource } from '@barythm/contract/resources';
 import { isOptionRole, rolesOfFamily, roleUnitFault } from '@barythm/core/families';
-import { contentHash, type Parameter, type Profile } from '@barythm/core/profile';
+import { contentHash, type Parameter } from '@barythm/core/profile';
+import type { AnyProfile } from '@barythm/core/families';
 import type { Database } from '../db';
 import { problems } from '../problems';
 
@@ -17,9 +18,9 @@ export async function library(database: Database): Promise<Library> {
     models.products.findAll({ order: [['name', 'ASC']] }),
     models.instruments.findAll({ order: [['name', 'ASC']] }),
   ]);
-  const newest = new Map<string, Profile>();
+  const newest = new Map<string, AnyProfile>();
   for (const row of profiles) {
-    const profile = row.get('body') as Profile;
+    const profile = row.get('body') as AnyProfile;
     if (!newest.has(profile.id)) newest.set(profile.id, profile);
   }
   return {
@@ -41,16 +42,16 @@ export async function library(database: Database): Promise<Library> {
 }
 
 /** The newest version of a profile. */
-export async function profileById(database: Database, id: string): Promise<Profile> {
+export async function profileById(database: Database, id: string): Promise<AnyProfile> {
   const row = await database.models.profiles.findOne({ where: { id }, order: [['version', 'DESC']] });
   if (!row) throw problems.notFound('profile', id);
-  return row.get('body') as Profile;
+  return row.get('body') as AnyProfile;
 }
 
 /** Publishes a profile. A version that is here already is refused when it differs: published versions never change. */
 export async function publishProfile(
   database: Database,
-  profile: Profile,
+  profile: AnyProfile,
   actor: string,
 ): Promise<{ id: string; version: number; hash: string }> {
   const errors = unknownRoles(profile);
@@ -83,7 +84,7 @@ function unitFaults(parameter: Parameter, i: number): { field: string; words: st
   return words === null ? [] : [{ field: `parameters.${i}.unit`, words }];
 }
 
-function unknownRoles(profile: Profile): { field: string; words: string }[] {
+function unknownRoles(profile: AnyProfile): { field: string; words: string }[] {
   const { family } = profile;
   return profile.parameters.flatMap((parameter, i) => [
     ...(parameter.role !== undefined && !rolesOfFamily(family).includes(parameter.role)

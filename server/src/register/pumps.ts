@@ -1,6 +1,6 @@
 import type { JobRow, PageQuery, PumpResource, PumpRow } from '@barythm/contract/resources';
-import type { JobDocument } from '@barythm/core/job';
-import type { Profile } from '@barythm/core/profile';
+import type { JobDocument } from '@barythm/core/visit';
+import type { AnyProfile } from '@barythm/core/families';
 import { shareOfDay, siteDate } from '@barythm/core/time';
 import { QueryTypes } from 'sequelize';
 import type { Clock } from '../clock';
@@ -125,7 +125,7 @@ export async function pumpPage(database: Database, clock: Clock, id: string): Pr
       installedOn: unit.fromDate as string,
       plateReadOn: unit.plateReadAt ? siteDate(unit.plateReadAt as string, zone) : null,
     },
-    profile: profile?.get('body') as Profile,
+    profile: profile?.get('body') as AnyProfile,
     duty: latest ? dutyOf(latest) : (pump.duty as PumpResource['duty']),
     latest,
     jobs: await jobRows(database, 'j.pumpId = $id', { id }),

@@ -1,16 +1,9 @@
-import {
-  wantedPrograms,
-  knownPrograms,
-  rulesOf,
-  understand,
-  type PoolContext,
-  type RunningProgram,
-} from '@barythm/core/families/pool';
-import { viewJob, type JobDocument } from '@barythm/core/job';
-import { length_min } from '@barythm/core/schedule';
-import { addDays, DAY_MIN, onDay, timeOfDay, weekday } from '@barythm/core/time';
+import { familyOf } from '@barythm/core/families';
+import { viewJob } from '@barythm/core/job';
+import type { JobDocument } from '@barythm/core/visit';
+import { addDays, DAY_MIN, onDay, weekday } from '@barythm/core/time';
 import { TZDate } from '@date-fns/tz';
-import ical, { ICalEventRepeatingFreq, ICalWeekday } from 'ical-generator';
+import { ICalEventRepeatingFreq, ICalWeekday } from 'ical-generator';
 import { tzlib_get_ical_block } from 'timezones-ical-library';
 
 const WEEKDAYS = [
@@ -29,10 +22,8 @@ const WEEKDAYS = [
  */
 export function programsCalendar(document: JobDocument): string | null {
   const view = viewJob(document, document.handover?.summary.siteDate ?? document.job.plannedFor);
-  if (view.family !== 'pool' || !view.context) return null;
-  const { context } = view;
-  const settings = understand(context.profile, context.plate, view.values.force);
-  const rules = rulesOf(context.profile);
+  const events = familyOf(view.family).handOver.week(view);
+  if (!events) return null;
   const { site, pump, job } = document;
   const stamped = new Date(document.handover?.recordedAt ?? job.startedAt);
   const calendar = ical({
@@ -40,28 +31,22 @@ export function programsCalendar(document: JobDocument): string | null {
     prodId: { company: 'Barythm', product: 'Barythm', language: 'EN' },
     timezone: { name: site.zone, generator: zoneBlock },
   });
-  for (const program of knownPrograms(settings)) {
-    const lasts_min = length_min(program, rules);
-    if (program.enabled === false || lasts_min === 0) continue;
-    const date = firstDay(program, view.today);
-    const start = at(date, program.start, site.zone);
+  for (const { key, days, start_min, lasts_min, title, words } of events) {
+    const date = firstDay(days, view.today);
+    const ends_min = start_min + lasts_min;
     calendar.createEvent({
-      id: `${job.id}-${program.slot}@barythm`,
+      id: `${job.id}-${key}@barythm`,
       stamp: stamped,
-      start,
+      start: at(date, start_min, site.zone),
       // by the clock on the wall: a run keeps its times over the nights the clocks change
-      end: at(
-        addDays(date, Math.floor((program.start + lasts_min) / DAY_MIN)),
-        (program.start + lasts_min) % DAY_MIN,
-        site.zone,
-      ),
+      end: at(addDays(date, Math.floor(ends_min / DAY_MIN)), ends_min % DAY_MIN, site.zone),
       timezone: site.zone,
-      summary: `${pump.name}: ${Math.round(program.speed)} rev/min`,
-      description: `Program ${program.slot} of ${pump.tag}${nameOf(context, program)}, ${timeOfDay(program.start)} to ${timeOfDay(program.stop)}.`,
+      summary: `${pump.name}: ${title}`,
+      description: words,
       location: `${site.name}, ${pump.place}`,
       repeating: {
         freq: ICalEventRepeatingFreq.WEEKLY,
-        byDay: WEEKDAYS.filter((_, day) => onDay(program.days, day + 1)),
+        byDay: WEEKDAYS.filter((_, day) => onDay(days, day + 1)),
       },
     });
   }
@@ -74,8 +59,8 @@ function inUtc(instant: Date): string {
   return instant.toISOString().replace(/[-:]|\.\d+/g, '');
 }
 
-/** The first date on or after a date on which a program runs. */
-function firstDay({ days }: RunningProgram, from: string): string {
+/** The first date on or after a date that is one of some days of the week. */
+function firstDay(days: string, from: string): string {
   for (let ahead = 0; ahead < 7; ahead++) {
     const date = addDays(from, ahead);
     if (onDay(days, weekday(date))) return date;
@@ -91,10 +76,4 @@ function at(date: string, minute: number, zone: string): TZDate {
 function zoneBlock(zone: string): string | null {
   const [block] = tzlib_get_ical_block(zone);
   return block ?? null;
-}
-
-/** What the plan called it, in brackets. */
-function nameOf(context: PoolContext, { start, stop }: RunningProgram): string {
-  const wanted = wantedPrograms(context).find((program) => program.start === start && program.stop === stop);
-  return wanted?.name ? ` (${wanted.name})` : '';
 }

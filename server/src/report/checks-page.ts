@@ -4,7 +4,7 @@ import type {
   HandoverCheck,
   HandoverReset,
   JobDocument,
-} from '@barythm/core/job';
+} from '@barythm/core/visit';
 import { siteTime } from '@barythm/core/time';
 import { fig, figureWithUnit, presentReader } from '@barythm/core/units';
 import { ensureRoom, heading, INK, PAGE, TEXT_WIDTH, write, type Pdf } from './paper';

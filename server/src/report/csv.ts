@@ -1,4 +1,5 @@
-import { viewJob, type JobDocument } from '@barythm/core/job';
+import { viewJob } from '@barythm/core/job';
+import type { JobDocument } from '@barythm/core/visit';
 import { rateOf } from '@barythm/core/families/metering';
 import Papa from 'papaparse';
 import { FORMULA } from './formula';

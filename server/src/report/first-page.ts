@@ -1,13 +1,7 @@
 import { beatStrip } from '@barythm/core/beat';
 import { poolWeeks } from './pool-weeks';
-import {
-  provedLines,
-  type Handover,
-  type HandoverDay,
-  type HandoverDose,
-  type HandoverFinding,
-  type JobDocument,
-} from '@barythm/core/job';
+import { provedLines } from '@barythm/core/job';
+import type { Handover, HandoverDay, HandoverDose, HandoverFinding, JobDocument } from '@barythm/core/visit';
 import { dateInWords } from '@barythm/core/time';
 import { fig, figureNumber, figureWithUnit, presentReader } from '@barythm/core/units';
 import {

@@ -1,4 +1,4 @@
-import type { Handover, JobDocument } from '@barythm/core/job';
+import type { Handover, JobDocument } from '@barythm/core/visit';
 import { inWordsFor } from '@barythm/core/units';
 import { firstPage } from './first-page';
 import { checksPage } from './checks-page';

@@ -1,5 +1,5 @@
 import { beatStrip } from '@barythm/core/beat';
-import type { HandoverPool, HandoverWeek } from '@barythm/core/job';
+import type { HandoverPool, HandoverWeek } from '@barythm/core/visit';
 import { DAY_NAMES } from '@barythm/core/time';
 import { fig, figureWithUnit, presentReader } from '@barythm/core/units';
 import { heading, INK, PAGE, picture, TEXT_WIDTH, triadSign, write, type Pdf } from './paper';

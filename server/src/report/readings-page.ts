@@ -1,5 +1,5 @@
 import { signalChart, type Box, type SignalChart } from '@barythm/core/chart';
-import type { Handover, HandoverReading, JobDocument } from '@barythm/core/job';
+import type { Handover, HandoverReading, JobDocument } from '@barythm/core/visit';
 import { siteTime } from '@barythm/core/time';
 import { fig, figureWithUnit, formatNumber, presentReader } from '@barythm/core/units';
 import {

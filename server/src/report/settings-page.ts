@@ -1,4 +1,4 @@
-import type { Handover, HandoverFact, HandoverSetting } from '@barythm/core/job';
+import type { Handover, HandoverFact, HandoverSetting } from '@barythm/core/visit';
 import {
   COLUMN_COLOUR,
   COLUMN_NAME,

@@ -1,7 +1,7 @@
 import { commandAnswerSchema, commandSchema } from '@barythm/contract/commands';
 import { jobFileSchema, type JobFile } from '@barythm/contract/formats';
 import { jobResourceSchema } from '@barythm/contract/resources';
-import { JOB_FORMAT_VERSION, type Handover, type JobDocument } from '@barythm/core/job';
+import { JOB_FORMAT_VERSION, type Handover, type JobDocument } from '@barythm/core/visit';
 import { siteDate } from '@barythm/core/time';
 import type { FastifyReply } from 'fastify';
 import type { FastifyPluginAsyncZod } from 'fastify-type-provider-zod';

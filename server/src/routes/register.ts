@@ -11,7 +11,6 @@ import {
   siteSchema,
 } from '@barythm/contract/resources';
 import { dateSchema, zoneSchema } from '@barythm/contract/job';
-import { profileSchema } from '@barythm/core/profile';
 import type { FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { z } from 'zod';
 import type { Clock } from '../clock';
@@ -36,6 +35,7 @@ import {
 } from '../register';
 import type { Press } from '../press';
 import { goneWith } from './gone';
+import { profileSchema } from '@barythm/core/families';
 
 const byId = z.object({ id: z.string() });
 const csvSchema = z.object({ csv: z.string().min(1, 'The file is empty.') }).strict();

@@ -5,11 +5,12 @@ import { join } from 'node:path';
 import type { CommandBody } from '@barythm/contract/commands';
 import type { JobResource, PumpResource, Round } from '@barythm/contract/resources';
 import { planPool, POOL_REASONS } from '@barythm/core/families/pool';
-import { isPool, makeSafeSteps, plannedTargets, viewJob, type JobView } from '@barythm/core/job';
+import { plannedTargets, viewJob, type JobView } from '@barythm/core/job';
 import { addressOf, inOrderOfWork } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
 import { v7 } from 'uuid';
 import { startTestServer, type TestServer } from './test-server';
+import { isContextOf, familyOf } from '@barythm/core/families';
 
 const TODAY = '2026-11-24';
 let server: TestServer;
@@ -75,7 +76,7 @@ class Visit {
   }
   async plan(): Promise<void> {
     const { context, document } = this.view;
-    if (!context || !isPool(context)) throw new Error('This pump has no pool duty.');
+    if (!context || !isContextOf('pool', context)) throw new Error('This pump has no pool duty.');
     await this.taken({
       kind: 'plan.accept',
       jobId: this.jobId,
@@ -138,7 +139,7 @@ test('the therapy pool from arrival to a frozen hand-over, each step gated and e
     status: 422,
     errors: [{ words: expect.stringContaining('as found first') }],
   });
-  await visit.record({ kind: 'make-safe', steps: makeSafeSteps('pool').map(({ key }) => key) });
+  await visit.record({ kind: 'make-safe', steps: familyOf('pool').arrival.makeSafe.map(({ key }) => key) });
   await visit.record({
     kind: 'identify',
     plate: { family: 'pool', greatest_rpm: 3260, rated_W: 1500, kind: 'M' },
@@ -198,7 +199,7 @@ test('the therapy pool from arrival to a frozen hand-over, each step gated and e
 test('a stop that is left is handed over only with a decision in writing', async () => {
   const visit = await new Visit('pool-seals').start();
   await visit.load();
-  await visit.record({ kind: 'make-safe', steps: makeSafeSteps('pool').map(({ key }) => key) });
+  await visit.record({ kind: 'make-safe', steps: familyOf('pool').arrival.makeSafe.map(({ key }) => key) });
   await visit.foundAsReported();
   const handOver: CommandBody = {
     kind: 'job.hand-over',

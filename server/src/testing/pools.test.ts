@@ -2,7 +2,7 @@ import type { BenchAnswer, BenchRequest } from '@barythm/contract/bench';
 import type { JobResource, PumpResource, Round } from '@barythm/contract/resources';
 import { plainWeek } from '@barythm/core/families/pool';
 import { bareContext, benchSheet } from '@barythm/core/job';
-import type { Profile } from '@barythm/core/profile';
+import type { AnyProfile } from '@barythm/core/families';
 import ICAL from 'ical.js';
 import Papa from 'papaparse';
 import { v7 } from 'uuid';
@@ -151,7 +151,7 @@ test('settings read in one go are taken all or none, and a write sent twice is o
 test.each([
   [
     'a role of another family',
-    (profile: Profile) => ({
+    (profile: AnyProfile) => ({
       ...profile,
       parameters: [{ ...profile.parameters[0], role: 'signal.x1' }],
     }),
@@ -159,7 +159,7 @@ test.each([
   ],
   [
     'a program’s slot that repeats once',
-    (profile: Profile) => ({
+    (profile: AnyProfile) => ({
       ...profile,
       groups: [
         { key: 'state', label: 'State', repeat: { count: 1, noun: 'State' } },
@@ -169,7 +169,7 @@ test.each([
     'repeats twice at least',
   ],
 ])('a pool profile with %s is refused in words', async (_, change, words) => {
-  const profile = (await server.get('/api/v1/profiles/pool-drive-ten-slots')).body as Profile;
+  const profile = (await server.get('/api/v1/profiles/pool-drive-ten-slots')).body as AnyProfile;
   const answer = await server.post('/api/v1/profiles', { ...change(profile), version: 2 });
   expect(answer.status).toBeGreaterThanOrEqual(400);
   expect(answer.text).toContain(words);

@@ -3,7 +3,7 @@ import type { PumpResource } from '@barythm/contract/resources';
 import type { BenchRun } from '@barythm/core/bench';
 import { benchSheet as runMetering } from '@barythm/core/families/metering';
 import { benchSheet as runPool } from '@barythm/core/families/pool';
-import { isPool, type JobDocument } from '@barythm/core/job';
+import type { JobDocument } from '@barythm/core/visit';
 import { TODAY } from '../../../../core/src/families/pool/fixtures';
 import { badlySet } from '../../../../core/src/job/fixtures';
 import { badlyRun } from '../../../../core/src/job/pool-fixtures';
@@ -11,6 +11,7 @@ import { forgetDrafts } from '../../draft/use-draft';
 import { press, type, wordsOf } from '../../testing/touch';
 import { BenchCancelled, BenchClient } from '../../workers/bench-client';
 import { BenchScreen } from './bench-screen';
+import { isContextOf } from '@barythm/core/families';
 
 let mockPump: { data?: PumpResource; isLoading?: boolean; error?: Error; refetch?: () => void } = {};
 jest.mock('../../api/queries', () => ({ usePump: () => mockPump }));
@@ -42,7 +43,9 @@ function inPlace() {
         const asked = JSON.stringify([context.profile.id, values, scenario]);
         const run =
           known.get(asked) ??
-          (isPool(context) ? runPool(context, values, scenario) : runMetering(context, values, scenario));
+          (isContextOf('pool', context)
+            ? runPool(context, values, scenario)
+            : runMetering(context, values, scenario));
         known.set(asked, run);
         return run;
       };

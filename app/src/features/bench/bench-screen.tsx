@@ -19,13 +19,14 @@ import { ScenarioCard } from './scenario-card';
 import { scenarioOf, startFor, type ScenarioDraft } from './scenario-draft';
 import { SheetChoice, SHEET_WORDS } from './sheet-choice';
 import { StripsCard } from './strips-card';
-import { eventsFor, isPool } from '@barythm/core/job';
+import { eventsFor } from '@barythm/core/job';
 import { sumsFor } from './sum-rows';
 import { WeatherCard } from './weather-card';
 import { StrokeCard } from './stroke-card';
 import { SumsCard } from './sums-card';
 import { useBench } from './use-bench';
 import { usePlayer } from './use-player';
+import { isContextOf } from '@barythm/core/families';
 
 const COLOUR: Record<SheetName, Colour> = {
   found: 'slate',
@@ -97,7 +98,7 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
       {(first === 'edited' || second === 'edited') && (
         <EditedCard context={context} values={edited} onChange={setEdited} />
       )}
-      {isPool(context) ? (
+      {isContextOf('pool', context) ? (
         <WeatherCard draft={draft} onChange={setDraft} />
       ) : (
         <ScenarioCard draft={draft} context={context} onChange={setDraft} />
@@ -138,7 +139,7 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
       {bench.runs.length > 0 && (
         <>
           <HappeningsCard runs={bench.runs} colours={colours} />
-          {!isPool(context) && (
+          {!isContextOf('pool', context) && (
             <StrokeCard
               client={bench.client}
               at_s={player.at_s}
@@ -149,7 +150,7 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
         </>
       )}
       <Words size="small" colour="quiet">
-        {isPool(context)
+        {isContextOf('pool', context)
           ? 'A simulation from the settings and the duty, the filter as it is before a wash. What roof, heater and air do is a fair guess. Prove at the pump.'
           : `A simulation from the settings and the duty, with seed ${draft.seed}. What gas does in the head is a fair guess; the pump itself decides. Prove at the pump.`}
       </Words>

@@ -1,8 +1,8 @@
 import type { PumpResource } from '@barythm/contract/resources';
-import type { FamilyContext } from '@barythm/core/families';
+import { isContextOf, type FamilyContext } from '@barythm/core/families';
 import { planMetering } from '@barythm/core/families/metering';
 import { planPool } from '@barythm/core/families/pool';
-import { bareContext, contextOf, isPool, viewJob } from '@barythm/core/job';
+import { bareContext, contextOf, viewJob } from '@barythm/core/job';
 import type { SettingValues } from '@barythm/core/profile';
 
 export type SheetName = 'found' | 'target' | 'left' | 'edited';
@@ -49,5 +49,5 @@ export function sheetsOf(pump: PumpResource): BenchSheets | null {
 }
 
 function plannedValues(context: FamilyContext): SettingValues {
-  return isPool(context) ? planPool(context).values : planMetering(context).values;
+  return isContextOf('pool', context) ? planPool(context).values : planMetering(context).values;
 }

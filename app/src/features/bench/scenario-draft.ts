@@ -5,10 +5,9 @@ import {
   type DayShape,
   type Scenario,
 } from '@barythm/core/bench';
-import type { FamilyContext } from '@barythm/core/families';
+import { isContextOf, type FamilyContext } from '@barythm/core/families';
 import { hoursOfDay_m3h, type MeteringContext } from '@barythm/core/families/metering';
 import { weatherOf, type WeatherName } from '@barythm/core/families/pool';
-import { isPool } from '@barythm/core/job';
 
 /** A scenario as it is being put together; kept on the device. */
 export interface ScenarioDraft {
@@ -47,13 +46,13 @@ export function hoursOf(draft: ScenarioDraft, context: MeteringContext): readonl
 
 /** A week is where a pool's programs show; a metering pump's day tells most of it. */
 export function startFor(context: FamilyContext): ScenarioDraft {
-  return isPool(context) ? { ...START, days: 7 } : START;
+  return isContextOf('pool', context) ? { ...START, days: 7 } : START;
 }
 
 export function scenarioOf(draft: ScenarioDraft, context: FamilyContext): Scenario {
   const { days, seed } = draft;
   const events = draft.events.filter((event) => event.at_s < days * SECONDS_PER_DAY);
-  if (isPool(context)) {
+  if (isContextOf('pool', context)) {
     const still = { every_s: 3600, flows_m3h: [0] };
     const { startDay, weather } = draft;
     return { days, water: still, weather: weatherOf(weather), startDay, wobble: 0, seed, events };

@@ -1,11 +1,11 @@
 import { stripChart } from '@barythm/core/chart';
 import { EVENT_WORDS, happensAtOnce, SECONDS_PER_DAY, type BenchEvent } from '@barythm/core/bench';
-import type { FamilyContext } from '@barythm/core/families';
-import { isPool, thrownAtATap } from '@barythm/core/job';
+import { isContextOf, type FamilyContext } from '@barythm/core/families';
+import { thrownAtATap } from '@barythm/core/job';
 import { formatNumber, inSystemOf, type UnitSystem } from '@barythm/core/units';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { PanResponder, Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
-import Svg, { Line, Path, Rect } from 'react-native-svg';
+import { Line, Path, Rect } from 'react-native-svg';
 import { Axes } from '../../charts/axes';
 import { useChartBox } from '../../charts/use-chart-box';
 import { Button } from '../../ui/button';
@@ -28,7 +28,7 @@ interface StripsCardProps {
 
 /** What would only puzzle: the cause as a number, a roof that nothing heats by, the other of signal and pulses. */
 function hiddenChannels(context: FamilyContext): readonly string[] {
-  if (!isPool(context)) return [context.duty.signal.source === 'meter' ? 'signal' : 'pulses'];
+  if (!isContextOf('pool', context)) return [context.duty.signal.source === 'meter' ? 'signal' : 'pulses'];
   const solar = context.duty.circuits.some(({ kind }) => kind === 'solar');
   return solar ? ['cause'] : ['cause', 'roof'];
 }
@@ -40,7 +40,7 @@ const THROWN_s = 3600;
 export function StripsCard({ runs: given, colours, context, player, onThrow }: StripsCardProps) {
   const { system } = useReader();
   const runs = useMemo(() => given.map((run) => inUnitsOf(run, system)), [given, system]);
-  const pool = isPool(context);
+  const pool = isContextOf('pool', context);
   const [channel, setChannel] = useState(pool ? 'speed' : 'dose');
   const [first] = runs;
   if (!first) return null;

@@ -1,5 +1,4 @@
-import type { FamilyContext } from '@barythm/core/families';
-import { isPool } from '@barythm/core/job';
+import { isContextOf, type FamilyContext } from '@barythm/core/families';
 import type { Headline, SumRow } from './sums-card';
 
 export const METERING_ROWS: readonly SumRow[] = [
@@ -78,7 +77,7 @@ export function sumsFor(context: FamilyContext): {
   readonly rows: readonly SumRow[];
   readonly headline: Headline;
 } {
-  if (isPool(context)) {
+  if (isContextOf('pool', context)) {
     const { currency } = context.duty.tariff;
     return {
       rows: poolRows(currency),

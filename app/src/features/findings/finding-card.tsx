@@ -1,12 +1,12 @@
 import { renderFinding, type Finding } from '@barythm/core/findings';
-import { ALL_TEXTS } from '@barythm/core/job';
-import { type Reader } from '@barythm/core/units';
+import type { Reader } from '@barythm/core/units';
 import { memo, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
 import { SEVERITY_COLOUR, SeverityTag } from '../../ui/severity';
 import { SPACE } from '../../ui/theme';
 import { Words } from '../../ui/words';
+import { ALL_TEXTS } from '@barythm/core/families';
 
 interface FindingCardProps {
   /** the same slip in one place or several */

@@ -1,6 +1,7 @@
 import { grouped, type Finding, type Severity } from '@barythm/core/findings';
-import { parameterAt, type Profile } from '@barythm/core/profile';
-import { type Reader } from '@barythm/core/units';
+import { parameterAt } from '@barythm/core/profile';
+import type { AnyProfile } from '@barythm/core/families';
+import type { Reader } from '@barythm/core/units';
 import { useReader } from '../../ui/reader';
 import { useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -17,7 +18,7 @@ interface FindingListProps {
   /** what can be done about one, under its words */
   readonly actions?: (finding: Finding) => ReactNode;
   /** names the settings that a finding is about */
-  readonly profile?: Profile;
+  readonly profile?: AnyProfile;
   /** the worst stand open, the rest fold to a line for each severity */
   readonly folds?: boolean;
 }
@@ -78,7 +79,7 @@ const SEVERITIES: readonly Severity[] = ['stop', 'warn', 'note'];
 /** More names than this are counted and not listed. */
 const NAMED = 4;
 
-function placesOf(profile: Profile, addresses: readonly string[]): string {
+function placesOf(profile: AnyProfile, addresses: readonly string[]): string {
   const names = addresses.map((address) => parameterAt(profile, address)?.label ?? address);
   const more = names.length - NAMED;
   return `${names.slice(0, NAMED).join(', ')}${more > 0 ? ` and ${more} more` : ''}`;

@@ -1,10 +1,10 @@
 import { screen } from '@testing-library/react-native';
-import { lastDrawdown } from '@barythm/core/job';
 import { badlySet } from '../../../../core/src/job/fixtures';
 import { forgetDrafts } from '../../draft/use-draft';
 import { MOTOR, standJob } from '../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../testing/touch';
 import { CalibrationCard } from './calibration-card';
+import { lastDrawdown } from '@barythm/core/families/metering';
 
 afterEach(() => forgetDrafts(''));
 const stand = () => standJob(MOTOR, <CalibrationCard />, [], badlySet().document);

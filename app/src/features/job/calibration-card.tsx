@@ -1,15 +1,16 @@
 import { dateInWords } from '@barythm/core/time';
 import { CALIBRATION_FAULT_WORDS, RUNS_LEAST, type Calibration } from '@barythm/core/dosing';
-import { choicesOf, isSetInFlow } from '@barythm/core/families/metering';
 import {
-  lastDrawdown,
-  measuredHistory,
-  measuredStroke_mL,
-  resultOf,
-  standingCalibration,
+  choicesOf,
+  isSetInFlow,
   whyRejected,
-  type CalibrationBody,
-} from '@barythm/core/job';
+  standingCalibration,
+  resultOf,
+  measuredStroke_mL,
+  measuredHistory,
+  lastDrawdown,
+} from '@barythm/core/families/metering';
+import type { CalibrationBody } from '@barythm/core/visit';
 import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
 import { useReader } from '../../ui/reader';
 import { useState } from 'react';

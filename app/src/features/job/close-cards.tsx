@@ -1,4 +1,5 @@
-import { isUntouched, lastRecord, type RecordBody } from '@barythm/core/job';
+import { isUntouched } from '@barythm/core/job';
+import { lastRecord, type RecordBody } from '@barythm/core/visit';
 import { newId } from '../../api/device';
 import { Card } from '../../ui/card';
 import { Words } from '../../ui/words';

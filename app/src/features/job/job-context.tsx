@@ -1,5 +1,6 @@
-import type { FamilyName } from '@barythm/core/families';
-import type { JobCommandBody, JobView, ViewOf } from '@barythm/core/job';
+import { isViewOf, type FamilyKinds, type FamilyName, type ViewOf } from '@barythm/core/families';
+import type { JobView } from '@barythm/core/job';
+import type { JobCommandBody } from '@barythm/core/visit';
 import { createContext, useContext } from 'react';
 import type { StageKey } from './stages';
 
@@ -22,10 +23,12 @@ export function useJobScope(): JobScope {
 }
 
 /** The scope of a job on a pump of one family, for the parts of a stage that are of that family alone. */
-function useScopeOf<F extends FamilyName>(family: F): JobScope & { readonly view: ViewOf<F> } {
+function useScopeOf<F extends FamilyName>(
+  family: F,
+): JobScope & { readonly view: JobView & ViewOf<FamilyKinds[F]> } {
   const scope = useJobScope();
-  if (scope.view.family !== family) throw new Error(`This part is for a ${family} pump.`);
-  return scope as JobScope & { readonly view: ViewOf<F> };
+  if (!isViewOf(family, scope.view)) throw new Error(`This part is for a ${family} pump.`);
+  return { ...scope, view: scope.view };
 }
 export const useMetering = () => useScopeOf('metering');
 export const usePool = () => useScopeOf('pool');

@@ -1,4 +1,4 @@
-import { lastRecord } from '@barythm/core/job';
+import { lastRecord } from '@barythm/core/visit';
 import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Button, ButtonRow } from '../../ui/button';

@@ -1,8 +1,8 @@
 import { render, screen } from '@testing-library/react-native';
-import { viewJob, type JobDocument } from '@barythm/core/job';
-import { DUTY, TODAY } from '../../../../core/src/families/pool/fixtures';
+import { viewJob } from '@barythm/core/job';
+import type { JobDocument } from '@barythm/core/visit';
+import { DUTY, TODAY, TEN_SLOTS } from '../../../../core/src/families/pool/fixtures';
 import { badlyRun, blankPoolJob, PoolWriter } from '../../../../core/src/job/pool-fixtures';
-import { TEN_SLOTS } from '../../../../core/src/families/pool/fixtures';
 import { press } from '../../testing/touch';
 import { StageRail } from './stage-rail';
 

@@ -1,5 +1,5 @@
 import { applies, parameterAt } from '@barythm/core/profile';
-import { gateOfHandover, gateOfSet, standing, type JobView } from '@barythm/core/job';
+import { gateOfHandover, gateOfSet, type JobView } from '@barythm/core/job';
 import { stateOf } from '@barythm/core/sheet';
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -8,6 +8,7 @@ import { useNarrow } from '../../ui/layout';
 import { usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words';
 import { STAGES, type StageKey } from './stages';
+import { standing } from '@barythm/core/families/metering';
 
 interface StageRailProps {
   readonly view: JobView;

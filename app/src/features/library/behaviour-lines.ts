@@ -1,15 +1,12 @@
-import {
-  clockShows,
-  type MeteringBehaviours,
-  type MeteringProfile,
-  type PoolProfile,
-  type Profile,
-} from '@barythm/core/profile';
+import type { PoolProfile } from '@barythm/core/families/pool';
+import type { MeteringProfile, MeteringBehaviours } from '@barythm/core/families/metering';
+import { clockShows } from '@barythm/core/profile';
+import type { AnyProfile } from '@barythm/core/families';
 
 type Lines = readonly (readonly [string, string])[];
 
 /** What a controller does by itself, in lines to read. */
-export function behaviourLines(profile: Profile): Lines {
+export function behaviourLines(profile: AnyProfile): Lines {
   return profile.family === 'pool' ? poolLines(profile) : meteringLines(profile);
 }
 

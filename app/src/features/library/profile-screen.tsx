@@ -1,4 +1,5 @@
-import { inOrderOfWork, type Parameter, type Profile } from '@barythm/core/profile';
+import { inOrderOfWork, type Parameter } from '@barythm/core/profile';
+import type { AnyProfile } from '@barythm/core/families';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useProfile } from '../../api/queries';
@@ -27,7 +28,7 @@ export function ProfileScreen() {
   );
 }
 
-function ProfileBody({ profile }: { profile: Profile }) {
+function ProfileBody({ profile }: { profile: AnyProfile }) {
   const router = useRouter();
   const parameters = inOrderOfWork(profile);
   return (

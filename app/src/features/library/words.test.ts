@@ -1,4 +1,5 @@
-import { inOrderOfWork, profileSchema, type Parameter, type Profile } from '@barythm/core/profile';
+import { inOrderOfWork, type Parameter } from '@barythm/core/profile';
+import type { AnyProfile } from '@barythm/core/families';
 import circuitPanel from '../../../../profiles/circuit-panel-eight.json';
 import motor from '../../../../profiles/motor-three-gears.json';
 import numbered from '../../../../profiles/numbered-timer.json';
@@ -11,6 +12,7 @@ import keyContact from '../../../../profiles/three-key-contact.json';
 import twoPoint from '../../../../profiles/two-point-soft-keys.json';
 import { behaviourLines } from './behaviour-lines';
 import { limitsInWords } from './limits-in-words';
+import { profileSchema } from '@barythm/core/families';
 
 const ALL = [
   circuitPanel,
@@ -24,7 +26,7 @@ const ALL = [
   keyContact,
   twoPoint,
 ].map((body) => profileSchema.parse(body));
-const lineOf = (profile: Profile, name: string) =>
+const lineOf = (profile: AnyProfile, name: string) =>
   behaviourLines(profile).find(([line]) => line === name)?.[1];
 const profile = (id: string) => {
   const found = ALL.find((one) => one.id === id);

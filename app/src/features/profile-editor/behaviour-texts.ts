@@ -1,4 +1,5 @@
-import type { ClockShows, MeteringBehaviours } from '@barythm/core/profile';
+import type { MeteringBehaviours } from '@barythm/core/families/metering';
+import type { ClockShows } from '@barythm/core/profile';
 
 type Mode = MeteringBehaviours['modes'][number];
 type Range = '0-20' | '4-20' | '20-0' | '20-4';

@@ -1,4 +1,5 @@
 import { entryWaySchema } from '@barythm/core/profile';
+import type { AnyProfile } from '@barythm/core/families';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, ButtonRow } from '../../ui/button';
@@ -8,11 +9,10 @@ import { Field } from '../../ui/field';
 import { SPACE, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words';
 import { rolesOfFamily } from '@barythm/core/families';
-import type { Profile } from '@barythm/core/profile';
 import { BLANK_PARAMETER, type ParameterTexts, type ProfileErrors } from './profile-draft';
 
 interface ParametersCardProps {
-  readonly family: Profile['family'];
+  readonly family: AnyProfile['family'];
   readonly parameters: readonly ParameterTexts[];
   readonly errors: ProfileErrors;
   readonly onChange: (parameters: readonly ParameterTexts[]) => void;
@@ -108,7 +108,7 @@ const ENTER_WHEN = [
   { value: 'isolated', label: 'Isolated' },
 ] as const;
 const ENTRY = entryWaySchema.options.map((value) => ({ value, label: value.replaceAll('-', ' ') }));
-function rolesOf(family: Profile['family']) {
+function rolesOf(family: AnyProfile['family']) {
   return [
     { value: '', label: 'recorded only' },
     ...rolesOfFamily(family).map((value) => ({ value, label: value })),
@@ -121,7 +121,7 @@ function ParameterForm({
   error,
   onChange,
 }: {
-  family: Profile['family'];
+  family: AnyProfile['family'];
   texts: ParameterTexts;
   error: (field: keyof ParameterTexts) => string | undefined;
   onChange: (texts: ParameterTexts) => void;

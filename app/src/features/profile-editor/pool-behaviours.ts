@@ -1,4 +1,4 @@
-import type { PoolBehaviours } from '@barythm/core/profile';
+import type { PoolBehaviours } from '@barythm/core/families/pool';
 import {
   figure,
   flag,

@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { profileSchema } from '@barythm/core/profile';
 import { BLANK_BEHAVIOURS } from './behaviour-texts';
 import { BLANK_POOL_BEHAVIOURS } from './pool-behaviours';
 import { textAt, withText } from '../../form/tree';
 import { BLANK_PARAMETER, draftOf, profileOf, type ProfileDraft } from './profile-draft';
+import { profileSchema } from '@barythm/core/families';
 
 const shipped = (name: string) =>
   profileSchema.parse(

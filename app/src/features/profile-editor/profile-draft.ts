@@ -1,5 +1,11 @@
-import { isOptionRole, rolesOfFamily, roleUnitFault } from '@barythm/core/families';
-import { profileSchema, type Parameter, type Profile } from '@barythm/core/profile';
+import {
+  isOptionRole,
+  profileSchema,
+  rolesOfFamily,
+  roleUnitFault,
+  type AnyProfile,
+} from '@barythm/core/families';
+import type { Parameter } from '@barythm/core/profile';
 import type { Texts } from '../../form/tree';
 import { BLANK_BEHAVIOURS, behaviourTexts, readBehaviours, type BehaviourTexts } from './behaviour-texts';
 import { BLANK_POOL_BEHAVIOURS, poolBehaviourTexts, readPoolBehaviours } from './pool-behaviours';
@@ -36,7 +42,7 @@ export interface ProfileDraft {
   readonly version: string;
   readonly name: string;
   readonly about: string;
-  readonly family: Profile['family'];
+  readonly family: AnyProfile['family'];
   /** a line each: key | label, in the order of work; a repeating one: key | label | 10 × Program */
   readonly groups: string;
   readonly parameters: readonly ParameterTexts[];
@@ -71,7 +77,7 @@ export const BLANK_PARAMETER: ParameterTexts = {
 /** What is wrong, by place: `name`, `parameters.2.least`, `behaviours.greatestRate`. */
 export type ProfileErrors = Readonly<Record<string, string>>;
 
-function groupLine({ key, label, repeat }: Profile['groups'][number]): string {
+function groupLine({ key, label, repeat }: AnyProfile['groups'][number]): string {
   if (!repeat) return `${key} | ${label}`;
   const names = repeat.names ? ` | ${repeat.names.join(', ')}` : '';
   return `${key} | ${label} | ${repeat.count} × ${repeat.noun}${names}`;
@@ -95,7 +101,7 @@ function readGroup([key, label, times, names]: string[], errors: Record<string, 
 }
 
 /** A profile as texts to go on from. */
-export function draftOf(profile: Profile): ProfileDraft {
+export function draftOf(profile: AnyProfile): ProfileDraft {
   return {
     id: profile.id,
     version: String(profile.version),
@@ -153,7 +159,7 @@ function limitText(limit: Parameter['least']): string {
 }
 
 /** Reads the texts as a profile; what is wrong is said at the place where it was typed. */
-export function profileOf(draft: ProfileDraft): { profile: Profile | null; errors: ProfileErrors } {
+export function profileOf(draft: ProfileDraft): { profile: AnyProfile | null; errors: ProfileErrors } {
   const errors: Record<string, string> = {};
   const candidate = {
     format: 'barythm-profile',
@@ -234,7 +240,7 @@ function linesOf(text: string): string[][] {
 function readParameter(
   texts: ParameterTexts,
   place: string,
-  family: Profile['family'],
+  family: AnyProfile['family'],
   errors: Record<string, string>,
 ) {
   const fail = (field: keyof ParameterTexts, words: string) => {
@@ -307,7 +313,7 @@ function readLimit(typed: string, fail: (words: string) => void) {
 
 type Fail = (field: keyof ParameterTexts, words: string) => void;
 
-function readOptions({ options }: ParameterTexts, family: Profile['family'], fail: Fail) {
+function readOptions({ options }: ParameterTexts, family: AnyProfile['family'], fail: Fail) {
   return linesOf(options).map(([value, label, role]) => {
     if (role && !isOptionRole(family, role)) {
       fail('options', `“${role}” is no meaning of a choice.`);

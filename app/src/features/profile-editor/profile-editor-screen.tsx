@@ -1,4 +1,4 @@
-import { profileSchema, type Profile } from '@barythm/core/profile';
+import type { AnyProfile } from '@barythm/core/families';
 import { useQueryClient } from '@tanstack/react-query';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -22,6 +22,7 @@ import { ParametersCard } from './parameters-card';
 import { BLANK_POOL_BEHAVIOURS } from './pool-behaviours';
 import { PoolBehavioursCard } from './pool-behaviours-card';
 import { draftOf, profileOf, type ProfileDraft } from './profile-draft';
+import { profileSchema } from '@barythm/core/families';
 
 const FAMILIES = [
   { value: 'metering', label: 'A metering pump' },
@@ -55,14 +56,14 @@ function FromCopy({ id }: { id: string }) {
   const profile = useProfile(id);
   if (profile.isLoading) {
     return (
-      <Screen title="Profile">
+      <Screen title="AnyProfile">
         <Loading what="the profile" />
       </Screen>
     );
   }
   if (!profile.data) {
     return (
-      <Screen title="Profile">
+      <Screen title="AnyProfile">
         <Failed error={profile.error ?? new Error('No answer.')} onRetry={() => void profile.refetch()} />
       </Screen>
     );
@@ -230,7 +231,7 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
   );
 }
 
-function readProfileFile(text: string): Profile | string {
+function readProfileFile(text: string): AnyProfile | string {
   let json: unknown;
   try {
     json = JSON.parse(text);

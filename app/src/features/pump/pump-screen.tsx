@@ -1,12 +1,12 @@
 import type { PumpResource } from '@barythm/contract/resources';
-import type { FamilyContext } from '@barythm/core/families';
+import { isContextOf, type FamilyContext } from '@barythm/core/families';
 import {
   ratesOfDay_spm,
   usageOfDay,
   understand,
   type MeteringContext,
 } from '@barythm/core/families/metering';
-import { bareContext, checkColumn, isPool, leavingFindings, viewJob } from '@barythm/core/job';
+import { bareContext, checkColumn, leavingFindings, viewJob } from '@barythm/core/job';
 import { inOrderOfWork, type SettingValues } from '@barythm/core/profile';
 import { addDays, dateInWords, siteTime } from '@barythm/core/time';
 import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
@@ -96,8 +96,8 @@ function PumpBody({ pump }: { pump: PumpResource }) {
     }
     return state.context ? checkColumn(state.context, 'found', state.values) : [];
   }, [pump, state]);
-  const pool = state.context && isPool(state.context) ? state.context : null;
-  const metering = state.context && !isPool(state.context) ? state.context : null;
+  const pool = state.context && isContextOf('pool', state.context) ? state.context : null;
+  const metering = state.context && !isContextOf('pool', state.context) ? state.context : null;
   const day = useMemo(() => metering && dayFor(metering), [metering]);
   const open = pump.jobs.find((job) => job.state === 'open' || job.state === 'planned');
 

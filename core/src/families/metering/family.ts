@@ -1,26 +1,72 @@
 import type { Family } from '../family';
-import { checkPlan, checkSettings } from './checks';
-import { meteringDutySchema } from './duty';
-import { planMetering, type MeteringPlan } from './plan';
-import { judgeCheck } from './judge-check';
-import { proofChecks } from './proof-checks';
-import { REASONS } from './reasons';
-import { METERING_OPTION_ROLES, METERING_ROLES, ROLES_OF_MODE, type MeteringMode } from './roles';
-import { understand } from './settings';
-import { METERING_TEXTS } from './texts';
+import { arrival } from './arrival/arrival';
+import { benchSheet, plainDay } from './bench/bench';
+import { eventsFor } from './bench/events';
+import { checkSettings } from './checks/checks';
+import { openOn } from './checks/on-job';
+import { due } from './glance/due';
+import { stripOf } from './glance/strip';
+import { comparedSheets, handoverDay } from './hand-over/days';
+import { factsOf } from './hand-over/facts';
+import { partOf } from './hand-over/part';
+import type { MeteringKind } from './kind';
+import { planMetering } from './plan/plan';
+import { measuredHistory } from './proof/calibration';
+import { proofChecks } from './proof/checks';
+import { judgeCheck } from './proof/judge-check';
+import { judgedReadings, patternsOf, pointsLeft, voidedSince } from './proof/judged-readings';
+import { contextOf } from './settings/context';
+import {
+  METERING_OPTION_ROLES,
+  METERING_QUANTITIES,
+  METERING_ROLES,
+  rateUnitFault,
+  ROLES_OF_MODE,
+  type MeteringMode,
+} from './settings/roles';
+import { understand } from './settings/understand';
+import { REASONS } from './texts/reasons';
+import { METERING_TEXTS } from './texts/texts';
+import { meteringBehavioursSchema } from './wire/behaviours';
+import { meteringDutySchema } from './wire/duty';
+import { meteringPlateSchema } from './wire/plate';
 
-export const meteringFamily: Family<'metering', MeteringPlan> = {
+export const meteringFamily: Family<MeteringKind> = {
   name: 'metering',
+  words: 'a metering pump',
+  wire: { duty: meteringDutySchema, plate: meteringPlateSchema, behaviours: meteringBehavioursSchema },
   roles: METERING_ROLES,
-  optionRoles: METERING_OPTION_ROLES,
-  dutySchema: meteringDutySchema,
-  understand,
-  plan: planMetering,
-  checkPlan,
-  checkSettings,
-  proofChecks,
-  judgeCheck,
+  isOptionRole: (role) => (METERING_OPTION_ROLES as readonly string[]).includes(role),
+  quantities: METERING_QUANTITIES,
+  unitFault: rateUnitFault,
   rolesOfMode: (option) => ROLES_OF_MODE[option.replace('mode.', '') as MeteringMode] ?? [],
+  understand,
+  context: contextOf,
+  plan: planMetering,
+  check: checkSettings,
+  open: openOn,
   texts: METERING_TEXTS,
   reasons: REASONS,
+  arrival,
+  refuse: () => null,
+  proof: {
+    checks: proofChecks,
+    judge: judgeCheck,
+    // a comparison on arrival comes before there is a duty, and may pump all the same
+    unaskedPumps: true,
+    readings: judgedReadings,
+    pointsLeft,
+    voidedSince,
+    patterns: patternsOf,
+  },
+  earlier: measuredHistory,
+  due,
+  bench: { run: benchSheet, plain: plainDay, events: eventsFor },
+  strip: stripOf,
+  handOver: {
+    part: partOf,
+    facts: factsOf,
+    days: { sheets: comparedSheets, day: handoverDay },
+    week: () => null,
+  },
 };

@@ -1,12 +1,14 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { renderFinding, type Finding } from '../../findings';
-import { profileSchema, type MeteringProfile, type SettingValues } from '../../profile';
+import type { SettingValues } from '../../profile';
 import { METRIC } from '../../units';
-import { checkSettings } from './checks';
-import type { MeteringContext } from './context';
-import type { MeteringDuty } from './duty';
-import { METERING_TEXTS } from './texts';
+import { checkSettings } from './checks/checks';
+import type { MeteringContext } from './settings/context';
+import type { MeteringDuty } from './wire/duty';
+import { METERING_TEXTS } from './texts/texts';
+import { profileSchema } from '../wire';
+import type { MeteringProfile } from './kind';
 
 /** For tests only: the shipped profiles, a duty that a sound pump meets, and settings that meet it. */
 function shipped(name: string): MeteringProfile {

@@ -1,28 +1,66 @@
 import type { Family } from '../family';
-import { checkPlan, checkSettings } from './checks';
-import { poolDutySchema } from './duty';
-import { planPool } from './plan';
-import type { PoolPlan } from './plan-draft';
-import { judgeCheck } from './proof-patterns';
-import { proofChecks } from './proofs';
-import { POOL_REASONS } from './reasons';
-import { POOL_OPTION_ROLES, POOL_ROLES } from './roles';
-import { understand } from './settings';
-import { POOL_TEXTS } from './texts';
+import { arrival, refuse } from './arrival/arrival';
+import { benchSheet, plainWeek } from './bench/bench';
+import { eventsFor } from './bench/events';
+import { checkSettings } from './checks/checks';
+import { openOn } from './checks/on-job';
+import { stripOf } from './glance/strip';
+import { factsOf } from './hand-over/facts';
+import { partOf } from './hand-over/part';
+import { weeklyEvents } from './hand-over/weekly-events';
+import type { PoolKind } from './kind';
+import { planPool } from './plan/plan';
+import { proofChecks } from './proof/checks';
+import { judgeCheck, patternsOf, voidedSince } from './proof/patterns';
+import { contextOf } from './settings/context';
+import {
+  placeOfOption,
+  POOL_OPTION_ROLES,
+  POOL_QUANTITIES,
+  POOL_ROLES,
+  speedUnitFault,
+} from './settings/roles';
+import { understand } from './settings/understand';
+import { POOL_REASONS } from './texts/reasons';
+import { POOL_TEXTS } from './texts/texts';
+import { poolBehavioursSchema } from './wire/behaviours';
+import { poolDutySchema } from './wire/duty';
+import { poolPlateSchema } from './wire/plate';
 
-export const poolFamily: Family<'pool', PoolPlan> = {
+export const poolFamily: Family<PoolKind> = {
   name: 'pool',
+  words: 'a pool pump',
+  wire: { duty: poolDutySchema, plate: poolPlateSchema, behaviours: poolBehavioursSchema },
   roles: POOL_ROLES,
-  optionRoles: POOL_OPTION_ROLES,
-  dutySchema: poolDutySchema,
-  understand,
-  plan: planPool,
-  checkPlan,
-  checkSettings,
-  proofChecks,
-  judgeCheck,
+  // a panel's circuits are counted: `circuit.3`
+  isOptionRole: (role) =>
+    (POOL_OPTION_ROLES as readonly string[]).includes(role) || placeOfOption(role) !== null,
+  quantities: POOL_QUANTITIES,
+  unitFault: speedUnitFault,
   // its states (automatic, manual, hold) have no settings of their own
   rolesOfMode: () => [],
+  understand,
+  context: contextOf,
+  plan: planPool,
+  check: checkSettings,
+  open: openOn,
   texts: POOL_TEXTS,
   reasons: POOL_REASONS,
+  arrival,
+  refuse,
+  proof: {
+    checks: proofChecks,
+    judge: judgeCheck,
+    // no check of it lets anything out
+    unaskedPumps: false,
+    readings: () => [],
+    pointsLeft: () => 0,
+    voidedSince,
+    patterns: patternsOf,
+  },
+  earlier: () => [],
+  due: () => [],
+  bench: { run: benchSheet, plain: plainWeek, events: eventsFor },
+  strip: stripOf,
+  handOver: { part: partOf, facts: factsOf, days: null, week: weeklyEvents },
 };

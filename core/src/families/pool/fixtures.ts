@@ -1,15 +1,17 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { renderFinding, type Finding, type Subject } from '../../findings';
-import { profileSchema, type PoolProfile, type SettingValues } from '../../profile';
+import type { SettingValues } from '../../profile';
 import { EVERY_DAY } from '../../time';
 import { METRIC } from '../../units';
-import { checkSettings } from './checks';
-import type { PoolContext } from './context';
-import type { PoolDuty } from './duty';
-import { planPool } from './plan';
-import { NOT_COMPARED } from './sensors';
-import { POOL_TEXTS } from './texts';
+import { checkSettings } from './checks/checks';
+import type { PoolContext } from './settings/context';
+import type { PoolDuty } from './wire/duty';
+import { planPool } from './plan/plan';
+import { NOT_COMPARED } from './effect/sensors';
+import { POOL_TEXTS } from './texts/texts';
+import { profileSchema } from '../wire';
+import type { PoolProfile } from './kind';
 
 /** For tests only: the shipped profiles, and duties that a sound pump meets. */
 function shipped(name: string): PoolProfile {

@@ -1,4 +1,5 @@
-import { lastRecord, leftAsFound } from '@barythm/core/job';
+import { leftAsFound } from '@barythm/core/job';
+import { lastRecord } from '@barythm/core/visit';
 import { FindingList } from '../../findings/finding-list';
 import { Heading, Words } from '../../../ui/words';
 import { PoolIdentifyCard } from '../../pool/found/pool-identify-card';

@@ -1,4 +1,5 @@
-import { clockDrift, driftInWords, lastRecord, readsItsDay } from '@barythm/core/job';
+import { clockDrift, driftInWords, readsItsDay } from '@barythm/core/job';
+import { lastRecord } from '@barythm/core/visit';
 import { clockShows } from '@barythm/core/profile';
 import {
   clockError_min,

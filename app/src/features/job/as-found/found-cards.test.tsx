@@ -1,5 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { isMadeSafe, lastRecord } from '@barythm/core/job';
+import { isMadeSafe } from '@barythm/core/job';
+import { lastRecord } from '@barythm/core/visit';
 import { DUTY, SOUND_MOTOR } from '../../../../../core/src/families/metering/fixtures';
 import { TEN_SLOTS, DUTY as POOL_DUTY } from '../../../../../core/src/families/pool/fixtures';
 import { defaultsOf } from '../../../../../core/src/job/pool-fixtures';

@@ -1,5 +1,5 @@
 import { gearsOf, type MeteringPlate } from '@barythm/core/families/metering';
-import { lastRecord, type SignalFrom } from '@barythm/core/job';
+import { lastRecord, type SignalFrom } from '@barythm/core/visit';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';

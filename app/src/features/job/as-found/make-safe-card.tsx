@@ -1,9 +1,11 @@
-import { isMadeSafe, lastRecord, makeSafeSteps } from '@barythm/core/job';
+import { isMadeSafe } from '@barythm/core/job';
+import { lastRecord } from '@barythm/core/visit';
 import { newId } from '../../../api/device';
 import { Card } from '../../../ui/card';
 import { Check } from '../../../ui/choice';
 import { Words } from '../../../ui/words';
 import { useJobScope } from '../job-context';
+import { familyOf } from '@barythm/core/families';
 
 /** The make-safe step: each thing confirmed by itself, before hands or keys go near the pump (ANY-02). */
 export function MakeSafeCard() {
@@ -17,7 +19,7 @@ export function MakeSafeCard() {
   };
   return (
     <Card title="Make safe" edge={safe ? 'moss' : 'ochre'} testID="make-safe">
-      {makeSafeSteps(document.profile.family).map((step) => (
+      {familyOf(document.profile.family).arrival.makeSafe.map((step) => (
         <Check
           key={step.key}
           testID={`safe-${step.key}`}

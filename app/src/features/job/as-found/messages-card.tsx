@@ -1,4 +1,4 @@
-import { lastRecord } from '@barythm/core/job';
+import { lastRecord } from '@barythm/core/visit';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';

@@ -1,5 +1,5 @@
 import { understand } from '@barythm/core/families/metering';
-import { lastRecord, type SignalFrom } from '@barythm/core/job';
+import { lastRecord, type SignalFrom } from '@barythm/core/visit';
 import { fig, figureWithUnit, type Quantity } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
 import { useState } from 'react';

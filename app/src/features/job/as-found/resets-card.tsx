@@ -1,4 +1,6 @@
-import { RESETS, resetsOf, type ResetOf } from '@barythm/core/job';
+import type { CommonBehaviours } from '@barythm/core/profile';
+import { RESETS } from '@barythm/core/job';
+import { recordsOf, type ResetOf } from '@barythm/core/visit';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
@@ -29,7 +31,8 @@ export function ResetsCard() {
   const { view, jobId, write } = useJobScope();
   const [draft, setDraft] = useDraftOf<Draft>(`reset:${jobId}`, EMPTY);
   const [error, setError] = useState<string | null>(null);
-  const done = resetsOf(view.document);
+  const behaviours: CommonBehaviours = view.profile.behaviours;
+  const done = recordsOf(view.document, 'reset');
   const closed = view.document.handover !== null;
   if (closed && done.length === 0) return null;
 
@@ -70,9 +73,9 @@ export function ResetsCard() {
               cause.
             </Words>
           )}
-          {draft.what === 'settings' && view.family === 'pool' && (
+          {draft.what === 'settings' && behaviours.resetShows !== undefined && (
             <Words size="small" colour="quiet">
-              A reset shows by this: {view.profile.behaviours.resetShows}
+              A reset shows by this: {behaviours.resetShows}
             </Words>
           )}
           {draft.what !== null && (

@@ -1,4 +1,4 @@
-import type { HandoverDay, HandoverSummary } from '@barythm/core/job';
+import type { HandoverDay, HandoverSummary } from '@barythm/core/visit';
 import { fig, figureWithUnit } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
 import { StyleSheet, View } from 'react-native';

@@ -1,4 +1,4 @@
-import type { Handover } from '@barythm/core/job';
+import type { Handover } from '@barythm/core/visit';
 import { dateInWords } from '@barythm/core/time';
 import { Linking } from 'react-native';
 import { fileUrl } from '../../../api/client';

@@ -1,4 +1,5 @@
-import { provedLines, type HandoverSummary } from '@barythm/core/job';
+import { provedLines } from '@barythm/core/job';
+import type { HandoverSummary } from '@barythm/core/visit';
 import { Card } from '../../../ui/card';
 import { sentence } from '../../../ui/sentence';
 import { Words } from '../../../ui/words';

@@ -1,5 +1,6 @@
-import { plainDay } from '@barythm/core/families/metering';
-import { comparedSheets, handoverDay, type HandoverDay, type JobView } from '@barythm/core/job';
+import { familyOf } from '@barythm/core/families';
+import type { JobView } from '@barythm/core/job';
+import type { HandoverDay } from '@barythm/core/visit';
 import { useEffect, useState } from 'react';
 import { BenchClient } from '../../../workers/bench-client';
 
@@ -10,10 +11,12 @@ export function useDays(view: JobView): readonly HandoverDay[] {
   const frozen = view.document.handover?.summary.days;
   const [days, setDays] = useState<readonly HandoverDay[]>(NONE);
   useEffect(() => {
-    if (view.family !== 'metering') return;
     const { context } = view;
-    const sheets = comparedSheets(view);
-    if (frozen || !context || sheets.length < 2) return;
+    const { bench, handOver } = familyOf(view.family);
+    const compared = handOver.days;
+    if (frozen || !context || !compared) return;
+    const sheets = compared.sheets(view);
+    if (sheets.length < 2) return;
     const client = new BenchClient();
     let current = true;
     client
@@ -21,13 +24,12 @@ export function useDays(view: JobView): readonly HandoverDay[] {
         {
           context,
           sheets: sheets.map(({ column, values }) => ({ name: column, values })),
-          scenario: plainDay(context),
+          scenario: bench.plain(context),
         },
         () => undefined,
       )
       .then((runs) => {
-        if (!current) return;
-        setDays(runs.map((run, i) => handoverDay(context, sheets[i].column, sheets[i].values, run.sums)));
+        if (current) setDays(runs.map((run, i) => compared.day(context, sheets[i], run.sums)));
       })
       // the hand-over itself works the day out again: without a worker the card only stays away
       .catch(() => undefined);

@@ -1,5 +1,5 @@
 import type { Quantity } from '@barythm/core/units';
-import { type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useFold } from '../../../form/fold';
 import { Choice } from '../../../ui/choice';

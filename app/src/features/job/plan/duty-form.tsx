@@ -1,4 +1,4 @@
-import type { Profile } from '@barythm/core/profile';
+import type { AnyProfile } from '@barythm/core/families';
 import type { SheetRow } from '@barythm/core/sheet';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -13,7 +13,7 @@ import { ProductPart } from './duty-product';
 import { SignalPart } from './duty-signal';
 
 interface Props extends DutyFormProps {
-  readonly profile: Profile;
+  readonly profile: AnyProfile;
   readonly rows: readonly SheetRow[];
 }
 

@@ -1,11 +1,12 @@
 import { METERING_ROLES, ROLES_OF_MODE, type MeteringMode } from '@barythm/core/families/metering';
-import { addressOf, type Profile } from '@barythm/core/profile';
+import { addressOf } from '@barythm/core/profile';
+import type { AnyProfile } from '@barythm/core/families';
 import type { SheetRow } from '@barythm/core/sheet';
 import { Words } from '../../../ui/words';
 import { Choose, Figure, Pair, Part, type DutyFormProps } from './duty-fields';
 
 interface SignalPartProps extends DutyFormProps {
-  readonly profile: Profile;
+  readonly profile: AnyProfile;
   readonly rows: readonly SheetRow[];
 }
 
@@ -96,7 +97,7 @@ function ModeSettings({
   rows,
   mode,
 }: {
-  profile: Profile;
+  profile: AnyProfile;
   rows: readonly SheetRow[];
   mode: string;
 }) {

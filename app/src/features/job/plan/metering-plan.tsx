@@ -1,5 +1,4 @@
 import { dateInWords } from '@barythm/core/time';
-import { measuredHistory, measuredLoss, type MeteringView } from '@barythm/core/job';
 import { displayUnit, fig, figureWithUnit, formatNumber, fromDisplay } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
 import { useDeferredValue, useMemo, useState } from 'react';
@@ -24,6 +23,7 @@ import { PulseCard } from './pulse-card';
 import { SignalCard } from './signal-card';
 import { TargetList } from './target-list';
 import { usePlan, type ByHand, type PlanWork } from './use-plan';
+import { type MeteringView, measuredLoss, measuredHistory } from '@barythm/core/families/metering';
 
 const NOTHING_MOVED: ByHand = {};
 

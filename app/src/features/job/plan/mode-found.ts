@@ -1,5 +1,4 @@
-import type { MeteringDuty } from '@barythm/core/families/metering';
-import type { MeteringView } from '@barythm/core/job';
+import type { MeteringDuty, MeteringView } from '@barythm/core/families/metering';
 
 /** The mode of a duty that the controller was found in; null while it was not read. */
 export function modeFound({ settings }: MeteringView): MeteringDuty['mode'] | null {

@@ -1,5 +1,6 @@
 import type { PlannedTarget } from '@barythm/core/job';
-import { parameterAt, type Profile, type SettingValues } from '@barythm/core/profile';
+import { parameterAt, type SettingValues } from '@barythm/core/profile';
+import type { AnyProfile } from '@barythm/core/families';
 import { keyOf, sameValue } from '@barythm/core/sheet';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -12,7 +13,7 @@ import { Words } from '../../../ui/words';
 import { ValueText } from '../value-text';
 
 interface TargetListProps {
-  readonly profile: Profile;
+  readonly profile: AnyProfile;
   readonly targets: readonly PlannedTarget[];
   /** what is believed to be in the controller */
   readonly before: SettingValues | null;

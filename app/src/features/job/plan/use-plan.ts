@@ -3,6 +3,8 @@ import {
   checkPlan,
   checkSettings,
   dosePicture,
+  meteringFamily,
+  type MeteringView,
   planMetering,
   REASONS,
   understand,
@@ -12,10 +14,11 @@ import {
   type MeteringPlan,
   type MeteringSettings,
 } from '@barythm/core/families/metering';
-import { meteringContextOf, plannedTargets, type MeteringView, type PlannedTarget } from '@barythm/core/job';
+import { plannedTargets, type PlannedTarget } from '@barythm/core/job';
 import type { SettingValue, SettingValues } from '@barythm/core/profile';
 import { keyOf } from '@barythm/core/sheet';
 import { useMemo } from 'react';
+import { groundOf } from '@barythm/core/families';
 
 /** What was moved by hand in the plan: values by address. */
 export type ByHand = Readonly<Record<string, SettingValue>>;
@@ -45,7 +48,7 @@ interface Groundwork {
 function groundwork(view: MeteringView, duty: MeteringDuty): Groundwork {
   const { document } = view;
   const values: SettingValues = { ...document.lastLeft?.values, ...view.values.found };
-  const context = meteringContextOf(document, duty, { ...values, ...view.values.force }, view.today);
+  const context = meteringFamily.context(groundOf(view, duty, { ...values, ...view.values.force }));
   const known = Object.keys(values).length > 0;
   const settings = understand(context.profile, context.plate, values);
   return {

@@ -1,4 +1,4 @@
-import { lastRecord, type LeavingCheck } from '@barythm/core/job';
+import { lastRecord, type LeavingCheck } from '@barythm/core/visit';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraft, useDraftOf } from '../../../draft/use-draft';

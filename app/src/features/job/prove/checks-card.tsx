@@ -1,4 +1,5 @@
-import { offeredChecks, type JudgedCheck } from '@barythm/core/job';
+import { offeredChecks } from '@barythm/core/job';
+import type { JudgedCheck } from '@barythm/core/visit';
 import { askedFigures, type AskedFigure, type ProofCheck } from '@barythm/core/proof';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';

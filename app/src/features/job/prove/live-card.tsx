@@ -1,4 +1,4 @@
-import { lastRecord } from '@barythm/core/job';
+import { lastRecord } from '@barythm/core/visit';
 import { fig, figureWithUnit, type Quantity } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
 import { useState } from 'react';

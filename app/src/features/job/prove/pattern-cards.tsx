@@ -1,4 +1,4 @@
-import { standing } from '@barythm/core/job';
+import { standing } from '@barythm/core/families/metering';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words';
 import { useJobScope } from '../job-context';

@@ -1,6 +1,5 @@
 import { signalChart, type SignalLine } from '@barythm/core/chart';
-import { standing } from '@barythm/core/job';
-import { isSetInFlow, understand } from '@barythm/core/families/metering';
+import { isSetInFlow, standing, understand } from '@barythm/core/families/metering';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SignalChartView } from '../../../charts/signal-chart-view';

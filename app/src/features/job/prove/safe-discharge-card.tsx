@@ -1,4 +1,4 @@
-import { lastRecord } from '@barythm/core/job';
+import { lastRecord } from '@barythm/core/visit';
 import { newId } from '../../../api/device';
 import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/choice';

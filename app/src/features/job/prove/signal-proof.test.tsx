@@ -1,5 +1,5 @@
 import { screen } from '@testing-library/react-native';
-import { lastRecord } from '@barythm/core/job';
+import { lastRecord } from '@barythm/core/visit';
 import { stateOf } from '@barythm/core/sheet';
 import { badlySet, type Writer } from '../../../../../core/src/job/fixtures';
 import { forgetDrafts } from '../../../draft/use-draft';

@@ -1,4 +1,4 @@
-import { brokenOff } from '@barythm/core/job';
+import { brokenOff } from '@barythm/core/visit';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraft } from '../../../draft/use-draft';

@@ -1,4 +1,5 @@
-import { brokenOff, gateOfSet } from '@barythm/core/job';
+import { gateOfSet } from '@barythm/core/job';
+import { brokenOff } from '@barythm/core/visit';
 import { parameterAt } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
 import { useState } from 'react';

@@ -1,7 +1,7 @@
 import { useSaid } from '../../../form/said';
 import { Words } from '../../../ui/words';
 import { Cell, FormPart, FieldRow, TextField } from '../../../form/form';
-import { type Texts } from '../../../form/tree';
+import type { Texts } from '../../../form/tree';
 
 /** What the flow must not pass: filter, suction cover, pipes. */
 export function LimitsPart({ texts }: { texts: Texts }) {

@@ -1,4 +1,4 @@
-import { lastRecord, type Command } from '@barythm/core/job';
+import { lastRecord, type Command } from '@barythm/core/visit';
 import { parameterWithRole } from '@barythm/core/profile';
 import type { PoolPlate } from '@barythm/core/families/pool';
 import { useState } from 'react';

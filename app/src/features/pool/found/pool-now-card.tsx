@@ -1,6 +1,6 @@
 import { isExtrapolated, pumpOf, type PoolContext } from '@barythm/core/families/pool';
 import { orElse } from '@barythm/core/input';
-import { lastRecord, type RecordBody } from '@barythm/core/job';
+import { lastRecord, type RecordBody } from '@barythm/core/visit';
 import { fig, figureWithUnit, type Quantity } from '@barythm/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';

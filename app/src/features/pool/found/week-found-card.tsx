@@ -1,11 +1,5 @@
-import { emptyValues, programGroup } from '@barythm/core/families/pool';
-import {
-  addressOf,
-  wordsFor,
-  type Parameter,
-  type PoolProfile,
-  type SettingValue,
-} from '@barythm/core/profile';
+import { emptyValues, type PoolProfile, programGroup } from '@barythm/core/families/pool';
+import { addressOf, wordsFor, type Parameter, type SettingValue } from '@barythm/core/profile';
 import { dateInWords } from '@barythm/core/time';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';

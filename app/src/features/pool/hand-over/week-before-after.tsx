@@ -1,4 +1,4 @@
-import type { HandoverPool } from '@barythm/core/job';
+import type { HandoverPool } from '@barythm/core/visit';
 import { DAY_NAMES } from '@barythm/core/time';
 import { fig, figureWithUnit } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';

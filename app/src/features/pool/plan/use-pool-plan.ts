@@ -5,6 +5,8 @@ import {
   heldBy,
   planPool,
   POOL_REASONS,
+  poolFamily,
+  type PoolView,
   pumpOf,
   trueWeek,
   understand,
@@ -22,9 +24,10 @@ import {
   type WeekSums,
 } from '@barythm/core/families/pool';
 import { InputError } from '@barythm/core/input';
-import { plannedTargets, poolContextOf, type PlannedTarget, type PoolView } from '@barythm/core/job';
+import { plannedTargets, type PlannedTarget } from '@barythm/core/job';
 import type { SettingValues } from '@barythm/core/profile';
 import { useMemo } from 'react';
+import { groundOf } from '@barythm/core/families';
 
 /** One column's week as it truly runs, with its sums; null while it is not known whole. */
 export interface ColumnWeek {
@@ -62,7 +65,7 @@ function columnWeek(context: PoolContext, values: SettingValues): ColumnWeek | n
 function planned(view: PoolView, duty: PoolDuty): PoolWork {
   const { document } = view;
   const values: SettingValues = { ...document.lastLeft?.values, ...view.values.found };
-  const context = poolContextOf(document, duty, { ...values, ...view.values.force }, view.today);
+  const context = poolFamily.context(groundOf(view, duty, { ...values, ...view.values.force }));
   const plan = planPool(context);
   const known = Object.keys(values).length > 0;
   const right = { ...context, clockAhead_min: 0 };

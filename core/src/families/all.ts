@@ -1,0 +1,52 @@
+import type { Family, FamilyKind } from './family';
+import { meteringFamily } from './metering';
+import { poolFamily } from './pool';
+import type { ViewOf } from './view';
+
+/** Every family of pump that there is: the one place in the core that names them. */
+export const FAMILIES = { metering: meteringFamily, pool: poolFamily };
+
+export type FamilyName = keyof typeof FAMILIES;
+export const FAMILY_NAMES = Object.keys(FAMILIES) as FamilyName[];
+
+type KindOf<T> = T extends Family<infer K> ? K : never;
+/** What each family works with, by its name. */
+export type FamilyKinds = { [F in FamilyName]: KindOf<(typeof FAMILIES)[F]> };
+/** What one of them works with, whichever it is. */
+export type AnyKind = { [Part in keyof FamilyKind]: FamilyKinds[FamilyName][Part] };
+
+export type Duty = AnyKind['duty'];
+export type Plate = AnyKind['plate'];
+export type AnyProfile = AnyKind['profile'];
+export type FamilyContext = AnyKind['context'];
+export type AnyFamily = Family<AnyKind>;
+export type JobView = ViewOf<AnyKind>;
+
+/** The family of a name. */
+export function familyOf(name: FamilyName): AnyFamily {
+  return FAMILIES[name];
+}
+
+/** True for the view of a pump of this family. */
+export function isViewOf<F extends FamilyName>(
+  name: F,
+  view: JobView,
+): view is ViewOf<FamilyKinds[F]> & JobView {
+  return view.family === name;
+}
+
+/** True for the context of a pump of this family. */
+export function isContextOf<F extends FamilyName>(
+  name: F,
+  context: FamilyContext,
+): context is FamilyContext & FamilyKinds[F]['context'] {
+  return context.profile.family === name;
+}
+
+/** True for a profile of this family. */
+export function isProfileOf<F extends FamilyName>(
+  name: F,
+  profile: AnyProfile,
+): profile is AnyProfile & FamilyKinds[F]['profile'] {
+  return profile.family === name;
+}

@@ -1,0 +1,19 @@
+import type { Family } from '../../family';
+import { ISOLATED, STOPPED } from '../../make-safe';
+import type { MeteringKind } from '../kind';
+
+/** What is done and read before anything is set on a metering pump. */
+export const arrival: Family<MeteringKind>['arrival'] = {
+  makeSafe: [
+    STOPPED,
+    ISOLATED,
+    { key: 'pressure', words: 'Pressure relieved before anything is opened; a relief valve is fitted.' },
+    {
+      key: 'chemical',
+      words:
+        'Chemical known, its safety data sheet at hand; goggles, gloves and apron on. Acid and hypochlorite never meet.',
+    },
+  ],
+  plateCode: 'MET-02',
+  readings: 'readings-now',
+};

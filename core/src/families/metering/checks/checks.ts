@@ -1,0 +1,120 @@
+import { bySeverity, type Finding, type Subject } from '../../../findings';
+import type { SettingValues } from '../../../profile';
+import { checkAmounts } from './amounts';
+import { checkCalibration } from './calibration';
+import { checkCapacity } from './capacity';
+import { checkDose } from './dose';
+import { checkGuards } from './guards';
+import { checkHead } from './head';
+import { checkLimits } from './limits';
+import { checkPressure } from './pressure';
+import { checkPulses } from './pulses';
+import { checkPump } from './pump';
+import { checkSignal } from './signal';
+import { checkTurnDown } from './turn-down';
+import type { MeteringContext } from '../settings/context';
+import { finding } from '../texts/finding';
+import { overGears } from '../settings/over-gears';
+import { planMetering, type MeteringPlan } from '../plan/plan';
+import { namedGear } from '../plan/gear';
+import { gearsOf } from '../wire/plate';
+import { understand, type MeteringSettings } from '../settings/understand';
+import { fig } from '../../../units';
+
+/** What every check of settings is given. */
+export interface CheckInput {
+  readonly context: MeteringContext;
+  readonly subject: Subject;
+  readonly values: SettingValues;
+  readonly settings: MeteringSettings;
+}
+
+/**
+ * Findings on one column of the sheet. Whatever was found or left is judged as it stands; what is not known is not
+ * judged. Where the gear was not read, every gear that may be fitted is judged, and the worst of either side is told with its
+ * gear. Stops come first.
+ */
+export function checkSettings(context: MeteringContext, subject: Subject, values: SettingValues): Finding[] {
+  const { profile, plate } = context;
+  if (namedGear(profile, plate, values) !== null) return checkKnown(context, subject, values);
+  return overGears(
+    context,
+    gearsOf(profile).map(({ name }) => ({
+      gear: name,
+      findings: checkKnown({ ...context, plate: { ...plate, gear: name } }, subject, values),
+    })),
+  );
+}
+
+function checkKnown(context: MeteringContext, subject: Subject, values: SettingValues): Finding[] {
+  const input: CheckInput = {
+    context,
+    subject,
+    values,
+    settings: understand(context.profile, context.plate, values),
+  };
+  const cause = [...checkPulses(input), ...checkHead(input)];
+  // a ceiling or a slow suction that lacks capacity says so itself, and better
+  const told = cause.some(({ code }) => code === 'MET-03' || code === 'MET-13');
+  const tooLarge = checkTurnDown(input);
+  const signal = checkSignal(input);
+  // a range mismatch is an offset, and says better where it comes from
+  const mismatch = signal.some(({ code }) => code === 'MET-01');
+  const dose = checkDose(input).filter(({ text }) => !(mismatch && text === 'MET-08.offset'));
+  return bySeverity([
+    ...checkLimits(input),
+    ...checkPump(input),
+    ...signal,
+    ...(told ? [] : checkCapacity(input)),
+    ...cause,
+    ...(tooLarge.length > 0 ? tooLarge : dose),
+    ...checkCalibration(input),
+    ...checkPressure(input),
+    ...checkAmounts(input),
+    ...checkGuards(input),
+  ]);
+}
+
+/** Findings on a plan: on the settings it leads to, and on what it could not plan. */
+export function checkPlan(context: MeteringContext, plan: MeteringPlan): Finding[] {
+  const settings = checkSettings(context, 'target', plan.values);
+  const problems = plan.problems.map((problem) => {
+    switch (problem.kind) {
+      case 'missing-role':
+        return finding('PRO-01', 'target', { role: problem.role });
+      case 'too-small':
+        return finding('MET-04.too-small', 'target', {
+          needed: fig('pumpFlow', problem.needed_lph),
+          capacity: fig('pumpFlow', problem.capacity_lph),
+        });
+      case 'no-ratio':
+        return finding('MET-03.no-ratio', 'target', {
+          volume: fig('strokeVolume', problem.perPulse_mL),
+          pulses: fig('pulseRate', problem.pulses_ppm),
+        });
+      case 'meter-too-fast':
+        return finding('MET-09.fast', 'target', {
+          limit: fig('milliseconds', problem.limit_ms),
+          shortest: fig('milliseconds', problem.shortest_ms),
+        });
+      case 'no-mode':
+        return finding('PRO-01', 'target', { role: `mode.${problem.mode}` });
+      case 'change-span': {
+        const { signal } = context.duty;
+        return finding('MET-04.change-span', 'target', {
+          span: fig('waterFlow', signal.source === 'flow' ? signal.span_m3h : 0),
+          better: fig('waterFlow', problem.span_m3h),
+        });
+      }
+    }
+  });
+  // one sentence on capacity is enough: what the plan could not give says it better
+  const capacityTold = problems.some((problem) => problem.code === 'MET-04');
+  return bySeverity([...problems, ...settings.filter((f) => !capacityTold || f.code !== 'MET-04')]);
+}
+
+/** Plan and check in one go, as the screen does on every key press. */
+export function planAndCheck(context: MeteringContext): { plan: MeteringPlan; findings: Finding[] } {
+  const plan = planMetering(context);
+  return { plan, findings: checkPlan(context, plan) };
+}

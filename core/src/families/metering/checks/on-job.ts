@@ -1,0 +1,63 @@
+import { canSiphon } from './guards';
+import { finding } from '../texts/finding';
+import type { MeteringKind } from '../kind';
+import type { MeteringContext } from '../settings/context';
+import { driftOf } from '../../../dosing';
+import type { Finding } from '../../../findings';
+import { fig } from '../../../units';
+import { comparableVolumes_mL, lastDrawdown, measuredHistory, whyRejected } from '../proof/calibration';
+import type { JobDocument, JudgedCheck } from '../../../visit';
+import { standing, type JudgedReading } from '../proof/judged-readings';
+import type { JobGround } from '../../family';
+
+/** What a job on a metering pump leaves open: volume, drawdown, drift, siphon. */
+export function openOn({ document, readings, checks, context }: JobGround<MeteringKind>): Finding[] {
+  return [
+    ...volume(document, readings, context),
+    ...drawdown(document),
+    ...drift(document, context),
+    ...siphon(document, checks, context),
+  ];
+}
+
+function volume(
+  document: JobDocument,
+  readings: readonly JudgedReading[],
+  context: MeteringContext | null,
+): Finding[] {
+  const sound = standing(readings).filter((reading) => reading.verdict?.ok);
+  const proved = sound.length > 0 || document.records.some(({ body }) => body.kind === 'check');
+  if (!context || !proved || context.duty.strokeVolume.basis === 'measured') return [];
+  if (sound.some((reading) => reading.verdict?.flowOk)) return [];
+  return [finding('ANY-21', 'job', { stroke: fig('strokeVolume', context.duty.strokeVolume.full_mL) })];
+}
+
+/** MET-12: the last drawdown of this job was rejected, with why. */
+function drawdown(document: JobDocument): Finding[] {
+  const last = lastDrawdown(document);
+  const why = last && whyRejected(last);
+  return why ? [finding('MET-12', 'job', { why })] : [];
+}
+
+/** MET-11: accepted drawdowns that fall steadily, or jumped, since the last service. */
+function drift(document: JobDocument, context: MeteringContext | null): Finding[] {
+  const loss = context?.duty.pressure?.lossPer_bar ?? null;
+  const found = driftOf(comparableVolumes_mL(measuredHistory(document), loss));
+  if (!found) return [];
+  const change = fig('percent', Math.abs(found.change) * 100);
+  const way = found.change < 0 ? 'fell' : 'rose';
+  return [finding(found.kind === 'fall' ? 'MET-11.fall' : 'MET-11.jump', 'job', { change, way })];
+}
+
+/** MET-26: the suction stands above the discharge, and nobody watched the stopped pump hold. */
+function siphon(
+  document: JobDocument,
+  checks: readonly JudgedCheck[],
+  context: MeteringContext | null,
+): Finding[] {
+  if (!context || document.job.state === 'planned' || !canSiphon(context)) return [];
+  const held = checks.some(
+    ({ check, verdict, superseded }) => check.key === 'holds' && verdict.ok && !superseded,
+  );
+  return held ? [] : [finding('MET-26.siphon', 'job', {})];
+}

@@ -1,0 +1,57 @@
+import { THRESHOLDS } from '../../../findings';
+import { dateInWords } from '../../../time';
+import type { DueItem } from '../../family';
+import { laterDate } from '../../later-date';
+import { stockOf } from '../effect/stock';
+import type { MeteringView } from '../kind';
+import { measuredHistory, standingCalibration } from '../proof/calibration';
+import type { MeteringContext } from '../settings/context';
+import { understand } from '../settings/understand';
+
+/** What falls due at a metering pump: its drawdown, its tank, its service by strokes. */
+export function due({ document, context }: MeteringView, agreedOn: string): DueItem[] {
+  return [...calibration(document), ...(context ? stock(context, agreedOn) : [])];
+}
+
+function calibration(document: MeteringView['document']): DueItem[] {
+  const standing = standingCalibration(measuredHistory(document));
+  if (!standing) return [];
+  if (standing.servicedSince)
+    return [{ kind: 'calibration', words: 'Draw down again: serviced since.', date: null }];
+  return [
+    {
+      kind: 'calibration',
+      words: `Draw down again: last on ${dateInWords(standing.date)}.`,
+      date: laterDate(standing.date, THRESHOLDS.calibrationAge_days),
+    },
+  ];
+}
+
+function stock(context: MeteringContext, agreedOn: string): DueItem[] {
+  const held = stockOf(context, understand(context.profile, context.plate, context.inForce));
+  if (!held) return [];
+  const after = (days: number) => laterDate(agreedOn, Math.floor(days));
+  const { service } = context.duty;
+  return [
+    ...(held.warn_days === null
+      ? []
+      : [
+          {
+            kind: 'tank' as const,
+            words: held.atMost
+              ? `Look at the tank: at the greatest feed, ${held.daily_L.toFixed(1)} L a day, it is down to its warn level.`
+              : `Fill the tank: down to its warn level at ${held.daily_L.toFixed(1)} L a day.`,
+            date: after(held.warn_days),
+          },
+        ]),
+    ...(held.service_days === null || !service
+      ? []
+      : [
+          {
+            kind: 'service' as const,
+            words: `${service.what}: ${Math.round(service.everyStrokes / 1000)} thousand strokes reached.`,
+            date: after(held.service_days),
+          },
+        ]),
+  ];
+}

@@ -1,0 +1,47 @@
+import type { MeteringContext } from '../settings/context';
+import { planAnalog } from './analog';
+import { planBatch, planTimer } from './amounts';
+import { Draft, type MeteringPlan } from './draft';
+import { planFactor, planGuards } from './guards';
+import { planManual } from './manual';
+import { planPulses } from './pulses';
+import { planSuction, suctionDoes, suctionShares } from './suction';
+
+export type { MeteringPlan, PlanProblem, Target } from './draft';
+
+/**
+ * Target settings of a metering pump from its duty, each with its reason. The duty must have passed its schema.
+ * What this controller has no parameter for, or this pump cannot give, comes back as a problem and not as a guess.
+ */
+export function planMetering(context: MeteringContext): MeteringPlan {
+  const shares = suctionShares(context);
+  for (const share of shares.slice(0, -1)) {
+    const draft = planAt(context, share);
+    if (suctionDoes(draft)) return draft.finish();
+  }
+  return planAt(context, shares[shares.length - 1]).finish();
+}
+
+/** A plan with a share of slow suction: what the pump can give depends on it, and what its display means on its calibration. */
+function planAt(context: MeteringContext, share: number): Draft {
+  const draft = new Draft(context);
+  const { duty } = context;
+  planFactor(draft);
+  planSuction(draft, share);
+  if (duty.mode === 'pulse' || duty.mode === 'contact') planPulses(draft);
+  else {
+    draft.choose('mode', `mode.${duty.mode}`, {
+      text:
+        duty.mode === 'analog' && duty.signal.source === 'controller'
+          ? 'mode.analog.controller'
+          : `mode.${duty.mode}`,
+      values: {},
+    });
+    if (duty.mode === 'manual') planManual(draft);
+    else if (duty.mode === 'analog') planAnalog(draft);
+    else if (duty.mode === 'batch') planBatch(draft);
+    else planTimer(draft);
+  }
+  planGuards(draft);
+  return draft;
+}

@@ -1,0 +1,215 @@
+import { BOUNCE_ms } from '../../../dosing';
+import {
+  judgeCompare,
+  judgeCount,
+  judgeFigure,
+  judgeState,
+  type CheckBody,
+  type CheckVerdict,
+  type Pattern,
+  type ProofCheck,
+} from '../../../proof';
+import { FLOW_TOLERANCE_MEASURED } from './readings';
+
+/** Judges what was seen against a check; for a throttled reading `first` is the first one of the row. */
+export function judgeCheck(check: ProofCheck, body: CheckBody, first: CheckBody | null): CheckVerdict {
+  const { ask } = check;
+  switch (ask.kind) {
+    case 'state': {
+      const verdict = judgeState(ask, body);
+      return verdict.ok ? verdict : { ...verdict, pattern: statePattern(check.key, body.seen) };
+    }
+    case 'pulses':
+      return judgePulses(ask, body);
+    case 'throttle':
+      return judgeThrottle(ask, body, first);
+    case 'count':
+      return judgeCount(ask, body);
+    case 'figure':
+      return judgeFigure(ask, body);
+    case 'compare':
+      return judgeCompare(ask, body);
+  }
+}
+
+function statePattern(key: string, seen: string | null): Pattern | null {
+  const named = (code: string, title: string, words: string): Pattern => ({
+    code,
+    kind: 'wiring',
+    title,
+    words,
+  });
+  if (key.startsWith('stop-') && seen === 'runs') {
+    return named(
+      'MET-10',
+      'The stop contact does not stop it',
+      'The input is of the other kind, or the wire goes elsewhere. Until it is right a closed valve or still water does not stop the dose.',
+    );
+  }
+  if (key === 'power-cut' && seen === 'resumes') {
+    return named(
+      'ANY-12',
+      'It starts by itself after a power cut',
+      'It is set, or made, to resume: whoever works at it must know, and still water gets a dose.',
+    );
+  }
+  if (key === 'gas-bubble') {
+    return named(
+      'MET-15',
+      'Gas stays in the head',
+      'Lengthen the stroke, vent the head, or fit a bleed path: at this pressure it does not clear itself.',
+    );
+  }
+  if (key === 'gas-stir') {
+    return named(
+      'MET-14',
+      'It does not stir in pauses',
+      'Deaeration was not stored, or waits for a longer pause.',
+    );
+  }
+  if (key === 'power-cut') {
+    return named('MET-23', 'It waits after a power cut', 'Its mains supply switches it: set it to resume.');
+  }
+  if (key === 'holds') {
+    return named(
+      'MET-26',
+      'Liquid moves through the stopped pump',
+      'It siphons, or a valve leaks. Fit a loading valve or clean the valves; keep the tank’s outlet shut until then.',
+    );
+  }
+  if (key === 'prime') {
+    return named(
+      'ANY-03',
+      'It does not come back from priming',
+      'Look at its display: it may stand in manual or stopped.',
+    );
+  }
+  return null;
+}
+
+function judgePulses(
+  ask: Extract<ProofCheck['ask'], { kind: 'pulses' }>,
+  { figures }: CheckBody,
+): CheckVerdict {
+  const { pulses, strokes, seconds } = figures;
+  if (!Number.isFinite(pulses) || !Number.isFinite(strokes))
+    return { ok: false, seen: 'not counted', pattern: null };
+  const expected = pulses * ask.perPulse;
+  const ok = Math.abs(strokes - expected) <= 1;
+  const seen = `${strokes} strokes for ${pulses} pulses, ${expected.toFixed(1)} expected`;
+  return { ok, seen, pattern: ok ? null : pulsePattern(ask, pulses, strokes, expected, seconds) };
+}
+
+/** A count that is off by a known slip says which. */
+function pulsePattern(
+  ask: Extract<ProofCheck['ask'], { kind: 'pulses' }>,
+  pulses: number,
+  strokes: number,
+  expected: number,
+  seconds: number | undefined,
+): Pattern | null {
+  const fits = (count: number) => Math.abs(strokes - count) <= Math.max(1, 0.02 * count);
+  const named = (code: string, title: string, words: string): Pattern => ({
+    code,
+    kind: 'pulses',
+    title,
+    words,
+  });
+  if (strokes === 0) {
+    return named(
+      'ANY-03',
+      'No stroke at all',
+      'It is stopped, in another mode, or the wire is on another input. Look at its display first.',
+    );
+  }
+  if (ask.perPulse !== 1 && fits(pulses / ask.perPulse)) {
+    return named(
+      'MET-05',
+      'Multiply and divide mixed up',
+      `The count fits the other way round: ${(pulses / ask.perPulse).toFixed(0)} strokes.`,
+    );
+  }
+  if (fits(2 * expected)) {
+    return named(
+      'MET-09',
+      'Each pulse counts twice',
+      `The contact bounces, and the recognition time is under the ${BOUNCE_ms} ms that bounce lasts. Lengthen it.`,
+    );
+  }
+  if (seconds && seconds > 0 && expected > strokes && fits((ask.ceiling_spm * seconds) / 60)) {
+    return named(
+      'MET-03',
+      'The ceiling holds it back',
+      `The strokes are those of the ceiling, ${ask.ceiling_spm.toFixed(0)} strokes/min, and not of the pulses.`,
+    );
+  }
+  if (strokes < expected) {
+    return named(
+      'MET-09',
+      'Pulses are missed',
+      'Contacts closed for less than the recognition time do not count. Shorten it, or inject longer contacts.',
+    );
+  }
+  return null;
+}
+
+function judgeThrottle(
+  ask: Extract<ProofCheck['ask'], { kind: 'throttle' }>,
+  { figures }: CheckBody,
+  first: CheckBody | null,
+): CheckVerdict {
+  const { pressure_bar, rate_spm, flow_lph } = figures;
+  if (![pressure_bar, rate_spm, flow_lph].every(Number.isFinite)) {
+    return { ok: false, seen: 'not read', pattern: null };
+  }
+  const seen = `${flow_lph} L/h at ${rate_spm} strokes/min and ${pressure_bar} bar`;
+  if (!first) return { ok: true, seen: `${seen}, the first`, pattern: null };
+  const change = flow_lph / first.figures.flow_lph - 1;
+  const words = `${seen}, ${(change * 100).toFixed(1)} % from the first`;
+  const rose = rate_spm > first.figures.rate_spm * 1.02;
+  return ask.compensates
+    ? judgeCompensated(change, words, rose)
+    : judgeUncompensated(ask.lossPer_bar, change, words, rose, pressure_bar - first.figures.pressure_bar);
+}
+
+/** With compensation the flow stays. */
+function judgeCompensated(change: number, seen: string, rose: boolean): CheckVerdict {
+  if (Math.abs(change) <= FLOW_TOLERANCE_MEASURED) return { ok: true, seen, pattern: null };
+  return {
+    ok: false,
+    seen,
+    pattern: {
+      code: 'MET-16',
+      kind: 'pressure',
+      title: rose ? 'Compensation does not keep up' : 'The flow goes with the pressure',
+      words: rose
+        ? 'The rate rises but the flow falls: it is at its greatest rate, or the loss it reckons with is too small.'
+        : 'The rate stays while the flow falls: compensation is off, or does not see the pressure.',
+    },
+  };
+}
+
+/** Without it the rate stays, and the flow falls by the loss with the pressure. */
+function judgeUncompensated(
+  lossPer_bar: number | null,
+  change: number,
+  seen: string,
+  rose: boolean,
+  more_bar: number,
+): CheckVerdict {
+  const expected = lossPer_bar === null ? Math.min(0, change) : -lossPer_bar * more_bar;
+  const ok = !rose && Math.abs(change - expected) <= FLOW_TOLERANCE_MEASURED;
+  if (ok) return { ok, seen, pattern: null };
+  return {
+    ok,
+    seen,
+    pattern: {
+      code: 'MET-16',
+      kind: 'pressure',
+      title: rose ? 'The rate follows the pressure' : 'The flow falls otherwise than by the loss',
+      words: rose
+        ? 'Compensation is at work though the sheet says that it is off: read the setting again.'
+        : 'The loss that was measured is not this one, or a valve leaks: draw down at both pressures.',
+    },
+  };
+}

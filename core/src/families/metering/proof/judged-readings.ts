@@ -1,0 +1,80 @@
+import { judge, proofPoints, type ReadingVerdict } from './readings';
+import { patternsIn } from './patterns';
+import type { MeteringView, MeteringKind } from '../kind';
+import { lineInForce } from '../effect/dose';
+import type { MeteringContext } from '../settings/context';
+import type { MeteringSettings } from '../settings/understand';
+import type { Pattern } from '../../../proof';
+import type { JobGround } from '../../family';
+import { type JobDocument, type ProofReading, sheetRevision, standsAs } from '../../../visit';
+
+export interface JudgedReading {
+  readonly entry: ProofReading;
+  readonly verdict: ReadingVerdict | null;
+  /** a setting changed after it was read */
+  readonly voided: boolean;
+  /** the same point was read again later; this row is kept and counts no more */
+  readonly superseded: boolean;
+}
+
+/** The readings that count: not voided by a change since, and the last one at each point. */
+export function standing(readings: readonly JudgedReading[]): JudgedReading[] {
+  return readings.filter((reading) => !reading.voided && !reading.superseded);
+}
+
+/** What a reading is judged by. */
+export interface ReadingGround {
+  readonly context: MeteringContext | null;
+  readonly settings: MeteringSettings;
+}
+
+/** Each reading against the settings and the plan that stood when it was read. */
+export function judgedReadings(
+  document: JobDocument,
+  groundAt: (revision: number) => ReadingGround,
+): JudgedReading[] {
+  const revision = sheetRevision(document);
+  const judged = (entry: ProofReading) => {
+    const { context, settings } = groundAt(entry.revision);
+    return context && judge(context, settings, entry.reading);
+  };
+  return document.readings.map((entry) => ({
+    entry,
+    verdict: judged(entry),
+    voided: entry.sheetRevision < revision,
+    superseded: document.readings.some(
+      (later) => later.revision > entry.revision && later.reading.injected_mA === entry.reading.injected_mA,
+    ),
+  }));
+}
+
+/** Revision of the sheet that the first voided reading proved, where none proves the settings of now; null otherwise. */
+export function voidedSince({ readings }: Pick<JobGround<MeteringKind>, 'readings'>): number | null {
+  const proved = readings.some(({ voided, verdict }) => !voided && verdict?.ok === true);
+  const first = readings.find(({ voided }) => voided);
+  return first && !proved ? first.entry.sheetRevision : null;
+}
+
+/** The known slips that the standing readings and checks point to. */
+export function patternsOf({
+  context,
+  settings,
+  readings,
+  checks,
+}: JobGround<MeteringKind> & { readonly context: MeteringContext }): Pattern[] {
+  const counted = standing(readings).map(({ entry }) => entry.reading);
+  return [
+    ...patternsIn(context, settings, counted),
+    ...checks.filter(standsAs).flatMap(({ verdict }) => (verdict.pattern ? [verdict.pattern] : [])),
+  ];
+}
+
+/** Signal points that nothing proves as things stand now. */
+export function pointsLeft({ context, settings, readings }: MeteringView): number {
+  if (!context || settings.mode !== 'analog' || !lineInForce(settings)) return 0;
+  const { points_mA, ends_mA } = proofPoints(context);
+  const read = new Set(
+    readings.filter(({ voided }) => !voided).map(({ entry }) => entry.reading.injected_mA),
+  );
+  return [...points_mA, ...ends_mA].filter((x_mA) => !read.has(x_mA)).length;
+}

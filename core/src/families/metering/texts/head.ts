@@ -1,0 +1,167 @@
+import type { TextBook } from '../../../findings';
+
+/** What findings say of head, product, suction, pressure, batches, tank and drawdown. */
+export const HEAD_TEXTS = {
+  'MET-11.before': {
+    title: 'Tuned before it was calibrated',
+    so: 'A factor or pressure compensation is in use, but no drawdown was recorded for this unit.',
+    will: 'Whatever trims the flow trims it to a plate value.',
+    todo: 'Draw down three runs at the working stroke and pressure first.',
+  },
+  'MET-11.length': {
+    title: 'Calibration void: stroke length moved',
+    so: 'The drawdown of {date} was made at {then}; the stroke length is {now}. Up to {limit} is allowed.',
+    will: 'Stroke volume is only roughly linear in stroke length: the dose rests on a guess.',
+    todo: 'Draw down again at this length.',
+  },
+  'MET-11.product': {
+    title: 'Calibration void: another product',
+    so: 'The drawdown of {date} was made with {then}; the product is {now}.',
+    will: 'Valves close differently in another liquid: the stroke volume may differ.',
+    todo: 'Draw down again with this product.',
+  },
+  'MET-11.pressure': {
+    title: 'Calibration void: pressure changed',
+    so: 'The drawdown of {date} was made at {then}; the discharge stands at {now}.',
+    will: 'Stroke volume falls with back pressure: the dose is off by as much.',
+    todo: 'Draw down again at this pressure.',
+  },
+  'MET-11.service': {
+    title: 'Calibration void: serviced since',
+    so: 'The pump was serviced after the drawdown of {date}.',
+    will: 'A new diaphragm or valve changes the stroke volume; the plan goes by the plate again.',
+    todo: 'Draw down again.',
+  },
+  'MET-11.old': {
+    title: 'Calibration is old',
+    so: 'The drawdown of {date} is {age} old; after {limit} it has to be made again.',
+    will: 'Valves and diaphragm wear: the real volume has drifted.',
+    todo: 'Draw down again and compare.',
+  },
+  'MET-11.fall': {
+    title: 'Stroke volume falls steadily',
+    so: 'Over the last drawdowns the stroke volume {way} by {change} in all.',
+    will: 'Valves or diaphragm wear; it goes on.',
+    todo: 'Plan a service of the wet end, and draw down again after it.',
+  },
+  'MET-11.jump': {
+    title: 'Stroke volume jumped',
+    so: 'Since the drawdown before, the stroke volume {way} by {change}.',
+    will: 'Wear does not jump: air in the head, or a stroke length that was moved.',
+    todo: 'Vent the head, compare the stroke length, and draw down again.',
+  },
+  'MET-12': {
+    title: 'Drawdown rejected',
+    so: 'The last drawdown was not accepted: {why}',
+    will: 'Its figure is not used; the pump still goes by the one before.',
+    todo: 'Prime, wait, and draw three larger volumes again.',
+  },
+  'MET-13': {
+    title: 'Slow suction leaves too little',
+    so: 'Slow suction leaves {share} of the capacity, {capacity}; {needed} are needed ({when}), with {limit} to spare.',
+    will: 'At high flow the dose falls short.',
+    todo: 'Take a faster step. If none is enough: a bigger pump, a flooded suction or a degassing head.',
+  },
+  'MET-14.off': {
+    title: 'Gassing liquid, pauses, no deaeration',
+    so: '{product} gives off gas, and the pump stands for up to {pause}; {limit} is allowed.',
+    will: 'Gas gathers in the head, and the first strokes after a pause pump none.',
+    todo: 'Turn deaeration on.',
+  },
+  'MET-14.none': {
+    title: 'Gassing liquid, pauses, no deaeration',
+    so: '{product} gives off gas, and the pump stands for up to {pause}; {limit} is allowed. This controller has no deaeration.',
+    will: 'Gas gathers in the head, and the first strokes after a pause pump none.',
+    todo: 'Shorten the pauses (a shorter stroke at a higher rate), flood the suction, or fit a degassing head.',
+  },
+  'MET-15': {
+    title: 'Gas lock that the head cannot clear',
+    so: 'From {suction} at the suction valve, squeezing gas at {length} stroke reaches {reach}; the discharge may stand at {discharge} (all absolute).',
+    will: 'Once gas fills the head it is squeezed and let go: the pump strokes and nothing flows.',
+    todo: 'Lengthen the stroke; if that is not enough, a bleed path or a degassing head.',
+  },
+  'MET-16.off': {
+    title: 'Back pressure wanders, nothing makes up for it',
+    so: 'Back pressure goes from {least} to {greatest}, which moves the flow by {change}; {limit} is allowed.',
+    will: 'The dose goes with the pressure.',
+    todo: 'Turn pressure compensation on, or steady the pressure with a loading valve.',
+  },
+  'MET-16.limit': {
+    title: 'Compensation runs out',
+    so: 'For {flow} compensation needs its greatest rate, {rate}, at {runsOut}; back pressure reaches {greatest}.',
+    will: 'Above {runsOut} the flow falls although the pump is at its limit.',
+    todo: 'Lengthen the stroke, or plan a larger pump.',
+  },
+  'MET-17': {
+    title: 'Stroke length under {least}',
+    so: 'The stroke length is {length}.',
+    will: 'A short stroke is inexact and clears gas badly.',
+    todo: 'Lengthen the stroke and lower the rate.',
+  },
+  'MET-18': {
+    title: 'Dose in slugs at low flow',
+    so: 'At {water} strokes come {gap} apart; the water takes {residence} to where it is measured or used.',
+    will: 'The dose arrives in slugs: the reading swings and some water gets none.',
+    todo: 'Shorten the stroke at a higher rate, divide less, or mix further on.',
+  },
+  'MET-19': {
+    title: 'A batch takes longer than its triggers are apart',
+    so: 'A batch of {strokes} takes {time}; triggers come every {spacing}.',
+    will: 'Batches {fate}.',
+    todo: 'Raise the rate, or make batches larger and rarer.',
+  },
+  'MET-20.tank': {
+    title: 'Tank runs out before the next visit',
+    so: 'The tank holds {volume}; {daily} are used in a day.',
+    will: 'It is empty in {days}; the next visit is in {visit}.',
+    todo: 'Fill it, or come sooner.',
+  },
+  'MET-20.most': {
+    title: 'Tank may run out before the next visit',
+    so: 'The tank holds {volume}; the controller may ask for {daily} in a day.',
+    will: 'At its greatest feed it is empty in {days}; the next visit is in {visit}.',
+    todo: 'Fill it, come sooner, or note what it really uses.',
+  },
+  'MET-20.aged': {
+    title: 'Product ages before the next visit',
+    so: '{product} loses {loss} of its strength in the {visit} to the next visit.',
+    will: 'The dose falls with it, to what {then} gives.',
+    todo: 'Bring fresh product, store it cooler, or come sooner.',
+  },
+  'MET-21.none': {
+    title: 'No run-dry reaction',
+    so: 'Nothing happens when this pump runs without liquid.',
+    will: 'It strokes on with an empty tank: water goes undosed and nobody knows.',
+    todo: 'Set it to stop, or fit a level switch.',
+  },
+  'MET-21.warn': {
+    title: 'Dry run only warned of',
+    so: 'When it runs without liquid this pump warns and goes on.',
+    will: 'Water goes undosed until someone sees the warning.',
+    todo: 'Set it to stop, or write down why it may go on.',
+  },
+  'MET-22': {
+    title: 'Suction head short',
+    so: 'At the suction valve stand {available}; {needed} are needed ({from}), and {margin} to spare. {acceleration} go into setting the liquid in the pipe moving.',
+    will: 'Gas and vapour come out of the liquid at every suction stroke, and the volume falls.',
+    todo: 'See the cures below, the most useful first.',
+  },
+  'MET-23': {
+    title: 'Switched by its mains, but waits',
+    so: 'This pump is started and stopped by its mains supply, and it waits after a power cut.',
+    will: 'When the supply comes it does not dose.',
+    todo: 'Set it to resume; prove it by switching the supply off and on.',
+  },
+  'MET-26.siphon': {
+    title: 'May siphon through when stopped',
+    so: 'The suction stands above the discharge, and nobody has watched the stopped pump hold its liquid.',
+    will: 'The tank can run empty through a stopped pump.',
+    todo: 'Watch the cylinder for a minute with the pump stopped, under Prove; fit a loading valve if it moves.',
+  },
+  'MET-26.relief': {
+    title: 'No relief valve where the discharge can be shut',
+    so: 'The discharge can be shut, and no relief valve is fitted.',
+    will: 'A displacement pump against a shut valve bursts the weakest part, with chemical in it.',
+    todo: 'Have a relief valve fitted before it runs.',
+  },
+} as const satisfies TextBook;

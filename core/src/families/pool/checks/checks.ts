@@ -1,0 +1,115 @@
+import { bySeverity, refusedValues, type Finding, type Subject } from '../../../findings';
+import { parameterWithRole, addressOf, type SettingValues } from '../../../profile';
+import { daysInWords } from '../../../time';
+import { fig } from '../../../units';
+import { checkCommand } from './command';
+import { checkFlow } from './flow';
+import { checkPlant } from './plant';
+import { checkPrograms } from './programs';
+import type { PoolContext } from '../settings/context';
+import { pumpOf, type PumpOnSystem } from '../effect/hydraulics';
+import { planPool } from '../plan/plan';
+import type { PoolPlan, PoolProblem } from '../plan/draft';
+import type { PoolRole } from '../settings/roles';
+import { settingsOf } from '../settings/pumping';
+import { refusesOverlap, weekKnown, type PoolSettings } from '../settings/understand';
+import { finding } from '../texts/texts';
+import { heldBy, trueWeek, weekSums, type HeldBy, type RunStretch, type WeekSums } from '../effect/week';
+
+/** What every check of settings is given. */
+export interface CheckInput {
+  readonly context: PoolContext;
+  readonly subject: Subject;
+  readonly settings: PoolSettings;
+  readonly pump: PumpOnSystem;
+  /** what keeps the programs from running */
+  readonly held: HeldBy;
+  /** the week its programs make, whether or not they are held; null while it is not known whole */
+  readonly week: readonly RunStretch[] | null;
+  readonly sums: WeekSums | null;
+  /** sheet address of a role, in a place of its group */
+  at(role: PoolRole, index?: number): string | undefined;
+}
+
+/**
+ * Findings on one column of the sheet. Whatever was found or left is judged as it stands; what is not known is not judged.
+ * A clock that is off counts for what is there, not for a target. Stops come first. Throws an InputError where points or
+ * prices of the duty cannot be computed with.
+ */
+export function checkSettings(given: PoolContext, subject: Subject, values: SettingValues): Finding[] {
+  const context = subject === 'target' ? { ...given, clockAhead_min: 0 } : given;
+  const settings = settingsOf(context, values);
+  const held = heldBy(context, settings);
+  const running = { ...settings, mode: 'automatic', command: 'own' } as const;
+  // under another master its own programs are not what runs
+  const others = subject === 'target' ? context.duty.command : (settings.command ?? context.duty.command);
+  const told = weekKnown(settings) && !refusesOverlap(context.profile, settings);
+  const week = others === 'own' && told ? trueWeek(context, running) : null;
+  const input: CheckInput = {
+    context,
+    subject,
+    settings,
+    pump: pumpOf(context.duty),
+    held,
+    week,
+    sums: week && weekSums(context, week, settings),
+    at: (role, index) => {
+      const parameter = parameterWithRole(context.profile, role, index);
+      return parameter && addressOf(parameter);
+    },
+  };
+  return bySeverity([
+    ...refusedValues(context.profile, subject, values),
+    ...checkPrograms(input),
+    ...checkFlow(input),
+    ...checkPlant(input),
+    ...checkCommand(input),
+  ]);
+}
+
+/** Findings on a plan: on the settings it leads to, and on what it could not plan. */
+export function checkPlan(context: PoolContext, plan: PoolPlan): Finding[] {
+  return bySeverity([...plan.problems.map(problemFinding), ...checkSettings(context, 'target', plan.values)]);
+}
+
+function problemFinding(problem: PoolProblem): Finding {
+  switch (problem.kind) {
+    case 'missing-role':
+      return finding('PRO-01', 'target', { role: problem.role });
+    case 'no-days':
+      return finding('PRO-01.days', 'target', {
+        name: problem.name,
+        days: problem.days || daysInWords('1234567'),
+      });
+    case 'too-many':
+      return finding(
+        'PRO-01.slots',
+        'target',
+        { wanted: `${problem.wanted}`, slots: `${problem.slots}` },
+        [],
+        'stop',
+      );
+    case 'cannot-empty':
+      return finding('PRO-01.empty', 'target', { slots: `${problem.slot}` });
+    case 'two-speeds':
+      return finding('PRO-01.speeds', 'target', {
+        circuit: problem.circuit,
+        speeds: `${problem.speeds.join(' and ')} rev/min`,
+      });
+    case 'timed-no-place':
+      return finding('PRO-01.timed', 'target', { name: problem.name });
+    case 'timed-reach':
+      return finding('PRO-01.reach', 'target', { name: problem.name });
+    case 'chlorinator-short':
+      return finding('PRO-02', 'target', {
+        needed: fig('mass', problem.needed_g),
+        most: fig('mass', problem.most_g),
+      });
+  }
+}
+
+/** Plan and check in one go, as the screen does on every move. */
+export function planAndCheck(context: PoolContext): { plan: PoolPlan; findings: Finding[] } {
+  const plan = planPool(context);
+  return { plan, findings: checkPlan(context, plan) };
+}

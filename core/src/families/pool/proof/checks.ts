@@ -1,0 +1,322 @@
+import { addressOf, parameterWithRole } from '../../../profile';
+import { stateCheck, type ProofCheck } from '../../../proof';
+import { daysInWords, timeOfDay } from '../../../time';
+import { fig, figureWithUnit, presentReader } from '../../../units';
+import type { PoolContext } from '../settings/context';
+import { leastSpeed_rpm, pumpOf } from '../effect/hydraulics';
+import { pumpingOf, waterCircuits } from '../settings/pumping';
+import { knownPrograms, type PoolSettings } from '../settings/understand';
+import { SENSOR_NAMES, sensorKey, sensorsInUse, SENSOR_TOLERANCE_K, type Sensor } from '../effect/sensors';
+import { handSpeed_rpm, storedTimedRuns } from '../effect/timed-runs';
+import { heldBy, resolvedWeek } from '../effect/week';
+
+/** A power read from a drive or a clamp may be off by this, with the fit's own error in it. */
+export const POWER_TOLERANCE = 0.1;
+/** A flow read from a pool's float meter is no better. */
+export const FLOW_TOLERANCE = 0.1;
+
+const words = (q: Parameters<typeof fig>[0], value: number) => figureWithUnit(fig(q, value), presentReader());
+
+/** The checks that this pump with these settings needs, in the order of work. */
+export function proofChecks(context: PoolContext, given: PoolSettings): ProofCheck[] {
+  const settings = pumpingOf(context.duty, given);
+  return [
+    ...sensors(context, settings),
+    ...prime(settings),
+    ...powers(context, settings),
+    ...flows(context, settings),
+    ...limit(settings),
+    ...starts(context, settings),
+    ...timed(context, settings),
+    ...hold(context),
+    ...dryPrime(context, settings),
+    ...frostStart(context, settings),
+    ...lockedStop(settings),
+    ...powerCut(settings),
+    ...linked(context),
+  ];
+}
+
+function sensors({ duty, profile }: PoolContext, settings: PoolSettings): ProofCheck[] {
+  return sensorsInUse(duty, settings).map((sensor) => ({
+    key: sensorKey(sensor),
+    title: `${SENSOR_NAMES[sensor]} against a reference`,
+    method: `Hold a reference thermometer beside the ${sensor} sensor until it is steady, and read both.`,
+    expected: 'both show the same',
+    tolerance: words('difference', SENSOR_TOLERANCE_K),
+    caution:
+      sensor === 'roof' ? 'A roof is worked on with a second person and secured; its collector burns.' : null,
+    pumps: false,
+    voidedBy: offsetsOf(profile, sensor),
+    ask: {
+      kind: 'compare',
+      shown: { key: 'shown_C', label: 'The controller shows', quantity: 'temperature' },
+      reference: { key: 'reference_C', label: 'The reference shows', quantity: 'temperature' },
+      within: SENSOR_TOLERANCE_K,
+    },
+  }));
+}
+
+/** A sensor does not change when a setting does: only its own offset voids what it was compared with. */
+function offsetsOf(profile: PoolContext['profile'], sensor: Sensor): string[] {
+  const parameter = parameterWithRole(profile, `sensor.${sensor}`);
+  return parameter ? [addressOf(parameter)] : [];
+}
+
+function prime(settings: PoolSettings): ProofCheck[] {
+  const { way, time_min } = settings.prime;
+  if (way === null || way === 'off' || time_min === null) return [];
+  return [
+    {
+      key: 'prime',
+      title: 'Prime',
+      method:
+        'Fill the strainer pot, lid on, valves open. Start from rest and time it until the lid runs clear of air.',
+      expected: `water within ${words('minutes', time_min)}`,
+      tolerance: 'none',
+      caution: 'Isolate and lock off before the lid is opened; close the valves of a flooded suction first.',
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'minutes', label: 'Clear of air after', quantity: 'minutes' },
+        least: 0,
+        greatest: time_min,
+      },
+    },
+  ];
+}
+
+/** The speeds that its programs truly run at, the slowest first: what never gets the pump is not in use. */
+function speedsInUse(context: PoolContext, settings: PoolSettings): number[] {
+  const speeds = resolvedWeek(context, settings).flatMap(({ program }) =>
+    program ? [Math.round(program.speed)] : [],
+  );
+  return [...new Set(speeds)].sort((a, b) => a - b);
+}
+
+function powers(context: PoolContext, settings: PoolSettings): ProofCheck[] {
+  const pump = pumpOf(context.duty);
+  return speedsInUse(context, settings).map((speed) => {
+    const expected = pump.power_W(speed);
+    return {
+      key: `power-${speed}`,
+      title: `Power at ${words('speed', speed)}`,
+      method:
+        'Let it settle for two minutes, and read the power: on an independent meter, or on its display.',
+      expected: `${words('power', expected)}, by the fitted curve`,
+      tolerance: `${words('percent', POWER_TOLERANCE * 100)}: the fit and the meter together`,
+      caution: 'A clamp meter on live parts is for a licensed electrician.',
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'power_W', label: 'Power', quantity: 'power' },
+        least: expected * (1 - POWER_TOLERANCE),
+        greatest: expected * (1 + POWER_TOLERANCE),
+      },
+    };
+  });
+}
+
+/** The key of a circuit's check: its name without what a key cannot carry. */
+function slug(name: string): string {
+  return name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 40);
+}
+
+function flows(context: PoolContext, settings: PoolSettings): ProofCheck[] {
+  const { duty, profile } = context;
+  const pump = pumpOf(duty);
+  const range = profile.behaviours.speed;
+  return waterCircuits(duty).map((circuit) => {
+    const own = settings.circuits.find(({ place }) => place === circuit.place)?.speed_rpm;
+    const [slowest] = speedsInUse(context, settings);
+    const base = circuit.kind === 'filter' ? slowest : undefined;
+    const speed = own ?? base ?? Math.max(range.least_rpm, leastSpeed_rpm(pump, circuit, range.step_rpm));
+    const expected = pump.flow_m3h(speed, circuit.static_m);
+    const least = Math.max(circuit.leastFlow_m3h, expected * (1 - FLOW_TOLERANCE));
+    return {
+      key: `flow-${slug(circuit.name)}`,
+      title: `Flow of ${circuit.name} at ${words('speed', speed)}`,
+      method: 'Read the flow meter, or time the fall of a known level; the filter as it is now.',
+      expected:
+        circuit.leastFlow_m3h > 0
+          ? `${words('waterFlow', expected)}, ${words('waterFlow', circuit.leastFlow_m3h)} at least`
+          : words('waterFlow', expected),
+      tolerance: `${words('percent', FLOW_TOLERANCE * 100)}; more is allowed up to the clean filter`,
+      caution: null,
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'flow_m3h', label: 'Flow', quantity: 'waterFlow' },
+        least,
+        greatest: (expected / duty.beforeWash) * (1 + FLOW_TOLERANCE),
+      },
+    };
+  });
+}
+
+function limit(settings: PoolSettings): ProofCheck[] {
+  if (settings.limit_rpm === null) return [];
+  const speed = words('speed', settings.limit_rpm);
+  return [
+    stateCheck(
+      {
+        key: 'limit',
+        title: 'The greatest speed holds',
+        method: `Ask by hand for more than ${speed}.`,
+        expected: `it does not pass ${speed}`,
+      },
+      { held: 'It is held', passed: 'It goes faster' },
+      'held',
+    ),
+  ];
+}
+
+function starts(context: PoolContext, settings: PoolSettings): ProofCheck[] {
+  if (heldBy(context, settings) === 'relay' || heldBy(context, settings) === 'link') return [];
+  return knownPrograms(settings)
+    .filter(({ enabled, start, stop }) => enabled && start !== stop)
+    .map(({ slot, days, start, speed }) =>
+      stateCheck(
+        {
+          key: `start-${slot}`,
+          title: `Program ${slot} starts by itself`,
+          method: `Let it come to ${timeOfDay(start)}, ${daysInWords(days)}; or set the clock a minute before, watch, and set it back.`,
+          expected: `it starts, and settles at ${words('speed', speed)}`,
+          caution: 'It starts by itself: nobody has hands in it.',
+        },
+        { starts: 'It starts', 'other-speed': 'Starts, other speed', stands: 'It stands' },
+        'starts',
+      ),
+    );
+}
+
+function timed({ profile }: PoolContext, settings: PoolSettings): ProofCheck[] {
+  return storedTimedRuns(settings).map(({ slot, speed_rpm, minutes }) =>
+    stateCheck(
+      {
+        key: slot === null ? 'timed-boost' : `timed-${slot}`,
+        title: slot === null ? 'The boost run ends by itself' : `The timed run of key ${slot} ends by itself`,
+        method: `Start it by hand, see it run at ${words('speed', handSpeed_rpm(profile, settings, speed_rpm))}, and be there when its time is up.`,
+        expected: `it ends after ${words('minutes', minutes)}, and the program of this hour takes over`,
+      },
+      { ends: 'It ends, programs take over', 'goes-on': 'It goes on', stands: 'It ends, and nothing runs' },
+      'ends',
+    ),
+  );
+}
+
+function hold({ profile }: PoolContext): ProofCheck[] {
+  const { service, timed } = profile.behaviours.holds;
+  if (!service && !timed) return [];
+  return [
+    stateCheck(
+      {
+        key: 'hold',
+        title: 'The hold lets go',
+        method: 'Put programs on hold, release it, and watch that the program of this hour takes over.',
+        expected: 'the program takes over',
+        caution: 'A hold is not an isolation.',
+      },
+      { 'takes-over': 'It takes over', stays: 'It stays held' },
+      'takes-over',
+    ),
+  ];
+}
+
+/** A prime that must fail: the dry alarm is the one thing that keeps the seal from running dry. */
+function dryPrime({ profile }: PoolContext, { prime: set }: PoolSettings): ProofCheck[] {
+  if (set.way === null || set.way === 'off' || set.time_min === null) return [];
+  const alarms = profile.behaviours.priming.notPrimed === 'dry-alarm';
+  if (!alarms) return [];
+  return [
+    stateCheck(
+      {
+        key: 'dry-prime',
+        title: 'A prime that finds no water',
+        method: `Close the suction, start it, and let its prime time of ${words('minutes', set.time_min)} run out. Open the suction again.`,
+        expected: 'it stops with its dry alarm',
+        caution: 'Once, and no longer than its prime time: the seal runs dry meanwhile.',
+      },
+      { alarms: 'It stops, dry alarm', 'runs-on': 'It runs on' },
+      'alarms',
+    ),
+  ];
+}
+
+function frostStart({ profile }: PoolContext, { frost }: PoolSettings): ProofCheck[] {
+  if (!frost.on || frost.below_C === null || profile.behaviours.frost === null) return [];
+  const speed = frost.speed_rpm === null ? '' : ` at ${words('speed', frost.speed_rpm)}`;
+  return [
+    stateCheck(
+      {
+        key: 'frost-start',
+        title: 'Frost guard starts by itself',
+        method: `With the pump at rest, set its temperature above that of the air, wait, and set it back to ${words('temperature', frost.below_C)}.`,
+        expected: `it starts${speed}, and stops once it is set back`,
+        caution: 'It starts by itself: nobody has hands in it.',
+      },
+      { starts: 'It starts, and stops again', stands: 'It stands', 'runs-on': 'It does not stop' },
+      'starts',
+    ),
+  ];
+}
+
+function lockedStop({ password }: PoolSettings): ProofCheck[] {
+  if (password === null || password === 'none') return [];
+  return [
+    stateCheck(
+      {
+        key: 'locked-stop',
+        title: 'Stop works while it is locked',
+        method: 'Lock it with its password, let it run, and press stop without the password.',
+        expected: 'it stops',
+      },
+      { stops: 'It stops', asks: 'It asks for the password' },
+      'stops',
+    ),
+  ];
+}
+
+function powerCut({ afterPowerCut }: PoolSettings): ProofCheck[] {
+  if (afterPowerCut === null) return [];
+  const resumes = afterPowerCut === 'resume';
+  return [
+    stateCheck(
+      {
+        key: 'supply-cut',
+        title: 'Supply off and on',
+        method:
+          'While a program runs, switch its supply off and on at its own switch, and look at the clock.',
+        expected: resumes ? 'it goes on with the program of this hour' : 'it waits for a person',
+        caution: 'At the switch that is meant for it; nothing live is opened.',
+      },
+      { resumes: 'It goes on', waits: 'It waits', 'clock-lost': 'The clock is lost' },
+      resumes ? 'resumes' : 'waits',
+    ),
+  ];
+}
+
+/** The key of the check of a linked device. */
+export function linkedKey(index: number): string {
+  return `linked-${index + 1}`;
+}
+
+function linked({ duty }: PoolContext): ProofCheck[] {
+  return duty.linked.map(({ name }, i) =>
+    stateCheck(
+      {
+        key: linkedKey(i),
+        title: `${name} against the new schedule`,
+        method: 'Compare its times, its flow switch and its interlock with the schedule as it runs now.',
+        expected: 'it works only while the water moves',
+        caution: 'A chemical that is dosed into still water hurts whoever comes next.',
+      },
+      { fits: 'It fits', apart: 'It works without flow' },
+      'fits',
+    ),
+  );
+}

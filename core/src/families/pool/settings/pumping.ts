@@ -1,0 +1,32 @@
+import type { SettingValues } from '../../../profile';
+import type { PoolContext } from './context';
+import type { Circuit, PoolDuty } from '../wire/duty';
+import { understand, type PoolSettings } from './understand';
+
+/** The circuits that move water. */
+export function waterCircuits({ circuits }: PoolDuty): Circuit[] {
+  return circuits.filter(({ kind }) => kind !== 'no-water');
+}
+
+/** Places in the panel of what it times without water: lights, an outlet. */
+export function dryPlaces({ circuits }: PoolDuty): ReadonlySet<number> {
+  return new Set(
+    circuits.flatMap(({ kind, place }) => (kind === 'no-water' && place !== null ? [place] : [])),
+  );
+}
+
+/** Settings without the timers and circuits that move no water: they are left alone and say nothing of the pump. */
+export function pumpingOf(duty: PoolDuty, settings: PoolSettings): PoolSettings {
+  const dry = dryPlaces(duty);
+  if (dry.size === 0) return settings;
+  return {
+    ...settings,
+    programs: settings.programs.filter(({ circuit }) => circuit === null || !dry.has(circuit)),
+    circuits: settings.circuits.filter(({ place }) => !dry.has(place)),
+  };
+}
+
+/** A column of the sheet in the field's terms, as far as it concerns the pump. */
+export function settingsOf({ duty, profile, plate }: PoolContext, values: SettingValues): PoolSettings {
+  return pumpingOf(duty, understand(profile, plate, values));
+}

@@ -1,0 +1,34 @@
+import { z } from 'zod';
+import { complainOfProfile, profileObject } from '../profile';
+import { FAMILIES, type AnyProfile, type Duty, type Plate } from './all';
+
+/** At least one, as unions want it. */
+function some<T>(all: readonly T[]): [T, ...T[]] {
+  const [first, ...rest] = all;
+  return [first, ...rest];
+}
+
+const ALL = Object.values(FAMILIES);
+
+/** The duty of a pump of any family; each says which by its `family`. */
+export const dutySchema = z.discriminatedUnion(
+  'family',
+  some(ALL.map(({ wire }) => wire.duty as unknown as z.ZodObject)),
+) as unknown as z.ZodType<Duty>;
+
+/** The plate of a pump of any family. */
+export const plateSchema: z.ZodType<Plate> = z.union(some(ALL.map(({ wire }) => wire.plate)).reverse());
+
+/** The description of a controller of any family. */
+export const profileSchema = z
+  .discriminatedUnion(
+    'family',
+    some(
+      ALL.map(({ name, wire }) =>
+        profileObject<string, z.ZodType<AnyProfile['behaviours']>>(name, wire.behaviours),
+      ),
+    ),
+  )
+  .superRefine((profile, context) =>
+    complainOfProfile(profile as AnyProfile, context),
+  ) as unknown as z.ZodType<AnyProfile>;

@@ -1,0 +1,119 @@
+import type { Decision } from '../findings';
+import type { AnyProfile, Duty, Plate } from '../families';
+import type { SignalReading } from '../families/metering';
+import type { SettingValue } from '../profile';
+import type { SheetEntry } from '../sheet';
+import type { Handover } from './handover-summary';
+import type {
+  CalibrationBody,
+  ClockBody,
+  RecordBody,
+  RecordKind,
+  ServicedBody,
+  SignalFrom,
+} from './record-bodies';
+
+export type * from './handover-summary';
+export type * from './record-bodies';
+
+export const JOB_FORMAT_VERSION = 1;
+
+export type JobState = 'planned' | 'open' | 'part-changed' | 'put-back' | 'handed-over' | 'cancelled';
+
+/** What every record of a job carries: who wrote it, when by their clock, and the order the job took it in. */
+export interface Written {
+  readonly id: string;
+  readonly recordedAt: string;
+  readonly actor: string;
+  readonly revision: number;
+}
+
+export interface JobRecord extends Written {
+  readonly body: RecordBody;
+}
+
+/** A record that is known to be of a kind. */
+export type RecordOf<K extends RecordKind> = JobRecord & {
+  readonly body: Extract<RecordBody, { readonly kind: K }>;
+};
+
+/** A plan as it was agreed: the duty it came from and the targets it led to. */
+export interface PlanRevision extends Written {
+  readonly duty: Duty;
+}
+
+export interface ProofReading extends Written {
+  readonly reading: SignalReading;
+  readonly instrumentId: string | null;
+  /** revision of the last value entered when this was read: what the reading proved */
+  readonly sheetRevision: number;
+}
+
+export interface Instrument {
+  readonly id: string;
+  readonly name: string;
+  readonly serial: string;
+  readonly calibratedOn: string;
+  /** what it measures or sends; not said of one that nobody described */
+  readonly measures?: 'current' | 'volume' | null;
+}
+
+/** What the controller is believed to hold: as left by the latest earlier job, or as reported by the site. */
+export interface LastLeft {
+  readonly source: 'left' | 'reported';
+  readonly date: string;
+  readonly values: Readonly<Record<string, SettingValue>>;
+}
+
+/** What an earlier job measured or did at this unit, that this one stands on. */
+export interface EarlierRecord<Body = CalibrationBody | ServicedBody | ClockBody> {
+  /** site date */
+  readonly date: string;
+  readonly body: Body;
+}
+
+/** One pump within one visit, with all that was written about it: what the screens show and what leaves as JSON. */
+export interface JobDocument {
+  readonly job: {
+    readonly id: string;
+    readonly state: JobState;
+    /** grows by one with every write taken */
+    readonly version: number;
+    readonly startedAt: string;
+    readonly plannedFor: string;
+    readonly actor: string;
+  };
+  readonly site: {
+    readonly id: string;
+    readonly name: string;
+    readonly place: string;
+    readonly zone: string;
+  };
+  readonly pump: {
+    readonly id: string;
+    readonly tag: string;
+    readonly name: string;
+    readonly place: string;
+    readonly signalFrom: SignalFrom | null;
+  };
+  readonly unit: {
+    readonly id: string;
+    readonly model: string;
+    readonly serial: string;
+    readonly plate: Plate;
+  };
+  readonly profile: AnyProfile;
+  readonly profileHash: string;
+  /** the duty this pump had before this job, as a start for the plan */
+  readonly dutyBefore: Duty | null;
+  readonly lastLeft: LastLeft | null;
+  /** drawdowns and services of this unit in earlier jobs, the oldest first */
+  readonly earlier?: readonly EarlierRecord[];
+  readonly instruments: readonly Instrument[];
+  readonly plans: readonly PlanRevision[];
+  readonly entries: readonly SheetEntry[];
+  readonly records: readonly JobRecord[];
+  readonly readings: readonly ProofReading[];
+  readonly decisions: readonly (Decision & { readonly id: string; readonly revision: number })[];
+  readonly handover: Handover | null;
+}

@@ -1,0 +1,10 @@
+export { JOB_FORMAT_VERSION } from './document';
+export type * from './document';
+export type * from './command';
+export type * from './judged-check';
+export { passedBy, standsAs, VOIDED } from './judged-check';
+export { brokenOff, lastRecord, recordsOf } from './records';
+export { asItStood, asOf } from './as-of';
+export { sheetRevision } from './sheet-revision';
+export { plateOf } from './plate';
+export type { Refusal } from './refusal';

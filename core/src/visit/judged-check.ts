@@ -1,0 +1,29 @@
+import type { CheckVerdict, ProofCheck } from '../proof';
+import type { RecordOf } from './document';
+
+/** A check that was tried, as it is judged. */
+export interface JudgedCheck {
+  readonly record: RecordOf<'check'>;
+  readonly check: ProofCheck;
+  readonly verdict: CheckVerdict;
+  readonly voided: boolean;
+  /** why it proves nothing any more, in words; null while it stands */
+  readonly voidedWhy: string | null;
+  readonly superseded: boolean;
+}
+
+/** True where a check still says something: not voided by a change since, nor tried again. */
+export function standsAs({ voided, superseded }: JudgedCheck): boolean {
+  return !voided && !superseded;
+}
+
+/** True where the check of a key stands, and what was seen was as expected. */
+export function passedBy(checks: readonly JudgedCheck[], key: string): boolean {
+  return checks.some((judged) => judged.check.key === key && judged.verdict.ok && standsAs(judged));
+}
+
+/** Why a check proves nothing any more. */
+export const VOIDED = {
+  set: 'set again since',
+  unasked: 'no longer asked for with these settings',
+} as const;
