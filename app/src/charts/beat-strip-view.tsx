@@ -1,7 +1,7 @@
 import { beatStrip, type BeatCause } from '@barythm/core/beat';
 import { useId, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Circle, Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
+import Svg, { Circle, Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { usePalette, type Colour } from '../ui/theme';
 import { Words } from '../ui/words';
 

@@ -1,5 +1,5 @@
 import type { DoseChart } from '@barythm/core/chart';
-import { Path, Text as SvgText } from 'react-native-svg';
+import Svg, { Path, Text as SvgText } from 'react-native-svg';
 import { FONT, usePalette } from '../ui/theme';
 import { Axes } from './axes';
 import { WantedBand } from './wanted-band';

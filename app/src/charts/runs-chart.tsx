@@ -1,6 +1,6 @@
 import { runsChart } from '@barythm/core/chart';
 import { View } from 'react-native';
-import { Circle } from 'react-native-svg';
+import Svg, { Circle } from 'react-native-svg';
 import { usePalette } from '../ui/theme';
 import { Axes } from './axes';
 import { WantedBand } from './wanted-band';

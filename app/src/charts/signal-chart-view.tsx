@@ -1,6 +1,6 @@
 import type { DrawnLine, SignalChart } from '@barythm/core/chart';
 import type { ReactNode } from 'react';
-import { Circle, G, Path, Polygon, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, G, Path, Polygon, Rect, Text as SvgText } from 'react-native-svg';
 import { FONT, usePalette, type Palette } from '../ui/theme';
 import { COLUMN_NAME } from '../ui/triad';
 import { Axes } from './axes';

@@ -1,4 +1,4 @@
-import { Rect } from 'react-native-svg';
+import Svg, { Rect } from 'react-native-svg';
 import { usePalette } from './theme';
 
 /** The product's mark: three beats of a pump. */

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Circle, Path } from 'react-native-svg';
+import Svg, { Circle, Path } from 'react-native-svg';
 import { SPACE, usePalette, type Colour } from './theme';
 import { Words } from './words';
 

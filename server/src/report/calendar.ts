@@ -3,7 +3,7 @@ import { viewJob } from '@barythm/core/job';
 import type { JobDocument } from '@barythm/core/visit';
 import { addDays, DAY_MIN, onDay, weekday } from '@barythm/core/time';
 import { TZDate } from '@date-fns/tz';
-import { ICalEventRepeatingFreq, ICalWeekday } from 'ical-generator';
+import ical, { ICalEventRepeatingFreq, ICalWeekday } from 'ical-generator';
 import { tzlib_get_ical_block } from 'timezones-ical-library';
 
 const WEEKDAYS = [

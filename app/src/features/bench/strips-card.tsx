@@ -5,7 +5,7 @@ import { thrownAtATap } from '@barythm/core/job';
 import { formatNumber, inSystemOf, type UnitSystem } from '@barythm/core/units';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { PanResponder, Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
-import { Line, Path, Rect } from 'react-native-svg';
+import Svg, { Line, Path, Rect } from 'react-native-svg';
 import { Axes } from '../../charts/axes';
 import { useChartBox } from '../../charts/use-chart-box';
 import { Button } from '../../ui/button';

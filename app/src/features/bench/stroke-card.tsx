@@ -3,7 +3,7 @@ import { fig, figureWithUnit } from '@barythm/core/units';
 import { useReader } from '../../ui/reader';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Path } from 'react-native-svg';
+import Svg, { Path } from 'react-native-svg';
 import { Axes } from '../../charts/axes';
 import { useChartBox } from '../../charts/use-chart-box';
 import { Button } from '../../ui/button';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View, type GestureResponderEvent } from 'react-native';
-import { Line, Rect } from 'react-native-svg';
+import Svg, { Line, Rect } from 'react-native-svg';
 import { Field } from '../../ui/field';
 import { useReader } from '../../ui/reader';
 import { SPACE, usePalette } from '../../ui/theme';

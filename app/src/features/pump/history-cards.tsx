@@ -5,7 +5,7 @@ import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
 import { useReader } from '../../ui/reader';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Circle, Line, Path } from 'react-native-svg';
+import Svg, { Circle, Line, Path } from 'react-native-svg';
 import { useHistory } from '../../api/queries';
 import { Axes } from '../../charts/axes';
 import { useChartBox } from '../../charts/use-chart-box';

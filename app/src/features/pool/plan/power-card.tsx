@@ -9,7 +9,7 @@ import {
 } from '@barythm/core/families/pool';
 import { fig, figureWithUnit } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
-import { Circle, Line, Path, Text } from 'react-native-svg';
+import Svg, { Circle, Line, Path, Text } from 'react-native-svg';
 import { useChartBox } from '../../../charts/use-chart-box';
 import { Card } from '../../../ui/card';
 import { counted } from '../../../ui/counted';

@@ -1,7 +1,7 @@
 import { roofDay, type PoolContext } from '@barythm/core/families/pool';
 import { fig, figureWithUnit } from '@barythm/core/units';
 import { useMemo } from 'react';
-import { Line, Path, Rect } from 'react-native-svg';
+import Svg, { Line, Path, Rect } from 'react-native-svg';
 import { View } from 'react-native';
 import { useChartBox } from '../../../charts/use-chart-box';
 import { Card } from '../../../ui/card';

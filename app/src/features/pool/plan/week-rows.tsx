@@ -3,7 +3,7 @@ import type { RunStretch } from '@barythm/core/families/pool';
 import { DAY_NAMES } from '@barythm/core/time';
 import { Fragment, useId, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Circle, Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
+import Svg, { Circle, Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { SPACE, usePalette, type Colour } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 
