@@ -8,6 +8,6 @@ module.exports = {
   testMatch: ['<rootDir>/src/**/*.test.ts?(x)'],
   // these ship as ES modules only; each name stands for all packages that begin with it
   transformIgnorePatterns: [
-    '/node_modules/(?!(jest-)?react-native|@react-native|expo|@expo|lucide-react-native|d3-|internmap|convert|uuid|idb-keyval)',
+    '/node_modules/(?!(jest-)?react-native|@react-native|expo|@expo|lucide-react-native|d3-|internmap|convert|uuid|idb-keyval|standard-navigation)',
   ],
 };

@@ -46,6 +46,8 @@ export class Browser {
   ) {}
 
   private wait_ms = WAIT_MS;
+  /** touches since the walk began, as a thumb makes them: each digit on the pad is one, words on the phone’s own keyboard are not */
+  private touches = 0;
 
   static async open(
     address: string,
@@ -104,6 +106,7 @@ export class Browser {
 
   /** Taps an element. What makes room for the pad while one types comes back when the pad is closed. */
   async tap(id: string): Promise<void> {
+    this.touches += 1;
     if (!(await this.has(id))) await this.closePad();
     await this.retryStale(async () => {
       const element = await this.find(id);
@@ -125,6 +128,7 @@ export class Browser {
 
   /** Presses a key of the figure pad by what stands on it. */
   async tapKey(label: string): Promise<void> {
+    this.touches += 1;
     await this.retryStale(async () => {
       const pad = await this.find('figure-pad');
       await pad.findElement(By.css(`[role="button"][aria-label="${label}"]`)).click();
@@ -139,6 +143,8 @@ export class Browser {
       await element.click();
       await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
     });
+    // one touch goes to the field; on the pad each digit is another, and so is its key that goes on
+    this.touches += (await this.has('figure-pad')) ? text.length + 2 : 1;
   }
 
   /** Gives a file to a field that picks one. */
@@ -190,6 +196,7 @@ export class Browser {
 
   /** Drags from the middle of an element, by an offset, in steps as a hand does. */
   async drag(id: string, dx: number, dy: number): Promise<void> {
+    this.touches += 1;
     const element = await this.find(id);
     await this.bringIntoView(element);
     const actions = this.driver.actions({ async: true }).move({ origin: element }).press();
@@ -225,6 +232,7 @@ export class Browser {
 
   /** Taps the choice with these words among those of a field. */
   async choose(id: string, words: string): Promise<void> {
+    this.touches += 1;
     await this.retryStale(async () => {
       const group = await this.find(id);
       for (const option of await group.findElements(By.css('[role="radio"]'))) {
@@ -303,10 +311,12 @@ export class Browser {
     writeFileSync(path, await this.driver.takeScreenshot(), 'base64');
   }
 
-  /** Runs a journey's step by step; a failure leaves a picture behind. */
+  /** Runs a journey's step by step and prints how many touches it took; a failure leaves a picture behind. */
   async walk(name: string, steps: () => Promise<void>): Promise<void> {
+    this.touches = 0;
     try {
       await steps();
+      process.stdout.write(`${name}: ${this.touches} touches\n`);
     } catch (error) {
       await this.picture(join(this.failed, `${name}.png`));
       throw error;

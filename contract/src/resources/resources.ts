@@ -10,7 +10,7 @@ import {
   plateSchema,
   signalFromSchema,
 } from '../job';
-import { profileSchema } from '@barythm/core/families';
+import { PLATE_COLUMNS, profileSchema } from '@barythm/core/families';
 
 export const pageQuerySchema = z.object({
   search: z.string().max(100).default(''),
@@ -216,16 +216,14 @@ export const newPumpSchema = z
     profile: cell,
     model: cell,
     serial: cell,
-    gear: cell,
-    greatest_spm: cell,
-    rated_bar: cell,
-    /** of a pool pump: full speed, rated power, kind as the plate names it */
-    greatest_rpm: cell.default(''),
-    rated_W: cell.default(''),
-    kind: cell.default(''),
+    /** what stands on the plate of a pump of its family */
+    ...(Object.fromEntries(PLATE_COLUMNS.map((key) => [key, cell.default('')])) as Record<
+      never,
+      z.ZodDefault<typeof cell>
+    >),
   })
   .strict();
-export type NewPump = z.infer<typeof newPumpSchema>;
+export type NewPump = z.infer<typeof newPumpSchema> & Readonly<Record<string, string>>;
 
 export const jobResourceSchema = z.object({
   document: jobDocumentSchema,

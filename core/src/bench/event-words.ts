@@ -32,23 +32,6 @@ export function happensAtOnce(kind: EventKind): boolean {
   return EVENT_WORDS[kind].over === '';
 }
 
-/** What can happen to each family of pump. */
-export const EVENTS_OF: Readonly<Record<'metering' | 'pool', readonly EventKind[]>> = {
-  metering: [
-    'broken-wire',
-    'wrong-range',
-    'meter-bounce',
-    'pressure',
-    'gas',
-    'tank-level',
-    'power-cut',
-    'stop-asked',
-    'stop-open',
-    'wire-pulled',
-  ],
-  pool: ['power-cut', 'clock-off', 'frost', 'suction-blocked', 'hand-run', 'timed-run', 'hold'],
-};
-
 /** A change in words. */
 export function wordsOfChange({ begins, event }: Change): string {
   const words = EVENT_WORDS[event.kind];

@@ -17,6 +17,7 @@ import type {
   Refusal,
   SignalFrom,
 } from '../visit';
+import type { Quantity } from '../units';
 import type { FinishedPlan, PlannedTarget } from './plan-draft';
 import type { ViewOf } from './view';
 
@@ -71,6 +72,17 @@ export interface JobGround<K extends FamilyKind> {
 export interface MakeSafeStep {
   readonly key: string;
   readonly words: string;
+}
+
+/** One thing that stands on a pump's plate. */
+export interface PlateField<K extends FamilyKind> {
+  /** its key in the plate, and its column in a register file */
+  readonly key: string;
+  readonly label: string;
+  /** null for words */
+  readonly quantity: Quantity | null;
+  /** what can stand there on pumps with this controller; null where anything can */
+  options?(profile: K['profile']): readonly string[] | null;
 }
 
 /** What a plan comes to, whatever its own reasons and problems are called. */
@@ -165,6 +177,8 @@ export interface Family<K extends FamilyKind> {
 
   readonly arrival: {
     readonly makeSafe: readonly MakeSafeStep[];
+    /** what stands on the plate, in the order in which it is asked */
+    readonly plate: readonly PlateField<K>[];
     /** the code of setting a pump whose plate was not read */
     readonly plateCode: string;
     /** the record that its readings on arrival go into */

@@ -1,18 +1,12 @@
 import { Readable } from 'node:stream';
 import type { RegisterPreview } from '@barythm/contract/resources';
+import { PLATE_COLUMNS } from '@barythm/core/families';
 import Papa from 'papaparse';
 import { QueryTypes } from 'sequelize';
 import type { Database } from '../db';
 import { problems } from '../problems';
 import { FORMULA } from '../report';
-import {
-  LATER_COLUMNS,
-  lineCheck,
-  REGISTER_COLUMNS,
-  writeLines,
-  type RegisterColumn,
-  type RegisterLine,
-} from './register-line';
+import { lineCheck, lineFrom, REGISTER_COLUMNS, writeLines, type RegisterLine } from './register-line';
 
 const MOST_ROWS = 5000;
 const MOST_FAULTS = 50;
@@ -85,11 +79,7 @@ async function* csvSlices(database: Database): AsyncGenerator<string> {
 async function pumpsOf(database: Database, { id }: SiteRow): Promise<string[][]> {
   const rows = await database.sequelize.query<Record<string, string | null>>(
     `SELECT s.name AS site, s.place AS site_place, s.zone, p.tag, p.name, p.place, u.profileId AS profile, u.model,
-            u.serial, json_extract(u.plate, '$.gear') AS gear,
-            json_extract(u.plate, '$.greatest_spm') AS greatest_spm,
-            json_extract(u.plate, '$.rated_bar') AS rated_bar,
-            json_extract(u.plate, '$.greatest_rpm') AS greatest_rpm,
-            json_extract(u.plate, '$.rated_W') AS rated_W, json_extract(u.plate, '$.kind') AS kind
+            u.serial, ${PLATE_COLUMNS.map((key) => `json_extract(u.plate, '$.${key}') AS ${key}`).join(', ')}
        FROM pumps p JOIN sites s ON s.id = p.siteId JOIN units u ON u.pumpId = p.id AND u.toDate IS NULL
       WHERE p.siteId = $id ORDER BY p.tag`,
     { bind: { id }, type: QueryTypes.SELECT },
@@ -107,7 +97,7 @@ async function readRegister(database: Database, text: string): Promise<Read> {
   const [head = [], ...rows] = data;
   const names = head.map((name) => name.trim());
   const missing = REGISTER_COLUMNS.filter(
-    (column) => !names.includes(column) && !LATER_COLUMNS.includes(column),
+    (column) => !names.includes(column) && !PLATE_COLUMNS.includes(column),
   );
   if (missing.length > 0) {
     const words = `Columns are missing: ${missing.join(', ')}. The first line must name ${REGISTER_COLUMNS.join(', ')}.`;
@@ -119,12 +109,7 @@ async function readRegister(database: Database, text: string): Promise<Read> {
     const words = `More than ${MOST_ROWS} pumps in one file: part it.`;
     return { lines: [], faults: [{ line: MOST_ROWS + 2, column: 1, words }] };
   }
-  const lines = rows.map(
-    (cells) =>
-      Object.fromEntries(
-        REGISTER_COLUMNS.map((column) => [column, unescaped(cells[names.indexOf(column)] ?? '').trim()]),
-      ) as Record<RegisterColumn, string>,
-  );
+  const lines = rows.map((cells) => lineFrom((column) => unescaped(cells[names.indexOf(column)] ?? '')));
   const check = await lineCheck(database, lines);
   const faults: RegisterPreview['faults'] = [];
   for (const [i, line] of lines.entries()) {

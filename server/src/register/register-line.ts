@@ -1,34 +1,30 @@
 import { createHash } from 'node:crypto';
-import type { Plate } from '@barythm/core/families';
+import {
+  PLATE_COLUMNS,
+  PLATE_FIGURES,
+  plateFigure,
+  plateFrom,
+  type FamilyName,
+} from '@barythm/core/families';
 import { QueryTypes, type Transaction } from 'sequelize';
 import { freeCodes, type Database, type Models } from '../db';
 import { problems } from '../problems';
 
-/** The columns of a register file, in their order. */
-export const REGISTER_COLUMNS = [
-  'site',
-  'site_place',
-  'zone',
-  'tag',
-  'name',
-  'place',
-  'profile',
-  'model',
-  'serial',
-  'gear',
-  'greatest_spm',
-  'rated_bar',
-  'greatest_rpm',
-  'rated_W',
-  'kind',
-] as const;
-/** Columns that an older file may lack. */
-export const LATER_COLUMNS: readonly RegisterColumn[] = ['greatest_rpm', 'rated_W', 'kind'];
-export type RegisterColumn = (typeof REGISTER_COLUMNS)[number];
+/** The columns of a register file that every pump has, in their order. */
+const COLUMNS = ['site', 'site_place', 'zone', 'tag', 'name', 'place', 'profile', 'model', 'serial'] as const;
+/** All of them: what stands on the plates of any family comes last, and may be lacking. */
+export const REGISTER_COLUMNS: readonly string[] = [...COLUMNS, ...PLATE_COLUMNS];
 /** One pump with its site, as text. */
-export type RegisterLine = Readonly<Record<RegisterColumn, string>>;
+export type RegisterLine = Readonly<Record<(typeof COLUMNS)[number], string>> &
+  Readonly<Record<string, string>>;
 
-const NEEDED: readonly RegisterColumn[] = ['site', 'zone', 'tag', 'name', 'profile'];
+const NEEDED: readonly string[] = ['site', 'zone', 'tag', 'name', 'profile'];
+
+/** A line from the text of each column. */
+export function lineFrom(cell: (column: string) => string): RegisterLine {
+  return Object.fromEntries(REGISTER_COLUMNS.map((column) => [column, cell(column).trim()])) as RegisterLine;
+}
+
 /** Takes one pump in, with its site where that is new. */
 export async function addPump(
   database: Database,
@@ -36,10 +32,7 @@ export async function addPump(
   today: string,
   actor: string,
 ): Promise<{ id: string }> {
-  const line = Object.fromEntries(REGISTER_COLUMNS.map((column) => [column, given[column].trim()])) as Record<
-    RegisterColumn,
-    string
-  >;
+  const line = lineFrom((column) => given[column] ?? '');
   const faults = (await lineCheck(database, [line]))(line);
   if (faults.length > 0)
     throw problems.invalid(faults.map(({ column, words }) => ({ field: column, words })));
@@ -81,7 +74,7 @@ export async function writeLines(
       profileVersion: latest.get(line.profile)?.version,
       model: line.model,
       serial: line.serial,
-      plate: plateOf(line, latest.get(line.profile)?.family),
+      plate: plateFrom(latest.get(line.profile)!.family, line),
       fromDate: today,
       toDate: null,
       actor,
@@ -147,8 +140,8 @@ async function takenBy(database: Database, lines: readonly RegisterLine[]): Prom
 export async function lineCheck(database: Database, lines: readonly RegisterLine[]) {
   const profiles = await latestVersions(database);
   const taken = await takenBy(database, lines);
-  return (line: RegisterLine): { column: RegisterColumn; words: string }[] => {
-    const faults: { column: RegisterColumn; words: string }[] = [];
+  return (line: RegisterLine): { column: string; words: string }[] => {
+    const faults: { column: string; words: string }[] = [];
     for (const column of NEEDED) {
       if (line[column] === '') faults.push({ column, words: `“${column}” is empty.` });
     }
@@ -161,8 +154,8 @@ export async function lineCheck(database: Database, lines: readonly RegisterLine
         words: `There is no profile “${line.profile}”; the library has ${[...profiles.keys()].join(', ')}.`,
       });
     }
-    for (const column of FIGURES) {
-      if (line[column] !== '' && figureOrNull(line[column]) === null) {
+    for (const column of PLATE_FIGURES) {
+      if (line[column] !== '' && plateFigure(line[column]) === null) {
         faults.push({ column, words: `“${line[column]}” is no figure above 0.` });
       }
     }
@@ -174,37 +167,15 @@ export async function lineCheck(database: Database, lines: readonly RegisterLine
   };
 }
 
-const FIGURES = ['greatest_spm', 'rated_bar', 'greatest_rpm', 'rated_W'] as const;
-
-/** The plate as the file gives it, in the terms of the controller's family. */
-function plateOf(line: RegisterLine, family: string | undefined): Plate {
-  if (family === 'pool') {
-    return {
-      family: 'pool',
-      greatest_rpm: figureOrNull(line.greatest_rpm),
-      rated_W: figureOrNull(line.rated_W),
-      kind: line.kind || null,
-    };
-  }
-  return {
-    gear: line.gear || null,
-    greatest_spm: figureOrNull(line.greatest_spm),
-    rated_bar: figureOrNull(line.rated_bar),
-  };
-}
-
-async function latestVersions(database: Database): Promise<Map<string, { version: number; family: string }>> {
-  const rows = await database.sequelize.query<{ id: string; version: number; family: string }>(
+async function latestVersions(
+  database: Database,
+): Promise<Map<string, { version: number; family: FamilyName }>> {
+  const rows = await database.sequelize.query<{ id: string; version: number; family: FamilyName }>(
     `SELECT id, MAX(version) AS version, json_extract(body, '$.family') AS family
        FROM profiles GROUP BY id ORDER BY id`,
     { type: QueryTypes.SELECT },
   );
   return new Map(rows.map(({ id, version, family }) => [id, { version, family }]));
-}
-
-function figureOrNull(text: string): number | null {
-  const figure = Number(text.replace(',', '.'));
-  return text !== '' && Number.isFinite(figure) && figure > 0 ? figure : null;
 }
 
 function isZone(zone: string): boolean {

@@ -2,6 +2,8 @@ import type { PumpResource } from '@barythm/contract/resources';
 import type { SettingValues } from '@barythm/core/profile';
 import { useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import type { BenchDraft } from '../../families/family-screens';
+import { screensOf } from '../../families/registry';
 import { usePump } from '../../api/queries';
 import { useDraftOf } from '../../draft/use-draft';
 import { Button } from '../../ui/button';
@@ -15,18 +17,12 @@ import { sheetsOf, type BenchSheets, type SheetName } from './bench-sheets';
 import { EditedCard } from './edited-card';
 import { EventsCard } from './events-card';
 import { HappeningsCard } from './happenings-card';
-import { ScenarioCard } from './scenario-card';
-import { scenarioOf, startFor, type ScenarioDraft } from './scenario-draft';
 import { SheetChoice, SHEET_WORDS } from './sheet-choice';
 import { StripsCard } from './strips-card';
 import { eventsFor } from '@barythm/core/job';
-import { sumsFor } from './sum-rows';
-import { WeatherCard } from './weather-card';
-import { StrokeCard } from './stroke-card';
 import { SumsCard } from './sums-card';
 import { useBench } from './use-bench';
 import { usePlayer } from './use-player';
-import { isContextOf } from '@barythm/core/families';
 
 const COLOUR: Record<SheetName, Colour> = {
   found: 'slate',
@@ -67,10 +63,12 @@ export function BenchScreen() {
 function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }) {
   const wide = useWide();
   const { context } = sheets;
+  const { bench: own } = screensOf(context.profile.family);
+  const { SetUp, Closer } = own;
   const known = Object.keys(sheets.values) as SheetName[];
   const [first, setFirst] = useState<SheetName>(known.includes('found') ? 'found' : 'target');
   const [second, setSecond] = useState<SheetName>(known.includes('left') ? 'left' : 'target');
-  const [draft, setDraft] = useDraftOf<ScenarioDraft>(`bench:${pump.id}`, startFor(context));
+  const [draft, setDraft] = useDraftOf<BenchDraft>(`bench:${pump.id}`, own.start);
   const latest = useRef({ draft, setDraft });
   useEffect(() => {
     latest.current = { draft, setDraft };
@@ -84,7 +82,7 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
     [],
   );
   const [edited, setEdited] = useDraftOf<SettingValues>(`bench-sheet:${pump.id}`, sheets.values.target ?? {});
-  const scenario = useMemo(() => scenarioOf(draft, context), [draft, context]);
+  const scenario = useMemo(() => own.scenario(draft, context), [own, draft, context]);
   const asked = [first, second].map((name) => ({
     name: SHEET_WORDS[name],
     values: name === 'edited' ? edited : (sheets.values[name] ?? {}),
@@ -98,11 +96,7 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
       {(first === 'edited' || second === 'edited') && (
         <EditedCard context={context} values={edited} onChange={setEdited} />
       )}
-      {isContextOf('pool', context) ? (
-        <WeatherCard draft={draft} onChange={setDraft} />
-      ) : (
-        <ScenarioCard draft={draft} context={context} onChange={setDraft} />
-      )}
+      <SetUp draft={draft} context={context} onChange={setDraft} />
       <EventsCard
         kinds={eventsFor(context)}
         events={draft.events}
@@ -125,7 +119,7 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
           <Button label="Run again" onPress={bench.runAgain} />
         </Card>
       )}
-      <SumsCard runs={bench.runs} {...sumsFor(context)} />
+      <SumsCard runs={bench.runs} {...own.sums(context)} />
       {bench.runs.length > 0 && (
         <StripsCard
           runs={bench.runs}
@@ -139,8 +133,8 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
       {bench.runs.length > 0 && (
         <>
           <HappeningsCard runs={bench.runs} colours={colours} />
-          {!isContextOf('pool', context) && (
-            <StrokeCard
+          {Closer && (
+            <Closer
               client={bench.client}
               at_s={player.at_s}
               seconds={bench.runs[0].seconds}
@@ -150,9 +144,7 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
         </>
       )}
       <Words size="small" colour="quiet">
-        {isContextOf('pool', context)
-          ? 'A simulation from the settings and the duty, the filter as it is before a wash. What roof, heater and air do is a fair guess. Prove at the pump.'
-          : `A simulation from the settings and the duty, with seed ${draft.seed}. What gas does in the head is a fair guess; the pump itself decides. Prove at the pump.`}
+        {own.caveat(draft)}
       </Words>
     </Screen>
   );

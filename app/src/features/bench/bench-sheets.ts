@@ -1,7 +1,5 @@
 import type { PumpResource } from '@barythm/contract/resources';
-import { isContextOf, type FamilyContext } from '@barythm/core/families';
-import { planMetering } from '@barythm/core/families/metering';
-import { planPool } from '@barythm/core/families/pool';
+import { familyOf, type FamilyContext } from '@barythm/core/families';
 import { bareContext, contextOf, viewJob } from '@barythm/core/job';
 import type { SettingValues } from '@barythm/core/profile';
 
@@ -49,5 +47,5 @@ export function sheetsOf(pump: PumpResource): BenchSheets | null {
 }
 
 function plannedValues(context: FamilyContext): SettingValues {
-  return isContextOf('pool', context) ? planPool(context).values : planMetering(context).values;
+  return familyOf(context.profile.family).plan(context).values;
 }

@@ -1,11 +1,12 @@
 import { stripChart } from '@barythm/core/chart';
 import { EVENT_WORDS, happensAtOnce, SECONDS_PER_DAY, type BenchEvent } from '@barythm/core/bench';
-import { isContextOf, type FamilyContext } from '@barythm/core/families';
+import type { FamilyContext } from '@barythm/core/families';
 import { thrownAtATap } from '@barythm/core/job';
 import { formatNumber, inSystemOf, type UnitSystem } from '@barythm/core/units';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { PanResponder, Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
 import Svg, { Line, Path, Rect } from 'react-native-svg';
+import { screensOf } from '../../families/registry';
 import { Axes } from '../../charts/axes';
 import { useChartBox } from '../../charts/use-chart-box';
 import { Button } from '../../ui/button';
@@ -26,13 +27,6 @@ interface StripsCardProps {
   readonly onThrow: (event: BenchEvent) => void;
 }
 
-/** What would only puzzle: the cause as a number, a roof that nothing heats by, the other of signal and pulses. */
-function hiddenChannels(context: FamilyContext): readonly string[] {
-  if (!isContextOf('pool', context)) return [context.duty.signal.source === 'meter' ? 'signal' : 'pulses'];
-  const solar = context.duty.circuits.some(({ kind }) => kind === 'solar');
-  return solar ? ['cause'] : ['cause', 'roof'];
-}
-
 /** A fault thrown in by a tap lasts an hour. */
 const THROWN_s = 3600;
 
@@ -40,12 +34,12 @@ const THROWN_s = 3600;
 export function StripsCard({ runs: given, colours, context, player, onThrow }: StripsCardProps) {
   const { system } = useReader();
   const runs = useMemo(() => given.map((run) => inUnitsOf(run, system)), [given, system]);
-  const pool = isContextOf('pool', context);
-  const [channel, setChannel] = useState(pool ? 'speed' : 'dose');
+  const { bench } = screensOf(context.profile.family);
+  const [channel, setChannel] = useState(bench.channel);
   const [first] = runs;
   if (!first) return null;
   const week = first.seconds > SECONDS_PER_DAY;
-  const hidden = hiddenChannels(context);
+  const hidden = bench.hidden(context);
   const live = first.traces.filter(
     ({ key }) =>
       !hidden.includes(key) &&
@@ -55,8 +49,7 @@ export function StripsCard({ runs: given, colours, context, player, onThrow }: S
   const most = Math.max(
     ...runs.map((run) => Math.max(...(run.traces.find((trace) => trace.key === shown)?.max ?? [0]))),
   );
-  const dose = pool ? null : context.duty.dose;
-  const band = dose && shown === 'dose' ? { low: dose.low_mgl, high: dose.high_mgl } : null;
+  const band = bench.band(context, shown);
   const top = band ? Math.min(most, band.high * 3) : most;
   const bucket = Math.min(first.traces[0].min.length - 1, Math.floor(player.at_s / first.bucket_s));
   return (
@@ -92,7 +85,7 @@ export function StripsCard({ runs: given, colours, context, player, onThrow }: S
       </Words>
       {band && most > top && (
         <Words size="small" colour="quiet">
-          A dose far above the band is drawn at the upper edge.
+          What is far above the band is drawn at the upper edge.
         </Words>
       )}
       <View style={styles.play}>

@@ -1,17 +1,9 @@
 import { render, screen } from '@testing-library/react-native';
 import type { ShownRun } from '../../workers/bench-messages';
-import { METERING_ROWS } from './sum-rows';
+import { SUMS } from '../../families/metering/bench/sums';
 import { SumsCard } from './sums-card';
 
-const IN_BAND = {
-  rows: METERING_ROWS,
-  headline: {
-    of: (s: ShownRun['sums']) => s.inBand * 100,
-    decimals: 1,
-    unit: '% in the band',
-    moreIsBetter: true,
-  },
-};
+const IN_BAND = SUMS;
 
 const run = (name: string, sums: Partial<Record<string, number>>): ShownRun => ({
   name,

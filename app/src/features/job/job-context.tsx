@@ -23,12 +23,10 @@ export function useJobScope(): JobScope {
 }
 
 /** The scope of a job on a pump of one family, for the parts of a stage that are of that family alone. */
-function useScopeOf<F extends FamilyName>(
+export function useScopeOf<F extends FamilyName>(
   family: F,
 ): JobScope & { readonly view: JobView & ViewOf<FamilyKinds[F]> } {
   const scope = useJobScope();
   if (!isViewOf(family, scope.view)) throw new Error(`This part is for a ${family} pump.`);
   return { ...scope, view: scope.view };
 }
-export const useMetering = () => useScopeOf('metering');
-export const usePool = () => useScopeOf('pool');

@@ -10,7 +10,7 @@ import { Screen } from '../../ui/screen';
 import { Failed, Loading } from '../../ui/states';
 import { SPACE } from '../../ui/theme';
 import { Heading, Words } from '../../ui/words';
-import { behaviourLines } from './behaviour-lines';
+import { screensOf } from '../../families/registry';
 import { RouteKeys } from './route-keys';
 import { limitsInWords } from './limits-in-words';
 import { ENTER_WHEN } from './entry-words';
@@ -47,14 +47,16 @@ function ProfileBody({ profile }: { profile: AnyProfile }) {
         />
       </ButtonRow>
       <Card title="How it behaves">
-        {behaviourLines(profile).map(([name, words]) => (
-          <View key={name}>
-            <Words size="small" colour="quiet">
-              {name}
-            </Words>
-            <Words>{words}</Words>
-          </View>
-        ))}
+        {screensOf(profile.family)
+          .behaviourLines(profile)
+          .map(([name, words]) => (
+            <View key={name}>
+              <Words size="small" colour="quiet">
+                {name}
+              </Words>
+              <Words>{words}</Words>
+            </View>
+          ))}
       </Card>
       {profile.groups.map((group) => (
         <View key={group.key} style={styles.group}>

@@ -10,7 +10,7 @@ import pulseWheel from '../../../../profiles/pulse-wheel.json';
 import stepper from '../../../../profiles/stepper-flow.json';
 import keyContact from '../../../../profiles/three-key-contact.json';
 import twoPoint from '../../../../profiles/two-point-soft-keys.json';
-import { behaviourLines } from './behaviour-lines';
+import { screensOf } from '../../families/registry';
 import { limitsInWords } from './limits-in-words';
 import { profileSchema } from '@barythm/core/families';
 
@@ -26,6 +26,7 @@ const ALL = [
   keyContact,
   twoPoint,
 ].map((body) => profileSchema.parse(body));
+const behaviourLines = (one: AnyProfile) => screensOf(one.family).behaviourLines(one);
 const lineOf = (profile: AnyProfile, name: string) =>
   behaviourLines(profile).find(([line]) => line === name)?.[1];
 const profile = (id: string) => {

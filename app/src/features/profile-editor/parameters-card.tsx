@@ -9,7 +9,8 @@ import { Field } from '../../ui/field';
 import { SPACE, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words';
 import { rolesOfFamily } from '@barythm/core/families';
-import { BLANK_PARAMETER, type ParameterTexts, type ProfileErrors } from './profile-draft';
+import type { ProfileErrors } from '../../families/family-screens';
+import { BLANK_PARAMETER, type ParameterTexts } from './profile-draft';
 
 interface ParametersCardProps {
   readonly family: AnyProfile['family'];

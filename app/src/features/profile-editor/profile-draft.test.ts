@@ -1,9 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { BLANK_BEHAVIOURS } from './behaviour-texts';
-import { BLANK_POOL_BEHAVIOURS } from './pool-behaviours';
-import { textAt, withText } from '../../form/tree';
-import { BLANK_PARAMETER, draftOf, profileOf, type ProfileDraft } from './profile-draft';
+import { BLANK_POOL_BEHAVIOURS } from '../../families/pool/profile/pool-behaviours';
+import { textAt, Texts, withText } from '../../form/tree';
+import { BLANK_PARAMETER, broughtUp, draftOf, habitsOf, profileOf, type ProfileDraft } from './profile-draft';
 import { profileSchema } from '@barythm/core/families';
 
 const shipped = (name: string) =>
@@ -45,7 +44,7 @@ test.each(POOL_NAMES)('“%s” comes back from its texts as it went', (name) =>
 describe('how a pool controller behaves', () => {
   const start = draftOf(shipped('pool-drive-ten-slots'));
   const typed = (path: string, text: string) =>
-    profileOf({ ...start, poolBehaviours: withText(start.poolBehaviours, path, text) });
+    profileOf({ ...start, habits: { pool: withText(habitsOf(start) as Texts, path, text) } });
   test.each([
     ['speed.least_rpm', 'slow', '“slow” is not a figure.'],
     ['speed.step_rpm', '0', 'This is needed.'],
@@ -62,8 +61,8 @@ describe('how a pool controller behaves', () => {
   test('a frost guard, an address and a mark at the end of set-up are had or not', () => {
     expect(typed('frost.on', 'no').profile?.behaviours).toMatchObject({ frost: null });
     const link = draftOf(shipped('pool-drive-link'));
-    const without = withText(link.poolBehaviours, 'addresses.on', 'no');
-    expect(profileOf({ ...link, poolBehaviours: without }).profile?.behaviours).toMatchObject({
+    const without = withText(habitsOf(link) as Texts, 'addresses.on', 'no');
+    expect(profileOf({ ...link, habits: { pool: without } }).profile?.behaviours).toMatchObject({
       addresses: null,
     });
     expect(typed('setUpEnd', 'It shows READY.').profile?.behaviours).toMatchObject({
@@ -98,9 +97,17 @@ const blank: ProfileDraft = {
   family: 'metering',
   groups: '',
   parameters: [],
-  behaviours: BLANK_BEHAVIOURS,
-  poolBehaviours: BLANK_POOL_BEHAVIOURS,
+  habits: {},
 };
+
+test('a draft that was kept before each family had its own place is read on, with nothing lost', () => {
+  const { habits, ...rest } = draftOf(shipped('three-key-contact'));
+  const kept = { ...rest, behaviours: habits.metering, poolBehaviours: { kind: 'panel' } };
+  const draft = broughtUp(kept);
+  expect(profileOf(draft)).toEqual({ profile: shipped('three-key-contact'), errors: {} });
+  expect(draft.habits.pool).toEqual({ kind: 'panel' });
+  expect(broughtUp(draft)).toBe(draft);
+});
 
 test('from blank: everything that is missing is said at its own place', () => {
   const { profile, errors } = profileOf(blank);
@@ -145,7 +152,7 @@ test.each<[string, ProfileDraft, string, string]>([
   ['no way of storing', withParameter({ storedBy: '' }), 'parameters.2.storedBy', 'needed'],
   [
     'a rate of text',
-    { ...good, behaviours: { ...good.behaviours, greatestRate: 'A=fast' } },
+    { ...good, habits: { metering: { ...(habitsOf(good) as object), greatestRate: 'A=fast' } } },
     'behaviours.greatestRate',
     'not a figure',
   ],

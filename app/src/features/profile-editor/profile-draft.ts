@@ -4,11 +4,11 @@ import {
   rolesOfFamily,
   roleUnitFault,
   type AnyProfile,
+  type FamilyName,
 } from '@barythm/core/families';
 import type { Parameter } from '@barythm/core/profile';
-import type { Texts } from '../../form/tree';
-import { BLANK_BEHAVIOURS, behaviourTexts, readBehaviours, type BehaviourTexts } from './behaviour-texts';
-import { BLANK_POOL_BEHAVIOURS, poolBehaviourTexts, readPoolBehaviours } from './pool-behaviours';
+import type { ProfileErrors } from '../../families/family-screens';
+import { screensOf } from '../../families/registry';
 
 /** A parameter as it is typed. Lists and limits are lines of text, each with its own small form. */
 export interface ParameterTexts {
@@ -46,10 +46,8 @@ export interface ProfileDraft {
   /** a line each: key | label, in the order of work; a repeating one: key | label | 10 × Program */
   readonly groups: string;
   readonly parameters: readonly ParameterTexts[];
-  /** of a metering pump */
-  readonly behaviours: BehaviourTexts;
-  /** of a pool pump */
-  readonly poolBehaviours: Texts;
+  /** as they are typed, of each family that was looked at: another choice loses nothing */
+  readonly habits: Readonly<Partial<Record<FamilyName, unknown>>>;
 }
 
 export const BLANK_PARAMETER: ParameterTexts = {
@@ -74,8 +72,23 @@ export const BLANK_PARAMETER: ParameterTexts = {
   appliesWhen: '',
 };
 
-/** What is wrong, by place: `name`, `parameters.2.least`, `behaviours.greatestRate`. */
-export type ProfileErrors = Readonly<Record<string, string>>;
+/** The habits of the family that is described, as they are typed so far. */
+export function habitsOf({ family, habits }: ProfileDraft): unknown {
+  return habits[family] ?? screensOf(family).describe.blank;
+}
+
+/** A draft that was kept on the device when each family’s habits had a field of their own. */
+interface EarlierDraft extends Omit<ProfileDraft, 'habits'> {
+  readonly behaviours: unknown;
+  readonly poolBehaviours: unknown;
+}
+
+/** A kept draft in today’s form: what was typed before stays. */
+export function broughtUp(kept: ProfileDraft | EarlierDraft): ProfileDraft {
+  if ('habits' in kept) return kept;
+  const { behaviours, poolBehaviours, ...rest } = kept;
+  return { ...rest, habits: { metering: behaviours, pool: poolBehaviours } };
+}
 
 function groupLine({ key, label, repeat }: AnyProfile['groups'][number]): string {
   if (!repeat) return `${key} | ${label}`;
@@ -110,9 +123,7 @@ export function draftOf(profile: AnyProfile): ProfileDraft {
     family: profile.family,
     groups: profile.groups.map(groupLine).join('\n'),
     parameters: profile.parameters.map(parameterTexts),
-    behaviours: profile.family === 'metering' ? behaviourTexts(profile.behaviours) : BLANK_BEHAVIOURS,
-    poolBehaviours:
-      profile.family === 'pool' ? poolBehaviourTexts(profile.behaviours) : BLANK_POOL_BEHAVIOURS,
+    habits: { [profile.family]: screensOf(profile.family).describe.texts(profile.behaviours) },
   };
 }
 
@@ -161,6 +172,7 @@ function limitText(limit: Parameter['least']): string {
 /** Reads the texts as a profile; what is wrong is said at the place where it was typed. */
 export function profileOf(draft: ProfileDraft): { profile: AnyProfile | null; errors: ProfileErrors } {
   const errors: Record<string, string> = {};
+  const { describe } = screensOf(draft.family);
   const candidate = {
     format: 'barythm-profile',
     formatVersion: 1,
@@ -173,15 +185,12 @@ export function profileOf(draft: ProfileDraft): { profile: AnyProfile | null; er
     parameters: draft.parameters.map((texts, i) =>
       readParameter(texts, `parameters.${i}`, draft.family, errors),
     ),
-    behaviours:
-      draft.family === 'pool'
-        ? readPoolBehaviours(draft.poolBehaviours, errors)
-        : readBehaviours(draft.behaviours, errors),
+    behaviours: describe.read(habitsOf(draft), errors),
   };
   const parsed = profileSchema.safeParse(candidate);
   if (!parsed.success) {
-    const pool = draft.family === 'pool';
-    for (const issue of parsed.error.issues) errors[placeOf(issue.path, pool)] ??= wordsOf(issue, pool);
+    for (const issue of parsed.error.issues)
+      errors[placeOf(issue.path, draft.family)] ??= wordsOf(issue, draft.family);
   }
   const profile = parsed.success && Object.keys(errors).length === 0 ? parsed.data : null;
   return { profile, errors };
@@ -195,16 +204,12 @@ const PLAIN: Readonly<Record<string, string>> = {
   parameters: 'At least one parameter.',
 };
 
-/** What is left open of a pool controller’s behaviours. */
-const POOL_WORDS: Readonly<Record<string, string>> = {
-  invalid_value: 'Choose one.',
-  invalid_type: 'This is needed.',
-  too_small: 'This is needed.',
-};
-
-function wordsOf(issue: { code: string; path: PropertyKey[]; message: string }, pool: boolean): string {
+function wordsOf(issue: { code: string; path: PropertyKey[]; message: string }, family: FamilyName): string {
   const [first, , field] = issue.path.map(String);
-  if (pool && first === 'behaviours') return POOL_WORDS[issue.code] ?? issue.message;
+  if (first === 'behaviours') {
+    const own = screensOf(family).describe.wordsOf(issue.code);
+    if (own !== null) return own;
+  }
   if (issue.path.length === 1 && PLAIN[first]) return PLAIN[first];
   const text = field === 'label' || field === 'storedBy' || field === 'group';
   if (text && issue.code === 'too_small') return 'This is needed.';
@@ -212,22 +217,13 @@ function wordsOf(issue: { code: string; path: PropertyKey[]; message: string }, 
 }
 
 /** Where in the form a path of the schema is typed. */
-function placeOf(path: PropertyKey[], pool: boolean): string {
+function placeOf(path: PropertyKey[], family: FamilyName): string {
   const [first, second, third] = path.map(String);
   if (first === 'parameters' && second !== undefined) return `parameters.${second}.${third ?? 'key'}`;
-  if (first === 'behaviours' && pool) return path.map(String).join('.');
-  if (first === 'behaviours') return `behaviours.${BEHAVIOUR_PLACE[second] ?? second ?? 'modes'}`;
+  if (first === 'behaviours')
+    return `behaviours.${screensOf(family).describe.placeOf(path.slice(1).map(String))}`;
   return first;
 }
-
-const BEHAVIOUR_PLACE: Readonly<Record<string, string>> = {
-  greatestRate_spm: 'greatestRate',
-  leastRate_spm: 'leastRate',
-  brokenWire: 'brokenReaction',
-  analog: 'ranges',
-  pulses: 'recognition',
-  smooth: 'nominal',
-};
 
 /** Lines of a text, each parted by upright strokes. */
 function linesOf(text: string): string[][] {

@@ -16,34 +16,22 @@ import { FilePick } from '../../ui/file-pick';
 import { Screen } from '../../ui/screen';
 import { Failed, Loading } from '../../ui/states';
 import { Words } from '../../ui/words';
-import { BehavioursCard } from './behaviours-card';
-import { BLANK_BEHAVIOURS } from './behaviour-texts';
+import { ALL_SCREENS, screensOf } from '../../families/registry';
 import { ParametersCard } from './parameters-card';
-import { BLANK_POOL_BEHAVIOURS } from './pool-behaviours';
-import { PoolBehavioursCard } from './pool-behaviours-card';
-import { draftOf, profileOf, type ProfileDraft } from './profile-draft';
+import { broughtUp, draftOf, habitsOf, profileOf, type ProfileDraft } from './profile-draft';
 import { profileSchema } from '@barythm/core/families';
 
-const FAMILIES = [
-  { value: 'metering', label: 'A metering pump' },
-  { value: 'pool', label: 'A pool pump or panel' },
-] as const;
-/** What a controller of each family mostly has, in the order of work. */
-const GROUPS: Readonly<Record<ProfileDraft['family'], string>> = {
-  metering: 'drive | Drive and stroke\nmode | Mode\nsignal | Signal',
-  pool: 'motor | Motor and limits\nprograms | Programs | 4 × Program\nprime | Priming\nfrost | Frost guard\naccess | Clock, access, power',
-};
+const [[FIRST]] = ALL_SCREENS;
 
 const BLANK: ProfileDraft = {
   id: '',
   version: '1',
   name: '',
   about: '',
-  family: 'metering',
-  groups: GROUPS.metering,
+  family: FIRST,
+  groups: screensOf(FIRST).describe.groups,
   parameters: [],
-  behaviours: BLANK_BEHAVIOURS,
-  poolBehaviours: BLANK_POOL_BEHAVIOURS,
+  habits: {},
 };
 
 /** A controller described by its user: from blank, from a copy, or from a file; checked as it is typed. */
@@ -56,14 +44,14 @@ function FromCopy({ id }: { id: string }) {
   const profile = useProfile(id);
   if (profile.isLoading) {
     return (
-      <Screen title="AnyProfile">
+      <Screen title="Profile">
         <Loading what="the profile" />
       </Screen>
     );
   }
   if (!profile.data) {
     return (
-      <Screen title="AnyProfile">
+      <Screen title="Profile">
         <Failed error={profile.error ?? new Error('No answer.')} onRetry={() => void profile.refetch()} />
       </Screen>
     );
@@ -73,7 +61,9 @@ function FromCopy({ id }: { id: string }) {
 }
 
 function Editor({ from, start }: { from: string; start: ProfileDraft }) {
-  const [draft, setDraft] = useDraftOf<ProfileDraft>(`profile:${from}`, start);
+  const [kept, setDraft] = useDraftOf<ProfileDraft>(`profile:${from}`, start);
+  const draft = useMemo(() => broughtUp(kept), [kept]);
+  const { describe } = screensOf(draft.family);
   const { profile, errors } = useMemo(() => profileOf(draft), [draft]);
   const [said, setSaid] = useState<string | null>(null);
   const [importError, setImportError] = useState<string | null>(null);
@@ -159,9 +149,9 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
           <Choice
             label="A controller of"
             testID="p-family"
-            options={FAMILIES}
+            options={ALL_SCREENS.map(([value, { describe }]) => ({ value, label: describe.label }))}
             value={draft.family}
-            onChange={(family) => change({ family, groups: GROUPS[family] })}
+            onChange={(family) => change({ family, groups: screensOf(family).describe.groups })}
           />
         )}
         <Field
@@ -207,19 +197,11 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
           onChange={(groups) => change({ groups })}
         />
       </Card>
-      {draft.family === 'pool' ? (
-        <PoolBehavioursCard
-          texts={draft.poolBehaviours}
-          errors={errors}
-          onChange={(poolBehaviours) => change({ poolBehaviours })}
-        />
-      ) : (
-        <BehavioursCard
-          texts={draft.behaviours}
-          errors={errors}
-          onChange={(behaviours) => change({ behaviours })}
-        />
-      )}
+      <describe.Card
+        texts={habitsOf(draft)}
+        errors={errors}
+        onChange={(texts) => change({ habits: { ...draft.habits, [draft.family]: texts } })}
+      />
       <ParametersCard
         family={draft.family}
         parameters={draft.parameters}

@@ -1,15 +1,8 @@
 import type { PumpResource } from '@barythm/contract/resources';
-import { isContextOf, type FamilyContext } from '@barythm/core/families';
-import {
-  ratesOfDay_spm,
-  usageOfDay,
-  understand,
-  type MeteringContext,
-} from '@barythm/core/families/metering';
+import type { FamilyContext } from '@barythm/core/families';
 import { bareContext, checkColumn, leavingFindings, viewJob } from '@barythm/core/job';
 import { inOrderOfWork, type SettingValues } from '@barythm/core/profile';
 import { addDays, dateInWords, siteTime } from '@barythm/core/time';
-import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
 import { useReader } from '../../ui/reader';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -17,7 +10,6 @@ import { Linking, StyleSheet, View } from 'react-native';
 import { addressOfFile } from '../../api/client';
 import { newId, outbox } from '../../api/device';
 import { usePump } from '../../api/queries';
-import { BeatStripView } from '../../charts/beat-strip-view';
 import { Button } from '../../ui/button';
 import { Card, LinkCard } from '../../ui/card';
 import { useWide } from '../../ui/layout';
@@ -26,14 +18,12 @@ import { Empty, Failed, Loading } from '../../ui/states';
 import { SPACE } from '../../ui/theme';
 import { TriadSign } from '../../ui/triad';
 import { Heading, Words } from '../../ui/words';
+import { screensOf } from '../../families/registry';
 import { FindingList } from '../findings/finding-list';
 import { useLastStage } from '../job/last-stage';
 import { STATE_WORDS } from '../job/state-words';
 import { ValueText } from '../job/value-text';
-import { dutyLines } from './duty-words';
-import { PoolWeekCard } from './pool-week-card';
 import { HistoryCards } from './history-cards';
-import { StockCard } from './stock-card';
 
 /** One pump: what it is, its duty, its settings, its day, what is wrong with it, its visits. */
 export function PumpScreen() {
@@ -96,9 +86,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
     }
     return state.context ? checkColumn(state.context, 'found', state.values) : [];
   }, [pump, state]);
-  const pool = state.context && isContextOf('pool', state.context) ? state.context : null;
-  const metering = state.context && !isContextOf('pool', state.context) ? state.context : null;
-  const day = useMemo(() => metering && dayFor(metering), [metering]);
+  const { dutyLines, Day, Stock } = screensOf(pump.profile.family).pump;
   const open = pump.jobs.find((job) => job.state === 'open' || job.state === 'planned');
 
   const lastStage = useLastStage(open?.id ?? '');
@@ -179,30 +167,9 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           <Words>{pump.note}</Words>
         </Card>
       )}
-      {day && (
-        <Card title="Day">
-          <BeatStripView
-            rates={day.rates}
-            greatest={Math.max(1, ...day.rates)}
-            unit="strokes/min"
-            now={pump.nowShare}
-            height={72}
-            hours
-          />
-          <Words size="small" colour="quiet">
-            Full height is the day’s greatest:{' '}
-            {figureWithUnit(fig('strokeRate', Math.max(...day.rates)), reader)}, of{' '}
-            {figureWithUnit(fig('strokeRate', day.greatest), reader)} that it can make.
-          </Words>
-          <Words>
-            About {formatNumber(day.strokes, 0, reader.decimal)} strokes and{' '}
-            {figureWithUnit(fig('volume', day.litres), reader)} of product a day, by the duty’s water flow.
-          </Words>
-        </Card>
-      )}
-      {pool && <PoolWeekCard context={pool} nowShare={pump.nowShare} />}
+      {state.context && <Day context={state.context} nowShare={pump.nowShare} />}
       {!wide && found}
-      {metering && <StockCard context={metering} values={state.values} />}
+      {Stock && state.context && <Stock context={state.context} values={state.values} />}
       <Card title="Settings">
         <Words size="small" colour="quiet">
           {state.from}
@@ -292,20 +259,6 @@ function PumpBody({ pump }: { pump: PumpResource }) {
       ))}
     </Screen>
   );
-}
-
-function dayFor(context: MeteringContext) {
-  if (!context.duty.water.hourly_m3h) return null;
-  const settings = understand(context.profile, context.plate, context.inForce);
-  const rates = ratesOfDay_spm(context, settings);
-  const day = usageOfDay(context, settings);
-  if (!rates || !day) return null;
-  return {
-    rates,
-    greatest: settings.geared_spm,
-    strokes: Math.round(day.strokes),
-    litres: day.hourly_L.reduce((sum, litres) => sum + litres, 0),
-  };
 }
 
 /** A sheet longer than this is folded on the pump's page. */

@@ -12,6 +12,8 @@ import { Field } from '../../ui/field';
 import { Screen } from '../../ui/screen';
 import { Failed, Loading } from '../../ui/states';
 import { Words } from '../../ui/words';
+import { familyOf, PLATE_CHOICES } from '@barythm/core/families';
+import { INTERNAL_UNIT } from '@barythm/core/units';
 
 const BLANK: NewPump = {
   site: '',
@@ -23,12 +25,6 @@ const BLANK: NewPump = {
   profile: '',
   model: '',
   serial: '',
-  gear: '',
-  greatest_spm: '',
-  rated_bar: '',
-  greatest_rpm: '',
-  rated_W: '',
-  kind: '',
 };
 
 /** One pump into the register: at a site that is there, or with its site. */
@@ -72,21 +68,17 @@ function NewPumpForm({ site }: { site: Site | null }) {
   const [errors, setErrors] = useState<Partial<Record<string, string>>>({});
   const [general, setGeneral] = useState<string | null>(null);
 
-  const library = useLibrary();
-  const family = library.data?.profiles.find(({ id }) => id === draft.profile)?.family;
-
-  const set = (changed: Partial<NewPump>) => {
+  const set = (changed: Readonly<Record<string, string>>) => {
     setDraft({ ...draft, ...changed });
     setErrors(Object.fromEntries(Object.entries(errors).filter(([key]) => !(key in changed))));
     setGeneral(null);
   };
-  const field = (key: keyof NewPump, label: string, more: { unit?: string; words?: boolean } = {}) => (
+  const field = (key: string, label: string) => (
     <Field
       label={label}
-      unit={more.unit}
-      words={more.words ?? true}
+      words
       testID={`new-${key}`}
-      value={draft[key]}
+      value={draft[key] ?? ''}
       error={errors[key] ?? null}
       onChange={(text) => set({ [key]: text })}
     />
@@ -133,17 +125,13 @@ function NewPumpForm({ site }: { site: Site | null }) {
       <Card title="Plate">
         {field('model', 'Model as on the plate')}
         {field('serial', 'Serial number')}
-        {family === 'pool' ? (
-          <>
-            {field('greatest_rpm', 'Full speed', { unit: 'rev/min', words: false })}
-            {field('rated_W', 'Rated power', { unit: 'W', words: false })}
-            {field('kind', 'Kind of pump, as its controller names it')}
-          </>
-        ) : (
-          <>
-            {field('greatest_spm', 'Greatest rate', { unit: 'strokes/min', words: false })}
-            {field('rated_bar', 'Rated pressure', { unit: 'bar', words: false })}
-          </>
+        {draft.profile !== '' && (
+          <PlateFields
+            profileId={draft.profile}
+            draft={draft}
+            errors={errors}
+            onChange={(key, text) => set({ [key]: text })}
+          />
         )}
         <Words size="small" colour="quiet">
           What cannot be read now is left empty; it is asked for again on the job, under Plate and controller.
@@ -156,7 +144,7 @@ function NewPumpForm({ site }: { site: Site | null }) {
 interface ControllerProps {
   readonly draft: NewPump;
   readonly error: string | null;
-  readonly onChange: (changed: Partial<NewPump>) => void;
+  readonly onChange: (changed: Readonly<Record<string, string>>) => void;
 }
 
 /** Which controller it is, by the profiles of the library, and its gear where it can have several. */
@@ -174,11 +162,11 @@ function ControllerCard({ draft, error, onChange }: ControllerProps) {
         value={draft.profile || null}
         error={error}
         hint={profiles.find(({ id }) => id === draft.profile)?.about}
-        onChange={(profile) => onChange({ profile, gear: '' })}
+        // what was chosen among another controller’s is none of this one’s
+        onChange={(profile) =>
+          onChange({ profile, ...Object.fromEntries(PLATE_CHOICES.map((key) => [key, ''])) })
+        }
       />
-      {draft.profile !== '' && (
-        <Gears profileId={draft.profile} gear={draft.gear} onGear={(gear) => onChange({ gear })} />
-      )}
       <Words size="small" colour="quiet">
         Not among them? Describe it under Library, from a copy or blank.
       </Words>
@@ -186,26 +174,40 @@ function ControllerCard({ draft, error, onChange }: ControllerProps) {
   );
 }
 
-function Gears({
-  profileId,
-  gear,
-  onGear,
-}: {
-  profileId: string;
-  gear: string;
-  onGear: (gear: string) => void;
-}) {
-  const profile = useProfile(profileId);
-  const gears =
-    profile.data?.family === 'metering' ? Object.keys(profile.data.behaviours.greatestRate_spm) : [];
-  if (gears.length < 2) return null;
-  return (
-    <Choice
-      label="Gear on the plate"
-      testID="new-gear"
-      options={gears.map((value) => ({ value, label: value }))}
-      value={gear || null}
-      onChange={onGear}
-    />
-  );
+interface PlateProps {
+  readonly profileId: string;
+  readonly draft: NewPump;
+  readonly errors: Partial<Record<string, string>>;
+  readonly onChange: (key: string, text: string) => void;
+}
+
+/** What stands on the plate of a pump with this controller. */
+function PlateFields({ profileId, draft, errors, onChange }: PlateProps) {
+  const { data: profile } = useProfile(profileId);
+  if (!profile) return null;
+  return familyOf(profile.family).arrival.plate.map(({ key, label, quantity, options }) => {
+    const choices = options?.(profile) ?? null;
+    if (choices?.length === 0) return null;
+    return choices ? (
+      <Choice
+        key={key}
+        label={label}
+        testID={`new-${key}`}
+        options={choices.map((value) => ({ value, label: value }))}
+        value={draft[key] || null}
+        onChange={(text) => onChange(key, text)}
+      />
+    ) : (
+      <Field
+        key={key}
+        label={label}
+        unit={quantity ? INTERNAL_UNIT[quantity] : undefined}
+        words={!quantity}
+        testID={`new-${key}`}
+        value={draft[key] ?? ''}
+        error={errors[key] ?? null}
+        onChange={(text) => onChange(key, text)}
+      />
+    );
+  });
 }

@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react-native';
 import { MOTOR, standJob } from '../../../testing/job-stand';
 import { MessagesCard } from './messages-card';
 import { ResetsCard } from './resets-card';
-import { ServicedCard } from './serviced-card';
+import { ServicedCard } from '../../../families/metering/found/serviced-card';
 import { press, type } from '../../../testing/touch';
 
 const says = (words: string | RegExp) => expect(screen.getByText(words)).toBeTruthy();

@@ -1,24 +1,15 @@
 import { leftAsFound } from '@barythm/core/job';
 import { lastRecord } from '@barythm/core/visit';
+import { screensOf } from '../../../families/registry';
 import { FindingList } from '../../findings/finding-list';
 import { Heading, Words } from '../../../ui/words';
-import { PoolIdentifyCard } from '../../pool/found/pool-identify-card';
-import { PoolNowCard } from '../../pool/found/pool-now-card';
-import { SaltCard } from '../../pool/found/salt-card';
-import { ValvesCard } from '../../pool/found/valves-card';
-import { WeekFoundCard } from '../../pool/found/week-found-card';
 import { useJobScope } from '../job-context';
 import { CancelCard } from '../close-cards';
 import { ForwardButton } from '../forward-button';
 import { StageFrame } from '../stage-frame';
-import { CalibrationCard } from '../calibration-card';
-import { ChecksCard } from '../prove/checks-card';
-import { ServicedCard } from './serviced-card';
 import { ClockCard } from './clock-card';
-import { IdentifyCard } from './identify-card';
 import { MakeSafeCard } from './make-safe-card';
 import { MessagesCard } from './messages-card';
-import { ReadingsNowCard } from './readings-now-card';
 import { ResetsCard } from './resets-card';
 import { FoundSheet } from './found-sheet';
 
@@ -26,7 +17,7 @@ import { FoundSheet } from './found-sheet';
 export function AsFoundStage() {
   const { view, go } = useJobScope();
   const { document } = view;
-  const pool = view.family === 'pool';
+  const { Readings, Plate, Before, After, Work } = screensOf(view.family).found;
   const identified = lastRecord(document, 'identify')?.id ?? 'new';
   const counted = view.rows.filter((row) => row.found).length;
   return (
@@ -60,26 +51,16 @@ export function AsFoundStage() {
       }
     >
       {/* what takes a running pump and its power is read before it is locked off */}
-      {pool ? <PoolNowCard /> : <ReadingsNowCard />}
+      <Readings />
       <MakeSafeCard />
-      {pool ? <PoolIdentifyCard key={identified} /> : <IdentifyCard key={identified} />}
-      {pool && <WeekFoundCard />}
+      <Plate key={identified} />
+      {Before && <Before />}
       <FoundSheet />
-      {pool && <ChecksCard title="Sensors against a reference" testID="sensors" only="sensor-" />}
+      {After && <After />}
       {document.profile.behaviours.hasClock && <ClockCard />}
       <MessagesCard />
       <ResetsCard />
-      {pool ? (
-        <>
-          <SaltCard />
-          <ValvesCard />
-        </>
-      ) : (
-        <>
-          <ServicedCard />
-          <CalibrationCard />
-        </>
-      )}
+      <Work />
       <CancelCard />
     </StageFrame>
   );

@@ -9,9 +9,9 @@ import { MOTOR, NUMBERED, standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';
 import { ClockCard } from './clock-card';
 import { FoundSheet } from './found-sheet';
-import { IdentifyCard } from './identify-card';
+import { IdentifyCard } from '../../../families/metering/found/identify-card';
 import { MakeSafeCard } from './make-safe-card';
-import { ReadingsNowCard } from './readings-now-card';
+import { ReadingsNowCard } from '../../../families/metering/found/readings-now-card';
 
 afterEach(() => forgetDrafts(''));
 const pressText = (text: string) => fireEvent.press(screen.getByText(text));

@@ -1,7 +1,8 @@
-import { addressOf, applies, parameterWithRole, type Parameter } from '@barythm/core/profile';
+import { addressOf, applies, type Parameter } from '@barythm/core/profile';
 import { dateInWords } from '@barythm/core/time';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { screensOf } from '../../../families/registry';
 import { newId } from '../../../api/device';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
@@ -19,8 +20,7 @@ export function FoundSheet() {
   const palette = usePalette();
   const [chosen, setChosen] = useState<string | null>(null);
   const { rows, values, document } = view;
-  // programs are read slot by slot on a card of their own
-  const apart = view.family === 'pool' ? parameterWithRole(view.profile, 'program.start')?.group : undefined;
+  const apart = screensOf(view.family).found.apart(view.profile);
   const parameters = view.parameters.filter(({ group }) => group !== apart);
   const isFound = (parameter: Parameter) =>
     Boolean(rows.find((row) => row.address === addressOf(parameter))?.found);

@@ -19,7 +19,7 @@ import { BeforeAndAfter, SameDay } from './before-and-after';
 import { Downloads } from './downloads';
 import { EMPTY_SIGNATURE, SignaturePad, type Drawn } from './signature-pad';
 import { ProvedCard } from './proved-card';
-import { WeekBeforeAfter } from '../../pool/hand-over/week-before-after';
+import { WeekBeforeAfter } from './week-before-after';
 import { useDays } from './use-days';
 
 interface Draft {

@@ -5,6 +5,8 @@ import type { MeteringProfile } from '../kind';
 /** What was read from this pump's own plate, never remembered from a like one. */
 export const meteringPlateSchema = z
   .object({
+    /** left out on plates that were written down before every plate said it */
+    family: z.literal('metering').optional(),
     /** gear as marked, null on a pump without gears or when it could not be read */
     gear: z.string().nullable(),
     /** greatest stroke rate on the plate, strokes/min; null when it could not be read */

@@ -18,6 +18,11 @@ export const arrival: Family<PoolKind>['arrival'] = {
     },
     { key: 'live', words: 'Covers over live parts stay shut: behind them a licensed electrician works.' },
   ],
+  plate: [
+    { key: 'greatest_rpm', label: 'Full speed', quantity: 'speed' },
+    { key: 'rated_W', label: 'Rated power', quantity: 'power' },
+    { key: 'kind', label: 'Kind of pump, as its controller names it', quantity: null },
+  ],
   plateCode: 'POO-20',
   readings: 'pool-now',
 };

@@ -1,0 +1,94 @@
+import type { BenchEvent, Scenario } from '@barythm/core/bench';
+import type { FamilyKind } from '@barythm/core/families';
+import type { SettingValues } from '@barythm/core/profile';
+import type { Reader } from '@barythm/core/units';
+import type { ComponentType, ReactNode } from 'react';
+import type { Headline, SumRow } from '../features/bench/sums-card';
+import type { BenchClient } from '../workers/bench-client';
+import type { Colour } from '../ui/theme';
+
+/** Lines to read: name and words. */
+export type Lines = readonly (readonly [string, string])[];
+
+/** What every family's bench is put together from; kept on the device. */
+export interface BenchDraft {
+  readonly days: 1 | 7;
+  readonly events: readonly BenchEvent[];
+}
+
+/** What is wrong with a described controller, by place: `name`, `parameters.2.least`, `behaviours.greatestRate`. */
+export type ProfileErrors = Readonly<Record<string, string>>;
+
+/** What a family paints for itself, on pages that are every pump's. */
+export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = BenchDraft> {
+  readonly found: {
+    /** readings that take a running pump and its power: before it is locked off */
+    readonly Readings: ComponentType;
+    readonly Plate: ComponentType;
+    /** what is read on a card of its own, before the other settings */
+    readonly Before?: ComponentType;
+    /** the group of settings that is read there */
+    apart(profile: K['profile']): string | undefined;
+    /** what is compared once the settings are known */
+    readonly After?: ComponentType;
+    /** work that is done beside setting */
+    readonly Work: ComponentType;
+  };
+  readonly Plan: ComponentType;
+  readonly Proof: ComponentType;
+  readonly pump: {
+    dutyLines(duty: K['duty'], reader: Reader): Lines;
+    /** its day or week, before what is wrong with it */
+    Day(props: { readonly context: K['context']; readonly nowShare: number }): ReactNode;
+    /** what it holds in stock, after that */
+    Stock?(props: { readonly context: K['context']; readonly values: SettingValues }): ReactNode;
+  };
+  readonly bench: {
+    readonly start: Draft;
+    scenario(draft: Draft, context: K['context']): Scenario;
+    SetUp(props: {
+      readonly draft: Draft;
+      readonly context: K['context'];
+      onChange(draft: Draft): void;
+    }): ReactNode;
+    /** the channel that is shown first */
+    readonly channel: string;
+    /** channels that would only puzzle on this pump */
+    hidden(context: K['context']): readonly string[];
+    /** what a channel is wanted to stay in; null where nothing is */
+    band(context: K['context'], channel: string): { readonly low: number; readonly high: number } | null;
+    /** the sums that tell most, and the one that stands largest */
+    sums(context: K['context']): { readonly rows: readonly SumRow[]; readonly headline: Headline };
+    /** a closer look at one moment */
+    Closer?(props: {
+      readonly client: BenchClient;
+      readonly at_s: number;
+      readonly seconds: number;
+      readonly colours: readonly Colour[];
+    }): ReactNode;
+    /** how far its figures can be trusted */
+    caveat(draft: Draft): string;
+  };
+  /** what a controller does by itself */
+  behaviourLines(profile: K['profile']): Lines;
+  /** how a controller is described by its user */
+  readonly describe: {
+    /** “A metering pump” */
+    readonly label: string;
+    /** groups that a controller of it mostly has, in the order of work */
+    readonly groups: string;
+    readonly blank: unknown;
+    texts(behaviours: K['profile']['behaviours']): unknown;
+    /** reads the texts; what is wrong is said at its place */
+    read(texts: unknown, errors: Record<string, string>): unknown;
+    Card(props: {
+      readonly texts: unknown;
+      readonly errors: ProfileErrors;
+      onChange(texts: unknown): void;
+    }): ReactNode;
+    /** where a path of the schema, under `behaviours`, is typed */
+    placeOf(path: readonly string[]): string;
+    /** a fault there in words that fit the form; null for the schema's own */
+    wordsOf(code: string): string | null;
+  };
+}

@@ -1,0 +1,40 @@
+import type { MeteringKind } from '@barythm/core/families/metering';
+import type { FamilyScreens } from '../family-screens';
+import { ScenarioCard } from './bench/scenario-card';
+import { StrokeCard } from './bench/stroke-card';
+import { SUMS } from './bench/sums';
+import { scenarioOf, START, type WaterDraft } from './bench/water-draft';
+import { IdentifyCard } from './found/identify-card';
+import { ReadingsNowCard } from './found/readings-now-card';
+import { WorkCards } from './found/work-cards';
+import { MeteringPlan } from './plan/metering-plan';
+import { behaviourLines } from './profile/behaviour-lines';
+import { describe } from './profile/describe';
+import { MeteringProof } from './prove/metering-proof';
+import { DayCard } from './pump/day-card';
+import { dutyLines } from './pump/duty-lines';
+import { StockCard } from './pump/stock-card';
+
+/** What is painted for metering and dosing pumps alone. */
+export const meteringScreens: FamilyScreens<MeteringKind, WaterDraft> = {
+  found: { Readings: ReadingsNowCard, Plate: IdentifyCard, apart: () => undefined, Work: WorkCards },
+  Plan: MeteringPlan,
+  Proof: MeteringProof,
+  pump: { dutyLines, Day: DayCard, Stock: StockCard },
+  bench: {
+    start: START,
+    scenario: scenarioOf,
+    SetUp: ScenarioCard,
+    channel: 'dose',
+    // of the signal and the pulses, the one that it is not given
+    hidden: ({ duty }) => [duty.signal.source === 'meter' ? 'signal' : 'pulses'],
+    band: ({ duty }, channel) =>
+      channel === 'dose' ? { low: duty.dose.low_mgl, high: duty.dose.high_mgl } : null,
+    sums: () => SUMS,
+    Closer: StrokeCard,
+    caveat: ({ seed }) =>
+      `A simulation from the settings and the duty, with seed ${seed}. What gas does in the head is a fair guess; the pump itself decides. Prove at the pump.`,
+  },
+  behaviourLines,
+  describe,
+};

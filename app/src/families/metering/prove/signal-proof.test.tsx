@@ -1,0 +1,78 @@
+import { screen } from '@testing-library/react-native';
+import { lastRecord } from '@barythm/core/visit';
+import { stateOf } from '@barythm/core/sheet';
+import { badlySet, type Writer } from '../../../../../core/src/job/fixtures';
+import { forgetDrafts } from '../../../draft/use-draft';
+import { MOTOR, standJob } from '../../../testing/job-stand';
+import { press, type, valueOf, wordsOf } from '../../../testing/touch';
+import { ProveStage } from '../../../features/job/prove/prove-stage';
+
+jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }), usePathname: () => '/' }));
+afterEach(() => forgetDrafts(''));
+
+/** Everything that the plan asks for is entered. */
+function set(writer: Writer): Writer {
+  const view = standJob(MOTOR, null, [], writer.document).view();
+  for (const row of view.rows.filter((one) => stateOf(one) === 'to-do')) {
+    writer.enter('left', row.address.split('/')[2], row.target!.value);
+  }
+  return writer;
+}
+const stand = () =>
+  standJob(MOTOR, <ProveStage />, [], { ...set(badlySet()).document, instruments: INSTRUMENTS });
+const INSTRUMENTS = [
+  { id: 'ins-1', name: 'Loop calibrator', serial: 'LC-1', calibratedOn: '2026-06-01' },
+  { id: 'ins-2', name: 'Cylinder', serial: 'CC-1', calibratedOn: '2026-06-01', measures: 'volume' as const },
+];
+
+test('nothing is injected before the discharge leads somewhere safe', () => {
+  const job = stand();
+  expect(screen.queryByTestId('points')).toBeNull();
+  press('safe-way-container');
+  expect(screen.getByTestId('points')).toBeTruthy();
+  expect(lastRecord(job.view().document, 'discharge-safe')?.body.how).toBe('Discharge led into a container.');
+});
+
+test('a point is counted, judged, and stays on the job when it fails', () => {
+  const job = stand();
+  press('safe-way-container');
+  // only what sends a current is offered
+  expect(screen.queryByTestId('instrument-ins-2')).toBeNull();
+  press('instrument-ins-1');
+  const point = () =>
+    screen.getAllByTestId(/^reading-[\d.]+$/)[0].props.testID.slice('reading-'.length) as string;
+  const first = point();
+  press('reading-save');
+  expect(screen.getByText('Enter the strokes you counted, or a flow.')).toBeTruthy();
+  type('reading-strokes', '48.5');
+  press('reading-save');
+  expect(screen.getByText('Strokes are whole.')).toBeTruthy();
+  type('reading-strokes', '400');
+  type('reading-seconds', '');
+  press('reading-save');
+  expect(screen.getByText('Enter the time over which you counted.')).toBeTruthy();
+  type('reading-seconds', '60');
+  press('reading-save');
+  expect(wordsOf(`point-${first}`)).toContain('not as expected');
+  expect(point()).not.toBe(first);
+  expect(job.view().readings).toMatchObject([
+    { entry: { instrumentId: 'ins-1', reading: { injected_mA: Number(first), strokes: 400, seconds: 60 } } },
+  ]);
+  press(`point-${first}`);
+  expect(valueOf('reading-strokes')).toBe('');
+});
+
+test('the live reading proves the chain, and wants a rate', () => {
+  const job = stand();
+  press('safe-way-container');
+  type('live-display_m3h', '14');
+  press('live-save');
+  expect(lastRecord(job.view().document, 'live-reading')).toBeNull();
+  type('live-rate_spm', '48');
+  press('live-save');
+  expect(wordsOf('live')).toContain('14 m³/h');
+  expect(lastRecord(job.view().document, 'live-reading')?.body).toMatchObject({
+    display_m3h: 14,
+    rate_spm: 48,
+  });
+});

@@ -1,0 +1,47 @@
+import type { PoolKind } from '@barythm/core/families/pool';
+import { parameterWithRole } from '@barythm/core/profile';
+import type { FamilyScreens } from '../family-screens';
+import { sumsOf } from './bench/sums';
+import { WeatherCard } from './bench/weather-card';
+import { scenarioOf, START, type WeatherDraft } from './bench/weather-draft';
+import { PoolIdentifyCard } from './found/pool-identify-card';
+import { PoolNowCard } from './found/pool-now-card';
+import { WeekFoundCard } from './found/week-found-card';
+import { SensorsCard, WorkCards } from './found/work-cards';
+import { PoolPlan } from './plan/pool-plan';
+import { behaviourLines } from './profile/behaviour-lines';
+import { describe } from './profile/describe';
+import { PoolProof } from './prove/pool-proof';
+import { dutyLines } from './pump/duty-lines';
+import { PoolWeekCard } from './pump/pool-week-card';
+
+/** What is painted for pool pumps and panels alone. */
+export const poolScreens: FamilyScreens<PoolKind, WeatherDraft> = {
+  found: {
+    Readings: PoolNowCard,
+    Plate: PoolIdentifyCard,
+    // programs are read slot by slot
+    Before: WeekFoundCard,
+    apart: (profile) => parameterWithRole(profile, 'program.start')?.group,
+    After: SensorsCard,
+    Work: WorkCards,
+  },
+  Plan: PoolPlan,
+  Proof: PoolProof,
+  pump: { dutyLines, Day: PoolWeekCard },
+  bench: {
+    start: START,
+    scenario: scenarioOf,
+    SetUp: WeatherCard,
+    channel: 'speed',
+    // the cause as a number, and a roof that nothing heats by
+    hidden: ({ duty }) =>
+      duty.circuits.some(({ kind }) => kind === 'solar') ? ['cause'] : ['cause', 'roof'],
+    band: () => null,
+    sums: sumsOf,
+    caveat: () =>
+      'A simulation from the settings and the duty, the filter as it is before a wash. What roof, heater and air do is a fair guess. Prove at the pump.',
+  },
+  behaviourLines,
+  describe,
+};
