@@ -119,6 +119,16 @@ describe('POO-11 a frosty night', () => {
   });
 });
 
+test('where the set point is reached, roof and heater start by the hour and not by the second', () => {
+  // the water begins where roof and heater both have it near the set point
+  for (const pool_C of [20, 21, 22, 24]) {
+    const duty: PoolDuty = { ...PANEL_DUTY, heat: { ...PANEL_DUTY.heat!, pool_C } };
+    const panel = contextOf(PANEL, duty);
+    const { solarStarts, heaterStarts } = sumsOf(sound(panel), week(), panel);
+    expect([pool_C, solarStarts < 7 * 10, heaterStarts < 7 * 24]).toEqual([pool_C, true, true]);
+  }
+});
+
 describe('POO-13 the heater’s after-run', () => {
   const heated: PoolDuty = { ...PANEL_DUTY, heat: { ...PANEL_DUTY.heat!, source: 'heater', pool_C: 28 } };
   const panel = contextOf(PANEL, heated);

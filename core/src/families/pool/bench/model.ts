@@ -208,7 +208,9 @@ function turn(plant: PoolPlant, state: PoolState, inputs: BenchInputs, wanted: n
 function heat(plant: PoolPlant, state: PoolState, inputs: BenchInputs, air_C: number): void {
   const flowing = state.flow_m3h > 0;
   const before = state.heater;
-  const cold = state.water_C < plant.setPoint_C - (state.heater ? 0 : HEAT_GAP_K);
+  // whichever of roof and heater has begun goes on to the set point: at the gap below it they would take turns by the second
+  const heating = state.heater || state.solarOn;
+  const cold = state.water_C < plant.setPoint_C - (heating ? 0 : HEAT_GAP_K);
   const roofWarm = state.solarOn
     ? state.roof_C - state.water_C >= plant.stop_K
     : state.roof_C - state.water_C >= plant.start_K;
