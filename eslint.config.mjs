@@ -1,3 +1,4 @@
+import { readdirSync } from 'node:fs';
 import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
@@ -19,6 +20,21 @@ const forbid = (packages, why) => ({
   ],
 });
 
+/** A family of pumps is a folder: no other place may ask which one it has before it. */
+const FAMILIES = readdirSync(new URL('./core/src/families', import.meta.url), { withFileTypes: true })
+  .filter((entry) => entry.isDirectory())
+  .map(({ name }) => name);
+const NAME = `Literal[value=/^(${FAMILIES.join('|')})$/]`;
+const ASKED = 'Ask the family’s own entry in the table (familyOf, screensOf) instead of its name.';
+const noFamilyNames = {
+  'no-restricted-syntax': [
+    'error',
+    { selector: `BinaryExpression[operator=/^[!=]==?$/] > ${NAME}`, message: ASKED },
+    { selector: `SwitchCase > ${NAME}`, message: ASKED },
+    { selector: `CallExpression[callee.name=/^is(View|Context|Profile)Of$/] > ${NAME}`, message: ASKED },
+  ],
+};
+
 export default tseslint.config(
   {
     ignores: [
@@ -39,6 +55,19 @@ export default tseslint.config(
     rules: {
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
     },
+  },
+  {
+    files: ['{core,contract,server,app}/src/**/*.{ts,tsx}'],
+    // within its own folder a family may well be named, and tests and demo data are of one pump or another
+    ignores: [
+      '**/families/*/**',
+      '**/*.test.*',
+      '**/fixtures.ts',
+      '**/*-fixtures.ts',
+      'server/src/demo/**',
+      '**/testing/**',
+    ],
+    rules: noFamilyNames,
   },
   {
     files: ['core/**/*.ts'],

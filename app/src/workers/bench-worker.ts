@@ -1,18 +1,17 @@
-import { stateAt, type BenchRun, type Scenario } from '@barythm/core/bench';
-import { benchPlant, meteringModel, strokeTrace, understand } from '@barythm/core/families/metering';
+import type { BenchRun } from '@barythm/core/bench';
 import { benchSheet } from '@barythm/core/job';
 import type { FromBench, ShownRun, ToBench } from './bench-messages';
-import { isContextOf } from '@barythm/core/families';
+import { familyOf } from '@barythm/core/families';
+import { SettingValues } from '@barythm/core/profile';
 
 interface Held {
   readonly name: string;
-  /** of a metering pump, for a look at one stroke */
-  readonly plant: ReturnType<typeof benchPlant> | null;
+  readonly values: SettingValues;
   readonly run: BenchRun;
 }
 
 let held: readonly Held[] = [];
-let scenario: Scenario | null = null;
+let heldFor: Pick<Extract<ToBench, { kind: 'run' }>, 'context' | 'scenario'> | null = null;
 
 const scope = self as unknown as {
   onmessage: ((event: { data: ToBench }) => void) | null;
@@ -28,35 +27,31 @@ scope.onmessage = ({ data }) => {
   }
 };
 
-function run({ id, context, sheets, scenario: next, sameUntil_s }: Extract<ToBench, { kind: 'run' }>): void {
+function run({ id, context, sheets, scenario, sameUntil_s }: Extract<ToBench, { kind: 'run' }>): void {
   const before = held;
   held = sheets.map(({ name, values }, i) => {
-    const plant = isContextOf('pool', context)
-      ? null
-      : benchPlant(context, understand(context.profile, context.plate, values));
     const onProgress = (share: number) => {
       scope.postMessage({ kind: 'progress', id, share: (i + share) / sheets.length });
       return true;
     };
     const from = sameUntil_s !== null && before[i] ? { run: before[i].run, until_s: sameUntil_s } : undefined;
-    return { name, plant, run: benchSheet(context, values, next, { onProgress, from }) };
+    return { name, values, run: benchSheet(context, values, scenario, { onProgress, from }) };
   });
-  scenario = next;
+  heldFor = { context, scenario };
   const runs = held.map(({ name, run: { snapshots: _, ...shown } }): ShownRun => ({ name, ...shown }));
   scope.postMessage({ kind: 'runs', id, runs });
 }
 
 /** Pressure over one stroke of each sheet at a chosen moment. */
 function strokes(id: number, at_s: number): void {
-  const day = scenario;
-  if (!day) return;
+  if (!heldFor) return;
+  const { context, scenario } = heldFor;
+  const { bench } = familyOf(context.profile.family);
   scope.postMessage({
     kind: 'strokes',
     id,
-    strokes: held.flatMap(({ name, plant, run: done }) => {
-      if (!plant) return [];
-      const { state } = stateAt(meteringModel(plant), day, done, at_s);
-      return [{ name, trace: strokeTrace(plant, state), gas_mL: state.gas_mL }];
-    }),
+    strokes: held.flatMap(({ name, values, run: done }) =>
+      bench.stroke ? [{ name, ...bench.stroke(context, values, scenario, done, at_s) }] : [],
+    ),
   });
 }

@@ -2,8 +2,8 @@ import { plainWeek } from '@barythm/core/families/pool';
 import { contextOf } from '../../../core/src/families/pool/fixtures';
 import { BenchCancelled, BenchClient } from './bench-client';
 import type { FromBench, ShownRun, ToBench } from './bench-messages';
-import { PlanCancelled, PlanClient } from './plan-client';
-import type { FromPlanner } from './plan-messages';
+import { PlanCancelled, PlanClient } from '../families/pool/cheapest/plan-client';
+import type { FromPlanner } from '../families/pool/cheapest/plan-messages';
 
 /** A worker that keeps what it is asked, and says what a test lets it say. */
 class StandIn {

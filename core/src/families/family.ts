@@ -39,7 +39,13 @@ export interface FamilyKind {
   /** settings of a column in the field's terms */
   readonly settings: object;
   /** a reading that proves a signal, as it is judged; never on a family that is given none */
-  readonly reading: { readonly entry: ProofReading };
+  readonly reading: {
+    readonly entry: ProofReading;
+    /** null while nothing is expected */
+    readonly verdict: { readonly ok: boolean } | null;
+    readonly voided: boolean;
+    readonly superseded: boolean;
+  };
 }
 
 /** What is known of a pump when its context is made: with the job that it stands in, or apart from any. */
@@ -94,6 +100,12 @@ export type AnyPlan = FinishedPlan<
   object,
   object
 >;
+
+/** One stroke of a pump, as the gas in its head lets the pressure rise. */
+export interface StrokeSeen {
+  readonly trace: readonly { readonly at: number; readonly bar: number }[];
+  readonly gas_mL: number;
+}
 
 /** Something that falls due at a pump. */
 export interface DueItem {
@@ -218,6 +230,14 @@ export interface Family<K extends FamilyKind> {
     plain(context: K['context']): Scenario;
     /** what can happen to this pump */
     events(context: K['context']): readonly EventKind[];
+    /** the pressure over one stroke at a moment of a run; only where the pump strokes */
+    stroke?(
+      context: K['context'],
+      values: SettingValues,
+      scenario: Scenario,
+      run: BenchRun,
+      at_s: number,
+    ): StrokeSeen;
   };
 
   /** its day for the beat strip; null where too little is known */

@@ -1,5 +1,5 @@
 import type { Duty } from '../families';
-import type { SignalReading } from '../families/metering';
+import type { SignalReading } from './signal-reading';
 import type { SettingValue } from '../profile';
 import type { UnitsWanted } from '../units';
 import type { RecordBody, Signature } from './document';

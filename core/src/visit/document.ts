@@ -1,6 +1,6 @@
 import type { Decision } from '../findings';
 import type { AnyProfile, Duty, Plate } from '../families';
-import type { SignalReading } from '../families/metering';
+import type { SignalReading } from './signal-reading';
 import type { SettingValue } from '../profile';
 import type { SheetEntry } from '../sheet';
 import type { Handover } from './handover-summary';

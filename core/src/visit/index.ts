@@ -8,3 +8,4 @@ export { asItStood, asOf } from './as-of';
 export { sheetRevision } from './sheet-revision';
 export { plateOf } from './plate';
 export type { Refusal } from './refusal';
+export type { SignalReading } from './signal-reading';

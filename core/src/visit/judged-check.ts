@@ -12,8 +12,8 @@ export interface JudgedCheck {
   readonly superseded: boolean;
 }
 
-/** True where a check still says something: not voided by a change since, nor tried again. */
-export function standsAs({ voided, superseded }: JudgedCheck): boolean {
+/** True where a check or a reading still says something: not voided by a change since, nor tried again. */
+export function standsAs({ voided, superseded }: Pick<JudgedCheck, 'voided' | 'superseded'>): boolean {
   return !voided && !superseded;
 }
 

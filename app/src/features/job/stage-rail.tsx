@@ -8,7 +8,7 @@ import { useNarrow } from '../../ui/layout';
 import { usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words';
 import { STAGES, type StageKey } from './stages';
-import { standing } from '@barythm/core/families/metering';
+import { standsAs } from '@barythm/core/visit';
 
 interface StageRailProps {
   readonly view: JobView;
@@ -75,7 +75,7 @@ function stateOfStage(view: JobView, stage: StageKey): 'done' | 'open' | 'closed
       return rows.every((row) => ['keep', 'done'].includes(stateOf(row))) ? 'done' : 'open';
     }
     case 'prove':
-      return (standing(view.readings).some((reading) => reading.verdict?.ok) ||
+      return (view.readings.some((reading) => standsAs(reading) && reading.verdict?.ok) ||
         view.checks.some((check) => check.verdict.ok && !check.voided)) &&
         !view.findings.job.some((finding) => finding.code === 'ANY-03')
         ? 'done'

@@ -1,6 +1,6 @@
 import type { Family } from '../family';
 import { arrival } from './arrival/arrival';
-import { benchSheet, plainDay } from './bench/bench';
+import { benchSheet, plainDay, strokeSeen } from './bench/bench';
 import { eventsFor } from './bench/events';
 import { checkSettings } from './checks/checks';
 import { openOn } from './checks/on-job';
@@ -61,7 +61,7 @@ export const meteringFamily: Family<MeteringKind> = {
   },
   earlier: measuredHistory,
   due,
-  bench: { run: benchSheet, plain: plainDay, events: eventsFor },
+  bench: { run: benchSheet, plain: plainDay, events: eventsFor, stroke: strokeSeen },
   strip: stripOf,
   handOver: {
     part: partOf,

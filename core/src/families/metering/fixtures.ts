@@ -214,3 +214,13 @@ export function inWords(finding: Finding): string {
 
 export const codesOf = (findings: readonly Finding[]) => findings.map((finding) => finding.code);
 export const textsOf = (findings: readonly Finding[]) => findings.map((finding) => finding.text);
+
+/** A pump of this family with what was found on it, for suites that every family goes through. */
+export const SAMPLES = [
+  {
+    profile: MOTOR,
+    duty: DUTY,
+    plate: { gear: 'B', greatest_spm: 96, rated_bar: 10 },
+    found: { ...SOUND_MOTOR, length: 60, range: '0-20' },
+  },
+];

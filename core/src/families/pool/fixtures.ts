@@ -1,3 +1,4 @@
+import { inOrderOfWork } from '../../profile';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { renderFinding, type Finding, type Subject } from '../../findings';
@@ -145,3 +146,13 @@ export function wordsOf(finding: Finding | undefined): string {
   const { title, so, will, todo } = renderFinding(finding, POOL_TEXTS, METRIC);
   return [title, so, will, todo].join(' ').replace(/\u00a0/g, ' ');
 }
+
+/** A pump of this family with what was found on it, for suites that every family goes through. */
+export const SAMPLES = [TEN_SLOTS, FOUR_SPEEDS].map((profile) => ({
+  profile,
+  duty: DUTY,
+  plate: { family: 'pool', greatest_rpm: 3260, rated_W: 1500, kind: 'M' } as const,
+  found: Object.fromEntries(
+    inOrderOfWork(profile).flatMap(({ key, default: value }) => (value === undefined ? [] : [[key, value]])),
+  ),
+}));

@@ -10,7 +10,7 @@ import { TargetList } from '../../../features/job/plan/target-list';
 import { BLANK_POOL, poolTexts, readPoolDuty } from '../duty/duty-tree';
 import { FormProvider } from '../../../form/form';
 import type { Texts } from '../../../form/tree';
-import { CheapestCard } from './cheapest-card';
+import { CheapestCard } from '../cheapest/cheapest-card';
 import { CostCard } from './cost-card';
 import { DutyParts } from '../duty/duty-parts';
 import { PowerCard } from './power-card';

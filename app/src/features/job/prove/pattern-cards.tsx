@@ -1,4 +1,4 @@
-import { standing } from '@barythm/core/families/metering';
+import { standsAs } from '@barythm/core/visit';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words';
 import { useJobScope } from '../job-context';
@@ -6,7 +6,9 @@ import { useJobScope } from '../job-context';
 /** Which known mistake fits a failing set of readings. */
 export function PatternCards() {
   const { view } = useJobScope();
-  const failing = standing(view.readings).filter((reading) => reading.verdict && !reading.verdict.ok);
+  const failing = view.readings.filter(
+    (reading) => standsAs(reading) && reading.verdict && !reading.verdict.ok,
+  );
   if (view.patterns.length === 0) {
     if (failing.length === 0) return null;
     return (

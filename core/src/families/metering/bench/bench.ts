@@ -1,10 +1,11 @@
-import { runBench, type BenchRun, type RunOptions, type Scenario } from '../../../bench';
+import { runBench, stateAt, type BenchRun, type RunOptions, type Scenario } from '../../../bench';
 import type { SettingValues } from '../../../profile';
 import type { MeteringContext } from '../settings/context';
 import { hoursOfDay_m3h } from '../effect/day';
-import { meteringModel } from './model';
+import { meteringModel, strokeTrace } from './model';
 import { benchPlant, unknownToBench } from './plant';
 import { understand } from '../settings/understand';
+import { StrokeSeen } from '../..';
 
 /** Runs one set of settings through a scenario. */
 export function benchSheet(
@@ -27,4 +28,17 @@ export function plainDay(context: MeteringContext): Scenario {
     seed: 1,
     events: [],
   };
+}
+
+/** The pressure over one stroke at a moment of a run. */
+export function strokeSeen(
+  context: MeteringContext,
+  values: SettingValues,
+  scenario: Scenario,
+  run: BenchRun,
+  at_s: number,
+): StrokeSeen {
+  const plant = benchPlant(context, understand(context.profile, context.plate, values));
+  const { state } = stateAt(meteringModel(plant), scenario, run, at_s);
+  return { trace: strokeTrace(plant, state), gas_mL: state.gas_mL };
 }

@@ -19,7 +19,7 @@ export interface JudgedReading {
 
 /** The readings that count: not voided by a change since, and the last one at each point. */
 export function standing(readings: readonly JudgedReading[]): JudgedReading[] {
-  return readings.filter((reading) => !reading.voided && !reading.superseded);
+  return readings.filter(standsAs);
 }
 
 /** What a reading is judged by. */

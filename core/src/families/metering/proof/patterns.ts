@@ -2,9 +2,10 @@ import type { Pattern } from '../../../proof';
 import { responseAt, type BrokenWireWatch, type TwoPointMap } from '../../../signal';
 import type { MeteringContext } from '../settings/context';
 import { lineInForce } from '../effect/dose';
-import { judge, rateOf, toleranceAt, type SignalReading } from './readings';
+import { judge, rateOf, toleranceAt } from './readings';
 import { gearsOf } from '../wire/plate';
 import { pointsOfRange, readLow_mA, type MeteringSettings } from '../settings/understand';
+import { SignalReading } from '../../../visit';
 
 /** Shown and injected current that differ by more than this point to the loop and not to the settings. */
 const LOOP_FAULT_mA = 0.3;

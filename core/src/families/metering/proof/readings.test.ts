@@ -1,8 +1,9 @@
 import { ratesOfDay_spm, usageOfDay } from '../effect/day';
 import { motorContext, SOUND_MOTOR, SOUND_TWO_POINT, twoPointContext } from '../fixtures';
 import { patternsIn } from './patterns';
-import { expectedAt, judge, proofPoints, toleranceAt, type SignalReading } from './readings';
+import { expectedAt, judge, proofPoints, toleranceAt } from './readings';
 import { understand } from '../settings/understand';
+import { SignalReading } from '../../../visit';
 
 const two = twoPointContext();
 const twoSettings = understand(two.profile, two.plate, SOUND_TWO_POINT);

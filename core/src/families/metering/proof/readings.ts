@@ -11,6 +11,7 @@ import { tooShort } from '../../../proof';
 import type { MeteringContext } from '../settings/context';
 import { lineInForce } from '../effect/dose';
 import type { MeteringSettings } from '../settings/understand';
+import { SignalReading } from '../../../visit';
 
 /** Error of injector and input together that a sound loop may show, mA. */
 export const LOOP_ERROR_mA = 0.1;
@@ -59,17 +60,6 @@ export function expectedAt(
     ? pumpFlow_lph(strokeVolume_mL(context.duty.strokeVolume.full_mL, settings.length_pct), rate_spm)
     : null;
   return { x_mA, rate_spm, flow_lph, cause };
-}
-
-/** What was read at one injected current. A failing reading is kept; the next one is a new row. */
-export interface SignalReading {
-  readonly injected_mA: number;
-  /** the current the pump shows, where it shows one */
-  readonly shown_mA: number | null;
-  /** strokes counted over a time; null when a flow was read instead */
-  readonly strokes: number | null;
-  readonly seconds: number | null;
-  readonly flow_lph: number | null;
 }
 
 export interface Tolerance {

@@ -1,7 +1,7 @@
 import { act, fireEvent, render, screen } from '@testing-library/react-native';
 import { contextOf } from '../../../../../core/src/families/pool/fixtures';
-import { PlanCancelled, PlanClient } from '../../../workers/plan-client';
-import type { PlannerAnswer } from '../../../workers/plan-messages';
+import { PlanCancelled, PlanClient } from './plan-client';
+import type { PlannerAnswer } from './plan-messages';
 import { CheapestCard } from './cheapest-card';
 
 const PROGRAM = { name: 'Night', circuit: 'Filter', days: '1234567', start: 0, stop: 720, speed_rpm: 1400 };

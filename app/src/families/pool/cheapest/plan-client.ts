@@ -1,6 +1,6 @@
 import type { PoolContext } from '@barythm/core/families/pool';
 import type { SolveProgress } from '@barythm/core/solver';
-import { unitsWanted } from '../ui/reader';
+import { unitsWanted } from '../../../ui/reader';
 import type { FromPlanner, PlannerAnswer } from './plan-messages';
 
 /** Thrown into a search that was cancelled. */
@@ -19,7 +19,7 @@ export class PlanClient {
     onProgress: (progress: SolveProgress) => void,
   ): Promise<PlannerAnswer> {
     this.cancel();
-    const worker = (this.worker = new Worker(new URL('./plan-worker.ts', window.location.href)));
+    const worker = (this.worker = new Worker(new URL('./plan-worker', window.location.href)));
     return new Promise((resolve, reject) => {
       this.stop = reject;
       worker.onmessage = ({ data }: MessageEvent<FromPlanner>) => {

@@ -8,8 +8,8 @@ import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
-import { PlanCancelled, PlanClient } from '../../../workers/plan-client';
-import type { PlannerAnswer } from '../../../workers/plan-messages';
+import { PlanCancelled, PlanClient } from './plan-client';
+import type { PlannerAnswer } from './plan-messages';
 
 /** The search ends here whatever it has by then, and says how far that may be from the cheapest. */
 const TIME_LIMIT_s = 25;

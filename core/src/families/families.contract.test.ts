@@ -1,0 +1,131 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { Walk, seenAt, TODAY, type Sample } from '../job/walk.fixtures';
+import { gateOfHandover, gateOfSet, offeredChecks } from '../job';
+import { renderFinding } from '../findings';
+import { faultOf, keyAt, parameterAt } from '../profile';
+import { keyOf } from '../sheet';
+import { METRIC } from '../units';
+import { ALL_TEXTS, FAMILY_NAMES, familyOf, type FamilyName } from './index';
+
+// one line more in the table: a family that only the tests know
+jest.mock('./all', () => {
+  const table = jest.requireActual<typeof import('./all')>('./all');
+  const { fanFamily } = jest.requireActual<typeof import('./sample.fixtures')>('./sample.fixtures');
+  const FAMILIES = { ...table.FAMILIES, fan: fanFamily };
+  return {
+    ...table,
+    FAMILIES,
+    FAMILY_NAMES: Object.keys(FAMILIES),
+    familyOf: (name: keyof typeof FAMILIES) => FAMILIES[name],
+  };
+});
+
+/** Every family keeps samples of its pumps beside its own fixtures; the one that only the tests know has a file of its own. */
+const samplesOf = (name: FamilyName): readonly Sample[] => {
+  const own = `./${name}/fixtures`;
+  const file = existsSync(join(__dirname, `${own}.ts`)) ? own : './sample.fixtures';
+  return jest.requireActual<{ SAMPLES: readonly Sample[] }>(file).SAMPLES;
+};
+const SAMPLES = FAMILY_NAMES.flatMap((name) =>
+  samplesOf(name).map((sample) => [`${name}: ${sample.profile.id}`, sample] as const),
+);
+
+test('the table holds the family that only the tests know', () => {
+  expect(FAMILY_NAMES).toContain('fan');
+  expect(ALL_TEXTS['FAN-01'].title).toBe('Turns too slowly');
+});
+
+describe.each(SAMPLES)('%s', (_, sample) => {
+  const { profile, duty, found } = sample;
+  const family = familyOf(profile.family);
+  const context = new Walk(sample).view.context!;
+
+  test('its meanings are closed, and its family is said the same everywhere', () => {
+    expect([family.name, duty.family, profile.behaviours.family]).toEqual(Array(3).fill(profile.family));
+    for (const { role, options = [] } of profile.parameters) {
+      if (role !== undefined) expect(family.roles).toContain(role);
+      for (const option of options)
+        if (option.role !== undefined)
+          expect([option.role, family.isOptionRole(option.role)]).toEqual([option.role, true]);
+    }
+    expect(family.isOptionRole('no.such-meaning')).toBe(false);
+  });
+
+  test('the schemas of its wire take what it works with, and turn another’s away', () => {
+    const { wire } = family;
+    expect(wire.duty.parse(duty)).toEqual(duty);
+    expect(wire.plate.parse(sample.plate)).toEqual(sample.plate);
+    expect(wire.behaviours.parse(profile.behaviours)).toEqual(profile.behaviours);
+    for (const schema of Object.values(wire))
+      expect(schema.safeParse({ family: 'kettle' }).success).toBe(false);
+  });
+
+  test('every target of its plan is one that its controller takes', () => {
+    const { targets } = family.plan(context);
+    expect(targets.length).toBeGreaterThan(0);
+    const values = Object.fromEntries(targets.map(({ address, value }) => [keyOf(address), value]));
+    for (const { address, value } of targets) {
+      const parameter = parameterAt(profile, address)!;
+      expect([address, faultOf(parameter, value, { ...found, ...values })]).toEqual([address, null]);
+    }
+  });
+
+  test('whatever it finds wrong has its text, with every slot filled', () => {
+    const wrong = family.check(context, 'found', found);
+    expect(wrong.length).toBeGreaterThan(0);
+    for (const finding of wrong) {
+      expect(JSON.stringify(renderFinding(finding, ALL_TEXTS, METRIC))).not.toMatch(/\{\w+\}|undefined|NaN/);
+    }
+  });
+
+  test('what is read on its plate is a column each', () => {
+    expect(new Set(family.arrival.plate.map(({ key }) => key)).size).toBe(family.arrival.plate.length);
+    for (const { key } of family.arrival.plate) expect(keyAt(key, 1)).toBe(key);
+  });
+
+  test('a job walks from as found to its hand-over, each step gated', () => {
+    const walk = new Walk(sample);
+    expect(gateOfSet(walk.view).map(({ code }) => code)).toContain('ANY-02');
+    expect(gateOfHandover(walk.view).map(({ code }) => code)).toContain('NOTHING');
+    walk.arrive();
+    walk.found(found);
+    expect(walk.view.findings.found.length).toBeGreaterThan(0);
+    walk.plan();
+    expect(gateOfSet(walk.view)).toEqual([]);
+    expect(walk.set()).toBeGreaterThan(0);
+    const tried = walk.prove();
+    expect(walk.view.checks.filter(({ verdict }) => verdict.ok)).toHaveLength(tried.length);
+    walk.leave();
+    const { handover } = walk.document;
+    expect(handover?.summary.settings).toHaveLength(walk.view.parameters.length);
+    expect(handover?.summary.proof.automatic).toBe(true);
+    expect(JSON.stringify(handover)).not.toMatch(/undefined|NaN/);
+    // frozen: what is done to the view afterwards says the same
+    expect(JSON.parse(JSON.stringify(handover))).toEqual(handover);
+    for (const due of family.due(walk.view, TODAY)) expect(due.words).not.toMatch(/undefined|NaN/);
+  });
+
+  test('each of its checks knows right from wrong', () => {
+    const walk = new Walk(sample);
+    walk.arrive();
+    walk.found(found);
+    walk.plan();
+    walk.set();
+    const checks = offeredChecks(walk.view);
+    expect(checks.length).toBeGreaterThan(0);
+    for (const check of checks.filter(({ ask }) => ask.kind !== 'throttle')) {
+      const judged = (right: boolean) => family.proof.judge(check, seenAt(check, right), null).ok;
+      expect([check.key, judged(true), judged(false)]).toEqual([check.key, true, false]);
+    }
+  });
+
+  test('its bench gives the same day to the last digit, and every event has its turn', () => {
+    const { bench } = family;
+    const plain = bench.plain(context);
+    const once = bench.run(context, found, plain);
+    expect(bench.run(context, found, plain)).toEqual(once);
+    expect(Object.values(once.sums).every((sum) => Number.isFinite(sum))).toBe(true);
+    expect(bench.events(context).length).toBeGreaterThan(0);
+  });
+});

@@ -1,0 +1,238 @@
+import { z } from 'zod';
+import { runBench, type BenchModel } from '../bench';
+import { findingMaker, type TextBook } from '../findings';
+import type { Parameter, ProfileOf, SettingValues } from '../profile';
+import { judgeFigure, judgeState, stateCheck } from '../proof';
+import { fig } from '../units';
+import type { Family, FamilyKind } from './family';
+import { STOPPED } from './make-safe';
+import { PlanDraft } from './plan-draft';
+
+/**
+ * For tests only: a fan with two settings, as small as a family of pumps can be. It is added to the table by one line and walks a
+ * whole job: whatever that needs elsewhere is missing in the house.
+ */
+export interface FanKind extends FamilyKind {
+  readonly duty: { readonly family: 'fan'; readonly wanted_pct: number };
+  readonly plate: { readonly family: 'fan'; readonly rated_W: number | null };
+  readonly profile: ProfileOf<{ readonly family: 'fan'; readonly hasClock: boolean }>;
+  readonly context: FanContext;
+  readonly settings: { readonly speed_pct: number | null; readonly automatic: boolean };
+  readonly reading: never;
+}
+
+interface FanContext {
+  readonly duty: FanKind['duty'];
+  readonly profile: FanKind['profile'];
+  readonly plate: FanKind['plate'];
+  readonly today: string;
+  readonly inForce: SettingValues;
+}
+
+const TEXTS = {
+  'FAN-01': {
+    title: 'Turns too slowly',
+    so: 'It is set to {speed}; {wanted} are wanted.',
+    will: 'Too little moves.',
+    todo: 'Set {wanted}.',
+  },
+} satisfies TextBook;
+const finding = findingMaker<keyof typeof TEXTS>({ 'FAN-01': 'stop' });
+
+const REASONS = { wanted: '{wanted} are wanted.', automatic: 'It runs by itself.', hand: 'Moved by hand.' };
+type Role = 'speed' | 'state';
+type Reason = {
+  readonly text: keyof typeof REASONS;
+  readonly values: Readonly<Record<string, ReturnType<typeof fig>>>;
+};
+
+const understand: Family<FanKind>['understand'] = (_profile, _plate, values) => ({
+  speed_pct: typeof values.speed === 'number' ? values.speed : null,
+  automatic: values.state === 'auto',
+});
+
+class FanPlan extends PlanDraft<FanContext, Role, 'state.auto', Reason, never, FanKind['settings']> {
+  settings() {
+    return understand(this.context.profile, this.context.plate, this.values());
+  }
+  protected parameter(role: Role) {
+    return this.context.profile.parameters.find((parameter) => parameter.role === role);
+  }
+}
+
+/** One thing happens in a second: it turns, and the turns are counted. */
+const model = ({ speed_pct }: FanKind['settings']): BenchModel<{ turned: number }> => ({
+  channels: [{ key: 'speed', label: 'Speed', unit: '%' }],
+  flags: [],
+  init: () => ({ turned: 0 }),
+  step: (state, inputs) => {
+    if (!inputs.on['power-cut']) state.turned += speed_pct ?? 0;
+  },
+  read: (_state, inputs, into) => {
+    into[0] = inputs.on['power-cut'] ? 0 : (speed_pct ?? 0);
+  },
+  flagsOf: () => 0,
+  sums: ({ turned }) => ({ turned }),
+});
+
+export const fanFamily: Family<FanKind> = {
+  name: 'fan',
+  words: 'a fan',
+  wire: {
+    duty: z.object({ family: z.literal('fan'), wanted_pct: z.number().min(0).max(100) }).strict(),
+    plate: z.object({ family: z.literal('fan'), rated_W: z.number().positive().nullable() }).strict(),
+    behaviours: z.object({ family: z.literal('fan'), hasClock: z.boolean() }).strict(),
+  },
+  roles: ['speed', 'state'],
+  isOptionRole: (role) => role.startsWith('state.'),
+  quantities: { speed: 'percent' },
+  unitFault: () => null,
+  rolesOfMode: () => [],
+  understand,
+  context: ({ duty, profile, plate, today, inForce }) => ({ duty, profile, plate, today, inForce }),
+  plan: (context) => {
+    const draft = new FanPlan(context);
+    const wanted = fig('percent', context.duty.wanted_pct);
+    draft.put('speed', context.duty.wanted_pct, { text: 'wanted', values: { wanted } });
+    draft.choose('state', 'state.auto', { text: 'automatic', values: {} });
+    return draft.finish();
+  },
+  check: ({ duty, profile, plate }, subject, values) => {
+    const { speed_pct } = understand(profile, plate, values);
+    if (speed_pct === null || speed_pct >= duty.wanted_pct) return [];
+    const told = { speed: fig('percent', speed_pct), wanted: fig('percent', duty.wanted_pct) };
+    return [finding('FAN-01', subject, told, ['drive/1/speed'])];
+  },
+  open: () => [],
+  texts: TEXTS,
+  reasons: REASONS,
+  arrival: {
+    makeSafe: [STOPPED],
+    plate: [{ key: 'rated_W', label: 'Rated power', quantity: 'power' }],
+    plateCode: 'FAN-02',
+    readings: 'clock',
+  },
+  refuse: () => null,
+  proof: {
+    checks: (_context, { speed_pct }) => [
+      stateCheck(
+        { key: 'turns', title: 'it turns', method: 'Look.', expected: 'It turns' },
+        { turns: 'It turns', stands: 'It stands' },
+        'turns',
+      ),
+      {
+        key: 'shown',
+        title: 'its speed',
+        method: 'Read the display.',
+        expected: `${speed_pct ?? 0} %`,
+        tolerance: '± 2 %',
+        caution: null,
+        pumps: false,
+        ask: {
+          kind: 'figure',
+          figure: { key: 'shown_pct', label: 'Speed shown', quantity: 'percent' },
+          least: (speed_pct ?? 0) - 2,
+          greatest: (speed_pct ?? 0) + 2,
+        },
+      },
+    ],
+    judge: ({ ask }, body) =>
+      ask.kind === 'state'
+        ? judgeState(ask, body)
+        : ask.kind === 'figure'
+          ? judgeFigure(ask, body)
+          : { ok: false, seen: 'not asked for', pattern: null },
+    unaskedPumps: false,
+    readings: () => [],
+    pointsLeft: () => 0,
+    voidedSince: () => null,
+    patterns: () => [],
+  },
+  earlier: () => [],
+  due: () => [{ kind: 'service', words: 'Clean the blades.', date: '2027-01-01' }],
+  bench: {
+    run: ({ profile, plate }, values, scenario, options) =>
+      runBench(model(understand(profile, plate, values)), scenario, options),
+    plain: () => ({ days: 1, water: { every_s: 3600, flows_m3h: [0] }, wobble: 0, seed: 1, events: [] }),
+    events: () => ['power-cut'],
+  },
+  strip: ({ inForce }) => ({
+    unit: '%',
+    rates: Array.from({ length: 24 }, () => Number(inForce.speed ?? 0)),
+    greatest: 100,
+  }),
+  handOver: {
+    part: (_view, automatic) => ({
+      dose: [],
+      wanted: null,
+      water: null,
+      proof: {
+        points: 0,
+        passed: 0,
+        volume: 'flow not measured: points of the plan',
+        automatic,
+        live: null,
+      },
+      readings: [],
+      lines: [],
+    }),
+    facts: () => [],
+    days: null,
+    week: () => null,
+  },
+};
+
+const common = {
+  group: 'drive' as const,
+  changedBy: 'anyone' as const,
+  enterWhen: 'any' as const,
+  needsRestart: false,
+  entry: 'knob' as const,
+  storedBy: 'It is stored as it is turned.',
+  route: [],
+} satisfies Partial<Parameter>;
+
+export const FAN_PROFILE: FanKind['profile'] = {
+  format: 'barythm-profile',
+  formatVersion: 1,
+  id: 'fan-with-a-knob',
+  version: 1,
+  name: 'Fan with a knob',
+  about: 'A knob and a switch.',
+  family: 'fan',
+  behaviours: { family: 'fan', hasClock: false },
+  groups: [{ key: 'drive', label: 'Drive' }],
+  parameters: [
+    {
+      ...common,
+      key: 'speed',
+      role: 'speed',
+      label: 'Speed',
+      type: 'number',
+      unit: '%',
+      least: 0,
+      greatest: 100,
+      step: 5,
+    },
+    {
+      ...common,
+      key: 'state',
+      role: 'state',
+      label: 'State',
+      type: 'choice',
+      options: [
+        { value: 'auto', label: 'Automatic', role: 'state.auto' },
+        { value: 'off', label: 'Off', role: 'state.off' },
+      ],
+    },
+  ],
+};
+
+export const SAMPLES = [
+  {
+    profile: FAN_PROFILE,
+    duty: { family: 'fan', wanted_pct: 60 },
+    plate: { family: 'fan', rated_W: 40 },
+    found: { speed: 40, state: 'off' },
+  },
+] as const;
