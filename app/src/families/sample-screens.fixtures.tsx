@@ -1,0 +1,51 @@
+import { Text } from 'react-native';
+import type { FanKind } from '../../../core/src/families/sample.fixtures';
+import type { FamilyScreens } from './family-screens';
+
+const says = (words: string) => () => <Text>{words}</Text>;
+
+/** For tests only: what a family paints for itself, as little as it may be. */
+export const fanScreens: FamilyScreens<FanKind> = {
+  found: {
+    Readings: says('Readings of a fan'),
+    Plate: says('Plate of a fan'),
+    apart: () => undefined,
+    Work: says('Work on a fan'),
+  },
+  Plan: says('Plan of a fan'),
+  Proof: says('Proof of a fan'),
+  pump: {
+    dutyLines: ({ wanted_pct }) => [['Wanted', `${wanted_pct} % of its speed`]],
+    Day: says('Day of a fan'),
+  },
+  bench: {
+    start: { days: 1, events: [] },
+    scenario: ({ days, events }) => ({
+      days,
+      water: { every_s: 3600, flows_m3h: [0] },
+      wobble: 0,
+      seed: 1,
+      events: [...events],
+    }),
+    SetUp: says('Day of a fan'),
+    channel: 'speed',
+    hidden: () => [],
+    band: () => null,
+    sums: () => ({
+      rows: [{ key: 'turned', label: 'Turned', unit: '', decimals: 0, of: (s) => s.turned }],
+      headline: { of: (s) => s.turned, decimals: 0, unit: 'turns', moreIsBetter: true },
+    }),
+    caveat: () => 'A simulation.',
+  },
+  behaviourLines: () => [['By itself', 'as its knob stands']],
+  describe: {
+    label: 'A fan',
+    groups: 'drive | Drive',
+    blank: {},
+    texts: () => ({}),
+    read: () => ({ family: 'fan', hasClock: false }),
+    Card: says('Habits of a fan'),
+    placeOf: (path) => path.join('.'),
+    wordsOf: () => null,
+  },
+};
