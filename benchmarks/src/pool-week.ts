@@ -28,7 +28,7 @@ export function poolWeekAgainstSteps(context: PoolContext, values: SettingValues
   const steps = () => {
     const model = poolModel(plant, 1);
     const state = model.init();
-    const timeline = new Timeline(scenario, 0);
+    const timeline = new Timeline(scenario, 0, Object.keys(model.events));
     for (let second = 0; second < SECONDS; second++) model.step(state, timeline.at(second));
     return state;
   };

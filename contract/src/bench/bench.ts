@@ -1,7 +1,6 @@
-import { scenarioSchema } from '@barythm/core/bench';
 import { z } from 'zod';
 import { dateSchema, dutySchema, plateSchema, settingValueSchema } from '../job';
-import { profileSchema } from '@barythm/core/families';
+import { familyOf, profileSchema, scenarioSchema } from '@barythm/core/families';
 
 /** One or two sheets of settings over one scenario: everything that the run stands on, so that it can be repeated. */
 export const benchRequestSchema = z
@@ -20,7 +19,15 @@ export const benchRequestSchema = z
       .max(2, 'Send at most two sheets.'),
     scenario: scenarioSchema,
   })
-  .strict();
+  .strict()
+  .superRefine(({ profile, scenario }, context) => {
+    const { words } = familyOf(profile.family).bench;
+    scenario.events.forEach(({ kind }, i) => {
+      if (kind in words) return;
+      const path = ['scenario', 'events', i, 'kind'];
+      context.addIssue({ code: 'custom', path, message: 'This cannot happen to such a pump.' });
+    });
+  });
 export type BenchRequest = z.infer<typeof benchRequestSchema>;
 
 /** What a run comes to, without the snapshots it could be taken up from. */

@@ -23,7 +23,6 @@ const paged = <T extends z.ZodType>(item: T) =>
   z.object({ items: z.array(item), total: z.int(), page: z.int(), size: z.int() });
 
 export const findingCountSchema = z.object({ stop: z.int(), warn: z.int(), note: z.int() });
-export type FindingCount = z.infer<typeof findingCountSchema>;
 
 /** a pump's day for its beat strip: rates or speeds, and why it runs */
 export const stripSchema = z

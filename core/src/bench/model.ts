@@ -1,18 +1,18 @@
-import type { EventKind } from './scenario';
+import type { EventBook } from './event-words';
 
 /** What the plant does in this second; one object for the whole run, written over each time. */
-export interface BenchInputs {
+export interface BenchInputs<Kind extends string = string> {
   second: number;
   water_m3h: number;
   /** weather of this hour; 10 °C without sun where none is given */
   air_C: number;
   sun: number;
   /** which events hold now */
-  readonly on: Record<EventKind, boolean>;
+  readonly on: Record<Kind, boolean>;
   /** their amounts; NaN where none was given */
-  readonly amount: Record<EventKind, number>;
+  readonly amount: Record<Kind, number>;
   /** true in the one second in which an event begins */
-  readonly begins: Record<EventKind, boolean>;
+  readonly begins: Record<Kind, boolean>;
 }
 
 /** One thing that is traced. */
@@ -32,14 +32,16 @@ export interface Flag {
  * A simulated pump, as a family of pumps makes one from settings. Its state is plain numbers that can be copied; a step
  * allocates nothing and uses + − × ÷ and comparisons only, so that worker and server agree to the last bit.
  */
-export interface BenchModel<State extends Record<string, number>> {
+export interface BenchModel<State extends Record<string, number>, Kind extends string = string> {
+  /** what can happen to it */
+  readonly events: EventBook<Kind>;
   readonly channels: readonly Channel[];
   readonly flags: readonly Flag[];
   init(): State;
   /** advances by one second */
-  step(state: State, inputs: BenchInputs): void;
+  step(state: State, inputs: BenchInputs<Kind>): void;
   /** writes the value of every channel in this second */
-  read(state: State, inputs: BenchInputs, into: Float64Array): void;
+  read(state: State, inputs: BenchInputs<Kind>, into: Float64Array): void;
   /** bit n is set while flag n holds */
   flagsOf(state: State): number;
   sums(state: State): Record<string, number>;

@@ -1,15 +1,21 @@
 import fc from 'fast-check';
 import type { BenchModel } from './model';
 import { RunCancelled, runBench, stateAt } from './run';
-import { SECONDS_PER_DAY, scenarioSchema, type BenchEvent, type Scenario, EVENT_KINDS } from './scenario';
+import { SECONDS_PER_DAY, scenarioSchemaOf, type BenchEvent, type Scenario } from './scenario';
 import { DAY_SHAPES, shapedDay } from './shapes';
 import { Timeline } from './timeline';
 import { chance } from './wobble';
-import { EVENT_WORDS, happensAtOnce, wordsOfChange } from './event-words';
+import { happensAtOnce, POWER_CUT, wordsOfChange, type EventBook } from './event-words';
 
 /** A pump so plain that its sums can be told by hand: it moves what the water asks for, and stands without power. */
 type Plain = { moved: number; standing: number; starts: number };
+const BOOK: EventBook = {
+  ...POWER_CUT,
+  frost: { name: 'Frost', over: 'The frost is over', amount: 'K below freezing' },
+  gas: { name: 'Gas enters the head', over: '', amount: 'mL' },
+};
 const plain: BenchModel<Plain> = {
+  events: BOOK,
   channels: [{ key: 'water', label: 'Water', unit: 'm³/h' }],
   flags: [{ begins: 'It stands.', ends: 'It runs.' }],
   init: () => ({ moved: 0, standing: 0, starts: 0 }),
@@ -101,7 +107,7 @@ describe('a run', () => {
 
 describe('the timeline', () => {
   test('an event begins in one second only, holds, and ends; what ended before the start is not entered', () => {
-    const timeline = new Timeline(day({ events: [cut(10, 12), cut(20, null)] }), 0);
+    const timeline = new Timeline(day({ events: [cut(10, 12), cut(20, null)] }), 0, ['power-cut']);
     const seen = Array.from({ length: 25 }, (_, second) => {
       const { begins, on } = timeline.at(second);
       return [begins['power-cut'], on['power-cut']];
@@ -110,11 +116,17 @@ describe('the timeline', () => {
     expect(seen.map(([, on], i) => (on ? i : -1)).filter((i) => i >= 0)).toEqual([
       10, 11, 20, 21, 22, 23, 24,
     ]);
-    expect(new Timeline(day({ events: [cut(10, 12)] }), 15).inputs.on['power-cut']).toBe(false);
-    expect(new Timeline(day({ events: [cut(10, null)] }), 15).inputs.on['power-cut']).toBe(true);
+    expect(new Timeline(day({ events: [cut(10, 12)] }), 15, ['power-cut']).inputs.on['power-cut']).toBe(
+      false,
+    );
+    expect(new Timeline(day({ events: [cut(10, null)] }), 15, ['power-cut']).inputs.on['power-cut']).toBe(
+      true,
+    );
   });
   test('weather by the hour, over and over', () => {
-    const timeline = new Timeline(day({ days: 7, weather: { air_C: [1, 2, 3], sun: [0, 1] } }), 0);
+    const timeline = new Timeline(day({ days: 7, weather: { air_C: [1, 2, 3], sun: [0, 1] } }), 0, [
+      'power-cut',
+    ]);
     const airs = Array.from({ length: 5 * 3600 }, (_, second) => timeline.at(second).air_C);
     expect([0, 1, 2, 3, 4].map((hour) => airs[hour * 3600 + 10])).toEqual([1, 2, 3, 1, 2]);
   });
@@ -142,7 +154,7 @@ describe('the timeline', () => {
 
 describe('a scenario is checked in words', () => {
   const fault = (change: object) => {
-    const parsed = scenarioSchema.safeParse({ ...day(), ...change });
+    const parsed = scenarioSchemaOf(BOOK).safeParse({ ...day(), ...change });
     return parsed.success ? '' : parsed.error.issues.map(({ message }) => message).join(' ');
   };
   test.each([
@@ -163,14 +175,13 @@ describe('a scenario is checked in words', () => {
 });
 
 describe('events', () => {
-  test('each has words for its beginning; one that lasts also for its end', () => {
-    for (const kind of EVENT_KINDS) expect(EVENT_WORDS[kind].name).not.toBe('');
-    expect(EVENT_KINDS.filter(happensAtOnce)).toEqual(['gas', 'tank-level', 'timed-run']);
+  test('one without an end happens at once', () => {
+    expect(Object.keys(BOOK).filter((kind) => happensAtOnce(BOOK[kind]))).toEqual(['gas']);
   });
   test('are told with their amount and its unit', () => {
     const frost: BenchEvent = { kind: 'frost', at_s: 0, until_s: 10, amount: 4 };
-    expect(wordsOfChange({ at_s: 0, begins: true, event: frost })).toBe('Frost: 4 K below freezing.');
-    expect(wordsOfChange({ at_s: 10, begins: false, event: frost })).toBe('The frost is over.');
+    expect(wordsOfChange({ at_s: 0, begins: true, event: frost }, BOOK)).toBe('Frost: 4 K below freezing.');
+    expect(wordsOfChange({ at_s: 10, begins: false, event: frost }, BOOK)).toBe('The frost is over.');
   });
 });
 

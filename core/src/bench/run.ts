@@ -94,11 +94,12 @@ export function runBench<State extends Record<string, number>>(
       means[c].set(trace.mean.slice(0, start / bucket_s));
     });
   }
-  const timeline = new Timeline(scenario, start);
+  const timeline = new Timeline(scenario, start, Object.keys(model.events));
   const tell = (at_s: number, words: string) => {
     if (happenings.length < MOST_HAPPENINGS) happenings.push({ at_s, words });
   };
-  const hear: Parameters<Timeline['at']>[1] = (change) => tell(change.at_s, wordsOfChange(change));
+  const hear: Parameters<Timeline['at']>[1] = (change) =>
+    tell(change.at_s, wordsOfChange(change, model.events));
   const reportEvery = Math.max(1, Math.floor(seconds / 100));
   for (let second = start; second < seconds; second++) {
     if (second % SNAPSHOT_s === 0) snapshots.push({ second, state: { ...state }, flags });
@@ -171,7 +172,7 @@ export function stateAt<State extends Record<string, number>>(
   const snapshot = lastSnapshot(run, at_s);
   const start = snapshot?.second ?? 0;
   const state = { ...(snapshot?.state ?? model.init()) } as State;
-  const timeline = new Timeline(scenario, start);
+  const timeline = new Timeline(scenario, start, Object.keys(model.events));
   for (let second = start; second <= at_s; second++) model.step(state, timeline.at(second));
   return { state, inputs: timeline.inputs };
 }

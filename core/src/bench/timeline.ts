@@ -1,5 +1,5 @@
 import type { BenchInputs } from './model';
-import { EVENT_KINDS, secondsOf, type BenchEvent, type EventKind, type Scenario } from './scenario';
+import { secondsOf, type BenchEvent, type Scenario } from './scenario';
 import { chance } from './wobble';
 
 const SECONDS_PER_HOUR = 3600;
@@ -13,7 +13,7 @@ export interface Change {
 
 /** Walks through a scenario second by second: the water of each, and which events hold. */
 export class Timeline {
-  readonly inputs: BenchInputs = blankInputs();
+  readonly inputs: BenchInputs;
   private readonly changes: readonly Change[];
   private next = 0;
   private fresh = false;
@@ -22,7 +22,9 @@ export class Timeline {
   constructor(
     private readonly scenario: Scenario,
     start: number,
+    private readonly kinds: readonly string[],
   ) {
+    this.inputs = blankInputs(kinds);
     this.changes = changesOf(scenario.events, secondsOf(scenario));
     if (scenario.weather) this.weather(start);
     for (; this.next < this.changes.length && this.changes[this.next].at_s < start; this.next++) {
@@ -34,7 +36,7 @@ export class Timeline {
   at(second: number, onChange?: (change: Change) => void): BenchInputs {
     const { inputs, scenario } = this;
     if (this.fresh) {
-      for (const kind of EVENT_KINDS) inputs.begins[kind] = false;
+      for (const kind of this.kinds) inputs.begins[kind] = false;
       this.fresh = false;
     }
     while (this.next < this.changes.length && this.changes[this.next].at_s === second) {
@@ -79,8 +81,7 @@ function changesOf(events: readonly BenchEvent[], seconds: number): Change[] {
     .sort((a, b) => a.at_s - b.at_s || Number(a.begins) - Number(b.begins));
 }
 
-function blankInputs(): BenchInputs {
-  const all = <T>(value: T) =>
-    Object.fromEntries(EVENT_KINDS.map((kind) => [kind, value])) as Record<EventKind, T>;
+function blankInputs(kinds: readonly string[]): BenchInputs {
+  const all = <T>(value: T) => Object.fromEntries(kinds.map((kind) => [kind, value]));
   return { second: 0, water_m3h: 0, air_C: 10, sun: 0, on: all(false), amount: all(NaN), begins: all(false) };
 }

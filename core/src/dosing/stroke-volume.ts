@@ -24,12 +24,3 @@ export function strokeVolume_mL(full_mL: number, length_pct: number): number {
   requirePositive('length_pct', length_pct, 'The stroke length');
   return (full_mL * length_pct) / 100;
 }
-
-/** True when a measured stroke volume may be used at this stroke length. */
-export function measurementHolds(basis: StrokeVolumeBasis, length_pct: number): boolean {
-  return (
-    basis.basis === 'measured' &&
-    basis.atLength_pct !== undefined &&
-    Math.abs(basis.atLength_pct - length_pct) <= STROKE_LENGTH_MOVED_PCT
-  );
-}

@@ -42,11 +42,3 @@ export function isContextOf<F extends FamilyName>(
 ): context is FamilyContext & FamilyKinds[F]['context'] {
   return context.profile.family === name;
 }
-
-/** True for a profile of this family. */
-export function isProfileOf<F extends FamilyName>(
-  name: F,
-  profile: AnyProfile,
-): profile is AnyProfile & FamilyKinds[F]['profile'] {
-  return profile.family === name;
-}

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { BenchRun, EventKind, RunOptions, Scenario } from '../bench';
+import type { BenchRun, EventBook, RunOptions, Scenario } from '../bench';
 import type { Finding, Subject, TextBook } from '../findings';
 import type { CommonBehaviours, Parameter, ProfileOf, RoleQuantities, SettingValues } from '../profile';
 import type { CheckBody, CheckVerdict, Pattern, ProofCheck } from '../proof';
@@ -228,8 +228,10 @@ export interface Family<K extends FamilyKind> {
     run(context: K['context'], values: SettingValues, scenario: Scenario, options?: RunOptions): BenchRun;
     /** the time in which nothing goes wrong that a pump is looked at in */
     plain(context: K['context']): Scenario;
-    /** what can happen to this pump */
-    events(context: K['context']): readonly EventKind[];
+    /** everything that can be thrown at a pump of it */
+    readonly words: EventBook;
+    /** the kinds of it that can happen to this pump */
+    events(context: K['context']): readonly string[];
     /** the pressure over one stroke at a moment of a run; only where the pump strokes */
     stroke?(
       context: K['context'],

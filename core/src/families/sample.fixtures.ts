@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { runBench, type BenchModel } from '../bench';
+import { POWER_CUT, runBench, type BenchModel } from '../bench';
 import { findingMaker, type TextBook } from '../findings';
 import type { Parameter, ProfileOf, SettingValues } from '../profile';
 import { judgeFigure, judgeState, stateCheck } from '../proof';
@@ -62,6 +62,7 @@ class FanPlan extends PlanDraft<FanContext, Role, 'state.auto', Reason, never, F
 
 /** One thing happens in a second: it turns, and the turns are counted. */
 const model = ({ speed_pct }: FanKind['settings']): BenchModel<{ turned: number }> => ({
+  events: POWER_CUT,
   channels: [{ key: 'speed', label: 'Speed', unit: '%' }],
   flags: [],
   init: () => ({ turned: 0 }),
@@ -154,6 +155,7 @@ export const fanFamily: Family<FanKind> = {
     run: ({ profile, plate }, values, scenario, options) =>
       runBench(model(understand(profile, plate, values)), scenario, options),
     plain: () => ({ days: 1, water: { every_s: 3600, flows_m3h: [0] }, wobble: 0, seed: 1, events: [] }),
+    words: POWER_CUT,
     events: () => ['power-cut'],
   },
   strip: ({ inForce }) => ({

@@ -1,5 +1,5 @@
-import { type BenchRun, type EventKind, type RunOptions, type Scenario, EVENT_WORDS } from '../bench';
-import { familyOf, type JobView, type FamilyContext } from '../families';
+import type { BenchRun, RunOptions, Scenario } from '../bench';
+import { familyOf, type JobView, type FamilyContext, EVENT_WORDS } from '../families';
 import type { Finding, Subject } from '../findings';
 import { orElse } from '../input';
 import type { SettingValues } from '../profile';
@@ -15,19 +15,16 @@ export function benchSheet(
   return familyOf(context.profile.family).bench.run(context, values, scenario, options);
 }
 
-/** The time in which nothing goes wrong that a pump is looked at in: a day of its water, or a mild week. */
-export function plainScenario(context: FamilyContext): Scenario {
-  return familyOf(context.profile.family).bench.plain(context);
-}
-
 /** What can happen to this pump. */
-export function eventsFor(context: FamilyContext): readonly EventKind[] {
+export function eventsFor(context: FamilyContext): readonly string[] {
   return familyOf(context.profile.family).bench.events(context);
 }
 
 /** Those of them that one tap is enough for. */
-export function thrownAtATap(context: FamilyContext): readonly EventKind[] {
-  return eventsFor(context).filter((kind) => EVENT_WORDS[kind].amount === null && kind !== 'stop-open');
+export function thrownAtATap(context: FamilyContext): readonly string[] {
+  return eventsFor(context).filter(
+    (kind) => EVENT_WORDS[kind].amount === null && !EVENT_WORDS[kind].notByTap,
+  );
 }
 
 /** Findings on a column of any pump; none where the duty cannot be computed with, which is said where it is typed. */

@@ -1,17 +1,23 @@
-export * from './working-sheet';
-export * from './carried-over';
-export * from './clock';
-export * from './context';
-export * from './bench';
-export * from './judged-checks';
-export * from './view';
-export * from './entry-slips';
-export * from './on-arrival';
-export * from './gates';
-export * from './left-to-enter';
-export * from './apply';
-export * from './handover';
-export * from './planned-targets';
-export * from './proved-words';
-export * from './offered-checks';
-export * from './merge';
+export { applyCommand } from './apply';
+export { benchDays, benchSheet, checkColumn, eventsFor, thrownAtATap } from './bench';
+export { carriedOver } from './carried-over';
+export { clockDrift, driftInWords, readsItsDay } from './clock';
+export { bareContext, contextOf } from './context';
+export { neighboursOf, owedNeighbours } from './entry-slips';
+export {
+  gateOfHandover,
+  gateOfProve,
+  gateOfSet,
+  type GateReason,
+  isMadeSafe,
+  isUntouched,
+  refusalOf,
+} from './gates';
+export { freezeHandover, summarise } from './handover';
+export { leftAsFound, leftToProve } from './left-to-enter';
+export { clashIn, holdsAlready } from './merge';
+export { offeredChecks } from './offered-checks';
+export { RESETS } from './on-arrival';
+export { type PlannedTarget, plannedTargets } from './planned-targets';
+export { provedLines } from './proved-words';
+export { leavingFindings, viewJob, type JobView } from './view';

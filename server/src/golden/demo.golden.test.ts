@@ -4,7 +4,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { PumpResource } from '@barythm/contract/resources';
 import { renderFinding } from '@barythm/core/findings';
-import { bareContext, benchSheet, plainScenario, viewJob } from '@barythm/core/job';
+import { familyOf, type FamilyContext } from '@barythm/core/families';
+import { bareContext, benchSheet, viewJob } from '@barythm/core/job';
 import type { JobDocument } from '@barythm/core/visit';
 import { contentHash } from '@barythm/core/profile';
 import { presentReader } from '@barythm/core/units';
@@ -16,6 +17,8 @@ import { ALL_TEXTS } from '@barythm/core/families';
 /** Jobs whose papers and files are kept whole: a signal by current, a meter with its drawdowns, and a pool. */
 const WHOLE = ['job-pump-therapy-2026-10-28', 'job-pump-tub-2026-11-04', 'job-pool-tub-2026-10-22'];
 const TODAY = '2026-11-24';
+
+const plainDay = (context: FamilyContext) => familyOf(context.profile.family).bench.plain(context);
 
 let server: TestServer;
 let jobs: JobDocument[];
@@ -65,13 +68,13 @@ test('the bench of every pump, its sums to the last digit', () => {
     if (!duty || !reported) return [];
     const inForce = reported.values;
     const context = bareContext({ duty, profile, plate: unit.plate, today, zone, inForce, signalFrom });
-    const { sums } = benchSheet(context, inForce, plainScenario(context));
+    const { sums } = benchSheet(context, inForce, plainDay(context));
     return [`${pump.id} ${JSON.stringify(sums)}`];
   });
   const ofJobs = jobs.flatMap((document) => {
     const { context, values } = viewJob(document, TODAY);
     if (!context) return [];
-    const { sums } = benchSheet(context, values.force, plainScenario(context));
+    const { sums } = benchSheet(context, values.force, plainDay(context));
     return [`${document.job.id} ${JSON.stringify(sums)}`];
   });
   lines.push(...ofJobs);

@@ -1,10 +1,4 @@
-import {
-  EVENT_WORDS,
-  happensAtOnce,
-  SECONDS_PER_DAY,
-  type BenchEvent,
-  type EventKind,
-} from '@barythm/core/bench';
+import { happensAtOnce, SECONDS_PER_DAY, type BenchEvent } from '@barythm/core/bench';
 import { parseFigure } from '@barythm/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -15,9 +9,10 @@ import { Field } from '../../ui/field';
 import { SPACE, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words';
 import { clockOf, secondsOfClock } from './scenario-draft';
+import { EVENT_WORDS } from '@barythm/core/families';
 
 interface EventsCardProps {
-  readonly kinds: readonly EventKind[];
+  readonly kinds: readonly string[];
   readonly events: readonly BenchEvent[];
   readonly days: 1 | 7;
   readonly onChange: (events: readonly BenchEvent[]) => void;
@@ -72,12 +67,12 @@ function NewEvent({
   onAdd,
   onCancel,
 }: {
-  kinds: readonly EventKind[];
+  kinds: readonly string[];
   days: 1 | 7;
   onAdd: (event: BenchEvent) => void;
   onCancel: () => void;
 }) {
-  const [kind, setKind] = useState<EventKind>(kinds[0]);
+  const [kind, setKind] = useState<string>(kinds[0]);
   const [from, setFrom] = useState('6:00');
   const [until, setUntil] = useState('');
   const [amount, setAmount] = useState('');
@@ -102,7 +97,7 @@ function NewEvent({
     onAdd({
       kind,
       at_s,
-      until_s: happensAtOnce(kind) ? null : until_s,
+      until_s: happensAtOnce(EVENT_WORDS[kind]) ? null : until_s,
       amount: words.amount !== null && figure.ok ? figure.value : null,
     });
   };
@@ -126,7 +121,7 @@ function NewEvent({
             onChange={setFrom}
           />
         </View>
-        {!happensAtOnce(kind) && (
+        {!happensAtOnce(EVENT_WORDS[kind]) && (
           <View style={styles.grow}>
             <Field
               words

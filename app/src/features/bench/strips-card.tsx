@@ -1,6 +1,6 @@
 import { stripChart } from '@barythm/core/chart';
-import { EVENT_WORDS, happensAtOnce, SECONDS_PER_DAY, type BenchEvent } from '@barythm/core/bench';
-import type { FamilyContext } from '@barythm/core/families';
+import { happensAtOnce, SECONDS_PER_DAY, type BenchEvent } from '@barythm/core/bench';
+import { EVENT_WORDS, FamilyContext } from '@barythm/core/families';
 import { thrownAtATap } from '@barythm/core/job';
 import { formatNumber, inSystemOf, type UnitSystem } from '@barythm/core/units';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
@@ -117,7 +117,12 @@ export function StripsCard({ runs: given, colours, context, player, onThrow }: S
             testID={`throw-${kind}`}
             onPress={() => {
               const at_s = Math.min(Math.floor(player.at_s), first.seconds - 60);
-              onThrow({ kind, at_s, until_s: happensAtOnce(kind) ? null : at_s + THROWN_s, amount: null });
+              onThrow({
+                kind,
+                at_s,
+                until_s: happensAtOnce(EVENT_WORDS[kind]) ? null : at_s + THROWN_s,
+                amount: null,
+              });
             }}
             style={styles.fault}
           >

@@ -1,7 +1,7 @@
 import type { Family } from '../family';
 import { arrival } from './arrival/arrival';
 import { benchSheet, plainDay, strokeSeen } from './bench/bench';
-import { eventsFor } from './bench/events';
+import { eventsFor, METERING_EVENTS } from './bench/events';
 import { checkSettings } from './checks/checks';
 import { openOn } from './checks/on-job';
 import { due } from './glance/due';
@@ -61,7 +61,7 @@ export const meteringFamily: Family<MeteringKind> = {
   },
   earlier: measuredHistory,
   due,
-  bench: { run: benchSheet, plain: plainDay, events: eventsFor, stroke: strokeSeen },
+  bench: { run: benchSheet, plain: plainDay, words: METERING_EVENTS, events: eventsFor, stroke: strokeSeen },
   strip: stripOf,
   handOver: {
     part: partOf,

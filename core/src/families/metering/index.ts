@@ -1,34 +1,52 @@
-export * from './settings/roles';
-export * from './wire/duty';
-export * from './wire/plate';
-export * from './settings/context';
-export * from './settings/understand';
-export * from './effect/dose';
-export * from './effect/capacity';
-export { canSiphon } from './checks/guards';
-export { compensationLimit_bar } from './checks/pressure';
-export { gasInHead, headAtSuction } from './checks/head';
-export * from './texts/reasons';
-export * from './texts/texts';
-export * from './texts/finding';
-export * from './settings/rates';
-export * from './effect/day';
-export * from './effect/cures';
-export * from './effect/stock';
-export * from './plan/pulses';
-export * from './plan/plan';
-export * from './checks/checks';
-export * from './proof/readings';
-export * from './proof/live';
-export * from './proof/patterns';
-export * from './proof/checks';
-export * from './proof/judge-check';
+export { benchSheet } from './bench/bench';
 export { benchPlant, type MeteringPlant } from './bench/plant';
-export * from './bench/model';
-export * from './bench/bench';
-export * from './proof/calibration';
-export { standing, type JudgedReading } from './proof/judged-readings';
-export { comparedSheets, handoverDay } from './hand-over/days';
-export type { MeteringBehaviours } from './wire/behaviours';
-export type { MeteringKind, MeteringProfile, MeteringView } from './kind';
+export { checkPlan, checkSettings, planAndCheck } from './checks/checks';
+export { gasInHead, headAtSuction } from './checks/head';
+export { compensationLimit_bar } from './checks/pressure';
+export { capacityLadder, type CapacityRung } from './effect/capacity';
+export { type Cure, gasCures, suctionCures } from './effect/cures';
+export { hoursOfDay_m3h, ratesOfDay_spm, usageOfDay } from './effect/day';
+export { dosePicture, type DosePicture, lineInForce, mostAsked } from './effect/dose';
+export { stockOf } from './effect/stock';
 export { meteringFamily } from './family';
+export type { MeteringKind, MeteringProfile, MeteringView } from './kind';
+export type { MeteringPlan } from './plan/draft';
+export { planMetering } from './plan/plan';
+export { meterOf, pulseTable } from './plan/pulses';
+export {
+  comparableVolumes_mL,
+  lastDrawdown,
+  measuredHistory,
+  measuredLoss,
+  measuredStroke_mL,
+  resultOf,
+  standingCalibration,
+  whyRejected,
+} from './proof/calibration';
+export type { CheckKey } from './proof/checks';
+export { standing } from './proof/judged-readings';
+export { judgeLive, type LiveRead } from './proof/live';
+export {
+  COUNT_TIME_s,
+  expectedAt,
+  type ExpectedPoint,
+  flowTolerance,
+  proofPoints,
+  rateOf,
+  toleranceAt,
+} from './proof/readings';
+export {
+  type MeteringContext,
+  productAge_days,
+  strengthToday_gpl,
+  unloaded_mL,
+  withCalibration,
+} from './settings/context';
+export { isSetInFlow, rateToSetting } from './settings/rates';
+export { METERING_OPTION_ROLES, METERING_ROLES, type MeteringMode, ROLES_OF_MODE } from './settings/roles';
+export { type MeteringSettings, understand } from './settings/understand';
+export { finding } from './texts/finding';
+export { REASONS } from './texts/reasons';
+export type { MeteringBehaviours } from './wire/behaviours';
+export { choicesOf, dutyProductSchema, type MeteringDuty, meteringDutySchema } from './wire/duty';
+export { gearsOf, type MeteringPlate } from './wire/plate';

@@ -1,7 +1,7 @@
 import type { Family } from '../family';
 import { arrival, refuse } from './arrival/arrival';
 import { benchSheet, plainWeek } from './bench/bench';
-import { eventsFor } from './bench/events';
+import { eventsFor, POOL_EVENTS } from './bench/events';
 import { checkSettings } from './checks/checks';
 import { openOn } from './checks/on-job';
 import { stripOf } from './glance/strip';
@@ -60,7 +60,7 @@ export const poolFamily: Family<PoolKind> = {
   },
   earlier: () => [],
   due: () => [],
-  bench: { run: benchSheet, plain: plainWeek, events: eventsFor },
+  bench: { run: benchSheet, plain: plainWeek, words: POOL_EVENTS, events: eventsFor },
   strip: stripOf,
   handOver: { part: partOf, facts: factsOf, days: null, week: weeklyEvents },
 };

@@ -1,34 +1,62 @@
-export * from './settings/roles';
-export * from './wire/duty';
-export * from './wire/plate';
-export * from './settings/context';
-export * from './settings/understand';
-export * from './effect/hydraulics';
-export * from './effect/week';
-export * from './effect/grid';
-export * from './plan/programs';
-export * from './plan/draft';
-export * from './plan/plan';
-export * from './texts/reasons';
-export * from './texts/texts';
-export * from './checks/checks';
-export { programWords } from './checks/programs';
-export { poolPlant, TABLE_rpm, type PoolPlant } from './bench/plant';
-export * from './settings/pumping';
-export * from './effect/treatment';
-export * from './bench/model';
-export type { PoolState } from './bench/model-state';
-export * from './bench/bench';
-export * from './effect/sensors';
-export * from './effect/timed-runs';
-export * from './proof/checks';
-export * from './proof/patterns';
-export type { PoolBehaviours } from './wire/behaviours';
-export { CLAMPED } from './wire/behaviours';
-export type { PoolKind, PoolProfile, PoolView } from './kind';
+export { benchSheet, plainWeek, type WeatherName, weatherOf, WEATHERS } from './bench/bench';
+export { poolModel } from './bench/model';
+export { poolPlant } from './bench/plant';
+export { checkPlan, checkSettings, planAndCheck } from './checks/checks';
+export { frostNightCost, frostyWeek } from './effect/frost-night';
+export {
+  isExtrapolated,
+  leastSpeed_rpm,
+  measuredSpeeds,
+  neededPerDay_m3,
+  pointsLeftOut,
+  pumpOf,
+  type PumpOnSystem,
+  totalVolume_m3,
+  WALL_WORDS,
+  wallsOf,
+  wallSpeed,
+} from './effect/hydraulics';
+export { roofDay } from './effect/roof-day';
+export {
+  heldBy,
+  type HeldBy,
+  poolStrip,
+  type RunStretch,
+  sameRunning,
+  trueWeek,
+  weekSums,
+  type WeekSums,
+} from './effect/week';
 export { poolFamily } from './family';
-export * from './plan/cheapest';
-export * from './effect/frost-night';
-export * from './effect/roof-day';
-export * from './settings/program-group';
+export type { PoolKind, PoolProfile, PoolView } from './kind';
+export {
+  cheapestProblem,
+  conflictWords,
+  costOfPrograms,
+  programsOfAnswer,
+  type ReasonedProgram,
+  scopeWords,
+  startOf,
+} from './plan/cheapest';
+export type { PoolPlan } from './plan/draft';
+export { planPool, wantedPrograms } from './plan/plan';
+export { speedRange } from './plan/programs';
+export { proofChecks } from './proof/checks';
+export type { PoolContext } from './settings/context';
 export { emptyValues } from './settings/empty-slot';
+export { programGroup } from './settings/program-group';
+export { placeOfOption, POOL_OPTION_ROLES, POOL_ROLES } from './settings/roles';
+export { type PoolSettings, understand, weekKnown } from './settings/understand';
+export { POOL_REASONS } from './texts/reasons';
+export type { PoolBehaviours } from './wire/behaviours';
+export {
+  type BodyOfWater,
+  bodySchema,
+  CIRCUIT_KINDS,
+  LINKED,
+  poolChoices,
+  type PoolDuty,
+  poolDutySchema,
+  type WantedProgram,
+} from './wire/duty';
+export type { PoolPlate } from './wire/plate';

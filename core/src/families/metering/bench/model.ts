@@ -1,4 +1,5 @@
 import type { BenchInputs, BenchModel, Channel, Flag } from '../../../bench';
+import { METERING_EVENTS, type MeteringEvent } from './events';
 import type { MeteringPlant } from './plant';
 
 /** The state of a simulated metering pump: plain numbers, copied for a snapshot. */
@@ -88,8 +89,9 @@ const DEAERATION_DOSE = 0.05;
  * squeezed before liquid moves. When nothing is left it is locked, which is the rule of the gas check. With each stroke
  * that delivers, gas leaves in the share v/(dead + v).
  */
-export function meteringModel(plant: MeteringPlant): BenchModel<MeteringState> {
+export function meteringModel(plant: MeteringPlant): BenchModel<MeteringState, MeteringEvent> {
   return {
+    events: METERING_EVENTS,
     channels: plant.tankKnown ? CHANNELS : CHANNELS.slice(0, -1),
     flags: [
       ...FLAGS,
@@ -139,7 +141,7 @@ const BLANK: MeteringState = {
   pressureMost_bar: 0,
 };
 
-function step(p: MeteringPlant, s: MeteringState, inputs: BenchInputs): void {
+function step(p: MeteringPlant, s: MeteringState, inputs: BenchInputs<MeteringEvent>): void {
   plantSide(p, s, inputs);
   guards(p, s, inputs);
   const runs = s.powerless === 0 && s.waiting === 0 && s.stopped === 0 && s.levelStop === 0;
@@ -149,7 +151,11 @@ function step(p: MeteringPlant, s: MeteringState, inputs: BenchInputs): void {
 }
 
 /** Signal, pulses, pressure and tank, as the plant makes them. */
-function plantSide(p: MeteringPlant, s: MeteringState, { on, begins, amount, water_m3h }: BenchInputs): void {
+function plantSide(
+  p: MeteringPlant,
+  s: MeteringState,
+  { on, begins, amount, water_m3h }: BenchInputs<MeteringEvent>,
+): void {
   const low = on['wrong-range'] ? 4 - p.low_mA : p.low_mA;
   const demand = water_m3h / p.span_m3h;
   const share = p.falling ? (demand < 1 ? 1 - demand : 0) : demand;
@@ -175,7 +181,7 @@ function contacts(p: MeteringPlant, pulses: number, perSecond: number, bouncing:
   return bouncing && p.bounces ? 2 * pulses : pulses;
 }
 
-function guards(p: MeteringPlant, s: MeteringState, { on }: BenchInputs): void {
+function guards(p: MeteringPlant, s: MeteringState, { on }: BenchInputs<MeteringEvent>): void {
   const cut = on['power-cut'];
   if (cut && s.powerless === 0) {
     s.queue = 0;
@@ -369,7 +375,7 @@ function water(p: MeteringPlant, s: MeteringState, water_m3h: number): void {
   } else s.outside_s += 1;
 }
 
-function read(s: MeteringState, inputs: BenchInputs, into: Float64Array): void {
+function read(s: MeteringState, inputs: BenchInputs<MeteringEvent>, into: Float64Array): void {
   into[0] = inputs.water_m3h;
   into[1] = s.current_mA;
   into[2] = s.pulses;

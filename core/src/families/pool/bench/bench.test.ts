@@ -1,4 +1,5 @@
-import { scenarioSchema, type BenchEvent, type Scenario } from '../../../bench';
+import type { BenchEvent, Scenario } from '../../../bench';
+import { scenarioSchema } from '../../events';
 import { keyAt, type SettingValues } from '../../../profile';
 import { EVERY_DAY } from '../../../time';
 import { benchSheet, plainWeek, weatherOf } from './bench';

@@ -1,4 +1,5 @@
 import type { BenchInputs, BenchModel } from '../../../bench';
+import { POOL_EVENTS, type PoolEvent } from './events';
 import { WEEK_MIN } from '../../../time';
 import { CHANNELS, FLAGS, flagsOf, startOf, sumsOf, type PoolState } from './model-state';
 import { TABLE_rpm, type PoolPlant } from './plant';
@@ -22,9 +23,10 @@ const ROOF_WET_SHARE = 0.12;
  * The bench's pool pump: controller with its clock and programs, pump on its pipework, the body of water with heater and roof,
  * frost and chlorinator. One second a step, nothing allocated.
  */
-export function poolModel(plant: PoolPlant, startDay: number): BenchModel<PoolState> {
+export function poolModel(plant: PoolPlant, startDay: number): BenchModel<PoolState, PoolEvent> {
   const start_s = (startDay - 1) * 86_400;
   return {
+    events: POOL_EVENTS,
     channels: CHANNELS,
     flags: FLAGS,
     init: () => startOf(plant, wrapped(start_s + plant.clockAhead_s)),
@@ -66,7 +68,7 @@ function wrapped(second: number): number {
   return over < 0 ? over + WEEK_S : over;
 }
 
-function clock(plant: PoolPlant, state: PoolState, inputs: BenchInputs): void {
+function clock(plant: PoolPlant, state: PoolState, inputs: BenchInputs<PoolEvent>): void {
   if (inputs.on['power-cut']) {
     state.powerless = 1;
     state.cut_s += 1;
@@ -93,7 +95,12 @@ function clock(plant: PoolPlant, state: PoolState, inputs: BenchInputs): void {
 }
 
 /** What the controller asks for in this second, rev/min. */
-function wantedSpeed(plant: PoolPlant, state: PoolState, inputs: BenchInputs, air_C: number): number {
+function wantedSpeed(
+  plant: PoolPlant,
+  state: PoolState,
+  inputs: BenchInputs<PoolEvent>,
+  air_C: number,
+): number {
   state.circuit = 0;
   state.frost = 0;
   if (state.powerless || state.waiting || state.alarm) {
@@ -161,7 +168,7 @@ function frostCalls(plant: PoolPlant, state: PoolState, air_C: number): boolean 
 }
 
 /** The pump turns: a prime at each start from rest, dry while the suction is blocked. */
-function turn(plant: PoolPlant, state: PoolState, inputs: BenchInputs, wanted: number): void {
+function turn(plant: PoolPlant, state: PoolState, inputs: BenchInputs<PoolEvent>, wanted: number): void {
   const blocked = inputs.on['suction-blocked'];
   let speed = wanted;
   if (wanted === 0) {
@@ -205,7 +212,7 @@ function turn(plant: PoolPlant, state: PoolState, inputs: BenchInputs, wanted: n
   if (dry && blocked) state.dry_s += 1;
 }
 
-function heat(plant: PoolPlant, state: PoolState, inputs: BenchInputs, air_C: number): void {
+function heat(plant: PoolPlant, state: PoolState, inputs: BenchInputs<PoolEvent>, air_C: number): void {
   const flowing = state.flow_m3h > 0;
   const before = state.heater;
   // whichever of roof and heater has begun goes on to the set point: at the gap below it they would take turns by the second
