@@ -8,19 +8,14 @@ import {
   nameSchema,
   noteSchema,
   settingValueSchema,
+  signalFromSchema,
   written,
   zoneSchema,
 } from './basics';
 import { dutySchema, plateSchema } from './duty';
 import { columnSchema, handoverSchema } from './handover';
 import { signalReadingSchema } from './readings';
-import {
-  calibrationBodySchema,
-  clockBodySchema,
-  recordBodySchema,
-  servicedBodySchema,
-  signalFromSchema,
-} from './records';
+import { earlierBodySchema, recordBodySchema } from './records';
 import { profileSchema } from '@barythm/core/families';
 
 export const jobDocumentSchema: z.ZodType<JobDocument> = z
@@ -62,7 +57,7 @@ export const jobDocumentSchema: z.ZodType<JobDocument> = z
         z
           .object({
             date: dateSchema,
-            body: z.discriminatedUnion('kind', [calibrationBodySchema, servicedBodySchema, clockBodySchema]),
+            body: earlierBodySchema,
           })
           .strict(),
       )

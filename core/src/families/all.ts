@@ -18,6 +18,7 @@ export type AnyKind = { [Part in keyof FamilyKind]: FamilyKinds[FamilyName][Part
 export type Duty = AnyKind['duty'];
 export type Plate = AnyKind['plate'];
 export type AnyProfile = AnyKind['profile'];
+export type FamilyRecord = FamilyKinds[FamilyName]['record'];
 export type FamilyContext = AnyKind['context'];
 export type AnyFamily = Family<AnyKind>;
 export type JobView = ViewOf<AnyKind>;

@@ -57,7 +57,7 @@ describe.each(SAMPLES)('%s', (_, sample) => {
     expect(wire.duty.parse(duty)).toEqual(duty);
     expect(wire.plate.parse(sample.plate)).toEqual(sample.plate);
     expect(wire.behaviours.parse(profile.behaviours)).toEqual(profile.behaviours);
-    for (const schema of Object.values(wire))
+    for (const schema of [wire.duty, wire.plate, wire.behaviours])
       expect(schema.safeParse({ family: 'kettle' }).success).toBe(false);
   });
 

@@ -38,6 +38,8 @@ export interface FamilyKind {
   };
   /** settings of a column in the field's terms */
   readonly settings: object;
+  /** a record that this family alone writes */
+  readonly record: { readonly kind: string };
   /** a reading that proves a signal, as it is judged; never on a family that is given none */
   readonly reading: {
     readonly entry: ProofReading;
@@ -163,6 +165,10 @@ export interface Family<K extends FamilyKind> {
     readonly duty: z.ZodType<K['duty']>;
     readonly plate: z.ZodType<K['plate']>;
     readonly behaviours: z.ZodType<K['profile']['behaviours']>;
+    /** records that this family alone writes */
+    readonly records: readonly z.ZodObject[];
+    /** those of them that later jobs at the same unit stand on */
+    readonly carried: readonly z.ZodObject[];
   };
 
   /** the closed list of meanings its parameters can have */

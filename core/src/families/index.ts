@@ -7,4 +7,4 @@ export { EVENT_WORDS, scenarioSchema } from './events';
 export { groundOf } from './ground';
 export { laterDate } from './later-date';
 export { PLATE_CHOICES, PLATE_COLUMNS, PLATE_FIGURES, plateFigure, plateFrom } from './plates';
-export { dutySchema, plateSchema, profileSchema } from './wire';
+export { dutySchema, earlierBodySchema, plateSchema, profileSchema, recordBodySchema } from './wire';

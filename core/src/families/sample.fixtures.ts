@@ -18,6 +18,7 @@ export interface FanKind extends FamilyKind {
   readonly profile: ProfileOf<{ readonly family: 'fan'; readonly hasClock: boolean }>;
   readonly context: FanContext;
   readonly settings: { readonly speed_pct: number | null; readonly automatic: boolean };
+  readonly record: never;
   readonly reading: never;
 }
 
@@ -83,6 +84,8 @@ export const fanFamily: Family<FanKind> = {
     duty: z.object({ family: z.literal('fan'), wanted_pct: z.number().min(0).max(100) }).strict(),
     plate: z.object({ family: z.literal('fan'), rated_W: z.number().positive().nullable() }).strict(),
     behaviours: z.object({ family: z.literal('fan'), hasClock: z.boolean() }).strict(),
+    records: [],
+    carried: [],
   },
   roles: ['speed', 'state'],
   isOptionRole: (role) => role.startsWith('state.'),

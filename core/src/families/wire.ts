@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import type { RecordBody } from '../visit';
+import { clockBodySchema, COMMON_RECORDS, identifyShape } from '../visit/wire';
 import { complainOfProfile, profileObject } from '../profile';
 import { FAMILIES, type AnyProfile, type Duty, type Plate } from './all';
 
@@ -32,3 +34,18 @@ export const profileSchema = z
   .superRefine((profile, context) =>
     complainOfProfile(profile as AnyProfile, context),
   ) as unknown as z.ZodType<AnyProfile>;
+
+const identifySchema = z.object({ ...identifyShape, plate: plateSchema }).strict();
+
+/** Something done or seen at a pump of any family. */
+export const recordBodySchema = z.discriminatedUnion('kind', [
+  ...COMMON_RECORDS,
+  identifySchema,
+  ...ALL.flatMap(({ wire }) => wire.records),
+] as unknown as [z.ZodObject]) as unknown as z.ZodType<RecordBody>;
+
+/** What an earlier job measured or did that a later one stands on. */
+export const earlierBodySchema = z.discriminatedUnion('kind', [
+  clockBodySchema,
+  ...ALL.flatMap(({ wire }) => wire.carried),
+] as unknown as [z.ZodObject]) as unknown as z.ZodType<RecordBody>;

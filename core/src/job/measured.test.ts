@@ -22,8 +22,9 @@ import {
 } from '../families/metering/fixtures';
 import { addressOf, contentHash } from '../profile';
 import { summarise, viewJob } from './index';
-import type { CalibrationBody, JobDocument } from '../visit';
+import type { JobDocument } from '../visit';
 import { BLANK, badlySet, Writer, meteringView } from './fixtures';
+import { CalibrationBody } from '../families/metering/wire/records';
 
 const codes = (writer: Writer) => viewJob(writer.document, TODAY).findings.job.map((f) => f.text);
 const drawn = (volumes_mL: number[], change: Partial<CalibrationBody> = {}): CalibrationBody => ({

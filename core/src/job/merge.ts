@@ -1,3 +1,4 @@
+import { familyOf } from '../families';
 import { contentHash, parameterAt, wordsFor } from '../profile';
 import { sameValue, type SheetEntry } from '../sheet';
 import { siteTime } from '../time';
@@ -10,13 +11,7 @@ export interface Clash {
 }
 
 /** Records of which only the last of a kind counts: two that differ are two opinions of one thing. */
-const ONE_OF_A_KIND: ReadonlySet<RecordBody['kind']> = new Set([
-  'identify',
-  'readings-now',
-  'pool-now',
-  'clock',
-  'messages',
-]);
+const ONE_OF_A_KIND: ReadonlySet<RecordBody['kind']> = new Set(['identify', 'clock', 'messages']);
 
 type Entered = { readonly address: string; readonly value: SheetEntry['value'] };
 
@@ -96,7 +91,8 @@ function enteredClash(
 }
 
 function recordClash(document: JobDocument, since: number, mine: RecordBody): Clash | null {
-  if (!ONE_OF_A_KIND.has(mine.kind)) return null;
+  const { readings } = familyOf(document.profile.family).arrival;
+  if (!ONE_OF_A_KIND.has(mine.kind) && mine.kind !== readings) return null;
   const theirs = document.records.findLast(
     ({ revision, body }) => revision > since && body.kind === mine.kind,
   );

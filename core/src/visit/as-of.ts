@@ -1,8 +1,5 @@
 import type { JobDocument } from './document';
 
-/** Records after which the same reading may be expected to be another: what was read of plate, clock, sensors and stroke. */
-const CHANGES = new Set(['identify', 'clock', 'check', 'calibration', 'serviced', 'broken-off', 'resumed']);
-
 /** A job as it stood once it had taken a revision: what was tried then is judged by what was planned and set then. */
 export function asOf(document: JobDocument, revision: number): JobDocument {
   const before = <T extends { readonly revision: number }>(all: readonly T[]) =>
@@ -24,7 +21,7 @@ export function asItStood<T>(
   const changes = [
     ...document.plans.map((plan) => plan.revision),
     ...document.entries.map((entry) => entry.revision),
-    ...document.records.filter(({ body }) => CHANGES.has(body.kind)).map((record) => record.revision),
+    ...document.records.map((record) => record.revision),
   ];
   const known = new Map<number, T>();
   return (revision) => {

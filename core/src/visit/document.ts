@@ -4,14 +4,7 @@ import type { SignalReading } from './signal-reading';
 import type { SettingValue } from '../profile';
 import type { SheetEntry } from '../sheet';
 import type { Handover } from './handover-summary';
-import type {
-  CalibrationBody,
-  ClockBody,
-  RecordBody,
-  RecordKind,
-  ServicedBody,
-  SignalFrom,
-} from './record-bodies';
+import type { RecordBody, RecordKind, SignalFrom } from './record-bodies';
 
 export type * from './handover-summary';
 export type * from './record-bodies';
@@ -66,7 +59,7 @@ export interface LastLeft {
 }
 
 /** What an earlier job measured or did at this unit, that this one stands on. */
-export interface EarlierRecord<Body = CalibrationBody | ServicedBody | ClockBody> {
+export interface EarlierRecord<Body = RecordBody> {
   /** site date */
   readonly date: string;
   readonly body: Body;

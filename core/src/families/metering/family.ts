@@ -30,11 +30,18 @@ import { METERING_TEXTS } from './texts/texts';
 import { meteringBehavioursSchema } from './wire/behaviours';
 import { meteringDutySchema } from './wire/duty';
 import { meteringPlateSchema } from './wire/plate';
+import { METERING_RECORDS, calibrationBodySchema, servicedBodySchema } from './wire/records';
 
 export const meteringFamily: Family<MeteringKind> = {
   name: 'metering',
   words: 'a metering pump',
-  wire: { duty: meteringDutySchema, plate: meteringPlateSchema, behaviours: meteringBehavioursSchema },
+  wire: {
+    duty: meteringDutySchema,
+    plate: meteringPlateSchema,
+    behaviours: meteringBehavioursSchema,
+    records: METERING_RECORDS,
+    carried: [calibrationBodySchema, servicedBodySchema],
+  },
   roles: METERING_ROLES,
   isOptionRole: (role) => (METERING_OPTION_ROLES as readonly string[]).includes(role),
   quantities: METERING_QUANTITIES,

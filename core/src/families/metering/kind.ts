@@ -7,6 +7,7 @@ import type { MeteringSettings } from './settings/understand';
 import type { MeteringBehaviours } from './wire/behaviours';
 import type { MeteringDuty } from './wire/duty';
 import type { MeteringPlate } from './wire/plate';
+import type { MeteringRecord } from './wire/records';
 
 /** What metering and dosing pumps work with. */
 export interface MeteringKind extends FamilyKind {
@@ -15,6 +16,7 @@ export interface MeteringKind extends FamilyKind {
   readonly profile: ProfileOf<MeteringBehaviours>;
   readonly context: MeteringContext;
   readonly settings: MeteringSettings;
+  readonly record: MeteringRecord;
   readonly reading: JudgedReading;
 }
 

@@ -26,11 +26,18 @@ import { POOL_TEXTS } from './texts/texts';
 import { poolBehavioursSchema } from './wire/behaviours';
 import { poolDutySchema } from './wire/duty';
 import { poolPlateSchema } from './wire/plate';
+import { POOL_RECORDS } from './wire/records';
 
 export const poolFamily: Family<PoolKind> = {
   name: 'pool',
   words: 'a pool pump',
-  wire: { duty: poolDutySchema, plate: poolPlateSchema, behaviours: poolBehavioursSchema },
+  wire: {
+    duty: poolDutySchema,
+    plate: poolPlateSchema,
+    behaviours: poolBehavioursSchema,
+    records: POOL_RECORDS,
+    carried: [],
+  },
   roles: POOL_ROLES,
   // a panel's circuits are counted: `circuit.3`
   isOptionRole: (role) =>

@@ -6,6 +6,7 @@ import type { PoolSettings } from './settings/understand';
 import type { PoolBehaviours } from './wire/behaviours';
 import type { PoolDuty } from './wire/duty';
 import type { PoolPlate } from './wire/plate';
+import type { PoolRecord } from './wire/records';
 
 /** What pool pumps and panels work with. */
 export interface PoolKind extends FamilyKind {
@@ -14,6 +15,7 @@ export interface PoolKind extends FamilyKind {
   readonly profile: ProfileOf<PoolBehaviours>;
   readonly context: PoolContext;
   readonly settings: PoolSettings;
+  readonly record: PoolRecord;
   /** no signal is given to a pool pump */
   readonly reading: never;
 }

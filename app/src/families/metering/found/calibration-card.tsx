@@ -8,9 +8,8 @@ import {
   resultOf,
   measuredStroke_mL,
   measuredHistory,
-  lastDrawdown,
+  lastDrawdown
 } from '@barythm/core/families/metering';
-import type { CalibrationBody } from '@barythm/core/visit';
 import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
 import { useState } from 'react';
@@ -26,6 +25,7 @@ import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words';
 import { optionalFigure } from '../../../features/job/figure';
 import { useMetering } from '../use-metering';
+import { CalibrationBody } from '../../../../../core/src/families/metering/wire/records';
 
 interface Draft {
   readonly by: 'strokes' | 'time' | null;

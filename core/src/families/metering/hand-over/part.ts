@@ -8,7 +8,6 @@ import { siteDate, dateInWords } from '../../../time';
 import { figureWithUnit, fig, presentReader } from '../../../units';
 import { lastDrawdown, measuredStroke_mL, resultOf, whyRejected } from '../proof/calibration';
 import {
-  type CalibrationBody,
   type HandoverCalibration,
   type HandoverDose,
   type HandoverReading,
@@ -18,6 +17,7 @@ import {
 } from '../../../visit';
 import { standing } from '../proof/judged-readings';
 import type { HandoverPart } from '../../family';
+import { CalibrationBody } from '../wire/records';
 
 /** What is handed over of a metering pump alone: its dose, its signal, its drawdown. */
 export function partOf(view: MeteringView, automatic: boolean): HandoverPart {

@@ -1,7 +1,8 @@
 import { calibrate, CALIBRATION_FAULT_WORDS, lossPerBar, type Calibration } from '../../../dosing';
 import type { StandingCalibration } from '../settings/context';
 import { siteDate } from '../../../time';
-import type { CalibrationBody, EarlierRecord, JobDocument, ServicedBody } from '../../../visit';
+import type { EarlierRecord, JobDocument } from '../../../visit';
+import { CalibrationBody, ServicedBody } from '../wire/records';
 
 /** mL an hour in a litre an hour. */
 const ML_PER_L = 1000;

@@ -1,0 +1,66 @@
+import { z } from 'zod';
+import { figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
+
+const positive = (what: string) =>
+  z.number({ error: `${what} must be a number.` }).positive(`${what} must be more than 0.`);
+
+/** A drawdown as it was made: volumes over strokes, or over seconds at a shown flow. */
+export const calibrationBodySchema = z
+  .object({
+    kind: z.literal('calibration'),
+    by: z.enum(['strokes', 'time']),
+    volumes_mL: z
+      .array(positive('A drawn volume'))
+      .min(1, 'Enter at least one volume.')
+      .max(20, 'At most 20 runs.'),
+    amount: positive('Strokes or seconds of a run'),
+    shown_lph: positive('The flow shown').nullable(),
+    division_mL: positive('The division of the cylinder'),
+    bubbles: z.boolean(),
+    assumed_mL: positive('The assumed stroke volume'),
+    length_pct: z.number().gt(0, 'The stroke length must be more than 0.').max(100).nullable(),
+    pressure_bar: figureOrNull,
+    product: z.string().max(200),
+  })
+  .strict();
+
+/** Work on the wet end: what was measured of it before no longer holds. */
+export const servicedBodySchema = z
+  .object({
+    kind: z.literal('serviced'),
+    what: noteSchema.min(1, 'Say what was serviced.'),
+    counter: figureOrNull,
+  })
+  .strict();
+
+/** What is written down of a metering pump alone. */
+export const METERING_RECORDS = [
+  z
+    .object({
+      kind: z.literal('readings-now'),
+      current_mA: figureOrNull,
+      display_m3h: figureOrNull,
+      rate_spm: figureOrNull,
+      rateBy: z.enum(['display', 'tap', 'stopwatch']).nullable(),
+      pressure_bar: figureOrNull,
+      counter: figureOrNull,
+      residual_mgl: figureOrNull,
+      unreadable: z.record(z.string(), noteSchema),
+    })
+    .strict(),
+  z
+    .object({
+      kind: z.literal('live-reading'),
+      display_m3h: figureOrNull,
+      current_mA: figureOrNull,
+      rate_spm: z.number(),
+      residual_mgl: figureOrNull,
+    })
+    .strict(),
+  calibrationBodySchema,
+  servicedBodySchema,
+] as const;
+
+export type MeteringRecord = Frozen<z.infer<(typeof METERING_RECORDS)[number]>>;
+export type CalibrationBody = Frozen<z.infer<typeof calibrationBodySchema>>;
+export type ServicedBody = Frozen<z.infer<typeof servicedBodySchema>>;

@@ -1,0 +1,6 @@
+/** Plain data that nobody changes in place. */
+export type Frozen<T> = T extends readonly (infer One)[]
+  ? readonly Frozen<One>[]
+  : T extends object
+    ? { readonly [Key in keyof T]: Frozen<T[Key]> }
+    : T;
