@@ -126,7 +126,7 @@ test('a water sensor that is off: compared on arrival, planned against, set, and
     await makeSafe(browser, ['stopped', 'people', 'isolated', 'pressure', 'live']);
     await browser.tap('identify-same');
     await browser.tap('identify-profile');
-    await browser.tap('command-seen-own');
+    await browser.tap('identify-source-own');
     await browser.tap('identify-save');
     await browser.tap('week-as-left');
     await browser.tap('sheet-as-left');

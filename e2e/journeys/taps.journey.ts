@@ -67,7 +67,7 @@ test('a new pump on 4–20 mA, from the register to its hand-over, in two thirds
     for (const field of ['pressure_bar', 'counter', 'residual_mgl']) await thumb.figure(`now-${field}`, '');
     for (const step of ['stopped', 'isolated', 'pressure', 'chemical']) await thumb.tap(`safe-${step}`);
     await thumb.tap('identify-same');
-    await thumb.tap('identify-signal-flow');
+    await thumb.tap('identify-source-flow');
     await thumb.tap('identify-profile');
     await thumb.tap('identify-save');
     await thumb.tap('found-choice-gear-B');

@@ -51,7 +51,7 @@ async function asFound() {
   await browser.tap('identify-profile');
   await browser.tap('identify-save');
   await browser.says('identify', 'Look who commands it, and choose.');
-  await browser.tap('command-seen-own');
+  await browser.tap('identify-source-own');
   await browser.tap('identify-save');
   await browser.says('identify', 'Commanded by its own programs');
   // the first slot is read key by key, the second copied from it and changed, the rest as reported

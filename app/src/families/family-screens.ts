@@ -24,7 +24,6 @@ export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = 
   readonly found: {
     /** readings that take a running pump and its power: before it is locked off */
     readonly Readings: ComponentType;
-    readonly Plate: ComponentType;
     /** what is read on a card of its own, before the other settings */
     readonly Before?: ComponentType;
     /** the group of settings that is read there */

@@ -8,7 +8,6 @@ const says = (words: string) => () => <Text>{words}</Text>;
 export const fanScreens: FamilyScreens<FanKind> = {
   found: {
     Readings: says('Readings of a fan'),
-    Plate: says('Plate of a fan'),
     apart: () => undefined,
     Work: says('Work on a fan'),
   },

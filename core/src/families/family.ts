@@ -9,6 +9,7 @@ import type {
   HandoverDay,
   HandoverFact,
   HandoverSummary,
+  IdentifyBody,
   JobDocument,
   JudgedCheck,
   ProofReading,
@@ -89,8 +90,32 @@ export interface PlateField<K extends FamilyKind> {
   readonly label: string;
   /** null for words */
   readonly quantity: Quantity | null;
-  /** what can stand there on pumps with this controller; null where anything can */
-  options?(profile: K['profile']): readonly string[] | null;
+  /** how words are introduced where the plate is read out: “gear B” */
+  readonly said?: string;
+  /** what can stand there on pumps with this controller: none where it does not stand there, null where anything can */
+  options?(profile: K['profile']): readonly PlateOption[] | null;
+}
+
+export interface PlateOption {
+  readonly value: string;
+  readonly label: string;
+}
+
+/** What a pump is told by, as it is seen at the site: looked at, and never remembered from a like one. */
+export interface TellingSource {
+  readonly label: string;
+  readonly hint?: string;
+  readonly options: readonly PlateOption[];
+  /** what is said where nobody looked */
+  readonly missing: string;
+  /** what the register has of it */
+  known(document: JobDocument): string | null;
+  /** what was seen on this job */
+  of(seen: IdentifyBody): string | null;
+  /** what was seen, as it goes into the record */
+  record(value: string): Pick<IdentifyBody, 'signalFrom' | 'command'>;
+  /** in a sentence */
+  words(value: string | null): string;
 }
 
 /** What a plan comes to, whatever its own reasons and problems are called. */
@@ -197,6 +222,8 @@ export interface Family<K extends FamilyKind> {
     readonly makeSafe: readonly MakeSafeStep[];
     /** what stands on the plate, in the order in which it is asked */
     readonly plate: readonly PlateField<K>[];
+    /** what tells it to run, as it is seen at the site; null where nothing but itself can */
+    readonly source: TellingSource | null;
     /** the code of setting a pump whose plate was not read */
     readonly plateCode: string;
     /** the record that its readings on arrival go into */

@@ -113,6 +113,7 @@ export const fanFamily: Family<FanKind> = {
   arrival: {
     makeSafe: [STOPPED],
     plate: [{ key: 'rated_W', label: 'Rated power', quantity: 'power' }],
+    source: null,
     plateCode: 'FAN-02',
     readings: 'clock',
   },

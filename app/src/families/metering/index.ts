@@ -4,7 +4,6 @@ import { ScenarioCard } from './bench/scenario-card';
 import { StrokeCard } from './bench/stroke-card';
 import { SUMS } from './bench/sums';
 import { scenarioOf, START, type WaterDraft } from './bench/water-draft';
-import { IdentifyCard } from './found/identify-card';
 import { ReadingsNowCard } from './found/readings-now-card';
 import { WorkCards } from './found/work-cards';
 import { MeteringPlan } from './plan/metering-plan';
@@ -17,7 +16,7 @@ import { StockCard } from './pump/stock-card';
 
 /** What is painted for metering and dosing pumps alone. */
 export const meteringScreens: FamilyScreens<MeteringKind, WaterDraft> = {
-  found: { Readings: ReadingsNowCard, Plate: IdentifyCard, apart: () => undefined, Work: WorkCards },
+  found: { Readings: ReadingsNowCard, apart: () => undefined, Work: WorkCards },
   Plan: MeteringPlan,
   Proof: MeteringProof,
   pump: { dutyLines, Day: DayCard, Stock: StockCard },

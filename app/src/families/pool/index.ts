@@ -4,7 +4,6 @@ import type { FamilyScreens } from '../family-screens';
 import { sumsOf } from './bench/sums';
 import { WeatherCard } from './bench/weather-card';
 import { scenarioOf, START, type WeatherDraft } from './bench/weather-draft';
-import { PoolIdentifyCard } from './found/pool-identify-card';
 import { PoolNowCard } from './found/pool-now-card';
 import { WeekFoundCard } from './found/week-found-card';
 import { SensorsCard, WorkCards } from './found/work-cards';
@@ -19,7 +18,6 @@ import { PoolWeekCard } from './pump/pool-week-card';
 export const poolScreens: FamilyScreens<PoolKind, WeatherDraft> = {
   found: {
     Readings: PoolNowCard,
-    Plate: PoolIdentifyCard,
     // programs are read slot by slot
     Before: WeekFoundCard,
     apart: (profile) => parameterWithRole(profile, 'program.start')?.group,

@@ -193,7 +193,7 @@ function PlateFields({ profileId, draft, errors, onChange }: PlateProps) {
         key={key}
         label={label}
         testID={`new-${key}`}
-        options={choices.map((value) => ({ value, label: value }))}
+        options={choices}
         value={draft[key] || null}
         onChange={(text) => onChange(key, text)}
       />

@@ -8,7 +8,7 @@ import {
   resultOf,
   measuredStroke_mL,
   measuredHistory,
-  lastDrawdown
+  lastDrawdown,
 } from '@barythm/core/families/metering';
 import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';

@@ -2,11 +2,11 @@ import { fireEvent, screen } from '@testing-library/react-native';
 import { lastRecord } from '@barythm/core/visit';
 import { DUTY, PANEL, PANEL_DUTY, TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
 import { standJob } from '../../../testing/job-stand';
-import { PoolIdentifyCard } from './pool-identify-card';
 import { PoolNowCard } from './pool-now-card';
 import { SaltCard } from './salt-card';
 import { ValvesCard } from './valves-card';
 import { press, type } from '../../../testing/touch';
+import { PlateCard } from '../../../features/job/as-found/plate-card';
 
 test('readings on arrival: a wrong figure keeps the rest, a missing one wants its reason', () => {
   const job = standJob(TEN_SLOTS, <PoolNowCard />, [], { dutyBefore: DUTY });
@@ -34,13 +34,13 @@ test('readings on arrival: a wrong figure keeps the rest, a missing one wants it
 });
 
 test('the plate as in the register, with who commands it looked at and not assumed', () => {
-  const job = standJob(TEN_SLOTS, <PoolIdentifyCard />, [], { dutyBefore: DUTY });
+  const job = standJob(TEN_SLOTS, <PlateCard />, [], { dutyBefore: DUTY });
   press('identify-same');
   press('identify-save');
   expect(screen.getByText('Look who commands it, and choose.')).toBeTruthy();
   expect(lastRecord(job.view().document, 'identify')).toBeFalsy();
-  press('command-seen-relay');
-  type('full-speed', '2850');
+  press('identify-source-relay');
+  type('identify-greatest_rpm', '2850');
   press('identify-save');
   expect(lastRecord(job.view().document, 'identify')?.body).toMatchObject({
     command: 'relay',
@@ -49,7 +49,7 @@ test('the plate as in the register, with who commands it looked at and not assum
     plate: { family: 'pool', greatest_rpm: 2850, rated_W: 1500 },
   });
   fireEvent.press(screen.getByText('Read again'));
-  expect(screen.getByTestId('full-speed').props.value).toBe('2850');
+  expect(screen.getByTestId('identify-greatest_rpm').props.value).toBe('2850');
 });
 
 test('salt is not added on the word of the panel; with a kit it is (POO-18)', () => {

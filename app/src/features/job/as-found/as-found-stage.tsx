@@ -9,6 +9,7 @@ import { ForwardButton } from '../forward-button';
 import { StageFrame } from '../stage-frame';
 import { ClockCard } from './clock-card';
 import { MakeSafeCard } from './make-safe-card';
+import { PlateCard } from './plate-card';
 import { MessagesCard } from './messages-card';
 import { ResetsCard } from './resets-card';
 import { FoundSheet } from './found-sheet';
@@ -17,7 +18,7 @@ import { FoundSheet } from './found-sheet';
 export function AsFoundStage() {
   const { view, go } = useJobScope();
   const { document } = view;
-  const { Readings, Plate, Before, After, Work } = screensOf(view.family).found;
+  const { Readings, Before, After, Work } = screensOf(view.family).found;
   const identified = lastRecord(document, 'identify')?.id ?? 'new';
   const counted = view.rows.filter((row) => row.found).length;
   return (
@@ -53,7 +54,7 @@ export function AsFoundStage() {
       {/* what takes a running pump and its power is read before it is locked off */}
       <Readings />
       <MakeSafeCard />
-      <Plate key={identified} />
+      <PlateCard key={identified} />
       {Before && <Before />}
       <FoundSheet />
       {After && <After />}

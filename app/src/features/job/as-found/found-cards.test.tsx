@@ -9,9 +9,9 @@ import { MOTOR, NUMBERED, standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';
 import { ClockCard } from './clock-card';
 import { FoundSheet } from './found-sheet';
-import { IdentifyCard } from '../../../families/metering/found/identify-card';
 import { MakeSafeCard } from './make-safe-card';
 import { ReadingsNowCard } from '../../../families/metering/found/readings-now-card';
+import { PlateCard } from './plate-card';
 
 afterEach(() => forgetDrafts(''));
 const pressText = (text: string) => fireEvent.press(screen.getByText(text));
@@ -93,15 +93,15 @@ describe('making safe', () => {
 
 describe('the plate', () => {
   test('nothing is assumed of the cable; the gear is the one that is stamped', () => {
-    const job = standJob(MOTOR, <IdentifyCard />, [], { dutyBefore: DUTY });
+    const job = standJob(MOTOR, <PlateCard />, [], { dutyBefore: DUTY });
     press('identify-save');
     expect(screen.getByText('Follow the cable and choose.')).toBeTruthy();
     press('identify-gear-C');
-    type('identify-greatest', 'many');
-    press('identify-signal-controller');
+    type('identify-greatest_spm', 'many');
+    press('identify-source-controller');
     press('identify-save');
     expect(lastRecord(job.view().document, 'identify')).toBeNull();
-    type('identify-greatest', '144');
+    type('identify-greatest_spm', '144');
     type('identify-serial', 'MM-7');
     press('identify-save');
     expect(lastRecord(job.view().document, 'identify')?.body).toMatchObject({
@@ -114,7 +114,7 @@ describe('the plate', () => {
     pressText('Read again');
     // what was read stays, to be corrected
     expect(valueOf('identify-serial')).toBe('MM-7');
-    expect(valueOf('identify-greatest')).toBe('144');
+    expect(valueOf('identify-greatest_spm')).toBe('144');
   });
 });
 

@@ -1,7 +1,14 @@
+import { SignalFrom } from '../../../visit';
 import type { Family } from '../../family';
 import { ISOLATED, STOPPED } from '../../make-safe';
 import type { MeteringKind } from '../kind';
 import { gearsOf } from '../wire/plate';
+
+const SIGNALS: readonly { readonly value: SignalFrom; readonly name: string }[] = [
+  { value: 'flow', name: 'flow transmitter' },
+  { value: 'controller', name: 'controller' },
+  { value: 'meter', name: 'pulse meter' },
+];
 
 /** What is done and read before anything is set on a metering pump. */
 export const arrival: Family<MeteringKind>['arrival'] = {
@@ -18,16 +25,32 @@ export const arrival: Family<MeteringKind>['arrival'] = {
   plate: [
     {
       key: 'gear',
-      label: 'Gear on the plate',
+      label: 'Gear stamped on the plate',
       quantity: null,
+      said: 'gear',
       options: (profile) => {
-        const gears = gearsOf(profile).map(({ name }) => name);
-        return gears.length > 1 ? gears : [];
+        const gears = gearsOf(profile);
+        if (gears.length < 2) return [];
+        return gears.map(({ name, greatest_spm }) => ({
+          value: name,
+          label: `${name}, ${greatest_spm} strokes/min`,
+        }));
       },
     },
-    { key: 'greatest_spm', label: 'Greatest rate', quantity: 'strokeRate' },
-    { key: 'rated_bar', label: 'Rated pressure', quantity: 'pressure' },
+    { key: 'greatest_spm', label: 'Greatest rate on the plate', quantity: 'strokeRate' },
+    { key: 'rated_bar', label: 'Greatest pressure on the plate', quantity: 'pressure' },
   ],
+  source: {
+    label: 'Where the signal cable comes from',
+    hint: 'A controller’s signal already is the demand; it must not be scaled by flow.',
+    options: SIGNALS.map(({ value, name }) => ({ value, label: `${name[0].toUpperCase()}${name.slice(1)}` })),
+    missing: 'Follow the cable and choose.',
+    known: ({ pump }) => pump.signalFrom,
+    of: ({ signalFrom }) => signalFrom ?? null,
+    record: (value) => ({ signalFrom: SIGNALS.find((signal) => signal.value === value)?.value }),
+    words: (value) =>
+      `Signal from a ${SIGNALS.find((signal) => signal.value === value)?.name ?? 'source not seen'}`,
+  },
   plateCode: 'MET-02',
   readings: 'readings-now',
 };

@@ -1,7 +1,14 @@
-import type { RecordBody, Refusal } from '../../../visit';
+import { parameterWithRole } from '../../../profile';
+import type { Command, RecordBody, Refusal } from '../../../visit';
 import type { Family } from '../../family';
 import { ISOLATED, STOPPED } from '../../make-safe';
 import type { PoolKind } from '../kind';
+
+const COMMANDS: readonly { readonly value: Command; readonly name: string }[] = [
+  { value: 'own', name: 'its own programs' },
+  { value: 'relay', name: 'relay contacts' },
+  { value: 'link', name: 'a data link' },
+];
 
 /** What is done and read before anything is set on a pool pump. */
 export const arrival: Family<PoolKind>['arrival'] = {
@@ -21,8 +28,31 @@ export const arrival: Family<PoolKind>['arrival'] = {
   plate: [
     { key: 'greatest_rpm', label: 'Full speed', quantity: 'speed' },
     { key: 'rated_W', label: 'Rated power', quantity: 'power' },
-    { key: 'kind', label: 'Kind of pump, as its controller names it', quantity: null },
+    {
+      key: 'kind',
+      label: 'Kind of pump on the plate, as its controller names it',
+      quantity: null,
+      said: 'kind',
+      // the watts that a controller shows depend on the kind that is set in it
+      options: (profile) =>
+        parameterWithRole(profile, 'pump.kind')?.options?.map(({ value, label }) => ({ value, label })) ??
+        null,
+    },
   ],
+  source: {
+    label: 'What commands it, as seen here',
+    options: COMMANDS.map(({ value, name }) => ({
+      value,
+      label: `${name[0].toUpperCase()}${name.slice(1)}`,
+    })),
+    missing: 'Look who commands it, and choose.',
+    // who commands it is looked at anew each time
+    known: () => null,
+    of: ({ command }) => command ?? null,
+    record: (value) => ({ command: COMMANDS.find((one) => one.value === value)?.value }),
+    words: (value) =>
+      `Commanded by ${COMMANDS.find((one) => one.value === value)?.name ?? 'nobody knows what'}`,
+  },
   plateCode: 'POO-20',
   readings: 'pool-now',
 };
