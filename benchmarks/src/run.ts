@@ -38,13 +38,16 @@ async function firstScreen(address: string, webRoot: string, sign: string): Prom
   return gzipOf(webRoot, scripts);
 }
 
+/** What the server answers. It closes a connection that stood still while something was reckoned: then it is asked once more. */
+async function get<T>(path: string): Promise<T> {
+  const ask = () => fetch(`${stage.address}/api/v1${path}`);
+  const answer = await ask().catch(ask);
+  return (await answer.json()) as T;
+}
+
 /** What planning starts from at pumps of the demo data. */
 async function contextsOf(ids: readonly string[]): Promise<FamilyContext[]> {
-  const pumps = await Promise.all(
-    ids.map(
-      async (id) => (await (await fetch(`${stage.address}/api/v1/pumps/${id}`)).json()) as PumpResource,
-    ),
-  );
+  const pumps = await Promise.all(ids.map((id) => get<PumpResource>(`/pumps/${id}`)));
   return pumps.flatMap(({ duty, profile, unit, today, zone, reported, latest, signalFrom }) => {
     const held = latest ? viewJob(latest, today).context : null;
     if (held) return [held];
@@ -69,7 +72,7 @@ try {
     ratio <= 1.6,
   );
 
-  const resource = (await (await fetch(`${stage.address}/api/v1/jobs/${JOB}`)).json()) as JobResource;
+  const resource = await get<JobResource>(`/jobs/${JOB}`);
   const view = viewJob(resource.document, resource.today);
   if (!isViewOf('metering', view) || !view.context) throw new Error('The demo job has no metering duty.');
   const { context, values } = view;
