@@ -182,7 +182,9 @@ export function PowerCard({ work }: { work: PoolWork }) {
             {circuit.name}
             <Words size="small" colour="quiet">
               {' '}
-              needs {figureWithUnit(fig('waterFlow', circuit.leastFlow_m3h), reader)}
+              {circuit.leastFlow_m3h > 0
+                ? `needs ${figureWithUnit(fig('waterFlow', circuit.leastFlow_m3h), reader)}`
+                : 'no least flow is known'}
               {isExtrapolated(duty, speed) ? ' · extrapolated' : ''}
             </Words>
           </Words>
