@@ -1,7 +1,17 @@
 const http = require('node:http');
+const path = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 
 const config = getDefaultConfig(__dirname);
+
+// the schemas' own words come in forty languages, more than half of what the whole library weighs: one is spoken here
+const resolve = config.resolver.resolveRequest;
+config.resolver.resolveRequest = (context, name, platform) => {
+  const locales =
+    /(^|\/)locales\/index\.c?js$/.test(name) && /[\\/]zod[\\/]v4[\\/]/.test(context.originModulePath);
+  if (locales) return { type: 'sourceFile', filePath: path.join(__dirname, 'zod-english.js') };
+  return (resolve ?? context.resolveRequest)(context, name, platform);
+};
 
 // while developing, the bundler passes what is for the API on to the server, so that the app has one origin
 const api = process.env.BARYTHM_API && new URL(process.env.BARYTHM_API);

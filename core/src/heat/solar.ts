@@ -1,3 +1,4 @@
+import { onAbove } from '../control';
 import { InputError } from '../input';
 
 /** Differences at which solar heating starts and stops, K. */
@@ -23,7 +24,7 @@ export function solarRunning(
   return trace.map(([roof, water]) => {
     // 29.2 − 25 comes to 4.2, whatever the binary dust says
     const difference = Math.round((roof - water) * 1e9) / 1e9;
-    running = running ? difference >= stop_K : difference >= start_K;
+    running = onAbove(running, difference, start_K, stop_K);
     return running;
   });
 }

@@ -1,4 +1,5 @@
 import type { BenchInputs, BenchModel } from '../../../bench';
+import { onAbove, onBelow } from '../../../control';
 import { POOL_EVENTS, type PoolEvent } from './events';
 import { WEEK_MIN } from '../../../time';
 import { CHANNELS, FLAGS, flagsOf, startOf, sumsOf, type PoolState } from './model-state';
@@ -162,7 +163,7 @@ function frostCalls(plant: PoolPlant, state: PoolState, air_C: number): boolean 
     return true;
   }
   const holds = state.frostLeft_s > 0;
-  const calls = holds ? air_C < plant.frostBelow_C + FROST_GAP_K : air_C < plant.frostBelow_C;
+  const calls = onBelow(holds, air_C, plant.frostBelow_C, plant.frostBelow_C + FROST_GAP_K);
   state.frostLeft_s = calls ? 1 : 0;
   return calls;
 }
@@ -216,11 +217,9 @@ function heat(plant: PoolPlant, state: PoolState, inputs: BenchInputs<PoolEvent>
   const flowing = state.flow_m3h > 0;
   const before = state.heater;
   // whichever of roof and heater has begun goes on to the set point: at the gap below it they would take turns by the second
-  const heating = state.heater || state.solarOn;
-  const cold = state.water_C < plant.setPoint_C - (heating ? 0 : HEAT_GAP_K);
-  const roofWarm = state.solarOn
-    ? state.roof_C - state.water_C >= plant.stop_K
-    : state.roof_C - state.water_C >= plant.start_K;
+  const heating = state.heater === 1 || state.solarOn === 1;
+  const cold = onBelow(heating, state.water_C, plant.setPoint_C - HEAT_GAP_K, plant.setPoint_C);
+  const roofWarm = onAbove(state.solarOn === 1, state.roof_C - state.water_C, plant.start_K, plant.stop_K);
   const solarWas = state.solarOn;
   state.solarOn = plant.solar && flowing && cold && roofWarm && state.flow_m3h >= plant.roofLeast_m3h ? 1 : 0;
   if (state.solarOn && !solarWas) state.solarStarts += 1;

@@ -1,0 +1,1 @@
+export { onAbove, onBelow } from './threshold';
