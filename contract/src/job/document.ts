@@ -10,10 +10,12 @@ import {
   settingValueSchema,
   signalFromSchema,
   written,
+  columnSchema,
+  handoverSchema,
   zoneSchema,
 } from './basics';
 import { dutySchema, plateSchema } from './duty';
-import { columnSchema, handoverSchema } from './handover';
+
 import { signalReadingSchema } from './readings';
 import { earlierBodySchema, recordBodySchema } from './records';
 import { profileSchema } from '@barythm/core/families';

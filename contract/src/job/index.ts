@@ -2,5 +2,4 @@ export * from './basics';
 export * from './duty';
 export * from './records';
 export * from './readings';
-export * from './handover';
 export * from './document';

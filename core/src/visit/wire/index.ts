@@ -1,3 +1,4 @@
 export * from './basics';
 export { clockBodySchema, COMMON_RECORDS, identifyShape, signalFromSchema } from './records';
+export { columnSchema, handoverSchema, signatureSchema } from './handover';
 export type { Frozen } from './frozen';
