@@ -54,9 +54,17 @@ export type Ask =
       readonly within: number;
     };
 
+/** What a check looks at: a kind of its family’s own, and the figure that tells one of them from another. */
+export interface About {
+  readonly kind: string;
+  readonly at?: number;
+}
+
 /** One thing to try at the pump, with what it must do. */
 export interface ProofCheck<Key extends string = string> {
   readonly key: Key;
+  /** what it looks at, where its family asks for checks of one kind together; a key is only a name */
+  readonly about?: About;
   readonly title: string;
   readonly method: string;
   /** what is expected, in words */

@@ -1,8 +1,9 @@
-import type { ProofCheck } from './check';
+import type { About, ProofCheck } from './check';
 
 /** What a check says of itself; what is left out is the usual: no caution, nothing pumped. */
 interface Said<Key extends string> {
   readonly key: Key;
+  readonly about?: About;
   readonly title: string;
   readonly method: string;
   /** what is expected, in words */

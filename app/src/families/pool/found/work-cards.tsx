@@ -14,5 +14,5 @@ export function WorkCards() {
 
 /** The sensors, each against a reference instrument. */
 export function SensorsCard() {
-  return <ChecksCard title="Sensors against a reference" testID="sensors" only="sensor-" />;
+  return <ChecksCard title="Sensors against a reference" testID="sensors" only="sensor" />;
 }

@@ -55,7 +55,7 @@ test('on arrival only the sensors are offered; one that is off says so', () => {
   const job = standJob(
     PANEL,
     <>
-      <ChecksCard title="Sensors" testID="sensors" only="sensor-" />
+      <ChecksCard title="Sensors" testID="sensors" only="sensor" />
       <PatternCards />
     </>,
     [],

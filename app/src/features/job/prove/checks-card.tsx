@@ -19,19 +19,19 @@ import { StrokeTimer } from './stroke-timer';
 interface ChecksProps {
   readonly title?: string;
   readonly testID?: string;
-  /** only the checks whose key begins so; all of them where left out */
+  /** only the checks that look at this; all of them where left out */
   readonly only?: string;
 }
 
 /** What this pump needs tried apart from signals: each with method, expected, tolerance, verdict. */
-export function ChecksCard({ title = 'Tried at the pump', testID = 'checks', only = '' }: ChecksProps) {
+export function ChecksCard({ title = 'Tried at the pump', testID = 'checks', only }: ChecksProps) {
   const { view } = useJobScope();
   const [open, setOpen] = useState<string | null>(null);
   const { checks, document } = view;
-  const offered = offeredChecks(view).filter(({ key }) => key.startsWith(only));
+  const belongs = ({ about }: ProofCheck) => only === undefined || about?.kind === only;
+  const offered = offeredChecks(view).filter(belongs);
   const unasked = checks.filter(
-    ({ check, superseded }) =>
-      !superseded && check.key.startsWith(only) && !offered.some(({ key }) => key === check.key),
+    ({ check, superseded }) => !superseded && belongs(check) && !offered.some(({ key }) => key === check.key),
   );
   if (offered.length === 0 && unasked.length === 0) return null;
   return (

@@ -50,7 +50,7 @@ function linked(
 /** ANY-21: something was proved, and neither flow nor power was read. */
 function unmeasured(checks: readonly JudgedCheck[]): Finding[] {
   const sound = checks.filter((judged) => standsAs(judged) && judged.verdict.ok);
-  const measured = sound.some(({ check }) => check.key.startsWith('flow-') || check.key.startsWith('power-'));
+  const measured = sound.some(({ check }) => check.about?.kind === 'flow' || check.about?.kind === 'power');
   return sound.length === 0 || measured ? [] : [finding('ANY-21.flow', 'job', {})];
 }
 

@@ -18,7 +18,7 @@ const HELD = {
 /** What is handed over of a pool pump alone: its week, its water and its cost. */
 export function partOf(view: PoolView, automatic: boolean): HandoverPart {
   const tried = view.checks.filter(standsAs);
-  const measured = tried.some(({ check, verdict }) => verdict.ok && check.key.startsWith('flow-'));
+  const measured = tried.some(({ check, verdict }) => verdict.ok && check.about?.kind === 'flow');
   return {
     dose: [],
     wanted: null,

@@ -40,6 +40,7 @@ export function proofChecks(context: PoolContext, given: PoolSettings): ProofChe
 function sensors({ duty, profile }: PoolContext, settings: PoolSettings): ProofCheck[] {
   return sensorsInUse(duty, settings).map((sensor) => ({
     key: sensorKey(sensor),
+    about: { kind: 'sensor' },
     title: `${SENSOR_NAMES[sensor]} against a reference`,
     method: `Hold a reference thermometer beside the ${sensor} sensor until it is steady, and read both.`,
     expected: 'both show the same',
@@ -100,6 +101,7 @@ function powers(context: PoolContext, settings: PoolSettings): ProofCheck[] {
     const expected = pump.power_W(speed);
     return {
       key: `power-${speed}`,
+      about: { kind: 'power', at: speed },
       title: `Power at ${words('speed', speed)}`,
       method:
         'Let it settle for two minutes, and read the power: on an independent meter, or on its display.',
@@ -139,6 +141,7 @@ function flows(context: PoolContext, settings: PoolSettings): ProofCheck[] {
     const least = Math.max(circuit.leastFlow_m3h, expected * (1 - FLOW_TOLERANCE));
     return {
       key: `flow-${slug(circuit.name)}`,
+      about: { kind: 'flow' },
       title: `Flow of ${circuit.name} at ${words('speed', speed)}`,
       method: 'Read the flow meter, or time the fall of a known level; the filter as it is now.',
       expected:
@@ -183,6 +186,7 @@ function starts(context: PoolContext, settings: PoolSettings): ProofCheck[] {
       stateCheck(
         {
           key: `start-${slot}`,
+          about: { kind: 'start' },
           title: `Program ${slot} starts by itself`,
           method: `Let it come to ${timeOfDay(start)}, ${daysInWords(days)}; or set the clock a minute before, watch, and set it back.`,
           expected: `it starts, and settles at ${words('speed', speed)}`,
@@ -199,6 +203,7 @@ function timed({ profile }: PoolContext, settings: PoolSettings): ProofCheck[] {
     stateCheck(
       {
         key: slot === null ? 'timed-boost' : `timed-${slot}`,
+        about: { kind: 'timed' },
         title: slot === null ? 'The boost run ends by itself' : `The timed run of key ${slot} ends by itself`,
         method: `Start it by hand, see it run at ${words('speed', handSpeed_rpm(profile, settings, speed_rpm))}, and be there when its time is up.`,
         expected: `it ends after ${words('minutes', minutes)}, and the program of this hour takes over`,
@@ -310,6 +315,7 @@ function linked({ duty }: PoolContext): ProofCheck[] {
     stateCheck(
       {
         key: linkedKey(i),
+        about: { kind: 'linked' },
         title: `${name} against the new schedule`,
         method: 'Compare its times, its flow switch and its interlock with the schedule as it runs now.',
         expected: 'it works only while the water moves',

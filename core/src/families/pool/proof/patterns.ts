@@ -35,7 +35,7 @@ function patternOf(check: ProofCheck, { seen, figures }: CheckBody): Pattern | n
     title,
     words: says,
   });
-  if (check.key.startsWith('start-')) {
+  if (check.about?.kind === 'start') {
     return seen === 'stands'
       ? named(
           'POO-01',
@@ -50,7 +50,7 @@ function patternOf(check: ProofCheck, { seen, figures }: CheckBody): Pattern | n
           'A program that overlaps wins here, or a limit holds the speed.',
         );
   }
-  if (check.key.startsWith('timed-')) {
+  if (check.about?.kind === 'timed') {
     return seen === 'stands'
       ? named(
           'POO-24',
@@ -129,7 +129,7 @@ function patternOf(check: ProofCheck, { seen, figures }: CheckBody): Pattern | n
     );
   }
   if (
-    check.key.startsWith('sensor-') &&
+    check.about?.kind === 'sensor' &&
     Number.isFinite(figures.shown_C) &&
     Number.isFinite(figures.reference_C)
   ) {
@@ -141,7 +141,7 @@ function patternOf(check: ProofCheck, { seen, figures }: CheckBody): Pattern | n
       `Enter an offset of ${off > 0 ? '+' : '−'}${Math.abs(off).toFixed(1)} K on top of the one that is set, and compare again.`,
     );
   }
-  if (check.key.startsWith('linked-')) {
+  if (check.about?.kind === 'linked') {
     return named(
       'POO-26',
       'clock',
@@ -181,9 +181,9 @@ export function patternsOf({
 }: Pick<JobGround<PoolKind>, 'checks'> & { readonly context: PoolContext }): Pattern[] {
   const standing = checks.filter(standsAs);
   const powers = standing.flatMap(({ check, record }) => {
-    const speed = /^power-(\d+)$/.exec(check.key);
+    const { kind, at } = check.about ?? {};
     const power_W = record.body.figures.power_W;
-    return speed && power_W !== undefined ? [{ speed_rpm: Number(speed[1]), power_W }] : [];
+    return kind === 'power' && at !== undefined && power_W !== undefined ? [{ speed_rpm: at, power_W }] : [];
   });
   const kind = powerPattern(powers, context);
   return [
