@@ -10,8 +10,8 @@ import { PlacesBar } from '../features/shell/places-bar';
 import { ScreenGuard } from '../features/shell/screen-guard';
 import { Shortcuts } from '../features/shell/shortcuts';
 import { UnsentBar } from '../features/shell/unsent-bar';
-import { FigurePadProvider, usePadIsOpen } from '../ui/figure-pad';
-import { useWide } from '../ui/layout';
+import { FigurePadProvider, usePadIsOpen } from '../ui/pad/figure-pad';
+import { useWide } from '../ui/screen/layout';
 import { useUnitsWanted } from '../ui/reader';
 import { usePalette } from '../ui/theme';
 

@@ -3,7 +3,7 @@ import { useId, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { usePalette, type Colour } from '../ui/theme';
-import { Words } from '../ui/words';
+import { Words } from '../ui/words/words';
 
 interface BeatStripProps {
   readonly rates: readonly number[];

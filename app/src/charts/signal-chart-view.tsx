@@ -2,7 +2,7 @@ import type { DrawnLine, SignalChart } from '@barythm/core/chart';
 import type { ReactNode } from 'react';
 import Svg, { Circle, G, Path, Polygon, Rect, Text as SvgText } from 'react-native-svg';
 import { FONT, usePalette, type Palette } from '../ui/theme';
-import { COLUMN_NAME } from '../ui/triad';
+import { COLUMN_NAME } from '../ui/words/triad';
 import { Axes } from './axes';
 
 const COLOUR = { found: 'slate', target: 'petrol', left: 'plum' } as const;

@@ -1,6 +1,6 @@
 import { act, render, screen } from '@testing-library/react-native';
 import { FAN_PROFILE, SAMPLES } from '../../../core/src/families/sample.fixtures';
-import { Walk, type Sample } from '../../../core/src/job/walk.fixtures';
+import { Walk, type Sample } from '../../../core/src/job/testing/walk.fixtures';
 import { ProfileScreen } from '../features/library/profile-screen';
 import { PumpScreen } from '../features/pump/pump-screen';
 import { AsFoundStage } from '../features/job/as-found/as-found-stage';

@@ -1,6 +1,6 @@
 import { useEffect, useState, type ComponentType } from 'react';
-import { Screen } from '../ui/screen';
-import { Failed, Loading } from '../ui/states';
+import { Screen } from '../ui/screen/screen';
+import { Failed, Loading } from '../ui/screen/states';
 
 type HeavyScreens = typeof import('./heavy-screens');
 

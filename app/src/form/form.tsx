@@ -3,11 +3,11 @@ import { createContext, useContext, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../ui/button';
 import { Card } from '../ui/card';
-import { Check, Choice } from '../ui/choice';
-import { DaysPick } from '../ui/days-pick';
-import { Field } from '../ui/field';
+import { Check, Choice } from '../ui/fields/choice';
+import { DaysPick } from '../ui/fields/days-pick';
+import { Field } from '../ui/fields/field';
 import { SPACE, usePalette } from '../ui/theme';
-import { Words } from '../ui/words';
+import { Words } from '../ui/words/words';
 import { useFold } from './fold';
 import { textAt, withText, type PathErrors, type Texts } from './tree';
 

@@ -6,7 +6,7 @@ import { render } from '@testing-library/react-native';
 import { useState, type ReactNode } from 'react';
 import motor from '../../../profiles/motor-three-gears.json';
 import numbered from '../../../profiles/numbered-timer.json';
-import { BLANK } from '../../../core/src/job/fixtures';
+import { BLANK } from '../../../core/src/job/testing/fixtures';
 import { TODAY } from '../../../core/src/families/metering/fixtures';
 import { JobProvider } from '../features/job/job-context';
 

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { RADIUS, SPACE, TOUCH, usePalette } from './theme';
-import { Words } from './words';
+import { Words } from './words/words';
 
 interface ButtonProps {
   readonly label: string;

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { CARD_MARK } from './next-field';
+import { CARD_MARK } from './pad/next-field';
 import { RADIUS, SPACE, usePalette, type Colour } from './theme';
-import { Heading } from './words';
+import { Heading } from './words/words';
 
 interface CardProps {
   readonly title?: string;

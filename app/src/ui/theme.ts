@@ -1,5 +1,5 @@
 import { Platform, useColorScheme } from 'react-native';
-import { useMedia } from './media';
+import { useMedia } from './screen/media';
 
 const LIGHT = {
   paper: '#F5F1E8',

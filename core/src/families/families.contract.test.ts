@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { Walk, seenAt, TODAY, type Sample } from '../job/walk.fixtures';
+import { Walk, seenAt, TODAY, type Sample } from '../job/testing/walk.fixtures';
 import { gateOfHandover, gateOfSet, offeredChecks } from '../job';
 import { renderFinding } from '../findings';
 import { faultOf, keyAt, parameterAt } from '../profile';

@@ -1,6 +1,6 @@
 import type { SheetEntry } from '../sheet';
 import { type JobCommand, type JobDocument, type JobState, type RecordBody, sheetRevision } from '../visit';
-import { type DaysOf, freezeHandover } from './handover';
+import { type DaysOf, freezeHandover } from './hand-over/handover';
 
 /**
  * The job after a command: the server uses it to answer, the phone to show what is not sent yet. The command must have

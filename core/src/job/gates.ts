@@ -9,9 +9,9 @@ import {
   brokenOff,
   lastRecord,
 } from '../visit';
-import { owedNeighbours } from './entry-slips';
-import { faultsWrittenDown, WIPES_FAULTS } from './on-arrival';
-import { offeredChecks } from './offered-checks';
+import { owedNeighbours } from './sheet/entry-slips';
+import { faultsWrittenDown, WIPES_FAULTS } from './arrival/on-arrival';
+import { offeredChecks } from './proof/offered-checks';
 import { lackingIn } from '../proof';
 import { leavingFindings, viewJob, type JobView } from './view';
 import { familyOf, ALL_TEXTS } from '../families';

@@ -1,9 +1,9 @@
 export { applyCommand } from './apply';
-export { benchDays, benchSheet, checkColumn, eventsFor, thrownAtATap } from './bench';
-export { carriedOver } from './carried-over';
-export { clockDrift, driftInWords, readsItsDay } from './clock';
+export { benchDays, benchSheet, checkColumn, eventsFor, thrownAtATap } from './bench/bench';
+export { carriedOver } from './arrival/carried-over';
+export { clockDrift, driftInWords, readsItsDay } from './arrival/clock';
 export { bareContext, contextOf } from './context';
-export { neighboursOf, owedNeighbours } from './entry-slips';
+export { neighboursOf, owedNeighbours } from './sheet/entry-slips';
 export {
   gateOfHandover,
   gateOfProve,
@@ -13,11 +13,11 @@ export {
   isUntouched,
   refusalOf,
 } from './gates';
-export { freezeHandover, summarise } from './handover';
-export { leftAsFound, leftToProve } from './left-to-enter';
-export { clashIn, holdsAlready } from './merge';
-export { offeredChecks } from './offered-checks';
-export { RESETS } from './on-arrival';
-export { type PlannedTarget, plannedTargets } from './planned-targets';
-export { provedLines } from './proved-words';
+export { freezeHandover, summarise } from './hand-over/handover';
+export { leftAsFound, leftToProve } from './proof/left-to-enter';
+export { clashIn, holdsAlready } from './sheet/merge';
+export { offeredChecks } from './proof/offered-checks';
+export { RESETS } from './arrival/on-arrival';
+export { type PlannedTarget, plannedTargets } from './sheet/planned-targets';
+export { provedLines } from './hand-over/proved-words';
 export { leavingFindings, viewJob, type JobView } from './view';

@@ -12,10 +12,10 @@ import {
 import { openRows, sameValue, type SheetRow } from '../sheet';
 import { halfADayOff, spanInWords } from '../time';
 import { fig } from '../units';
-import { readsItsDay } from './clock';
+import { readsItsDay } from './arrival/clock';
 import { type JobDocument, type RecordKind, brokenOff, lastRecord, sheetRevision } from '../visit';
-import { entrySlips } from './entry-slips';
-import { arrivalFindings } from './on-arrival';
+import { entrySlips } from './sheet/entry-slips';
+import { arrivalFindings } from './arrival/on-arrival';
 
 /** ANY-05: the mode changes, and settings of the new mode are neither known nor planned. */
 export function unchecked(

@@ -1,7 +1,7 @@
 import { fingerprintOf, type Finding } from '../findings';
 import { DUTY, TODAY } from '../families/metering/fixtures';
 import { openRows, stateOf } from '../sheet';
-import { BLANK, Writer, address, badlySet } from './fixtures';
+import { BLANK, Writer, address, badlySet } from './testing/fixtures';
 import {
   benchDays,
   freezeHandover,

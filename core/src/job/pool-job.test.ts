@@ -1,7 +1,7 @@
 import type { PoolDuty } from '../families/pool';
 import { contextOf, DUTY, PANEL, PANEL_DUTY, sound, TODAY } from '../families/pool/fixtures';
 import { stateOf } from '../sheet';
-import { BLANK } from './fixtures';
+import { BLANK } from './testing/fixtures';
 import {
   gateOfHandover,
   gateOfSet,
@@ -12,7 +12,7 @@ import {
   viewJob,
 } from './index';
 import type { JobCommandBody, JobDocument } from '../visit';
-import { badlyRun, blankPoolJob, defaultsOf, FOUND, PoolWriter } from './pool-fixtures';
+import { badlyRun, blankPoolJob, defaultsOf, FOUND, PoolWriter } from './testing/pool-fixtures';
 
 test('Set stays closed until every slot that will change has been recorded as found', () => {
   const writer = new PoolWriter().arrive();

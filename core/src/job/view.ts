@@ -6,8 +6,8 @@ import { valuesOf } from '../sheet';
 import { asItStood, plateOf, type JobDocument } from '../visit';
 import { contextOf } from './context';
 import { jobFindings, unchecked } from './job-findings';
-import { judgedChecks } from './judged-checks';
-import { workingRows } from './working-sheet';
+import { judgedChecks } from './proof/judged-checks';
+import { workingRows } from './sheet/working-sheet';
 
 export type { JobView } from '../families';
 

@@ -3,7 +3,7 @@ import type { JobFile } from '@barythm/contract/formats';
 import type { JobCommandBody } from '@barythm/core/visit';
 import { v7 } from 'uuid';
 import { FAN_PROFILE, SAMPLES } from '../../../core/src/families/sample.fixtures';
-import { Walk, type Sample } from '../../../core/src/job/walk.fixtures';
+import { Walk, type Sample } from '../../../core/src/job/testing/walk.fixtures';
 import { startTestServer, type TestServer } from './test-server';
 
 // one line more in the table: nothing else of the house knows this family

@@ -1,9 +1,9 @@
 import { useRouter } from 'expo-router';
 import { usePumps } from '../../api/queries';
 import { LinkCard } from '../../ui/card';
-import { Screen } from '../../ui/screen';
-import { Failed, Loading } from '../../ui/states';
-import { Words } from '../../ui/words';
+import { Screen } from '../../ui/screen/screen';
+import { Failed, Loading } from '../../ui/screen/states';
+import { Words } from '../../ui/words/words';
 
 /** The bench by itself: choose a pump whose sheets to run and practise on. Nothing is written by it. */
 export function BenchListScreen() {

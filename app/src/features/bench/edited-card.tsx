@@ -12,10 +12,10 @@ import {
 } from '@barythm/core/profile';
 import { useState } from 'react';
 import { Card } from '../../ui/card';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 import { limitsInWords } from '../library/limits-in-words';
-import { parseForParameter } from '../job/parameter-quantity';
-import { ValueEntry } from '../job/value-entry';
+import { parseForParameter } from '../job/value/parameter-quantity';
+import { ValueEntry } from '../job/value/value-entry';
 
 interface EditedCardProps {
   readonly context: FamilyContext;

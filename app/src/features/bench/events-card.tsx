@@ -4,10 +4,10 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
-import { Choice } from '../../ui/choice';
-import { Field } from '../../ui/field';
+import { Choice } from '../../ui/fields/choice';
+import { Field } from '../../ui/fields/field';
 import { SPACE, usePalette } from '../../ui/theme';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 import { clockOf, secondsOfClock } from './scenario-draft';
 import { EVENT_WORDS } from '@barythm/core/families';
 

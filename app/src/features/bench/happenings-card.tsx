@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
 import { SPACE, usePalette, type Colour } from '../../ui/theme';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 import type { ShownRun } from '../../workers/bench-messages';
 import { clockOf } from './scenario-draft';
 

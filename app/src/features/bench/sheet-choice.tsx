@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
-import { Choice } from '../../ui/choice';
+import { Choice } from '../../ui/fields/choice';
 import { SPACE } from '../../ui/theme';
 import type { BenchSheets, SheetName } from './bench-sheets';
 

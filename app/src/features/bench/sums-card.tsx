@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
 import { useReader } from '../../ui/reader';
 import { SPACE, usePalette } from '../../ui/theme';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 import type { ShownRun } from '../../workers/bench-messages';
 
 export interface SumRow {

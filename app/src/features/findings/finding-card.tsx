@@ -3,9 +3,9 @@ import type { Reader } from '@barythm/core/units';
 import { memo, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
-import { SEVERITY_COLOUR, SeverityTag } from '../../ui/severity';
+import { SEVERITY_COLOUR, SeverityTag } from '../../ui/words/severity';
 import { SPACE } from '../../ui/theme';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 import { ALL_TEXTS } from '@barythm/core/families';
 
 interface FindingCardProps {

@@ -5,9 +5,9 @@ import type { Reader } from '@barythm/core/units';
 import { useReader } from '../../ui/reader';
 import { useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { SeverityTag } from '../../ui/severity';
+import { SeverityTag } from '../../ui/words/severity';
 import { SPACE, TOUCH } from '../../ui/theme';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 import { FindingCard } from './finding-card';
 
 interface FindingListProps {

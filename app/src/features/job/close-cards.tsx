@@ -2,7 +2,7 @@ import { isUntouched } from '@barythm/core/job';
 import { lastRecord, type RecordBody } from '@barythm/core/visit';
 import { newId } from '../../api/device';
 import { Card } from '../../ui/card';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 import { useJobScope } from './job-context';
 import { ReasonEntry } from './reason-entry';
 

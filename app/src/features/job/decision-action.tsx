@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { newId } from '../../api/device';
 import { useDraft } from '../../draft/use-draft';
 import { Button, ButtonRow } from '../../ui/button';
-import { Field } from '../../ui/field';
-import { Words } from '../../ui/words';
+import { Field } from '../../ui/fields/field';
+import { Words } from '../../ui/words/words';
 import { useJobScope } from './job-context';
 
 /** What a technician decides about a finding, in writing: it is tied to these figures and opens again when they change. */

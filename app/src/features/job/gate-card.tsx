@@ -1,9 +1,9 @@
 import type { GateReason } from '@barythm/core/job';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 import { useJobScope } from './job-context';
-import { STAGES } from './stages';
+import { STAGES } from './stage/stages';
 
 /** Why a stage is closed, each reason with the way to where it is put right. */
 export function GateCard({ title, reasons }: { title: string; reasons: readonly GateReason[] }) {

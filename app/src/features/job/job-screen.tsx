@@ -1,16 +1,16 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { useJob } from '../../api/use-job';
-import { Screen } from '../../ui/screen';
-import { Empty, Failed, Loading } from '../../ui/states';
+import { Screen } from '../../ui/screen/screen';
+import { Empty, Failed, Loading } from '../../ui/screen/states';
 import { AsFoundStage } from './as-found/as-found-stage';
 import { HandOverStage } from './hand-over/hand-over-stage';
 import { JobProvider, type JobScope } from './job-context';
 import { PlanStage } from './plan/plan-stage';
 import { ProveStage } from './prove/prove-stage';
 import { SetStage } from './set/set-stage';
-import { useRememberStage } from './last-stage';
-import { isStage, type StageKey } from './stages';
+import { useRememberStage } from './stage/last-stage';
+import { isStage, type StageKey } from './stage/stages';
 import { useAwake } from './use-awake';
 
 const BODY: Record<StageKey, () => React.ReactNode> = {

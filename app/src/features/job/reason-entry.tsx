@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useDraft } from '../../draft/use-draft';
 import { Button, ButtonRow } from '../../ui/button';
-import { Field } from '../../ui/field';
+import { Field } from '../../ui/fields/field';
 
 interface ReasonEntryProps {
   /** what the button says that asks for the reason */

@@ -6,9 +6,9 @@ import { useRouter } from 'expo-router';
 import { useLibrary } from '../../api/queries';
 import { Button } from '../../ui/button';
 import { Card, LinkCard } from '../../ui/card';
-import { Screen } from '../../ui/screen';
-import { Failed, Loading } from '../../ui/states';
-import { Heading, Words } from '../../ui/words';
+import { Screen } from '../../ui/screen/screen';
+import { Failed, Loading } from '../../ui/screen/states';
+import { Heading, Words } from '../../ui/words/words';
 
 /** Profiles, products and instruments, to read. */
 export function LibraryScreen() {

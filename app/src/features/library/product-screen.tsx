@@ -7,9 +7,9 @@ import { useLocalSearchParams } from 'expo-router';
 import { useLibrary } from '../../api/queries';
 import { useRound } from '../../api/queries';
 import { Card } from '../../ui/card';
-import { Screen } from '../../ui/screen';
-import { Empty, Failed, Loading } from '../../ui/states';
-import { Words } from '../../ui/words';
+import { Screen } from '../../ui/screen/screen';
+import { Empty, Failed, Loading } from '../../ui/screen/states';
+import { Words } from '../../ui/words/words';
 
 const STATED = {
   mass: 'grams in a litre',

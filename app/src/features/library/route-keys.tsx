@@ -1,7 +1,7 @@
 import type { KeyStep } from '@barythm/core/profile';
 import { StyleSheet, View } from 'react-native';
 import { RADIUS, SPACE, usePalette } from '../../ui/theme';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 
 const PRESS: Record<KeyStep['press'], string> = { short: '', hold: 'hold ', turn: 'turn ' };
 

@@ -1,7 +1,7 @@
 import { Redirect, useLocalSearchParams } from 'expo-router';
 import { useCode } from '../../api/queries';
-import { Screen } from '../../ui/screen';
-import { Empty, Loading } from '../../ui/states';
+import { Screen } from '../../ui/screen/screen';
+import { Empty, Loading } from '../../ui/screen/states';
 
 /** Where the QR code of a label leads: on to the pump's page. */
 export function CodeScreen() {

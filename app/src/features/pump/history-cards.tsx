@@ -10,9 +10,9 @@ import { useHistory } from '../../api/queries';
 import { Axes } from '../../charts/axes';
 import { useChartBox } from '../../charts/use-chart-box';
 import { Card } from '../../ui/card';
-import { Choice } from '../../ui/choice';
+import { Choice } from '../../ui/fields/choice';
 import { SPACE, usePalette } from '../../ui/theme';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 
 /** What happened at a pump: drawdowns and their drift, who changed what, counters, and any two sheets compared. */
 export function HistoryCards({ pumpId }: { pumpId: string }) {

@@ -2,7 +2,7 @@ import { act, screen, waitFor } from '@testing-library/react-native';
 import type { PumpResource } from '@barythm/contract/resources';
 import { contextOf, DUTY, sound, TEN_SLOTS } from '../../../../core/src/families/pool/fixtures';
 import { DUTY as DOSE, SOUND_MOTOR } from '../../../../core/src/families/metering/fixtures';
-import { badlyRun, defaultsOf } from '../../../../core/src/job/pool-fixtures';
+import { badlyRun, defaultsOf } from '../../../../core/src/job/testing/pool-fixtures';
 import { outbox } from '../../api/device';
 import { MOTOR } from '../../testing/job-stand';
 import { serve, standScreen, type Answer } from '../../testing/server-stand';

@@ -12,17 +12,17 @@ import { newId, outbox } from '../../api/device';
 import { usePump } from '../../api/queries';
 import { Button } from '../../ui/button';
 import { Card, LinkCard } from '../../ui/card';
-import { useWide } from '../../ui/layout';
-import { Screen } from '../../ui/screen';
-import { Empty, Failed, Loading } from '../../ui/states';
+import { useWide } from '../../ui/screen/layout';
+import { Screen } from '../../ui/screen/screen';
+import { Empty, Failed, Loading } from '../../ui/screen/states';
 import { SPACE } from '../../ui/theme';
-import { TriadSign } from '../../ui/triad';
-import { Heading, Words } from '../../ui/words';
+import { TriadSign } from '../../ui/words/triad';
+import { Heading, Words } from '../../ui/words/words';
 import { screensOf } from '../../families/registry';
 import { FindingList } from '../findings/finding-list';
-import { useLastStage } from '../job/last-stage';
-import { STATE_WORDS } from '../job/state-words';
-import { ValueText } from '../job/value-text';
+import { useLastStage } from '../job/stage/last-stage';
+import { STATE_WORDS } from '../job/stage/state-words';
+import { ValueText } from '../job/value/value-text';
 import { HistoryCards } from './history-cards';
 
 /** One pump: what it is, its duty, its settings, its day, what is wrong with it, its visits. */

@@ -7,11 +7,11 @@ import { useLibrary, useProfile, useSite } from '../../api/queries';
 import { useDraftOf } from '../../draft/use-draft';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
-import { Choice } from '../../ui/choice';
-import { Field } from '../../ui/field';
-import { Screen } from '../../ui/screen';
-import { Failed, Loading } from '../../ui/states';
-import { Words } from '../../ui/words';
+import { Choice } from '../../ui/fields/choice';
+import { Field } from '../../ui/fields/field';
+import { Screen } from '../../ui/screen/screen';
+import { Failed, Loading } from '../../ui/screen/states';
+import { Words } from '../../ui/words/words';
 import { familyOf, PLATE_CHOICES } from '@barythm/core/families';
 import { INTERNAL_UNIT } from '@barythm/core/units';
 

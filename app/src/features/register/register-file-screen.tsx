@@ -4,12 +4,12 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Linking } from 'react-native';
 import { addressOfFile, post } from '../../api/client';
-import { counted } from '../../ui/counted';
+import { counted } from '../../ui/words/counted';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
-import { FilePick } from '../../ui/file-pick';
-import { Screen } from '../../ui/screen';
-import { Words } from '../../ui/words';
+import { FilePick } from '../../ui/fields/file-pick';
+import { Screen } from '../../ui/screen/screen';
+import { Words } from '../../ui/words/words';
 
 const SHOWN = 20;
 

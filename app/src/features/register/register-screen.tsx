@@ -3,14 +3,14 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { usePumps, useSites } from '../../api/queries';
-import { counted } from '../../ui/counted';
+import { counted } from '../../ui/words/counted';
 import { Button, ButtonRow } from '../../ui/button';
 import { LinkCard } from '../../ui/card';
-import { Choice } from '../../ui/choice';
-import { Screen } from '../../ui/screen';
-import { Empty, Failed, Loading } from '../../ui/states';
+import { Choice } from '../../ui/fields/choice';
+import { Screen } from '../../ui/screen/screen';
+import { Empty, Failed, Loading } from '../../ui/screen/states';
 import { FONT, RADIUS, SIZE, SPACE, TOUCH, textSize, usePalette } from '../../ui/theme';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 
 /** Sites and pumps, searched. */
 export function RegisterScreen() {

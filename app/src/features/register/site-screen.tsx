@@ -3,9 +3,9 @@ import { Linking } from 'react-native';
 import { addressOfFile } from '../../api/client';
 import { useSite } from '../../api/queries';
 import { Button } from '../../ui/button';
-import { Screen } from '../../ui/screen';
-import { Empty, Failed, Loading } from '../../ui/states';
-import { Words } from '../../ui/words';
+import { Screen } from '../../ui/screen/screen';
+import { Empty, Failed, Loading } from '../../ui/screen/states';
+import { Words } from '../../ui/words/words';
 import { PumpLink } from './register-screen';
 
 /** One site and its pumps. */

@@ -5,13 +5,13 @@ import { StyleSheet, View } from 'react-native';
 import { useRound } from '../../api/queries';
 import { BeatStripView } from '../../charts/beat-strip-view';
 import { LinkCard } from '../../ui/card';
-import { Screen } from '../../ui/screen';
-import { SEVERITY_COLOUR, SeverityTag, type SeverityName } from '../../ui/severity';
-import { Empty, Failed, Loading } from '../../ui/states';
+import { Screen } from '../../ui/screen/screen';
+import { SEVERITY_COLOUR, SeverityTag, type SeverityName } from '../../ui/words/severity';
+import { Empty, Failed, Loading } from '../../ui/screen/states';
 import { SPACE } from '../../ui/theme';
-import { Heading, Words } from '../../ui/words';
-import { useLastStage } from '../job/last-stage';
-import { STATE_WORDS } from '../job/state-words';
+import { Heading, Words } from '../../ui/words/words';
+import { useLastStage } from '../job/stage/last-stage';
+import { STATE_WORDS } from '../job/stage/state-words';
 
 /** Today's visits, and the pumps with something open. */
 export function RoundScreen() {

@@ -1,9 +1,9 @@
 import { usePathname, useRouter } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Mark } from '../../ui/mark';
-import { useNarrow } from '../../ui/layout';
+import { Mark } from '../../ui/words/mark';
+import { useNarrow } from '../../ui/screen/layout';
 import { SPACE, TOUCH, usePalette } from '../../ui/theme';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 import { placeOf, PLACES } from './places';
 
 /** The four places: at the thumb on a phone, at the left on a wide screen. */

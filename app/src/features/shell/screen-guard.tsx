@@ -1,7 +1,7 @@
 import { Component, type ReactNode } from 'react';
 import { Button } from '../../ui/button';
-import { Screen } from '../../ui/screen';
-import { Words } from '../../ui/words';
+import { Screen } from '../../ui/screen/screen';
+import { Words } from '../../ui/words/words';
 
 interface Props {
   /** where one is; going elsewhere clears the fault */

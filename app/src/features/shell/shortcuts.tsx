@@ -4,7 +4,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
 import { SPACE } from '../../ui/theme';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 import { PLACES } from './places';
 
 /** Keys of the wide screen: `/` searches, `g` then a letter goes to a place, `?` lists the keys. */

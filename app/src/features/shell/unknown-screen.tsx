@@ -1,7 +1,7 @@
 import { usePathname, useRouter } from 'expo-router';
 import { Button } from '../../ui/button';
-import { Screen } from '../../ui/screen';
-import { Words } from '../../ui/words';
+import { Screen } from '../../ui/screen/screen';
+import { Words } from '../../ui/words/words';
 
 /** An address that leads nowhere: says so, and leads back to work. */
 export function UnknownScreen() {

@@ -4,7 +4,7 @@ import { useOutbox } from '../../api/use-outbox';
 import { useDraftsUnkept } from '../../draft/use-draft';
 import { Button, ButtonRow } from '../../ui/button';
 import { SPACE, usePalette } from '../../ui/theme';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 
 /** Says what is not sent yet, and asks what to do with a write the server refused. Nothing to say, nothing shown. */
 export function UnsentBar() {

@@ -3,13 +3,13 @@ import { displayUnit, figureNumber, INTERNAL_UNIT, type Reader } from '@barythm/
 import { useLocalSearchParams } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
-import { Choice } from '../../ui/choice';
-import { Field } from '../../ui/field';
+import { Choice } from '../../ui/fields/choice';
+import { Field } from '../../ui/fields/field';
 import { useReader } from '../../ui/reader';
-import { Screen } from '../../ui/screen';
-import { Empty } from '../../ui/states';
+import { Screen } from '../../ui/screen/screen';
+import { Empty } from '../../ui/screen/states';
 import { SPACE } from '../../ui/theme';
-import { Words } from '../../ui/words';
+import { Words } from '../../ui/words/words';
 import { SignalToolChart } from './signal-tool-chart';
 import { useToolForm, type ToolForm } from './use-tool-form';
 

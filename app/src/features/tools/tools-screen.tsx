@@ -1,10 +1,10 @@
 import { TOOLS } from '@barythm/core/tools';
 import { useRouter } from 'expo-router';
 import { Card, LinkCard } from '../../ui/card';
-import { Choice } from '../../ui/choice';
+import { Choice } from '../../ui/fields/choice';
 import { setUnitsWanted, useUnitsWanted } from '../../ui/reader';
-import { Screen } from '../../ui/screen';
-import { Words } from '../../ui/words';
+import { Screen } from '../../ui/screen/screen';
+import { Words } from '../../ui/words/words';
 
 /** The calculators by themselves, without a pump. */
 export function ToolsScreen() {

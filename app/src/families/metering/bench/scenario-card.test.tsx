@@ -7,7 +7,7 @@ import { scenarioOf, START, type WaterDraft } from './water-draft';
 
 // the browser’s own dialog is stood in for by what it would give
 let mockPick: (text: string) => void = () => undefined;
-jest.mock('../../../ui/file-pick', () => ({
+jest.mock('../../../ui/fields/file-pick', () => ({
   FilePick: ({ onText }: { onText: (text: string) => void }) => {
     mockPick = onText;
     return null;

@@ -4,11 +4,11 @@ import { parseFigure } from '@barythm/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
-import { Choice } from '../../../ui/choice';
-import { Field } from '../../../ui/field';
-import { FilePick } from '../../../ui/file-pick';
+import { Choice } from '../../../ui/fields/choice';
+import { Field } from '../../../ui/fields/field';
+import { FilePick } from '../../../ui/fields/file-pick';
 import { SPACE } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import { hoursOf, type WaterDraft } from './water-draft';
 import { WaterEditor } from './water-editor';
 

@@ -9,7 +9,7 @@ import { useChartBox } from '../../../charts/use-chart-box';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { usePalette, type Colour } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import type { BenchClient } from '../../../workers/bench-client';
 import type { StrokeShown } from '../../../workers/bench-messages';
 import { clockOf } from '../../../features/bench/scenario-draft';

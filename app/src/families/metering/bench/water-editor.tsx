@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { StyleSheet, View, type GestureResponderEvent } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
-import { Field } from '../../../ui/field';
+import { Field } from '../../../ui/fields/field';
 import { useReader } from '../../../ui/reader';
 import { SPACE, usePalette } from '../../../ui/theme';
-import { UndoButton } from '../../../ui/undo-button';
-import { useDrag } from '../../../ui/use-drag';
-import { useUndo } from '../../../ui/use-undo';
-import { Words } from '../../../ui/words';
+import { UndoButton } from '../../../ui/touch/undo-button';
+import { useDrag } from '../../../ui/touch/use-drag';
+import { useUndo } from '../../../ui/touch/use-undo';
+import { Words } from '../../../ui/words/words';
 import { fig, figureWithUnit, parseFigure } from '@barythm/core/units';
 
 const HEIGHT = 140;

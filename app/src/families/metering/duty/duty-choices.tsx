@@ -1,4 +1,4 @@
-import { Field } from '../../../ui/field';
+import { Field } from '../../../ui/fields/field';
 import { Choose, Part, type DutyFormProps } from './duty-fields';
 
 /** Where good technicians disagree: what is chosen here, and why one would. */

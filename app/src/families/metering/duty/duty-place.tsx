@@ -1,5 +1,5 @@
-import { Field } from '../../../ui/field';
-import { Words } from '../../../ui/words';
+import { Field } from '../../../ui/fields/field';
+import { Words } from '../../../ui/words/words';
 import { RatedFlow } from './rated-flow';
 import { Choose, Figure, Pair, Part, YES_NO, type DutyFormProps } from './duty-fields';
 

@@ -1,7 +1,7 @@
 import { useLibrary } from '../../../api/queries';
-import { Choice } from '../../../ui/choice';
-import { DateField } from '../../../ui/date-field';
-import { Field } from '../../../ui/field';
+import { Choice } from '../../../ui/fields/choice';
+import { DateField } from '../../../ui/fields/date-field';
+import { Field } from '../../../ui/fields/field';
 import { Cell, Choose, Figure, Pair, Part, YES_NO, type DutyFormProps } from './duty-fields';
 
 /** What is dosed: from the library, or typed. */

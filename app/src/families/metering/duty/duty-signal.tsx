@@ -2,7 +2,7 @@ import { METERING_ROLES, ROLES_OF_MODE, type MeteringMode } from '@barythm/core/
 import { addressOf } from '@barythm/core/profile';
 import type { AnyProfile } from '@barythm/core/families';
 import type { SheetRow } from '@barythm/core/sheet';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import { Choose, Figure, Pair, Part, type DutyFormProps } from './duty-fields';
 
 interface SignalPartProps extends DutyFormProps {

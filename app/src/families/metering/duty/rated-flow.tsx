@@ -2,9 +2,9 @@ import { strokeFromFlow_mL } from '@barythm/core/dosing';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, ButtonRow } from '../../../ui/button';
-import { Field } from '../../../ui/field';
+import { Field } from '../../../ui/fields/field';
 import { SPACE } from '../../../ui/theme';
-import { optionalFigure } from '../../../features/job/figure';
+import { optionalFigure } from '../../../features/job/value/figure';
 
 /** A plate that gives flow at a rate and no stroke volume: typed as it stands there, and worked out. */
 export function RatedFlow({ onTake }: { onTake: (stroke_mL: string) => void }) {

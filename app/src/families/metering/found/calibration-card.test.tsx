@@ -1,5 +1,5 @@
 import { screen } from '@testing-library/react-native';
-import { badlySet } from '../../../../../core/src/job/fixtures';
+import { badlySet } from '../../../../../core/src/job/testing/fixtures';
 import { forgetDrafts } from '../../../draft/use-draft';
 import { MOTOR, standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';

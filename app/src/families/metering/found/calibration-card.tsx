@@ -19,11 +19,11 @@ import { RunsChart } from '../../../charts/runs-chart';
 import { useDraftOf } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { Check, Choice } from '../../../ui/choice';
-import { Field } from '../../../ui/field';
+import { Check, Choice } from '../../../ui/fields/choice';
+import { Field } from '../../../ui/fields/field';
 import { SPACE } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
-import { optionalFigure } from '../../../features/job/figure';
+import { Words } from '../../../ui/words/words';
+import { optionalFigure } from '../../../features/job/value/figure';
 import { useMetering } from '../use-metering';
 import { CalibrationBody } from '../../../../../core/src/families/metering/wire/records';
 

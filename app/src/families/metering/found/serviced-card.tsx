@@ -3,8 +3,8 @@ import { newId } from '../../../api/device';
 import { useDraft } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { Field } from '../../../ui/field';
-import { Words } from '../../../ui/words';
+import { Field } from '../../../ui/fields/field';
+import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../../../features/job/job-context';
 
 /** Work on the wet end is written down: it voids whatever was measured of the stroke before. */

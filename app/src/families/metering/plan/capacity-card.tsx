@@ -14,7 +14,7 @@ import { useReader } from '../../../ui/reader';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
 import { SPACE, usePalette } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import type { PlanWork } from './use-plan';
 
 const RUNGS: Record<CapacityRung['rung'], string> = {

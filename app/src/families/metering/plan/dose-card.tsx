@@ -7,10 +7,10 @@ import { StyleSheet, View } from 'react-native';
 import { DoseChartView } from '../../../charts/dose-chart-view';
 import { useChartBox } from '../../../charts/use-chart-box';
 import { Card } from '../../../ui/card';
-import { useWide } from '../../../ui/layout';
+import { useWide } from '../../../ui/screen/layout';
 import { SPACE } from '../../../ui/theme';
-import { COLUMN_COLOUR, TriadName } from '../../../ui/triad';
-import { Words } from '../../../ui/words';
+import { COLUMN_COLOUR, TriadName } from '../../../ui/words/triad';
+import { Words } from '../../../ui/words/words';
 import type { PlanWork } from './use-plan';
 
 /** The dose over the whole range of water flow, as it is and as it will be, against the wanted band. */

@@ -1,10 +1,10 @@
 import { addressOf, type Parameter } from '@barythm/core/profile';
 import { useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Field } from '../../../ui/field';
+import { Field } from '../../../ui/fields/field';
 import { SPACE } from '../../../ui/theme';
 import { limitsInWords } from '../../../features/library/limits-in-words';
-import { parseFigureFor } from '../../../features/job/parameter-quantity';
+import { parseFigureFor } from '../../../features/job/value/parameter-quantity';
 import { taken, type PointParameters } from './signal-card';
 import type { ByHand, PlanWork } from './use-plan';
 

@@ -2,7 +2,7 @@ import type { SignalChart } from '@barythm/core/chart';
 import { useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TOUCH, usePalette } from '../../../ui/theme';
-import { useDrag } from '../../../ui/use-drag';
+import { useDrag } from '../../../ui/touch/use-drag';
 
 interface PointGripProps {
   readonly index: number;

@@ -13,7 +13,7 @@ import { useReader } from '../../../ui/reader';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
 import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import type { ByHand, PlanWork } from './use-plan';
 
 const SHOWN = 5;

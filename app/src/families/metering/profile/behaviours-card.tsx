@@ -1,7 +1,7 @@
 import { Card } from '../../../ui/card';
-import { Check, Choice } from '../../../ui/choice';
-import { Field } from '../../../ui/field';
-import { Words } from '../../../ui/words';
+import { Check, Choice } from '../../../ui/fields/choice';
+import { Field } from '../../../ui/fields/field';
+import { Words } from '../../../ui/words/words';
 import type { BehaviourTexts } from './behaviour-texts';
 import type { ProfileErrors } from '../../family-screens';
 

@@ -6,7 +6,7 @@ import {
 } from '@barythm/core/families/metering';
 import { fig, figureWithUnit } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 
 /** What the readings of a running chain come to against each other: display against current, current against strokes. */
 export function LiveVerdictWords({

@@ -4,7 +4,7 @@ import { ChecksCard } from '../../../features/job/prove/checks-card';
 import { PatternCards } from '../../../features/job/prove/pattern-cards';
 import { SafeDischargeCard } from '../../../features/job/prove/safe-discharge-card';
 import { Card } from '../../../ui/card';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import { CalibrationCard } from '../found/calibration-card';
 import { useMetering } from '../use-metering';
 import { LiveCard } from './live-card';

@@ -8,11 +8,11 @@ import { StyleSheet, View } from 'react-native';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
-import { Field } from '../../../ui/field';
-import { ENTRY_MARK } from '../../../ui/next-field';
+import { Field } from '../../../ui/fields/field';
+import { ENTRY_MARK } from '../../../ui/pad/next-field';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
-import { optionalFigure } from '../../../features/job/figure';
+import { Words } from '../../../ui/words/words';
+import { optionalFigure } from '../../../features/job/value/figure';
 import { StrokeTimer } from '../../../features/job/prove/stroke-timer';
 import { useMetering } from '../use-metering';
 

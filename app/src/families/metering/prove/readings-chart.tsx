@@ -5,9 +5,9 @@ import { StyleSheet, View } from 'react-native';
 import { SignalChartView } from '../../../charts/signal-chart-view';
 import { useChartBox } from '../../../charts/use-chart-box';
 import { Card } from '../../../ui/card';
-import { useWide } from '../../../ui/layout';
+import { useWide } from '../../../ui/screen/layout';
 import { SPACE } from '../../../ui/theme';
-import { TriadName } from '../../../ui/triad';
+import { TriadName } from '../../../ui/words/triad';
 import { rateAxis } from '../plan/rate-axis';
 import { useMetering } from '../use-metering';
 

@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { SPACE } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 
 /**
  * Counts strokes by tapping along: the first tap starts the time, each later one is one stroke, and the rate is

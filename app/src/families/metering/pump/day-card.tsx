@@ -9,7 +9,7 @@ import { useMemo } from 'react';
 import { BeatStripView } from '../../../charts/beat-strip-view';
 import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 
 /** A metering pump's day in strokes and product; nothing where the water of the day is not known. */
 export function DayCard({ context, nowShare }: { context: MeteringContext; nowShare: number }) {

@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import { SPACE } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 
 /** How long tank and wet end last on the real day; nothing where neither is known. */
 export function StockCard({ context, values }: { context: MeteringContext; values: SettingValues }) {

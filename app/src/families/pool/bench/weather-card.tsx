@@ -1,7 +1,7 @@
 import { WEATHERS, type WeatherName } from '@barythm/core/families/pool';
 import { DAY_NAMES } from '@barythm/core/time';
 import { Card } from '../../../ui/card';
-import { Choice } from '../../../ui/choice';
+import { Choice } from '../../../ui/fields/choice';
 import type { WeatherDraft } from './weather-draft';
 
 interface WeatherCardProps {

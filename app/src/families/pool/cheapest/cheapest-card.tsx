@@ -7,7 +7,7 @@ import { View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { SPACE } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import { PlanCancelled, PlanClient } from './plan-client';
 import type { PlannerAnswer } from './plan-messages';
 

@@ -1,5 +1,5 @@
 import { useSaid } from '../../../form/said';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import { Cell, CheckField, ChoiceField, FormPart, FieldRow, TextField } from '../../../form/form';
 import { textAt, type Texts } from '../../../form/tree';
 

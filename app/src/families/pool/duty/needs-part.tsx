@@ -1,4 +1,4 @@
-import { counted } from '../../../ui/counted';
+import { counted } from '../../../ui/words/counted';
 import {
   Cell,
   CheckField,

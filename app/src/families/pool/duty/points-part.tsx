@@ -1,4 +1,4 @@
-import { counted } from '../../../ui/counted';
+import { counted } from '../../../ui/words/counted';
 import { Cell, ChoiceField, FormPart, FieldRow, RowsField, TextField } from '../../../form/form';
 import { rowsAt, textAt, type Texts } from '../../../form/tree';
 

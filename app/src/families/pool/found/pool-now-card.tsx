@@ -8,12 +8,12 @@ import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { Choice } from '../../../ui/choice';
-import { Field } from '../../../ui/field';
+import { Choice } from '../../../ui/fields/choice';
+import { Field } from '../../../ui/fields/field';
 import { useReader } from '../../../ui/reader';
 import { SPACE } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
-import { optionalFigure } from '../../../features/job/figure';
+import { Words } from '../../../ui/words/words';
+import { optionalFigure } from '../../../features/job/value/figure';
 import { usePool } from '../use-pool';
 
 type Now = Extract<RecordBody, { kind: 'pool-now' }>;

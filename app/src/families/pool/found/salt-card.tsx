@@ -4,10 +4,10 @@ import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { Field } from '../../../ui/field';
+import { Field } from '../../../ui/fields/field';
 import { useReader } from '../../../ui/reader';
-import { Words } from '../../../ui/words';
-import { optionalFigure } from '../../../features/job/figure';
+import { Words } from '../../../ui/words/words';
+import { optionalFigure } from '../../../features/job/value/figure';
 import { usePool } from '../use-pool';
 
 interface Draft {

@@ -3,9 +3,9 @@ import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { Check } from '../../../ui/choice';
-import { Field } from '../../../ui/field';
-import { Words } from '../../../ui/words';
+import { Check } from '../../../ui/fields/choice';
+import { Field } from '../../../ui/fields/field';
+import { Words } from '../../../ui/words/words';
 import { usePool } from '../use-pool';
 
 interface Draft {

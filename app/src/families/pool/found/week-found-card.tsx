@@ -8,11 +8,11 @@ import { useDraftOf } from '../../../draft/use-draft';
 import { Button, ButtonRow } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../../../ui/theme';
-import { TriadName } from '../../../ui/triad';
-import { sentence } from '../../../ui/sentence';
-import { Words } from '../../../ui/words';
-import { parseForParameter } from '../../../features/job/parameter-quantity';
-import { ValueEntry } from '../../../features/job/value-entry';
+import { TriadName } from '../../../ui/words/triad';
+import { sentence } from '../../../ui/words/sentence';
+import { Words } from '../../../ui/words/words';
+import { parseForParameter } from '../../../features/job/value/parameter-quantity';
+import { ValueEntry } from '../../../features/job/value/value-entry';
 import { usePool } from '../use-pool';
 
 /** What is typed of one program, by the parameter's plain key. */

@@ -4,8 +4,8 @@ import { StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import { SPACE, usePalette } from '../../../ui/theme';
-import { TriadName } from '../../../ui/triad';
-import { Words } from '../../../ui/words';
+import { TriadName } from '../../../ui/words/triad';
+import { Words } from '../../../ui/words/words';
 import type { ColumnWeek, PoolWork } from './use-pool-plan';
 
 /** Water and money of the week, as found against target; the saving is what one looks for. */

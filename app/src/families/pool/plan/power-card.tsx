@@ -12,10 +12,10 @@ import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Line, Path, Text } from 'react-native-svg';
 import { useChartBox } from '../../../charts/use-chart-box';
 import { Card } from '../../../ui/card';
-import { counted } from '../../../ui/counted';
+import { counted } from '../../../ui/words/counted';
 import { useReader } from '../../../ui/reader';
 import { FONT, SPACE, usePalette } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import type { PoolWork } from './use-pool-plan';
 
 /** Flow and power over speed: circuits as points, walls as lines, and the least speed of each circuit in figures. */

@@ -3,7 +3,7 @@ import { DAY_MIN, daysInWords, timeOfDay } from '@barythm/core/time';
 import { useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { RADIUS, usePalette } from '../../../ui/theme';
-import { useDrag } from '../../../ui/use-drag';
+import { useDrag } from '../../../ui/touch/use-drag';
 
 /** What of a program is moved: all of it, or one end. */
 export type Part = 'whole' | 'start' | 'stop';

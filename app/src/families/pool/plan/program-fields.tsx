@@ -4,12 +4,12 @@ import { fig, figureWithUnit, parseFigure } from '@barythm/core/units';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button } from '../../../ui/button';
-import { Choice } from '../../../ui/choice';
-import { DaysPick } from '../../../ui/days-pick';
-import { Field } from '../../../ui/field';
+import { Choice } from '../../../ui/fields/choice';
+import { DaysPick } from '../../../ui/fields/days-pick';
+import { Field } from '../../../ui/fields/field';
 import { useReader } from '../../../ui/reader';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import type { PoolWork } from './use-pool-plan';
 
 interface ProgramFieldsProps {

@@ -7,7 +7,7 @@ import {
   sound,
   TEN_SLOTS,
 } from '../../../../../core/src/families/pool/fixtures';
-import { defaultsOf } from '../../../../../core/src/job/pool-fixtures';
+import { defaultsOf } from '../../../../../core/src/job/testing/pool-fixtures';
 import { forgetDrafts } from '../../../draft/use-draft';
 import { standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';

@@ -7,7 +7,7 @@ import { useChartBox } from '../../../charts/use-chart-box';
 import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import { usePalette } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 
 /** The roof over a mild day: when it runs by the two differences, and how often it starts. */
 export function RoofCard({ context }: { context: PoolContext }) {

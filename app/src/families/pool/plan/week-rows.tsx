@@ -5,7 +5,7 @@ import { Fragment, useId, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { SPACE, usePalette, type Colour } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 
 /** Room for the name of a day at the left of its row. */
 export const DAY_LABEL = 36;

@@ -1,6 +1,6 @@
 import { frostNightCost, poolChoices } from '@barythm/core/families/pool';
 import { Card } from '../../../ui/card';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import type { PoolWork } from './use-pool-plan';
 
 /** What frost guard costs on a frosty night, which circuits it moves, and what it does not protect. */

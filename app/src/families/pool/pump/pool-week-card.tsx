@@ -16,7 +16,7 @@ import { BeatStripView } from '../../../charts/beat-strip-view';
 import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import { SPACE } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 
 /** A pool pump's week as it truly runs, each day a strip, with what it moves and costs. */
 export function PoolWeekCard({ context, nowShare }: { context: PoolContext; nowShare: number }) {

@@ -16,10 +16,10 @@ import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { Button, ButtonRow } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { Choice } from '../../../ui/choice';
-import { Field } from '../../../ui/field';
-import { sentence } from '../../../ui/sentence';
-import { Words } from '../../../ui/words';
+import { Choice } from '../../../ui/fields/choice';
+import { Field } from '../../../ui/fields/field';
+import { sentence } from '../../../ui/words/sentence';
+import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
 
 interface Draft {

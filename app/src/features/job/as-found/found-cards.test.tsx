@@ -3,7 +3,7 @@ import { isMadeSafe } from '@barythm/core/job';
 import { lastRecord } from '@barythm/core/visit';
 import { DUTY, SOUND_MOTOR } from '../../../../../core/src/families/metering/fixtures';
 import { TEN_SLOTS, DUTY as POOL_DUTY } from '../../../../../core/src/families/pool/fixtures';
-import { defaultsOf } from '../../../../../core/src/job/pool-fixtures';
+import { defaultsOf } from '../../../../../core/src/job/testing/pool-fixtures';
 import { forgetDrafts } from '../../../draft/use-draft';
 import { MOTOR, NUMBERED, standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';

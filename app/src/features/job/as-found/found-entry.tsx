@@ -6,15 +6,15 @@ import { StyleSheet, View } from 'react-native';
 import { newId } from '../../../api/device';
 import { useDraft } from '../../../draft/use-draft';
 import { Button, ButtonRow } from '../../../ui/button';
-import { Field } from '../../../ui/field';
-import { ENTRY_MARK } from '../../../ui/next-field';
+import { Field } from '../../../ui/fields/field';
+import { ENTRY_MARK } from '../../../ui/pad/next-field';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import { limitsInWords } from '../../library/limits-in-words';
 import { useJobScope } from '../job-context';
-import { parseForParameter } from '../parameter-quantity';
-import { ValueEntry } from '../value-entry';
-import { ValueText } from '../value-text';
+import { parseForParameter } from '../value/parameter-quantity';
+import { ValueEntry } from '../value/value-entry';
+import { ValueText } from '../value/value-text';
 
 interface FoundEntryProps {
   readonly parameter: Parameter;

@@ -7,11 +7,11 @@ import { newId } from '../../../api/device';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
-import { TriadName, TriadSign } from '../../../ui/triad';
-import { Words } from '../../../ui/words';
+import { TriadName, TriadSign } from '../../../ui/words/triad';
+import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
-import { EntryText } from '../value-text';
-import { entryWords } from '../value-words';
+import { EntryText } from '../value/value-text';
+import { entryWords } from '../value/value-words';
 import { FoundEntry } from './found-entry';
 
 /** The settings one by one, in the order of work: the next one open, those before as short rows. */

@@ -2,8 +2,8 @@ import { isMadeSafe } from '@barythm/core/job';
 import { lastRecord } from '@barythm/core/visit';
 import { newId } from '../../../api/device';
 import { Card } from '../../../ui/card';
-import { Check } from '../../../ui/choice';
-import { Words } from '../../../ui/words';
+import { Check } from '../../../ui/fields/choice';
+import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
 import { familyOf } from '@barythm/core/families';
 

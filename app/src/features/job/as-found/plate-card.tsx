@@ -6,11 +6,11 @@ import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { Check, Choice } from '../../../ui/choice';
-import { Field } from '../../../ui/field';
+import { Check, Choice } from '../../../ui/fields/choice';
+import { Field } from '../../../ui/fields/field';
 import { useReader } from '../../../ui/reader';
-import { Words } from '../../../ui/words';
-import { optionalFigure } from '../figure';
+import { Words } from '../../../ui/words/words';
+import { optionalFigure } from '../value/figure';
 import { useJobScope } from '../job-context';
 import { broughtUp, EMPTY_PLATE, type PlateDraft } from './plate-draft';
 

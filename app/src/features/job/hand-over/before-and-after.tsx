@@ -5,8 +5,8 @@ import { StyleSheet, View } from 'react-native';
 import { BeatStripView } from '../../../charts/beat-strip-view';
 import { Card } from '../../../ui/card';
 import { SPACE } from '../../../ui/theme';
-import { COLUMN_COLOUR, TriadName } from '../../../ui/triad';
-import { Words } from '../../../ui/words';
+import { COLUMN_COLOUR, TriadName } from '../../../ui/words/triad';
+import { Words } from '../../../ui/words/words';
 
 /** The dose as it was and as it is: the figure the customer looks for. */
 export function BeforeAndAfter({ summary }: { summary: HandoverSummary }) {

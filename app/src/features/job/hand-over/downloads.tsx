@@ -5,7 +5,7 @@ import { fileUrl } from '../../../api/client';
 import { useOutbox } from '../../../api/use-outbox';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 
 /** What leaves: for the customer, and for any program that reads open formats. */
 const FILES = [

@@ -1,8 +1,8 @@
 import { provedLines } from '@barythm/core/job';
 import type { HandoverSummary } from '@barythm/core/visit';
 import { Card } from '../../../ui/card';
-import { sentence } from '../../../ui/sentence';
-import { Words } from '../../../ui/words';
+import { sentence } from '../../../ui/words/sentence';
+import { Words } from '../../../ui/words/words';
 
 /** What was proved at the pump, and what was not. */
 export function ProvedCard({ summary }: { summary: HandoverSummary }) {

@@ -3,7 +3,7 @@ import { PanResponder, StyleSheet, View, type GestureResponderEvent } from 'reac
 import Svg, { Path } from 'react-native-svg';
 import { Button } from '../../../ui/button';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 
 export interface Drawn {
   readonly width: number;

@@ -6,8 +6,8 @@ import { BeatStripView } from '../../../charts/beat-strip-view';
 import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import { SPACE } from '../../../ui/theme';
-import { COLUMN_COLOUR, TriadName } from '../../../ui/triad';
-import { Words } from '../../../ui/words';
+import { COLUMN_COLOUR, TriadName } from '../../../ui/words/triad';
+import { Words } from '../../../ui/words/words';
 
 /** The week as it was and as it is: water moved and money, and each day's rhythm. */
 export function WeekBeforeAfter({ pool }: { pool: HandoverPool }) {

@@ -1,12 +1,12 @@
 import type { ReactNode } from 'react';
 import { Button } from '../../../ui/button';
-import { useWide } from '../../../ui/layout';
-import { goToFirstError } from '../../../ui/next-field';
-import { Heading } from '../../../ui/words';
+import { useWide } from '../../../ui/screen/layout';
+import { goToFirstError } from '../../../ui/pad/next-field';
+import { Heading } from '../../../ui/words/words';
 import { FindingList } from '../../findings/finding-list';
 import { DecisionAction } from '../decision-action';
 import { useJobScope } from '../job-context';
-import { StageFrame } from '../stage-frame';
+import { StageFrame } from '../stage/stage-frame';
 import { BenchLink } from '../bench-link';
 
 type Findings = Parameters<typeof FindingList>[0]['findings'];

@@ -4,13 +4,13 @@ import type { AnyProfile } from '@barythm/core/families';
 import { keyOf, sameValue } from '@barythm/core/sheet';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { counted } from '../../../ui/counted';
+import { counted } from '../../../ui/words/counted';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { SPACE, usePalette } from '../../../ui/theme';
-import { TriadName, TriadSign } from '../../../ui/triad';
-import { Words } from '../../../ui/words';
-import { ValueText } from '../value-text';
+import { TriadName, TriadSign } from '../../../ui/words/triad';
+import { Words } from '../../../ui/words/words';
+import { ValueText } from '../value/value-text';
 
 interface TargetListProps {
   readonly profile: AnyProfile;

@@ -4,9 +4,9 @@ import { newId } from '../../../api/device';
 import { useDraft, useDraftOf } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { Check } from '../../../ui/choice';
-import { Field } from '../../../ui/field';
-import { Words } from '../../../ui/words';
+import { Check } from '../../../ui/fields/choice';
+import { Field } from '../../../ui/fields/field';
+import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
 
 /** What a return to automatic is to settle: automatic itself, set-up complete, covers closed. */

@@ -7,12 +7,12 @@ import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { Choice } from '../../../ui/choice';
-import { Field } from '../../../ui/field';
-import { ENTRY_MARK } from '../../../ui/next-field';
+import { Choice } from '../../../ui/fields/choice';
+import { Field } from '../../../ui/fields/field';
+import { ENTRY_MARK } from '../../../ui/pad/next-field';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
-import { optionalFigure } from '../figure';
+import { Words } from '../../../ui/words/words';
+import { optionalFigure } from '../value/figure';
 import { useJobScope } from '../job-context';
 import { StrokeTimer } from './stroke-timer';
 

@@ -1,6 +1,6 @@
 import { standsAs } from '@barythm/core/visit';
 import { Card } from '../../../ui/card';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
 
 /** Which known mistake fits a failing set of readings. */

@@ -1,8 +1,8 @@
 import { leftToProve } from '@barythm/core/job';
 import { screensOf } from '../../../families/registry';
-import { ForwardButton } from '../forward-button';
+import { ForwardButton } from '../stage/forward-button';
 import { useJobScope } from '../job-context';
-import { StageFrame } from '../stage-frame';
+import { StageFrame } from '../stage/stage-frame';
 
 /** Prove: known signals in, strokes or flow out, against what the settings must give. */
 export function ProveStage() {

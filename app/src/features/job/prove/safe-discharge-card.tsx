@@ -1,8 +1,8 @@
 import { lastRecord } from '@barythm/core/visit';
 import { newId } from '../../../api/device';
 import { Card } from '../../../ui/card';
-import { Choice } from '../../../ui/choice';
-import { Words } from '../../../ui/words';
+import { Choice } from '../../../ui/fields/choice';
+import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
 
 const WAYS = [

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { SPACE } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 
 /** A stopwatch with a stroke button: start, tap each stroke, stop; strokes and time go into the reading. */
 export function StrokeTimer({ onTake }: { onTake: (strokes: number, seconds: number) => void }) {

@@ -4,8 +4,8 @@ import { newId } from '../../../api/device';
 import { useDraft } from '../../../draft/use-draft';
 import { Button, ButtonRow } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { Field } from '../../../ui/field';
-import { Words } from '../../../ui/words';
+import { Field } from '../../../ui/fields/field';
+import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
 
 /** Breaking off is a choice with two ways: put back as found, or left part-changed and named so (ANY-22). */

@@ -5,11 +5,11 @@ import { View } from 'react-native';
 import { newId } from '../../../api/device';
 import { Button, ButtonRow } from '../../../ui/button';
 import { SPACE } from '../../../ui/theme';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
-import { parseForParameter } from '../parameter-quantity';
-import { ValueEntry } from '../value-entry';
-import { entryWords } from '../value-words';
+import { parseForParameter } from '../value/parameter-quantity';
+import { ValueEntry } from '../value/value-entry';
+import { entryWords } from '../value/value-words';
 
 /** What stands beside a value that did not take: each is read before anything is entered again (ANY-06 to ANY-08). */
 export function Neighbours({ owed }: { owed: readonly string[] }) {

@@ -3,12 +3,12 @@ import { useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraft } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
-import { Words } from '../../../ui/words';
+import { Words } from '../../../ui/words/words';
 import { ENTER_WHEN, ENTRY_SLIP } from '../../library/entry-words';
 import { RouteKeys } from '../../library/route-keys';
 import { useJobScope } from '../job-context';
-import { parseForParameter } from '../parameter-quantity';
-import { ValueEntry } from '../value-entry';
+import { parseForParameter } from '../value/parameter-quantity';
+import { ValueEntry } from '../value/value-entry';
 
 interface ReadBackProps {
   readonly parameter: Parameter;

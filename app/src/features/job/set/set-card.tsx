@@ -4,13 +4,13 @@ import { sameValue, type SheetRow } from '@barythm/core/sheet';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
 import { SPACE } from '../../../ui/theme';
-import { TriadName } from '../../../ui/triad';
-import { Words } from '../../../ui/words';
+import { TriadName } from '../../../ui/words/triad';
+import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
 import { Neighbours } from './neighbours';
 import { ReadBack } from './read-back';
-import { EntryText, ValueText } from '../value-text';
-import { entryWords, valueWords } from '../value-words';
+import { EntryText, ValueText } from '../value/value-text';
+import { entryWords, valueWords } from '../value/value-words';
 
 interface SetCardProps {
   readonly row: SheetRow;

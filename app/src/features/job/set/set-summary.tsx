@@ -4,10 +4,10 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { SPACE, usePalette, type Colour } from '../../../ui/theme';
-import { TriadName, TriadSign } from '../../../ui/triad';
-import { Words } from '../../../ui/words';
+import { TriadName, TriadSign } from '../../../ui/words/triad';
+import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
-import { EntryText } from '../value-text';
+import { EntryText } from '../value/value-text';
 
 const STATE: Record<RowState, { words: string; colour: Colour }> = {
   keep: { words: 'as it was', colour: 'quiet' },

@@ -1,0 +1,47 @@
+import type { BenchRun, RunOptions, Scenario } from '../../bench';
+import { familyOf, type JobView, type FamilyContext, EVENT_WORDS } from '../../families';
+import type { Finding, Subject } from '../../findings';
+import { orElse } from '../../input';
+import type { SettingValues } from '../../profile';
+import type { HandoverDay } from '../../visit';
+
+/** Runs one set of settings of any pump through a scenario. */
+export function benchSheet(
+  context: FamilyContext,
+  values: SettingValues,
+  scenario: Scenario,
+  options?: RunOptions,
+): BenchRun {
+  return familyOf(context.profile.family).bench.run(context, values, scenario, options);
+}
+
+/** What can happen to this pump. */
+export function eventsFor(context: FamilyContext): readonly string[] {
+  return familyOf(context.profile.family).bench.events(context);
+}
+
+/** Those of them that one tap is enough for. */
+export function thrownAtATap(context: FamilyContext): readonly string[] {
+  return eventsFor(context).filter(
+    (kind) => EVENT_WORDS[kind].amount === null && !EVENT_WORDS[kind].notByTap,
+  );
+}
+
+/** Findings on a column of any pump; none where the duty cannot be computed with, which is said where it is typed. */
+export function checkColumn(context: FamilyContext, subject: Subject, values: SettingValues): Finding[] {
+  return orElse(() => familyOf(context.profile.family).check(context, subject, values), []);
+}
+
+/** What was found and what is left, run through the same plain day; null where the family compares otherwise. */
+export function benchDays(view: JobView): readonly HandoverDay[] | null {
+  const { bench, handOver } = familyOf(view.family);
+  const { days } = handOver;
+  const { context } = view;
+  if (!days) return null;
+  if (!context) return [];
+  const plain = bench.plain(context);
+  return days.sheets(view).map((sheet) => {
+    const { sums } = bench.run(context, sheet.values, plain);
+    return days.day(context, sheet, sums);
+  });
+}

@@ -1,0 +1,174 @@
+import { familyOf, ALL_TEXTS } from '../../families';
+import { decisionOn, renderFinding, type Finding } from '../../findings';
+import { addressOf, wordsFor, type Parameter, type SettingValue } from '../../profile';
+import { inForce, sameValue, type SheetEntry, type SheetRow } from '../../sheet';
+import { inWordsFor, presentReader } from '../../units';
+import {
+  type Handover,
+  type HandoverCheck,
+  type HandoverDay,
+  type HandoverFinding,
+  type HandoverSetting,
+  type HandoverSummary,
+  type JobCommand,
+  type JobCommandBody,
+  type JobDocument,
+  lastRecord,
+  recordsOf,
+} from '../../visit';
+import { clockWords } from '../arrival/clock';
+import { isUntouched } from '../gates';
+import { offeredChecks } from '../proof/offered-checks';
+import { RESETS } from '../arrival/on-arrival';
+import { leavingFindings, viewJob, type JobView } from '../view';
+
+/**
+ * The simulated days of a hand-over; null where its family compares otherwise, or where nobody works them out. The bench takes
+ * longer than a tap may: whoever freezes for good brings them along.
+ */
+export type DaysOf = (view: JobView) => readonly HandoverDay[] | null;
+
+/** The hand-over as it is frozen: from the job as it stands, the signature, and the days that the bench made of it. */
+export function freezeHandover(
+  document: JobDocument,
+  command: JobCommand,
+  body: Extract<JobCommandBody, { kind: 'job.hand-over' }>,
+  today: string,
+  daysOf: DaysOf,
+): Handover {
+  const { units = 'metric' } = command;
+  const summary = inWordsFor(units, (): HandoverSummary => {
+    const view = viewJob(document, today);
+    const days = daysOf(view);
+    return { ...summarise(view), ...(days === null ? {} : { days }) };
+  });
+  return {
+    id: body.handoverId,
+    recordedAt: command.recordedAt,
+    actor: command.actor,
+    signedAs: body.signedAs,
+    signature: body.signature,
+    nextDue: body.nextDue,
+    ...(units === 'metric' ? {} : { units }),
+    summary,
+  };
+}
+
+/** What the hand-over says, before it is signed too; simulated days are added when it is frozen. */
+export function summarise(view: JobView): HandoverSummary {
+  const { document } = view;
+  const findings = leavingFindings(view).map((f) => handoverFinding(f, document));
+  const accepted = findings.filter((f) => f.decision === 'accepted' && f.severity === 'stop');
+  const automatic =
+    lastRecord(document, 'automatic') !== null && !view.findings.job.some((f) => f.code === 'ANY-03');
+  return {
+    formatVersion: 1,
+    siteDate: view.today,
+    ...lookedAt(document),
+    ...familyOf(view.family).handOver.part(view, automatic),
+    accepted,
+    open: findings.filter((f) => !accepted.includes(f)),
+    settings: view.parameters.map((parameter) => settingOf(parameter, view)),
+    checks: view.checks.map(({ check, verdict, voided, voidedWhy, superseded, record }): HandoverCheck => ({
+      title: check.title,
+      method: check.method,
+      expected: check.expected,
+      tolerance: check.tolerance,
+      seen: verdict.seen,
+      ok: verdict.ok,
+      voided,
+      voidedWhy,
+      superseded,
+      recordedAt: record.recordedAt,
+    })),
+    notTried: notTried(view),
+    facts: familyOf(view.family).handOver.facts(view),
+    messages: messagesWords(document),
+    resets: recordsOf(document, 'reset').map(({ body, recordedAt }) => ({
+      what: RESETS[body.what],
+      why: body.why,
+      seen: body.seen,
+      recordedAt,
+    })),
+    clock: clockWords(document),
+  };
+}
+
+/** Said first of all where nothing was done: the paper must not look like one of a serviced pump. */
+function lookedAt(document: JobDocument): Pick<HandoverSummary, 'lookedAtOnly'> {
+  const record = lastRecord(document, 'looked-at');
+  return record && isUntouched(document) ? { lookedAtOnly: record.body.why } : {};
+}
+
+/** What was offered to be tried and was not: a paper that says “1 tried” must say of how many. */
+function notTried(view: JobView): string[] {
+  const tried = new Set(view.checks.filter(({ voided }) => !voided).map(({ check }) => check.key));
+  return offeredChecks(view)
+    .filter(({ key }) => !tried.has(key))
+    .map(({ title }) => title);
+}
+
+function handoverFinding(f: Finding, document: JobDocument): HandoverFinding {
+  const words = renderFinding(f, ALL_TEXTS, presentReader());
+  const decision = decisionOn(f, document.decisions);
+  return {
+    code: f.code,
+    severity: f.severity,
+    ...words,
+    decision: decision?.decision ?? null,
+    reason: decision?.reason ?? null,
+    whoActs: decision?.decision === 'customer-acts' ? 'customer' : 'technician',
+  };
+}
+
+function settingOf(parameter: Parameter, view: JobView): HandoverSetting {
+  const address = addressOf(parameter);
+  const row = view.rows.find((candidate) => candidate.address === address);
+  const words = (entry: SheetEntry | null | undefined) =>
+    !entry
+      ? null
+      : entry.value === null
+        ? `could not be read: ${entry.reason}`
+        : wordsFor(parameter, entry.value);
+  const left = row?.left ?? null;
+  return {
+    address,
+    label: parameter.label,
+    unit: parameter.unit ?? '',
+    found: words(row?.found),
+    target: words(row?.target),
+    ...leftOf(row, view.document.lastLeft?.values[parameter.key], (value) => wordsFor(parameter, value)),
+    changed: Boolean(left && !sameValue(left.value, row?.found?.value)),
+    reason: row?.target?.reason ?? null,
+  };
+}
+
+/** The value in force and how it is known: read back, as it was found, or from the last visit where nobody read it on this one. */
+function leftOf(
+  row: SheetRow | undefined,
+  before: SettingValue | undefined,
+  words: (value: SettingValue) => string,
+): Pick<HandoverSetting, 'left' | 'leftBy'> {
+  const force = row ? inForce(row) : null;
+  if (force && force.value !== null) {
+    return { left: words(force.value), leftBy: force.kind === 'left' ? 'read back' : 'as found' };
+  }
+  if (before !== undefined) return { left: words(before), leftBy: 'last visit' };
+  return { left: null, leftBy: null };
+}
+
+function messagesWords(document: JobDocument): string | null {
+  const body = lastRecord(document, 'messages')?.body;
+  if (!body) return null;
+  const shown =
+    body.takenFor === 'nothing'
+      ? 'No message on arrival'
+      : `“${body.shows}” on arrival, taken for a ${body.takenFor}; the pump ${body.pump === 'runs' ? 'ran' : 'had stopped'}`;
+  const faults =
+    body.lastFaults === null
+      ? 'last faults not read'
+      : body.lastFaults.length === 0
+        ? 'no last faults listed'
+        : `last faults: ${body.lastFaults.join(', ')}`;
+  return `${shown}; ${faults}`;
+}

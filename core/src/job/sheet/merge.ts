@@ -1,0 +1,122 @@
+import { familyOf } from '../../families';
+import { contentHash, parameterAt, wordsFor } from '../../profile';
+import { sameValue, type SheetEntry } from '../../sheet';
+import { siteTime } from '../../time';
+import type { JobCommand, JobCommandBody, JobDocument, RecordBody } from '../../visit';
+
+/** A write and what somebody else wrote meanwhile cannot both stand. */
+export interface Clash {
+  /** both, in words, for a person to decide */
+  readonly words: string;
+}
+
+/** Records of which only the last of a kind counts: two that differ are two opinions of one thing. */
+const ONE_OF_A_KIND: ReadonlySet<RecordBody['kind']> = new Set(['identify', 'clock', 'messages']);
+
+type Entered = { readonly address: string; readonly value: SheetEntry['value'] };
+
+/**
+ * Whether a write that was made on an older version of a job clashes with what was written since. What touches other addresses,
+ * other records or other decisions is taken beside it; what says the same is no clash. Null where nothing stands in the way.
+ */
+export function clashIn(document: JobDocument, command: JobCommand): Clash | null {
+  const since = command.baseVersion;
+  const { body } = command;
+  switch (body.kind) {
+    case 'sheet.enter':
+      return enteredClash(document, since, body.column, [body]);
+    case 'sheet.enter-many':
+      return enteredClash(document, since, body.column, body.entries);
+    case 'job.record':
+      return recordClash(document, since, body.record);
+    case 'plan.accept': {
+      const plan = document.plans.find(({ revision }) => revision > since);
+      return plan
+        ? {
+            words: `${who(document, plan)} agreed another plan. Look at it, then agree yours again, or drop it.`,
+          }
+        : null;
+    }
+    case 'finding.decide':
+      return decisionClash(document, since, body);
+    case 'job.hand-over':
+      return document.job.version > since
+        ? { words: 'The job has changed since you saw it: look at it again before it is signed.' }
+        : null;
+    case 'proof.read':
+      return null;
+  }
+}
+
+/** Whether a job holds what a write says already: it was sent, and the answer may not have come back. */
+export function holdsAlready(document: JobDocument, body: JobCommandBody): boolean {
+  const has = (all: readonly { readonly id: string }[], id: string) => all.some((one) => one.id === id);
+  switch (body.kind) {
+    case 'sheet.enter':
+      return has(document.entries, body.entryId);
+    case 'sheet.enter-many':
+      return body.entries.some(({ entryId }) => has(document.entries, entryId));
+    case 'job.record':
+      return has(document.records, body.recordId);
+    case 'plan.accept':
+      return has(document.plans, body.planId);
+    case 'proof.read':
+      return has(document.readings, body.readingId);
+    case 'finding.decide':
+      return has(document.decisions, body.decisionId);
+    case 'job.hand-over':
+      return document.handover?.id === body.handoverId;
+  }
+}
+
+function enteredClash(
+  document: JobDocument,
+  since: number,
+  column: 'found' | 'left',
+  mine: readonly Entered[],
+): Clash | null {
+  for (const { address, value } of mine) {
+    const theirs = document.entries.findLast(
+      (entry) => entry.revision > since && entry.kind === column && entry.address === address,
+    );
+    if (!theirs || sameValue(theirs.value, value)) continue;
+    const parameter = parameterAt(document.profile, address);
+    const words = (held: SheetEntry['value']) =>
+      held === null ? 'not readable' : parameter ? wordsFor(parameter, held) : String(held);
+    return {
+      words: `${parameter?.label ?? address}: ${who(document, theirs)} entered ${words(theirs.value)}; yours is ${words(value)}.`,
+    };
+  }
+  return null;
+}
+
+function recordClash(document: JobDocument, since: number, mine: RecordBody): Clash | null {
+  const { readings } = familyOf(document.profile.family).arrival;
+  if (!ONE_OF_A_KIND.has(mine.kind) && mine.kind !== readings) return null;
+  const theirs = document.records.findLast(
+    ({ revision, body }) => revision > since && body.kind === mine.kind,
+  );
+  if (!theirs || contentHash(theirs.body) === contentHash(mine)) return null;
+  return {
+    words: `${who(document, theirs)} wrote the same down otherwise. Look at it, then send yours on top, or drop it.`,
+  };
+}
+
+function decisionClash(
+  document: JobDocument,
+  since: number,
+  body: Extract<JobCommandBody, { kind: 'finding.decide' }>,
+): Clash | null {
+  const theirs = document.decisions.findLast(
+    (decision) => decision.revision > since && decision.fingerprint === body.fingerprint,
+  );
+  if (!theirs || theirs.decision === body.decision) return null;
+  return { words: `${who(document, theirs)} decided otherwise on ${body.code}.` };
+}
+
+function who(
+  document: JobDocument,
+  { actor, recordedAt }: { readonly actor: string; readonly recordedAt: string },
+): string {
+  return `Meanwhile, at ${siteTime(recordedAt, document.site.zone)}, ${actor}`;
+}

@@ -1,0 +1,25 @@
+import { addressOf, inOrderOfWork } from '../../profile';
+import { sheetRows, type SheetRow } from '../../sheet';
+import { type JobDocument, brokenOff } from '../../visit';
+import { isStray } from './entry-slips';
+
+/**
+ * The sheet with what is to be entered now as its targets. While putting back, the target of everything that was
+ * changed is what was found; so it always is for a setting that changed by a slip of the keys.
+ */
+export function workingRows(document: JobDocument): SheetRow[] {
+  const addresses = inOrderOfWork(document.profile).map((parameter) => addressOf(parameter));
+  const rows = sheetRows(document.entries, addresses);
+  if (brokenOff(document) !== 'put-back') {
+    // what changed without being meant to is to get back what was found
+    return rows.map((row) =>
+      !row.target && row.found && isStray(row, document.entries)
+        ? { ...row, target: { ...row.found, kind: 'target' } }
+        : row,
+    );
+  }
+  return rows.map((row) => ({
+    ...row,
+    target: row.left && row.found && row.found.value !== null ? { ...row.found, kind: 'target' } : null,
+  }));
+}

@@ -1,0 +1,198 @@
+import { familyOf, type AnyProfile, type Duty, type Plate } from '../../families';
+import { fingerprintOf, type Finding } from '../../findings';
+import { addressOf, contentHash, type SettingValue } from '../../profile';
+import type { CheckBody, ProofCheck } from '../../proof';
+import { stateOf } from '../../sheet';
+import type { JobCommandBody, JobDocument, RecordBody } from '../../visit';
+import { applyCommand } from '../apply';
+import { benchDays } from '../bench/bench';
+import { refusalOf } from '../gates';
+import { offeredChecks } from '../proof/offered-checks';
+import { plannedTargets } from '../sheet/planned-targets';
+import { viewJob, type JobView } from '../view';
+
+/** For tests only: a pump of any family, with what is found on it. */
+export interface Sample {
+  readonly profile: AnyProfile;
+  readonly duty: Duty;
+  readonly plate: Plate;
+  readonly found: Readonly<Record<string, SettingValue | undefined>>;
+}
+
+export const TODAY = '2026-11-24';
+
+/** A technician who does a whole job on a pump of any family, asking its family alone what there is to do. */
+export class Walk {
+  document: JobDocument;
+  private count = 0;
+
+  constructor({ profile, duty, plate }: Omit<Sample, 'found'>) {
+    this.document = {
+      job: {
+        id: 'job-1',
+        state: 'planned',
+        version: 0,
+        startedAt: '2026-11-24T08:00:00.000Z',
+        plannedFor: TODAY,
+        actor: 'Technician 1',
+      },
+      site: { id: 'site-1', name: 'A site', place: 'Skerrow', zone: 'Atlantic/Faroe' },
+      pump: { id: 'pump-1', tag: 'A-1', name: 'A pump', place: 'A room', signalFrom: null },
+      unit: { id: 'unit-1', model: 'One', serial: 'S-1', plate },
+      profile,
+      profileHash: contentHash(profile),
+      dutyBefore: duty,
+      lastLeft: null,
+      instruments: [],
+      plans: [],
+      entries: [],
+      records: [],
+      readings: [],
+      decisions: [],
+      handover: null,
+    };
+  }
+
+  get view(): JobView {
+    return viewJob(this.document, TODAY);
+  }
+
+  private get family() {
+    return familyOf(this.document.profile.family);
+  }
+
+  private id(): string {
+    this.count += 1;
+    return `id-${this.count}`;
+  }
+
+  /** Writes; throws where the job does not allow it. */
+  write(body: JobCommandBody): void {
+    const refusal = refusalOf(this.document, body, TODAY);
+    if (refusal) throw new Error(`${refusal.code} at ${refusal.field}: ${refusal.words}`);
+    const { version } = this.document.job;
+    const envelope = { id: this.id(), device: 'test', actor: 'Technician 1' };
+    const recordedAt = new Date(Date.parse('2026-11-24T09:00:00Z') + this.count * 60_000).toISOString();
+    const command = { ...envelope, baseVersion: version, recordedAt, body };
+    this.document = applyCommand(this.document, command, TODAY, benchDays);
+  }
+
+  record(record: RecordBody): void {
+    this.write({ kind: 'job.record', jobId: 'job-1', recordId: this.id(), record });
+  }
+
+  arrive(): void {
+    this.record({ kind: 'make-safe', steps: this.family.arrival.makeSafe.map(({ key }) => key) });
+    const { plate, serial } = this.document.unit;
+    this.record({ kind: 'identify', plate, serial, controllerAsProfile: true, note: '' });
+    if (this.document.profile.behaviours.hasClock)
+      this.record({ kind: 'clock', error_min: 0, setRight: false, reason: null });
+  }
+
+  /** Records every setting as found; what the sample does not hold could not be read. */
+  found(values: Sample['found']): void {
+    const entries = this.view.parameters.map((parameter) => {
+      const value = values[parameter.key] ?? null;
+      const raw = String(value ?? '');
+      const reason = value === null ? 'Its display is broken.' : null;
+      const unit = parameter.unit ?? '';
+      return { entryId: this.id(), address: addressOf(parameter), raw, unit, value, reason };
+    });
+    this.write({ kind: 'sheet.enter-many', jobId: 'job-1', column: 'found', entries });
+  }
+
+  plan(): void {
+    const { context, document } = this.view;
+    if (!context) throw new Error('There is no duty to plan for.');
+    const targets = plannedTargets(document.profile, this.family.plan(context), this.family.reasons, {});
+    this.write({
+      kind: 'plan.accept',
+      jobId: 'job-1',
+      planId: this.id(),
+      duty: context.duty,
+      targets: targets.map((target) => ({ ...target, entryId: this.id() })),
+    });
+  }
+
+  /** Enters every target that is still to be entered. Answers how many. */
+  set(): number {
+    const open = this.view.rows.filter((row) => stateOf(row) === 'to-do');
+    for (const { address, target } of open) {
+      this.write({
+        kind: 'sheet.enter',
+        jobId: 'job-1',
+        entryId: this.id(),
+        address,
+        column: 'left',
+        raw: String(target!.value),
+        unit: target!.unit,
+        value: target!.value,
+        reason: null,
+      });
+    }
+    return open.length;
+  }
+
+  /** Tries every check that is asked for, and sees what is expected. Answers which. */
+  prove(): readonly ProofCheck[] {
+    this.record({ kind: 'discharge-safe', how: 'Into a container.' });
+    const checks = offeredChecks(this.view);
+    for (const check of checks) this.record({ kind: 'check', note: '', ...seenAt(check, true) });
+    return checks;
+  }
+
+  leave(): void {
+    this.record({ kind: 'automatic', seen: 'It runs by itself.', leaving: ['covers', 'set-up'] });
+    // what is left open is accepted in writing: this walk is about the way, not about a good pump
+    const stops = [...this.view.findings.job, ...this.view.findings.left].filter(
+      ({ severity }) => severity === 'stop',
+    );
+    for (const stop of stops) this.accept(stop);
+    this.write({
+      kind: 'job.hand-over',
+      jobId: 'job-1',
+      handoverId: this.id(),
+      signedAs: 'Visitor',
+      signature: { width: 100, height: 50, paths: ['M 1 1 L 20 20'] },
+      nextDue: null,
+    });
+  }
+
+  accept(finding: Finding): void {
+    this.write({
+      kind: 'finding.decide',
+      jobId: 'job-1',
+      decisionId: this.id(),
+      code: finding.code,
+      fingerprint: fingerprintOf(finding),
+      decision: 'accepted',
+      reason: 'The customer knows.',
+    });
+  }
+}
+
+/** What is seen at a check: as it is expected, or something that it is not. */
+export function seenAt({ key, ask }: ProofCheck, right: boolean): CheckBody {
+  const figures = (read: Record<string, number>): CheckBody => ({ check: key, seen: null, figures: read });
+  switch (ask.kind) {
+    case 'state': {
+      const other = ask.states.find(({ value }) => value !== ask.expected)!;
+      return { check: key, seen: right ? ask.expected : other.value, figures: {} };
+    }
+    case 'figure': {
+      const middle = (ask.least + ask.greatest) / 2;
+      return figures({ [ask.figure.key]: right ? middle : ask.greatest * 2 + 10 });
+    }
+    case 'compare':
+      return figures({ [ask.shown.key]: 20, [ask.reference.key]: right ? 20 : 20 + ask.within * 2 + 1 });
+    case 'count': {
+      const seconds = 60;
+      const strokes = right ? Math.round(ask.expected_spm) : Math.round(ask.expected_spm * 2 + 30);
+      return figures({ strokes, seconds });
+    }
+    case 'pulses':
+      return figures({ pulses: 100, strokes: right ? Math.round(100 * ask.perPulse) : 7, seconds: 300 });
+    case 'throttle':
+      return figures({ pressure_bar: 1, flow_lph: 1 });
+  }
+}
