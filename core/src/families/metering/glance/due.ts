@@ -8,7 +8,10 @@ import { measuredHistory, standingCalibration } from '../proof/calibration';
 import type { MeteringContext } from '../settings/context';
 import { understand } from '../settings/understand';
 
-/** What falls due at a metering pump: its drawdown, its tank, its service by strokes. */
+/**
+ * What falls due at a metering pump: its drawdown, its tank, its service by strokes. The words are kept for the round and read by
+ * whoever comes, in whatever units: they name no figure that has a unit; the pump’s own page does.
+ */
 export function due({ document, context }: MeteringView, agreedOn: string): DueItem[] {
   return [...calibration(document), ...(context ? stock(context, agreedOn) : [])];
 }
@@ -39,8 +42,8 @@ function stock(context: MeteringContext, agreedOn: string): DueItem[] {
           {
             kind: 'tank' as const,
             words: held.atMost
-              ? `Look at the tank: at the greatest feed, ${held.daily_L.toFixed(1)} L a day, it is down to its warn level.`
-              : `Fill the tank: down to its warn level at ${held.daily_L.toFixed(1)} L a day.`,
+              ? 'Look at the tank: at the greatest feed it is down to its warn level.'
+              : 'Fill the tank: it is down to its warn level.',
             date: after(held.warn_days),
           },
         ]),
