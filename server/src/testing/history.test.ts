@@ -52,7 +52,7 @@ test('a drawdown becomes the unit’s figure: the next job starts from it and pl
   expect(findings).toBe('Stroke volume falls steadily');
 });
 
-test('what falls due stands on the round by date, with the figures', async () => {
+test('what falls due stands on the round by date', async () => {
   const { due } = await body<Round>('/api/v1/round');
   const tank = due.find((one: Due) => one.tag === 'CLI-DP-02' && one.kind === 'tank');
   expect(tank).toMatchObject({ overdue: true, words: expect.stringContaining('down to its warn level') });
