@@ -2,7 +2,7 @@ import type { BenchRun } from '@barythm/core/bench';
 import { benchSheet } from '@barythm/core/job';
 import type { FromBench, ShownRun, ToBench } from './bench-messages';
 import { familyOf } from '@barythm/core/families';
-import { SettingValues } from '@barythm/core/profile';
+import type { SettingValues } from '@barythm/core/profile';
 
 interface Held {
   readonly name: string;

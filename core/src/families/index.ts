@@ -6,5 +6,5 @@ export { ALL_TEXTS } from './texts';
 export { EVENT_WORDS, scenarioSchema } from './events';
 export { groundOf } from './ground';
 export { laterDate } from './later-date';
-export { PLATE_CHOICES, PLATE_COLUMNS, PLATE_FIGURES, plateFigure, plateFrom } from './plates';
+export { PLATE_CHOICES, PLATE_COLUMNS, PLATE_FIGURES, plateFaults, plateFigure, plateFrom } from './plates';
 export { dutySchema, earlierBodySchema, plateSchema, profileSchema, recordBodySchema } from './wire';

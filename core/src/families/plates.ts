@@ -1,5 +1,4 @@
 import { FAMILIES, familyOf, type FamilyName, type Plate } from './all';
-import { plateSchema } from './wire';
 
 const FIELDS = Object.values(FAMILIES).flatMap(({ arrival }) =>
   arrival.plate.map(({ key, quantity, options }) => ({ key, quantity, isChosen: options !== undefined })),
@@ -23,11 +22,28 @@ export function plateFigure(text: string): number | null {
   return text !== '' && Number.isFinite(figure) && figure > 0 ? figure : null;
 }
 
-/** The plate of a pump of a family from cells of text; an empty one could not be read. */
-export function plateFrom(family: FamilyName, cells: Readonly<Record<string, string>>): Plate {
-  const read = familyOf(family).arrival.plate.map(({ key, quantity }) => [
+/** A plate as its family reads it from cells of text; an empty one could not be read. */
+function readPlate(family: FamilyName, cells: Readonly<Record<string, string>>) {
+  const { arrival, wire } = familyOf(family);
+  const read = arrival.plate.map(({ key, quantity }) => [
     key,
     quantity ? plateFigure(cells[key] ?? '') : cells[key] || null,
   ]);
-  return plateSchema.parse({ family, ...Object.fromEntries(read) });
+  return wire.plate.safeParse({ family, ...Object.fromEntries(read) });
+}
+
+/** What a family does not take on its plates, by the cell where it stands; none where it takes all of them. */
+export function plateFaults(
+  family: FamilyName,
+  cells: Readonly<Record<string, string>>,
+): { readonly key: string; readonly words: string }[] {
+  const { error } = readPlate(family, cells);
+  return (error?.issues ?? []).map(({ path, message }) => ({ key: String(path[0]), words: message }));
+}
+
+/** The plate of a pump of a family from cells of text that have no faults. Throws a ZodError where they have. */
+export function plateFrom(family: FamilyName, cells: Readonly<Record<string, string>>): Plate {
+  const { data, error } = readPlate(family, cells);
+  if (data === undefined) throw error;
+  return data;
 }

@@ -3,9 +3,13 @@ import { parameterWithRole, readIn, shownIn, type Parameter } from '../profile';
 import { INTERNAL_UNIT, parseFigure, parseInUnit, spelledUnit, type Quantity } from '../units';
 import { BLANK_UNITS } from './role-units.fixtures';
 import { ALL_PROFILES, FLOW_DUTY, pulseContext, SOUND_PULSE } from './metering/fixtures';
-import { MeteringProfile, planAndCheck as planMetering, understand as understandMetering } from './metering';
+import {
+  type MeteringProfile,
+  planAndCheck as planMetering,
+  understand as understandMetering,
+} from './metering';
 import { METERING_QUANTITIES, RATE_ROLES } from './metering/settings/roles';
-import { planAndCheck, PoolProfile, understand } from './pool';
+import { planAndCheck, type PoolProfile, understand } from './pool';
 import { contextOf, FOUR_SPEEDS, LINK, PANEL, PANEL_DUTY, TEN_SLOTS } from './pool/fixtures';
 import { POOL_QUANTITIES, SPEED_ROLES } from './pool/settings/roles';
 import { ROLE_QUANTITIES } from './roles';

@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import type { Frozen } from './wire';
-import type { handoverSchema, signatureSchema, summarySchema } from './wire/handover';
+import type { handoverSchema, signatureSchema, summarySchema, weeksSchema } from './wire/handover';
 
 /** A drawn signature: strokes as SVG path data in a box of `width` × `height`. */
 export type Signature = Frozen<z.infer<typeof signatureSchema>>;
@@ -24,8 +24,8 @@ export type HandoverFact = NonNullable<HandoverSummary['facts']>[number];
 /** One simulated day of a column, in sums; the same water for both. */
 export type HandoverDay = NonNullable<HandoverSummary['days']>[number];
 /** What a pool pump's customer gets: water moved and money, before and after. */
-export type HandoverPool = NonNullable<HandoverSummary['pool']>;
+export type HandoverWeeks = Frozen<z.infer<typeof weeksSchema>>;
 /** One column's week as it truly runs. */
-export type HandoverWeek = HandoverPool['weeks'][number];
+export type HandoverWeek = HandoverWeeks['weeks'][number];
 /** One reset made on the visit. */
 export type HandoverReset = NonNullable<HandoverSummary['resets']>[number];

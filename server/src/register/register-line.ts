@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import {
   PLATE_COLUMNS,
   PLATE_FIGURES,
+  plateFaults,
   plateFigure,
   plateFrom,
   type FamilyName,
@@ -158,6 +159,10 @@ export async function lineCheck(database: Database, lines: readonly RegisterLine
       if (line[column] !== '' && plateFigure(line[column]) === null) {
         faults.push({ column, words: `“${line[column]}” is no figure above 0.` });
       }
+    }
+    const family = profiles.get(line.profile)?.family;
+    if (family && faults.length === 0) {
+      for (const { key: column, words } of plateFaults(family, line)) faults.push({ column, words });
     }
     const key = `${line.site}/${line.tag}`;
     if (taken.has(key))

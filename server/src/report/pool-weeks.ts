@@ -1,5 +1,5 @@
 import { beatStrip } from '@barythm/core/beat';
-import type { HandoverPool, HandoverWeek } from '@barythm/core/visit';
+import type { HandoverWeeks, HandoverWeek } from '@barythm/core/visit';
 import { DAY_NAMES } from '@barythm/core/time';
 import { fig, figureWithUnit, presentReader } from '@barythm/core/units';
 import { heading, INK, PAGE, picture, TEXT_WIDTH, triadSign, write, type Pdf } from './paper';
@@ -9,7 +9,7 @@ const ROW = 13;
 const HEIGHT = 64 + 7 * ROW + 18;
 
 /** A pool pump's week before and after: money and water, and the rhythm of each day. */
-export function poolWeeks(pdf: Pdf, pool: HandoverPool, start: number): number {
+export function poolWeeks(pdf: Pdf, pool: HandoverWeeks, start: number): number {
   const y = heading(pdf, 'The week, before and after', start);
   const width = (TEXT_WIDTH - GAP) / 2;
   pool.weeks.forEach((week, i) => weekCard(pdf, pool, week, PAGE.left + i * (width + GAP), y, width));
@@ -25,7 +25,7 @@ export function poolWeeks(pdf: Pdf, pool: HandoverPool, start: number): number {
 
 function weekCard(
   pdf: Pdf,
-  pool: HandoverPool,
+  pool: HandoverWeeks,
   week: HandoverWeek,
   x: number,
   y: number,

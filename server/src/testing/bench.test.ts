@@ -64,6 +64,12 @@ test.each([
     'scenario.events.0.kind',
     'one of the events',
   ],
+  [
+    'an event of another family’s pumps',
+    { events: [{ kind: 'frost', at_s: 9, until_s: 60, amount: 4 }] },
+    'scenario.events.0.kind',
+    'cannot happen to such a pump',
+  ],
   ['half a second', { water: { every_s: 0, flows_m3h: [1] } }, 'scenario.water.every_s', 'a second at least'],
 ])('%s is refused at its field', async (_, change, field, words) => {
   const answer = await server.post('/api/v1/bench', {

@@ -97,6 +97,31 @@ test.each([
   expect(await server.database.models.pumps.count()).toBe(before);
 });
 
+test('a file that says nothing of plates is taken in, and what stands on them stays unknown', async () => {
+  const columns = HEAD.split(',').slice(0, 9);
+  const cells = line({ tag: 'CID-DP-77', name: 'Caustic' }).split(',').slice(0, columns.length);
+  const { faults, pumps } = await preview([columns.join(','), cells.join(',')].join('\n'));
+  expect([faults, pumps.map(({ tag }) => tag)]).toEqual([[], ['CID-DP-77']]);
+});
+
+test('what a family does not take on its plates is said at its column, and nothing is written', async () => {
+  const head = `${HEAD},greatest_rpm,rated_W,kind`;
+  const pool = line({
+    tag: 'CID-PP-01',
+    profile: 'pool-drive-link',
+    gear: '',
+    greatest_spm: '',
+    rated_bar: '',
+  });
+  const csv = (kind: string) => `${head}\n${pool},2850,1500,${kind}`;
+  expect((await preview(csv('M'))).faults).toEqual([]);
+  const { faults } = await preview(csv('M'.repeat(81)));
+  expect(faults).toMatchObject([{ line: 2, column: 15, words: expect.stringContaining('80') }]);
+  expect(await server.post('/api/v1/register/import', { csv: csv('M'.repeat(81)) })).toMatchObject({
+    status: 422,
+  });
+});
+
 test('a file without its columns, without pumps, or empty is refused in words', async () => {
   expect((await preview('tag,name\nX,Y')).faults[0].words).toContain('Columns are missing: site');
   expect((await preview(HEAD)).faults[0].words).toContain('No pumps');

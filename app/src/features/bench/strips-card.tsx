@@ -1,6 +1,6 @@
 import { stripChart } from '@barythm/core/chart';
 import { happensAtOnce, SECONDS_PER_DAY, type BenchEvent } from '@barythm/core/bench';
-import { EVENT_WORDS, FamilyContext } from '@barythm/core/families';
+import { EVENT_WORDS, type FamilyContext } from '@barythm/core/families';
 import { thrownAtATap } from '@barythm/core/job';
 import { formatNumber, inSystemOf, type UnitSystem } from '@barythm/core/units';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { BLANK_POOL_BEHAVIOURS } from '../../families/pool/profile/pool-behaviours';
-import { textAt, Texts, withText } from '../../form/tree';
+import { textAt, type Texts, withText } from '../../form/tree';
 import { BLANK_PARAMETER, broughtUp, draftOf, habitsOf, profileOf, type ProfileDraft } from './profile-draft';
 import { profileSchema } from '@barythm/core/families';
 

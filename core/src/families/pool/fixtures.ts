@@ -1,4 +1,4 @@
-import { inOrderOfWork } from '../../profile';
+import { inOrderOfWork, keyAt } from '../../profile';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { renderFinding, type Finding, type Subject } from '../../findings';
@@ -156,3 +156,19 @@ export const SAMPLES = [TEN_SLOTS, FOUR_SPEEDS].map((profile) => ({
     inOrderOfWork(profile).flatMap(({ key, default: value }) => (value === undefined ? [] : [[key, value]])),
   ),
 }));
+
+/** A program in a slot of the ten-slot drive. */
+export const slot = (n: number, program: Record<string, string | number>): SettingValues =>
+  Object.fromEntries(
+    Object.entries({ days: EVERY_DAY, speed: 1500, enable: 'on', ...program }).map(([key, value]) => [
+      keyAt(key, n),
+      value,
+    ]),
+  );
+/** The panel with its duty, some of it changed. */
+export const panel = (change: Partial<PoolDuty> = {}) => contextOf(PANEL, { ...PANEL_DUTY, ...change });
+
+/** All slots of the ten-slot drive off. */
+export function emptied(): SettingValues {
+  return Object.fromEntries(Array.from({ length: 10 }, (_, i) => [keyAt('enable', i + 1), 'off']));
+}

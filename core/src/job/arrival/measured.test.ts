@@ -24,7 +24,7 @@ import { addressOf, contentHash } from '../../profile';
 import { summarise, viewJob } from '..';
 import type { JobDocument } from '../../visit';
 import { BLANK, badlySet, Writer, meteringView } from '../testing/fixtures';
-import { CalibrationBody } from '../../families/metering/wire/records';
+import type { CalibrationBody } from '../../families/metering/wire/records';
 
 const codes = (writer: Writer) => viewJob(writer.document, TODAY).findings.job.map((f) => f.text);
 const drawn = (volumes_mL: number[], change: Partial<CalibrationBody> = {}): CalibrationBody => ({

@@ -156,7 +156,7 @@ const weekSchema = z
   .strict();
 
 /** What a pool pump's customer gets: water moved and money, before and after. */
-const poolSchema = z
+export const weeksSchema = z
   .object({
     currency: z.string(),
     needed_m3: z.number(),
@@ -235,7 +235,7 @@ export const summarySchema = z
     earlierDrawdowns: z.array(drawdownSchema).optional(),
     calibration: drawdownSchema.nullable().optional(),
     /** a pool pump's week, before and after */
-    pool: poolSchema.nullable().optional(),
+    pool: weeksSchema.nullable().optional(),
     /** before and after over the same simulated day */
     days: z.array(daySchema).optional(),
     clock: z.string().nullable(),

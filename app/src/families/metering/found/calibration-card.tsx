@@ -25,7 +25,7 @@ import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import { optionalFigure } from '../../../features/job/value/figure';
 import { useMetering } from '../use-metering';
-import { CalibrationBody } from '../../../../../core/src/families/metering/wire/records';
+import type { CalibrationBody } from '../../../../../core/src/families/metering/wire/records';
 
 interface Draft {
   readonly by: 'strokes' | 'time' | null;

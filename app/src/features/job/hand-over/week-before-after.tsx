@@ -1,4 +1,4 @@
-import type { HandoverPool } from '@barythm/core/visit';
+import type { HandoverWeeks } from '@barythm/core/visit';
 import { DAY_NAMES } from '@barythm/core/time';
 import { fig, figureWithUnit } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
@@ -10,7 +10,7 @@ import { COLUMN_COLOUR, TriadName } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
 
 /** The week as it was and as it is: water moved and money, and each day's rhythm. */
-export function WeekBeforeAfter({ pool }: { pool: HandoverPool }) {
+export function WeekBeforeAfter({ pool }: { pool: HandoverWeeks }) {
   const reader = useReader();
   const { weeks, currency, needed_m3, fullSpeed_rpm } = pool;
   if (weeks.length === 0) return null;

@@ -1,4 +1,4 @@
-import { SignalFrom } from '../../../visit';
+import type { SignalFrom } from '../../../visit';
 import type { Family } from '../../family';
 import { ISOLATED, STOPPED } from '../../make-safe';
 import type { MeteringKind } from '../kind';

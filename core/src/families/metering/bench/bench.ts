@@ -5,7 +5,7 @@ import { hoursOfDay_m3h } from '../effect/day';
 import { meteringModel, strokeTrace } from './model';
 import { benchPlant, unknownToBench } from './plant';
 import { understand } from '../settings/understand';
-import { StrokeSeen } from '../..';
+import type { StrokeSeen } from '../..';
 
 /** Runs one set of settings through a scenario. */
 export function benchSheet(

@@ -17,7 +17,7 @@ import {
 } from '../../../visit';
 import { standing } from '../proof/judged-readings';
 import type { HandoverPart } from '../../family';
-import { CalibrationBody } from '../wire/records';
+import type { CalibrationBody } from '../wire/records';
 
 /** What is handed over of a metering pump alone: its dose, its signal, its drawdown. */
 export function partOf(view: MeteringView, automatic: boolean): HandoverPart {

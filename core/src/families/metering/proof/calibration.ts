@@ -2,7 +2,7 @@ import { calibrate, CALIBRATION_FAULT_WORDS, lossPerBar, type Calibration } from
 import type { StandingCalibration } from '../settings/context';
 import { siteDate } from '../../../time';
 import type { EarlierRecord, JobDocument } from '../../../visit';
-import { CalibrationBody, ServicedBody } from '../wire/records';
+import type { CalibrationBody, ServicedBody } from '../wire/records';
 
 /** mL an hour in a litre an hour. */
 const ML_PER_L = 1000;

@@ -5,7 +5,7 @@ import { lineInForce } from '../effect/dose';
 import { judge, rateOf, toleranceAt } from './readings';
 import { gearsOf } from '../wire/plate';
 import { pointsOfRange, readLow_mA, type MeteringSettings } from '../settings/understand';
-import { SignalReading } from '../../../visit';
+import type { SignalReading } from '../../../visit';
 
 /** Shown and injected current that differ by more than this point to the loop and not to the settings. */
 const LOOP_FAULT_mA = 0.3;

@@ -3,7 +3,7 @@ import { motorContext, SOUND_MOTOR, SOUND_TWO_POINT, twoPointContext } from '../
 import { patternsIn } from './patterns';
 import { expectedAt, judge, proofPoints, toleranceAt } from './readings';
 import { understand } from '../settings/understand';
-import { SignalReading } from '../../../visit';
+import type { SignalReading } from '../../../visit';
 
 const two = twoPointContext();
 const twoSettings = understand(two.profile, two.plate, SOUND_TWO_POINT);

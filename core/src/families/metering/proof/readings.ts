@@ -11,7 +11,7 @@ import { tooShort } from '../../../proof';
 import type { MeteringContext } from '../settings/context';
 import { lineInForce } from '../effect/dose';
 import type { MeteringSettings } from '../settings/understand';
-import { SignalReading } from '../../../visit';
+import type { SignalReading } from '../../../visit';
 
 /** Error of injector and input together that a sound loop may show, mA. */
 export const LOOP_ERROR_mA = 0.1;

@@ -6,7 +6,7 @@ import type { PoolContext } from '../settings/context';
 import type { HandoverPart } from '../../family';
 import { orElse } from '../../../input';
 import type { SettingValues } from '../../../profile';
-import { standsAs, type HandoverPool, type HandoverWeek } from '../../../visit';
+import { standsAs, type HandoverWeeks, type HandoverWeek } from '../../../visit';
 
 const HELD = {
   manual: 'stands in manual',
@@ -37,14 +37,14 @@ export function partOf(view: PoolView, automatic: boolean): HandoverPart {
   };
 }
 
-function poolOf({ context, values }: PoolView): HandoverPool | null {
+function poolOf({ context, values }: PoolView): HandoverWeeks | null {
   if (!context) return null;
   const columns = [
     ['found', values.found],
     ['left', values.force],
   ] as const;
   const { duty, profile } = context;
-  const compute = (): HandoverPool => ({
+  const compute = (): HandoverWeeks => ({
     currency: duty.tariff.currency,
     needed_m3: neededPerDay_m3(duty),
     fullSpeed_rpm: profile.behaviours.speed.greatest_rpm,
