@@ -151,8 +151,8 @@ async function prove() {
 
 async function handOver() {
   const { browser } = stage;
-  await browser.says('dose-found', 'leaves the band');
-  await browser.says('dose-left', 'within the band');
+  await browser.says('dose-found', 'Leaves the wanted band');
+  await browser.says('dose-left', 'Within the wanted band');
   await browser.says('proved', '6 of 6 signal points as expected. Flow measured.');
   await browser.tap('hand-over');
   await browser.says('sign', 'Nobody has signed yet.');

@@ -33,7 +33,7 @@ test('the badly scheduled therapy pool, from as found to the hand-over with its 
     await browser.tap('to-prove');
     await prove();
     await browser.says('week-found', '137.58 SKR a month');
-    await browser.says('handover-saving', 'SKR less a month');
+    await browser.says('week-headline', 'SKR less a month');
     await signAndHandOver(browser);
     await browser.find('download-programs.ics');
   });

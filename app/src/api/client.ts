@@ -62,9 +62,6 @@ export function addressOfFile(path: string): string {
 }
 
 /** Address of a file that the browser downloads by itself. */
-export function fileUrl(
-  jobId: string,
-  file: 'hand-over.pdf' | 'job.json' | 'sheet.csv' | 'readings.csv' | 'checks.csv' | 'programs.ics',
-): string {
+export function fileUrl(jobId: string, file: string): string {
   return `${BASE}/jobs/${jobId}/${file}`;
 }

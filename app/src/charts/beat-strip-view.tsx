@@ -17,6 +17,8 @@ interface BeatStripProps {
   readonly height?: number;
   /** the colour of the sheet that it shows, where two stand side by side */
   readonly colour?: Colour;
+  /** what it shows in words; the span of its rates where nothing is said */
+  readonly says?: string;
   /** with hours under it: tall, on a pump's own page */
   readonly hours?: boolean;
 }
@@ -31,6 +33,7 @@ export function BeatStripView({
   height = 28,
   hours,
   colour = 'petrol',
+  says,
 }: BeatStripProps) {
   const palette = usePalette();
   const [width, setWidth] = useState(320);
@@ -43,7 +46,9 @@ export function BeatStripView({
         width={width}
         height={height + 1}
         role="img"
-        aria-label={`Over the day: from ${Math.round(Math.min(...rates))} to ${Math.round(most)} ${unit}.`}
+        aria-label={
+          says ?? `Over the day: from ${Math.round(Math.min(...rates))} to ${Math.round(most)} ${unit}.`
+        }
       >
         <Defs>
           <Pattern id={`${pattern}-prime`} width={5} height={5} patternUnits="userSpaceOnUse">

@@ -1,11 +1,10 @@
 import type { DrawnLine, SignalChart } from '@barythm/core/chart';
 import type { ReactNode } from 'react';
-import Svg, { Circle, G, Path, Polygon, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FONT, usePalette, type Palette } from '../ui/theme';
-import { COLUMN_NAME } from '../ui/words/triad';
+import { COLUMN_COLOUR, COLUMN_NAME } from '../ui/words/triad';
 import { Axes } from './axes';
-
-const COLOUR = { found: 'slate', target: 'petrol', left: 'plum' } as const;
+import { ColumnMark } from './column-mark';
 
 interface SignalChartViewProps {
   readonly chart: SignalChart;
@@ -53,7 +52,7 @@ export function SignalChartView({ chart, children }: SignalChartViewProps) {
 }
 
 function DrawLine({ line, palette }: { line: DrawnLine; palette: Palette }) {
-  const colour = palette[COLOUR[line.column]];
+  const colour = palette[COLUMN_COLOUR[line.column]];
   const found = line.column === 'found';
   const up = line.column === 'target';
   return (
@@ -66,29 +65,9 @@ function DrawLine({ line, palette }: { line: DrawnLine; palette: Palette }) {
         strokeDasharray={found ? '6 4' : undefined}
         fill="none"
       />
-      {line.points.map((point, i) =>
-        found ? (
-          <Circle
-            key={i}
-            cx={point.x}
-            cy={point.y}
-            r={5}
-            stroke={colour}
-            strokeWidth={2}
-            fill={palette.surface}
-          />
-        ) : line.column === 'left' ? (
-          <Circle key={i} cx={point.x} cy={point.y} r={5.5} fill={colour} />
-        ) : (
-          <Polygon
-            key={i}
-            points={`${point.x},${point.y - 9} ${point.x + 8},${point.y} ${point.x},${point.y + 9} ${point.x - 8},${point.y}`}
-            stroke={colour}
-            strokeWidth={2.5}
-            fill={palette.surface}
-          />
-        ),
-      )}
+      {line.points.map((point, i) => (
+        <ColumnMark key={i} column={line.column} at={point} />
+      ))}
       <SvgText
         x={line.label.x + (found ? -10 : 10)}
         y={line.label.y + (found ? -8 : 20)}

@@ -76,6 +76,9 @@ test('plan, set and prove: its own plan, every target a card, every check with i
 test('handed over: what was set and tried stands on the screen', () => {
   standJob(PROFILE, <HandOverStage />, [], walked(...ALL));
   expect(wordsOf('downloads')).toContain('Received by Visitor');
+  expect(screen.getByTestId('download-speeds.csv')).toBeTruthy();
+  expect(wordsOf('block-air')).toContain('60 %');
+  expect(wordsOf('proved')).toContain('Air felt at the grille.');
   expect(screen.getAllByText(/2 of 2 checks as expected/).length).toBeGreaterThan(0);
 });
 

@@ -1,7 +1,8 @@
-import type { JobDocument } from '@barythm/core/visit';
+import type { AnyHandover, JobDocument } from '@barythm/core/visit';
 import { z } from 'zod';
 import {
   addressSchema,
+  anyHandoverSchema,
   dateSchema,
   idSchema,
   instantSchema,
@@ -20,7 +21,7 @@ import { signalReadingSchema } from './readings';
 import { earlierBodySchema, recordBodySchema } from './records';
 import { profileSchema } from '@barythm/core/families';
 
-export const jobDocumentSchema: z.ZodType<JobDocument> = z
+const documentSchema = z
   .object({
     job: z
       .object({
@@ -114,3 +115,11 @@ export const jobDocumentSchema: z.ZodType<JobDocument> = z
     handover: handoverSchema.nullable(),
   })
   .strict();
+
+export const jobDocumentSchema: z.ZodType<JobDocument> = documentSchema;
+
+/** A job as a file holds it: its hand-over may be of any format that was ever frozen. */
+export const filedJobSchema: z.ZodType<FiledJob> = documentSchema.extend({
+  handover: anyHandoverSchema.nullable(),
+});
+export type FiledJob = Omit<JobDocument, 'handover'> & { readonly handover: AnyHandover | null };

@@ -1,4 +1,5 @@
 export * from './frame';
+export * from './line-chart';
 export * from './signal-chart';
 export * from './dose-chart';
 export * from './runs-chart';

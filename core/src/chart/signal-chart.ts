@@ -46,6 +46,7 @@ const STROKES: RateAxis = { title: 'Strokes/min', perStroke: 1 };
 
 export const SIGNAL_AXIS_mA = [0, 4, 8, 12, 16, 20] as const;
 const GREATEST_mA = 22;
+const X_TITLE = 'Signal, mA';
 
 /** Geometry of stroke rate over signal: every line with its points, its steps, and the readings taken. */
 export function signalChart(
@@ -62,7 +63,7 @@ export function signalChart(
   );
   const drawn = frame(
     box,
-    { domain: [0, GREATEST_mA], title: 'Signal, mA', ticks: 6, at: SIGNAL_AXIS_mA },
+    { domain: [0, GREATEST_mA], title: X_TITLE, ticks: 6, at: SIGNAL_AXIS_mA },
     { domain: [0, withAir(top * rate.perStroke)], title: rate.title, ticks: 5 },
   );
   return {
@@ -78,24 +79,53 @@ export function signalChart(
   };
 }
 
-function drawLine({ x, y }: Frame, signal: SignalLine, perStroke: number): DrawnLine {
-  const { map } = signal;
+type Point = readonly [number, number];
+
+/** What a line itself asks for, end to end: signal in mA, rate in strokes/min. */
+function askedBy(map: TwoPointMap): Point[] {
   const ordered = inOrder(map);
-  const start = ordered.below === 'stop' ? [[ordered.x1_mA, 0] as const] : [[0, ordered.y1] as const];
-  const asked: (readonly [number, number])[] = [
-    ...(ordered.below === 'stop' ? [[0, 0] as const] : []),
-    ...start,
+  return [
+    ...(ordered.below === 'stop'
+      ? ([
+          [0, 0],
+          [ordered.x1_mA, 0],
+        ] as const)
+      : ([[0, ordered.y1]] as const)),
     [ordered.x1_mA, ordered.y1],
     [ordered.x2_mA, ordered.y2],
     [GREATEST_mA, ordered.y2],
   ];
-  const draw = line<readonly [number, number]>()
+}
+
+/** A line as it goes onto a hand-over, in its own figures. */
+export function signalLineOf({ column, map }: SignalLine) {
+  const marks = [
+    [map.x1_mA, map.y1],
+    [map.x2_mA, map.y2],
+  ] as [number, number][];
+  return { column, points: askedBy(map).map(([x, y]): [number, number] => [x, y]), marks };
+}
+
+/** Axes and words of a chart of signal lines, as they go onto a hand-over. */
+export function signalBlockAxes(lines: readonly SignalLine[], dots: readonly { readonly y: number }[]) {
+  const top = Math.max(...lines.flatMap(({ map }) => [map.y1, map.y2]), ...dots.map(({ y }) => y));
+  return {
+    x: { title: X_TITLE, from: 0, to: GREATEST_mA, at: [...SIGNAL_AXIS_mA] },
+    y: { title: STROKES.title, from: 0, to: withAir(top) },
+    says: lines.map((line) => inWords(line, STROKES)).join(' '),
+  };
+}
+
+function drawLine({ x, y }: Frame, signal: SignalLine, perStroke: number): DrawnLine {
+  const { map } = signal;
+  const ordered = inOrder(map);
+  const draw = line<Point>()
     .x((p) => x.scale(p[0]))
     .y((p) => y.scale(p[1] * perStroke));
   const dot = (mA: number, rate: number): Dot => ({ x: x.scale(mA), y: y.scale(rate * perStroke) });
   return {
     column: signal.column,
-    path: draw(asked) ?? '',
+    path: draw(askedBy(map)) ?? '',
     steps: draw(stepsOf(signal)) ?? '',
     points: [dot(map.x1_mA, map.y1), dot(map.x2_mA, map.y2)],
     label: dot((ordered.x1_mA + ordered.x2_mA) / 2, (ordered.y1 + ordered.y2) / 2),

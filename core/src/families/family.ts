@@ -5,10 +5,10 @@ import type { CommonBehaviours, Parameter, ProfileOf, RoleQuantities, SettingVal
 import type { CheckBody, CheckVerdict, Pattern, ProofCheck } from '../proof';
 import type { SheetRow } from '../sheet';
 import type {
+  Block,
   EarlierRecord,
-  HandoverDay,
+  FirstSummary,
   HandoverFact,
-  HandoverSummary,
   IdentifyBody,
   JobDocument,
   JudgedCheck,
@@ -17,6 +17,8 @@ import type {
   RecordKind,
   Refusal,
   SignalFrom,
+  TableFile,
+  WeeklyEvent,
 } from '../visit';
 import type { Quantity } from '../units';
 import type { FinishedPlan, PlannedTarget } from './plan-draft';
@@ -160,26 +162,35 @@ export interface ComparedSheet {
 export interface ComparedDays<K extends FamilyKind> {
   /** the columns to run; none where there is nothing to compare */
   sheets(view: ViewOf<K>): readonly ComparedSheet[];
-  /** one day as it is handed over, from the sums of its run */
-  day(context: K['context'], sheet: ComparedSheet, sums: Readonly<Record<string, number>>): HandoverDay;
+  /** how they compare, from the sums of each run in the same order; null where too little is known */
+  block(
+    context: K['context'],
+    sheets: readonly ComparedSheet[],
+    sums: readonly Readonly<Record<string, number>>[],
+  ): Block | null;
 }
 
-/** Something that comes again each week at a time of the wall clock, on the days named (1 is Monday). */
-export interface WeeklyEvent {
-  readonly key: string;
-  readonly days: string;
-  readonly start_min: number;
-  readonly lasts_min: number;
-  readonly title: string;
+/** One line of what was proved: whether it holds good, null where it is neither good nor bad. */
+export interface Said {
   readonly words: string;
+  readonly sound: boolean | null;
 }
 
 /** What its family alone says of a job that is handed over. */
-export type HandoverPart = Pick<
-  HandoverSummary,
-  'dose' | 'wanted' | 'water' | 'proof' | 'readings' | 'lines'
-> &
-  Pick<Partial<HandoverSummary>, 'pool' | 'calibration' | 'earlierDrawdowns'>;
+export interface HandoverPart {
+  /** on the first page, for the customer */
+  readonly first: readonly Block[];
+  /** behind the settings */
+  readonly behind: readonly Block[];
+  /** among what was tried at the pump */
+  readonly tried: readonly Block[];
+  readonly proof: {
+    /** signal points that stand, and those of them as expected; none on a pump that is given no signal */
+    readonly points: number;
+    readonly passed: number;
+    readonly says: readonly Said[];
+  };
+}
 
 /** What every family of pump answers, so that a new family is a new folder and one line in the table. */
 export interface Family<K extends FamilyKind> {
@@ -279,11 +290,15 @@ export interface Family<K extends FamilyKind> {
   strip(context: K['context']): Strip | null;
 
   readonly handOver: {
-    part(view: ViewOf<K>, automatic: boolean): HandoverPart;
+    part(view: ViewOf<K>): HandoverPart;
+    /** the same of a hand-over that was frozen in the first format; only where the family was there then */
+    fromFirst?(summary: FirstSummary, zone: string): HandoverPart;
     /** what the settings rest on, and what was read on arrival */
     facts(view: ViewOf<K>): HandoverFact[];
     /** how before and after are compared over a plain day; null where the family compares otherwise */
     readonly days: ComparedDays<K> | null;
+    /** tables of its own, that leave as files */
+    tables(view: ViewOf<K>): TableFile[];
     /** what it was left to do each week, for a calendar; null where it has no such programs, or no duty */
     week(view: ViewOf<K>): WeeklyEvent[] | null;
   };

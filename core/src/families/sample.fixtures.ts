@@ -168,22 +168,33 @@ export const fanFamily: Family<FanKind> = {
     greatest: 100,
   }),
   handOver: {
-    part: (_view, automatic) => ({
-      dose: [],
-      wanted: null,
-      water: null,
-      proof: {
-        points: 0,
-        passed: 0,
-        volume: 'flow not measured: points of the plan',
-        automatic,
-        live: null,
-      },
-      readings: [],
-      lines: [],
+    part: ({ values }) => ({
+      first: [
+        {
+          kind: 'before-after',
+          key: 'air',
+          title: 'Air, before and after',
+          headline: null,
+          sides: [
+            {
+              column: 'found',
+              items: [{ kind: 'figure', words: `${values.found.speed ?? '–'} %`, known: true }],
+            },
+            {
+              column: 'left',
+              items: [{ kind: 'figure', words: `${values.force.speed ?? '–'} %`, known: true }],
+            },
+          ],
+          note: null,
+        },
+      ],
+      behind: [],
+      tried: [],
+      proof: { points: 0, passed: 0, says: [{ words: 'Air felt at the grille.', sound: true }] },
     }),
     facts: () => [],
     days: null,
+    tables: () => [{ name: 'speeds', label: 'Speeds', fields: ['speed'], rows: [[60]] }],
     week: () => null,
   },
 };

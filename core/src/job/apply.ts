@@ -1,18 +1,18 @@
 import type { SheetEntry } from '../sheet';
 import { type JobCommand, type JobDocument, type JobState, type RecordBody, sheetRevision } from '../visit';
-import { type DaysOf, freezeHandover } from './hand-over/handover';
+import { type DayOf, freezeHandover } from './hand-over/handover';
 
 /**
  * The job after a command: the server uses it to answer, the phone to show what is not sent yet. The command must have
  * passed `refusalOf`. Nothing is changed in place.
  *
- * @param daysOf the simulated days of a hand-over; the phone leaves them to the server
+ * @param dayOf the simulated day of a hand-over; the phone leaves them to the server
  */
 export function applyCommand(
   document: JobDocument,
   command: JobCommand,
   today: string,
-  daysOf: DaysOf = () => null,
+  dayOf: DayOf = () => null,
 ): JobDocument {
   const version = document.job.version + 1;
   const written = { recordedAt: command.recordedAt, actor: command.actor, revision: version };
@@ -107,7 +107,7 @@ export function applyCommand(
           ...next.job,
           state: next.job.state === 'open' || next.job.state === 'planned' ? 'handed-over' : next.job.state,
         },
-        handover: freezeHandover(document, command, body, today, daysOf),
+        handover: freezeHandover(document, command, body, today, dayOf),
       };
   }
 }

@@ -1,5 +1,5 @@
 export { applyCommand } from './apply';
-export { benchDays, benchSheet, checkColumn, eventsFor, thrownAtATap } from './bench/bench';
+export { benchDay, benchSheet, checkColumn, eventsFor, thrownAtATap } from './bench/bench';
 export { carriedOver } from './arrival/carried-over';
 export { clockDrift, driftInWords, readsItsDay } from './arrival/clock';
 export { bareContext, contextOf } from './context';
@@ -13,7 +13,9 @@ export {
   isUntouched,
   refusalOf,
 } from './gates';
+export { inTodaysFormat } from './hand-over/first-format';
 export { freezeHandover, summarise } from './hand-over/handover';
+export { type LeavingFile, leavingFiles } from './hand-over/leaves';
 export { leftAsFound, leftToProve } from './proof/left-to-enter';
 export { clashIn, holdsAlready } from './sheet/merge';
 export { offeredChecks } from './proof/offered-checks';

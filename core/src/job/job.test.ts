@@ -1,9 +1,10 @@
 import { fingerprintOf, type Finding } from '../findings';
+import { blockOf, sideOf } from './testing/blocks.fixtures';
 import { DUTY, TODAY } from '../families/metering/fixtures';
 import { openRows, stateOf } from '../sheet';
 import { BLANK, Writer, address, badlySet } from './testing/fixtures';
 import {
-  benchDays,
+  benchDay,
   freezeHandover,
   gateOfHandover,
   gateOfProve,
@@ -95,11 +96,14 @@ describe('ANY-21 volume not measured', () => {
     badlySet().enter('left', 'length', 71).enter('left', 'range', '4-20').record(SAFE).read(20, 96, flow);
   test('mistake: strokes alone; the hand-over says so', () => {
     expect(jobCodes(proved(null))).toContain('ANY-21');
-    expect(summarise(view(proved(null))).proof.volume).toBe('volume not measured: plate value');
+    expect(summarise(view(proved(null))).proof.says[0]).toEqual({
+      words: 'Volume not measured: plate value.',
+      sound: false,
+    });
   });
   test('near miss: a flow that fits was read', () => {
     expect(jobCodes(proved(0.41))).not.toContain('ANY-21');
-    expect(summarise(view(proved(0.41))).proof.volume).toBe('flow measured');
+    expect(summarise(view(proved(0.41))).proof.says[0]).toEqual({ words: 'Flow measured.', sound: true });
   });
 });
 
@@ -226,12 +230,19 @@ describe('hand-over', () => {
 
   test('says the dose before and after, what was proved, and each setting with its reason', () => {
     const { summary } = done().document.handover!;
-    expect(summary.dose[0].inBand).toBe(false);
-    expect(summary.dose[1]).toMatchObject({ inBand: true, atUsual_mgl: expect.closeTo(1.2, 1) });
+    expect(sideOf('dose', 'found', summary)).toContain('Leaves the wanted band');
+    expect(sideOf('dose', 'left', summary)).toEqual([
+      '1.19 mg/L',
+      'at the usual 20 m³/h',
+      expect.stringContaining('at least flow'),
+      'Within the wanted band at every flow',
+    ]);
     expect(summary.proof).toMatchObject({ points: 2, passed: 2, automatic: true });
     const range = summary.settings.find((setting) => setting.address === address('range'));
     expect(range).toMatchObject({ found: '0–20 mA', target: '4–20 mA', left: '4–20 mA', changed: true });
-    expect(summary.lines.map((line) => line.column)).toEqual(['found', 'target', 'left']);
+    const { lines, dots } = blockOf('chart', 'signal', summary);
+    expect(lines.map((line) => line.column)).toEqual(['found', 'target', 'left']);
+    expect(dots.map(({ x }) => x)).toEqual([8, 20]);
   });
 
   test('is frozen: the same document gives the same hand-over, whatever the day', () => {
@@ -259,8 +270,8 @@ describe('hand-over', () => {
       actor: 'Technician 1',
       body,
     };
-    const metric = freezeHandover(document, command, body, TODAY, benchDays);
-    const us = freezeHandover(document, { ...command, units: 'us' }, body, TODAY, benchDays);
+    const metric = freezeHandover(document, command, body, TODAY, benchDay);
+    const us = freezeHandover(document, { ...command, units: 'us' }, body, TODAY, benchDay);
     const METRIC_UNITS = /\d[\s\u00a0](m³\/h|L\/h|m³|L|bar|g\/L|°C|m)\b/;
     expect(JSON.stringify(metric.summary)).toMatch(METRIC_UNITS);
     expect(metric).not.toHaveProperty('units');

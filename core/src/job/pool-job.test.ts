@@ -1,4 +1,5 @@
 import type { PoolDuty } from '../families/pool';
+import { blockOf, sideOf } from './testing/blocks.fixtures';
 import { contextOf, DUTY, PANEL, PANEL_DUTY, sound, TODAY } from '../families/pool/fixtures';
 import { stateOf } from '../sheet';
 import { BLANK } from './testing/fixtures';
@@ -53,18 +54,30 @@ test('from as found to hand-over: the week before and after, with what it saves'
   writer.record({ kind: 'automatic', seen: 'The program of this hour runs.', leaving: ['covers'] });
   expect(gateOfHandover(writer.view)).toEqual([]);
   const summary = summarise(writer.view);
-  const { pool, proof } = summary;
+  const { proof } = summary;
   expect(provedLines(summary)).toMatchObject([{ words: '4 of 4 checks as expected', sound: true }]);
   expect(proof).toMatchObject({
     points: 0,
     passed: 0,
-    volume: 'flow not measured: points of the plan',
+    says: [{ words: 'Flow not measured: points of the plan.', sound: false }],
     automatic: true,
   });
-  const [before, after] = pool!.weeks;
-  expect(before.costMonth).toBeGreaterThan(after.costMonth * 2);
-  expect(after.days_rpm[0]).toHaveLength(96);
-  expect(Math.min(...after.daily_m3)).toBeGreaterThanOrEqual(pool!.needed_m3);
+  const [before, after] = [sideOf('week', 'found', summary), sideOf('week', 'left', summary)];
+  expect(parseFloat(before[0])).toBeGreaterThan(parseFloat(after[0]) * 2);
+  const { headline, sides } = blockOf('before-after', 'week', summary);
+  expect(headline).toEqual({
+    figure: (parseFloat(before[0]) - parseFloat(after[0])).toFixed(2),
+    words: 'SKR less a month',
+    good: true,
+  });
+  expect(sides[1].items).toContainEqual({
+    kind: 'verdict',
+    words: expect.stringMatching(/m³ on its weakest day$/),
+    good: true,
+  });
+  expect(sides[1].items.flatMap((item) => (item.kind === 'strip' ? [item.rates.length] : []))).toEqual(
+    Array(7).fill(96),
+  );
 });
 
 describe('POO-26 linked devices', () => {

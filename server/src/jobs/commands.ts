@@ -1,5 +1,5 @@
 import type { Command, CommandAnswer } from '@barythm/contract/commands';
-import { applyCommand, benchDays, clashIn, refusalOf } from '@barythm/core/job';
+import { applyCommand, benchDay, clashIn, refusalOf } from '@barythm/core/job';
 import type { JobCommand } from '@barythm/core/visit';
 import { contentHash } from '@barythm/core/profile';
 import { siteDate } from '@barythm/core/time';
@@ -61,7 +61,7 @@ async function apply(
   const today = siteDate(clock(), document.site.zone);
   const refusal = refusalOf(document, body, today);
   if (refusal) throw problems.refused(`body.${refusal.field}`, refusal.words, refusal.code);
-  const next = applyCommand(document, command as JobCommand, today, benchDays);
+  const next = applyCommand(document, command as JobCommand, today, benchDay);
   await saveSince(models, next, document.job.version, transaction);
   if (body.kind === 'job.record' && body.record.kind === 'identify') {
     await keepPlate(models, document.unit.id, command.recordedAt, body.record, transaction);

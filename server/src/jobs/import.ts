@@ -1,4 +1,6 @@
 import type { JobFile } from '@barythm/contract/formats';
+import { inTodaysFormat } from '@barythm/core/job';
+import type { JobDocument } from '@barythm/core/visit';
 import { contentHash } from '@barythm/core/profile';
 import { Op, type Transaction } from 'sequelize';
 import { freeCode, type Database, type Models } from '../db';
@@ -10,7 +12,7 @@ import { saveSince } from './save';
  * alone where they are here. A job that is here already is refused.
  */
 export async function importJob(database: Database, file: JobFile, actor: string): Promise<string> {
-  const { document } = file;
+  const document = understood(file.document);
   const { models } = database;
   if (contentHash(document.profile) !== document.profileHash) {
     throw problems.invalid([
@@ -97,10 +99,14 @@ export async function importJob(database: Database, file: JobFile, actor: string
   });
 }
 
-type Document = JobFile['document'];
+/** The job as it is kept here: whatever format its hand-over was frozen in. */
+function understood(filed: JobFile['document']): JobDocument {
+  const { handover, profile, site } = filed;
+  return { ...filed, handover: handover && inTodaysFormat(handover, profile.family, site.zone) };
+}
 
 /** An id stands once among the lines of a job, and no line is younger than the job itself. */
-function refuseTwice({ entries, plans, records, readings, decisions, job }: Document): void {
+function refuseTwice({ entries, plans, records, readings, decisions, job }: JobDocument): void {
   for (const [field, lines] of Object.entries({ entries, plans, records, readings, decisions })) {
     const seen = new Set<string>();
     lines.forEach(({ id, revision }, i) => {
@@ -120,7 +126,7 @@ function refuseTwice({ entries, plans, records, readings, decisions, job }: Docu
 /** What the file names must be what it is here: a pump of that site, a unit of that pump, and one job open on it at most. */
 async function refuseForeign(
   models: Models,
-  { site, pump, unit, job }: Document,
+  { site, pump, unit, job }: JobDocument,
   transaction: Transaction,
 ): Promise<void> {
   const fault = (field: string, words: string) => problems.invalid([{ field: `document.${field}`, words }]);

@@ -1,6 +1,7 @@
+import { inTodaysFormat } from '@barythm/core/job';
 import type { Decision } from '@barythm/core/findings';
 import type {
-  Handover,
+  AnyHandover,
   Instrument,
   JobDocument,
   JobRecord,
@@ -109,6 +110,8 @@ export async function loadJob(
       return { ...rest, reading: body };
     }),
     decisions: decisions.map((row) => without<Decision & { id: string; revision: number }>(row, 'jobId')),
-    handover: (handover?.body as Handover | undefined) ?? null,
+    handover: handover
+      ? inTodaysFormat(handover.body as AnyHandover, (profile.body as AnyProfile).family, site.zone as string)
+      : null,
   };
 }

@@ -21,6 +21,10 @@ export const problems = {
     make('not-found', 404, `There is no ${what} with this id.`, {
       errors: [{ field: 'id', words: `There is no ${what} “${id}”.` }],
     }),
+  noFile: (file: string, known: readonly string[]) =>
+    make('not-found', 404, `This job does not leave as ${file}.`, {
+      errors: [{ field: 'file', words: `It leaves as ${known.join(', ')}.` }],
+    }),
   invalid: (errors: { field: string; words: string }[]) =>
     make('invalid', 400, 'Something in the request is not right.', {
       detail: errors.map((error) => `${error.field}: ${error.words}`).join(' '),

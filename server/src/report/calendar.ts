@@ -1,6 +1,4 @@
-import { familyOf } from '@barythm/core/families';
-import { viewJob } from '@barythm/core/job';
-import type { JobDocument } from '@barythm/core/visit';
+import type { JobDocument, WeeklyEvent } from '@barythm/core/visit';
 import { addDays, DAY_MIN, onDay, weekday } from '@barythm/core/time';
 import { TZDate } from '@date-fns/tz';
 import ical, { ICalEventRepeatingFreq, ICalWeekday } from 'ical-generator';
@@ -16,15 +14,10 @@ const WEEKDAYS = [
   ICalWeekday.SU,
 ] as const;
 
-/**
- * The programs that a pool pump was left with, as a calendar that repeats each week in the site's own zone: one event for each
- * enabled program. Null for a pump without programs.
- */
-export function programsCalendar(document: JobDocument): string | null {
-  const view = viewJob(document, document.handover?.summary.siteDate ?? document.job.plannedFor);
-  const events = familyOf(view.family).handOver.week(view);
-  if (!events) return null;
+/** The programs that a pump was left with, as a calendar that repeats each week in the site's own zone: one event for each. */
+export function calendarOf(document: JobDocument, events: readonly WeeklyEvent[]): string {
   const { site, pump, job } = document;
+  const from = document.handover?.summary.siteDate ?? job.plannedFor;
   const stamped = new Date(document.handover?.recordedAt ?? job.startedAt);
   const calendar = ical({
     name: `${pump.tag}: programs`,
@@ -32,7 +25,7 @@ export function programsCalendar(document: JobDocument): string | null {
     timezone: { name: site.zone, generator: zoneBlock },
   });
   for (const { key, days, start_min, lasts_min, title, words } of events) {
-    const date = firstDay(days, view.today);
+    const date = firstDay(days, from);
     const ends_min = start_min + lasts_min;
     calendar.createEvent({
       id: `${job.id}-${key}@barythm`,

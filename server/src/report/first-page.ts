@@ -1,9 +1,7 @@
-import { beatStrip } from '@barythm/core/beat';
-import { poolWeeks } from './pool-weeks';
 import { provedLines } from '@barythm/core/job';
-import type { Handover, HandoverDay, HandoverDose, HandoverFinding, JobDocument } from '@barythm/core/visit';
+import type { Handover, HandoverFinding, JobDocument } from '@barythm/core/visit';
 import { dateInWords } from '@barythm/core/time';
-import { fig, figureNumber, figureWithUnit, presentReader } from '@barythm/core/units';
+import { paintBlocks } from './blocks/paint';
 import {
   ensureRoom,
   heading,
@@ -11,11 +9,9 @@ import {
   keepFoot,
   INK,
   PAGE,
-  picture,
   rule,
   settleFoot,
   TEXT_WIDTH,
-  triadSign,
   write,
   type Pdf,
 } from './paper';
@@ -30,9 +26,7 @@ export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): 
   let y = masthead(pdf, document, handover);
   if (summary.lookedAtOnly !== undefined) y = lookedAtOnly(pdf, summary.lookedAtOnly, y);
   if (summary.accepted.length > 0) y = acceptedStops(pdf, summary.accepted, y);
-  if (summary.wanted && summary.dose.length === 2) y = beforeAndAfter(pdf, handover, y);
-  if (summary.days?.length === 2) y = sameDay(pdf, summary.days, y);
-  if (summary.pool && summary.pool.weeks.length > 0) y = poolWeeks(pdf, summary.pool, y);
+  y = paintBlocks(pdf, summary.blocks.first, y);
   y = proved(pdf, handover, y);
   y = openPoints(pdf, summary.open, y);
   return settleFoot(pdf) ? null : y + 10;
@@ -107,135 +101,13 @@ function acceptedStops(pdf: Pdf, accepted: readonly HandoverFinding[], start: nu
   return y + 6;
 }
 
-function beforeAndAfter(pdf: Pdf, { summary }: Handover, start: number): number {
-  const y = heading(pdf, 'Dose, before and after', start);
-  const gap = 16;
-  const width = (TEXT_WIDTH - gap) / 2;
-  const height = 112;
-  summary.dose.forEach((dose, i) =>
-    doseCard(pdf, dose, summary, PAGE.left + i * (width + gap), y, width, height),
-  );
-  const { wanted, water } = summary;
-  if (!wanted || !water) return y + height;
-  return (
-    write(
-      pdf,
-      `Wanted: ${figure(wanted.wanted_mgl)} mg/L, from ${figure(wanted.low_mgl)} to ${figure(wanted.high_mgl)} mg/L, at water flows of ${flow(water.least_m3h)} to ${flow(water.greatest_m3h)}.`,
-      { x: PAGE.left, y: y + height + 6, width: TEXT_WIDTH },
-      { size: 9.5, colour: INK.quiet },
-    ) + 14
-  );
-}
-
-function doseCard(
-  pdf: Pdf,
-  dose: HandoverDose,
-  { water }: Handover['summary'],
-  x: number,
-  y: number,
-  width: number,
-  height: number,
-): void {
-  const name = dose.column === 'found' ? 'As found' : 'As left';
-  const colour = dose.column === 'found' ? INK.slate : INK.plum;
-  pdf.roundedRect(x, y, width, height, 8).lineWidth(1).strokeColor(INK.line).stroke();
-  triadSign(pdf, dose.column, x + 16, y + 17);
-  write(pdf, name, { x: x + 26, y: y + 10, width: width - 36 }, { font: 'bold', size: 11, colour });
-  const big = dose.atUsual_mgl === null ? 'not known' : `${figure(dose.atUsual_mgl)} mg/L`;
-  write(pdf, big, { x: x + 12, y: y + 28, width: width - 24 }, { font: 'figuresBold', size: 22 });
-  write(
-    pdf,
-    water ? `at the usual ${flow(water.usual_m3h)}` : '',
-    { x: x + 12, y: y + 56, width: width - 24 },
-    { size: 9, colour: INK.quiet },
-  );
-  if (dose.atLeast_mgl !== null && dose.atGreatest_mgl !== null && water) {
-    write(
-      pdf,
-      `${figure(dose.atLeast_mgl)} at least flow, ${figure(dose.atGreatest_mgl)} at greatest`,
-      { x: x + 12, y: y + 70, width: width - 24 },
-      { size: 9 },
-    );
-  }
-  if (dose.inBand !== null) {
-    write(
-      pdf,
-      dose.inBand ? 'Within the wanted band at every flow' : 'Leaves the wanted band',
-      { x: x + 12, y: y + 88, width: width - 24 },
-      { font: 'bold', size: 10, colour: dose.inBand ? INK.moss : INK.rust },
-    );
-  }
-}
-
-/** Both sheets run through the duty's own day: the strip of its hours, product given, and time in the band. */
-function sameDay(pdf: Pdf, days: readonly HandoverDay[], start: number): number {
-  const y = heading(pdf, 'The same day, before and after', start);
-  const gap = 16;
-  const width = (TEXT_WIDTH - gap) / 2;
-  const most = Math.max(1, ...days.flatMap((day) => day.hourly_spm));
-  days.forEach((day, i) => dayCard(pdf, day, most, PAGE.left + i * (width + gap), y, width));
-  return (
-    write(
-      pdf,
-      'Strokes of each hour from 0:00 to 24:00, worked out from the settings and the usual water; not measured.',
-      { x: PAGE.left, y: y + DAY_HEIGHT + 5, width: TEXT_WIDTH },
-      { size: 8.5, colour: INK.quiet },
-    ) + 10
-  );
-}
-
-const DAY_HEIGHT = 66;
-
-function dayCard(pdf: Pdf, day: HandoverDay, most: number, x: number, y: number, width: number): void {
-  const colour = day.column === 'found' ? INK.slate : INK.plum;
-  pdf.roundedRect(x, y, width, DAY_HEIGHT, 8).lineWidth(1).strokeColor(INK.line).stroke();
-  const strip = { x: x + 12, y: y + 8, width: width - 24, height: 18 };
-  const { beats } = beatStrip(strip, day.hourly_spm, most, null);
-  const name = day.column === 'found' ? 'As found' : 'As left';
-  const [least, greatest] = [Math.min(...day.hourly_spm), Math.max(...day.hourly_spm)].map(Math.round);
-  picture(pdf, `${name}, hour by hour: ${least} to ${greatest} strokes/min.`, () => {
-    for (const beat of beats) {
-      if (beat.height > 0)
-        pdf.rect(strip.x + beat.x, strip.y + strip.height - beat.height, beat.width, beat.height);
-    }
-    pdf.fillColor(colour).fill();
-  });
-  write(
-    pdf,
-    `${Math.round(day.inBand * 100)} % of the time in the wanted band`,
-    { x: x + 12, y: y + 31, width: width - 24 },
-    { font: 'bold', size: 10.5, colour: day.inBand >= 0.9 ? INK.moss : INK.rust },
-  );
-  write(
-    pdf,
-    `${litres(day.given_L)} of product given, ${litres(day.wanted_L)} wanted`,
-    { x: x + 12, y: y + 47, width: width - 24 },
-    { size: 9 },
-  );
-}
-
-function litres(value: number): string {
-  return figureWithUnit(fig('volume', value), presentReader());
-}
-
-function flow(value: number): string {
-  return figureWithUnit(fig('waterFlow', value), presentReader());
-}
-
-function figure(value: number): string {
-  return figureNumber(fig('dose', value), presentReader());
-}
-
 function proved(pdf: Pdf, { summary }: Handover, start: number): number {
   const { proof } = summary;
   const lines = [
     ...triedLines(summary),
-    `${sentence(proof.volume)}.`,
-    ...(summary.pool
-      ? []
-      : [proof.live ? `End to end: ${proof.live}.` : 'No live end-to-end reading was taken.']),
-    ...((summary.notTried ?? []).length > 0
-      ? [`${counted(summary.notTried!.length, 'check')} offered and not tried: see the last page.`]
+    ...proof.says.map(({ words }) => words),
+    ...(summary.notTried.length > 0
+      ? [`${counted(summary.notTried.length, 'check')} offered and not tried: see the last page.`]
       : []),
     proof.automatic ? 'Seen back in automatic.' : 'Not seen back in automatic.',
     ...(summary.clock ? [`Clock: ${summary.clock}.`] : []),
@@ -262,12 +134,8 @@ function counted(count: number, what: string): string {
   return `${count} ${what}${count === 1 ? '' : 's'}`;
 }
 
-function sentence(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
-}
-
 /** One slip is one entry, with what is so in each of its places. */
-function alike(open: readonly HandoverFinding[]): (readonly [HandoverFinding, ...HandoverFinding[]])[] {
+function alike(open: readonly HandoverFinding[]): Group[] {
   const groups = new Map<string, [HandoverFinding, ...HandoverFinding[]]>();
   for (const finding of open) {
     const { code, title, severity, whoActs, reason } = finding;
@@ -280,34 +148,38 @@ function alike(open: readonly HandoverFinding[]): (readonly [HandoverFinding, ..
 }
 
 function openPoints(pdf: Pdf, open: readonly HandoverFinding[], start: number): number {
-  let y = heading(pdf, 'What is open, and who acts', ensureRoom(pdf, start, 60));
-  if (open.length === 0) return write(pdf, 'Nothing.', { x: PAGE.left, y, width: TEXT_WIDTH }) + 10;
-  for (const group of alike(open)) {
-    const [finding] = group;
-    const words = [...group.map(({ so }) => so), ...new Set(group.map(({ todo }) => todo))].join(' ');
-    const who = finding.whoActs === 'customer' ? 'Customer' : 'Technician';
-    y = ensureRoom(pdf, y, 16 + heightOf(pdf, words, TEXT_WIDTH - 90, { size: 9.5 }));
-    const colour =
-      finding.severity === 'stop' ? INK.rust : finding.severity === 'warn' ? INK.ochre : INK.quiet;
-    write(pdf, who, { x: PAGE.left, y, width: 80 }, { font: 'bold', size: 9.5 });
-    y = write(
-      pdf,
-      `${finding.title}  (${finding.severity}, ${finding.code})`,
-      { x: PAGE.left + 84, y, width: TEXT_WIDTH - 84 },
-      { font: 'bold', size: 9.5, colour },
-    );
-    y = write(pdf, words, { x: PAGE.left + 84, y, width: TEXT_WIDTH - 84 }, { size: 9.5 });
-    if (finding.reason) {
-      y = write(
-        pdf,
-        `Said on site: ${finding.reason}`,
-        { x: PAGE.left + 84, y, width: TEXT_WIDTH - 84 },
-        { size: 9.5, colour: INK.quiet },
-      );
-    }
-    y += 5;
-  }
+  const groups = alike(open);
+  // a heading is never left behind by what it heads
+  const needed = groups.length === 0 ? 40 : 24 + roomOf(pdf, groups[0]);
+  let y = heading(pdf, 'What is open, and who acts', ensureRoom(pdf, start, needed));
+  if (groups.length === 0) return write(pdf, 'Nothing.', { x: PAGE.left, y, width: TEXT_WIDTH }) + 10;
+  for (const group of groups) y = openPoint(pdf, group, ensureRoom(pdf, y, roomOf(pdf, group)));
   return y + 6;
+}
+
+type Group = readonly [HandoverFinding, ...HandoverFinding[]];
+const WHO_WIDTH = 84;
+const POINT = { size: 9.5 } as const;
+
+/** What is so in each place, then what to do, each once. */
+function wordsOf(group: Group): string {
+  return [...group.map(({ so }) => so), ...new Set(group.map(({ todo }) => todo))].join(' ');
+}
+
+function roomOf(pdf: Pdf, group: Group): number {
+  return 16 + heightOf(pdf, wordsOf(group), TEXT_WIDTH - WHO_WIDTH, POINT);
+}
+
+function openPoint(pdf: Pdf, group: Group, start: number): number {
+  const [{ whoActs, title, severity, code, reason }] = group;
+  const colour = severity === 'stop' ? INK.rust : severity === 'warn' ? INK.ochre : INK.quiet;
+  const bold = { ...POINT, font: 'bold' } as const;
+  const at = { x: PAGE.left + WHO_WIDTH, width: TEXT_WIDTH - WHO_WIDTH };
+  write(pdf, whoActs === 'customer' ? 'Customer' : 'Technician', { x: PAGE.left, y: start, width: 80 }, bold);
+  let y = write(pdf, `${title}  (${severity}, ${code})`, { ...at, y: start }, { ...bold, colour });
+  y = write(pdf, wordsOf(group), { ...at, y }, POINT);
+  if (reason) y = write(pdf, `Said on site: ${reason}`, { ...at, y }, { ...POINT, colour: INK.quiet });
+  return y + 5;
 }
 
 function signature(pdf: Pdf, handover: Handover, y: number): void {

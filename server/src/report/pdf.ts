@@ -1,10 +1,10 @@
 import type { Handover, JobDocument } from '@barythm/core/visit';
 import { inWordsFor } from '@barythm/core/units';
 import { firstPage } from './first-page';
-import { checksPage } from './checks-page';
+import { paintBlocks } from './blocks/paint';
 import { finish, footers, newDocument } from './paper';
-import { readingsPage } from './readings-page';
 import { settingsPage } from './settings-page';
+import { triedPage } from './tried-page';
 
 /** The hand-over as PDF bytes, from what was frozen alone: printed again it is the same. */
 export function handoverPdf(document: JobDocument, handover: Handover): Promise<Buffer> {
@@ -13,8 +13,7 @@ export function handoverPdf(document: JobDocument, handover: Handover): Promise<
   inWordsFor(handover.units ?? 'metric', () => {
     const begun = firstPage(pdf, document, handover);
     const settings = settingsPage(pdf, handover, begun);
-    const readings = readingsPage(pdf, document, handover, settings);
-    checksPage(pdf, document, handover, readings);
+    triedPage(pdf, document, handover, paintBlocks(pdf, handover.summary.blocks.behind, settings + 14));
   });
   footers(
     pdf,

@@ -35,7 +35,7 @@ export function settingsPage(pdf: Pdf, { summary }: Handover, start: number | nu
     y = ensureRoom(pdf, y + 6, heightOf(pdf, names, TEXT_WIDTH, { size: 9 }));
     y = write(pdf, names, { x: PAGE.left, y, width: TEXT_WIDTH }, { size: 9, colour: INK.quiet });
   }
-  return facts(pdf, summary.facts ?? [], y + 10);
+  return facts(pdf, summary.facts, y + 10);
 }
 
 /** Settings of which nothing is known, most often idle in the mode that is set, apart from the rest. */

@@ -1,6 +1,7 @@
 import { commandAnswerSchema, commandSchema } from '@barythm/contract/commands';
 import { jobFileSchema, type JobFile } from '@barythm/contract/formats';
 import { jobResourceSchema } from '@barythm/contract/resources';
+import { leavingFiles } from '@barythm/core/job';
 import { JOB_FORMAT_VERSION, type Handover, type JobDocument } from '@barythm/core/visit';
 import { siteDate } from '@barythm/core/time';
 import type { FastifyReply } from 'fastify';
@@ -13,9 +14,10 @@ import type { Press } from '../press';
 import { problems } from '../problems';
 import { keepState } from '../register';
 import { goneWith } from './gone';
-import { checksCsv, readingsCsv, sheetCsv, programsCalendar } from '../report';
+import { calendarOf, csvOf } from '../report';
 
 const byId = z.object({ id: z.string() });
+const fileOfJob = byId.extend({ file: z.string().max(80) });
 
 /** Jobs: read, written by commands, and what leaves of them. */
 export function jobRoutes(database: Database, clock: Clock, press: Press): FastifyPluginAsyncZod {
@@ -51,40 +53,32 @@ export function jobRoutes(database: Database, clock: Clock, press: Press): Fasti
       const document = await load(request.params.id);
       const order = { paper: 'hand-over', document, handover: handoverOf(document) } as const;
       const pdf = await press.print(order, goneWith(reply));
-      return attach(reply, document, 'hand-over', 'pdf', 'application/pdf').send(pdf);
+      return attach(reply, document, 'hand-over.pdf', 'application/pdf').send(pdf);
     });
 
     app.get('/jobs/:id/job.json', { schema: { params: byId } }, async (request, reply) => {
       const document = await load(request.params.id);
       const file: JobFile = { format: 'barythm-job', formatVersion: JOB_FORMAT_VERSION, document };
-      return attach(reply, document, 'job', 'json', 'application/json').send(JSON.stringify(file, null, 2));
+      return attach(reply, document, 'job.json', 'application/json').send(JSON.stringify(file, null, 2));
     });
 
-    app.get('/jobs/:id/sheet.csv', { schema: { params: byId } }, async (request, reply) => {
+    // tables and programs: whatever its family leaves, under the name that the family gave it
+    app.get('/jobs/:id/:file', { schema: { params: fileOfJob } }, async (request, reply) => {
       const document = await load(request.params.id);
-      return attach(reply, document, 'sheet', 'csv', 'text/csv; charset=utf-8').send(sheetCsv(document));
-    });
-
-    app.get('/jobs/:id/readings.csv', { schema: { params: byId } }, async (request, reply) => {
-      const document = await load(request.params.id);
-      return attach(reply, document, 'readings', 'csv', 'text/csv; charset=utf-8').send(
-        readingsCsv(document),
-      );
-    });
-
-    app.get('/jobs/:id/checks.csv', { schema: { params: byId } }, async (request, reply) => {
-      const document = await load(request.params.id);
-      const today = siteDate(clock(), document.site.zone);
-      return attach(reply, document, 'checks', 'csv', 'text/csv; charset=utf-8').send(
-        checksCsv(document, today),
-      );
-    });
-
-    app.get('/jobs/:id/programs.ics', { schema: { params: byId } }, async (request, reply) => {
-      const document = await load(request.params.id);
-      const calendar = programsCalendar(document);
-      if (calendar === null) throw problems.notFound('programs of the job', request.params.id);
-      return attach(reply, document, 'programs', 'ics', 'text/calendar; charset=utf-8').send(calendar);
+      const files = leavingFiles(document, siteDate(clock(), document.site.zone));
+      const wanted = files.find(({ file }) => file === request.params.file);
+      if (!wanted) {
+        throw problems.noFile(request.params.file, [
+          'hand-over.pdf',
+          'job.json',
+          ...files.map(({ file }) => file),
+        ]);
+      }
+      return wanted.kind === 'calendar'
+        ? attach(reply, document, wanted.file, 'text/calendar; charset=utf-8').send(
+            calendarOf(document, wanted.events),
+          )
+        : attach(reply, document, wanted.file, 'text/csv; charset=utf-8').send(csvOf(wanted));
     });
 
     app.post('/jobs/import', { schema: { body: jobFileSchema } }, async (request, reply) => {
@@ -105,13 +99,7 @@ function handoverOf(document: JobDocument): Handover {
   return document.handover;
 }
 
-function attach(
-  reply: FastifyReply,
-  { pump, job }: JobDocument,
-  what: string,
-  ending: string,
-  type: string,
-): FastifyReply {
-  const name = `${pump.tag}-${job.plannedFor}-${what}.${ending}`.replace(/[^\w.-]+/g, '-');
+function attach(reply: FastifyReply, { pump, job }: JobDocument, file: string, type: string): FastifyReply {
+  const name = `${pump.tag}-${job.plannedFor}-${file}`.replace(/[^\w.-]+/g, '-');
   return reply.type(type).header('content-disposition', `attachment; filename="${name}"`);
 }

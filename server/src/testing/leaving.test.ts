@@ -2,11 +2,11 @@ import { writeFileSync } from 'node:fs';
 import { execFileSync } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { jobFileSchema, jsonSchemaOf, type JobFile } from '@barythm/contract/formats';
+import { jsonSchemaOf, type JobFile } from '@barythm/contract/formats';
 import Ajv2020 from 'ajv/dist/2020';
 import addFormats from 'ajv-formats';
 import Papa from 'papaparse';
-import { sheetCsv } from '../report';
+import { csvOf } from '../report';
 import { startTestServer, type TestServer } from './test-server';
 
 const JOB = 'job-pump-therapy-2026-10-28';
@@ -133,9 +133,15 @@ test('CSV: every line of the sheet and every reading; cells that look like formu
     header: true,
   });
   expect(readings.data.map((row) => row.injected_mA)).toEqual(['4', '8', '12', '16', '20', '0']);
-  const { document } = jobFileSchema.parse((await server.get(`${base}/job.json`)).body);
-  const entries = [{ ...document.entries[0], raw: '=1+1', reason: '@x' }];
-  expect(sheetCsv({ ...document, entries })).toContain("'=1+1");
+  expect(
+    csvOf({
+      fields: ['raw', 'reason', 'value'],
+      rows: [
+        ['=1+1', '  @x', -4],
+        [null, 'a, b', 2.5],
+      ],
+    }),
+  ).toBe(`raw,reason,value\r\n"'=1+1","'  @x",-4\r\n,"a, b",2.5`);
 });
 
 test('a job that is not handed over has no hand-over yet', async () => {

@@ -173,10 +173,21 @@ test('the therapy pool from arrival to a frozen hand-over, each step gated and e
   await visit.taken(handOver);
   expect(await state()).toBe('handed-over');
   const { summary } = visit.view.document.handover!;
-  expect(summary.proof).toMatchObject({ points: 0, volume: 'flow measured', automatic: true });
-  const [before, after] = summary.pool!.weeks;
-  expect(after.costMonth).toBeLessThan(before.costMonth / 2);
-  expect(Math.min(...after.daily_m3)).toBeGreaterThanOrEqual(summary.pool!.needed_m3 * (1 - 1e-6));
+  expect(summary.proof).toMatchObject({
+    points: 0,
+    says: [{ words: 'Flow measured.', sound: true }],
+    automatic: true,
+  });
+  const [week] = summary.blocks.first.filter((block) => block.kind === 'before-after');
+  const [before, after] = week.sides.map(({ items }) =>
+    items.flatMap((item) => ('words' in item ? [item] : [])),
+  );
+  expect(parseFloat(after[0].words)).toBeLessThan(parseFloat(before[0].words) / 2);
+  expect(after).toContainEqual({
+    kind: 'verdict',
+    words: expect.stringMatching(/m³ on its weakest day$/),
+    good: true,
+  });
 
   const late = await server.command(handOver, visit.view.document.job.version);
   expect(late.body).toMatchObject({ errors: [{ words: expect.stringContaining('handed over') }] });

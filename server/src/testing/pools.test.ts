@@ -33,7 +33,9 @@ test('a season of visits: the tub was set right, changed by someone, and set rig
   };
   expect(history.changes.map(({ label }) => label)).toContain('Speed 2: from');
   const { latest } = (await server.get('/api/v1/pumps/pool-tub')).body as PumpResource;
-  expect(latest?.handover?.summary.pool?.weeks.map(({ column }) => column)).toEqual(['found', 'left']);
+  expect(latest?.handover?.summary.blocks.first).toMatchObject([
+    { key: 'week', sides: [{ column: 'found' }, { column: 'left' }] },
+  ]);
 });
 
 describe('programs as a calendar', () => {

@@ -75,9 +75,15 @@ test('a family that is one line in the table: from its profile to files that lea
 
   const paper = await server.app.inject(`/api/v1/jobs/${jobId}/hand-over.pdf`);
   expect([paper.statusCode, paper.rawPayload.subarray(0, 5).toString()]).toEqual([200, '%PDF-']);
-  for (const table of ['sheet.csv', 'checks.csv', 'readings.csv'])
+  for (const table of ['sheet.csv', 'checks.csv', 'speeds.csv'])
     expect((await server.get(`/api/v1/jobs/${jobId}/${table}`)).status).toBe(200);
-  expect((await server.get(`/api/v1/jobs/${jobId}/programs.ics`)).status).toBe(404);
+  expect((await server.get(`/api/v1/jobs/${jobId}/speeds.csv`)).text).toBe('speed\r\n60');
+  expect(await server.get(`/api/v1/jobs/${jobId}/programs.ics`)).toMatchObject({
+    status: 404,
+    body: {
+      errors: [{ words: 'It leaves as hand-over.pdf, job.json, sheet.csv, speeds.csv, checks.csv.' }],
+    },
+  });
 
   const round = (await server.get('/api/v1/round')).body as Round;
   expect(round.due.map(({ words }) => words)).toEqual([]);

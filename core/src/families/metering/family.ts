@@ -6,9 +6,11 @@ import { checkSettings } from './checks/checks';
 import { openOn } from './checks/on-job';
 import { due } from './glance/due';
 import { stripOf } from './glance/strip';
-import { comparedSheets, handoverDay } from './hand-over/days';
+import { comparedDay, comparedSheets } from './hand-over/day-block';
 import { factsOf } from './hand-over/facts';
+import { fromFirst } from './hand-over/from-first';
 import { partOf } from './hand-over/part';
+import { readingsTable } from './hand-over/readings-table';
 import type { MeteringKind } from './kind';
 import { planMetering } from './plan/plan';
 import { measuredHistory } from './proof/calibration';
@@ -73,7 +75,9 @@ export const meteringFamily: Family<MeteringKind> = {
   handOver: {
     part: partOf,
     facts: factsOf,
-    days: { sheets: comparedSheets, day: handoverDay },
+    fromFirst,
+    days: { sheets: comparedSheets, block: comparedDay },
+    tables: (view) => [readingsTable(view)],
     week: () => null,
   },
 };

@@ -6,6 +6,7 @@ import { checkSettings } from './checks/checks';
 import { openOn } from './checks/on-job';
 import { stripOf } from './glance/strip';
 import { factsOf } from './hand-over/facts';
+import { fromFirst } from './hand-over/from-first';
 import { partOf } from './hand-over/part';
 import { weeklyEvents } from './hand-over/weekly-events';
 import type { PoolKind } from './kind';
@@ -69,5 +70,5 @@ export const poolFamily: Family<PoolKind> = {
   due: () => [],
   bench: { run: benchSheet, plain: plainWeek, words: POOL_EVENTS, events: eventsFor },
   strip: stripOf,
-  handOver: { part: partOf, facts: factsOf, days: null, week: weeklyEvents },
+  handOver: { part: partOf, fromFirst, facts: factsOf, days: null, tables: () => [], week: weeklyEvents },
 };

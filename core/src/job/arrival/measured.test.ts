@@ -72,7 +72,10 @@ test('an accepted drawdown becomes the figure for plan and proof, and ANY-21 has
   const { context } = meteringView(writer.document);
   expect(context?.duty.strokeVolume).toMatchObject({ basis: 'measured', atLength_pct: 71 });
   expect(context?.duty.strokeVolume.full_mL).toBeCloseTo(0.0651 / 0.71, 6);
-  expect(summarise(viewJob(writer.document, TODAY)).proof.volume).toBe('volume measured by drawdown');
+  expect(summarise(viewJob(writer.document, TODAY)).proof.says[0]).toEqual({
+    words: 'Volume measured by drawdown.',
+    sound: true,
+  });
 });
 
 test('MET-11 mistake: a service voids it, and the plate counts again; near miss: drawn down after the service', () => {

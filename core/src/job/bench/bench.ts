@@ -3,7 +3,7 @@ import { familyOf, type JobView, type FamilyContext, EVENT_WORDS } from '../../f
 import type { Finding, Subject } from '../../findings';
 import { orElse } from '../../input';
 import type { SettingValues } from '../../profile';
-import type { HandoverDay } from '../../visit';
+import type { Block } from '../../visit';
 
 /** Runs one set of settings of any pump through a scenario. */
 export function benchSheet(
@@ -33,15 +33,16 @@ export function checkColumn(context: FamilyContext, subject: Subject, values: Se
 }
 
 /** What was found and what is left, run through the same plain day; null where the family compares otherwise. */
-export function benchDays(view: JobView): readonly HandoverDay[] | null {
+export function benchDay(view: JobView): Block | null {
   const { bench, handOver } = familyOf(view.family);
   const { days } = handOver;
   const { context } = view;
-  if (!days) return null;
-  if (!context) return [];
+  if (!days || !context) return null;
   const plain = bench.plain(context);
-  return days.sheets(view).map((sheet) => {
-    const { sums } = bench.run(context, sheet.values, plain);
-    return days.day(context, sheet, sums);
-  });
+  const sheets = days.sheets(view);
+  return days.block(
+    context,
+    sheets,
+    sheets.map(({ values }) => bench.run(context, values, plain).sums),
+  );
 }

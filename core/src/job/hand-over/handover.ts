@@ -4,9 +4,9 @@ import { addressOf, wordsFor, type Parameter, type SettingValue } from '../../pr
 import { inForce, sameValue, type SheetEntry, type SheetRow } from '../../sheet';
 import { inWordsFor, presentReader } from '../../units';
 import {
+  type Block,
   type Handover,
   type HandoverCheck,
-  type HandoverDay,
   type HandoverFinding,
   type HandoverSetting,
   type HandoverSummary,
@@ -20,27 +20,30 @@ import { clockWords } from '../arrival/clock';
 import { isUntouched } from '../gates';
 import { offeredChecks } from '../proof/offered-checks';
 import { RESETS } from '../arrival/on-arrival';
+import { leavesOf } from './leaves';
 import { leavingFindings, viewJob, type JobView } from '../view';
 
 /**
- * The simulated days of a hand-over; null where its family compares otherwise, or where nobody works them out. The bench takes
- * longer than a tap may: whoever freezes for good brings them along.
+ * The simulated day before and after; null where its family compares otherwise, or where nobody works it out. The bench takes longer
+ * than a tap may: whoever freezes for good brings it along.
  */
-export type DaysOf = (view: JobView) => readonly HandoverDay[] | null;
+export type DayOf = (view: JobView) => Block | null;
 
-/** The hand-over as it is frozen: from the job as it stands, the signature, and the days that the bench made of it. */
+/** The hand-over as it is frozen: from the job as it stands, the signature, and the day that the bench made of it. */
 export function freezeHandover(
   document: JobDocument,
   command: JobCommand,
   body: Extract<JobCommandBody, { kind: 'job.hand-over' }>,
   today: string,
-  daysOf: DaysOf,
+  dayOf: DayOf,
 ): Handover {
   const { units = 'metric' } = command;
   const summary = inWordsFor(units, (): HandoverSummary => {
     const view = viewJob(document, today);
-    const days = daysOf(view);
-    return { ...summarise(view), ...(days === null ? {} : { days }) };
+    const day = dayOf(view);
+    const summary = summarise(view);
+    const first = day === null ? summary.blocks.first : [...summary.blocks.first, day];
+    return { ...summary, blocks: { ...summary.blocks, first }, leaves: leavesOf(view) };
   });
   return {
     id: body.handoverId,
@@ -54,18 +57,21 @@ export function freezeHandover(
   };
 }
 
-/** What the hand-over says, before it is signed too; simulated days are added when it is frozen. */
+/** What the hand-over says, before it is signed too; the simulated day and the files are added when it is frozen. */
 export function summarise(view: JobView): HandoverSummary {
   const { document } = view;
   const findings = leavingFindings(view).map((f) => handoverFinding(f, document));
   const accepted = findings.filter((f) => f.decision === 'accepted' && f.severity === 'stop');
   const automatic =
     lastRecord(document, 'automatic') !== null && !view.findings.job.some((f) => f.code === 'ANY-03');
+  const { handOver } = familyOf(view.family);
+  const { first, behind, tried, proof } = handOver.part(view);
   return {
-    formatVersion: 1,
+    formatVersion: 2,
     siteDate: view.today,
     ...lookedAt(document),
-    ...familyOf(view.family).handOver.part(view, automatic),
+    blocks: { first, behind, tried },
+    proof: { ...proof, automatic },
     accepted,
     open: findings.filter((f) => !accepted.includes(f)),
     settings: view.parameters.map((parameter) => settingOf(parameter, view)),
@@ -82,7 +88,7 @@ export function summarise(view: JobView): HandoverSummary {
       recordedAt: record.recordedAt,
     })),
     notTried: notTried(view),
-    facts: familyOf(view.family).handOver.facts(view),
+    facts: handOver.facts(view),
     messages: messagesWords(document),
     resets: recordsOf(document, 'reset').map(({ body, recordedAt }) => ({
       what: RESETS[body.what],

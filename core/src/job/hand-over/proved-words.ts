@@ -9,7 +9,7 @@ export interface ProvedLine {
 }
 
 /** What was tried at the pump and still stands, in a line each for signal points and checks; none where nothing was. */
-export function provedLines({ proof, checks = [] }: Pick<HandoverSummary, 'proof' | 'checks'>): ProvedLine[] {
+export function provedLines({ proof, checks }: Pick<HandoverSummary, 'proof' | 'checks'>): ProvedLine[] {
   const standing = checks.filter((check) => !check.voided && !check.superseded);
   const passed = standing.filter((check) => check.ok).length;
   const line = (good: number, all: number, what: string, titles: readonly string[]): ProvedLine[] =>

@@ -5,7 +5,7 @@ import type { CheckBody, ProofCheck } from '../../proof';
 import { stateOf } from '../../sheet';
 import type { JobCommandBody, JobDocument, RecordBody } from '../../visit';
 import { applyCommand } from '../apply';
-import { benchDays } from '../bench/bench';
+import { benchDay } from '../bench/bench';
 import { refusalOf } from '../gates';
 import { offeredChecks } from '../proof/offered-checks';
 import { plannedTargets } from '../sheet/planned-targets';
@@ -74,7 +74,7 @@ export class Walk {
     const envelope = { id: this.id(), device: 'test', actor: 'Technician 1' };
     const recordedAt = new Date(Date.parse('2026-11-24T09:00:00Z') + this.count * 60_000).toISOString();
     const command = { ...envelope, baseVersion: version, recordedAt, body };
-    this.document = applyCommand(this.document, command, TODAY, benchDays);
+    this.document = applyCommand(this.document, command, TODAY, benchDay);
   }
 
   record(record: RecordBody): void {

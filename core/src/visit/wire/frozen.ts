@@ -1,6 +1,2 @@
 /** Plain data that nobody changes in place. */
-export type Frozen<T> = T extends readonly (infer One)[]
-  ? readonly Frozen<One>[]
-  : T extends object
-    ? { readonly [Key in keyof T]: Frozen<T[Key]> }
-    : T;
+export type Frozen<T> = T extends object ? { readonly [Key in keyof T]: Frozen<T[Key]> } : T;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { addressSchema, dateSchema, figureOrNull, idSchema, instantSchema, noteSchema } from './basics';
+import { addressSchema, dateSchema, idSchema, instantSchema, noteSchema } from './basics';
+import { blockSchema } from './blocks';
 
 /** A drawn signature: strokes as SVG path data in a box of `width` × `height`. */
 export const signatureSchema = z
@@ -19,37 +20,7 @@ export const signatureSchema = z
   .strict();
 
 export const columnSchema = z.enum(['found', 'target', 'left']);
-/** The two columns that a customer compares. */
-const sideSchema = z.enum(['found', 'left']);
-
-const doseSchema = z
-  .object({
-    column: sideSchema,
-    atLeast_mgl: figureOrNull,
-    atUsual_mgl: figureOrNull,
-    atGreatest_mgl: figureOrNull,
-    inBand: z.boolean().nullable(),
-  })
-  .strict();
-
-const proofSchema = z
-  .object({
-    /** signal points that stand, and those of them as expected */
-    points: z.int(),
-    passed: z.int(),
-    volume: z.enum([
-      'flow measured',
-      'volume measured by drawdown',
-      'volume not measured: plate value',
-      'volume not measured: earlier calibration',
-      'flow not measured: points of the plan',
-    ]),
-    automatic: z.boolean(),
-    live: z.string().nullable(),
-  })
-  .strict();
-
-const findingSchema = z
+export const findingSchema = z
   .object({
     code: z.string(),
     severity: z.string(),
@@ -63,7 +34,7 @@ const findingSchema = z
   })
   .strict();
 
-const settingSchema = z
+export const settingSchema = z
   .object({
     address: addressSchema,
     label: z.string(),
@@ -79,26 +50,8 @@ const settingSchema = z
   })
   .strict();
 
-const readingSchema = z
-  .object({
-    injected_mA: z.number(),
-    shown_mA: figureOrNull,
-    measured_spm: figureOrNull,
-    flow_lph: figureOrNull,
-    expected_spm: z.number(),
-    tolerance_spm: figureOrNull,
-    ok: z.boolean(),
-    /** read before a setting changed: proves nothing any more */
-    voided: z.boolean(),
-    /** the same point was read again later */
-    superseded: z.boolean(),
-    recordedAt: instantSchema,
-    instrument: z.string().nullable(),
-  })
-  .strict();
-
 /** One check tried at the pump, as it is handed over. */
-const checkSchema = z
+export const checkSchema = z
   .object({
     title: z.string(),
     method: z.string(),
@@ -114,132 +67,86 @@ const checkSchema = z
   })
   .strict();
 
-/** A drawdown, as it is handed over. */
-const drawdownSchema = z
-  .object({
-    date: dateSchema,
-    stroke_mL: z.number(),
-    factor: z.number(),
-    spread: z.number(),
-    uncertainty: z.number(),
-    accepted: z.boolean(),
-    why: z.string(),
-    runs: z.int(),
-    /** how it was made: volumes, strokes or time, stroke length, pressure, product */
-    method: z.string().optional(),
-  })
-  .strict();
-
-const resetSchema = z
+export const resetSchema = z
   .object({ what: z.string(), why: noteSchema, seen: noteSchema.nullable(), recordedAt: instantSchema })
   .strict();
 
 /** One thing that the settings rest on, as it was known on the visit. */
-const factSchema = z.object({ label: z.string(), words: z.string() }).strict();
+export const factSchema = z.object({ label: z.string(), words: z.string() }).strict();
 
-/** One column's week as it truly runs. */
-const weekSchema = z
+/** What was proved, in figures and words. */
+const proofSchema = z
   .object({
-    column: sideSchema,
-    daily_m3: z.array(z.number()),
-    energy_kWh: z.number(),
-    costMonth: z.number(),
-    costYear: z.number(),
-    /** share of the cost in the peak hours, 0 to 1 */
-    dearShare: z.number(),
-    longestPause_min: z.number(),
-    /** speed by quarter of an hour of each day, Monday first, rev/min */
-    days_rpm: z.array(z.array(z.number())),
-    /** what keeps the programs from running; null when nothing does */
-    held: z.string().nullable(),
+    /** signal points that stand, and those of them as expected; none on a pump that is given no signal */
+    points: z.int(),
+    passed: z.int(),
+    /** seen back in automatic */
+    automatic: z.boolean(),
+    /** what else is to be said of it: whether it holds good, null where it is neither good nor bad */
+    says: z.array(z.object({ words: z.string().max(4000), sound: z.boolean().nullable() }).strict()).max(20),
   })
   .strict();
 
-/** What a pool pump's customer gets: water moved and money, before and after. */
-export const weeksSchema = z
+const cellSchema = z.union([z.string(), z.number(), z.null()]);
+
+/** A table that leaves as a file of its own. */
+const tableFileSchema = z
   .object({
-    currency: z.string(),
-    needed_m3: z.number(),
-    fullSpeed_rpm: z.number(),
-    weeks: z.array(weekSchema),
+    /** its name before the ending: `readings` */
+    name: z.string().regex(/^[a-z][a-z-]*$/),
+    label: z.string().max(80),
+    fields: z.array(z.string()),
+    rows: z.array(z.array(cellSchema)),
   })
   .strict();
 
-/** One simulated day of a column, in sums; the same water for both. */
-const daySchema = z
+/** Something that comes again each week at a time of the wall clock, on the days named (1 is Monday). */
+const weeklyEventSchema = z
   .object({
-    column: sideSchema,
-    given_L: z.number(),
-    wanted_L: z.number(),
-    /** share of the time with water flowing that the dose was in its band, 0 to 1 */
-    inBand: z.number(),
-    strokes: z.number(),
-    /** strokes/min of each hour, for the strip */
-    hourly_spm: z.array(z.number()),
+    key: z.string(),
+    days: z.string().regex(/^[1-7]*$/),
+    start_min: z.number(),
+    lasts_min: z.number(),
+    title: z.string(),
+    words: z.string(),
   })
   .strict();
 
-/** A line of the signal chart, so that paper draws what was agreed. */
-const lineSchema = z
+/** What leaves with the hand-over, apart from what was written itself. */
+const leavesSchema = z
   .object({
-    column: columnSchema,
-    map: z
-      .object({
-        x1_mA: z.number(),
-        y1: z.number(),
-        x2_mA: z.number(),
-        y2: z.number(),
-        below: z.enum(['hold', 'stop']),
-      })
-      .strict(),
-    watch: z
-      .object({ low_mA: figureOrNull, high_mA: figureOrNull, reaction: z.enum(['stop', 'hold']) })
-      .strict()
-      .nullable(),
-    limits: z
-      .object({ least_spm: z.number(), greatest_spm: z.number(), step_spm: z.number().optional() })
-      .strict(),
+    tables: z.array(tableFileSchema).max(20),
+    /** what it was left to do each week; null where it has no such programs */
+    week: z.array(weeklyEventSchema).max(500).nullable(),
   })
   .strict();
+
+const blocks = z.array(blockSchema).max(40);
 
 export const summarySchema = z
   .object({
-    formatVersion: z.literal(1),
+    formatVersion: z.literal(2),
     siteDate: dateSchema,
     /** why nothing was read, set or proved; left out where something was */
     lookedAtOnly: z.string().max(2000).optional(),
-    dose: z.array(doseSchema),
-    wanted: z
-      .object({ low_mgl: z.number(), wanted_mgl: z.number(), high_mgl: z.number() })
-      .strict()
-      .nullable(),
-    water: z
-      .object({ least_m3h: z.number(), usual_m3h: z.number(), greatest_m3h: z.number() })
-      .strict()
-      .nullable(),
+    /** what its family says: on the first page, behind the settings, and among what was tried */
+    blocks: z.object({ first: blocks, behind: blocks, tried: blocks }).strict(),
     proof: proofSchema,
     /** what a technician accepted in writing; stands first */
     accepted: z.array(findingSchema),
     open: z.array(findingSchema),
     settings: z.array(settingSchema),
-    readings: z.array(readingSchema),
-    checks: z.array(checkSchema).optional(),
-    /** what the display showed on arrival, the list of last faults, and what was reset */
-    messages: z.string().max(20_000).nullable().optional(),
-    resets: z.array(resetSchema).optional(),
+    checks: z.array(checkSchema),
     /** titles of checks that were offered and not tried */
-    notTried: z.array(z.string()).optional(),
+    notTried: z.array(z.string()),
     /** product, strength, transmitter or meter, readings on arrival */
-    facts: z.array(factSchema).optional(),
-    /** earlier drawdowns of the visit, made again or rejected */
-    earlierDrawdowns: z.array(drawdownSchema).optional(),
-    calibration: drawdownSchema.nullable().optional(),
-    /** a pool pump's week, before and after */
-    pool: weeksSchema.nullable().optional(),
-    /** before and after over the same simulated day */
-    days: z.array(daySchema).optional(),
+    facts: z.array(factSchema),
+    /** what the display showed on arrival, and the list of last faults */
+    messages: z.string().max(20_000).nullable(),
+    resets: z.array(resetSchema),
     clock: z.string().nullable(),
-    lines: z.array(lineSchema),
+    /** tables and programs as they stood; left out before it is signed, and on what was handed over before they were frozen with it */
+    leaves: leavesSchema.optional(),
   })
   .strict();
 

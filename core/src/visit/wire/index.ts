@@ -1,4 +1,5 @@
 export * from './basics';
 export { clockBodySchema, COMMON_RECORDS, identifyShape, signalFromSchema } from './records';
 export { columnSchema, handoverSchema, signatureSchema } from './handover';
+export { anyHandoverSchema } from './first-handover';
 export type { Frozen } from './frozen';

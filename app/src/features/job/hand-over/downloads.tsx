@@ -1,5 +1,7 @@
-import type { Handover } from '@barythm/core/visit';
+import { leavingFiles } from '@barythm/core/job';
+import type { Handover, JobDocument } from '@barythm/core/visit';
 import { dateInWords } from '@barythm/core/time';
+import { useMemo } from 'react';
 import { Linking } from 'react-native';
 import { fileUrl } from '../../../api/client';
 import { useOutbox } from '../../../api/use-outbox';
@@ -7,28 +9,23 @@ import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words/words';
 
-/** What leaves: for the customer, and for any program that reads open formats. */
-const FILES = [
-  { file: 'hand-over.pdf', label: 'Hand-over (PDF)' },
-  { file: 'job.json', label: 'Job (JSON)' },
-  { file: 'sheet.csv', label: 'Settings sheet (CSV)' },
-] as const;
-const READINGS = { file: 'readings.csv', label: 'Signal readings (CSV)' } as const;
-const CHECKS = { file: 'checks.csv', label: 'Checks tried (CSV)' } as const;
-const CALENDAR = { file: 'programs.ics', label: 'Programs (calendar file)' } as const;
+const PAPER = { file: 'hand-over.pdf', label: 'Hand-over (PDF)' };
+const JOB = { file: 'job.json', label: 'Job (JSON)' };
 
-/** A pool pump is given no signal; a pump at which nothing was tried has no checks to take along. */
-function filesOf({ summary }: Handover) {
-  return [
-    ...FILES,
-    ...(summary.pool ? [] : [READINGS]),
-    ...((summary.checks ?? []).length > 0 ? [CHECKS] : []),
-    ...(summary.pool ? [CALENDAR] : []),
-  ];
+/** What leaves: for the customer, and for any program that reads open formats. A table without a line is not worth a button. */
+function filesOf(document: JobDocument, { summary }: Handover): { file: string; label: string }[] {
+  const others = leavingFiles(document, summary.siteDate).flatMap((leaving) => {
+    const { file, label } = leaving;
+    if (leaving.kind === 'calendar') return [{ file, label: `${label} (calendar file)` }];
+    return leaving.rows.length > 0 ? [{ file, label: `${label} (CSV)` }] : [];
+  });
+  return [PAPER, JOB, ...others];
 }
 
-export function Downloads({ jobId, handover }: { jobId: string; handover: Handover }) {
+export function Downloads({ document, handover }: { document: JobDocument; handover: Handover }) {
+  const jobId = document.job.id;
   const { pending } = useOutbox();
+  const files = useMemo(() => filesOf(document, handover), [document, handover]);
   const unsent = pending.some((command) => command.body.jobId === jobId);
   return (
     <Card title="Handed over" edge="moss" testID="downloads">
@@ -41,7 +38,7 @@ export function Downloads({ jobId, handover }: { jobId: string; handover: Handov
           The files are made once everything is sent.
         </Words>
       ) : (
-        filesOf(handover).map(({ file, label }, i) => (
+        files.map(({ file, label }, i) => (
           <Button
             key={file}
             kind={i === 0 ? 'main' : 'plain'}

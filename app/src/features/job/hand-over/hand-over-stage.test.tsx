@@ -62,7 +62,7 @@ test('a stop on what is left keeps it from being handed over, until it is accept
 test('the week before and after, what was proved, and no word of signals on a pool pump', () => {
   stand();
   expect(screen.queryByTestId('gate')).toBeNull();
-  expect(wordsOf('handover-saving')).toMatch(/^\d+\.\d\d SKR less a month$/);
+  expect(wordsOf('week-headline')).toMatch(/^\d+\.\d\d SKR less a month$/);
   expect(wordsOf('week-found')).toContain('m³ on its weakest day');
   const words = wordsOf('proved');
   expect(words).toContain('4 of 4 checks as expected.');

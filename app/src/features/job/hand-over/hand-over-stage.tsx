@@ -15,12 +15,11 @@ import { GateCard } from '../gate-card';
 import { useJobScope } from '../job-context';
 import { CancelCard, LookedAtCard } from '../close-cards';
 import { StageFrame } from '../stage/stage-frame';
-import { BeforeAndAfter, SameDay } from './before-and-after';
+import { BlockCards } from './blocks/block-cards';
 import { Downloads } from './downloads';
 import { EMPTY_SIGNATURE, SignaturePad, type Drawn } from './signature-pad';
 import { ProvedCard } from './proved-card';
-import { WeekBeforeAfter } from './week-before-after';
-import { useDays } from './use-days';
+import { useDay } from './use-day';
 
 interface Draft {
   readonly signedAs: 'Visitor' | 'Workshop';
@@ -39,7 +38,7 @@ export function HandOverStage() {
   const { view, jobId, write } = useJobScope();
   const { document } = view;
   const summary = useMemo(() => document.handover?.summary ?? summarise(view), [document.handover, view]);
-  const days = useDays(view);
+  const day = useDay(view);
   const [draft, setDraft] = useDraftOf<Draft>(`handover:${jobId}`, EMPTY);
   const [error, setError] = useState<{ field: 'date' | 'signature' | 'job'; words: string } | null>(null);
   const gate = document.handover ? [] : gateOfHandover(view);
@@ -85,13 +84,13 @@ export function HandOverStage() {
         )
       }
     >
-      {document.handover && <Downloads jobId={jobId} handover={document.handover} />}
+      {document.handover && <Downloads document={document} handover={document.handover} />}
       {gate.length > 0 && <GateCard title="Not ready to hand over" reasons={gate} />}
       <LookedAtCard />
-      <BeforeAndAfter summary={summary} />
-      <SameDay days={days} />
-      {summary.pool && <WeekBeforeAfter pool={summary.pool} />}
+      <BlockCards blocks={day ? [...summary.blocks.first, day] : summary.blocks.first} />
       <ProvedCard summary={summary} />
+      <BlockCards blocks={summary.blocks.behind} />
+      <BlockCards blocks={summary.blocks.tried} />
       {!document.handover && (
         <>
           <Heading>What is open, and who acts</Heading>

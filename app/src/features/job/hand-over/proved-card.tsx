@@ -1,7 +1,6 @@
 import { provedLines } from '@barythm/core/job';
 import type { HandoverSummary } from '@barythm/core/visit';
 import { Card } from '../../../ui/card';
-import { sentence } from '../../../ui/words/sentence';
 import { Words } from '../../../ui/words/words';
 
 /** What was proved at the pump, and what was not. */
@@ -31,18 +30,22 @@ export function ProvedCard({ summary }: { summary: HandoverSummary }) {
           Nothing was proved at the pump.
         </Words>
       )}
-      <Words bold colour={proof.volume.includes('not') ? 'ochre' : 'moss'} testID="volume-words">
-        {sentence(proof.volume)}.
-      </Words>
+      {proof.says.map(({ words, sound }) => (
+        <Words
+          key={words}
+          bold={sound !== null}
+          colour={sound === null ? 'ink' : sound ? 'moss' : 'ochre'}
+          testID="proof-words"
+        >
+          {words}
+        </Words>
+      ))}
       {summary.messages && <Words>{summary.messages}.</Words>}
-      {(summary.resets ?? []).map((reset) => (
+      {summary.resets.map((reset) => (
         <Words key={reset.recordedAt}>
           Reset: {reset.what}; seen afterwards: {reset.seen ?? 'not looked at'}
         </Words>
       ))}
-      {!summary.pool && (
-        <Words>{proof.live ? `End to end: ${proof.live}.` : 'No live end-to-end reading.'}</Words>
-      )}
       <Words bold colour={proof.automatic ? 'moss' : 'ochre'}>
         {proof.automatic ? 'Seen back in automatic.' : 'Not seen back in automatic.'}
       </Words>

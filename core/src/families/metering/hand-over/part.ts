@@ -1,135 +1,69 @@
-import { doseAtFlow_mgl } from '../../../dosing';
-import { dosePicture } from '../effect/dose';
-import type { MeteringView } from '../kind';
-import { understand } from '../settings/understand';
-import type { MeteringContext } from '../settings/context';
-import type { SettingValues } from '../../../profile';
-import { siteDate, dateInWords } from '../../../time';
-import { figureWithUnit, fig, presentReader } from '../../../units';
-import { lastDrawdown, measuredStroke_mL, resultOf, whyRejected } from '../proof/calibration';
-import {
-  type HandoverCalibration,
-  type HandoverDose,
-  type HandoverReading,
-  type HandoverSummary,
-  type JobDocument,
-  lastRecord,
-} from '../../../visit';
-import { standing } from '../proof/judged-readings';
+import { dateInWords } from '../../../time';
+import { fig, figureWithUnit, presentReader, type Quantity } from '../../../units';
+import { lastRecord, type Block, type JobDocument } from '../../../visit';
 import type { HandoverPart } from '../../family';
-import type { CalibrationBody } from '../wire/records';
+import type { MeteringView } from '../kind';
+import { lastDrawdown, whyRejected } from '../proof/calibration';
+import { standing } from '../proof/judged-readings';
+import type { MeteringRecord } from '../wire/records';
+import { doseBlock, doseOf } from './dose-block';
+import { drawdownBlocks, drawdownsOf } from './drawdown-block';
+import { liveSaid, volumeSaid, type VolumeProof } from './said';
+import { linesOf, signalBlocks, type SeenReading } from './signal-blocks';
 
-/** What is handed over of a metering pump alone: its dose, its signal, its drawdown. */
-export function partOf(view: MeteringView, automatic: boolean): HandoverPart {
-  const { document, context, duty } = view;
+/** What is handed over of a metering pump alone: its dose, its signal, its drawdowns. */
+export function partOf(view: MeteringView): HandoverPart {
+  const { document } = view;
   const sound = standing(view.readings);
   const live = lastRecord(document, 'live-reading');
-  // a controller of residual asks for what it needs: there is no dose over the water flow to promise
-  const paced = duty !== null && duty.signal.source !== 'controller';
   return {
-    dose: context
-      ? [doseOf(context, 'found', view.values.found), doseOf(context, 'left', view.values.force)]
-      : [],
-    wanted: paced && duty ? { ...duty.dose } : null,
-    water:
-      paced && duty
-        ? {
-            least_m3h: duty.water.least_m3h,
-            usual_m3h: duty.water.usual_m3h,
-            greatest_m3h: duty.water.greatest_m3h,
-          }
-        : null,
+    first: doseOfView(view),
+    behind: signalBlocks(
+      linesOf(view),
+      view.readings.map((reading) => seenReading(reading, document)),
+      document.site.zone,
+    ),
+    tried: drawdownBlocks(drawdownsOf(document)),
     proof: {
       points: sound.length,
       passed: sound.filter((reading) => reading.verdict?.ok).length,
-      volume: sound.some((reading) => reading.verdict?.flowOk)
-        ? 'flow measured'
-        : drawnDownNow(document)
-          ? 'volume measured by drawdown'
-          : context?.duty.strokeVolume.basis === 'measured'
-            ? 'volume not measured: earlier calibration'
-            : 'volume not measured: plate value',
-      automatic,
-      live: live ? liveWords(live.body) : null,
+      says: [volumeSaid(volumeOf(view)), liveSaid(live ? liveWords(live.body) : null)],
     },
-    readings: view.readings.map((judged): HandoverReading => ({
-      injected_mA: judged.entry.reading.injected_mA,
-      shown_mA: judged.entry.reading.shown_mA,
-      measured_spm: judged.verdict?.measured_spm ?? null,
-      flow_lph: judged.entry.reading.flow_lph,
-      expected_spm: judged.verdict?.expected.rate_spm ?? 0,
-      tolerance_spm: judged.verdict?.tolerance_spm ?? null,
-      ok: judged.verdict?.ok ?? false,
-      voided: judged.voided,
-      superseded: judged.superseded,
-      recordedAt: judged.entry.recordedAt,
-      instrument: instrumentWords(document, judged.entry.instrumentId),
-    })),
-    ...drawdowns(document),
-    lines: linesOf(view),
   };
 }
 
-/** True when a drawdown of this job was accepted. */
-function drawnDownNow(document: JobDocument): boolean {
-  const last = lastDrawdown(document);
-  return last !== null && whyRejected(last) === '';
+function doseOfView({ context, duty, values }: MeteringView): Block[] {
+  // a controller of residual asks for what it needs: there is no dose over the water flow to promise
+  if (!context || !duty || duty.signal.source === 'controller') return [];
+  const sides = [doseOf(context, 'found', values.found), doseOf(context, 'left', values.force)];
+  return [doseBlock(sides, duty.dose, duty.water)];
 }
 
-/** The drawdowns of this job with their verdicts: the last one, null when none was made, and those before it. */
-function drawdowns(document: JobDocument): Pick<HandoverSummary, 'calibration' | 'earlierDrawdowns'> {
-  const all = document.records.flatMap(({ body, recordedAt }): HandoverCalibration[] => {
-    if (body.kind !== 'calibration') return [];
-    const result = resultOf(body);
-    return [
-      {
-        date: siteDate(recordedAt, document.site.zone),
-        stroke_mL: measuredStroke_mL(body),
-        factor: result.factor,
-        spread: result.spread,
-        uncertainty: result.uncertainty,
-        accepted: result.faults.length === 0,
-        why: whyRejected(body),
-        runs: body.volumes_mL.length,
-        method: drawdownWords(body),
-      },
-    ];
-  });
-  return { calibration: all.at(-1) ?? null, earlierDrawdowns: all.slice(0, -1) };
+function volumeOf({ document, context, readings }: MeteringView): VolumeProof {
+  if (standing(readings).some((reading) => reading.verdict?.flowOk)) return 'flow measured';
+  const drawn = lastDrawdown(document);
+  if (drawn !== null && whyRejected(drawn) === '') return 'volume measured by drawdown';
+  return context?.duty.strokeVolume.basis === 'measured'
+    ? 'volume not measured: earlier calibration'
+    : 'volume not measured: plate value';
 }
 
-/** How a drawdown was made, in the words of the paper. */
-function drawdownWords({
-  by,
-  volumes_mL,
-  amount,
-  length_pct,
-  pressure_bar,
-  product,
-}: CalibrationBody): string {
-  const over =
-    by === 'strokes' ? `${amount} strokes` : `${figureWithUnit(fig('seconds', amount), presentReader())}`;
-  return [
-    `${volumes_mL.map((volume) => figureWithUnit(fig('strokeVolume', volume), presentReader())).join(', ')} over ${over} each`,
-    ...(length_pct === null
-      ? []
-      : [`at ${figureWithUnit(fig('percent', length_pct), presentReader())} stroke length`]),
-    pressure_bar === null
-      ? 'against a pressure that was not read'
-      : `against ${figureWithUnit(fig('pressure', pressure_bar), presentReader())}`,
-    ...(product.trim() === '' ? [] : [`with ${product}`]),
-  ].join(', ');
-}
-
-function doseOf(context: MeteringContext, column: 'found' | 'left', values: SettingValues): HandoverDose {
-  const picture = dosePicture(context, understand(context.profile, context.plate, values));
-  const { least_m3h, usual_m3h, greatest_m3h } = context.duty.water;
+function seenReading(
+  { entry, verdict, voided, superseded }: MeteringView['readings'][number],
+  document: JobDocument,
+): SeenReading {
   return {
-    column,
-    atLeast_mgl: picture && doseAtFlow_mgl(picture.path, least_m3h),
-    atUsual_mgl: picture && doseAtFlow_mgl(picture.path, usual_m3h),
-    atGreatest_mgl: picture && doseAtFlow_mgl(picture.path, greatest_m3h),
-    inBand: picture && picture.breaches.length === 0,
+    injected_mA: entry.reading.injected_mA,
+    shown_mA: entry.reading.shown_mA,
+    measured_spm: verdict?.measured_spm ?? null,
+    flow_lph: entry.reading.flow_lph,
+    expected_spm: verdict?.expected.rate_spm ?? 0,
+    tolerance_spm: verdict?.tolerance_spm ?? null,
+    ok: verdict?.ok ?? false,
+    voided,
+    superseded,
+    recordedAt: entry.recordedAt,
+    instrument: instrumentWords(document, entry.instrumentId),
   };
 }
 
@@ -140,38 +74,16 @@ function instrumentWords(document: JobDocument, id: string | null): string | nul
     : null;
 }
 
-function liveWords(live: {
-  display_m3h: number | null;
-  current_mA: number | null;
-  rate_spm: number;
-  residual_mgl: number | null;
-}): string {
-  const parts = [
-    live.display_m3h !== null
-      ? `transmitter ${figureWithUnit(fig('waterFlow', live.display_m3h), presentReader())}`
-      : null,
-    live.current_mA !== null
-      ? `signal ${figureWithUnit(fig('current', live.current_mA), presentReader())}`
-      : null,
-    `pump ${figureWithUnit(fig('strokeRate', live.rate_spm), presentReader())}`,
-    live.residual_mgl !== null
-      ? `residual ${figureWithUnit(fig('dose', live.residual_mgl), presentReader())}`
-      : null,
+function liveWords(live: Extract<MeteringRecord, { kind: 'live-reading' }>): string {
+  const read: readonly (readonly [string, Quantity, number | null])[] = [
+    ['transmitter', 'waterFlow', live.display_m3h],
+    ['signal', 'current', live.current_mA],
+    ['pump', 'strokeRate', live.rate_spm],
+    ['residual', 'dose', live.residual_mgl],
   ];
-  return parts.filter((part) => part !== null).join(', ');
-}
-
-function linesOf(view: MeteringView): HandoverSummary['lines'] {
-  const { context } = view;
-  if (!context) return [];
-  const columns = [
-    ['found', view.values.found],
-    ['target', view.values.planned],
-    ['left', view.values.force],
-  ] as const;
-  return columns.flatMap(([column, values]) => {
-    const settings = understand(context.profile, context.plate, values);
-    if (settings.mode !== 'analog' || !settings.map) return [];
-    return [{ column, map: settings.map, watch: settings.watch, limits: settings.limits }];
-  });
+  return read
+    .flatMap(([what, quantity, value]) =>
+      value === null ? [] : [`${what} ${figureWithUnit(fig(quantity, value), presentReader())}`],
+    )
+    .join(', ');
 }

@@ -1,6 +1,6 @@
 import { length_min } from '../../../schedule';
 import { timeOfDay } from '../../../time';
-import type { WeeklyEvent } from '../../family';
+import type { WeeklyEvent } from '../../../visit';
 import type { PoolView } from '../kind';
 import { wantedPrograms } from '../plan/plan';
 import type { PoolContext } from '../settings/context';

@@ -1,15 +1,13 @@
 import { familyOf } from '@barythm/core/families';
 import type { JobView } from '@barythm/core/job';
-import type { HandoverDay } from '@barythm/core/visit';
+import type { Block } from '@barythm/core/visit';
 import { useEffect, useState } from 'react';
 import { BenchClient } from '../../../workers/bench-client';
 
-const NONE: readonly HandoverDay[] = [];
-
-/** The day before and after: as it was handed over, or worked out in the worker while the job is open. */
-export function useDays(view: JobView): readonly HandoverDay[] {
-  const frozen = view.document.handover?.summary.days;
-  const [days, setDays] = useState<readonly HandoverDay[]>(NONE);
+/** The day before and after, worked out in the worker while the job is open; what is handed over has it among its own blocks. */
+export function useDay(view: JobView): Block | null {
+  const frozen = view.document.handover !== null;
+  const [day, setDay] = useState<Block | null>(null);
   useEffect(() => {
     const { context } = view;
     const { bench, handOver } = familyOf(view.family);
@@ -29,7 +27,14 @@ export function useDays(view: JobView): readonly HandoverDay[] {
         () => undefined,
       )
       .then((runs) => {
-        if (current) setDays(runs.map((run, i) => compared.day(context, sheets[i], run.sums)));
+        if (!current) return;
+        setDay(
+          compared.block(
+            context,
+            sheets,
+            runs.map(({ sums }) => sums),
+          ),
+        );
       })
       // the hand-over itself works the day out again: without a worker the card only stays away
       .catch(() => undefined);
@@ -38,5 +43,5 @@ export function useDays(view: JobView): readonly HandoverDay[] {
       client.cancel();
     };
   }, [view, frozen]);
-  return frozen ?? days;
+  return frozen ? null : day;
 }

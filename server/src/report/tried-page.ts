@@ -1,24 +1,16 @@
-import type {
-  Handover,
-  HandoverCalibration,
-  HandoverCheck,
-  HandoverReset,
-  JobDocument,
-} from '@barythm/core/visit';
+import type { Handover, HandoverCheck, HandoverReset, JobDocument } from '@barythm/core/visit';
 import { siteTime } from '@barythm/core/time';
-import { fig, figureWithUnit, presentReader } from '@barythm/core/units';
+import { paintBlocks } from './blocks/paint';
 import { ensureRoom, heading, INK, PAGE, TEXT_WIDTH, write, type Pdf } from './paper';
 
-/** What was seen and reset on arrival, the drawdown, and what was tried apart from signals; nothing where none was done. */
-export function checksPage(pdf: Pdf, document: JobDocument, { summary }: Handover, start: number): void {
-  const checks = summary.checks ?? [];
-  const resets = summary.resets ?? [];
-  const arrival = summary.messages || resets.length > 0;
-  const notTried = summary.notTried ?? [];
-  if (checks.length + notTried.length === 0 && !summary.calibration && !arrival) return;
+/** What was seen and reset on arrival, and what was tried apart from signals; nothing where none was done. */
+export function triedPage(pdf: Pdf, document: JobDocument, { summary }: Handover, start: number): void {
+  const { blocks, checks, messages, resets, notTried } = summary;
+  const arrival = messages !== null || resets.length > 0;
+  if (checks.length + notTried.length + blocks.tried.length === 0 && !arrival) return;
   let y = ensureRoom(pdf, start + 14, 120);
-  if (arrival) y = messagesAndResets(pdf, summary.messages ?? null, resets, document.site.zone, y);
-  if (summary.calibration) y = drawdowns(pdf, summary.calibration, summary.earlierDrawdowns ?? [], y);
+  if (arrival) y = messagesAndResets(pdf, messages, resets, document.site.zone, y);
+  y = paintBlocks(pdf, blocks.tried, y);
   if (checks.length > 0) y = heading(pdf, 'Tried at the pump', ensureRoom(pdf, y, 80));
   for (const check of checks) y = oneCheck(pdf, check, document.site.zone, ensureRoom(pdf, y, 56));
   if (notTried.length === 0) return;
@@ -50,42 +42,6 @@ function messagesAndResets(
 /** Words without the full stop that the sentence around them brings. */
 function unstopped(words: string): string {
   return words.trim().replace(/\.+$/, '');
-}
-
-/** The drawdown that stands, then those made before it, rejected ones too. */
-function drawdowns(
-  pdf: Pdf,
-  last: HandoverCalibration,
-  earlier: readonly HandoverCalibration[],
-  start: number,
-): number {
-  let y = heading(pdf, earlier.length > 0 ? 'Drawdowns, the last first' : 'Drawdown', start);
-  for (const one of [last, ...[...earlier].reverse()]) y = drawdown(pdf, one, ensureRoom(pdf, y, 40));
-  return y + 8;
-}
-
-function drawdown(pdf: Pdf, calibration: HandoverCalibration, start: number): number {
-  const words = calibration.accepted
-    ? `${figureWithUnit(fig('strokeVolume', calibration.stroke_mL), presentReader())} a stroke from ${calibration.runs} runs, spread ${percent(calibration.spread)}, standard uncertainty ${percent(calibration.uncertainty)}; factor ${calibration.factor.toFixed(3)}.`
-    : `Rejected: ${calibration.why}`;
-  let y = write(
-    pdf,
-    words,
-    { x: PAGE.left, y: start, width: TEXT_WIDTH },
-    { colour: calibration.accepted ? INK.ink : INK.rust },
-  );
-  if (calibration.method)
-    y = write(
-      pdf,
-      `${calibration.method}.`,
-      { x: PAGE.left, y, width: TEXT_WIDTH },
-      { size: 9, colour: INK.quiet },
-    );
-  return y + 5;
-}
-
-function percent(share: number): string {
-  return figureWithUnit(fig('percent', share * 100), presentReader());
 }
 
 function oneCheck(pdf: Pdf, check: HandoverCheck, zone: string, start: number): number {

@@ -1,0 +1,23 @@
+import type { Said } from '../../family';
+
+/** How far the volume that the dose rests on was proved. */
+export type VolumeProof =
+  | 'flow measured'
+  | 'volume measured by drawdown'
+  | 'volume not measured: plate value'
+  | 'volume not measured: earlier calibration';
+
+export function volumeSaid(volume: VolumeProof): Said {
+  return {
+    words: `${volume.charAt(0).toUpperCase()}${volume.slice(1)}.`,
+    sound: volume === 'flow measured' || volume === 'volume measured by drawdown',
+  };
+}
+
+/** A reading from end to end, in words; null where none was taken. */
+export function liveSaid(live: string | null): Said {
+  return {
+    words: live === null ? 'No live end-to-end reading was taken.' : `End to end: ${live}.`,
+    sound: null,
+  };
+}
