@@ -88,9 +88,9 @@ async function plan() {
   // another mode names its own settings, and marks what nobody has read
   await browser.tap('duty-open-signal');
   await browser.says('mode-settings', 'Factor, Pulse memory, Contact time');
-  await browser.type('duty-litres', '0');
+  await browser.type('duty-signal.litresPerPulse', '0');
   await browser.says('duty-part-signal', 'The water for each pulse must be more than 0.');
-  await browser.type('duty-litres', '10');
+  await browser.type('duty-signal.litresPerPulse', '10');
   await browser.tap('agree-plan');
 }
 

@@ -82,7 +82,7 @@ async function cheapest() {
 
 async function noPlan() {
   const { browser } = stage;
-  await browser.tap('part-water-open');
+  await browser.tap('duty-open-water');
   await browser.type('duty-bodies.0.turnoversPerDay', '9');
   await browser.tap('cheapest-find');
   await browser.patient(() =>
@@ -95,27 +95,27 @@ async function noPlan() {
 async function badInput() {
   const { browser } = stage;
   // points at one speed, and a gap in the prices: said at their place, and nothing typed is lost
-  await browser.tap('part-points-open');
+  await browser.tap('duty-open-points');
   await browser.tap('duty-points.2-remove');
   await browser.tap('duty-points.1-remove');
   await browser.tap('duty-points-add');
   await browser.type('duty-points.1.speed_rpm', '1000');
   await browser.type('duty-points.1.flow_m3h', '6');
   await browser.type('duty-points.1.power_W', '90');
-  await browser.says('part-points', 'All points are at one speed: measure at a second speed.');
+  await browser.says('duty-part-points', 'All points are at one speed: measure at a second speed.');
   await browser.type('duty-points.1.speed_rpm', '2000');
   await browser.type('duty-points.1.power_W', '545');
   await browser.type('duty-points.1.flow_m3h', '12.2');
   await browser.find('cost-target');
-  await browser.tap('part-tariff-open');
+  await browser.tap('duty-open-tariff');
   await browser.type('duty-tariff.windows.0.to', '6:00');
-  await browser.says('part-tariff', 'No price from 6:00 to 6:30.');
+  await browser.says('duty-part-tariff', 'No price from 6:00 to 6:30.');
   await browser.type('duty-tariff.windows.0.to', '6:30');
   await browser.find('cost-target');
   await browser.type('duty-tariff.windows.0.to', '26:00');
-  await browser.says('part-tariff', '“26:00” is no time of day.');
+  await browser.says('duty-part-tariff', '“26:00” is no time of day.');
   await browser.reload();
-  await browser.says('part-tariff', '“26:00” is no time of day.');
+  await browser.says('duty-part-tariff', '“26:00” is no time of day.');
 }
 
 test('a water sensor that is off: compared on arrival, planned against, set, and compared again', async () => {

@@ -31,7 +31,7 @@ test('a controller described by hand, published, and used on a pump that comes i
     await browser.says('profile-state', '1 place needs attention.');
     await browser.type('p-id', 'two-keys');
     await browser.type('p-version', '1');
-    await browser.type('p-greatestRate', '100');
+    await browser.type('p-greatestRate_spm', '100');
     await browser.tap('p-open-2');
     await browser.type('p-param-greatest', 'fast');
     await browser.says('p-parameters', 'A figure, or by another parameter');

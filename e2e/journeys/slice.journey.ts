@@ -82,9 +82,9 @@ async function plan() {
   await browser.says('expected-12', '12 48 0.222');
   // a wrong figure is said at its field, and the plan waits
   await browser.tap('duty-open-dose');
-  await browser.type('duty-wanted', '0');
+  await browser.type('duty-dose.wanted_mgl', '0');
   await browser.says('duty-part-dose', 'The wanted dose must be more than 0.');
-  await browser.type('duty-wanted', '1,2');
+  await browser.type('duty-dose.wanted_mgl', '1,2');
   await browser.says('target-length', '77');
   await browser.tap('agree-plan');
 }

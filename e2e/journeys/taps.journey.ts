@@ -96,22 +96,22 @@ async function plan(thumb: Thumb) {
   const { browser } = stage;
   await browser.find('duty-mode');
   await thumb.tap('duty-mode-analog');
-  await thumb.figure('duty-span', '80');
+  await thumb.figure('duty-signal.span_m3h', '80');
   for (const [field, digits] of [
-    ['least', '6'],
-    ['usual', '20'],
-    ['greatest', '40'],
-    ['wanted', '1.2'],
-    ['doseLow', '1'],
-    ['doseHigh', '1.5'],
+    ['water.least_m3h', '6'],
+    ['water.usual_m3h', '20'],
+    ['water.greatest_m3h', '40'],
+    ['dose.wanted_mgl', '1.2'],
+    ['dose.low_mgl', '1'],
+    ['dose.high_mgl', '1.5'],
   ]) {
     await thumb.figure(`duty-${field}`, digits);
   }
-  await thumb.words('duty-productName', 'Phosphate');
-  await thumb.tap('duty-stated-mass');
-  await thumb.figure('duty-strength', '150');
-  await thumb.figure('duty-density', '1.2');
-  await thumb.figure('duty-strokeVolume', '0.1');
+  await thumb.words('duty-product.name', 'Phosphate');
+  await thumb.tap('duty-product.strength.stated-mass');
+  await thumb.figure('duty-product.strength.gpl', '150');
+  await thumb.figure('duty-product.density_kgl', '1.2');
+  await thumb.figure('duty-strokeVolume.full_mL', '0.1');
   await browser.until('there is a plan', () => browser.has('target-length'));
   await thumb.tap('agree-plan');
 }

@@ -1,6 +1,5 @@
 import { act, renderHook } from '@testing-library/react-native';
 import { forgetDrafts, useDraft, useDraftOf, useDraftsUnkept } from './use-draft';
-import { useDraftForm } from './use-draft-form';
 
 afterEach(() => act(() => forgetDrafts('')));
 
@@ -17,18 +16,6 @@ test('a value that cannot be read is as good as none', () => {
   act(() => text.result.current[1]('{broken'));
   const initial = { a: 1 };
   expect(renderHook(() => useDraftOf('json', initial)).result.current[0]).toBe(initial);
-});
-
-test('a form keeps every key press, and forgets when told', () => {
-  const initial = { least: '6', greatest: '40' };
-  const form = renderHook(() => useDraftForm('form', initial));
-  act(() => form.result.current.set('least', '7'));
-  form.unmount();
-  const again = renderHook(() => useDraftForm('form', initial));
-  expect(again.result.current.texts).toEqual({ least: '7', greatest: '40' });
-  act(() => again.result.current.forget());
-  again.unmount();
-  expect(renderHook(() => useDraftForm('form', initial)).result.current.texts.least).toBe('6');
 });
 
 test('drafts of one job are forgotten together, others stay', () => {

@@ -1,3 +1,4 @@
+import type { Form } from '../form/form';
 import type { BenchEvent, Scenario } from '@barythm/core/bench';
 import type { FamilyKind } from '@barythm/core/families';
 import type { SettingValues } from '@barythm/core/profile';
@@ -76,18 +77,6 @@ export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = 
     readonly label: string;
     /** groups that a controller of it mostly has, in the order of work */
     readonly groups: string;
-    readonly blank: unknown;
-    texts(behaviours: K['profile']['behaviours']): unknown;
-    /** reads the texts; what is wrong is said at its place */
-    read(texts: unknown, errors: Record<string, string>): unknown;
-    Card(props: {
-      readonly texts: unknown;
-      readonly errors: ProfileErrors;
-      onChange(texts: unknown): void;
-    }): ReactNode;
-    /** where a path of the schema, under `behaviours`, is typed */
-    placeOf(path: readonly string[]): string;
-    /** a fault there in words that fit the form; null for the schema's own */
-    wordsOf(code: string): string | null;
+    readonly form: Form<K['profile']['behaviours']>;
   };
 }

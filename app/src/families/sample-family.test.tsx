@@ -11,6 +11,8 @@ import { SetStage } from '../features/job/set/set-stage';
 import { standJob } from '../testing/job-stand';
 import { serve, standScreen } from '../testing/server-stand';
 import { wordsOf } from '../testing/touch';
+import { OpenParts } from '../form/parts';
+import { FormProvider } from '../form/scope';
 import { ALL_SCREENS } from './registry';
 
 jest.mock('expo-router', () => ({
@@ -124,7 +126,12 @@ test('its page and its controller’s page are made of its own lines', async () 
 test('a fan can be described by its user', () => {
   const [name, { describe }] = ALL_SCREENS.at(-1)!;
   expect([name, describe.label]).toEqual(['fan', 'A fan']);
-  const { Card } = describe;
-  render(<Card texts={describe.blank} errors={{}} onChange={() => undefined} />);
-  expect(screen.getByText('Habits of a fan')).toBeTruthy();
+  const { form } = describe;
+  render(
+    <FormProvider value={{ texts: form.blank, errors: {}, change: () => undefined, name: 'p' }}>
+      <OpenParts parts={form.parts} />
+    </FormProvider>,
+  );
+  expect(wordsOf('p-part-habits')).toContain('It has a clock');
+  expect(form.read(form.blank).value).toEqual({ family: 'fan', hasClock: false });
 });

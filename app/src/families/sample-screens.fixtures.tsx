@@ -1,5 +1,7 @@
 import { Text } from 'react-native';
-import type { FanKind } from '../../../core/src/families/sample.fixtures';
+import { fanFamily, type FanKind } from '../../../core/src/families/sample.fixtures';
+import { aTick } from '../form/fields';
+import { makeForm } from '../form/form';
 import type { FamilyScreens } from './family-screens';
 
 const says = (words: string) => () => <Text>{words}</Text>;
@@ -40,11 +42,18 @@ export const fanScreens: FamilyScreens<FanKind> = {
   describe: {
     label: 'A fan',
     groups: 'drive | Drive',
-    blank: {},
-    texts: () => ({}),
-    read: () => ({ family: 'fan', hasClock: false }),
-    Card: says('Habits of a fan'),
-    placeOf: (path) => path.join('.'),
-    wordsOf: () => null,
+    form: makeForm({
+      parts: [
+        {
+          name: 'habits',
+          title: 'Habits of a fan',
+          says: () => '',
+          fields: [aTick('hasClock', 'It has a clock')],
+        },
+      ],
+      schema: fanFamily.wire.behaviours,
+      start: {},
+      finish: (read) => ({ family: 'fan', ...read }),
+    }),
   },
 };

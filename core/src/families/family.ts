@@ -222,6 +222,8 @@ export interface Family<K extends FamilyKind> {
 
   /** duty + pump + profile → target settings, each with its reason */
   plan(context: K['context']): AnyPlan;
+  /** findings on a plan: on the settings it leads to, and on what it could not plan */
+  checkPlan(context: K['context'], plan: AnyPlan): Finding[];
   /** findings on a column */
   check(context: K['context'], subject: Subject, values: SettingValues): Finding[];
   /** findings on the job as a whole, apart from those of any pump */

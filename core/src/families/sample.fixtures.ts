@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { POWER_CUT, runBench, type BenchModel } from '../bench';
-import { findingMaker, type TextBook } from '../findings';
+import { findingMaker, type Finding, type Subject, type TextBook } from '../findings';
 import type { Parameter, ProfileOf, SettingValues } from '../profile';
 import { judgeFigure, judgeState, stateCheck } from '../proof';
 import { fig } from '../units';
@@ -77,6 +77,13 @@ const model = ({ speed_pct }: FanKind['settings']): BenchModel<{ turned: number 
   sums: ({ turned }) => ({ turned }),
 });
 
+function checkFan({ duty, profile, plate }: FanContext, subject: Subject, values: SettingValues): Finding[] {
+  const { speed_pct } = understand(profile, plate, values);
+  if (speed_pct === null || speed_pct >= duty.wanted_pct) return [];
+  const told = { speed: fig('percent', speed_pct), wanted: fig('percent', duty.wanted_pct) };
+  return [finding('FAN-01', subject, told, ['drive/1/speed'])];
+}
+
 export const fanFamily: Family<FanKind> = {
   name: 'fan',
   words: 'a fan',
@@ -101,12 +108,8 @@ export const fanFamily: Family<FanKind> = {
     draft.choose('state', 'state.auto', { text: 'automatic', values: {} });
     return draft.finish();
   },
-  check: ({ duty, profile, plate }, subject, values) => {
-    const { speed_pct } = understand(profile, plate, values);
-    if (speed_pct === null || speed_pct >= duty.wanted_pct) return [];
-    const told = { speed: fig('percent', speed_pct), wanted: fig('percent', duty.wanted_pct) };
-    return [finding('FAN-01', subject, told, ['drive/1/speed'])];
-  },
+  checkPlan: (context, { values }) => checkFan(context, 'target', values),
+  check: checkFan,
   open: () => [],
   texts: TEXTS,
   reasons: REASONS,

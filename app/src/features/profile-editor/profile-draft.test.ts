@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { BLANK_POOL_BEHAVIOURS } from '../../families/pool/profile/pool-behaviours';
-import { textAt, type Texts, withText } from '../../form/tree';
+import { screensOf } from '../../families/registry';
+import { textAt, type Texts, withText } from '../../form/texts';
 import { BLANK_PARAMETER, broughtUp, draftOf, habitsOf, profileOf, type ProfileDraft } from './profile-draft';
 import { profileSchema } from '@barythm/core/families';
 
@@ -50,7 +50,7 @@ describe('how a pool controller behaves', () => {
     ['speed.step_rpm', '0', 'This is needed.'],
     ['programs.keyed', '1, b', 'Whole numbers'],
     ['programs.overlap', '', 'Choose one.'],
-    ['clock.keeps_h', '', 'Nothing is entered yet.'],
+    ['clock.keeps_h', '', 'This is needed.'],
     ['resetShows', '', 'This is needed.'],
     ['commands', '', 'This is needed.'],
   ])('what is wrong at %s is said there: “%s”', (path, text, words) => {
@@ -85,7 +85,7 @@ describe('how a pool controller behaves', () => {
         'behaviours.resetShows',
       ]),
     );
-    expect(textAt(BLANK_POOL_BEHAVIOURS, 'frost.on')).toBe('no');
+    expect(textAt(screensOf('pool').describe.form.blank, 'frost.on')).toBe('no');
   });
 });
 
@@ -102,11 +102,85 @@ const blank: ProfileDraft = {
 
 test('a draft that was kept before each family had its own place is read on, with nothing lost', () => {
   const { habits, ...rest } = draftOf(shipped('three-key-contact'));
-  const kept = { ...rest, behaviours: habits.metering, poolBehaviours: { kind: 'panel' } };
+  const kept = { ...rest, behaviours: habits.metering as Texts, poolBehaviours: { kind: 'panel' } };
   const draft = broughtUp(kept);
   expect(profileOf(draft)).toEqual({ profile: shipped('three-key-contact'), errors: {} });
   expect(draft.habits.pool).toEqual({ kind: 'panel' });
   expect(broughtUp(draft)).toBe(draft);
+});
+
+test('habits that were being typed when their form was flat go on with every answer', () => {
+  const flat = {
+    modes: ['manual', 'contact'],
+    analog: 'plain',
+    ranges: ['4-20', '20-4'],
+    below: 'hold',
+    brokenReaction: 'stop',
+    brokenLow: '3.5',
+    brokenHigh: '',
+    leastRate: '2',
+    greatestRate: 'A=48, B=96',
+    afterPowerCut: 'wait',
+    priming: 'Hold both keys.',
+    setUpEnd: '',
+    showsSignal: true,
+    clock: 'weekday',
+    nominal: '',
+    takesPulses: true,
+    multiplyMost: '4',
+    divideMost: '99',
+    memory: 'kept',
+    memoryMost: '300',
+    whileStopped: 'lost',
+    recognition: '10 50',
+    batch: 'queued',
+    stopInput: 'none',
+    dry: 'not-known',
+    afterFault: 'wait',
+    slowSuction: '100 60',
+    deaerates: false,
+    compensates: true,
+    locks: false,
+  };
+  const { form } = screensOf('metering').describe;
+  const typed = habitsOf({ ...blank, habits: { metering: flat as unknown as Texts } });
+  expect(form.read(typed)).toEqual({
+    errors: {},
+    value: {
+      family: 'metering',
+      modes: ['manual', 'contact'],
+      analog: { kind: 'plain', ranges: ['4-20', '20-4'] },
+      below: 'hold',
+      brokenWire: { low_mA: 3.5, high_mA: null, reaction: 'stop' },
+      leastRate_spm: 2,
+      greatestRate_spm: { A: 48, B: 96 },
+      afterPowerCut: 'wait',
+      priming: 'Hold both keys.',
+      showsSignal: true,
+      hasClock: true,
+      clockShows: 'weekday',
+      pulses: {
+        multiplyMost: 4,
+        divideMost: 99,
+        memory: 'kept',
+        memoryMost: 300,
+        whileStopped: 'lost',
+        recognition_ms: [10, 50],
+      },
+      batch: { whileRunning: 'queued' },
+      afterFault: 'wait',
+      slowSuction: [1, 0.6],
+      compensates: true,
+      locks: false,
+    },
+  });
+});
+
+test('the currents that a maker wants a pump proved at are not lost by a copy', () => {
+  const profile = { ...shipped('two-point-soft-keys') };
+  const asked = { ...profile.behaviours, proofPoints_mA: [4, 12, 20] } as typeof profile.behaviours;
+  const copy = profileOf(draftOf({ ...profile, behaviours: asked } as typeof profile));
+  expect(copy.profile?.behaviours).toMatchObject({ proofPoints_mA: [4, 12, 20] });
 });
 
 test('from blank: everything that is missing is said at its own place', () => {
@@ -118,7 +192,7 @@ test('from blank: everything that is missing is said at its own place', () => {
     groups: 'At least one group: key | label.',
     parameters: 'At least one parameter.',
     'behaviours.priming': expect.stringContaining('Say what priming does'),
-    'behaviours.greatestRate': 'This is needed.',
+    'behaviours.greatestRate_spm': 'This is needed.',
   });
 });
 
@@ -152,8 +226,8 @@ test.each<[string, ProfileDraft, string, string]>([
   ['no way of storing', withParameter({ storedBy: '' }), 'parameters.2.storedBy', 'needed'],
   [
     'a rate of text',
-    { ...good, habits: { metering: { ...(habitsOf(good) as object), greatestRate: 'A=fast' } } },
-    'behaviours.greatestRate',
+    { ...good, habits: { metering: { ...(habitsOf(good) as object), greatestRate_spm: 'A=fast' } } },
+    'behaviours.greatestRate_spm',
     'not a figure',
   ],
 ])('%s is said at its field', (_, draft, place, words) => {

@@ -9,6 +9,8 @@ import {
 import type { Parameter } from '@barythm/core/profile';
 import type { ProfileErrors } from '../../families/family-screens';
 import { screensOf } from '../../families/registry';
+import type { Form } from '../../form/form';
+import { textsOver, type Texts } from '../../form/texts';
 
 /** A parameter as it is typed. Lists and limits are lines of text, each with its own small form. */
 export interface ParameterTexts {
@@ -47,7 +49,7 @@ export interface ProfileDraft {
   readonly groups: string;
   readonly parameters: readonly ParameterTexts[];
   /** as they are typed, of each family that was looked at: another choice loses nothing */
-  readonly habits: Readonly<Partial<Record<FamilyName, unknown>>>;
+  readonly habits: Readonly<Partial<Record<FamilyName, Texts>>>;
 }
 
 export const BLANK_PARAMETER: ParameterTexts = {
@@ -73,14 +75,16 @@ export const BLANK_PARAMETER: ParameterTexts = {
 };
 
 /** The habits of the family that is described, as they are typed so far. */
-export function habitsOf({ family, habits }: ProfileDraft): unknown {
-  return habits[family] ?? screensOf(family).describe.blank;
+export function habitsOf({ family, habits }: ProfileDraft): Texts {
+  const { form } = screensOf(family).describe;
+  const typed = habits[family];
+  return typed === undefined ? form.blank : textsOver(form.blank, form.broughtUp(typed));
 }
 
 /** A draft that was kept on the device when each family’s habits had a field of their own. */
 interface EarlierDraft extends Omit<ProfileDraft, 'habits'> {
-  readonly behaviours: unknown;
-  readonly poolBehaviours: unknown;
+  readonly behaviours: Texts;
+  readonly poolBehaviours: Texts;
 }
 
 /** A kept draft in today’s form: what was typed before stays. */
@@ -123,7 +127,7 @@ export function draftOf(profile: AnyProfile): ProfileDraft {
     family: profile.family,
     groups: profile.groups.map(groupLine).join('\n'),
     parameters: profile.parameters.map(parameterTexts),
-    habits: { [profile.family]: screensOf(profile.family).describe.texts(profile.behaviours) },
+    habits: { [profile.family]: screensOf(profile.family).describe.form.write(profile.behaviours) },
   };
 }
 
@@ -172,7 +176,8 @@ function limitText(limit: Parameter['least']): string {
 /** Reads the texts as a profile; what is wrong is said at the place where it was typed. */
 export function profileOf(draft: ProfileDraft): { profile: AnyProfile | null; errors: ProfileErrors } {
   const errors: Record<string, string> = {};
-  const { describe } = screensOf(draft.family);
+  const { form } = screensOf(draft.family).describe;
+  const habits = habitsOf(draft);
   const candidate = {
     format: 'barythm-profile',
     formatVersion: 1,
@@ -185,12 +190,14 @@ export function profileOf(draft: ProfileDraft): { profile: AnyProfile | null; er
     parameters: draft.parameters.map((texts, i) =>
       readParameter(texts, `parameters.${i}`, draft.family, errors),
     ),
-    behaviours: describe.read(habitsOf(draft), errors),
+    behaviours: form.understand(habits, (path, words) => {
+      errors[`behaviours.${path}`] ??= words;
+    }),
   };
   const parsed = profileSchema.safeParse(candidate);
   if (!parsed.success) {
     for (const issue of parsed.error.issues)
-      errors[placeOf(issue.path, draft.family)] ??= wordsOf(issue, draft.family);
+      errors[placeOf(issue.path, form, habits)] ??= wordsOf(issue, form);
   }
   const profile = parsed.success && Object.keys(errors).length === 0 ? parsed.data : null;
   return { profile, errors };
@@ -204,10 +211,13 @@ const PLAIN: Readonly<Record<string, string>> = {
   parameters: 'At least one parameter.',
 };
 
-function wordsOf(issue: { code: string; path: PropertyKey[]; message: string }, family: FamilyName): string {
+function wordsOf(
+  issue: { code: string; path: PropertyKey[]; message: string },
+  form: Pick<Form<never>, 'wordsFor'>,
+): string {
   const [first, , field] = issue.path.map(String);
   if (first === 'behaviours') {
-    const own = screensOf(family).describe.wordsOf(issue.code);
+    const own = form.wordsFor(issue.code);
     if (own !== null) return own;
   }
   if (issue.path.length === 1 && PLAIN[first]) return PLAIN[first];
@@ -217,11 +227,11 @@ function wordsOf(issue: { code: string; path: PropertyKey[]; message: string }, 
 }
 
 /** Where in the form a path of the schema is typed. */
-function placeOf(path: PropertyKey[], family: FamilyName): string {
+function placeOf(path: PropertyKey[], form: Pick<Form<never>, 'typedAt'>, habits: Texts): string {
   const [first, second, third] = path.map(String);
   if (first === 'parameters' && second !== undefined) return `parameters.${second}.${third ?? 'key'}`;
   if (first === 'behaviours')
-    return `behaviours.${screensOf(family).describe.placeOf(path.slice(1).map(String))}`;
+    return `behaviours.${form.typedAt(path.slice(1).map(String).join('.'), habits)}`;
   return first;
 }
 

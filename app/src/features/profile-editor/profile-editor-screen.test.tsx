@@ -32,10 +32,10 @@ test('from blank one says which family it is of; each asks for its own habits', 
   mockId = 'blank';
   serve([]);
   const { clear } = standScreen(<ProfileEditorScreen />);
-  expect(screen.getByTestId('p-behaviours')).toBeTruthy();
+  expect(screen.getByTestId('p-part-guards')).toBeTruthy();
   press('p-family-pool');
-  expect(screen.queryByTestId('p-behaviours')).toBeNull();
-  expect(screen.getByTestId('p-pool-programs')).toBeTruthy();
+  expect(screen.queryByTestId('p-part-guards')).toBeNull();
+  expect(screen.getByTestId('p-part-programs')).toBeTruthy();
   expect(valueOf('p-groups')).toContain('programs | Programs | 4 × Program');
   expect(screen.getAllByText('Choose one.').length).toBeGreaterThan(3);
   clear();

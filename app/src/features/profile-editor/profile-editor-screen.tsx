@@ -20,6 +20,10 @@ import { ALL_SCREENS, screensOf } from '../../families/registry';
 import { ParametersCard } from './parameters-card';
 import { broughtUp, draftOf, habitsOf, profileOf, type ProfileDraft } from './profile-draft';
 import { profileSchema } from '@barythm/core/families';
+import type { ProfileErrors } from '../../families/family-screens';
+import { OpenParts } from '../../form/parts';
+import { FormProvider } from '../../form/scope';
+import type { PathErrors } from '../../form/texts';
 
 const [[FIRST]] = ALL_SCREENS;
 
@@ -63,8 +67,8 @@ function FromCopy({ id }: { id: string }) {
 function Editor({ from, start }: { from: string; start: ProfileDraft }) {
   const [kept, setDraft] = useDraftOf<ProfileDraft>(`profile:${from}`, start);
   const draft = useMemo(() => broughtUp(kept), [kept]);
-  const { describe } = screensOf(draft.family);
   const { profile, errors } = useMemo(() => profileOf(draft), [draft]);
+  const habitErrors = useMemo(() => under('behaviours.', errors), [errors]);
   const [said, setSaid] = useState<string | null>(null);
   const [importError, setImportError] = useState<string | null>(null);
   const router = useRouter();
@@ -197,11 +201,16 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
           onChange={(groups) => change({ groups })}
         />
       </Card>
-      <describe.Card
-        texts={habitsOf(draft)}
-        errors={errors}
-        onChange={(texts) => change({ habits: { ...draft.habits, [draft.family]: texts } })}
-      />
+      <FormProvider
+        value={{
+          texts: habitsOf(draft),
+          errors: habitErrors,
+          change: (texts) => change({ habits: { ...draft.habits, [draft.family]: texts } }),
+          name: 'p',
+        }}
+      >
+        <OpenParts parts={screensOf(draft.family).describe.form.parts} />
+      </FormProvider>
       <ParametersCard
         family={draft.family}
         parameters={draft.parameters}
@@ -210,6 +219,15 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
       />
       <Button kind="danger" label="Begin again" testID="profile-again" onPress={() => setDraft(null)} />
     </Screen>
+  );
+}
+
+/** What is wrong under a beginning, by what follows it. */
+function under(start: string, errors: ProfileErrors): PathErrors {
+  return Object.fromEntries(
+    Object.entries(errors).flatMap(([path, words]) =>
+      path.startsWith(start) ? [[path.slice(start.length), words]] : [],
+    ),
   );
 }
 

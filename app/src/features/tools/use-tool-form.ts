@@ -1,6 +1,8 @@
 import { workTool, type AnyTool, type ToolAnswer } from '@barythm/core/tools';
 import { useMemo } from 'react';
-import { useDraftForm } from '../../draft/use-draft-form';
+import { useDraftOf } from '../../draft/use-draft';
+
+const NOTHING = {};
 
 export interface ToolForm {
   readonly texts: Readonly<Record<string, string>>;
@@ -14,19 +16,23 @@ export interface ToolForm {
  * and function.
  */
 export function useToolForm(tool: AnyTool): ToolForm {
-  const initial = Object.fromEntries(tool.fields.map((field) => [field.name, field.initial]));
-  const { texts, set } = useDraftForm<Record<string, string>>(`tool:${tool.id}`, initial);
+  const initial = useMemo(
+    () => Object.fromEntries(tool.fields.map((field) => [field.name, field.initial])),
+    [tool],
+  );
+  const [kept, setKept] = useDraftOf<Readonly<Record<string, string>>>(`tool:${tool.id}`, NOTHING);
+  const texts = useMemo(() => ({ ...initial, ...kept }), [initial, kept]);
   const worked = useMemo(() => workTool(tool, texts), [tool, texts]);
   // a choice whose options hang on another field moves to the first of them when that field changes
-  const setAll = (name: string, text: string) => {
-    set(name, text);
+  const set = (name: string, text: string) => {
     const next = { ...texts, [name]: text };
     for (const field of tool.fields) {
       const options = field.options?.(next);
       if (options?.length && field.name !== name && !options.some((o) => o.value === next[field.name])) {
-        set(field.name, options[0].value);
+        next[field.name] = options[0].value;
       }
     }
+    setKept(next);
   };
-  return { texts, ...worked, set: setAll };
+  return { texts, ...worked, set };
 }

@@ -2,7 +2,7 @@ import type { Family } from '../family';
 import { arrival } from './arrival/arrival';
 import { benchSheet, plainDay, strokeSeen } from './bench/bench';
 import { eventsFor, METERING_EVENTS } from './bench/events';
-import { checkSettings } from './checks/checks';
+import { checkPlan, checkSettings } from './checks/checks';
 import { openOn } from './checks/on-job';
 import { due } from './glance/due';
 import { stripOf } from './glance/strip';
@@ -52,6 +52,7 @@ export const meteringFamily: Family<MeteringKind> = {
   understand,
   context: contextOf,
   plan: planMetering,
+  checkPlan,
   check: checkSettings,
   open: openOn,
   texts: METERING_TEXTS,

@@ -2,7 +2,7 @@ import type { Family } from '../family';
 import { arrival, refuse } from './arrival/arrival';
 import { benchSheet, plainWeek } from './bench/bench';
 import { eventsFor, POOL_EVENTS } from './bench/events';
-import { checkSettings } from './checks/checks';
+import { checkPlan, checkSettings } from './checks/checks';
 import { openOn } from './checks/on-job';
 import { stripOf } from './glance/strip';
 import { factsOf } from './hand-over/facts';
@@ -50,6 +50,7 @@ export const poolFamily: Family<PoolKind> = {
   understand,
   context: contextOf,
   plan: planPool,
+  checkPlan,
   check: checkSettings,
   open: openOn,
   texts: POOL_TEXTS,

@@ -1,5 +1,7 @@
 import { strokeFromFlow_mL } from '@barythm/core/dosing';
 import { useState } from 'react';
+import { useForm } from '../../../form/scope';
+import { withText } from '../../../form/texts';
 import { StyleSheet, View } from 'react-native';
 import { Button, ButtonRow } from '../../../ui/button';
 import { Field } from '../../../ui/fields/field';
@@ -7,7 +9,8 @@ import { SPACE } from '../../../ui/theme';
 import { optionalFigure } from '../../../features/job/value/figure';
 
 /** A plate that gives flow at a rate and no stroke volume: typed as it stands there, and worked out. */
-export function RatedFlow({ onTake }: { onTake: (stroke_mL: string) => void }) {
+export function RatedFlow() {
+  const { texts, change } = useForm();
   const [open, setOpen] = useState(false);
   const [flow, setFlow] = useState('');
   const [rate, setRate] = useState('');
@@ -28,7 +31,8 @@ export function RatedFlow({ onTake }: { onTake: (stroke_mL: string) => void }) {
   const ready = lph.value !== null && spm.value !== null && !rateError && !flowError;
   const take = () => {
     if (!ready) return;
-    onTake(String(Number(strokeFromFlow_mL(lph.value, spm.value).toPrecision(4))));
+    const stroke_mL = Number(strokeFromFlow_mL(lph.value, spm.value).toPrecision(4));
+    change(withText(texts, 'strokeVolume.full_mL', String(stroke_mL)));
     setOpen(false);
   };
   return (

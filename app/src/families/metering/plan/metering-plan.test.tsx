@@ -25,13 +25,13 @@ test('the settings follow the duty as it is typed; a wrong figure is told at its
   openAll();
   const length = () => wordsOf('target-length');
   const before = length();
-  type('duty-wanted', '1.4');
+  type('duty-dose.wanted_mgl', '1.4');
   expect(length()).not.toBe(before);
-  type('duty-wanted', 'lots');
+  type('duty-dose.wanted_mgl', 'lots');
   expect(screen.getByText(/“lots” is not a figure/)).toBeTruthy();
   expect(screen.getByText('The plan appears as soon as the duty is complete.')).toBeTruthy();
-  expect(valueOf('duty-wanted')).toBe('lots');
-  type('duty-wanted', String(DUTY.dose.wanted_mgl));
+  expect(valueOf('duty-dose.wanted_mgl')).toBe('lots');
+  type('duty-dose.wanted_mgl', String(DUTY.dose.wanted_mgl));
   expect(length()).toBe(before);
 });
 
@@ -46,7 +46,7 @@ test('what is there beside what is to be, and what is wrong with each', () => {
 test('agreeing writes targets with their reasons, and forgets what was typed', () => {
   const job = planning();
   openAll();
-  type('duty-wanted', '1.1');
+  type('duty-dose.wanted_mgl', '1.1');
   press('agree-plan');
   const targets = job.view().rows.filter((row) => row.target);
   expect(targets.length).toBeGreaterThan(2);
@@ -134,6 +134,6 @@ test('the stroke volume of a pump whose plate says L/h at a rate', () => {
   type('rated-rate', '125');
   press('rated-take');
   // 3 L/h over 125 strokes/min: 3000 mL in 7500 strokes
-  expect(valueOf('duty-strokeVolume')).toBe('0.4');
+  expect(valueOf('duty-strokeVolume.full_mL')).toBe('0.4');
   expect(screen.queryByTestId('rated-flow')).toBeNull();
 });

@@ -1,121 +1,64 @@
 import { dateInWords } from '@barythm/core/time';
 import { displayUnit, fig, figureWithUnit, formatNumber, fromDisplay } from '@barythm/core/units';
-import { useReader } from '../../../ui/reader';
-import { useDeferredValue, useMemo, useState } from 'react';
-import { newId } from '../../../api/device';
+import {
+  measuredHistory,
+  measuredLoss,
+  type MeteringDuty,
+  type MeteringView,
+} from '@barythm/core/families/metering';
 import { useDraftOf } from '../../../draft/use-draft';
-import { useDraftForm } from '../../../draft/use-draft-form';
+import { PlanScreen } from '../../../features/job/plan/plan-screen';
+import { useDuty, type DutyTyped } from '../../../features/job/plan/use-duty';
+import { NOTHING_MOVED, type ByHand } from '../../../features/job/plan/use-planned';
+import { textAt, withText } from '../../../form/texts';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { useWide } from '../../../ui/screen/layout';
+import { useReader } from '../../../ui/reader';
 import { Words } from '../../../ui/words/words';
+import { blankDuty, DUTY_FORM } from '../duty/duty-form';
 import { StockCard } from '../pump/stock-card';
+import { useMetering } from '../use-metering';
 import { CapacityCard, CuresCard } from './capacity-card';
 import { DoseCard } from './dose-card';
-import { DutyForm } from '../duty/duty-form';
-import { dutyTexts, emptyDutyFor, type DutyTexts } from '../duty/duty-texts';
-import { readDuty } from '../duty/read-duty';
 import { ExpectedTable } from './expected-table';
-import { PlanFindings, PlanFrame } from '../../../features/job/plan/plan-frame';
 import { modeFound } from './mode-found';
 import { PulseCard } from './pulse-card';
 import { SignalCard } from './signal-card';
-import { TargetList } from '../../../features/job/plan/target-list';
-import { usePlan, type ByHand, type PlanWork } from './use-plan';
-import { type MeteringView, measuredLoss, measuredHistory } from '@barythm/core/families/metering';
-import { useMetering } from '../use-metering';
+import { usePlan, type PlanWork } from './use-plan';
 
-const NOTHING_MOVED: ByHand = {};
-
-/** Plan: the duty, and at once the settings it leads to, what is wrong, and what the pump will do. */
+/** Plan of a metering pump: the signal's line can be moved by hand, and the dose follows. */
 export function MeteringPlan() {
-  const { view, jobId, write, go } = useMetering();
-  const wide = useWide();
-  const initial = useMemo(
-    () => (view.duty ? dutyTexts(view.duty) : emptyDutyFor(modeFound(view))),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- a mode read later does not change a form that is open
-    [view.duty],
-  );
-  const { texts, set, forget } = useDraftForm<DutyTexts>(`duty:${jobId}`, initial);
+  const { view, jobId } = useMetering();
+  const typed = useDuty(DUTY_FORM, `duty:${jobId}`, view.duty, blankDuty(modeFound(view)));
   const [byHand, setByHand] = useDraftOf<ByHand>(`hand:${jobId}`, NOTHING_MOVED);
-  const { duty, errors } = useMemo(() => readDuty(texts), [texts]);
-  const [tried, setTried] = useState(false);
-  const work = usePlan(view, duty, byHand);
-  // a moved point is drawn at once; what only follows from it may come a frame later
-  const calm = useDeferredValue(work);
-
-  const agree = () => {
-    if (!duty || !work) return;
-    const refused = write({
-      kind: 'plan.accept',
-      jobId,
-      planId: newId(),
-      duty,
-      targets: work.targets.map((target) => ({ ...target, entryId: newId() })),
-    });
-    if (refused === null) {
-      forget();
-      setByHand(null);
-      go('set');
-    }
-  };
-
+  const { work, fault } = usePlan(view, typed.duty, byHand);
   const moved = Object.keys(byHand).length > 0;
-  const targets = calm && (
-    <TargetList
-      profile={view.profile}
-      targets={calm.targets}
-      before={calm.before?.values ?? null}
-      onReset={moved ? () => setByHand(null) : null}
-    />
-  );
-  const findings = calm && (
-    <PlanFindings target={calm.findings.target} found={calm.before ? calm.findings.found : null} />
-  );
-
   return (
-    <PlanFrame
-      ready={Boolean(work)}
-      missing={Object.keys(errors).length}
-      onMissing={() => setTried(true)}
-      onAgree={agree}
-      aside={
+    <PlanScreen
+      typed={typed}
+      work={work}
+      fault={fault}
+      waitsFor="The plan"
+      onReset={moved ? () => setByHand(null) : null}
+      onAgreed={() => setByHand(null)}
+      notes={
         <>
-          {findings}
-          {targets}
+          {work?.context.calibration && <MeasuredNote work={work} />}
+          <LossNote view={view} typed={typed} />
         </>
       }
-    >
-      <DutyForm
-        tried={tried}
-        texts={texts}
-        errors={errors}
-        set={set}
-        profile={view.profile}
-        rows={view.rows}
-      />
-      {work?.context.calibration && <MeasuredNote work={work} />}
-      <LossNote view={view} taken={texts.loss} onTake={(loss) => set('loss', loss)} />
-      {!work && (
-        <Card edge="ochre">
-          <Words bold>The plan appears as soon as the duty is complete.</Words>
-          <Words>What is missing or wrong is said at its field above.</Words>
-        </Card>
-      )}
-      {work && (
+      then={(now, calm) => (
         <>
-          {!wide && targets}
-          {!wide && findings}
-          {calm && <PulseCard work={calm} onMove={setByHand} />}
-          <SignalCard work={work} byHand={byHand} onMove={setByHand} />
-          {calm && <DoseCard work={calm} />}
-          {calm && <ExpectedTable work={calm} />}
-          {calm && <CuresCard work={calm} />}
-          {calm && <CapacityCard work={calm} />}
-          {calm && <StockCard context={calm.context} values={calm.values} />}
+          <PulseCard work={calm} onMove={setByHand} />
+          <SignalCard work={now} byHand={byHand} onMove={setByHand} />
+          <DoseCard work={calm} />
+          <ExpectedTable work={calm} />
+          <CuresCard work={calm} />
+          <CapacityCard work={calm} />
+          <StockCard context={calm.context} values={calm.values} />
         </>
       )}
-    </PlanFrame>
+    />
   );
 }
 
@@ -136,15 +79,15 @@ function MeasuredNote({ work }: { work: PlanWork }) {
   );
 }
 
+const LOSS = 'pressure.lossPer_bar';
+
 /** Two drawdowns at two pressures measured the loss: it is offered, not taken silently. */
 function LossNote({
   view,
-  taken,
-  onTake,
+  typed: { texts, change },
 }: {
   view: MeteringView;
-  taken: string;
-  onTake: (loss: string) => void;
+  typed: DutyTyped<MeteringDuty>;
 }) {
   const reader = useReader();
   const loss = measuredLoss(measuredHistory(view.document));
@@ -158,8 +101,12 @@ function LossNote({
         Drawdowns at {figureWithUnit(fig('pressure', loss.from_bar), reader)} and{' '}
         {figureWithUnit(fig('pressure', loss.to_bar), reader)}: the stroke loses {forOne} % for each {one}.
       </Words>
-      {taken !== percent && (
-        <Button label="Take it into the duty" testID="loss-take" onPress={() => onTake(percent)} />
+      {textAt(texts, LOSS) !== percent && (
+        <Button
+          label="Take it into the duty"
+          testID="loss-take"
+          onPress={() => change(withText(texts, LOSS, percent))}
+        />
       )}
     </Card>
   );

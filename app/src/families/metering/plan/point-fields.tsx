@@ -6,7 +6,8 @@ import { SPACE } from '../../../ui/theme';
 import { limitsInWords } from '../../../features/library/limits-in-words';
 import { parseFigureFor } from '../../../features/job/value/parameter-quantity';
 import { taken, type PointParameters } from './signal-card';
-import type { ByHand, PlanWork } from './use-plan';
+import type { ByHand } from '../../../features/job/plan/use-planned';
+import type { PlanWork } from './use-plan';
 
 interface PointFieldsProps {
   readonly work: PlanWork;

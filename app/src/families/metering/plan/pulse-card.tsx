@@ -14,7 +14,8 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
 import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import type { ByHand, PlanWork } from './use-plan';
+import type { ByHand } from '../../../features/job/plan/use-planned';
+import type { PlanWork } from './use-plan';
 
 const SHOWN = 5;
 

@@ -16,7 +16,8 @@ import { Words } from '../../../ui/words/words';
 import { rateAxis } from './rate-axis';
 import { PointFields } from './point-fields';
 import { PointGrip } from './point-grip';
-import type { ByHand, PlanWork } from './use-plan';
+import type { ByHand } from '../../../features/job/plan/use-planned';
+import type { PlanWork } from './use-plan';
 
 interface SignalCardProps {
   readonly work: PlanWork;
@@ -33,15 +34,15 @@ export interface PointParameters {
 export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
   const wide = useWide();
   const { box, onLayout } = useChartBox(wide ? 340 : 280);
-  const { settings, before, context } = work;
+  const { settings, settingsBefore: before, context } = work;
   const lines = useMemo<SignalLine[]>(() => {
     const drawn: SignalLine[] = [];
-    if (before?.settings.mode === 'analog' && before.settings.map) {
+    if (before?.mode === 'analog' && before.map) {
       drawn.push({
         column: 'found',
-        map: before.settings.map,
-        watch: before.settings.watch,
-        limits: before.settings.limits,
+        map: before.map,
+        watch: before.watch,
+        limits: before.limits,
       });
     }
     if (settings.mode === 'analog' && settings.map) {

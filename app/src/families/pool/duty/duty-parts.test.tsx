@@ -2,25 +2,29 @@ import { render, screen } from '@testing-library/react-native';
 import { InputError } from '@barythm/core/input';
 import { useState } from 'react';
 import { PANEL_DUTY } from '../../../../../core/src/families/pool/fixtures';
-import { FormProvider } from '../../../form/form';
-import { textAt, withText, type Texts } from '../../../form/tree';
+import { FoldedParts } from '../../../form/parts';
+import { FormProvider } from '../../../form/scope';
+import { textAt, withText, type Texts } from '../../../form/texts';
 import { press, type, wordsOf } from '../../../testing/touch';
-import { DutyParts } from './duty-parts';
-import { BLANK_POOL, poolTexts, readPoolDuty } from './duty-tree';
+import type { PoolDuty } from '@barythm/core/families/pool';
+import { DUTY_FORM } from './duty-form';
+
+const poolTexts = (duty: PoolDuty) => DUTY_FORM.write(duty);
+const read = (typed: Texts) => DUTY_FORM.read(typed, { programs: null });
 
 let texts: Texts;
 function Stand({ start, fault = null }: { start: Texts; fault?: InputError | null }) {
   const [now, setNow] = useState(start);
   texts = now;
-  const { errors } = readPoolDuty(now, null);
+  const { errors } = read(now);
   return (
     <FormProvider value={{ texts: now, errors, change: setNow, name: 'duty' }}>
-      <DutyParts texts={now} fault={fault} />
+      <FoldedParts title="Duty" parts={DUTY_FORM.parts} fault={fault} />
     </FormProvider>
   );
 }
 const stand = (start: Texts = poolTexts(PANEL_DUTY)) => render(<Stand start={start} />);
-const duty = () => readPoolDuty(texts, null).duty;
+const duty = () => read(texts).value;
 const PARTS = [
   'water',
   'points',
@@ -37,21 +41,22 @@ const PARTS = [
 
 test('a complete duty is folded to a line for each part, with what matters in it', () => {
   stand();
-  expect(wordsOf('part-water')).toContain('Seal pool: 41.6 m³, turned over 3 times a day, 124.8 m³.');
-  expect(wordsOf('part-points')).toContain('3 points measured');
-  expect(wordsOf('part-circuits')).toContain('Filter, Cleaner, Heater, Chlorinator, Roof');
-  expect(wordsOf('part-needs')).toContain('1 circuit with hours of their own');
-  expect(wordsOf('part-timed')).toContain('None that end by themselves.');
-  expect(wordsOf('part-tariff')).toContain('4 price windows, in SKR.');
-  expect(wordsOf('part-winter')).toContain('Light frosts.');
+  expect(wordsOf('duty-part-water')).toContain('Seal pool: 41.6 m³, turned over 3 times a day, 124.8 m³.');
+  expect(wordsOf('duty-part-points')).toContain('3 points measured');
+  expect(wordsOf('duty-part-circuits')).toContain('Filter, Cleaner, Heater, Chlorinator, Roof');
+  expect(wordsOf('duty-part-needs')).toContain('1 circuit with hours of their own');
+  expect(wordsOf('duty-part-timed')).toContain('None that end by themselves.');
+  expect(wordsOf('duty-part-tariff')).toContain('4 price windows, in SKR.');
+  expect(wordsOf('duty-part-winter')).toContain('Light frosts.');
   expect(screen.queryByTestId('duty-bodies.0.depth_m')).toBeNull();
 });
 
 test('a part that is wrong stands open by itself and cannot be folded away', () => {
-  stand(BLANK_POOL);
+  stand(DUTY_FORM.blank);
   expect(screen.getByTestId('duty-bodies.0.depth_m')).toBeTruthy();
-  expect(screen.queryByTestId('part-water-open')).toBeNull();
-  expect(screen.getAllByText('Nothing is entered yet.').length).toBeGreaterThan(4);
+  press('duty-open-water');
+  expect(screen.getByTestId('duty-bodies.0.depth_m')).toBeTruthy();
+  expect(screen.getAllByText('This is needed.').length).toBeGreaterThan(4);
   // what has its usual value stays folded
   expect(screen.queryByTestId('duty-winter')).toBeNull();
 });
@@ -62,17 +67,17 @@ test('a part that becomes right while one types stays open until it is folded by
   for (const text of ['1', '10', '101', '1010']) type('duty-points.0.power_W', text);
   for (const text of ['0', '0.', '0.2', '0.24']) type('duty-bodies.0.depth_m', text);
   expect(duty()).toMatchObject({ points: [{ power_W: 1010 }, {}, {}], bodies: [{ depth_m: 0.24 }] });
-  press('part-points-open');
+  press('duty-open-points');
   expect(screen.queryByTestId('duty-points.0.power_W')).toBeNull();
   expect(screen.getByTestId('duty-bodies.0.depth_m')).toBeTruthy();
 });
 
 test('a winter that nobody spoke of is not known, and several waters name what turns them over', () => {
-  expect(textAt(BLANK_POOL, 'winter')).toBe('');
+  expect(textAt(DUTY_FORM.blank, 'winter')).toBe('');
   stand(withText(poolTexts(PANEL_DUTY), 'winter', ''));
-  expect(wordsOf('part-winter')).toContain('Not said');
+  expect(wordsOf('duty-part-winter')).toContain('Not said');
   expect(duty()!.winter).toBeNull();
-  press('part-water-open');
+  press('duty-open-water');
   expect(screen.queryByTestId('duty-bodies.0.circuits-Filter')).toBeNull();
   press('duty-bodies-add');
   press('duty-bodies.0.circuits-Filter');
@@ -83,7 +88,7 @@ test('a winter that nobody spoke of is not known, and several waters name what t
 
 test('every part opens, and what is changed in it is read', () => {
   stand();
-  for (const part of PARTS) press(`part-${part}-open`);
+  for (const part of PARTS) press(`duty-open-${part}`);
   type('duty-bodies.0.depth_m', '1.5');
   type('duty-limits.cover_m3h', '');
   press('duty-circuits.0.exposed');
@@ -104,22 +109,22 @@ test('every part opens, and what is changed in it is read', () => {
 
 test('shapes, circuits and prices are added and taken away', () => {
   stand();
-  press('part-water-open');
+  press('duty-open-water');
   press('duty-bodies.0.shapes-add');
   press('duty-bodies.0.shapes.1.shape-round');
   type('duty-bodies.0.shapes.1.length_m', '2.4');
   expect(duty()?.bodies[0].shapes).toHaveLength(2);
   // what is added counts at once
-  expect(wordsOf('part-water')).toContain('Seal pool: 47.5 m³');
+  expect(wordsOf('duty-part-water')).toContain('Seal pool: 47.5 m³');
   type('duty-bodies.0.depth_m', '');
-  expect(wordsOf('part-water')).toContain('Seal pool: not complete yet.');
+  expect(wordsOf('duty-part-water')).not.toContain('turned over');
   type('duty-bodies.0.depth_m', '1.3');
   // a round one has no width to ask for
   expect(screen.queryByTestId('duty-bodies.0.shapes.1.width_m')).toBeNull();
-  press('part-tariff-open');
+  press('duty-open-tariff');
   press('duty-tariff.windows.3-remove');
   expect((textAt(texts, 'tariff.windows') as readonly Texts[]).length).toBe(3);
-  press('part-circuits-open');
+  press('duty-open-circuits');
   press('duty-circuits-add');
   expect(duty()).toBeNull();
   expect(screen.getByText('Give the circuit a name.')).toBeTruthy();
@@ -137,7 +142,7 @@ test('the body, the point and the circuit that must be there cannot be taken awa
       needs: [],
     }),
   );
-  for (const part of ['water', 'points', 'circuits']) press(`part-${part}-open`);
+  for (const part of ['water', 'points', 'circuits']) press(`duty-open-${part}`);
   expect(screen.queryByTestId('duty-bodies.0-remove')).toBeNull();
   expect(screen.queryByTestId('duty-points.0-remove')).toBeNull();
   expect(screen.queryByTestId('duty-circuits.0-remove')).toBeNull();
@@ -150,7 +155,7 @@ test('what a computation could not take is said at the part it came from', () =>
       fault={new InputError('prices', 'Mon in Jan: No price from 6:00 to 6:30.')}
     />,
   );
-  expect(wordsOf('part-tariff')).toContain('No price from 6:00 to 6:30.');
+  expect(wordsOf('duty-part-tariff')).toContain('No price from 6:00 to 6:30.');
   expect(screen.getByTestId('duty-tariff.windows.0.from')).toBeTruthy();
-  expect(wordsOf('part-points')).not.toContain('No price');
+  expect(wordsOf('duty-part-points')).not.toContain('No price');
 });

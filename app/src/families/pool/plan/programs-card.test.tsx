@@ -146,7 +146,7 @@ test('a pump that nobody lets run says so beside its cost', () => {
 
 test('runs by hand: typed in the duty, planned on the boost run, refused where they make no sense', () => {
   const job = planning(null);
-  press('part-timed-open');
+  press('duty-open-timed');
   press('duty-timedRuns-add');
   // what was only just added is no mistake yet
   expect(screen.queryByText('Give the run a name.')).toBeNull();

@@ -1,15 +1,15 @@
-import { frostNightCost, poolChoices } from '@barythm/core/families/pool';
+import { frostNightCost, poolChoices, understand } from '@barythm/core/families/pool';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words/words';
 import type { PoolWork } from './use-pool-plan';
 
 /** What frost guard costs on a frosty night, which circuits it moves, and what it does not protect. */
 export function WinterCard({ work }: { work: PoolWork }) {
-  const { context, plan } = work;
+  const { context, values } = work;
   const { duty } = context;
   if (duty.winter === 'none') return null;
   const exposed = duty.circuits.filter((circuit) => circuit.exposed).map(({ name }) => name);
-  const cost = frostNightCost(context, plan.settings);
+  const cost = frostNightCost(context, understand(context.profile, context.plate, values));
   const { currency } = duty.tariff;
   return (
     <Card title="Frost" testID="winter">

@@ -1,0 +1,81 @@
+import { groundOf, type Family, type FamilyKind, type ViewOf } from '@barythm/core/families';
+import { bySeverity, type Finding } from '@barythm/core/findings';
+import { InputError } from '@barythm/core/input';
+import { plannedTargets, type PlannedTarget } from '@barythm/core/job';
+import type { SettingValue, SettingValues } from '@barythm/core/profile';
+import { keyOf } from '@barythm/core/sheet';
+import { useMemo } from 'react';
+
+/** What was moved by hand in the plan: values by address. */
+export type ByHand = Readonly<Record<string, SettingValue>>;
+export const NOTHING_MOVED: ByHand = {};
+
+/** What a duty leads to on the pump that is looked at. */
+export interface Planned<K extends FamilyKind> {
+  readonly context: K['context'];
+  readonly targets: readonly PlannedTarget[];
+  /** what the controller would hold with these targets */
+  readonly values: SettingValues;
+  /** what is believed to be in the controller; null where nothing is known of it */
+  readonly before: SettingValues | null;
+  readonly findings: { readonly found: readonly Finding[]; readonly target: readonly Finding[] };
+}
+
+/** Either what a duty leads to, or what in it cannot be computed with, by its field. */
+export type PlannedOrFault<K extends FamilyKind> =
+  | { readonly work: Planned<K>; readonly fault: null }
+  | { readonly work: null; readonly fault: InputError | null };
+
+/** What follows from the duty alone: worked out once for each key press in the duty, not for each move of a point. */
+function groundwork<K extends FamilyKind>(family: Family<K>, view: ViewOf<K>, duty: K['duty']) {
+  const values: SettingValues = { ...view.document.lastLeft?.values, ...view.values.found };
+  const context = family.context(groundOf(view, duty, { ...values, ...view.values.force }));
+  const before = Object.keys(values).length > 0 ? values : null;
+  return {
+    context,
+    before,
+    plan: family.plan(context),
+    found: before ? family.check(context, 'found', before) : [],
+  };
+}
+
+/** The plan with what was moved by hand: fast enough for every frame of a drag. */
+function withByHand<K extends FamilyKind>(
+  family: Family<K>,
+  { context, before, plan, found }: ReturnType<typeof groundwork<K>>,
+  byHand: ByHand,
+): Planned<K> {
+  const targets = plannedTargets(context.profile, plan, family.reasons, byHand);
+  const values: Record<string, SettingValue | undefined> = { ...plan.values };
+  for (const target of targets) values[keyOf(target.address)] = target.value;
+  const target = bySeverity(family.checkPlan(context, { ...plan, values }));
+  return { context, targets, values, before, findings: { found, target } };
+}
+
+/** The plan for the duty as it is typed; nothing while the duty is not complete or cannot be computed with. */
+export function usePlanned<K extends FamilyKind>(
+  family: Family<K>,
+  view: ViewOf<K>,
+  duty: K['duty'] | null,
+  byHand: ByHand = NOTHING_MOVED,
+): PlannedOrFault<K> {
+  const ground = useMemo(
+    () => (duty ? attempt(() => groundwork(family, view, duty)) : null),
+    [family, view, duty],
+  );
+  return useMemo(() => {
+    if (ground === null) return { work: null, fault: null };
+    if (ground instanceof InputError) return { work: null, fault: ground };
+    const work = attempt(() => withByHand(family, ground, byHand));
+    return work instanceof InputError ? { work: null, fault: work } : { work, fault: null };
+  }, [family, ground, byHand]);
+}
+
+function attempt<T>(compute: () => T): T | InputError {
+  try {
+    return compute();
+  } catch (error) {
+    if (error instanceof InputError) return error;
+    throw error;
+  }
+}

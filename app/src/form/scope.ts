@@ -1,0 +1,71 @@
+import { createContext, useContext } from 'react';
+import { useReader } from '../ui/reader';
+import { Look, told, type Told } from './look';
+import { textAt, withText, type PathErrors, type Texts } from './texts';
+
+interface FormScope {
+  readonly texts: Texts;
+  readonly errors: PathErrors;
+  readonly change: (texts: Texts) => void;
+  /** what the test ids of its fields begin with */
+  readonly name: string;
+  /** somebody asked what is missing: until then an empty field is no mistake */
+  readonly tried?: boolean;
+}
+
+const FormContext = createContext<FormScope | null>(null);
+export const FormProvider = FormContext.Provider;
+
+export function useForm(): FormScope {
+  const scope = useContext(FormContext);
+  if (!scope) throw new Error('A field stands outside of its form.');
+  return scope;
+}
+
+/** The form as it is seen from one of its groups. */
+export function useLook(path: string): Look {
+  const { texts } = useForm();
+  return new Look(texts, path, useReader());
+}
+
+export interface Spot {
+  readonly text: string;
+  readonly set: (text: string) => void;
+  readonly error: string | undefined;
+  /** nothing stands there yet, and something must */
+  readonly missing: boolean;
+  readonly testID: string;
+}
+
+/** One place of the form: its text, what is wrong with it, and its test id. */
+export function useSpot(path: string): Spot {
+  const { texts, errors, change, name, tried = true } = useForm();
+  const text = textAt(texts, path);
+  const blank = typeof text !== 'string' || text.trim() === '';
+  const quiet = blank && !tried;
+  return {
+    text: typeof text === 'string' ? text : '',
+    set: (next) => change(withText(texts, path, next)),
+    error: quiet ? undefined : errors[path],
+    missing: quiet && errors[path] !== undefined,
+    testID: `${name}-${path}`,
+  };
+}
+
+/** Whether anything of these places is to be shown as wrong: empty ones only once somebody asked. */
+export function isTold({ texts, errors, tried = true }: FormScope, paths: readonly string[]): boolean {
+  return paths.some((path) => {
+    const text = textAt(texts, path);
+    return errors[path] !== undefined && (tried || (text !== undefined && text !== ''));
+  });
+}
+
+/** A hint, after the word that the place is needed. */
+export function hintOf(
+  hint: Told<string | undefined> | undefined,
+  look: Look,
+  missing: boolean,
+): string | undefined {
+  const words = told(hint, look);
+  return missing ? ['Needed', words].filter(Boolean).join('  ·  ') : words;
+}
