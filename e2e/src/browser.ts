@@ -4,6 +4,8 @@ import { join } from 'node:path';
 import { Builder, By, Key, Origin, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome';
 
+/** The pad goes on within two frames; a field that records keeps the focus while it is still there. */
+const MOVED_ON_MS = 500;
 const WAIT_MS = 15_000;
 /** The search for a plan ends by itself before this. */
 const HEAVY_MS = 60_000;
@@ -118,6 +120,15 @@ export class Browser {
   /** Test id of the field that has the focus; empty without one. */
   async focused(): Promise<string> {
     return this.driver.executeScript('return document.activeElement?.dataset.testid ?? ""');
+  }
+
+  /** Waits until another field than this has the focus, or none; a field that has something to say keeps it. */
+  async movedOn(id: string): Promise<void> {
+    const wrong = () =>
+      this.driver.executeScript<boolean>('return document.activeElement?.ariaInvalid === "true"');
+    await this.driver
+      .wait(async () => (await this.focused()) !== id || (await wrong()), MOVED_ON_MS)
+      .catch(() => undefined);
   }
 
   /** Closes the figure pad where it is open; it may be closing by itself just now. */

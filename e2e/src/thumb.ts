@@ -50,6 +50,8 @@ export class Thumb {
       await this.browser.tapKey(digit);
     }
     await this.tap('pad-next');
+    // the pad goes on by itself, a frame or two later: a thumb that does not wait for it would tap in vain
+    await this.browser.movedOn(id);
   }
 
   /** Words are typed on the phone's own keyboard: the tap that opens it is counted, its letters are not. */
