@@ -78,7 +78,10 @@ async function asFound() {
   await browser.tap('now-state-program');
   await browser.type('now-speed_rpm', '2900');
   await browser.type('now-power_W', '1475');
-  await browser.type('now-why', 'No meter in the line.');
+  await browser.tap('now-unread-flow_m3h');
+  await browser.type('now-why-flow_m3h', 'No meter in the line.');
+  await browser.tap('now-unread-filter_bar');
+  await browser.tap('now-unread-water_C');
   await browser.tap('now-save');
   await browser.says('readings-now', 'A program runs');
   await browser.type(

@@ -23,8 +23,13 @@ export type ProfileErrors = Readonly<Record<string, string>>;
 /** What a family paints for itself, on pages that are every pump's. */
 export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = BenchDraft> {
   readonly found: {
-    /** readings that take a running pump and its power: before it is locked off */
-    readonly Readings: ComponentType;
+    /** what the readings on arrival come to against each other */
+    readonly Verdict?: ComponentType;
+    /** what helps to take one of them: strokes counted by tapping along */
+    readonly Counter?: {
+      readonly field: string;
+      Aid(props: { onRate(rate: number): void }): ReactNode;
+    };
     /** what is read on a card of its own, before the other settings */
     readonly Before?: ComponentType;
     /** the group of settings that is read there */

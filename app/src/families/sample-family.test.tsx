@@ -58,7 +58,9 @@ const ALL = ['arrive', 'found', 'plan', 'set', 'prove', 'leave'] as const;
 
 test('as found: its own cards stand among those of any pump', () => {
   standJob(PROFILE, <AsFoundStage />, [], walked('arrive', 'found'));
-  expect(screen.getByText('Readings of a fan')).toBeTruthy();
+  expect(screen.getByText('Verdict on a fan')).toBeTruthy();
+  expect(wordsOf('readings-now')).toContain('It turns');
+  expect(wordsOf('readings-now')).toContain('Speed it shows');
   expect(wordsOf('identify')).toContain('Serial S-1, 40 W.');
   expect(wordsOf('found-sheet')).toContain('2 of 2 settings recorded');
   expect(screen.getByText('Turns too slowly')).toBeTruthy();

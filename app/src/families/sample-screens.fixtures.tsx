@@ -9,7 +9,7 @@ const says = (words: string) => () => <Text>{words}</Text>;
 /** For tests only: what a family paints for itself, as little as it may be. */
 export const fanScreens: FamilyScreens<FanKind> = {
   found: {
-    Readings: says('Readings of a fan'),
+    Verdict: says('Verdict on a fan'),
     apart: () => undefined,
     Work: says('Work on a fan'),
   },

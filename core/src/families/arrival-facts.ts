@@ -1,24 +1,34 @@
 import { fig, figureWithUnit, presentReader, type Quantity } from '../units';
-import type { HandoverFact } from '../visit';
+import { lastRecord, type HandoverFact, type JobDocument } from '../visit';
+import type { ArrivalReadings } from './family';
 
 /** A figure with its unit, in the units of whoever reads now. */
 export const shown = (q: Quantity, value: number): string => figureWithUnit(fig(q, value), presentReader());
 
-/** A reading on arrival: its field in the record, what it is called, and what was read; null where nothing was. */
-export type ArrivalReading = readonly [field: string, name: string, q: Quantity, value: number | null];
+/** What was read on arrival, by the key of its field; null where nobody took readings. */
+export interface ReadOnArrival {
+  readonly figures: Readonly<Record<string, number | null>>;
+  readonly unreadable: Readonly<Record<string, string>>;
+  readonly state: string | null;
+}
 
-/** Readings on arrival in words, with why any could not be taken. None are given where nobody took them. */
-export function arrivalFacts(
-  taken: { readonly unreadable: Readonly<Record<string, string>> } | null,
-  readings: readonly ArrivalReading[],
-): HandoverFact[] {
-  if (!taken) return [{ label: 'On arrival', words: 'no readings were taken' }];
-  const words = readings.flatMap(([field, name, q, value]) =>
-    value !== null
-      ? [`${name} ${shown(q, value)}`]
-      : Object.hasOwn(taken.unreadable, field)
-        ? [`${name} not read (${taken.unreadable[field].trim().replace(/\.+$/, '')})`]
-        : [],
-  );
+/** The last readings on arrival of a job; null where nobody took any. */
+export function readOnArrival(document: JobDocument, readings: ArrivalReadings): ReadOnArrival | null {
+  const record = lastRecord(document, readings.record);
+  if (!record) return null;
+  const { unreadable = {}, state = null, ...body } = record.body as unknown as Partial<ReadOnArrival>;
+  return { figures: body as ReadOnArrival['figures'], unreadable, state };
+}
+
+/** Readings on arrival in words, with why any could not be taken. */
+export function arrivalFacts(document: JobDocument, readings: ArrivalReadings): HandoverFact[] {
+  const read = readOnArrival(document, readings);
+  if (!read) return [{ label: 'On arrival', words: 'no readings were taken' }];
+  const words = readings.fields(document).flatMap(({ key, said, quantity }) => {
+    const value = read.figures[key] ?? null;
+    if (value !== null) return [`${said} ${shown(quantity, value)}`];
+    const why = read.unreadable[key]?.trim().replace(/\.+$/, '');
+    return why === undefined ? [] : [`${said} not read (${why})`];
+  });
   return words.length === 0 ? [] : [{ label: 'On arrival', words: words.join(', ') }];
 }

@@ -103,6 +103,36 @@ export interface PlateOption {
   readonly label: string;
 }
 
+/** One thing that is read on arrival, before anything is touched. */
+export interface ReadingField {
+  /** its key in the record */
+  readonly key: string;
+  readonly label: string;
+  /** in a sentence: “discharge not read” */
+  readonly said: string;
+  readonly quantity: Quantity;
+}
+
+/** Readings as they were taken: figures and reasons by the key of the field. */
+export interface ReadingsTaken {
+  readonly figures: Readonly<Record<string, number | null>>;
+  readonly unreadable: Readonly<Record<string, string>>;
+  /** how a figure was come by, where there is more than one way */
+  readonly by: Readonly<Record<string, string>>;
+  readonly state: string | null;
+}
+
+/** The readings on arrival: what the pump was doing before anything was touched. */
+export interface ArrivalReadings {
+  /** the record that they go into */
+  readonly record: RecordKind;
+  /** what is read on this pump, in the order in which it is asked */
+  fields(document: JobDocument): readonly ReadingField[];
+  /** what it can be found doing; null where that is not asked */
+  readonly states: readonly PlateOption[] | null;
+  body(taken: ReadingsTaken): RecordBody;
+}
+
 /** What a pump is told by, as it is seen at the site: looked at, and never remembered from a like one. */
 export interface TellingSource {
   readonly label: string;
@@ -239,8 +269,7 @@ export interface Family<K extends FamilyKind> {
     readonly source: TellingSource | null;
     /** the code of setting a pump whose plate was not read */
     readonly plateCode: string;
-    /** the record that its readings on arrival go into */
-    readonly readings: RecordKind;
+    readonly readings: ArrivalReadings;
   };
   /** why a record is turned down, by a rule of this family; null where it may be taken */
   refuse(record: RecordBody): Refusal | null;

@@ -4,6 +4,7 @@ export * from './all';
 export { isOptionRole, ROLE_QUANTITIES, rolesOfFamily, roleUnitFault } from './roles';
 export { ALL_TEXTS } from './texts';
 export { EVENT_WORDS, scenarioSchema } from './events';
+export { readOnArrival, type ReadOnArrival } from './arrival-facts';
 export { groundOf } from './ground';
 export { laterDate } from './later-date';
 export { PLATE_CHOICES, PLATE_COLUMNS, PLATE_FIGURES, plateFaults, plateFigure, plateFrom } from './plates';

@@ -4,6 +4,7 @@ import { findingMaker, type Finding, type Subject, type TextBook } from '../find
 import type { Parameter, ProfileOf, SettingValues } from '../profile';
 import { judgeFigure, judgeState, stateCheck } from '../proof';
 import { fig } from '../units';
+import { arrivalFacts } from './arrival-facts';
 import type { Family, FamilyKind } from './family';
 import { STOPPED } from './make-safe';
 import { PlanDraft } from './plan-draft';
@@ -91,7 +92,16 @@ export const fanFamily: Family<FanKind> = {
     duty: z.object({ family: z.literal('fan'), wanted_pct: z.number().min(0).max(100) }).strict(),
     plate: z.object({ family: z.literal('fan'), rated_W: z.number().positive().nullable() }).strict(),
     behaviours: z.object({ family: z.literal('fan'), hasClock: z.boolean() }).strict(),
-    records: [],
+    records: [
+      z
+        .object({
+          kind: z.literal('fan-now'),
+          speed_pct: z.number().nullable(),
+          state: z.literal('turns'),
+          unreadable: z.record(z.string(), z.string()),
+        })
+        .strict(),
+    ],
     carried: [],
   },
   roles: ['speed', 'state'],
@@ -118,7 +128,13 @@ export const fanFamily: Family<FanKind> = {
     plate: [{ key: 'rated_W', label: 'Rated power', quantity: 'power' }],
     source: null,
     plateCode: 'FAN-02',
-    readings: 'clock',
+    readings: {
+      record: 'fan-now' as never,
+      fields: () => [{ key: 'speed_pct', label: 'Speed it shows', said: 'speed', quantity: 'percent' }],
+      states: [{ value: 'turns', label: 'It turns' }],
+      body: ({ figures, unreadable, state }) =>
+        ({ kind: 'fan-now', speed_pct: figures.speed_pct ?? null, state, unreadable }) as never,
+    },
   },
   refuse: () => null,
   proof: {
@@ -195,7 +211,7 @@ export const fanFamily: Family<FanKind> = {
       tried: [],
       proof: { points: 0, passed: 0, says: [{ words: 'Air felt at the grille.', sound: true }] },
     }),
-    facts: () => [],
+    facts: ({ document }) => arrivalFacts(document, fanFamily.arrival.readings),
     days: null,
     tables: () => [{ name: 'speeds', label: 'Speeds', fields: ['speed'], rows: [[60]] }],
     week: () => null,

@@ -4,19 +4,25 @@ import { ScenarioCard } from './bench/scenario-card';
 import { StrokeCard } from './bench/stroke-card';
 import { SUMS } from './bench/sums';
 import { scenarioOf, START, type WaterDraft } from './bench/water-draft';
-import { ReadingsNowCard } from './found/readings-now-card';
+import { LiveNow } from './found/live-now';
 import { WorkCards } from './found/work-cards';
 import { MeteringPlan } from './plan/metering-plan';
 import { behaviourLines } from './profile/behaviour-lines';
 import { describe } from './profile/describe';
 import { MeteringProof } from './prove/metering-proof';
+import { TapCounter } from './prove/tap-counter';
 import { DayCard } from './pump/day-card';
 import { dutyLines } from './pump/duty-lines';
 import { StockCard } from './pump/stock-card';
 
 /** What is painted for metering and dosing pumps alone. */
 export const meteringScreens: FamilyScreens<MeteringKind, WaterDraft> = {
-  found: { Readings: ReadingsNowCard, apart: () => undefined, Work: WorkCards },
+  found: {
+    Verdict: LiveNow,
+    Counter: { field: 'rate_spm', Aid: TapCounter },
+    apart: () => undefined,
+    Work: WorkCards,
+  },
   Plan: MeteringPlan,
   Proof: MeteringProof,
   pump: { dutyLines, Day: DayCard, Stock: StockCard },

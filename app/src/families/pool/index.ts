@@ -4,7 +4,7 @@ import type { FamilyScreens } from '../family-screens';
 import { sumsOf } from './bench/sums';
 import { WeatherCard } from './bench/weather-card';
 import { scenarioOf, START, type WeatherDraft } from './bench/weather-draft';
-import { PoolNowCard } from './found/pool-now-card';
+import { PowerNow } from './found/power-now';
 import { WeekFoundCard } from './found/week-found-card';
 import { SensorsCard, WorkCards } from './found/work-cards';
 import { PoolPlan } from './plan/pool-plan';
@@ -17,7 +17,7 @@ import { PoolWeekCard } from './pump/pool-week-card';
 /** What is painted for pool pumps and panels alone. */
 export const poolScreens: FamilyScreens<PoolKind, WeatherDraft> = {
   found: {
-    Readings: PoolNowCard,
+    Verdict: PowerNow,
     // programs are read slot by slot
     Before: WeekFoundCard,
     apart: (profile) => parameterWithRole(profile, 'program.start')?.group,

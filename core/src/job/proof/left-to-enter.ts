@@ -14,7 +14,7 @@ export function leftAsFound(view: JobView): number {
   const records = [
     'make-safe',
     'identify',
-    familyOf(view.family).arrival.readings,
+    familyOf(view.family).arrival.readings.record,
     ...(document.profile.behaviours.hasClock ? (['clock'] as const) : []),
     'messages',
   ] as const;

@@ -92,7 +92,7 @@ function enteredClash(
 
 function recordClash(document: JobDocument, since: number, mine: RecordBody): Clash | null {
   const { readings } = familyOf(document.profile.family).arrival;
-  if (!ONE_OF_A_KIND.has(mine.kind) && mine.kind !== readings) return null;
+  if (!ONE_OF_A_KIND.has(mine.kind) && mine.kind !== readings.record) return null;
   const theirs = document.records.findLast(
     ({ revision, body }) => revision > since && body.kind === mine.kind,
   );

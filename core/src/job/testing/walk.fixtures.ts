@@ -82,6 +82,10 @@ export class Walk {
   }
 
   arrive(): void {
+    const { readings } = this.family.arrival;
+    const figures = Object.fromEntries(readings.fields(this.document).map(({ key }, i) => [key, i + 1]));
+    const state = readings.states?.[0].value ?? null;
+    this.record(readings.body({ figures, unreadable: {}, by: {}, state }));
     this.record({ kind: 'make-safe', steps: this.family.arrival.makeSafe.map(({ key }) => key) });
     const { plate, serial } = this.document.unit;
     this.record({ kind: 'identify', plate, serial, controllerAsProfile: true, note: '' });

@@ -2,26 +2,30 @@ import { fireEvent, screen } from '@testing-library/react-native';
 import { lastRecord } from '@barythm/core/visit';
 import { DUTY, PANEL, PANEL_DUTY, TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
 import { standJob } from '../../../testing/job-stand';
-import { PoolNowCard } from './pool-now-card';
+import { ReadingsCard } from '../../../features/job/as-found/readings-card';
 import { SaltCard } from './salt-card';
 import { ValvesCard } from './valves-card';
 import { press, type } from '../../../testing/touch';
 import { PlateCard } from '../../../features/job/as-found/plate-card';
 
 test('readings on arrival: a wrong figure keeps the rest, a missing one wants its reason', () => {
-  const job = standJob(TEN_SLOTS, <PoolNowCard />, [], { dutyBefore: DUTY });
+  const job = standJob(TEN_SLOTS, <ReadingsCard />, [], { dutyBefore: DUTY });
   press('now-save');
   expect(screen.getByRole('alert')).toHaveTextContent('Say what it was doing.');
   press('now-state-hold');
   press('now-save');
-  expect(screen.getByRole('alert')).toHaveTextContent(/at least one reading, or say why/);
+  expect(screen.getByRole('alert')).toHaveTextContent(/at least one reading, or say what/);
   type('now-speed_rpm', 'fast');
   type('now-power_W', '1480');
   press('now-save');
   expect(screen.getByText('Put the marked figure right first.')).toBeTruthy();
   expect(screen.getByTestId('now-power_W').props.value).toBe('1480');
   type('now-speed_rpm', '2900');
-  type('now-why', 'no meter');
+  press('now-unread-flow_m3h');
+  type('now-why-flow_m3h', 'no meter');
+  // what kept one from being read is offered for the next
+  press('now-unread-filter_bar');
+  press('now-unread-water_C');
   press('now-save');
   expect(lastRecord(job.view().document, 'pool-now')?.body).toMatchObject({
     state: 'hold',

@@ -13,12 +13,13 @@ import { PlateCard } from './plate-card';
 import { MessagesCard } from './messages-card';
 import { ResetsCard } from './resets-card';
 import { FoundSheet } from './found-sheet';
+import { ReadingsCard } from './readings-card';
 
 /** As found: make safe, read the plate, write down every setting and reading before anything is touched. */
 export function AsFoundStage() {
   const { view, go } = useJobScope();
   const { document } = view;
-  const { Readings, Before, After, Work } = screensOf(view.family).found;
+  const { Before, After, Work } = screensOf(view.family).found;
   const identified = lastRecord(document, 'identify')?.id ?? 'new';
   const counted = view.rows.filter((row) => row.found).length;
   return (
@@ -52,7 +53,7 @@ export function AsFoundStage() {
       }
     >
       {/* what takes a running pump and its power is read before it is locked off */}
-      <Readings />
+      <ReadingsCard />
       <MakeSafeCard />
       <PlateCard key={identified} />
       {Before && <Before />}

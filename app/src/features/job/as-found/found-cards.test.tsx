@@ -10,7 +10,7 @@ import { press, type, valueOf, wordsOf } from '../../../testing/touch';
 import { ClockCard } from './clock-card';
 import { FoundSheet } from './found-sheet';
 import { MakeSafeCard } from './make-safe-card';
-import { ReadingsNowCard } from '../../../families/metering/found/readings-now-card';
+import { ReadingsCard } from './readings-card';
 import { PlateCard } from './plate-card';
 
 afterEach(() => forgetDrafts(''));
@@ -120,7 +120,7 @@ describe('the plate', () => {
 
 describe('readings on arrival of a metering pump', () => {
   test('at least one, or why there is none; a wrong figure keeps the rest', () => {
-    const job = standJob(MOTOR, <ReadingsNowCard />);
+    const job = standJob(MOTOR, <ReadingsCard />);
     press('now-save');
     expect(screen.getByText('Enter at least one reading, or say what could not be read.')).toBeTruthy();
     type('now-current_mA', '12.1');
@@ -142,7 +142,7 @@ describe('readings on arrival of a metering pump', () => {
     expect(wordsOf('readings-now')).toContain('Discharge pressure: could not be read: no gauge');
   });
   test('behind a meter no current is asked for, and its display is the meter’s', () => {
-    standJob(MOTOR, <ReadingsNowCard />, [
+    standJob(MOTOR, <ReadingsCard />, [
       {
         kind: 'job.record',
         jobId: 'job-1',

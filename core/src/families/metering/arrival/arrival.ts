@@ -3,6 +3,7 @@ import type { Family } from '../../family';
 import { ISOLATED, STOPPED } from '../../make-safe';
 import type { MeteringKind } from '../kind';
 import { gearsOf } from '../wire/plate';
+import { readings } from './readings';
 
 const SIGNALS: readonly { readonly value: SignalFrom; readonly name: string }[] = [
   { value: 'flow', name: 'flow transmitter' },
@@ -52,5 +53,5 @@ export const arrival: Family<MeteringKind>['arrival'] = {
       `Signal from a ${SIGNALS.find((signal) => signal.value === value)?.name ?? 'source not seen'}`,
   },
   plateCode: 'MET-02',
-  readings: 'readings-now',
+  readings,
 };

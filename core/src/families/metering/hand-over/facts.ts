@@ -1,6 +1,7 @@
 import { dateInWords } from '../../../time';
-import { lastRecord, type HandoverFact } from '../../../visit';
+import type { HandoverFact } from '../../../visit';
 import { arrivalFacts, shown } from '../../arrival-facts';
+import { readings } from '../arrival/readings';
 import type { MeteringView } from '../kind';
 import { strengthToday_gpl } from '../settings/context';
 import type { MeteringDuty } from '../wire/duty';
@@ -13,23 +14,7 @@ export function factsOf({ document, context, duty: planned, today }: MeteringVie
   // with the drawdown that stands in the plate's place
   const duty = context?.duty ?? planned;
   const facts = duty ? [...productFacts(duty, today), ...signalFacts(duty)] : [];
-  const read = lastRecord(document, 'readings-now')?.body ?? null;
-  return [
-    ...facts,
-    ...arrivalFacts(
-      read,
-      read
-        ? [
-            ['current_mA', 'signal', 'current', read.current_mA],
-            ['display_m3h', 'transmitter', 'waterFlow', read.display_m3h],
-            ['rate_spm', 'pump', 'strokeRate', read.rate_spm],
-            ['pressure_bar', 'discharge', 'pressure', read.pressure_bar],
-            ['counter', 'counter', 'strokes', read.counter],
-            ['residual_mgl', 'residual', 'dose', read.residual_mgl],
-          ]
-        : [],
-    ),
-  ];
+  return [...facts, ...arrivalFacts(document, readings)];
 }
 
 function productFacts({ product, strokeVolume }: MeteringDuty, today: string): HandoverFact[] {

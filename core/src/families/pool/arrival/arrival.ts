@@ -3,6 +3,7 @@ import type { Command, RecordBody, Refusal } from '../../../visit';
 import type { Family } from '../../family';
 import { ISOLATED, STOPPED } from '../../make-safe';
 import type { PoolKind } from '../kind';
+import { readings } from './readings';
 
 const COMMANDS: readonly { readonly value: Command; readonly name: string }[] = [
   { value: 'own', name: 'its own programs' },
@@ -54,7 +55,7 @@ export const arrival: Family<PoolKind>['arrival'] = {
       `Commanded by ${COMMANDS.find((one) => one.value === value)?.name ?? 'nobody knows what'}`,
   },
   plateCode: 'POO-20',
-  readings: 'pool-now',
+  readings,
 };
 
 /** Salt without a kit's reading, and valves whose pipes nobody followed, are not written down: the work would be done blind. */
