@@ -1,1 +1,2 @@
 export { onAbove, onBelow } from './threshold';
+export * from './voltage';

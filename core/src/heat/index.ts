@@ -1,1 +1,2 @@
 export * from './solar';
+export * from './heat-flow';

@@ -3,3 +3,7 @@ export * from './body-of-water';
 export * from './crossing';
 export * from './pipe';
 export * from './pump-on-pipes';
+export * from './closed-valve';
+export * from './head-line';
+export * from './season';
+export * from './vessel';

@@ -4,3 +4,4 @@ export * from './whole-strokes';
 export * from './response';
 export * from './expected-values';
 export * from './range-mismatch';
+export * from './sensor-range';

@@ -1,6 +1,18 @@
 import type { z } from 'zod';
 import type { Figure, Quantity } from '../units';
 
+/** What one wants to know, in the order in which it is asked at a pump. */
+export const TOOL_GROUPS = {
+  signals: 'Signals and control',
+  dosing: 'Dose and stock',
+  suction: 'Suction and gas',
+  heads: 'Heat, head and speed',
+  pressure: 'Pressure and vessels',
+  money: 'Time and money',
+  units: 'Units',
+} as const;
+export type ToolGroup = keyof typeof TOOL_GROUPS;
+
 /** A field of a calculator as a person fills it in. */
 export interface ToolField {
   /** where it stands in the input; a point leads into an object: `point.speed` */
@@ -46,6 +58,7 @@ export interface ToolAnswer {
  */
 export interface Tool<In extends z.ZodType, Out> {
   readonly id: string;
+  readonly group: ToolGroup;
   readonly name: string;
   readonly about: string;
   readonly input: In;

@@ -28,6 +28,7 @@ export interface UnitsOutput {
 
 export const unitsTool: Tool<typeof unitsInput, UnitsOutput> = {
   id: 'units',
+  group: 'units',
   name: 'Convert units',
   about: 'A figure in every unit of the trade.',
   input: unitsInput,

@@ -1,4 +1,4 @@
-import { runTool, toolById, TOOLS, workTool, type AnyTool } from './index';
+import { runTool, toolById, TOOLS, toolsByGroup, workTool, type AnyTool } from './index';
 
 const texts = (id: string, changed: Record<string, string> = {}) => {
   const tool = toolById(id)!;
@@ -33,6 +33,14 @@ test.each([
   ['cheapest-two-price', { price_cheap: '0.5' }, 'price_cheap', 'above the high one'],
   ['speed-power', { points: '1200 112\n1200 115' }, 'points', 'All points are at one speed'],
   ['solar', { stop_k: '5' }, 'stop_k', 'Stop must be below start'],
+  ['heat-flow', { difference_k: '0' }, 'difference_k', 'The difference must be more than 0.'],
+  ['control-voltage', { off_v: '2' }, 'off_v', 'at or below the voltage at which it starts'],
+  ['control-voltage', { full_v: '1.5' }, 'full_v', 'must lie above the voltage'],
+  ['sensor-range', { range_set: '0' }, 'range_set', 'must be more than 0'],
+  ['vessel-starts', { stop_bar: '2.8' }, 'stop_bar', 'a higher pressure than it starts at'],
+  ['vessel-starts', { draw_m3h: '2.5' }, 'draw_m3h', 'It never fills the vessel'],
+  ['tariff', { prices: '0:00 6:00 0.2' }, 'prices', 'No price from 6:00 to 24:00.'],
+  ['turnover', { length_m: '0' }, 'length_m', 'The length must be more than 0.'],
 ] as const)('%s with %j says at “%s” what is wrong', (id, changed, field, words) => {
   const { answer, errors } = work(id, changed);
   expect(answer).toBeNull();
@@ -70,4 +78,30 @@ describe('figures that lead nowhere', () => {
     });
     expect(parsed.success).toBe(false);
   });
+});
+
+test('what a search names is found by name, by what it is about and by its group', () => {
+  const found = (search: string) => toolsByGroup(search).flatMap(({ tools }) => tools.map(({ id }) => id));
+  expect(found('')).toHaveLength(Object.keys(TOOLS).length);
+  expect(found('vessel')).toEqual(['stop-frequency', 'vessel-starts']);
+  expect(found('Heat  circulator')).toEqual(['mode-line', 'season']);
+  expect(found('kettle')).toEqual([]);
+});
+
+test('a run past midnight is priced on both sides of it', () => {
+  const over = TOOLS.tariff.run({
+    power_w: 1000,
+    runs: [[1320, 120]],
+    prices: [
+      [0, 360, 0.1],
+      [360, 1440, 0.3],
+    ],
+  });
+  expect(over).toMatchObject({ energy_kwh: 4, cost_day: 2 * 0.3 + 2 * 0.1, dear_share: expect.closeTo(0.75, 9) });
+});
+
+test('what never stops, and gas above the start, are told', () => {
+  expect(work('stop-frequency', { stop_hz: '38' }).answer?.verdict?.words).toContain('It never stops');
+  expect(work('vessel-starts', { precharge_bar: '3' }).answer?.verdict?.words).toContain('drops at a stroke');
+  expect(work('sensor-range', {}).answer?.verdict?.good).toBe(false);
 });

@@ -1,14 +1,20 @@
-import { TOOLS } from '@barythm/core/tools';
+import { TOOL_GROUPS, toolsByGroup } from '@barythm/core/tools';
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { Card, LinkCard } from '../../ui/card';
 import { Choice } from '../../ui/fields/choice';
+import { Field } from '../../ui/fields/field';
 import { setUnitsWanted, useUnitsWanted } from '../../ui/reader';
 import { Screen } from '../../ui/screen/screen';
-import { Words } from '../../ui/words/words';
+import { SPACE } from '../../ui/theme';
+import { Heading, Words } from '../../ui/words/words';
 
 /** The calculators by themselves, without a pump. */
 export function ToolsScreen() {
   const router = useRouter();
+  const [search, setSearch] = useState('');
+  const groups = toolsByGroup(search);
   return (
     <Screen title="Tools">
       <Words>Calculators for the pocket: no pump needed, nothing is saved to a job.</Words>
@@ -18,23 +24,39 @@ export function ToolsScreen() {
         </Words>
         <Words>A simulated pump and plant: run any settings through a day, and throw faults in.</Words>
       </LinkCard>
-      {Object.values(TOOLS).map((tool) => (
-        <LinkCard
-          key={tool.id}
-          label={tool.name}
-          testID={`tool-${tool.id}`}
-          onPress={() => router.navigate(`/tools/${tool.id}`)}
-        >
-          <Words bold size="large">
-            {tool.name}
-          </Words>
-          <Words>{tool.about}</Words>
-        </LinkCard>
+      <Field
+        words
+        label="Search"
+        testID="tools-search"
+        value={search}
+        hint="Such as vessel, heat, pulses"
+        onChange={setSearch}
+      />
+      {groups.length === 0 && <Words testID="tools-none">No calculator is called so.</Words>}
+      {groups.map(({ group, tools }) => (
+        <View key={group} style={styles.group} testID={`tools-${group}`}>
+          <Heading>{TOOL_GROUPS[group]}</Heading>
+          {tools.map((tool) => (
+            <LinkCard
+              key={tool.id}
+              label={tool.name}
+              testID={`tool-${tool.id}`}
+              onPress={() => router.navigate(`/tools/${tool.id}`)}
+            >
+              <Words bold size="large">
+                {tool.name}
+              </Words>
+              <Words>{tool.about}</Words>
+            </LinkCard>
+          ))}
+        </View>
       ))}
       <UnitsChoice />
     </Screen>
   );
 }
+
+const styles = StyleSheet.create({ group: { gap: SPACE.m } });
 
 /** Metric, US or both: a choice of this device. Fields stay metric, with the other beside them. */
 function UnitsChoice() {

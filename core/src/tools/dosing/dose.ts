@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { aged_gpl, neededPumpFlow_lph, strength_gpl } from '../dosing';
-import { figure, line, notNegative, positive } from './fields';
-import type { Tool } from './tool';
+import { aged_gpl, neededPumpFlow_lph, strength_gpl } from '../../dosing';
+import { figure, line, notNegative, positive } from '../fields';
+import type { Tool } from '../tool';
 
 export const doseInput = z.object({
   water_m3h: positive('The water flow'),
@@ -23,6 +23,7 @@ export interface DoseOutput {
 
 export const doseTool: Tool<typeof doseInput, DoseOutput> = {
   id: 'dose',
+  group: 'dosing',
   name: 'Dose to pump flow',
   about: 'The pump flow that gives a dose: q = Q·D/C, with the strength aged by its half-life.',
   input: doseInput,

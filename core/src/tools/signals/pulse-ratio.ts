@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { productPerPulse_mL, pulseChoices, pulseRate_ppm, type PulseChoice } from '../dosing';
-import { formatNumber } from '../units';
-import { figure, line, positive } from './fields';
-import type { Tool, ToolLine } from './tool';
+import { productPerPulse_mL, pulseChoices, pulseRate_ppm, type PulseChoice } from '../../dosing';
+import { formatNumber } from '../../units';
+import { figure, line, positive } from '../fields';
+import type { Tool, ToolLine } from '../tool';
 
 export const pulseRatioInput = z.object({
   litres_per_pulse: positive('The water for each pulse'),
@@ -41,6 +41,7 @@ const RUNNERS_UP = 4;
 
 export const pulseRatioTool: Tool<typeof pulseRatioInput, PulseRatioOutput> = {
   id: 'pulse-ratio',
+  group: 'signals',
   name: 'Pulse ratio',
   about:
     'Strokes for each pulse, or pulses for each stroke, and the stroke length: L = 100·vp/(n·v100), vp = K·D/C.',

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { batchPicture } from '../dosing';
-import { figure, line, positive } from './fields';
-import type { Tool } from './tool';
+import { batchPicture } from '../../dosing';
+import { figure, line, positive } from '../fields';
+import type { Tool } from '../tool';
 
 export const batchInput = z.object({
   volume_ml: positive('The volume of a batch'),
@@ -19,6 +19,7 @@ export interface BatchOutput {
 
 export const batchTool: Tool<typeof batchInput, BatchOutput> = {
   id: 'batch',
+  group: 'dosing',
   name: 'Batch',
   about:
     'Strokes of a batch, what rounding leaves, how long it takes, and whether it is done before the next trigger.',

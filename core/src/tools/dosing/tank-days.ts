@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { tankDays } from '../dosing';
-import { figure, line, notNegative, positive } from './fields';
-import type { Tool } from './tool';
+import { tankDays } from '../../dosing';
+import { figure, line, notNegative, positive } from '../fields';
+import type { Tool } from '../tool';
 
 export const tankDaysInput = z.object({
   volume_l: notNegative('The volume'),
@@ -17,6 +17,7 @@ export interface TankDaysOutput {
 
 export const tankDaysTool: Tool<typeof tankDaysInput, TankDaysOutput> = {
   id: 'tank-days',
+  group: 'dosing',
   name: 'Tank days',
   about: 'Days until a tank reaches its warn and its stop level.',
   input: tankDaysInput,

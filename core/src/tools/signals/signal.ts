@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { valueAt } from '../signal';
-import { choice, figure, line, number } from './fields';
-import type { Tool } from './tool';
+import { valueAt } from '../../signal';
+import { choice, figure, line, number } from '../fields';
+import type { Tool } from '../tool';
 
 export const signalInput = z.object({
   x_mA: number('The current'),
@@ -14,6 +14,7 @@ export const signalInput = z.object({
 
 export const signalTool: Tool<typeof signalInput, { value: number }> = {
   id: 'signal',
+  group: 'signals',
   name: 'Two-point signal',
   about: 'What a pump with two set points does at a current: y = y1 + (x − x1)(y2 − y1)/(x2 − x1).',
   input: signalInput,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { positive } from './fields';
+import { positive } from '../fields';
 
 /** A measured point of a variable-speed pump, as the tools take it. */
 export const pointInput = z.object({

@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { InputError } from '../input';
-import { cheapestTwoPrice } from '../schedule';
-import { DAY_MIN } from '../time';
-import { figure, line, notNegative, positive } from './fields';
-import { pointInput } from './flow-point';
-import type { Tool } from './tool';
+import { InputError } from '../../input';
+import { cheapestTwoPrice } from '../../schedule';
+import { DAY_MIN } from '../../time';
+import { figure, line, notNegative, positive } from '../fields';
+import { pointInput } from '../heat-and-head/flow-point';
+import type { Tool } from '../tool';
 
 export const cheapestTwoPriceInput = z.object({
   volume_m3: positive('The volume of a day'),
@@ -23,6 +23,7 @@ export interface CheapestTwoPriceOutput {
 
 export const cheapestTwoPriceTool: Tool<typeof cheapestTwoPriceInput, CheapestTwoPriceOutput> = {
   id: 'cheapest-two-price',
+  group: 'money',
   name: 'Two prices',
   about: 'The cheapest pair of speeds for a day’s volume at two prices, where nothing else limits them.',
   input: cheapestTwoPriceInput,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { calibrate, CALIBRATION_FAULT_WORDS, type CalibrationFault } from '../dosing';
-import { figure, figures, line, positive } from './fields';
-import type { Tool } from './tool';
+import { calibrate, CALIBRATION_FAULT_WORDS, type CalibrationFault } from '../../dosing';
+import { figure, figures, line, positive } from '../fields';
+import type { Tool } from '../tool';
 
 export const calibrationInput = z.object({
   volumes_ml: z
@@ -25,6 +25,7 @@ export interface CalibrationOutput {
 
 export const calibrationTool: Tool<typeof calibrationInput, CalibrationOutput> = {
   id: 'calibration',
+  group: 'dosing',
   name: 'Drawdown',
   about:
     'Volume drawn over a number of strokes, three times: the volume of a stroke, whether to trust it, the new factor.',

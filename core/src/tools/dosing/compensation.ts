@@ -1,8 +1,8 @@
-import { fig, figureWithUnit, presentReader } from '../units';
+import { fig, figureWithUnit, presentReader } from '../../units';
 import { z } from 'zod';
-import { compensation } from '../dosing';
-import { figure, line, notNegative, positive } from './fields';
-import type { Tool } from './tool';
+import { compensation } from '../../dosing';
+import { figure, line, notNegative, positive } from '../fields';
+import type { Tool } from '../tool';
 
 export const compensationInput = z.object({
   stroke_ml: positive('The stroke volume'),
@@ -22,6 +22,7 @@ export interface CompensationOutput {
 
 export const compensationTool: Tool<typeof compensationInput, CompensationOutput> = {
   id: 'compensation',
+  group: 'dosing',
   name: 'Pressure compensation',
   about: 'The rate that keeps the flow at a back pressure, and the pressure at which it runs out.',
   input: compensationInput,

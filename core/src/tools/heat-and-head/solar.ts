@@ -1,8 +1,8 @@
-import { fig, figureWithUnit, presentReader } from '../units';
+import { fig, figureWithUnit, presentReader } from '../../units';
 import { z } from 'zod';
-import { SOLAR_GAP_LEAST_K, solarRunning } from '../heat';
-import { figure, line, number, positive, rows } from './fields';
-import type { Tool } from './tool';
+import { SOLAR_GAP_LEAST_K, solarRunning } from '../../heat';
+import { figure, line, number, positive, rows } from '../fields';
+import type { Tool } from '../tool';
 
 export const solarInput = z.object({
   start_k: positive('The start difference'),
@@ -23,6 +23,7 @@ export interface SolarOutput {
 
 export const solarTool: Tool<typeof solarInput, SolarOutput> = {
   id: 'solar',
+  group: 'heads',
   name: 'Solar differences',
   about:
     'When solar heating runs over a row of readings of roof and water, by its start and stop difference.',

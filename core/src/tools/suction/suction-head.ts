@@ -1,8 +1,8 @@
-import { fig, figureWithUnit, presentReader } from '../units';
+import { fig, figureWithUnit, presentReader } from '../../units';
 import { z } from 'zod';
-import { NPSH_MARGIN_m, NPSH_NEEDED_UNKNOWN_m, suctionHead } from '../dosing';
-import { figure, line, notNegative, number, positive } from './fields';
-import type { Tool } from './tool';
+import { NPSH_MARGIN_m, NPSH_NEEDED_UNKNOWN_m, suctionHead } from '../../dosing';
+import { figure, line, notNegative, number, positive } from '../fields';
+import type { Tool } from '../tool';
 
 const metres = (value: number) => figureWithUnit(fig('length', value), presentReader());
 
@@ -25,6 +25,7 @@ export interface SuctionHeadOutput {
 
 export const suctionHeadTool: Tool<typeof suctionHeadInput, SuctionHeadOutput> = {
   id: 'suction-head',
+  group: 'suction',
   name: 'Suction head',
   about:
     'Head available at the suction valve, less what it takes to set the liquid in the pipe moving at every stroke.',

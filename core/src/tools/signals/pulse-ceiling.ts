@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { ceilingPicture } from '../dosing';
-import { fig, figureWithUnit, presentReader } from '../units';
-import { figure, line, positive } from './fields';
-import type { Tool } from './tool';
+import { ceilingPicture } from '../../dosing';
+import { fig, figureWithUnit, presentReader } from '../../units';
+import { figure, line, positive } from '../fields';
+import type { Tool } from '../tool';
 
 export const pulseCeilingInput = z.object({
   water_max_m3h: positive('The greatest water flow'),
@@ -20,6 +20,7 @@ export interface PulseCeilingOutput {
 
 export const pulseCeilingTool: Tool<typeof pulseCeilingInput, PulseCeilingOutput> = {
   id: 'pulse-ceiling',
+  group: 'signals',
   name: 'Pulse ceiling',
   about:
     'What a ceiling rate does to the dose at high flow: the share above it is lost, or late with a pulse memory.',

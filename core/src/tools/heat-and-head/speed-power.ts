@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { fitPower, powerAt_W } from '../hydraulics';
-import { figure, line, positive, rows } from './fields';
-import type { Tool } from './tool';
+import { fitPower, powerAt_W } from '../../hydraulics';
+import { figure, line, positive, rows } from '../fields';
+import type { Tool } from '../tool';
 
 export const speedPowerInput = z.object({
   /** [rev/min, W] */
@@ -21,6 +21,7 @@ export interface SpeedPowerOutput {
 
 export const speedPowerTool: Tool<typeof speedPowerInput, SpeedPowerOutput> = {
   id: 'speed-power',
+  group: 'heads',
   name: 'Speed and power',
   about: 'Measured points of speed and power: how power grows with speed, and the power at another speed.',
   input: speedPowerInput,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { slowestSuction } from '../dosing';
-import { figure, figures, line, positive } from './fields';
-import type { Tool } from './tool';
+import { slowestSuction } from '../../dosing';
+import { figure, figures, line, positive } from '../fields';
+import type { Tool } from '../tool';
 
 export const slowSuctionInput = z.object({
   rated_lph: positive('The rated flow'),
@@ -18,6 +18,7 @@ export interface SlowSuctionOutput {
 
 export const slowSuctionTool: Tool<typeof slowSuctionInput, SlowSuctionOutput> = {
   id: 'slow-suction',
+  group: 'suction',
   name: 'Slow suction',
   about: 'The slowest suction step that still gives the needed flow with 10 % to spare.',
   input: slowSuctionInput,

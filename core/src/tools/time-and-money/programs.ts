@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DAY_MIN, timeOfDay } from '../time';
+import { DAY_MIN, timeOfDay } from '../../time';
 import {
   checkedTariff,
   daySums,
@@ -7,10 +7,10 @@ import {
   resolveDay,
   type OverlapRule,
   type Segment,
-} from '../schedule';
-import { choice, figure, line, positive, rows } from './fields';
-import { pointInput } from './flow-point';
-import type { Tool } from './tool';
+} from '../../schedule';
+import { choice, figure, line, positive, rows } from '../fields';
+import { pointInput } from '../heat-and-head/flow-point';
+import type { Tool } from '../tool';
 
 const minute = (what: string) =>
   z
@@ -68,6 +68,7 @@ const RULE_WORDS: Readonly<Record<OverlapRule, string>> = {
 
 export const programsTool: Tool<typeof programsToolInput, ProgramsOutput> = {
   id: 'programs',
+  group: 'money',
   name: 'Programs of a day',
   about:
     'What truly runs when programs overlap, by the controller’s own rule; what it moves and costs in a day.',

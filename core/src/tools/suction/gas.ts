@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { gasPicture } from '../dosing';
-import { figure, line, positive } from './fields';
-import type { Tool } from './tool';
+import { gasPicture } from '../../dosing';
+import { figure, line, positive } from '../fields';
+import type { Tool } from '../tool';
 
 export const gasInput = z.object({
   suction_bar_abs: positive('The suction pressure'),
@@ -17,6 +17,7 @@ export interface GasOutput {
 
 export const gasTool: Tool<typeof gasInput, GasOutput> = {
   id: 'gas',
+  group: 'suction',
   name: 'Gas in the head',
   about:
     'Whether a head full of gas can push it out: p·(dead + stroke)/dead against the discharge, absolute pressures.',

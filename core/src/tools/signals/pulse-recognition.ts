@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { recognition } from '../dosing';
-import { figure, figures, line, positive } from './fields';
-import type { Tool } from './tool';
+import { recognition } from '../../dosing';
+import { figure, figures, line, positive } from '../fields';
+import type { Tool } from '../tool';
 
 export const pulseRecognitionInput = z.object({
   options_ms: z
@@ -20,6 +20,7 @@ export interface PulseRecognitionOutput {
 
 export const pulseRecognitionTool: Tool<typeof pulseRecognitionInput, PulseRecognitionOutput> = {
   id: 'pulse-recognition',
+  group: 'signals',
   name: 'Recognition time',
   about:
     'The longest contact time an input may ask for: half of the shorter of closed and open time at the greatest rate.',
