@@ -45,8 +45,8 @@ test('a head that locks on gas: seen on the bench before the pump is touched, an
     await browser.tap('check-holds');
     await browser.tap('seen-holds-stays');
     await returnToAutomatic(browser, 'Current signal on the display.');
-    await browser.says('day-found', '0 % of the time in the wanted band');
-    await browser.says('day-left', 'of the time in the wanted band');
+    await browser.says('same-day-found', '0 % of the time in the wanted band');
+    await browser.says('same-day-left', 'of the time in the wanted band');
     await signAndHandOver(browser);
   });
   const [first] = await handOverText(stage, 'pump-quarantine');

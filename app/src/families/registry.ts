@@ -1,4 +1,5 @@
 import type { AnyKind, FamilyName } from '@barythm/core/families';
+import { circulatorScreens } from './circulator';
 import type { FamilyScreens } from './family-screens';
 import { meteringScreens } from './metering';
 import { poolScreens } from './pool';
@@ -7,6 +8,7 @@ import { poolScreens } from './pool';
 const SCREENS: Readonly<Record<FamilyName, FamilyScreens<AnyKind>>> = {
   metering: meteringScreens,
   pool: poolScreens,
+  circulator: circulatorScreens,
 };
 
 export const ALL_SCREENS = Object.entries(SCREENS) as [FamilyName, FamilyScreens<AnyKind>][];

@@ -2,6 +2,7 @@ export * from './frame';
 export * from './line-chart';
 export * from './signal-chart';
 export * from './dose-chart';
+export * from './pump-chart';
 export * from './runs-chart';
 export * from './strip-chart';
 export * from './stroke-chart';

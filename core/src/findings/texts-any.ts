@@ -164,6 +164,12 @@ export const ANY_TEXTS = {
     will: 'The dose rests on {stroke} a stroke from the plate.',
     todo: 'Read a flow, or draw down a measured volume; the hand-over says “volume not measured” until then.',
   },
+  'ANY-21.flow': {
+    title: 'Flow not measured',
+    so: 'It was seen at work, but neither flow nor power was measured.',
+    will: 'What it moves and what it costs rest on the points of the plan.',
+    todo: 'Read a flow or a meter at one speed at least; the hand-over says “flow not measured” until then.',
+  },
   'ANY-22': {
     title: 'Left part-changed',
     so: 'Work was broken off with {count} open: {settings}.',

@@ -97,7 +97,11 @@ test('a run past midnight is priced on both sides of it', () => {
       [360, 1440, 0.3],
     ],
   });
-  expect(over).toMatchObject({ energy_kwh: 4, cost_day: 2 * 0.3 + 2 * 0.1, dear_share: expect.closeTo(0.75, 9) });
+  expect(over).toMatchObject({
+    energy_kwh: 4,
+    cost_day: 2 * 0.3 + 2 * 0.1,
+    dear_share: expect.closeTo(0.75, 9),
+  });
 });
 
 test('what never stops, and gas above the start, are told', () => {

@@ -86,6 +86,7 @@ const SPELLINGS: Partial<Record<Quantity, Readonly<Record<string, number>>>> = {
   strokeVolume: { ml: 1, l: 1000, cm3: 1, 'cm³': 1, gal: GALLON_L * 1000 },
   pressure: { bar: 1, mbar: 0.001, kpa: 0.01, mpa: 10, psi: PSI_BAR },
   current: { ma: 1, a: 1000 },
+  voltage: { v: 1, mv: 0.001 },
   strokeRate: { 'strokes/min': 1, spm: 1, '1/min': 1, '/min': 1 },
   dose: { 'mg/l': 1, 'g/m3': 1, 'g/m³': 1, ppm: 1 },
   strength: {

@@ -20,6 +20,7 @@ const DECIMALS: Record<Quantity, number> = {
   pressure: 2,
   temperature: 1,
   current: 2,
+  voltage: 2,
   strokeRate: 1,
   dose: 2,
   strength: 1,

@@ -10,6 +10,7 @@ export const INTERNAL_UNIT = {
   pressure: 'bar',
   temperature: '°C',
   current: 'mA',
+  voltage: 'V',
   strokeRate: 'strokes/min',
   dose: 'mg/L',
   strength: 'g/L',

@@ -15,6 +15,7 @@ import { DEMO_POOL_PROFILES } from './pool-values';
 import { INSTRUMENTS, SITES, ZONE } from './places';
 import { POOL_PUMPS, type DemoPoolPump } from './skerrow-pools';
 import { PRODUCTS, PUMPS, type DemoPump } from './skerrow';
+import { CIRCULATORS, DEMO_CIRCULATOR_PROFILES, type DemoCirculator } from './skerrow-circulators';
 import { meteringSeason } from './season-metering';
 import { poolSeason } from './season-pools';
 import { profileSchema } from '@barythm/core/families';
@@ -35,6 +36,7 @@ const METERING_PROFILES: readonly AnyProfile[] = [
 export const DEMO_PROFILES: readonly AnyProfile[] = [
   ...METERING_PROFILES,
   ...Object.values(DEMO_POOL_PROFILES),
+  ...Object.values(DEMO_CIRCULATOR_PROFILES),
 ];
 
 /** True when nobody has written anything yet: demo data never goes over real data. */
@@ -82,7 +84,7 @@ function dutyAt(
   };
 }
 
-function isMetering(pump: DemoPump | DemoPoolPump): pump is DemoPump {
+function isMetering(pump: DemoPump | DemoPoolPump | DemoCirculator): pump is DemoPump {
   return pump.duty.family === 'metering';
 }
 
@@ -123,7 +125,7 @@ async function register(database: Database, dateAgo: (days: number) => string): 
       }),
       options,
     );
-    for (const pump of [...PUMPS, ...POOL_PUMPS]) {
+    for (const pump of [...PUMPS, ...POOL_PUMPS, ...CIRCULATORS]) {
       const { id, siteId, tag, name, place, note } = pump;
       await models.pumps.create(
         {

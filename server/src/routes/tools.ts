@@ -5,7 +5,9 @@ import { problems } from '../problems';
 
 /** The calculators by themselves. The fields are those of the worked examples and of the app. */
 export const toolRoutes: FastifyPluginAsyncZod = async (app) => {
-  app.get('/tools', () => Object.values(TOOLS).map(({ id, group, name, about }) => ({ id, group, name, about })));
+  app.get('/tools', () =>
+    Object.values(TOOLS).map(({ id, group, name, about }) => ({ id, group, name, about })),
+  );
 
   app.post(
     '/tools/:id',

@@ -1,8 +1,7 @@
 import { act, fireEvent, render, screen } from '@testing-library/react-native';
 import type { PumpResource } from '@barythm/contract/resources';
 import type { BenchRun } from '@barythm/core/bench';
-import { benchSheet as runMetering } from '@barythm/core/families/metering';
-import { benchSheet as runPool } from '@barythm/core/families/pool';
+import { benchSheet } from '@barythm/core/job';
 import type { JobDocument } from '@barythm/core/visit';
 import { TODAY } from '../../../../core/src/families/pool/fixtures';
 import { badlySet } from '../../../../core/src/job/testing/fixtures';
@@ -11,7 +10,6 @@ import { forgetDrafts } from '../../draft/use-draft';
 import { press, type, wordsOf } from '../../testing/touch';
 import { BenchCancelled, BenchClient } from '../../workers/bench-client';
 import { BenchScreen } from './bench-screen';
-import { isContextOf } from '@barythm/core/families';
 
 let mockPump: { data?: PumpResource; isLoading?: boolean; error?: Error; refetch?: () => void } = {};
 jest.mock('../../api/queries', () => ({ usePump: () => mockPump }));
@@ -41,11 +39,7 @@ function inPlace() {
       onProgress(0.5);
       const runOf = (values: (typeof sheets)[number]['values']): BenchRun => {
         const asked = JSON.stringify([context.profile.id, values, scenario]);
-        const run =
-          known.get(asked) ??
-          (isContextOf('pool', context)
-            ? runPool(context, values, scenario)
-            : runMetering(context, values, scenario));
+        const run = known.get(asked) ?? benchSheet(context, values, scenario);
         known.set(asked, run);
         return run;
       };

@@ -92,12 +92,6 @@ export const COMMAND_TEXTS = {
     will: 'After a longer cut it {wrong}.',
     todo: 'Tell the customer to check the clock after every cut; put it into the next visit.',
   },
-  'ANY-21.flow': {
-    title: 'Flow not measured',
-    so: 'Speeds were seen, but neither flow nor power was measured.',
-    will: 'Turnover and cost rest on the points of the plan.',
-    todo: 'Read a flow or a meter at one speed at least; the hand-over says “flow not measured” until then.',
-  },
   'PRO-01.days': {
     title: 'No weekdays on this controller',
     so: '{name} is meant for {days}, and this controller runs every program each day.',

@@ -1,0 +1,23 @@
+import type { CirculatorContext } from '@barythm/core/families/circulator';
+import type { Headline, SumRow } from '../../../features/bench/sums-card';
+
+/** The sums that tell most about a circulator, and what it costs. */
+export function sumsOf({ duty }: CirculatorContext): {
+  readonly rows: readonly SumRow[];
+  readonly headline: Headline;
+} {
+  const { currency } = duty;
+  const any = { onlyIfAny: true } as const;
+  return {
+    rows: [
+      { key: 'cost', label: 'Cost', unit: currency, decimals: 2, of: (s) => s.cost },
+      { key: 'energy', label: 'Energy', unit: 'kWh', decimals: 2, of: (s) => s.kWh },
+      { key: 'short', label: 'Short of flow', unit: 'h', decimals: 1, of: (s) => s.short_h },
+      { key: 'noisy', label: 'Valves whistle', unit: 'h', decimals: 1, of: (s) => s.noisy_h },
+      { key: 'moved', label: 'Moved', unit: 'm³', decimals: 1, of: (s) => s.moved_m3 },
+      { key: 'wanted', label: 'Wanted', unit: 'm³', decimals: 1, of: (s) => s.wanted_m3 },
+      { key: 'starts', label: 'Starts', unit: '', decimals: 0, of: (s) => s.starts, ...any },
+    ],
+    headline: { of: (s) => s.cost, decimals: 2, unit: currency, moreIsBetter: false },
+  };
+}

@@ -1,0 +1,131 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import type { CirculatorDuty } from '@barythm/core/families/circulator';
+import { lastRecord } from '@barythm/core/visit';
+import { BUILDING, DUTY, HOME, HOUSE } from '../../../../core/src/families/circulator/fixtures';
+import { forgetDrafts } from '../../draft/use-draft';
+import { AsFoundStage } from '../../features/job/as-found/as-found-stage';
+import { standJob } from '../../testing/job-stand';
+import { press, type, wordsOf } from '../../testing/touch';
+import { DUTY_FORM } from './duty/duty-form';
+import { PurgeCard } from './found/purge-card';
+import { SeenFirstCard } from './found/seen-first-card';
+import { CirculatorPlan } from './plan/circulator-plan';
+
+jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }), usePathname: () => '/' }));
+afterEach(() => forgetDrafts(''));
+
+const stand = (screenOf: React.ReactElement, change = {}) =>
+  standJob(BUILDING, screenOf, [], { dutyBefore: DUTY, ...change });
+
+describe('the duty', () => {
+  test.each<CirculatorDuty>([
+    DUTY,
+    HOUSE,
+    { ...DUTY, control: { kind: 'volts', off_V: 1, on_V: 1.5, full_V: 10 } },
+    {
+      ...DUTY,
+      control: { kind: 'link', others: [3, 4], silent: null },
+      pipe: null,
+      inlet_bar: null,
+    },
+    {
+      ...DUTY,
+      carrier: { kind: 'mixture', density_kgm3: 1040, heat_kJkgK: 3.75, viscosity_mm2s: 4 },
+      choices: { mode: 'constant', afterCut: 'wait' },
+    },
+  ])('comes back from its texts as it went: %#', (duty) => {
+    expect(DUTY_FORM.read(DUTY_FORM.write(duty))).toEqual({ value: duty, errors: {} });
+  });
+  test('a blank one says what it needs', () => {
+    const { value, errors } = DUTY_FORM.read(DUTY_FORM.blank);
+    expect(value).toBeNull();
+    expect(Object.keys(errors)).toEqual(
+      expect.arrayContaining([
+        'system',
+        'heat_kW',
+        'difference_K',
+        'index.head_m',
+        'pump.curve.1.head_m',
+        'currency',
+      ]),
+    );
+  });
+});
+
+describe('the plan', () => {
+  test('mode and head follow from the duty as it is typed; a curve that rises is told at its part', () => {
+    stand(<CirculatorPlan />);
+    expect(wordsOf('target-mode')).toContain('Proportional head');
+    expect(wordsOf('target-head')).toContain('3.2');
+    expect(wordsOf('duty-part-system')).toContain('38 kW');
+    press('duty-open-index');
+    type('duty-index.head_m', '3.7');
+    expect(wordsOf('target-head')).toContain('3.8');
+    press('duty-open-pump');
+    type('duty-pump.curve.1.head_m', '9');
+    type('duty-pump.curve.2.head_m', '12');
+    expect(wordsOf('duty-part-pump')).toContain('The head must fall as the flow grows');
+  });
+  test('every mode with what it takes in a year; another is chosen by a tap, and its reason says so', () => {
+    stand(<CirculatorPlan />);
+    expect(wordsOf('mode-proportional')).toContain('proposed');
+    expect(wordsOf('mode-self')).toMatch(/\d+ to \d+ kWh/);
+    press('mode-choose-constant');
+    expect(wordsOf('target-mode')).toContain('Constant head');
+    expect(wordsOf('target-mode')).toContain('Chosen here instead of the mode that is proposed.');
+  });
+  test('the set head is moved by keys in the controller’s steps, and taken back', () => {
+    stand(<CirculatorPlan />);
+    const key = (name: string) =>
+      fireEvent(screen.getByTestId('head-grip'), 'keyDown', {
+        key: name,
+        shiftKey: false,
+        preventDefault: () => undefined,
+      });
+    key('ArrowUp');
+    expect(wordsOf('target-head')).toContain('3.4');
+    expect(wordsOf('target-head')).toContain('Set by hand in the plan.');
+    expect(wordsOf('pump-over')).toContain('0.2 m more than the duty needs');
+    press('pump-undo');
+    expect(wordsOf('target-head')).toContain('3.2');
+  });
+  test('a dial without a head to move at fixed speed', () => {
+    standJob(HOME, <CirculatorPlan />, [], { dutyBefore: { ...HOUSE, choices: { mode: 'fixed' } } });
+    expect(screen.queryByTestId('head-grip')).toBeNull();
+    expect(wordsOf('target-speed')).toContain('%');
+  });
+});
+
+test('what was seen before it runs: all of it, or a word why not', () => {
+  const job = stand(<SeenFirstCard />);
+  press('seen-valves');
+  press('seen-save');
+  expect(screen.getByText('Say why not all of it was seen.')).toBeTruthy();
+  type('seen-why', 'Lagged over.');
+  press('seen-save');
+  expect(lastRecord(job.view().document, 'seen-first')?.body).toMatchObject({
+    seen: ['valves'],
+    why: 'Lagged over.',
+  });
+  expect(wordsOf('seen-first')).toContain('1 of 6 seen. Lagged over.');
+});
+
+test('loops purged are named, with what was heard at the end', () => {
+  const job = stand(<PurgeCard />);
+  press('purge-clear');
+  expect(screen.getByText('Name the loops, one a line.')).toBeTruthy();
+  type('purge-loops', 'North wing\nSouth wing');
+  press('purge-air');
+  expect(lastRecord(job.view().document, 'purged')?.body).toMatchObject({
+    loops: ['North wing', 'South wing'],
+    clear: false,
+  });
+  expect(wordsOf('purge')).toContain('air is still heard');
+});
+
+test('as found asks for what is read of a circulator', () => {
+  stand(<AsFoundStage />);
+  expect(screen.getByTestId('now-head_m')).toBeTruthy();
+  expect(screen.getByTestId('now-state-waits')).toBeTruthy();
+  expect(screen.getByTestId('safe-magnet')).toBeTruthy();
+});

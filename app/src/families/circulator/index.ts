@@ -1,0 +1,34 @@
+import type { CirculatorKind } from '@barythm/core/families/circulator';
+import type { FamilyScreens } from '../family-screens';
+import { HeatingCard } from './bench/heating-card';
+import { scenarioOf, START, type HeatingDraft } from './bench/heating-draft';
+import { sumsOf } from './bench/sums';
+import { PurgeCard } from './found/purge-card';
+import { SeenFirstCard } from './found/seen-first-card';
+import { CirculatorPlan } from './plan/circulator-plan';
+import { behaviourLines } from './profile/behaviour-lines';
+import { describe } from './profile/describe';
+import { CirculatorProof } from './prove/circulator-proof';
+import { DayCard } from './pump/day-card';
+import { dutyLines } from './pump/duty-lines';
+
+/** What is painted for circulators alone. */
+export const circulatorScreens: FamilyScreens<CirculatorKind, HeatingDraft> = {
+  found: { After: SeenFirstCard, apart: () => undefined, Work: PurgeCard },
+  Plan: CirculatorPlan,
+  Proof: CirculatorProof,
+  pump: { dutyLines, Day: DayCard },
+  bench: {
+    start: START,
+    scenario: scenarioOf,
+    SetUp: HeatingCard,
+    channel: 'head',
+    hidden: () => [],
+    band: () => null,
+    sums: sumsOf,
+    caveat: () =>
+      'A simulation from curve, duty and settings: valves that close until the flow is what is wanted, and a winter by the hour. Prove at the pump.',
+  },
+  behaviourLines,
+  describe,
+};

@@ -1,0 +1,108 @@
+import { pumpChart } from '@barythm/core/chart';
+import { headAt_m, lineHead_m } from '@barythm/core/hydraulics';
+import { limitFor, parameterWithRole, addressOf, shownIn, readIn } from '@barythm/core/profile';
+import { fig, figureWithUnit, roundToStep } from '@barythm/core/units';
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { PumpChartView } from '../../../charts/pump-chart-view';
+import { useChartBox } from '../../../charts/use-chart-box';
+import type { ByHand } from '../../../features/job/plan/use-planned';
+import { Card } from '../../../ui/card';
+import { useReader } from '../../../ui/reader';
+import { useWide } from '../../../ui/screen/layout';
+import { SPACE } from '../../../ui/theme';
+import { UndoButton } from '../../../ui/touch/undo-button';
+import { useUndo } from '../../../ui/touch/use-undo';
+import { TriadName } from '../../../ui/words/triad';
+import { Words } from '../../../ui/words/words';
+import { HeadGrip } from './head-grip';
+import type { CirculatorWork } from './use-circulator-plan';
+
+/** The pump on its system: curve, lines found and target, pipes at full and part load; the set head can be moved. */
+export function PumpCard({
+  work,
+  byHand,
+  onMove,
+}: {
+  work: CirculatorWork;
+  byHand: ByHand;
+  onMove: (byHand: ByHand) => void;
+}) {
+  const reader = useReader();
+  const wide = useWide();
+  const { box, onLayout } = useChartBox(wide ? 360 : 300);
+  const { pump, lines, context, settings } = work;
+  const { duty } = context;
+  const chart = useMemo(
+    () =>
+      pumpChart(box, {
+        curve: pump.curve,
+        lines,
+        loss: pump.loss,
+        duty: { flow_m3h: pump.flow_m3h, head_m: duty.index.head_m },
+      }),
+    [box, pump, lines, duty],
+  );
+  const undo = useUndo(byHand, onMove);
+  const parameter = parameterWithRole(context.profile, 'head');
+  const movable =
+    parameter && settings.head_m !== null && lines.target !== null && lines.target.kind !== 'fixed';
+  const move = (head_m: number) => {
+    if (!parameter) return;
+    const shown = shownIn(parameter, 'length', head_m) ?? head_m;
+    const least = limitFor(parameter.least, work.values) ?? 0;
+    const greatest = limitFor(parameter.greatest, work.values) ?? Infinity;
+    const within = Math.min(greatest, Math.max(least, shown));
+    const value = parameter.step ? roundToStep(within, parameter.step, least) : within;
+    onMove({ ...byHand, [addressOf(parameter)]: value });
+  };
+  const step_m = parameter ? (readIn(parameter, 'length', parameter.step ?? 0.1) ?? 0.1) : 0.1;
+  const over = lines.target && lineHead_m(lines.target, pump.curve, pump.flow_m3h) - duty.index.head_m;
+  const length = (value: number) => figureWithUnit(fig('length', value), reader);
+  return (
+    <Card title="Head over flow" testID="pump-card">
+      <View style={styles.names}>
+        {lines.found && <TriadName column="found" />}
+        {lines.target && <TriadName column="target" />}
+      </View>
+      <View onLayout={onLayout}>
+        <PumpChartView chart={chart} />
+        {movable && (
+          <HeadGrip
+            chart={chart}
+            head_m={lineHead_m(lines.target!, pump.curve, pump.flow_m3h)}
+            flow_m3h={pump.flow_m3h}
+            step_m={step_m}
+            onBegin={undo.keep}
+            // the grip stands where the line meets the flow of the duty: the set head follows in proportion
+            onMove={(head) =>
+              move(
+                (settings.head_m! * head) /
+                  Math.max(1e-6, lineHead_m(lines.target!, pump.curve, pump.flow_m3h)),
+              )
+            }
+          />
+        )}
+      </View>
+      <Words size="small" colour="quiet">
+        Thin: full speed, and the pipes with every valve open and at half flow. Cross: the duty.
+      </Words>
+      <UndoButton undo={undo} testID="pump-undo" />
+      {over !== null && (
+        <Words bold colour={over >= -0.02 * duty.index.head_m ? 'moss' : 'rust'} testID="pump-over">
+          {over >= -0.005
+            ? `${length(over)} more than the duty needs.`
+            : `${length(-over)} less than the duty needs.`}
+        </Words>
+      )}
+      <Words>
+        Full speed gives {length(headAt_m(pump.curve, pump.flow_m3h))} at{' '}
+        {figureWithUnit(fig('waterFlow', pump.flow_m3h), reader)}; {length(duty.index.head_m)} is needed.
+      </Words>
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  names: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m },
+});

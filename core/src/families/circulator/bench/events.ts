@@ -1,0 +1,24 @@
+import { POWER_CUT, type EventBook } from '../../../bench';
+import type { CirculatorContext } from '../settings/context';
+
+/** What can be thrown at a circulator and its system. */
+export const CIRCULATOR_EVENTS = {
+  ...POWER_CUT,
+  'contact-open': { name: 'Start contact opened', over: 'Start contact closed', amount: null },
+  'wire-off': { name: 'The signal’s wire off', over: 'Wire back on', amount: null },
+  'volts-low': { name: 'Volts drift to', over: 'Volts as they should be', amount: 'V', notByTap: true },
+  'all-shut': { name: 'Every valve shut', over: 'Valves open again', amount: null },
+  air: { name: 'Air in the loops', over: 'Air out', amount: null },
+} as const satisfies EventBook;
+export type CirculatorEvent = keyof typeof CIRCULATOR_EVENTS;
+
+/** What can happen to this pump. */
+export function eventsFor({ duty }: CirculatorContext): readonly CirculatorEvent[] {
+  const by = duty.control.kind;
+  return (Object.keys(CIRCULATOR_EVENTS) as CirculatorEvent[]).filter((kind) => {
+    if (kind === 'contact-open') return duty.contact === 'wired';
+    if (kind === 'volts-low') return by === 'volts';
+    if (kind === 'wire-off') return by === 'volts' || by === 'sensor';
+    return true;
+  });
+}

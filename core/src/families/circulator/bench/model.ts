@@ -1,0 +1,195 @@
+import type { BenchInputs, BenchModel } from '../../../bench';
+import { runsAt } from '../../../control';
+import { CIRCULATOR_EVENTS, type CirculatorEvent } from './events';
+import type { CirculatorPlant } from './plant';
+
+/** Rooms that are heated, and the coldest day that the heating is made for, °C. */
+const ROOM_C = 20;
+const DESIGN_C = -5;
+/** However mild it is, this share of the flow is wanted: some valve is always open. */
+const LEAST_WANTED = 0.05;
+/** Air in the loops takes this share of the head. */
+const AIR_TAKES = 0.3;
+/** A flow this much short of what is wanted is told. */
+const SHORT = 0.95;
+/** Site controllers ask in step with what is wanted: from `on` to `full`. */
+const SECONDS_PER_HOUR = 3600;
+
+export interface CirculatorState extends Record<string, number> {
+  running: number;
+  waiting: number;
+  flow: number;
+  head: number;
+  share: number;
+  power: number;
+  wanted: number;
+  volts: number;
+  kWh: number;
+  short_s: number;
+  noisy_s: number;
+  starts: number;
+  moved_m3: number;
+  wanted_m3: number;
+}
+
+/** A circulator on its system, second by second. */
+export function circulatorModel(plant: CirculatorPlant): BenchModel<CirculatorState, CirculatorEvent> {
+  return {
+    events: CIRCULATOR_EVENTS,
+    channels: [
+      { key: 'flow', label: 'Flow', unit: 'm³/h' },
+      { key: 'wanted', label: 'Wanted flow', unit: 'm³/h' },
+      { key: 'head', label: 'Head', unit: 'm' },
+      { key: 'speed', label: 'Speed', unit: '%' },
+      { key: 'power', label: 'Power', unit: 'W' },
+      ...(plant.byVolts ? [{ key: 'volts', label: 'Signal', unit: 'V' }] : []),
+    ],
+    flags: [
+      { begins: 'Less flow than is wanted.', ends: 'As much flow as is wanted.' },
+      { begins: 'Valves whistle.', ends: 'Valves are quiet.' },
+      { begins: 'It stands.', ends: 'It runs.' },
+    ],
+    init: () => ({
+      running: 0,
+      waiting: 0,
+      flow: 0,
+      head: 0,
+      share: 0,
+      power: 0,
+      wanted: 0,
+      volts: 0,
+      kWh: 0,
+      short_s: 0,
+      noisy_s: 0,
+      starts: 0,
+      moved_m3: 0,
+      wanted_m3: 0,
+    }),
+    step: (state, inputs) => step(plant, state, inputs),
+    read: (state, _inputs, into) => {
+      into[0] = state.flow;
+      into[1] = state.wanted;
+      into[2] = state.head;
+      into[3] = state.share * 100;
+      into[4] = state.power;
+      if (plant.byVolts) into[5] = state.volts;
+    },
+    flagsOf: (state) =>
+      (isShort(state) ? 1 : 0) + (isNoisy(plant, state) ? 2 : 0) + (state.running === 0 ? 4 : 0),
+    sums: ({ kWh, short_s, noisy_s, starts, moved_m3, wanted_m3 }) => ({
+      kWh,
+      cost: kWh * plant.price_kWh,
+      short_h: short_s / SECONDS_PER_HOUR,
+      noisy_h: noisy_s / SECONDS_PER_HOUR,
+      starts,
+      moved_m3,
+      wanted_m3,
+    }),
+  };
+}
+
+function isShort({ flow, wanted }: CirculatorState): boolean {
+  return flow < wanted * SHORT;
+}
+
+/** Valves take up what the line gives and the pipes do not lose. */
+function isNoisy(plant: CirculatorPlant, { flow, head, running }: CirculatorState): boolean {
+  return plant.varies && running === 1 && head - plant.loss * flow * flow > plant.loud_m;
+}
+
+function step(
+  plant: CirculatorPlant,
+  state: CirculatorState,
+  { on, amount, begins, air_C }: BenchInputs<CirculatorEvent>,
+): void {
+  state.wanted = wantedShare(plant, air_C) * plant.design_m3h;
+  const before = state.running;
+  state.running = isRunning(plant, state, on, amount, begins) ? 1 : 0;
+  if (state.running === 1 && before === 0) state.starts += 1;
+  if (state.running === 0) stand(state);
+  else run(plant, state, on['all-shut'], on.air);
+  state.kWh += state.power / 1000 / SECONDS_PER_HOUR;
+  state.moved_m3 += state.flow / SECONDS_PER_HOUR;
+  state.wanted_m3 += state.wanted / SECONDS_PER_HOUR;
+  if (isShort(state)) state.short_s += 1;
+  if (isNoisy(plant, state)) state.noisy_s += 1;
+}
+
+function wantedShare({ varies }: CirculatorPlant, air_C: number): number {
+  if (!varies) return 1;
+  const share = (ROOM_C - air_C) / (ROOM_C - DESIGN_C);
+  return share < LEAST_WANTED ? LEAST_WANTED : share > 1 ? 1 : share;
+}
+
+type On = Readonly<Record<CirculatorEvent, boolean>>;
+type Amount = Readonly<Record<CirculatorEvent, number>>;
+
+function isRunning(
+  plant: CirculatorPlant,
+  state: CirculatorState,
+  on: On,
+  amount: Amount,
+  begins: On,
+): boolean {
+  if (begins['power-cut'] && !plant.resumes) state.waiting = 1;
+  if (plant.byVolts) state.volts = voltsAsked(plant, state, on, amount);
+  if (!plant.known || on['power-cut'] || state.waiting === 1 || plant.contactOpen) return false;
+  if (plant.contactCounts && on['contact-open']) return false;
+  if (!plant.byVolts) return true;
+  return runsAt(state.running === 1, state.volts, plant);
+}
+
+/** What the site's controller sends: in step with what is wanted, unless the wire is off or it drifts. */
+function voltsAsked(plant: CirculatorPlant, { wanted }: CirculatorState, on: On, amount: Amount): number {
+  if (on['wire-off']) return 0;
+  if (on['volts-low']) return amount['volts-low'];
+  return plant.on_V + (plant.full_V - plant.on_V) * (wanted / plant.design_m3h);
+}
+
+function stand(state: CirculatorState): void {
+  state.flow = 0;
+  state.head = 0;
+  state.share = 0;
+  state.power = 0;
+}
+
+function run(plant: CirculatorPlant, state: CirculatorState, shut: boolean, air: boolean): void {
+  const fixed = plant.byVolts ? speedByVolts(plant, state.volts) : plant.fixedShare;
+  const most = fixed === null ? plant.open_m3h : flowAtShare(plant, fixed);
+  const wanted = shut ? plant.leastFlow_m3h : state.wanted;
+  // valves close until the flow is what is wanted; they cannot make more of it than the pump gives
+  const flow = wanted < most ? wanted : most;
+  const held = fixed === null ? plant.base_m + plant.slope * flow : headAt(plant, flow, fixed);
+  const full = headAt(plant, flow, 1);
+  const head = held < full ? held : full;
+  const share = fixed ?? shareFor(plant, flow, head);
+  state.share = share < plant.leastShare ? plant.leastShare : share;
+  state.head = air ? head * (1 - AIR_TAKES) : head;
+  // with less head through the same pipes less flows: by the root
+  state.flow = air ? flow * Math.sqrt(1 - AIR_TAKES) : flow;
+  const power = state.share * state.share * (plant.power0_W * state.share + plant.powerPerFlow * flow);
+  state.power = power < plant.least_W ? plant.least_W : power;
+}
+
+function speedByVolts({ on_V, full_V, leastShare }: CirculatorPlant, volts: number): number {
+  const part = (volts - on_V) / (full_V - on_V);
+  const share = part < 0 ? 0 : part > 1 ? 1 : part;
+  return leastShare + (1 - leastShare) * share;
+}
+
+function headAt({ closed_m, rise, fall }: CirculatorPlant, flow: number, share: number): number {
+  const head = closed_m * share * share + rise * flow * share - fall * flow * flow;
+  return head > 0 ? head : 0;
+}
+
+function shareFor({ closed_m, rise, fall }: CirculatorPlant, flow: number, head: number): number {
+  const b = rise * flow;
+  return (Math.sqrt(b * b + 4 * closed_m * (head + fall * flow * flow)) - b) / (2 * closed_m);
+}
+
+/** Where the curve at a share of full speed meets the open pipes. */
+function flowAtShare({ closed_m, rise, fall, loss }: CirculatorPlant, share: number): number {
+  const b = rise * share;
+  const both = fall + loss;
+  return (b + Math.sqrt(b * b + 4 * both * closed_m * share * share)) / (2 * both);
+}

@@ -1,0 +1,101 @@
+import { headAt_m, type HeadLine } from '../../../hydraulics';
+import { lineOf, LOUD_m, openFlow_m3h, selfSpan } from '../effect/line';
+import { pumpOf } from '../effect/pump';
+import type { CirculatorContext } from '../settings/context';
+import type { CirculatorSettings } from '../settings/understand';
+
+/** Everything that the loop needs, worked out once: it uses + − × ÷ and roots only. */
+export interface CirculatorPlant {
+  /** head along the line as base + slope·flow; full speed ends it */
+  readonly base_m: number;
+  readonly slope: number;
+  /** of a fixed speed the curve itself is the line */
+  readonly fixedShare: number | null;
+  readonly closed_m: number;
+  readonly rise: number;
+  readonly fall: number;
+  readonly power0_W: number;
+  readonly powerPerFlow: number;
+  readonly least_W: number;
+  readonly leastShare: number;
+  readonly loss: number;
+  readonly design_m3h: number;
+  /** flow with every valve open, m³/h */
+  readonly open_m3h: number;
+  /** by volts: thresholds, and full speed */
+  readonly byVolts: boolean;
+  readonly off_V: number;
+  readonly on_V: number;
+  readonly full_V: number;
+  /** the sensor's wire stops it; else it goes on at full speed */
+  readonly contactCounts: boolean;
+  readonly contactOpen: boolean;
+  readonly leastFlow_m3h: number;
+  readonly varies: boolean;
+  readonly resumes: boolean;
+  readonly price_kWh: number;
+  readonly loud_m: number;
+  /** nothing to run is known: it stands */
+  readonly known: boolean;
+}
+
+/** What the bench takes for granted, in words. */
+export function unknownToBench(settings: CirculatorSettings): string[] {
+  return [
+    ...(settings.mode === null ? ['The mode is not known: it stands.'] : []),
+    ...(settings.mode === 'self' ? ['Self-adjusting is run at its highest line: it finds its own.'] : []),
+    ...(settings.afterCut === null ? ['After a power cut it is taken to go on.'] : []),
+  ];
+}
+
+export function circulatorPlant(context: CirculatorContext, settings: CirculatorSettings): CirculatorPlant {
+  const { duty, profile } = context;
+  const pump = pumpOf(duty);
+  const span = settings.mode === 'self' ? selfSpan(context) : null;
+  const line = lineOf(context, pump, settings) ?? span?.[1] ?? null;
+  const control = duty.control.kind === 'volts' && settings.source === 'volts' ? duty.control : null;
+  const used =
+    settings.contact === 'used' || (settings.contact === null && profile.behaviours.contact === 'link');
+  return {
+    ...straight(line),
+    closed_m: pump.curve.closed_m,
+    rise: pump.curve.rise,
+    fall: pump.curve.fall,
+    power0_W: pump.power.atNoFlow_W,
+    powerPerFlow: pump.power.perFlow,
+    least_W: duty.pump.least_W,
+    leastShare: duty.pump.leastShare,
+    loss: pump.loss,
+    design_m3h: pump.flow_m3h,
+    open_m3h: line === null || headAt_m(pump.curve, 0) <= 0 ? 0 : openFlow_m3h(pump, line),
+    byVolts: control !== null,
+    off_V: settings.volts.off_V ?? control?.off_V ?? 0,
+    on_V: settings.volts.on_V ?? control?.on_V ?? 0,
+    full_V: settings.volts.full_V ?? control?.full_V ?? 10,
+    contactCounts: used,
+    contactOpen: used && duty.contact === 'open',
+    leastFlow_m3h: duty.valves.allMayShut ? (duty.valves.leastFlow_m3h ?? 0) : 0,
+    varies: duty.system !== 'primary',
+    resumes: settings.afterCut !== 'wait',
+    price_kWh: duty.price_kWh,
+    loud_m: LOUD_m,
+    known: line !== null,
+  };
+}
+
+function straight(line: HeadLine | null): Pick<CirculatorPlant, 'base_m' | 'slope' | 'fixedShare'> {
+  switch (line?.kind) {
+    case 'constant':
+      return { base_m: line.set_m, slope: 0, fixedShare: null };
+    case 'proportional':
+      return {
+        base_m: line.set_m * line.zeroShare,
+        slope: (line.set_m * (1 - line.zeroShare)) / line.design_m3h,
+        fixedShare: null,
+      };
+    case 'fixed':
+      return { base_m: 0, slope: 0, fixedShare: line.share };
+    case undefined:
+      return { base_m: 0, slope: 0, fixedShare: 0 };
+  }
+}

@@ -1,0 +1,93 @@
+import type { Finding } from '../../../findings';
+import { fig } from '../../../units';
+import { heldHead_m } from '../effect/line';
+import { finding } from '../texts/texts';
+import type { CheckInput } from './checks';
+
+/** What tells it to run: contact, volts, sensor, link. */
+export function checkControl(input: CheckInput): Finding[] {
+  return [...contact(input), ...volts(input), ...sensor(input), ...link(input)];
+}
+
+/** CIR-04: open, it stands; left out, a wired one does nothing. */
+function contact({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { duty, profile } = context;
+  const counts =
+    settings.contact === 'used' || (settings.contact === null && profile.behaviours.contact === 'link');
+  if (duty.contact === 'open' && counts) return [finding('CIR-04', subject, {}, [at('contact')])];
+  if (duty.contact === 'wired' && settings.contact === 'off')
+    return [finding('CIR-04.off', subject, {}, [at('contact')])];
+  return [];
+}
+
+/** CIR-16: a broken wire stops it and nothing reports it; thresholds that are not those sent. */
+function volts({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { control } = context.duty;
+  if (control.kind !== 'volts' || settings.source !== 'volts') return [];
+  const { off_V, on_V } = settings.volts;
+  const rests = off_V ?? control.off_V;
+  const found = [finding('CIR-16', subject, { off: fig('voltage', rests) })];
+  // at the voltage of rest it must stand, and start with the one that is to start it
+  const wrong = (off_V !== null && off_V < control.off_V) || (on_V !== null && on_V > control.on_V);
+  if (off_V !== null && on_V !== null && wrong)
+    found.push(
+      finding(
+        'CIR-16.volts',
+        subject,
+        {
+          off: fig('voltage', off_V),
+          on: fig('voltage', on_V),
+          rest: fig('voltage', control.off_V),
+          start: fig('voltage', control.on_V),
+        },
+        [at('volts.off'), at('volts.on')],
+      ),
+    );
+  return found;
+}
+
+/** CIR-06: the range that is set is not the sensor's own. */
+function sensor({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { control } = context.duty;
+  const { range_bar, head_m } = settings;
+  if (control.kind !== 'sensor' || settings.source !== 'sensor' || range_bar === null) return [];
+  if (Math.abs(range_bar - control.range_bar) <= 1e-9 * control.range_bar) return [];
+  const asked = head_m ?? context.duty.index.head_m;
+  return [
+    finding(
+      'CIR-06',
+      subject,
+      {
+        set: fig('pressure', range_bar),
+        label: fig('pressure', control.range_bar),
+        asked: fig('length', asked),
+        held: fig('length', heldHead_m(context, settings, asked)),
+      },
+      [at('sensor.range')],
+    ),
+  ];
+}
+
+/** CIR-07, CIR-08, CIR-21: address, port, silence. */
+function link({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { control } = context.duty;
+  if (control.kind !== 'link') return [];
+  const found: Finding[] = [];
+  const { address, protocol, port, silence } = settings;
+  const known = context.profile.behaviours.protocols.find(({ value }) => value === protocol);
+  if (address !== null && known && (address < known.least || address > known.greatest))
+    found.push(
+      finding(
+        'CIR-07.range',
+        subject,
+        { address: `${address}`, least: `${known.least}`, greatest: `${known.greatest}` },
+        [at('link.address'), at('link.protocol')],
+      ),
+    );
+  if (address !== null && control.others.includes(address))
+    found.push(finding('CIR-07.shared', subject, { address: `${address}` }, [at('link.address')]));
+  if (port === 'off') found.push(finding('CIR-08', subject, {}, [at('port')]));
+  if (control.silent === null || (silence !== null && silence !== control.silent))
+    found.push(finding('CIR-21.link', subject, {}, [at('link.silence')]));
+  return found;
+}

@@ -1,0 +1,29 @@
+import type { Finding } from '../../../findings';
+import { lastRecord, passedBy, standsAs } from '../../../visit';
+import type { JobGround } from '../../family';
+import type { CirculatorKind } from '../kind';
+import { finding } from '../texts/texts';
+import { SEEN_FIRST } from '../wire/records';
+
+/** What a job on a circulator leaves open: what was to be seen first, the sensor's wire, nothing measured. */
+export function openOn({ document, context, checks }: JobGround<CirculatorKind>): Finding[] {
+  if (document.job.state === 'planned') return [];
+  const seen = lastRecord(document, 'seen-first')?.body;
+  const found: Finding[] = [];
+  if (seen && !seen.seen.includes('water-first')) found.push(finding('CIR-01', 'job', {}));
+  const missing = seen ? SEEN_FIRST.filter(([key]) => key !== 'water-first' && !seen.seen.includes(key)) : [];
+  if (seen && missing.length > 0)
+    found.push(
+      finding('CIR-02', 'job', {
+        what: missing.map(([, words]) => words.charAt(0).toLowerCase() + words.slice(1)).join('; '),
+        why: seen.why,
+      }),
+    );
+  if (!context) return found;
+  if (context.duty.control.kind === 'sensor' && !passedBy(checks, 'sensor-off'))
+    found.push(finding('CIR-21.sensor', 'job', {}));
+  const sound = checks.filter((judged) => standsAs(judged) && judged.verdict.ok);
+  const measured = sound.some(({ check }) => check.about?.kind === 'flow' || check.about?.kind === 'power');
+  if (sound.length > 0 && !measured) found.push(finding('ANY-21.flow', 'job', {}));
+  return found;
+}

@@ -1,0 +1,64 @@
+import type { Family } from '../family';
+import { arrival } from './arrival/arrival';
+import { benchSheet, plainDay } from './bench/bench';
+import { CIRCULATOR_EVENTS, eventsFor } from './bench/events';
+import { checkPlan, checkSettings } from './checks/checks';
+import { openOn } from './checks/on-job';
+import { stripOf } from './glance/strip';
+import { factsOf } from './hand-over/facts';
+import { partOf } from './hand-over/part';
+import type { CirculatorKind } from './kind';
+import { planCirculator } from './plan/plan';
+import { proofChecks } from './proof/checks';
+import { judgeCheck, patternsOf, voidedSince } from './proof/patterns';
+import { contextOf } from './settings/context';
+import { CIRCULATOR_OPTION_ROLES, CIRCULATOR_QUANTITIES, CIRCULATOR_ROLES } from './settings/roles';
+import { understand } from './settings/understand';
+import { CIRCULATOR_REASONS } from './texts/reasons';
+import { CIRCULATOR_TEXTS } from './texts/texts';
+import { circulatorBehavioursSchema } from './wire/behaviours';
+import { circulatorDutySchema } from './wire/duty';
+import { circulatorPlateSchema } from './wire/plate';
+import { CIRCULATOR_RECORDS } from './wire/records';
+
+export const circulatorFamily: Family<CirculatorKind> = {
+  name: 'circulator',
+  words: 'a circulator',
+  wire: {
+    duty: circulatorDutySchema,
+    plate: circulatorPlateSchema,
+    behaviours: circulatorBehavioursSchema,
+    records: CIRCULATOR_RECORDS,
+    carried: [],
+  },
+  roles: CIRCULATOR_ROLES,
+  isOptionRole: (role) => (CIRCULATOR_OPTION_ROLES as readonly string[]).includes(role),
+  quantities: CIRCULATOR_QUANTITIES,
+  unitFault: () => null,
+  rolesOfMode: (option) => (option === 'mode.fixed' ? ['speed'] : option === 'mode.self' ? [] : ['head']),
+  understand,
+  context: contextOf,
+  plan: planCirculator,
+  checkPlan,
+  check: checkSettings,
+  open: openOn,
+  texts: CIRCULATOR_TEXTS,
+  reasons: CIRCULATOR_REASONS,
+  arrival,
+  refuse: () => null,
+  proof: {
+    checks: proofChecks,
+    judge: judgeCheck,
+    // no check of it lets anything out
+    unaskedPumps: false,
+    readings: () => [],
+    pointsLeft: () => 0,
+    voidedSince,
+    patterns: patternsOf,
+  },
+  earlier: () => [],
+  due: () => [],
+  bench: { run: benchSheet, plain: plainDay, words: CIRCULATOR_EVENTS, events: eventsFor },
+  strip: stripOf,
+  handOver: { part: partOf, facts: factsOf, days: null, tables: () => [], week: () => null },
+};

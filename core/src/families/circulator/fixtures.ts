@@ -1,0 +1,135 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { profileSchema } from '..';
+import { renderFinding, type Subject } from '../../findings';
+import type { SettingValues } from '../../profile';
+import { METRIC } from '../../units';
+import { checkSettings } from './checks/checks';
+import type { CirculatorProfile } from './kind';
+import { planCirculator } from './plan/plan';
+import type { CirculatorContext } from './settings/context';
+import { CIRCULATOR_TEXTS } from './texts/texts';
+import type { CirculatorDuty } from './wire/duty';
+import type { CirculatorPlate } from './wire/plate';
+
+const read = (name: string): CirculatorProfile => {
+  const file = join(__dirname, '../../../../profiles', `${name}.json`);
+  const profile = profileSchema.parse(JSON.parse(readFileSync(file, 'utf8')));
+  return profile as CirculatorProfile;
+};
+
+/** A text display with two inputs, volts and a bus. */
+export const BUILDING = read('building-circulator-display');
+/** One key, one dial, three lamps. */
+export const HOME = read('home-circulator-dial');
+
+export const PLATE: CirculatorPlate = { family: 'circulator', rated_W: 130, inlet_bar: 0.5 };
+
+/** Radiators of a small clinic: 38 kW at 12 K, 3.2 m in the index circuit. */
+export const DUTY: CirculatorDuty = {
+  family: 'circulator',
+  system: 'radiators',
+  heat_kW: 38,
+  difference_K: 12,
+  carrier: { kind: 'water' },
+  index: { head_m: 3.2, from: 'stated' },
+  valves: { allMayShut: true, leastFlow_m3h: 0.2 },
+  pump: {
+    curve: [
+      { flow_m3h: 0, head_m: 6.5 },
+      { flow_m3h: 2, head_m: 5.3 },
+      { flow_m3h: 4, head_m: 1.7 },
+    ],
+    power: [
+      { flow_m3h: 0, power_W: 60 },
+      { flow_m3h: 4, power_W: 120 },
+    ],
+    leastShare: 0.28,
+    least_W: 6,
+  },
+  pipe: { bore_mm: 41, material: 'steel' },
+  inlet_bar: 1.4,
+  control: { kind: 'own' },
+  contact: 'none',
+  season_h: 5200,
+  price_kWh: 0.3,
+  currency: 'SKR',
+  choices: {},
+};
+/** A house of its own: 8 kW at 10 K. */
+export const HOUSE: CirculatorDuty = {
+  ...DUTY,
+  heat_kW: 8,
+  difference_K: 10,
+  index: { head_m: 1.6, from: 'stated' },
+  pump: {
+    curve: [
+      { flow_m3h: 0, head_m: 4.2 },
+      { flow_m3h: 1, head_m: 3.6 },
+      { flow_m3h: 2.4, head_m: 0.6 },
+    ],
+    power: [{ flow_m3h: 1, power_W: 24 }],
+    leastShare: 0.4,
+    least_W: 4,
+  },
+  pipe: null,
+};
+
+export const contextOf = (
+  profile: CirculatorProfile = BUILDING,
+  duty: CirculatorDuty = DUTY,
+  change: Partial<CirculatorContext> = {},
+): CirculatorContext => ({
+  duty,
+  profile,
+  plate: PLATE,
+  today: '2026-11-24',
+  inForce: {},
+  inlet_bar: duty.inlet_bar,
+  purged: true,
+  ...change,
+});
+
+/** The settings of the plan. */
+export function sound(context: CirculatorContext): SettingValues {
+  return planCirculator(context).values;
+}
+
+/** Texts of the findings on settings that are changed from the sound ones. */
+export function texts(
+  context: CirculatorContext,
+  change: SettingValues = {},
+  subject: Subject = 'found',
+): string[] {
+  return checkSettings(context, subject, { ...sound(context), ...change }).map(({ text }) => text);
+}
+
+/** What a finding says, all of its words. */
+export function wordsOf(context: CirculatorContext, change: SettingValues, text: string): string {
+  const found = checkSettings(context, 'found', { ...sound(context), ...change }).find(
+    (one) => one.text === text,
+  );
+  if (!found) return '';
+  const { title, so, will, todo } = renderFinding(found, CIRCULATOR_TEXTS, METRIC);
+  return [title, so, will, todo].join(' ').replace(/\u00a0/g, ' ');
+}
+
+/** Pumps of this family with what was found on them, for suites that every family goes through. */
+export const SAMPLES = [
+  {
+    profile: BUILDING,
+    duty: DUTY,
+    plate: PLATE,
+    found: {
+      source: 'own',
+      start: 'off',
+      mode: 'dpc',
+      head: 6,
+      speed: 70,
+      night: 'off',
+      cut: 'go',
+      lock: 'off',
+    },
+  },
+  { profile: HOME, duty: HOUSE, plate: PLATE, found: { mode: 'left', speed: 100, head: 4 } },
+];

@@ -1,0 +1,34 @@
+import type { HandoverFact } from '../../../visit';
+import { orElse } from '../../../input';
+import { arrivalFacts, shown } from '../../arrival-facts';
+import { readings } from '../arrival/readings';
+import { pumpOf } from '../effect/pump';
+import type { CirculatorView } from '../kind';
+import type { SystemKind } from '../wire/duty';
+
+export const SYSTEM_WORDS: Readonly<Record<SystemKind, string>> = {
+  radiators: 'radiators with thermostatic valves',
+  underfloor: 'underfloor heating',
+  primary: 'a primary circuit with fixed flow',
+  cooling: 'cooling',
+  unknown: 'a system that nobody described',
+};
+
+/** What the settings rest on, and what was read on arrival. */
+export function factsOf({ document, duty }: CirculatorView): HandoverFact[] {
+  const read = arrivalFacts(document, readings);
+  if (!duty) return read;
+  const flow = orElse(() => pumpOf(duty).flow_m3h, null);
+  const carried = flow === null ? '' : `: ${shown('waterFlow', flow)}`;
+  return [
+    {
+      label: 'System',
+      words: `${SYSTEM_WORDS[duty.system]}, ${shown('heat', duty.heat_kW)} at ${shown('difference', duty.difference_K)} of difference${carried}`,
+    },
+    {
+      label: 'Index circuit',
+      words: `${shown('length', duty.index.head_m)} at that flow, ${duty.index.from === 'measured' ? 'measured' : 'as stated, not measured'}`,
+    },
+    ...read,
+  ];
+}

@@ -1,0 +1,17 @@
+export { benchSheet, type HeatingDay, HEATING_DAYS, heatingDay, plainDay } from './bench/bench';
+export { MODE_WORDS } from './checks/head';
+export { checkPlan, checkSettings } from './checks/checks';
+export { atDuty_m, lineOf, openFlow_m3h, selfSpan, yearCost, yearEnergy_kWh } from './effect/line';
+export { pumpOf, type PumpInSystem } from './effect/pump';
+export { circulatorFamily } from './family';
+export { SYSTEM_WORDS } from './hand-over/facts';
+export type { CirculatorKind, CirculatorProfile, CirculatorView } from './kind';
+export { planCirculator } from './plan/plan';
+export { type ModeOffered, modesOffered, plannedMode, proposedMode } from './plan/propose';
+export type { CirculatorContext } from './settings/context';
+export { type CirculatorSettings, understand } from './settings/understand';
+export { CIRCULATOR_REASONS } from './texts/reasons';
+export { type CirculatorBehaviours, type Mode, MODES } from './wire/behaviours';
+export { type CirculatorDuty, circulatorDutySchema, SYSTEMS, type SystemKind } from './wire/duty';
+export type { CirculatorPlate } from './wire/plate';
+export { SEEN_FIRST, type SeenFirst } from './wire/records';

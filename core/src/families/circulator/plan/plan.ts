@@ -1,0 +1,116 @@
+import { fig } from '../../../units';
+import { atDuty_m, lineOf, yearCost } from '../effect/line';
+import { pumpOf, type PumpInSystem } from '../effect/pump';
+import type { CirculatorContext } from '../settings/context';
+import { CirculatorDraft, type CirculatorPlan } from './draft';
+import { headFor_m, plannedMode, proposedMode, shareForDuty } from './propose';
+
+/** Duty and pump to target settings, each with its reason. Throws an InputError on points that cannot be fitted. */
+export function planCirculator(context: CirculatorContext): CirculatorPlan {
+  const draft = new CirculatorDraft(context);
+  const pump = pumpOf(context.duty);
+  planControl(draft);
+  planMode(draft, pump);
+  planGuards(draft);
+  return draft.finish();
+}
+
+/** What it is told by: the source, thresholds, range, address. */
+function planControl(draft: CirculatorDraft): void {
+  const { control, contact } = draft.context.duty;
+  draft.choose('control.source', `control.${control.kind}`, { text: `control.${control.kind}`, values: {} });
+  if (draft.has('contact')) {
+    const used = contact === 'wired';
+    draft.choose('contact', used ? 'contact.used' : 'contact.off', {
+      text: used ? 'contact.used' : 'contact.off',
+      values: {},
+    });
+  }
+  if (control.kind === 'volts') {
+    const reason = { text: 'volts.as-sent', values: {} } as const;
+    draft.set('volts.off', control.off_V, reason);
+    draft.set('volts.on', control.on_V, reason);
+    draft.set('volts.full', control.full_V, reason);
+  }
+  if (control.kind === 'sensor') {
+    const range = fig('pressure', control.range_bar);
+    draft.set('sensor.range', control.range_bar, { text: 'range.label', values: { range } });
+  }
+  if (control.kind === 'link') planLink(draft, control.others, control.silent);
+}
+
+function planLink(
+  draft: CirculatorDraft,
+  others: readonly number[],
+  silent: 'own-mode' | 'stop' | null,
+): void {
+  const { protocols } = draft.context.profile.behaviours;
+  if (draft.has('port')) draft.choose('port', 'port.on', { text: 'port.on', values: {} });
+  const { protocol, address } = draft.settings();
+  const known = protocols.find(({ value }) => value === protocol) ?? protocols[0];
+  if (known) {
+    const fits = (one: number) => one >= known.least && one <= known.greatest && !others.includes(one);
+    if (address !== null && fits(address))
+      draft.set('link.address', address, { text: 'address.keep', values: {} });
+    else {
+      let free = known.least;
+      while (free <= known.greatest && others.includes(free)) free += 1;
+      if (free > known.greatest)
+        draft.problems.push({ kind: 'no-address', least: known.least, greatest: known.greatest });
+      else draft.set('link.address', free, { text: 'address.free', values: {} });
+    }
+  }
+  // what nobody decided is left as it is
+  if (silent && draft.has('link.silence'))
+    draft.choose('link.silence', `silence.${silent}`, { text: `silence.${silent}`, values: {} });
+}
+
+/** The mode, and the smallest step of its figure that carries the duty. */
+function planMode(draft: CirculatorDraft, pump: PumpInSystem): void {
+  const { context } = draft;
+  const mode = plannedMode(context);
+  const proposed = proposedMode(context);
+  const why = mode === proposed ? (`mode.${context.duty.system}` as const) : 'mode.chosen';
+  if (draft.has('mode')) draft.choose('mode', `mode.${mode}`, { text: why, values: {} });
+  // by volts the site's controller asks for the speed, and no figure of a mode counts
+  if (context.duty.control.kind === 'volts') return;
+  if (mode === 'fixed') {
+    const share = Math.min(1, shareForDuty(context, pump));
+    draft.set('speed', share * 100, { text: 'speed.duty', values: valuesOf(context, pump) }, 'up');
+    return;
+  }
+  const head = headFor_m(context, pump, mode);
+  if (head === null || !draft.has('head')) return;
+  draft.set('head', head, { text: 'head.duty', values: valuesOf(context, pump) }, 'up');
+  const target = draft.targets.at(-1);
+  if (target?.role !== 'head') return;
+  // how much the step is over, and what that costs, is said with it
+  const line = lineOf(context, pump, { ...draft.settings() });
+  if (line === null) return;
+  const over_m = atDuty_m(pump, line) - context.duty.index.head_m;
+  const exact = lineOf(context, pump, { ...draft.settings(), head_m: head });
+  const more = exact === null ? 0 : yearCost(context, pump, line) - yearCost(context, pump, exact);
+  if (over_m <= 0.005) return;
+  draft.targets[draft.targets.length - 1] = {
+    ...target,
+    reason: {
+      text: 'head.over',
+      values: {
+        ...valuesOf(context, pump),
+        over: fig('length', over_m),
+        cost: `${more.toFixed(2)} ${context.duty.currency}`,
+      },
+    },
+  };
+}
+
+function valuesOf({ duty }: CirculatorContext, { flow_m3h }: PumpInSystem) {
+  return { flow: fig('waterFlow', flow_m3h), head: fig('length', duty.index.head_m) };
+}
+
+/** What happens after a cut, and who may change it. */
+function planGuards(draft: CirculatorDraft): void {
+  const { afterCut = 'resume' } = draft.context.duty.choices;
+  if (draft.has('power.after-cut'))
+    draft.choose('power.after-cut', `after-cut.${afterCut}`, { text: `after-cut.${afterCut}`, values: {} });
+}

@@ -1,0 +1,79 @@
+import { headAt_m, shareFor, type HeadLine } from '../../../hydraulics';
+import { lineOfMode, selfSpan, yearEnergy_kWh } from '../effect/line';
+import type { PumpInSystem } from '../effect/pump';
+import type { CirculatorContext } from '../settings/context';
+import type { Mode } from '../wire/behaviours';
+import type { SystemKind } from '../wire/duty';
+
+/** The mode that fits each system, the next best after it. */
+const FITTING: Readonly<Record<SystemKind, readonly Mode[]>> = {
+  radiators: ['proportional', 'constant', 'self', 'fixed'],
+  underfloor: ['constant', 'self', 'proportional', 'fixed'],
+  primary: ['fixed', 'constant', 'proportional', 'self'],
+  cooling: ['constant', 'proportional', 'self', 'fixed'],
+  unknown: ['self', 'constant', 'proportional', 'fixed'],
+};
+
+/** The mode that is proposed: the best that this controller has. */
+export function proposedMode({ duty, profile }: CirculatorContext): Mode {
+  const { modes } = profile.behaviours;
+  return FITTING[duty.system].find((mode) => modes.includes(mode)) ?? modes[0];
+}
+
+/** The mode of the plan: what was chosen, where the controller has it; else what is proposed. */
+export function plannedMode(context: CirculatorContext): Mode {
+  const { mode } = context.duty.choices;
+  return mode && context.profile.behaviours.modes.includes(mode) ? mode : proposedMode(context);
+}
+
+/**
+ * The head to be set in a mode so that its line carries the duty, m; null where a mode has none. A proportional line whose head refers
+ * to the pump's own greatest flow is set higher, since it falls towards the flow of the duty.
+ */
+export function headFor_m(context: CirculatorContext, pump: PumpInSystem, mode: Mode): number | null {
+  const needed = context.duty.index.head_m;
+  if (mode === 'constant') return needed;
+  const { proportional } = context.profile.behaviours;
+  if (mode !== 'proportional' || proportional === null) return null;
+  const { zeroShare, refersTo_m3h } = proportional;
+  const part = pump.flow_m3h / (refersTo_m3h ?? pump.flow_m3h);
+  return needed / (zeroShare + (1 - zeroShare) * part);
+}
+
+/** Share of full speed that carries the duty; above 1 where the duty lies outside the curve. */
+export function shareForDuty(context: CirculatorContext, pump: PumpInSystem): number {
+  return Math.max(
+    context.duty.pump.leastShare,
+    shareFor(pump.curve, pump.flow_m3h, context.duty.index.head_m),
+  );
+}
+
+/** One mode that a controller has, carrying the duty: what it takes in a year. */
+export interface ModeOffered {
+  readonly mode: Mode;
+  /** least and greatest energy of a year, kWh: the same for a mode whose line is known */
+  readonly energy_kWh: readonly [number, number];
+  readonly line: HeadLine | null;
+  /** full speed cannot give what its line would have to */
+  readonly reaches: boolean;
+}
+
+/** Every mode that this controller has, each set so that it just carries the duty. */
+export function modesOffered(context: CirculatorContext, pump: PumpInSystem): ModeOffered[] {
+  return context.profile.behaviours.modes.flatMap((mode): ModeOffered[] => {
+    if (mode === 'self') {
+      const span = selfSpan(context);
+      if (span === null) return [];
+      const [lowest, highest] = span.map((line) => yearEnergy_kWh(context, pump, line));
+      return [{ mode, energy_kWh: [lowest, highest], line: null, reaches: true }];
+    }
+    const line = lineOfMode(context, pump, mode, {
+      head_m: headFor_m(context, pump, mode),
+      share: Math.min(1, shareForDuty(context, pump)),
+    });
+    if (line === null) return [];
+    const energy = yearEnergy_kWh(context, pump, line);
+    const reaches = headAt_m(pump.curve, pump.flow_m3h) >= context.duty.index.head_m - 1e-9;
+    return [{ mode, energy_kWh: [energy, energy], line, reaches }];
+  });
+}

@@ -1,0 +1,271 @@
+import { parameterWithRole } from '../../../profile';
+import { powerOfShare_W, lineHead_m, shareFor } from '../../../hydraulics';
+import { stateCheck, type ProofCheck } from '../../../proof';
+import { fig, figureWithUnit, presentReader, type Quantity } from '../../../units';
+import { lineOf, openFlow_m3h } from '../effect/line';
+import { pumpOf, type PumpInSystem } from '../effect/pump';
+import type { CirculatorContext } from '../settings/context';
+import type { CirculatorSettings } from '../settings/understand';
+import { MODE_WORDS } from '../checks/head';
+
+/** A circulator's own display and a fitted curve are together no better than this. */
+export const FLOW_TOLERANCE = 0.15;
+export const POWER_TOLERANCE = 0.15;
+/** What a loop at rest may be off by, mA. */
+const REST_mA = 0.1;
+
+const words = (q: Quantity, value: number) => figureWithUnit(fig(q, value), presentReader());
+
+/** The checks that this pump with these settings needs, in the order of work. */
+export function proofChecks(context: CirculatorContext, settings: CirculatorSettings): ProofCheck[] {
+  return [
+    ...air(),
+    ...sensorAtRest(context),
+    ...modeAfterWiring(context, settings),
+    ...atWork(context, settings),
+    ...contact(context, settings),
+    ...volts(context, settings),
+    ...sensorOff(context),
+    ...link(context, settings),
+    ...powerCut(settings),
+  ];
+}
+
+function air(): ProofCheck[] {
+  return [
+    stateCheck(
+      {
+        key: 'air',
+        title: 'Every loop runs clear',
+        method: 'All valves open. Listen at the pump, and at the highest point of each loop.',
+        expected: 'nothing is heard',
+        caution: 'Air vents spit hot water.',
+      },
+      { clear: 'Nothing is heard', air: 'Air in a loop', cold: 'One loop stays cold' },
+      'clear',
+    ),
+  ];
+}
+
+function sensorAtRest({ duty }: CirculatorContext): ProofCheck[] {
+  if (duty.control.kind !== 'sensor') return [];
+  return [
+    {
+      key: 'sensor-rest',
+      about: { kind: 'sensor' },
+      title: 'The sensor at rest',
+      method: 'Join both sides of the differential sensor, and read its current.',
+      expected: `${words('current', 4)} at no head`,
+      tolerance: words('current', REST_mA),
+      caution: 'The sensor’s valves hold hot water under pressure.',
+      pumps: false,
+      // no setting of the pump moves it
+      voidedBy: [],
+      ask: {
+        kind: 'figure',
+        figure: { key: 'current_mA', label: 'Current at rest', quantity: 'current' },
+        least: 4 - REST_mA,
+        greatest: 4 + REST_mA,
+      },
+    },
+  ];
+}
+
+/** CIR-13: a wired signal may have changed the mode by itself. */
+function modeAfterWiring({ profile, duty }: CirculatorContext, { mode }: CirculatorSettings): ProofCheck[] {
+  if (!profile.behaviours.wiringChangesMode || duty.control.kind === 'own' || mode === null) return [];
+  return [
+    stateCheck(
+      {
+        key: 'mode-after-wiring',
+        title: 'The mode, read again after wiring',
+        method: 'With every wire on, read the mode that it shows.',
+        expected: MODE_WORDS[mode],
+      },
+      { same: 'As set', changed: 'Another mode' },
+      'same',
+    ),
+  ];
+}
+
+/** Flow and power with every valve open: where the line meets the pipes. */
+function atWork(context: CirculatorContext, settings: CirculatorSettings): ProofCheck[] {
+  const pump = pumpOf(context.duty);
+  const line = lineOf(context, pump, settings);
+  if (line === null) return [];
+  const flow = openFlow_m3h(pump, line);
+  if (flow <= 0) return [];
+  const head = lineHead_m(line, pump.curve, flow);
+  const power = Math.max(context.duty.pump.least_W, powerAt(pump, flow, head));
+  const method = 'Every valve open, let it settle for two minutes, and read';
+  return [
+    {
+      key: 'flow',
+      about: { kind: 'flow', at: flow },
+      title: 'Flow with every valve open',
+      method: `${method} its display, or gauges on both sides against the curve.`,
+      expected: `${words('waterFlow', flow)} at ${words('length', head)}`,
+      tolerance: `${FLOW_TOLERANCE * 100} %: its display and the fit together`,
+      caution: null,
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'flow_m3h', label: 'Flow', quantity: 'waterFlow' },
+        least: flow * (1 - FLOW_TOLERANCE),
+        greatest: flow * (1 + FLOW_TOLERANCE),
+      },
+    },
+    {
+      key: 'power',
+      about: { kind: 'power', at: flow },
+      title: 'Power with every valve open',
+      method: `${method} the power: on its display, or on a meter of its own.`,
+      expected: words('power', power),
+      tolerance: `${POWER_TOLERANCE * 100} %: the fit and the meter together`,
+      caution: null,
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'power_W', label: 'Power', quantity: 'power' },
+        least: power * (1 - POWER_TOLERANCE),
+        greatest: power * (1 + POWER_TOLERANCE),
+      },
+    },
+  ];
+}
+
+function powerAt({ curve, power }: PumpInSystem, flow_m3h: number, head_m: number): number {
+  return powerOfShare_W(power, flow_m3h, shareFor(curve, flow_m3h, head_m));
+}
+
+function contact({ duty }: CirculatorContext, settings: CirculatorSettings): ProofCheck[] {
+  if (duty.contact !== 'wired' || settings.contact === 'off') return [];
+  return [
+    stateCheck(
+      {
+        key: 'contact',
+        title: 'Start contact opened and closed',
+        method: 'Open the contact with the pump running, and close it again.',
+        expected: 'open, it stands; closed, it goes on at its set point',
+        caution: 'It starts by itself.',
+      },
+      { both: 'It stands, and goes on', runs: 'It runs on', stands: 'It stays standing' },
+      'both',
+    ),
+  ];
+}
+
+/** Rising and falling through both thresholds, then the wire off. */
+function volts({ duty }: CirculatorContext, { source, volts: set }: CirculatorSettings): ProofCheck[] {
+  if (duty.control.kind !== 'volts' || source !== 'volts') return [];
+  const on = set.on_V ?? duty.control.on_V;
+  const off = set.off_V ?? duty.control.off_V;
+  const figure = (key: string, title: string, method: string, at: number): ProofCheck => ({
+    key,
+    title,
+    method,
+    expected: words('voltage', at),
+    tolerance: words('voltage', VOLT_TOLERANCE),
+    caution: 'It starts by itself.',
+    pumps: false,
+    ask: {
+      kind: 'figure',
+      figure: { key: 'at_V', label: 'At', quantity: 'voltage' },
+      least: at - VOLT_TOLERANCE,
+      greatest: at + VOLT_TOLERANCE,
+    },
+  });
+  return [
+    figure(
+      'volts-up',
+      'Rising, it starts',
+      'From 0 V raise the voltage slowly, and read it as it starts.',
+      on,
+    ),
+    figure(
+      'volts-down',
+      'Falling, it stops',
+      'From half speed lower the voltage slowly, and read it as it stops.',
+      off,
+    ),
+    stateCheck(
+      {
+        key: 'wire-off',
+        title: 'The wire off',
+        method: 'Take the signal’s wire off with the pump running.',
+        expected: 'it stands, and reports nothing',
+        caution: 'It starts by itself once the wire is back.',
+      },
+      { stands: 'It stands', runs: 'It runs on' },
+      'stands',
+    ),
+  ];
+}
+/** What a loop calibrator and a pump's input may be apart, V. */
+const VOLT_TOLERANCE = 0.2;
+
+/** CIR-21: nobody knows what it does before it is tried. */
+function sensorOff({ duty }: CirculatorContext): ProofCheck[] {
+  if (duty.control.kind !== 'sensor') return [];
+  return [
+    stateCheck(
+      {
+        key: 'sensor-off',
+        title: 'The sensor’s wire off',
+        method: 'Take the sensor’s wire off with the pump running, and watch what it does.',
+        expected: 'it goes on and reports a fault',
+        caution: 'It may go to full speed.',
+      },
+      { reports: 'Goes on, reports a fault', full: 'Goes to full speed', stands: 'Stands' },
+      'reports',
+    ),
+  ];
+}
+
+function link({ duty, profile }: CirculatorContext, settings: CirculatorSettings): ProofCheck[] {
+  const { control } = duty;
+  if (control.kind !== 'link') return [];
+  const address = settings.address === null ? 'its address' : `address ${settings.address}`;
+  const wants = control.silent ?? settings.silence;
+  const answers = stateCheck(
+    {
+      key: 'link-answers',
+      title: 'It answers on the link',
+      method: `Ask at ${address} from the building’s system, and send a set point.`,
+      expected: 'it answers, and takes it up',
+    },
+    { answers: 'It answers', silent: 'No answer', other: 'Another pump answers' },
+    'answers',
+  );
+  if (wants === null || !parameterWithRole(profile, 'link.silence')) return [answers];
+  return [
+    answers,
+    stateCheck(
+      {
+        key: 'link-silent',
+        title: 'The link cut',
+        method: 'Take the link’s plug out with the pump running, and wait as long as its manual says.',
+        expected: wants === 'stop' ? 'it stops' : 'it goes on in its own mode',
+      },
+      { 'own-mode': 'It goes on in its own mode', stop: 'It stops', last: 'It stays at the last speed' },
+      wants,
+    ),
+  ];
+}
+
+function powerCut({ afterCut }: CirculatorSettings): ProofCheck[] {
+  if (afterCut === null) return [];
+  return [
+    stateCheck(
+      {
+        key: 'supply-cut',
+        title: 'Supply off and on',
+        method: 'Switch its supply off and on at its own switch.',
+        expected: afterCut === 'resume' ? 'it goes on' : 'it waits',
+        caution: 'It may start by itself.',
+      },
+      { resume: 'It goes on', wait: 'It waits' },
+      afterCut,
+    ),
+  ];
+}

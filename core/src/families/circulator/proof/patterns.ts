@@ -1,0 +1,125 @@
+import {
+  judgeFigure,
+  judgeState,
+  type CheckBody,
+  type CheckVerdict,
+  type Pattern,
+  type ProofCheck,
+} from '../../../proof';
+import { standsAs, VOIDED } from '../../../visit';
+import type { JobGround } from '../../family';
+import type { CirculatorKind } from '../kind';
+
+/** Judges what was seen against a check, and names the slip that a failing one points to. */
+export function judgeCheck(check: ProofCheck, body: CheckBody): CheckVerdict {
+  const { ask } = check;
+  if (ask.kind !== 'figure' && ask.kind !== 'state')
+    return { ok: false, seen: 'not asked for', pattern: null };
+  const verdict = ask.kind === 'figure' ? judgeFigure(ask, body) : judgeState(ask, body);
+  return verdict.ok ? verdict : { ...verdict, pattern: patternOf(check, body) };
+}
+
+type Named = readonly [code: string, kind: Pattern['kind'], title: string, words: string];
+
+/** What a failing check points to, by its key and what was seen. */
+function patternOf({ key, about, ask }: ProofCheck, { seen, figures }: CheckBody): Pattern | null {
+  const named =
+    namedBy(key, seen) ??
+    (about?.kind === 'flow' && ask.kind === 'figure' && figures.flow_m3h < ask.least ? SHORT : null);
+  if (named === null) return null;
+  const [code, kind, title, words] = named;
+  return { code, kind, title, words };
+}
+
+const SHORT: Named = [
+  'CIR-03',
+  'speed',
+  'It moves too little water',
+  'Air in the loops, a shut valve or a rotor that turns the wrong way: purge again, and look at the arrow. Then the range of a sensor.',
+];
+
+function namedBy(key: string, seen: string | null): Named | null {
+  switch (`${key}:${seen ?? ''}`) {
+    case 'air:air':
+      return [
+        'CIR-03',
+        'standing',
+        'Air in the loops',
+        'Highest fixed speed, loop after loop until nothing is heard; then the mode.',
+      ];
+    case 'air:cold':
+      return [
+        'CIR-11',
+        'standing',
+        'One loop stays cold',
+        'That is a matter of balancing: no reason to raise the head.',
+      ];
+    case 'mode-after-wiring:changed':
+      return [
+        'CIR-13',
+        'manual',
+        'The wiring changed the mode',
+        'Set the mode again with every wire on, and read it once more.',
+      ];
+    case 'contact:stands':
+    case 'contact:runs':
+      return [
+        'CIR-04',
+        'standing',
+        'The contact does otherwise',
+        'Look which of its inputs it is wired to, and whether the setting uses it.',
+      ];
+    case 'wire-off:runs':
+      return [
+        'CIR-16',
+        'manual',
+        'It does not go by the voltage',
+        'Another source is chosen in its menu, or the mode keeps its own speed.',
+      ];
+    case 'sensor-off:full':
+    case 'sensor-off:stands':
+      return [
+        'CIR-21',
+        'sensor',
+        'Without its sensor it does otherwise',
+        'Write it down, tell the operator, and set what it does where that can be set.',
+      ];
+    case 'link-answers:silent':
+      return [
+        'CIR-08',
+        'standing',
+        'No answer on the link',
+        'Port chosen? Address in its range? Ends terminated, screen at one end, polarity, parity.',
+      ];
+    case 'link-answers:other':
+      return ['CIR-07', 'standing', 'Two with one address', 'Give this one an address of its own.'];
+    default:
+      return key === 'link-silent'
+        ? [
+            'CIR-21',
+            'standing',
+            'A silent link leaves it otherwise',
+            'Set what it is to do, and try it again.',
+          ]
+        : key === 'volts-up' || key === 'volts-down'
+          ? [
+              'CIR-05',
+              'sensor',
+              'Its threshold lies elsewhere',
+              'Standing at a low voltage is obedience, not a fault: read both thresholds again.',
+            ]
+          : null;
+  }
+}
+
+/** The slips that the standing checks point to. */
+export function patternsOf({ checks }: Pick<JobGround<CirculatorKind>, 'checks'>): Pattern[] {
+  return checks.filter(standsAs).flatMap(({ verdict }) => (verdict.pattern ? [verdict.pattern] : []));
+}
+
+/** Revision of the sheet that a check stood on which was set again since, where none proves the settings of now; null otherwise. */
+export function voidedSince({ checks }: Pick<JobGround<CirculatorKind>, 'checks'>): number | null {
+  const voided = checks.find(({ voidedWhy }) => voidedWhy === VOIDED.set);
+  const proved = checks.some((check) => !check.voided && check.verdict.ok);
+  return voided && !proved ? voided.record.revision : null;
+}

@@ -1,0 +1,42 @@
+import type { SettingValues } from '../../../profile';
+import { lastRecord } from '../../../visit';
+import type { Ground } from '../../family';
+import type { CirculatorKind, CirculatorProfile } from '../kind';
+import type { CirculatorDuty } from '../wire/duty';
+import type { CirculatorPlate } from '../wire/plate';
+
+/** Everything that planning and checking one circulator starts from. */
+export interface CirculatorContext {
+  readonly duty: CirculatorDuty;
+  readonly profile: CirculatorProfile;
+  readonly plate: CirculatorPlate;
+  /** the site's date */
+  readonly today: string;
+  /** what the controller holds now, as far as is known */
+  readonly inForce: SettingValues;
+  /** pressure at its inlet: as read on this visit, else as the duty has it; null while nobody knows */
+  readonly inlet_bar: number | null;
+  /** its loops were purged on this visit until nothing was heard or seen; null while nobody said */
+  readonly purged: boolean | null;
+}
+
+export function contextOf({
+  duty,
+  profile,
+  plate,
+  today,
+  inForce,
+  document,
+}: Ground<CirculatorKind>): CirculatorContext {
+  const read = document && lastRecord(document, 'circulator-now')?.body.inlet_bar;
+  const purged = document && lastRecord(document, 'purged')?.body.clear;
+  return {
+    duty,
+    profile,
+    plate,
+    today,
+    inForce,
+    inlet_bar: read ?? duty.inlet_bar,
+    purged: purged ?? null,
+  };
+}

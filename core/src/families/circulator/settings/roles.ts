@@ -1,0 +1,60 @@
+import type { RoleQuantities } from '../../../profile';
+
+/** What a circulator's parameters can mean. */
+export const CIRCULATOR_ROLES = [
+  'mode',
+  'head',
+  'speed',
+  'control.source',
+  'contact',
+  'volts.off',
+  'volts.on',
+  'volts.full',
+  'sensor.range',
+  'link.protocol',
+  'link.address',
+  'link.silence',
+  'port',
+  'fault.sense',
+  'night',
+  'lock',
+  'power.after-cut',
+] as const;
+export type CirculatorRole = (typeof CIRCULATOR_ROLES)[number];
+
+/** Meanings of options. */
+export const CIRCULATOR_OPTION_ROLES = [
+  'mode.fixed',
+  'mode.constant',
+  'mode.proportional',
+  'mode.self',
+  'control.own',
+  'control.volts',
+  'control.sensor',
+  'control.link',
+  'contact.used',
+  'contact.off',
+  'silence.own-mode',
+  'silence.stop',
+  'port.off',
+  'port.on',
+  'fault.opens',
+  'fault.closes',
+  'night.on',
+  'night.off',
+  'lock.on',
+  'lock.off',
+  'after-cut.resume',
+  'after-cut.wait',
+] as const;
+export type CirculatorOptionRole = (typeof CIRCULATOR_OPTION_ROLES)[number];
+
+/** What the figure of each role measures. */
+export const CIRCULATOR_QUANTITIES = {
+  head: 'length',
+  speed: 'percent',
+  'volts.off': 'voltage',
+  'volts.on': 'voltage',
+  'volts.full': 'voltage',
+  'sensor.range': 'pressure',
+} as const satisfies RoleQuantities;

@@ -1,0 +1,80 @@
+import {
+  parameterWithRole,
+  readIn,
+  roleOfOption,
+  type RoleQuantities,
+  type SettingValues,
+} from '../../../profile';
+import type { CirculatorProfile } from '../kind';
+import type { Mode } from '../wire/behaviours';
+import type { CirculatorPlate } from '../wire/plate';
+import { CIRCULATOR_QUANTITIES, type CirculatorRole } from './roles';
+
+/** A circulator's settings in the field's terms; null is not known, or not there. */
+export interface CirculatorSettings {
+  readonly mode: Mode | null;
+  readonly head_m: number | null;
+  /** share of the greatest speed */
+  readonly share: number | null;
+  readonly source: 'own' | 'volts' | 'sensor' | 'link' | null;
+  readonly contact: 'used' | 'off' | null;
+  readonly volts: {
+    readonly off_V: number | null;
+    readonly on_V: number | null;
+    readonly full_V: number | null;
+  };
+  readonly range_bar: number | null;
+  /** value of the option that names the protocol */
+  readonly protocol: string | null;
+  readonly address: number | null;
+  readonly silence: 'own-mode' | 'stop' | null;
+  readonly port: 'off' | 'on' | null;
+  readonly fault: 'opens' | 'closes' | null;
+  readonly night: 'on' | 'off' | null;
+  readonly lock: 'on' | 'off' | null;
+  readonly afterCut: 'resume' | 'wait' | null;
+}
+
+/** Reads a column of the sheet by the roles of its parameters. */
+export function understand(
+  profile: CirculatorProfile,
+  _plate: CirculatorPlate,
+  values: SettingValues,
+): CirculatorSettings {
+  const valueOf = (role: CirculatorRole) => {
+    const parameter = parameterWithRole(profile, role);
+    const value = parameter && values[parameter.key];
+    return parameter && value !== undefined ? { parameter, value } : null;
+  };
+  const figure = (role: CirculatorRole): number | null => {
+    const found = valueOf(role);
+    const q = (CIRCULATOR_QUANTITIES as RoleQuantities)[role] ?? 'plain';
+    return found ? readIn(found.parameter, q, found.value) : null;
+  };
+  const chosen = <T extends string>(role: CirculatorRole): T | null => {
+    const found = valueOf(role);
+    const option = found && roleOfOption(found.parameter, found.value);
+    return option ? (option.slice(option.indexOf('.') + 1) as T) : null;
+  };
+  const percent = figure('speed');
+  const protocol = valueOf('link.protocol')?.value;
+  return {
+    // a controller that has one mode alone needs no setting to be in it
+    mode:
+      chosen<Mode>('mode') ?? (profile.behaviours.modes.length === 1 ? profile.behaviours.modes[0] : null),
+    head_m: figure('head'),
+    share: percent === null ? null : percent / 100,
+    source: chosen('control.source') ?? (parameterWithRole(profile, 'control.source') ? null : 'own'),
+    contact: chosen('contact'),
+    volts: { off_V: figure('volts.off'), on_V: figure('volts.on'), full_V: figure('volts.full') },
+    range_bar: figure('sensor.range'),
+    protocol: typeof protocol === 'string' ? protocol : null,
+    address: figure('link.address'),
+    silence: chosen('link.silence'),
+    port: chosen('port'),
+    fault: chosen('fault.sense'),
+    night: chosen('night'),
+    lock: chosen('lock'),
+    afterCut: chosen('power.after-cut'),
+  };
+}

@@ -1,0 +1,36 @@
+import type { TextValues } from '../../../findings';
+
+/** Why a target is what it is: a template and its figures. */
+export interface CirculatorReason {
+  readonly text: keyof typeof CIRCULATOR_REASONS;
+  readonly values: TextValues;
+}
+
+export const CIRCULATOR_REASONS = {
+  'control.own': 'Nothing outside tells it how fast to run.',
+  'control.volts': 'The site’s controller asks for its speed by a voltage.',
+  'control.sensor': 'A differential sensor across the index circuit tells it the head.',
+  'control.link': 'The building’s system commands it over its link.',
+  'contact.used': 'A start contact is wired to it.',
+  'contact.off': 'No start contact is wired: an open one would make it stand.',
+  'volts.as-sent': 'As the site’s controller sends it.',
+  'range.label': 'The range on the sensor’s label, {range}.',
+  'port.on': 'The link is at this port: it works only once it is chosen.',
+  'address.keep': 'No other pump on the link has this address, and its protocol takes it.',
+  'address.free': 'The first address of its protocol that nobody on the link has.',
+  'silence.own-mode': 'It goes on in its own mode when the link falls silent, as decided.',
+  'silence.stop': 'It stops when the link falls silent, as decided.',
+  'mode.radiators':
+    'Radiators with thermostatic valves: the losses are mostly in the pipes, and fall with the flow.',
+  'mode.underfloor': 'Underfloor on short manifolds: the losses are mostly in the loops, and stay.',
+  'mode.primary': 'A primary circuit: its flow must not vary.',
+  'mode.cooling': 'Cooling with valves: the head at the coils is to stay.',
+  'mode.unknown': 'What it serves is not known: let it learn, and look again after a week.',
+  'mode.chosen': 'Chosen here instead of the mode that is proposed.',
+  'head.duty': 'The smallest step that carries {flow} at {head}.',
+  'head.over': 'The smallest step that carries {flow} at {head}: {over} over there, {cost} a year.',
+  'speed.duty': 'The smallest step of speed that carries {flow} at {head}.',
+  'after-cut.resume': 'Circulation goes on by itself.',
+  'after-cut.wait': 'Waits for a person, as chosen.',
+  hand: 'Set by hand in the plan.',
+} as const;

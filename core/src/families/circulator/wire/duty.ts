@@ -1,0 +1,140 @@
+import { z } from 'zod';
+
+const MOST = 1e5;
+const positive = (what: string, most = MOST) =>
+  z
+    .number({ error: `${what} must be a number.` })
+    .positive(`${what} must be more than 0.`)
+    .max(most, `${what} cannot be above ${most}.`);
+const notNegative = (what: string, most = MOST) =>
+  z
+    .number({ error: `${what} must be a number.` })
+    .min(0, `${what} cannot be negative.`)
+    .max(most, `${what} cannot be above ${most}.`);
+
+/** What the circulator serves. */
+export const SYSTEMS = ['radiators', 'underfloor', 'primary', 'cooling', 'unknown'] as const;
+export type SystemKind = (typeof SYSTEMS)[number];
+
+/** Beyond this the curve of a pump for water holds no more, mm²/s. */
+export const THICKEST_mm2s = 10;
+
+const carrierSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('water') }).strict(),
+  z
+    .object({
+      kind: z.literal('mixture'),
+      density_kgm3: positive('The density', 2000),
+      heat_kJkgK: positive('The heat capacity', 10),
+      viscosity_mm2s: positive('The viscosity', 10_000),
+    })
+    .strict(),
+]);
+
+/** What tells the pump to run, and how fast. */
+const controlSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('own') }).strict(),
+  z
+    .object({
+      kind: z.literal('volts'),
+      /** what the site's controller sends: at rest, to start, for full speed */
+      off_V: notNegative('The voltage at rest', 24),
+      on_V: positive('The voltage that starts', 24),
+      full_V: positive('The voltage of full speed', 24),
+    })
+    .strict(),
+  z
+    .object({
+      kind: z.literal('sensor'),
+      /** range on the label of the differential sensor, from nil */
+      range_bar: positive('The range on the sensor', 100),
+    })
+    .strict(),
+  z
+    .object({
+      kind: z.literal('link'),
+      /** addresses that others on it have */
+      others: z.array(z.int('An address is a whole number.').min(0).max(65_535)).max(250),
+      /** what is wanted of the pump when the link falls silent; null while nobody decided */
+      silent: z.enum(['own-mode', 'stop']).nullable(),
+    })
+    .strict(),
+]);
+
+/** What a circulator is to do. */
+export const circulatorDutySchema = z
+  .object({
+    family: z.literal('circulator'),
+    system: z.enum(SYSTEMS),
+    heat_kW: positive('The heat', 50_000),
+    difference_K: positive('The difference', 100),
+    carrier: carrierSchema,
+    /** loss of the least favourable circuit at the greatest flow */
+    index: z
+      .object({
+        head_m: positive('The head of the index circuit', 200),
+        from: z.enum(['stated', 'measured']),
+      })
+      .strict(),
+    valves: z
+      .object({
+        /** every valve of it may be shut at one time */
+        allMayShut: z.boolean(),
+        /** what still flows then, by a bypass; null where nobody knows of any */
+        leastFlow_m3h: notNegative('The least flow').nullable(),
+      })
+      .strict(),
+    pump: z
+      .object({
+        curve: z
+          .array(
+            z.object({ flow_m3h: notNegative('Each flow'), head_m: notNegative('Each head', 500) }).strict(),
+          )
+          .min(2, 'Enter two points of the curve at least.')
+          .max(20, 'At most 20 points.'),
+        power: z
+          .array(
+            z
+              .object({ flow_m3h: notNegative('Each flow'), power_W: positive('Each power', 50_000) })
+              .strict(),
+          )
+          .min(1, 'Enter the power at one flow at least.')
+          .max(20, 'At most 20 points.'),
+        /** least speed, as a share of the greatest */
+        leastShare: positive('The least speed', 1),
+        least_W: notNegative('The least power', 50_000),
+      })
+      .strict(),
+    pipe: z
+      .object({ bore_mm: positive('The bore', 2000), material: z.enum(['steel', 'copper', 'plastic']) })
+      .strict()
+      .nullable(),
+    /** pressure at the pump's inlet with the system cold and standing; null while nobody read it */
+    inlet_bar: z.number({ error: 'The pressure must be a number.' }).min(-1).max(100).nullable(),
+    control: controlSchema,
+    /** the start contact: nothing wired with its link in, wired, or neither */
+    contact: z.enum(['link', 'wired', 'open', 'none']),
+    season_h: positive('The hours a year', 8784),
+    price_kWh: notNegative('The price', 1000),
+    currency: z.string().min(1, 'Which currency?').max(12),
+    choices: z
+      .object({
+        /** a mode that is wanted instead of the proposed one */
+        mode: z.enum(['fixed', 'constant', 'proportional', 'self']).optional(),
+        afterCut: z.enum(['resume', 'wait']).optional(),
+      })
+      .strict(),
+  })
+  .strict()
+  .superRefine(({ control, system, difference_K }, context) => {
+    const complain = (path: string[], message: string) => context.addIssue({ code: 'custom', path, message });
+    if (control.kind === 'volts') {
+      if (control.off_V > control.on_V)
+        complain(['control', 'off_V'], 'It must rest at or below the voltage that starts it.');
+      if (control.on_V >= control.full_V)
+        complain(['control', 'full_V'], 'Full speed must lie above the voltage that starts it.');
+    }
+    if (system === 'cooling' && difference_K > 20)
+      complain(['difference_K'], 'A cooling system seldom has more than 20 K: enter flow less return.');
+  });
+export type CirculatorDuty = z.infer<typeof circulatorDutySchema>;

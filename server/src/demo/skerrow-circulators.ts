@@ -1,0 +1,128 @@
+import type { CirculatorDuty, CirculatorPlate } from '@barythm/core/families/circulator';
+import type { AnyProfile } from '@barythm/core/families';
+import { profileSchema } from '@barythm/core/families';
+import building from '../../../profiles/building-circulator-display.json' with { type: 'json' };
+import home from '../../../profiles/home-circulator-dial.json' with { type: 'json' };
+
+export const DEMO_CIRCULATOR_PROFILES = {
+  'building-circulator-display': profileSchema.parse(building),
+  'home-circulator-dial': profileSchema.parse(home),
+} as const satisfies Record<string, AnyProfile>;
+
+/** A circulator of Skerrow. */
+export interface DemoCirculator {
+  readonly id: string;
+  readonly siteId: string;
+  readonly tag: string;
+  readonly name: string;
+  readonly place: string;
+  readonly profile: keyof typeof DEMO_CIRCULATOR_PROFILES;
+  readonly model: string;
+  readonly serial: string;
+  readonly plate: CirculatorPlate;
+  readonly duty: CirculatorDuty;
+  readonly note: string;
+  readonly reported?: { daysAgo: number; values: Record<string, string | number> };
+}
+
+/** Heating of the clinic, and of the hostel's warden's house: both set by somebody who wanted it warm. */
+export const CIRCULATORS: readonly DemoCirculator[] = [
+  {
+    id: 'circulator-clinic',
+    siteId: 'site-clinic',
+    tag: 'CLI-HP-01',
+    name: 'Radiators, treatment wing',
+    place: 'Boiler room',
+    profile: 'building-circulator-display',
+    model: 'Circulator, 1 to 10 m, DN 40',
+    serial: 'BC-50213',
+    plate: { family: 'circulator', rated_W: 130, inlet_bar: 0.5 },
+    duty: {
+      family: 'circulator',
+      system: 'radiators',
+      heat_kW: 38,
+      difference_K: 12,
+      carrier: { kind: 'water' },
+      index: { head_m: 3.2, from: 'stated' },
+      valves: { allMayShut: true, leastFlow_m3h: 0.2 },
+      pump: {
+        curve: [
+          { flow_m3h: 0, head_m: 6.5 },
+          { flow_m3h: 2, head_m: 5.3 },
+          { flow_m3h: 4, head_m: 1.7 },
+        ],
+        power: [
+          { flow_m3h: 0, power_W: 60 },
+          { flow_m3h: 4, power_W: 120 },
+        ],
+        leastShare: 0.28,
+        least_W: 6,
+      },
+      pipe: { bore_mm: 41, material: 'steel' },
+      inlet_bar: 1.4,
+      control: { kind: 'sensor', range_bar: 0.6 },
+      contact: 'wired',
+      season_h: 5200,
+      price_kWh: 0.27,
+      currency: 'SKR',
+      choices: {},
+    },
+    note: 'Valves whistle in the treatment rooms. The sensor was changed last spring.',
+    reported: {
+      daysAgo: 9,
+      values: {
+        source: 'sensor',
+        start: 'off',
+        mode: 'dpc',
+        head: 6.2,
+        speed: 70,
+        night: 'off',
+        range: 0.4,
+        fault: 'opens',
+        port: 'off',
+        lock: 'off',
+        cut: 'go',
+      },
+    },
+  },
+  {
+    id: 'circulator-warden',
+    siteId: 'site-hostel',
+    tag: 'LHH-HP-01',
+    name: 'Heating, warden’s house',
+    place: 'Under the stairs',
+    profile: 'home-circulator-dial',
+    model: 'Circulator, 1 to 4 m, DN 25',
+    serial: 'HC-7781',
+    plate: { family: 'circulator', rated_W: 26, inlet_bar: 0.3 },
+    duty: {
+      family: 'circulator',
+      system: 'radiators',
+      heat_kW: 8,
+      difference_K: 10,
+      carrier: { kind: 'water' },
+      index: { head_m: 1.6, from: 'stated' },
+      valves: { allMayShut: true, leastFlow_m3h: null },
+      pump: {
+        curve: [
+          { flow_m3h: 0, head_m: 4.2 },
+          { flow_m3h: 1, head_m: 3.6 },
+          { flow_m3h: 2.4, head_m: 0.6 },
+        ],
+        power: [{ flow_m3h: 1, power_W: 24 }],
+        leastShare: 0.4,
+        least_W: 4,
+      },
+      pipe: { bore_mm: 20, material: 'copper' },
+      inlet_bar: 1.1,
+      control: { kind: 'own' },
+      contact: 'none',
+      season_h: 5000,
+      price_kWh: 0.27,
+      currency: 'SKR',
+      choices: {},
+    },
+    note: 'One radiator stays cold; somebody turned the dial up.',
+    reported: { daysAgo: 30, values: { mode: 'left', speed: 100, head: 4 } },
+  },
+];
