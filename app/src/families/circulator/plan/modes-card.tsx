@@ -1,7 +1,7 @@
 import { MODE_WORDS, plannedMode, proposedMode, type Mode } from '@barythm/core/families/circulator';
 import { StyleSheet, View } from 'react-native';
+import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { Check } from '../../../ui/fields/choice';
 import { SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import type { CirculatorWork } from './use-circulator-plan';
@@ -22,12 +22,10 @@ export function ModesCard({ work, onChoose }: { work: CirculatorWork; onChoose: 
         <View key={mode} style={styles.mode} testID={`mode-${mode}`}>
           <View style={styles.head}>
             <View style={styles.grow}>
-              <Check
-                label={`${capital(MODE_WORDS[mode])}${mode === proposed ? ', proposed' : ''}`}
-                testID={`mode-choose-${mode}`}
-                checked={mode === planned}
-                onChange={() => onChoose(mode)}
-              />
+              <Words bold={mode === planned}>
+                {capital(MODE_WORDS[mode])}
+                {mode === proposed ? ', proposed' : ''}
+              </Words>
             </View>
             <Words figures bold>
               {least === greatest
@@ -51,6 +49,18 @@ export function ModesCard({ work, onChoose }: { work: CirculatorWork; onChoose: 
             {least === greatest ? '' : ` to ${(greatest * price_kWh).toFixed(0)}`} {currency} a year
             {mode === 'self' ? ', by where it settles' : ''}
           </Words>
+          {mode === planned ? (
+            <Words size="small" bold colour="petrol">
+              Planned
+            </Words>
+          ) : (
+            <Button
+              kind="quiet"
+              label={`Plan ${MODE_WORDS[mode]}`}
+              testID={`mode-choose-${mode}`}
+              onPress={() => onChoose(mode)}
+            />
+          )}
         </View>
       ))}
       <Words size="small" colour="quiet">

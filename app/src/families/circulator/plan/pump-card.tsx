@@ -90,9 +90,7 @@ export function PumpCard({
       <UndoButton undo={undo} testID="pump-undo" />
       {over !== null && (
         <Words bold colour={over >= -0.02 * duty.index.head_m ? 'moss' : 'rust'} testID="pump-over">
-          {over >= -0.005
-            ? `${length(over)} more than the duty needs.`
-            : `${length(-over)} less than the duty needs.`}
+          {overSaid(over, length)}
         </Words>
       )}
       <Words>
@@ -101,6 +99,16 @@ export function PumpCard({
       </Words>
     </Card>
   );
+}
+
+/** Less than this is no difference that an eye or a gauge would see, m. */
+const JUST_m = 0.005;
+
+function overSaid(over_m: number, length: (value: number) => string): string {
+  if (Math.abs(over_m) < JUST_m) return 'Just what the duty needs.';
+  return over_m > 0
+    ? `${length(over_m)} more than the duty needs.`
+    : `${length(-over_m)} less than the duty needs.`;
 }
 
 const styles = StyleSheet.create({
