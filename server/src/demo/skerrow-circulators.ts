@@ -2,11 +2,13 @@ import type { CirculatorDuty, CirculatorPlate } from '@barythm/core/families/cir
 import type { AnyProfile } from '@barythm/core/families';
 import { profileSchema } from '@barythm/core/families';
 import building from '../../../profiles/building-circulator-display.json' with { type: 'json' };
+import hotReturn from '../../../profiles/hot-water-return-clock.json' with { type: 'json' };
 import home from '../../../profiles/home-circulator-dial.json' with { type: 'json' };
 
 export const DEMO_CIRCULATOR_PROFILES = {
   'building-circulator-display': profileSchema.parse(building),
   'home-circulator-dial': profileSchema.parse(home),
+  'hot-water-return-clock': profileSchema.parse(hotReturn),
 } as const satisfies Record<string, AnyProfile>;
 
 /** A circulator of Skerrow. */
@@ -83,6 +85,50 @@ export const CIRCULATORS: readonly DemoCirculator[] = [
         lock: 'off',
         cut: 'go',
       },
+    },
+  },
+  {
+    id: 'circulator-clinic-hot-water',
+    siteId: 'site-clinic',
+    tag: 'CLI-HP-02',
+    name: 'Hot-water return, wards',
+    place: 'Boiler room',
+    profile: 'hot-water-return-clock',
+    model: 'Hot-water circulator, DN 15',
+    serial: 'HW-3306',
+    plate: { family: 'circulator', rated_W: 18, inlet_bar: 0.5 },
+    duty: {
+      family: 'circulator',
+      system: 'hot-water',
+      heat_kW: 0.72,
+      difference_K: 4,
+      carrier: { kind: 'water' },
+      hotWater: { pipe_m: 90, loss_Wm: 8, supply_C: 60, coolest_C: 55, longestPause_min: 120 },
+      index: { head_m: 0.9, from: 'stated' },
+      valves: { allMayShut: false, leastFlow_m3h: null },
+      pump: {
+        curve: [
+          { flow_m3h: 0, head_m: 1.6 },
+          { flow_m3h: 0.3, head_m: 1.2 },
+          { flow_m3h: 0.6, head_m: 0.1 },
+        ],
+        power: [{ flow_m3h: 0.2, power_W: 9 }],
+        leastShare: 0.4,
+        least_W: 2,
+      },
+      pipe: { bore_mm: 16, material: 'copper' },
+      inlet_bar: 3,
+      control: { kind: 'own' },
+      contact: 'none',
+      season_h: 8760,
+      price_kWh: 0.27,
+      currency: 'SKR',
+      choices: {},
+    },
+    note: 'Put on its clock to save power; in the morning the far ward waits for warm water.',
+    reported: {
+      daysAgo: 4,
+      values: { mode: 'clock', speed: 60, probe: 45, from: 360, to: 1320, cut: 'go' },
     },
   },
   {

@@ -26,6 +26,7 @@ test('the round: today’s visit, and the pumps with something open, the worst f
   expect(round.pumps.map((pump) => pump.tag).sort()).toEqual([
     'CLI-DP-02',
     'CLI-HP-01',
+    'CLI-HP-02',
     'CLI-PP-01',
     'CLI-PP-02',
     'LHH-HP-01',
@@ -46,11 +47,18 @@ test('pumps are searched in every word a technician would try, and paged', async
       (p) => p.tag,
     );
   expect(await search('acid')).toEqual(['NUR-DP-01']);
-  expect(await search('clinic')).toEqual(['CLI-DP-01', 'CLI-DP-02', 'CLI-HP-01', 'CLI-PP-01', 'CLI-PP-02']);
+  expect(await search('clinic')).toEqual([
+    'CLI-DP-01',
+    'CLI-DP-02',
+    'CLI-HP-01',
+    'CLI-HP-02',
+    'CLI-PP-01',
+    'CLI-PP-02',
+  ]);
   expect(await search('src-dp')).toEqual(['SRC-DP-01', 'SRC-DP-02', 'SRC-DP-03']);
   expect(await search('100%')).toEqual([]);
   const second = (await server.get('/api/v1/pumps?size=2&page=2')).body as Page;
-  expect(second).toMatchObject({ total: 15, items: [{ tag: 'CLI-HP-01' }, { tag: 'CLI-PP-01' }] });
+  expect(second).toMatchObject({ total: 16, items: [{ tag: 'CLI-HP-01' }, { tag: 'CLI-HP-02' }] });
   const wrong = await server.get('/api/v1/pumps?page=0');
   expect(wrong.body).toMatchObject({ status: 400, errors: [{ field: 'page' }] });
 });

@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import type { CirculatorDuty } from '@barythm/core/families/circulator';
 import { lastRecord } from '@barythm/core/visit';
-import { BUILDING, DUTY, HOME, HOUSE } from '../../../../core/src/families/circulator/fixtures';
+import { BUILDING, DUTY, HOME, HOT, HOUSE } from '../../../../core/src/families/circulator/fixtures';
 import { forgetDrafts } from '../../draft/use-draft';
 import { AsFoundStage } from '../../features/job/as-found/as-found-stage';
 import { standJob } from '../../testing/job-stand';
@@ -21,6 +21,7 @@ describe('the duty', () => {
   test.each<CirculatorDuty>([
     DUTY,
     HOUSE,
+    HOT,
     { ...DUTY, control: { kind: 'volts', off_V: 1, on_V: 1.5, full_V: 10 } },
     {
       ...DUTY,

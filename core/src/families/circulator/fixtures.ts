@@ -20,6 +20,8 @@ const read = (name: string): CirculatorProfile => {
 
 /** A text display with two inputs, volts and a bus. */
 export const BUILDING = read('building-circulator-display');
+/** A hot-water return with clock and probe. */
+export const RETURN = read('hot-water-return-clock');
 /** One key, one dial, three lamps. */
 export const HOME = read('home-circulator-dial');
 
@@ -73,6 +75,28 @@ export const HOUSE: CirculatorDuty = {
     least_W: 4,
   },
   pipe: null,
+};
+
+/** The hot-water return of a clinic: 90 m of lagged pipe, back at 55 °C, and it may stand two hours. */
+export const HOT: CirculatorDuty = {
+  ...DUTY,
+  system: 'hot-water',
+  heat_kW: 0.72,
+  difference_K: 4,
+  hotWater: { pipe_m: 90, loss_Wm: 8, supply_C: 60, coolest_C: 55, longestPause_min: 120 },
+  index: { head_m: 0.9, from: 'stated' },
+  pump: {
+    curve: [
+      { flow_m3h: 0, head_m: 1.6 },
+      { flow_m3h: 0.3, head_m: 1.2 },
+      { flow_m3h: 0.6, head_m: 0.1 },
+    ],
+    power: [{ flow_m3h: 0.2, power_W: 9 }],
+    leastShare: 0.4,
+    least_W: 2,
+  },
+  pipe: { bore_mm: 16, material: 'copper' },
+  season_h: 8760,
 };
 
 export const contextOf = (
@@ -132,4 +156,10 @@ export const SAMPLES = [
     },
   },
   { profile: HOME, duty: HOUSE, plate: PLATE, found: { mode: 'left', speed: 100, head: 4 } },
+  {
+    profile: RETURN,
+    duty: HOT,
+    plate: PLATE,
+    found: { mode: 'clock', speed: 60, probe: 45, from: 360, to: 1320, cut: 'go' },
+  },
 ];

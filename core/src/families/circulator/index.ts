@@ -9,6 +9,7 @@ export type { CirculatorKind, CirculatorProfile, CirculatorView } from './kind';
 export { planCirculator } from './plan/plan';
 export { type ModeOffered, modesOffered, plannedMode, proposedMode } from './plan/propose';
 export type { CirculatorContext } from './settings/context';
+export { pauseOf_min, returnAt_C } from './effect/hot-water';
 export { type CirculatorSettings, understand } from './settings/understand';
 export { CIRCULATOR_REASONS } from './texts/reasons';
 export { type CirculatorBehaviours, type Mode, MODES } from './wire/behaviours';

@@ -29,6 +29,7 @@ const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1
 
 /** The flow that carries what is typed so far, for the line of the part. */
 function flowSaid(look: Look): string {
+  if (look.at('system') === 'hot-water') return '';
   const heat = parseFigure(look.at('heat_kW'), 'heat');
   const difference = parseFigure(look.at('difference_K'), 'difference');
   if (!heat.ok || !difference.ok || look.at('carrier.kind') === 'mixture') return '';
@@ -42,7 +43,11 @@ const SYSTEM: Part = {
   fault: 'heat_kw',
   says: (look) => {
     const kind = SYSTEMS.find((system) => system === look.at('system'));
-    return `${kind ? capital(SYSTEM_WORDS[kind]) : 'Not said'}, ${said(look, 'heat_kW', 'heat')} at ${said(look, 'difference_K', 'difference')}${flowSaid(look)}.`;
+    const carries =
+      kind === 'hot-water'
+        ? `${said(look, 'hotWater.pipe_m', 'length')} of pipe, back at ${said(look, 'hotWater.coolest_C', 'temperature')} at least,`
+        : said(look, 'heat_kW', 'heat');
+    return `${kind ? capital(SYSTEM_WORDS[kind]) : 'Not said'}, ${carries} at ${said(look, 'difference_K', 'difference')}${flowSaid(look)}.`;
   },
   fields: [
     aChoice(
@@ -51,10 +56,22 @@ const SYSTEM: Part = {
       SYSTEMS.map((value) => ({ value, label: capital(SYSTEM_WORDS[value]) })),
       { hint: 'The mode that is proposed follows from it.' },
     ),
-    beside(
-      aFigure('heat_kW', 'Heat to carry', 'heat'),
-      aFigure('difference_K', 'Flow less return', 'difference'),
+    onlyIf((here) => here('system') !== 'hot-water', [aFigure('heat_kW', 'Heat to carry', 'heat')]),
+    onlyIf(
+      (here) => here('system') === 'hot-water',
+      [
+        together('hotWater', [
+          beside(
+            aFigure('pipe_m', 'Length of its pipe, there and back', 'length'),
+            aFigure('loss_Wm', 'Each metre loses', 'plain', { unit: 'W/m', hint: 'Lagged: about 8' }),
+            aFigure('supply_C', 'Supply', 'temperature'),
+            aFigure('coolest_C', 'Coolest return', 'temperature', { hint: 'By local code or operator' }),
+            aFigure('longestPause_min', 'It may stand for', 'minutes', { hint: '0 where it may not' }),
+          ),
+        ]),
+      ],
     ),
+    aFigure('difference_K', 'Flow less return', 'difference'),
     together('carrier', [
       aChoice('kind', 'The liquid is', [
         { value: 'water', label: 'Water' },
@@ -247,6 +264,8 @@ const YEAR: Part = {
           { value: 'constant', label: 'Constant head' },
           { value: 'proportional', label: 'Proportional head' },
           { value: 'self', label: 'Self-adjusting' },
+          { value: 'temperature', label: 'Return temperature' },
+          { value: 'clock', label: 'Clock' },
         ],
         { place: optional(word), hint: 'What each costs is shown below' },
       ),
@@ -277,5 +296,10 @@ export const DUTY_FORM = makeForm<CirculatorDuty>({
     season_h: 5000,
     choices: { afterCut: 'resume' },
   },
-  finish: (read) => ({ ...read, family: 'circulator' }),
+  // a return carries what its pipe loses
+  finish: (read) => {
+    const { pipe_m, loss_Wm } = (read.hotWater ?? {}) as { pipe_m?: number; loss_Wm?: number };
+    const lost = pipe_m === undefined || loss_Wm === undefined ? {} : { heat_kW: (pipe_m * loss_Wm) / 1000 };
+    return { ...read, ...lost, family: 'circulator' };
+  },
 });

@@ -27,6 +27,8 @@ const MODES: Part = {
       { value: 'constant', label: 'Constant head' },
       { value: 'proportional', label: 'Proportional head' },
       { value: 'self', label: 'Self-adjusting' },
+      { value: 'temperature', label: 'Return temperature' },
+      { value: 'clock', label: 'Clock' },
     ]),
     aSwitch('proportional', 'Its proportional line is known', [
       beside(

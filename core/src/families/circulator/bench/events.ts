@@ -1,4 +1,5 @@
 import { POWER_CUT, type EventBook } from '../../../bench';
+import { varies } from '../effect/line';
 import type { CirculatorContext } from '../settings/context';
 
 /** What can be thrown at a circulator and its system. */
@@ -16,6 +17,7 @@ export type CirculatorEvent = keyof typeof CIRCULATOR_EVENTS;
 export function eventsFor({ duty }: CirculatorContext): readonly CirculatorEvent[] {
   const by = duty.control.kind;
   return (Object.keys(CIRCULATOR_EVENTS) as CirculatorEvent[]).filter((kind) => {
+    if (kind === 'all-shut') return varies(duty);
     if (kind === 'contact-open') return duty.contact === 'wired';
     if (kind === 'volts-low') return by === 'volts';
     if (kind === 'wire-off') return by === 'volts' || by === 'sensor';

@@ -1,7 +1,8 @@
 import type { BenchInputs, BenchModel } from '../../../bench';
-import { runsAt } from '../../../control';
+import { onBelow, runsAt } from '../../../control';
+import { AROUND_C } from '../effect/hot-water';
 import { CIRCULATOR_EVENTS, type CirculatorEvent } from './events';
-import type { CirculatorPlant } from './plant';
+import type { CirculatorPlant, HotPlant } from './plant';
 
 /** Rooms that are heated, and the coldest day that the heating is made for, °C. */
 const ROOM_C = 20;
@@ -12,7 +13,6 @@ const LEAST_WANTED = 0.05;
 const AIR_TAKES = 0.3;
 /** A flow this much short of what is wanted is told. */
 const SHORT = 0.95;
-/** Site controllers ask in step with what is wanted: from `on` to `full`. */
 const SECONDS_PER_HOUR = 3600;
 
 export interface CirculatorState extends Record<string, number> {
@@ -30,6 +30,9 @@ export interface CirculatorState extends Record<string, number> {
   starts: number;
   moved_m3: number;
   wanted_m3: number;
+  /** of a hot-water return, °C */
+  back: number;
+  cool_s: number;
 }
 
 /** A circulator on its system, second by second. */
@@ -42,12 +45,14 @@ export function circulatorModel(plant: CirculatorPlant): BenchModel<CirculatorSt
       { key: 'head', label: 'Head', unit: 'm' },
       { key: 'speed', label: 'Speed', unit: '%' },
       { key: 'power', label: 'Power', unit: 'W' },
+      ...(plant.hot ? [{ key: 'return', label: 'Return', unit: '°C' }] : []),
       ...(plant.byVolts ? [{ key: 'volts', label: 'Signal', unit: 'V' }] : []),
     ],
     flags: [
       { begins: 'Less flow than is wanted.', ends: 'As much flow as is wanted.' },
       { begins: 'Valves whistle.', ends: 'Valves are quiet.' },
       { begins: 'It stands.', ends: 'It runs.' },
+      { begins: 'The return comes back too cool.', ends: 'The return is warm enough.' },
     ],
     init: () => ({
       running: 0,
@@ -64,6 +69,8 @@ export function circulatorModel(plant: CirculatorPlant): BenchModel<CirculatorSt
       starts: 0,
       moved_m3: 0,
       wanted_m3: 0,
+      back: plant.hot ? plant.hot.supply_C : 0,
+      cool_s: 0,
     }),
     step: (state, inputs) => step(plant, state, inputs),
     read: (state, _inputs, into) => {
@@ -72,11 +79,16 @@ export function circulatorModel(plant: CirculatorPlant): BenchModel<CirculatorSt
       into[2] = state.head;
       into[3] = state.share * 100;
       into[4] = state.power;
-      if (plant.byVolts) into[5] = state.volts;
+      if (plant.hot) into[5] = state.back;
+      if (plant.byVolts) into[plant.hot ? 6 : 5] = state.volts;
     },
     flagsOf: (state) =>
-      (isShort(state) ? 1 : 0) + (isNoisy(plant, state) ? 2 : 0) + (state.running === 0 ? 4 : 0),
-    sums: ({ kWh, short_s, noisy_s, starts, moved_m3, wanted_m3 }) => ({
+      (isShort(state) ? 1 : 0) +
+      (isNoisy(plant, state) ? 2 : 0) +
+      (state.running === 0 ? 4 : 0) +
+      (isCool(plant, state) ? 8 : 0),
+    sums: ({ kWh, short_s, noisy_s, starts, moved_m3, wanted_m3, cool_s }) => ({
+      cool_h: cool_s / SECONDS_PER_HOUR,
       kWh,
       cost: kWh * plant.price_kWh,
       short_h: short_s / SECONDS_PER_HOUR,
@@ -97,20 +109,27 @@ function isNoisy(plant: CirculatorPlant, { flow, head, running }: CirculatorStat
   return plant.varies && running === 1 && head - plant.loss * flow * flow > plant.loud_m;
 }
 
+function isCool({ hot }: CirculatorPlant, { back }: CirculatorState): boolean {
+  return hot !== null && back < hot.coolest_C;
+}
+
 function step(
   plant: CirculatorPlant,
   state: CirculatorState,
-  { on, amount, begins, air_C }: BenchInputs<CirculatorEvent>,
+  { on, amount, begins, air_C, second }: BenchInputs<CirculatorEvent>,
 ): void {
   state.wanted = wantedShare(plant, air_C) * plant.design_m3h;
   const before = state.running;
-  state.running = isRunning(plant, state, on, amount, begins) ? 1 : 0;
+  const allowed = plant.hot === null || letsRun(plant.hot, state, second);
+  state.running = isRunning(plant, state, on, amount, begins) && allowed ? 1 : 0;
   if (state.running === 1 && before === 0) state.starts += 1;
   if (state.running === 0) stand(state);
   else run(plant, state, on['all-shut'], on.air);
   state.kWh += state.power / 1000 / SECONDS_PER_HOUR;
   state.moved_m3 += state.flow / SECONDS_PER_HOUR;
   state.wanted_m3 += state.wanted / SECONDS_PER_HOUR;
+  if (plant.hot) cool(plant.hot, state);
+  if (isCool(plant, state)) state.cool_s += 1;
   if (isShort(state)) state.short_s += 1;
   if (isNoisy(plant, state)) state.noisy_s += 1;
 }
@@ -119,6 +138,27 @@ function wantedShare({ varies }: CirculatorPlant, air_C: number): number {
   if (!varies) return 1;
   const share = (ROOM_C - air_C) / (ROOM_C - DESIGN_C);
   return share < LEAST_WANTED ? LEAST_WANTED : share > 1 ? 1 : share;
+}
+
+/** It stops this much above the temperature at which it starts, K. */
+const STOPS_ABOVE_K = 2;
+const MINUTE_s = 60;
+const DAY_s = 86_400;
+
+/** Its clock, or the return temperature with its two thresholds. */
+function letsRun({ clock, below_C }: HotPlant, { running, back }: CirculatorState, second: number): boolean {
+  if (clock !== null) return clock[Math.floor((second % DAY_s) / MINUTE_s)] === 1;
+  if (Number.isNaN(below_C)) return true;
+  return onBelow(running === 1, back, below_C, below_C + STOPS_ABOVE_K);
+}
+
+/** The return goes towards what the pipe leaves of the supply while water moves, and towards the air around while it stands. */
+function cool({ supply_C, drop, volume_m3, cools }: HotPlant, state: CirculatorState): void {
+  if (state.flow > 0) {
+    const towards = supply_C - drop / state.flow;
+    const share = state.flow / SECONDS_PER_HOUR / volume_m3;
+    state.back += (towards - state.back) * (share < 1 ? share : 1);
+  } else state.back -= (state.back - AROUND_C) * cools;
 }
 
 type On = Readonly<Record<CirculatorEvent, boolean>>;

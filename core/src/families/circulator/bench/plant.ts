@@ -1,5 +1,7 @@
 import { headAt_m, type HeadLine } from '../../../hydraulics';
-import { lineOf, LOUD_m, openFlow_m3h, selfSpan } from '../effect/line';
+import { heatOfFlow_kW, WARM_WATER } from '../../../heat';
+import { AROUND_C, lossOf_kW } from '../effect/hot-water';
+import { lineOf, LOUD_m, openFlow_m3h, selfSpan, varies } from '../effect/line';
 import { pumpOf } from '../effect/pump';
 import type { CirculatorContext } from '../settings/context';
 import type { CirculatorSettings } from '../settings/understand';
@@ -32,11 +34,28 @@ export interface CirculatorPlant {
   readonly contactOpen: boolean;
   readonly leastFlow_m3h: number;
   readonly varies: boolean;
+  /** a hot-water return; null on any other system */
+  readonly hot: HotPlant | null;
   readonly resumes: boolean;
   readonly price_kWh: number;
   readonly loud_m: number;
   /** nothing to run is known: it stands */
   readonly known: boolean;
+}
+
+/** The pipe of a hot-water return, and what lets its pump run. */
+export interface HotPlant {
+  readonly supply_C: number;
+  readonly coolest_C: number;
+  /** K·m³/h: what the pipe takes from the flow */
+  readonly drop: number;
+  readonly volume_m3: number;
+  /** share of the difference to the air around that standing water loses in a second */
+  readonly cools: number;
+  /** °C below which it starts; NaN where it does not go by it */
+  readonly below_C: number;
+  /** minute by minute of a day: 1 while the clock lets it run; null where it does not go by one */
+  readonly clock: readonly number[] | null;
 }
 
 /** What the bench takes for granted, in words. */
@@ -75,7 +94,8 @@ export function circulatorPlant(context: CirculatorContext, settings: Circulator
     contactCounts: used,
     contactOpen: used && duty.contact === 'open',
     leastFlow_m3h: duty.valves.allMayShut ? (duty.valves.leastFlow_m3h ?? 0) : 0,
-    varies: duty.system !== 'primary',
+    varies: varies(duty),
+    hot: hotPlant(context, settings),
     resumes: settings.afterCut !== 'wait',
     price_kWh: duty.price_kWh,
     loud_m: LOUD_m,
@@ -98,4 +118,34 @@ function straight(line: HeadLine | null): Pick<CirculatorPlant, 'base_m' | 'slop
     case undefined:
       return { base_m: 0, slope: 0, fixedShare: 0 };
   }
+}
+
+/** A pipe whose bore nobody read is taken for this, mm. */
+const USUAL_BORE_mm = 20;
+const DAY_min = 1440;
+
+function hotPlant({ duty }: CirculatorContext, settings: CirculatorSettings): HotPlant | null {
+  const { hotWater, pipe } = duty;
+  if (!hotWater) return null;
+  const bore_m = (pipe?.bore_mm ?? USUAL_BORE_mm) / 1000;
+  const volume_m3 = (Math.PI / 4) * bore_m * bore_m * hotWater.pipe_m;
+  const heat_kJ = volume_m3 * WARM_WATER.density_kgm3 * WARM_WATER.heat_kJkgK;
+  return {
+    supply_C: hotWater.supply_C,
+    coolest_C: hotWater.coolest_C,
+    drop: lossOf_kW(hotWater) / heatOfFlow_kW(1, 1, WARM_WATER),
+    volume_m3,
+    cools: lossOf_kW(hotWater) / (heat_kJ * (hotWater.supply_C - AROUND_C)),
+    below_C: settings.mode === 'temperature' ? (settings.temperature_C ?? NaN) : NaN,
+    clock: settings.mode === 'clock' ? clockOf(settings) : null,
+  };
+}
+
+function clockOf({ runs }: CirculatorSettings): number[] {
+  const minutes = Array.from({ length: DAY_min }, () => 0);
+  for (const { from, to } of runs) {
+    const lasts = (to - from + DAY_min) % DAY_min;
+    for (let minute = 0; minute < lasts; minute++) minutes[(from + minute) % DAY_min] = 1;
+  }
+  return minutes;
 }

@@ -8,6 +8,7 @@ import { understand, type CirculatorSettings } from '../settings/understand';
 import { finding } from '../texts/texts';
 import { checkControl } from './control';
 import { checkDuty, checkHead } from './head';
+import { checkReturn } from './hot-water';
 
 /** What every check of settings is given. */
 export interface CheckInput {
@@ -35,7 +36,12 @@ export function checkSettings(
       return parameter && addressOf(parameter);
     },
   };
-  return bySeverity([...checkDuty(input), ...checkHead(input), ...checkControl(input)]);
+  return bySeverity([
+    ...checkDuty(input),
+    ...checkHead(input),
+    ...checkControl(input),
+    ...checkReturn(input),
+  ]);
 }
 
 /** Findings on a plan: on the settings it leads to, and on what it could not plan. */

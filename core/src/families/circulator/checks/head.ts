@@ -1,7 +1,7 @@
 import type { Finding } from '../../../findings';
 import { headAt_m, velocity_ms } from '../../../hydraulics';
 import { fig } from '../../../units';
-import { atDuty_m, lineOf, LOUD_m, valveHead_m, yearCost } from '../effect/line';
+import { atDuty_m, lineOf, LOUD_m, valveHead_m, varies, yearCost } from '../effect/line';
 import { spare_m } from '../effect/pump';
 import { headFor_m, modesOffered, proposedMode, shareForDuty } from '../plan/propose';
 import { CIRCULATOR_REASONS } from '../texts/reasons';
@@ -33,7 +33,7 @@ export function checkDuty({ context, subject, pump }: CheckInput): Finding[] {
       }),
     );
   const { allMayShut, leastFlow_m3h } = duty.valves;
-  if (allMayShut && (leastFlow_m3h === null || leastFlow_m3h === 0))
+  if (varies(duty) && allMayShut && (leastFlow_m3h === null || leastFlow_m3h === 0))
     found.push(finding('CIR-15', subject, {}));
   if (duty.pipe) {
     const velocity = velocity_ms(pump.flow_m3h, duty.pipe.bore_mm);
@@ -61,6 +61,8 @@ export const MODE_WORDS: Readonly<Record<Mode, string>> = {
   constant: 'constant head',
   proportional: 'proportional head',
   self: 'self-adjusting',
+  clock: 'by its clock',
+  temperature: 'by the return temperature',
 };
 
 /** Less than this short of the duty is rounding. */
@@ -88,15 +90,15 @@ export function checkHead({ context, subject, settings, pump, at }: CheckInput):
             gives: fig('length', gives),
             head: fig('length', duty.index.head_m),
             needed:
-              mode === 'fixed'
+              mode !== 'constant' && mode !== 'proportional'
                 ? fig('percent', shareForDuty(context, pump) * 100)
                 : fig('length', headFor_m(context, pump, mode) ?? duty.index.head_m),
           },
-          [at(mode === 'fixed' ? 'speed' : 'head')],
+          [at(mode === 'constant' || mode === 'proportional' ? 'head' : 'speed')],
         ),
       );
     const whistles = valveHead_m(pump, line);
-    if (duty.system !== 'primary' && whistles > LOUD_m)
+    if (varies(duty) && whistles > LOUD_m)
       found.push(
         finding('CIR-18.valves', subject, { head: fig('length', whistles), most: fig('length', LOUD_m) }, [
           at('mode'),

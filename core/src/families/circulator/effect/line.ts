@@ -3,6 +3,7 @@ import { trueValue } from '../../../signal';
 import type { CirculatorContext } from '../settings/context';
 import type { CirculatorSettings } from '../settings/understand';
 import type { Mode } from '../wire/behaviours';
+import type { CirculatorDuty } from '../wire/duty';
 import type { PumpInSystem } from './pump';
 
 /** What a differential sensor makes of a set head whose range is set otherwise than its label says; as set without one. */
@@ -25,6 +26,8 @@ export function lineOfMode(
 ): HeadLine | null {
   switch (mode) {
     case 'fixed':
+    case 'clock':
+    case 'temperature':
       return share === null ? null : { kind: 'fixed', share };
     case 'constant':
       return head_m === null ? null : { kind: 'constant', set_m: head_m };
@@ -76,13 +79,18 @@ export function openFlow_m3h(pump: PumpInSystem, line: HeadLine): number {
 /** Energy of a year along a line, kWh: a season of varying heating, or the whole time at the duty where nothing varies. */
 export function yearEnergy_kWh({ duty }: CirculatorContext, pump: PumpInSystem, line: HeadLine): number {
   const loads = loadsOf(line, pump.curve, pump.power, pump.flow_m3h, duty.pump.least_W);
-  if (duty.system !== 'primary') return seasonEnergy_kWh(loads, duty.season_h);
+  if (varies(duty)) return seasonEnergy_kWh(loads, duty.season_h);
   return (loads[0].power_W / 1000) * duty.season_h;
 }
 
 /** What a year of it costs. */
 export function yearCost(context: CirculatorContext, pump: PumpInSystem, line: HeadLine): number {
   return yearEnergy_kWh(context, pump, line) * context.duty.price_kWh;
+}
+
+/** Whether valves vary the flow: a primary circuit and a hot-water return keep theirs. */
+export function varies({ system }: Pick<CirculatorDuty, 'system'>): boolean {
+  return system !== 'primary' && system !== 'hot-water';
 }
 
 /** Valves whistle from about this much head on, at part load. */

@@ -11,6 +11,7 @@ export const SYSTEM_WORDS: Readonly<Record<SystemKind, string>> = {
   underfloor: 'underfloor heating',
   primary: 'a primary circuit with fixed flow',
   cooling: 'cooling',
+  'hot-water': 'a hot-water return',
   unknown: 'a system that nobody described',
 };
 

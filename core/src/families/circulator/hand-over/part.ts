@@ -88,7 +88,8 @@ function sideOf(context: CirculatorContext, pump: PumpInSystem, values: SettingV
     cost,
     items: [
       { kind: 'figure', words: `${cost.toFixed(0)} ${context.duty.currency} a year`, known: true },
-      { kind: 'line', words: by },
+      // by clock or temperature it stands for some of the time: how long only the site tells
+      { kind: 'line', words: mode === 'clock' || mode === 'temperature' ? `${by}; at most` : by },
       {
         kind: 'verdict',
         words: `${head(gives)} at ${flow(pump.flow_m3h)}: ${good ? 'carries the duty' : 'too little'}`,

@@ -28,8 +28,8 @@ export class CirculatorDraft extends PlanDraft<
     return understand(profile, plate, this.values());
   }
 
-  protected parameter(role: CirculatorRole): Parameter | undefined {
-    return parameterWithRole(this.context.profile, role);
+  protected parameter(role: CirculatorRole, index = 1): Parameter | undefined {
+    return parameterWithRole(this.context.profile, role, index);
   }
 
   /** A figure in the program's own unit; `up` is the smallest step that is not less. */

@@ -2,6 +2,8 @@ import { fig } from '../../../units';
 import { atDuty_m, lineOf, yearCost } from '../effect/line';
 import { pumpOf, type PumpInSystem } from '../effect/pump';
 import type { CirculatorContext } from '../settings/context';
+import { clockPlaces } from '../settings/understand';
+import type { CirculatorReason } from '../texts/reasons';
 import { CirculatorDraft, type CirculatorPlan } from './draft';
 import { headFor_m, plannedMode, proposedMode, shareForDuty } from './propose';
 
@@ -11,6 +13,7 @@ export function planCirculator(context: CirculatorContext): CirculatorPlan {
   const pump = pumpOf(context.duty);
   planControl(draft);
   planMode(draft, pump);
+  planReturn(draft);
   planGuards(draft);
   return draft.finish();
 }
@@ -74,7 +77,7 @@ function planMode(draft: CirculatorDraft, pump: PumpInSystem): void {
   if (draft.has('mode')) draft.choose('mode', `mode.${mode}`, { text: why, values: {} });
   // by volts the site's controller asks for the speed, and no figure of a mode counts
   if (context.duty.control.kind === 'volts') return;
-  if (mode === 'fixed') {
+  if (mode !== 'constant' && mode !== 'proportional' && mode !== 'self') {
     const share = Math.min(1, shareForDuty(context, pump));
     draft.set('speed', share * 100, { text: 'speed.duty', values: valuesOf(context, pump) }, 'up');
     return;
@@ -106,6 +109,37 @@ function planMode(draft: CirculatorDraft, pump: PumpInSystem): void {
 
 function valuesOf({ duty }: CirculatorContext, { flow_m3h }: PumpInSystem) {
   return { flow: fig('waterFlow', flow_m3h), head: fig('length', duty.index.head_m) };
+}
+
+/** Warmer than the coolest that is allowed, so that its own steps do not fall under it, K. */
+const MARGIN_K = 1;
+/** The water is warm again when people get up. */
+const UP_min = 300;
+const DAY_min = 1440;
+
+/** A hot-water return by temperature or clock, within what code or operator allow. */
+function planReturn(draft: CirculatorDraft): void {
+  const { hotWater } = draft.context.duty;
+  if (!hotWater) return;
+  const mode = plannedMode(draft.context);
+  const coolest = fig('temperature', hotWater.coolest_C);
+  if (mode === 'temperature')
+    draft.set(
+      'temperature',
+      hotWater.coolest_C + MARGIN_K,
+      { text: 'return.coolest', values: { coolest } },
+      'up',
+    );
+  if (mode !== 'clock') return;
+  const pause = fig('minutes', hotWater.longestPause_min);
+  const stop = (UP_min - hotWater.longestPause_min + DAY_min) % DAY_min;
+  for (let place = 1; place <= clockPlaces(draft.context.profile); place++) {
+    const [from, to] = place === 1 ? [UP_min, stop] : [0, 0];
+    const reason: CirculatorReason =
+      place === 1 ? { text: 'run.pause', values: { pause } } : { text: 'run.none', values: {} };
+    draft.put('run.from', from, reason, place);
+    draft.put('run.to', to, reason, place);
+  }
 }
 
 /** What happens after a cut, and who may change it. */

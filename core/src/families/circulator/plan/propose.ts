@@ -10,6 +10,7 @@ const FITTING: Readonly<Record<SystemKind, readonly Mode[]>> = {
   radiators: ['proportional', 'constant', 'self', 'fixed'],
   underfloor: ['constant', 'self', 'proportional', 'fixed'],
   primary: ['fixed', 'constant', 'proportional', 'self'],
+  'hot-water': ['fixed', 'temperature', 'clock', 'constant', 'proportional', 'self'],
   cooling: ['constant', 'proportional', 'self', 'fixed'],
   unknown: ['self', 'constant', 'proportional', 'fixed'],
 };
@@ -23,7 +24,10 @@ export function proposedMode({ duty, profile }: CirculatorContext): Mode {
 /** The mode of the plan: what was chosen, where the controller has it; else what is proposed. */
 export function plannedMode(context: CirculatorContext): Mode {
   const { mode } = context.duty.choices;
-  return mode && context.profile.behaviours.modes.includes(mode) ? mode : proposedMode(context);
+  if (!mode || !context.profile.behaviours.modes.includes(mode)) return proposedMode(context);
+  // water that may not stand is not trusted to a clock, whoever chose it
+  const stands = context.duty.hotWater?.longestPause_min ?? 1440;
+  return mode === 'clock' && stands === 0 ? proposedMode(context) : mode;
 }
 
 /**
@@ -61,6 +65,8 @@ export interface ModeOffered {
 /** Every mode that this controller has, each set so that it just carries the duty. */
 export function modesOffered(context: CirculatorContext, pump: PumpInSystem): ModeOffered[] {
   return context.profile.behaviours.modes.flatMap((mode): ModeOffered[] => {
+    // a clock and a return temperature run at a fixed speed, for less of the time: how much of it only the site tells
+    if (mode === 'clock' || mode === 'temperature') return [];
     if (mode === 'self') {
       const span = selfSpan(context);
       if (span === null) return [];

@@ -20,6 +20,7 @@ const words = (q: Quantity, value: number) => figureWithUnit(fig(q, value), pres
 export function proofChecks(context: CirculatorContext, settings: CirculatorSettings): ProofCheck[] {
   return [
     ...air(),
+    ...farEnd(context),
     ...sensorAtRest(context),
     ...modeAfterWiring(context, settings),
     ...atWork(context, settings),
@@ -44,6 +45,30 @@ function air(): ProofCheck[] {
       { clear: 'Nothing is heard', air: 'Air in a loop', cold: 'One loop stays cold' },
       'clear',
     ),
+  ];
+}
+
+/** CIR-19: the coldest hour decides. */
+function farEnd({ duty: { hotWater } }: CirculatorContext): ProofCheck[] {
+  if (!hotWater) return [];
+  return [
+    {
+      key: 'far-end',
+      about: { kind: 'return', at: hotWater.coolest_C },
+      title: 'The return at the far end, in the coldest hour',
+      method:
+        'Hold a thermometer to the pipe behind the last tap, in the hour before people get up, and read it.',
+      expected: `${words('temperature', hotWater.coolest_C)} at least`,
+      tolerance: 'none: what code or operator allow',
+      caution: 'Hot pipes scald.',
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'return_C', label: 'Return', quantity: 'temperature' },
+        least: hotWater.coolest_C,
+        greatest: hotWater.supply_C,
+      },
+    },
   ];
 }
 

@@ -25,11 +25,19 @@ type Named = readonly [code: string, kind: Pattern['kind'], title: string, words
 function patternOf({ key, about, ask }: ProofCheck, { seen, figures }: CheckBody): Pattern | null {
   const named =
     namedBy(key, seen) ??
+    (key === 'far-end' ? COOL : null) ??
     (about?.kind === 'flow' && ask.kind === 'figure' && figures.flow_m3h < ask.least ? SHORT : null);
   if (named === null) return null;
   const [code, kind, title, words] = named;
   return { code, kind, title, words };
 }
+
+const COOL: Named = [
+  'CIR-19',
+  'standing',
+  'The return comes back too cool',
+  'Look for a pause of its clock, a shut loop or a flap that leaks; then more flow. Until then the water is not safe.',
+];
 
 const SHORT: Named = [
   'CIR-03',

@@ -1,5 +1,6 @@
 import {
   parameterWithRole,
+  placesOf,
   readIn,
   roleOfOption,
   type RoleQuantities,
@@ -10,12 +11,24 @@ import type { Mode } from '../wire/behaviours';
 import type { CirculatorPlate } from '../wire/plate';
 import { CIRCULATOR_QUANTITIES, type CirculatorRole } from './roles';
 
+/** A run of its clock: past midnight where it ends before it begins. */
+export interface ClockRun {
+  readonly from: number;
+  readonly to: number;
+}
+
 /** A circulator's settings in the field's terms; null is not known, or not there. */
 export interface CirculatorSettings {
   readonly mode: Mode | null;
   readonly head_m: number | null;
   /** share of the greatest speed */
   readonly share: number | null;
+  /** return temperature that it goes by */
+  readonly temperature_C: number | null;
+  /** runs of its clock, minutes of the day; those that are empty or not known are left out */
+  readonly runs: readonly ClockRun[];
+  /** every run of its clock is known */
+  readonly runsKnown: boolean;
   readonly source: 'own' | 'volts' | 'sensor' | 'link' | null;
   readonly contact: 'used' | 'off' | null;
   readonly volts: {
@@ -57,6 +70,7 @@ export function understand(
     return option ? (option.slice(option.indexOf('.') + 1) as T) : null;
   };
   const percent = figure('speed');
+  const runs = clockRuns(profile, values);
   const protocol = valueOf('link.protocol')?.value;
   return {
     // a controller that has one mode alone needs no setting to be in it
@@ -64,6 +78,8 @@ export function understand(
       chosen<Mode>('mode') ?? (profile.behaviours.modes.length === 1 ? profile.behaviours.modes[0] : null),
     head_m: figure('head'),
     share: percent === null ? null : percent / 100,
+    temperature_C: figure('temperature'),
+    ...runs,
     source: chosen('control.source') ?? (parameterWithRole(profile, 'control.source') ? null : 'own'),
     contact: chosen('contact'),
     volts: { off_V: figure('volts.off'), on_V: figure('volts.on'), full_V: figure('volts.full') },
@@ -77,4 +93,30 @@ export function understand(
     lock: chosen('lock'),
     afterCut: chosen('power.after-cut'),
   };
+}
+
+function clockRuns(
+  profile: CirculatorProfile,
+  values: SettingValues,
+): Pick<CirculatorSettings, 'runs' | 'runsKnown'> {
+  const runs: ClockRun[] = [];
+  let runsKnown = true;
+  const places = clockPlaces(profile);
+  for (let index = 1; index <= places; index++) {
+    const [from, to] = (['run.from', 'run.to'] as const).map((role) => {
+      const parameter = parameterWithRole(profile, role, index);
+      return parameter && values[parameter.key];
+    });
+    if (typeof from === 'number' && typeof to === 'number') {
+      // a run that ends as it begins is none
+      if (from !== to) runs.push({ from, to });
+    } else runsKnown = false;
+  }
+  return { runs, runsKnown };
+}
+
+/** How many runs its clock has. */
+export function clockPlaces(profile: CirculatorProfile): number {
+  const parameter = parameterWithRole(profile, 'run.from');
+  return parameter ? placesOf(profile, parameter.group) : 0;
 }

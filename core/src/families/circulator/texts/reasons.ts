@@ -25,6 +25,11 @@ export const CIRCULATOR_REASONS = {
   'mode.underfloor': 'Underfloor on short manifolds: the losses are mostly in the loops, and stay.',
   'mode.primary': 'A primary circuit: its flow must not vary.',
   'mode.cooling': 'Cooling with valves: the head at the coils is to stay.',
+  'mode.hot-water':
+    'A hot-water return only makes good what its pipe loses: a fixed speed, and it never stands.',
+  'return.coolest': 'Just above {coolest}, the coolest that is allowed.',
+  'run.pause': 'It stands {pause} in the night, which is allowed, and is warm again at 5:00.',
+  'run.none': 'Not used in this plan.',
   'mode.unknown': 'What it serves is not known: let it learn, and look again after a week.',
   'mode.chosen': 'Chosen here instead of the mode that is proposed.',
   'head.duty': 'The smallest step that carries {flow} at {head}.',

@@ -111,6 +111,24 @@ export const CIRCULATOR_TEXTS = {
     will: 'Somebody turns the heating off to sleep.',
     todo: 'A mode that falls with the flow, or a lower head.',
   },
+  'CIR-19.cool': {
+    title: 'The return comes back too cool',
+    so: 'By what its pipe loses, the return comes back at {back}; {coolest} is the coolest that is allowed.',
+    will: 'Legionella grow in water that is warm and not hot.',
+    todo: 'More flow, a better lagged pipe or a warmer supply; {needed} would carry it.',
+  },
+  'CIR-19.set': {
+    title: 'Its temperature is set too low',
+    so: 'It goes by {set} at the return; {coolest} is the coolest that is allowed.',
+    will: 'It lets the water cool into the range in which legionella grow.',
+    todo: 'Set {coolest} or more.',
+  },
+  'CIR-19.pause': {
+    title: 'The water stands too long',
+    so: 'By its clock it stands {pause}; {most} is the longest that is allowed.',
+    will: 'Standing water cools, and legionella grow.',
+    todo: 'Shorten the pause, or let it run all day.',
+  },
   'CIR-20': {
     title: 'Too little pressure at its inlet',
     so: '{present} at the inlet; its plate asks for {needed} with water as warm as this.',
@@ -144,6 +162,9 @@ export const CIRCULATOR_SEVERITIES: Severities<CirculatorTextId> = {
   'CIR-16': 'note',
   'CIR-18.speed': 'note',
   'CIR-18.valves': 'note',
+  'CIR-19.cool': 'stop',
+  'CIR-19.set': 'stop',
+  'CIR-19.pause': 'stop',
   'CIR-20': 'stop',
 };
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { clockShowsSchema } from '../../../profile/clock-shows';
 
-export const MODES = ['fixed', 'constant', 'proportional', 'self'] as const;
+export const MODES = ['fixed', 'constant', 'proportional', 'self', 'clock', 'temperature'] as const;
 export type Mode = (typeof MODES)[number];
 
 /** What a circulator's controller does by itself: not set, but planned and proved against. */

@@ -13,7 +13,7 @@ const notNegative = (what: string, most = MOST) =>
     .max(most, `${what} cannot be above ${most}.`);
 
 /** What the circulator serves. */
-export const SYSTEMS = ['radiators', 'underfloor', 'primary', 'cooling', 'unknown'] as const;
+export const SYSTEMS = ['radiators', 'underfloor', 'primary', 'cooling', 'hot-water', 'unknown'] as const;
 export type SystemKind = (typeof SYSTEMS)[number];
 
 /** Beyond this the curve of a pump for water holds no more, mm²/s. */
@@ -60,6 +60,23 @@ const controlSchema = z.discriminatedUnion('kind', [
     })
     .strict(),
 ]);
+
+/** A hot-water return: what its pipe loses, and what local code or the operator asks for. */
+const hotWaterSchema = z
+  .object({
+    pipe_m: positive('The length of the pipe'),
+    loss_Wm: positive('The loss of each metre', 1000),
+    supply_C: positive('The supply', 95),
+    /** coolest that the return may come back */
+    coolest_C: positive('The coolest return', 95),
+    /** longest that the water may stand; 0 where it may not */
+    longestPause_min: notNegative('The longest pause', 1440),
+  })
+  .strict();
+export type HotWater = z.infer<typeof hotWaterSchema>;
+
+/** A return gives up no more than this between supply and return, K. */
+export const RETURN_MOST_K = 5;
 
 /** What a circulator is to do. */
 export const circulatorDutySchema = z
@@ -111,6 +128,7 @@ export const circulatorDutySchema = z
       .nullable(),
     /** pressure at the pump's inlet with the system cold and standing; null while nobody read it */
     inlet_bar: z.number({ error: 'The pressure must be a number.' }).min(-1).max(100).nullable(),
+    hotWater: hotWaterSchema.nullable().optional(),
     control: controlSchema,
     /** the start contact: nothing wired with its link in, wired, or neither */
     contact: z.enum(['link', 'wired', 'open', 'none']),
@@ -120,19 +138,26 @@ export const circulatorDutySchema = z
     choices: z
       .object({
         /** a mode that is wanted instead of the proposed one */
-        mode: z.enum(['fixed', 'constant', 'proportional', 'self']).optional(),
+        mode: z.enum(['fixed', 'constant', 'proportional', 'self', 'clock', 'temperature']).optional(),
         afterCut: z.enum(['resume', 'wait']).optional(),
       })
       .strict(),
   })
   .strict()
-  .superRefine(({ control, system, difference_K }, context) => {
+  .superRefine(({ control, system, difference_K, hotWater }, context) => {
     const complain = (path: string[], message: string) => context.addIssue({ code: 'custom', path, message });
     if (control.kind === 'volts') {
       if (control.off_V > control.on_V)
         complain(['control', 'off_V'], 'It must rest at or below the voltage that starts it.');
       if (control.on_V >= control.full_V)
         complain(['control', 'full_V'], 'Full speed must lie above the voltage that starts it.');
+    }
+    if (system === 'hot-water') {
+      if (!hotWater) complain(['hotWater', 'pipe_m'], 'A hot-water return needs its pipe and its limits.');
+      else if (hotWater.coolest_C >= hotWater.supply_C)
+        complain(['hotWater', 'coolest_C'], 'The return cannot be as warm as the supply.');
+      if (difference_K > RETURN_MOST_K)
+        complain(['difference_K'], `A return loses ${RETURN_MOST_K} K at most between supply and return.`);
     }
     if (system === 'cooling' && difference_K > 20)
       complain(['difference_K'], 'A cooling system seldom has more than 20 K: enter flow less return.');

@@ -1,0 +1,48 @@
+import type { Finding } from '../../../findings';
+import { fig } from '../../../units';
+import { flowForReturn_m3h, pauseOf_min, returnAt_C } from '../effect/hot-water';
+import { lineOf, openFlow_m3h } from '../effect/line';
+import { finding } from '../texts/texts';
+import type { CheckInput } from './checks';
+
+/** Rounding of a fit is no matter of health, K. */
+const NEAR_K = 0.05;
+
+/** CIR-19: a hot-water return that comes back too cool, or stands too long. */
+export function checkReturn({ context, subject, settings, pump, at }: CheckInput): Finding[] {
+  const { hotWater } = context.duty;
+  if (!hotWater) return [];
+  const coolest = fig('temperature', hotWater.coolest_C);
+  const found: Finding[] = [];
+  const line = lineOf(context, pump, settings);
+  const back_C = line === null ? null : returnAt_C(hotWater, openFlow_m3h(pump, line));
+  if (back_C !== null && back_C < hotWater.coolest_C - NEAR_K)
+    found.push(
+      finding(
+        'CIR-19.cool',
+        subject,
+        { back: fig('temperature', back_C), coolest, needed: fig('waterFlow', flowForReturn_m3h(hotWater)) },
+        [at('speed'), at('head')],
+      ),
+    );
+  const { mode, temperature_C, runs, runsKnown } = settings;
+  if (mode === 'temperature' && temperature_C !== null && temperature_C < hotWater.coolest_C)
+    found.push(
+      finding('CIR-19.set', subject, { set: fig('temperature', temperature_C), coolest }, [
+        at('temperature'),
+      ]),
+    );
+  if (mode === 'clock' && runsKnown) {
+    const pause = pauseOf_min(runs);
+    if (pause > hotWater.longestPause_min)
+      found.push(
+        finding(
+          'CIR-19.pause',
+          subject,
+          { pause: fig('hours', pause / 60), most: fig('hours', hotWater.longestPause_min / 60) },
+          [at('run.from'), at('run.to')],
+        ),
+      );
+  }
+  return found;
+}

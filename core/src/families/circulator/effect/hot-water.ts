@@ -1,0 +1,41 @@
+import { heatOfFlow_kW, WARM_WATER } from '../../../heat';
+import type { ClockRun } from '../settings/understand';
+import type { HotWater } from '../wire/duty';
+
+const DAY_min = 1440;
+/** Air around pipes in a house, °C. */
+export const AROUND_C = 20;
+
+/** What the pipe of a hot-water return loses, kW: Q = u·ℓ. */
+export function lossOf_kW({ pipe_m, loss_Wm }: Pick<HotWater, 'pipe_m' | 'loss_Wm'>): number {
+  return (pipe_m * loss_Wm) / 1000;
+}
+
+/** Temperature that a steady flow comes back with, °C: the supply less what the pipe takes from it. */
+export function returnAt_C(hotWater: HotWater, flow_m3h: number): number {
+  if (flow_m3h <= 0) return AROUND_C;
+  const perKelvin_kW = heatOfFlow_kW(flow_m3h, 1, WARM_WATER);
+  return Math.max(AROUND_C, hotWater.supply_C - lossOf_kW(hotWater) / perKelvin_kW);
+}
+
+/** Flow that brings the return back at its coolest, m³/h. */
+export function flowForReturn_m3h(hotWater: HotWater): number {
+  const drop_K = hotWater.supply_C - hotWater.coolest_C;
+  return lossOf_kW(hotWater) / heatOfFlow_kW(1, drop_K, WARM_WATER);
+}
+
+/** The longest that a clock leaves the water standing, minutes; the whole day where it has no run. */
+export function pauseOf_min(runs: readonly ClockRun[]): number {
+  const running = new Uint8Array(DAY_min);
+  for (const { from, to } of runs) {
+    const lasts = (to - from + DAY_min) % DAY_min || DAY_min;
+    for (let minute = 0; minute < lasts; minute++) running[(from + minute) % DAY_min] = 1;
+  }
+  let [longest, now] = [0, 0];
+  // twice round, so that a pause over midnight is one
+  for (let minute = 0; minute < 2 * DAY_min; minute++) {
+    now = running[minute % DAY_min] === 1 ? 0 : now + 1;
+    longest = Math.max(longest, now);
+  }
+  return Math.min(DAY_min, longest);
+}
