@@ -22,6 +22,7 @@ describe('the duty', () => {
     DUTY,
     HOUSE,
     HOT,
+    { ...DUTY, alarm: { volts_V: 230, amps_A: 0.5, onFault: 'closes' } },
     { ...DUTY, control: { kind: 'volts', off_V: 1, on_V: 1.5, full_V: 10 } },
     {
       ...DUTY,

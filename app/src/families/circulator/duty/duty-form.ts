@@ -10,6 +10,7 @@ import { fig, figureWithUnit, parseFigure } from '@barythm/core/units';
 import {
   aChoice,
   aFigure,
+  aSwitch,
   aWord,
   beside,
   ifAny,
@@ -240,6 +241,21 @@ const CONTROL: Part = {
       { value: 'wired', label: 'Wired' },
       { value: 'open', label: 'Open' },
     ]),
+    aSwitch(
+      'alarm',
+      'Its fault contact is wired',
+      [
+        beside(
+          aFigure('volts_V', 'The site puts on it', 'voltage'),
+          aFigure('amps_A', 'And at most', 'plain', { unit: 'A' }),
+        ),
+        aChoice('onFault', 'The site takes it for a fault when it', [
+          { value: 'opens', label: 'Opens' },
+          { value: 'closes', label: 'Closes' },
+        ]),
+      ],
+      'left-out',
+    ),
   ],
 };
 

@@ -6,7 +6,7 @@ import type { CheckInput } from './checks';
 
 /** What tells it to run: contact, volts, sensor, link. */
 export function checkControl(input: CheckInput): Finding[] {
-  return [...contact(input), ...volts(input), ...sensor(input), ...link(input)];
+  return [...contact(input), ...volts(input), ...sensor(input), ...link(input), ...alarm(input)];
 }
 
 /** CIR-04: open, it stands; left out, a wired one does nothing. */
@@ -89,5 +89,29 @@ function link({ context, subject, settings, at }: CheckInput): Finding[] {
   if (port === 'off') found.push(finding('CIR-08', subject, {}, [at('port')]));
   if (control.silent === null || (silence !== null && silence !== control.silent))
     found.push(finding('CIR-21.link', subject, {}, [at('link.silence')]));
+  return found;
+}
+
+/** CIR-10: more on the fault contact than its plate takes, or it tells a fault when there is none. */
+function alarm({ context, subject, settings, at }: CheckInput): Finding[] {
+  const wired = context.duty.alarm;
+  if (!wired) return [];
+  const { faultContact } = context.profile.behaviours;
+  if (faultContact === null) return [finding('CIR-10.none', subject, {})];
+  const found: Finding[] = [];
+  const { most_V, most_A } = faultContact;
+  if (wired.volts_V > most_V || wired.amps_A > most_A)
+    found.push(
+      finding('CIR-10.load', subject, {
+        volts: fig('voltage', wired.volts_V),
+        amps: fig('plain', wired.amps_A),
+        mostVolts: fig('voltage', most_V),
+        mostAmps: fig('plain', most_A),
+      }),
+    );
+  if (settings.fault !== null && settings.fault !== wired.onFault)
+    found.push(
+      finding('CIR-10.sense', subject, { set: settings.fault, wanted: wired.onFault }, [at('fault.sense')]),
+    );
   return found;
 }

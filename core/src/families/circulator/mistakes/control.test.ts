@@ -2,7 +2,7 @@ import { checkPlan } from '../checks/checks';
 import { planCirculator } from '../plan/plan';
 import { judgeCheck } from '../proof/patterns';
 import { proofChecks } from '../proof/checks';
-import { BUILDING, contextOf, DUTY, sound, texts, wordsOf } from '../fixtures';
+import { BUILDING, contextOf, DUTY, HOME, HOUSE, sound, texts, wordsOf } from '../fixtures';
 import { understand } from '../settings/understand';
 import type { CirculatorDuty } from '../wire/duty';
 
@@ -90,6 +90,31 @@ test('CIR-13: read again after wiring, another mode is a slip of the wiring', ()
   const context = contextOf();
   const settings = understand(context.profile, context.plate, sound(context));
   expect(proofChecks(context, settings).map(({ key }) => key)).not.toContain('mode-after-wiring');
+});
+
+describe('CIR-10 the fault contact', () => {
+  const { most_V, most_A } = BUILDING.behaviours.faultContact!;
+  const alarm = (change: Partial<NonNullable<CirculatorDuty['alarm']>> = {}) =>
+    with_({ alarm: { volts_V: most_V, amps_A: most_A, onFault: 'opens', ...change } });
+  test('mistake: more than it takes, of either; near miss: just as much', () => {
+    expect(texts(alarm({ volts_V: most_V + 1 }))).toContain('CIR-10.load');
+    expect(texts(alarm({ amps_A: most_A * 1.1 }))).toContain('CIR-10.load');
+    expect(texts(alarm())).not.toContain('CIR-10.load');
+  });
+  test('mistake: set the other way; near miss: as the site reads it, which the plan sets', () => {
+    expect(texts(alarm(), { fault: 'closes' })).toContain('CIR-10.sense');
+    expect(texts(alarm({ onFault: 'closes' }))).not.toContain('CIR-10.sense');
+    expect(sound(alarm({ onFault: 'closes' })).fault).toBe('closes');
+    // nothing wired, nothing to be wrong
+    expect(texts(with_({}), { fault: 'closes' })).not.toContain('CIR-10.sense');
+  });
+  test('a controller without one is told; with one it is tried', () => {
+    const home = contextOf(HOME, { ...HOUSE, alarm: alarm().duty.alarm! });
+    expect(texts(home)).toContain('CIR-10.none');
+    expect(patternOf(alarm(), 'fault-contact', 'always')).toEqual({ ok: false, code: 'CIR-10' });
+    expect(patternOf(alarm(), 'fault-contact', 'never')).toEqual({ ok: false, code: 'CIR-10' });
+    expect(patternOf(alarm(), 'fault-contact', 'comes')).toEqual({ ok: true, code: null });
+  });
 });
 
 describe('CIR-16 volts', () => {

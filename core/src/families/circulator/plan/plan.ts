@@ -40,6 +40,9 @@ function planControl(draft: CirculatorDraft): void {
     draft.set('sensor.range', control.range_bar, { text: 'range.label', values: { range } });
   }
   if (control.kind === 'link') planLink(draft, control.others, control.silent);
+  const { alarm } = draft.context.duty;
+  if (alarm && draft.has('fault.sense'))
+    draft.choose('fault.sense', `fault.${alarm.onFault}`, { text: 'fault.site', values: {} });
 }
 
 function planLink(

@@ -28,6 +28,7 @@ export function proofChecks(context: CirculatorContext, settings: CirculatorSett
     ...volts(context, settings),
     ...sensorOff(context),
     ...link(context, settings),
+    ...alarm(context),
     ...powerCut(settings),
   ];
 }
@@ -274,6 +275,24 @@ function link({ duty, profile }: CirculatorContext, settings: CirculatorSettings
       },
       { 'own-mode': 'It goes on in its own mode', stop: 'It stops', last: 'It stays at the last speed' },
       wants,
+    ),
+  ];
+}
+
+/** CIR-10: a fault made on purpose has to arrive where somebody reads it. */
+function alarm({ duty: { alarm: wired }, profile }: CirculatorContext): ProofCheck[] {
+  if (!wired || profile.behaviours.faultContact === null) return [];
+  return [
+    stateCheck(
+      {
+        key: 'fault-contact',
+        title: 'Its fault contact, with a fault made on purpose',
+        method: 'Make the fault that its manual names for this, and read the alarm where the site shows it.',
+        expected: `it ${wired.onFault}, and the alarm comes; mended, it goes`,
+        caution: 'Mains may stand on the contact: a licensed electrician measures there.',
+      },
+      { comes: 'Comes and goes', always: 'Stands all the time', never: 'Never comes' },
+      'comes',
     ),
   ];
 }

@@ -92,6 +92,20 @@ function namedBy(key: string, seen: string | null): Named | null {
         'Without its sensor it does otherwise',
         'Write it down, tell the operator, and set what it does where that can be set.',
       ];
+    case 'fault-contact:always':
+      return [
+        'CIR-10',
+        'manual',
+        'Its fault contact works the other way',
+        'Set the way of the contact as the site reads it, and make the fault again.',
+      ];
+    case 'fault-contact:never':
+      return [
+        'CIR-10',
+        'standing',
+        'No fault is told',
+        'Wire, terminals and the contact itself: one that carried too much is welded or burnt.',
+      ];
     case 'link-answers:silent':
       return [
         'CIR-08',

@@ -15,6 +15,7 @@ export const CIRCULATOR_REASONS = {
   'contact.off': 'No start contact is wired: an open one would make it stand.',
   'volts.as-sent': 'As the site’s controller sends it.',
   'range.label': 'The range on the sensor’s label, {range}.',
+  'fault.site': 'As the site reads its fault contact.',
   'port.on': 'The link is at this port: it works only once it is chosen.',
   'address.keep': 'No other pump on the link has this address, and its protocol takes it.',
   'address.free': 'The first address of its protocol that nobody on the link has.',

@@ -57,6 +57,24 @@ export const CIRCULATOR_TEXTS = {
     will: 'It hears nothing, however well it is wired.',
     todo: 'Choose the port in its menu.',
   },
+  'CIR-10.none': {
+    title: 'It has no fault contact',
+    so: 'The site waits for a fault contact, and this controller has none.',
+    will: 'The alarm never comes.',
+    todo: 'Let its link or its flow be watched instead, and say so to the customer.',
+  },
+  'CIR-10.load': {
+    title: 'Too much on its fault contact',
+    so: 'The site puts {volts} and {amps} A on it; it takes {mostVolts} and {mostAmps} A at most.',
+    will: 'It welds shut or burns off, and no fault is told any more.',
+    todo: 'A relay between them, by a licensed electrician.',
+  },
+  'CIR-10.sense': {
+    title: 'Its fault contact works the other way',
+    so: 'On a fault it {set}; the site takes it for a fault when it {wanted}.',
+    will: 'A fault is told while all is well, and none when it stops.',
+    todo: 'Set the way of the contact as the site reads it, and try it with a fault made on purpose.',
+  },
   'CIR-11': {
     title: 'The mode does not fit the system',
     so: 'Set to {mode}; {fits} fits here. {why}',

@@ -132,6 +132,15 @@ export const circulatorDutySchema = z
     control: controlSchema,
     /** the start contact: nothing wired with its link in, wired, or neither */
     contact: z.enum(['link', 'wired', 'open', 'none']),
+    /** what the site puts on its fault contact, and what it takes for a fault; left out where nothing is wired */
+    alarm: z
+      .object({
+        volts_V: positive('The voltage', 1000),
+        amps_A: positive('The current', 100),
+        onFault: z.enum(['opens', 'closes']),
+      })
+      .strict()
+      .optional(),
     season_h: positive('The hours a year', 8784),
     price_kWh: notNegative('The price', 1000),
     currency: z.string().min(1, 'Which currency?').max(12),
