@@ -7,4 +7,5 @@ export * from './runs-chart';
 export * from './strip-chart';
 export * from './stroke-chart';
 export * from './drift-chart';
+export * from './volts-chart';
 export * from './week-chart';

@@ -49,6 +49,14 @@ const DECIMALS: Record<Quantity, number> = {
   plain: 3,
 };
 
+/** Decimals below 1 of what is met both large and small: the return of a house has a hundredth of a pool's flow. */
+const DECIMALS_WHEN_SMALL: Partial<Record<Quantity, number>> = { waterFlow: 3 };
+
+function decimalsOf(q: Quantity, shown: number): number {
+  const small = Math.abs(shown) < 1 ? DECIMALS_WHEN_SMALL[q] : undefined;
+  return Math.min(small ?? DECIMALS[q], decimalsLeft(shown));
+}
+
 /** A bare number with at most `decimals` decimals and no trailing zeros. */
 export function formatNumber(value: number, decimals: number, decimal: '.' | ','): string {
   if (!Number.isFinite(value)) return '–';
@@ -68,7 +76,7 @@ function decimalsLeft(value: number): number {
 /** The number alone, in the reader's unit. */
 export function figureNumber(figure: Figure, reader: Reader): string {
   const shown = toDisplay(figure.q, figure.v, reader.system);
-  return formatNumber(shown, Math.min(DECIMALS[figure.q], decimalsLeft(shown)), reader.decimal);
+  return formatNumber(shown, decimalsOf(figure.q, shown), reader.decimal);
 }
 
 /** Number and unit, parted by a space that does not break; with the other system behind it where both are wanted. */

@@ -84,3 +84,15 @@ test('both systems: the other stands behind in brackets, where it reads otherwis
   expect(figureWithUnit(fig('pressure', 4), both)).toBe('4\u00a0bar (58.02\u00a0psi)');
   expect(figureWithUnit(fig('dose', 1.5), both)).toBe('1.5\u00a0mg/L');
 });
+
+test.each([
+  [0.1436, '0.144\u00a0m³/h'],
+  [0.2, '0.2\u00a0m³/h'],
+  [2.72, '2.7\u00a0m³/h'],
+  [0, '0\u00a0m³/h'],
+])(
+  'a flow of %s keeps what it is worth: the return of a house has a hundredth of a pool’s',
+  (flow, words) => {
+    expect(figureWithUnit(fig('waterFlow', flow), { system: 'metric', decimal: '.' })).toBe(words);
+  },
+);

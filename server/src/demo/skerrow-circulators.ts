@@ -128,7 +128,18 @@ export const CIRCULATORS: readonly DemoCirculator[] = [
     note: 'Put on its clock to save power; in the morning the far ward waits for warm water.',
     reported: {
       daysAgo: 4,
-      values: { mode: 'clock', speed: 60, probe: 45, from: 360, to: 1320, cut: 'go' },
+      values: {
+        mode: 'clock',
+        speed: 60,
+        probe: 45,
+        from: 360,
+        to: 1320,
+        'from/2': 0,
+        'to/2': 0,
+        'from/3': 0,
+        'to/3': 0,
+        cut: 'go',
+      },
     },
   },
   {

@@ -91,6 +91,15 @@ describe('the plan', () => {
     press('pump-undo');
     expect(wordsOf('target-head')).toContain('3.2');
   });
+  test('by volts both thresholds are drawn and said; by itself no such picture stands there', () => {
+    const volts = { ...DUTY, control: { kind: 'volts', off_V: 1, on_V: 1.5, full_V: 10 } } as const;
+    stand(<CirculatorPlan />, { dutyBefore: volts });
+    expect(wordsOf('volts-said')).toContain('Target: starts at 1.5 V, stops below 1 V, full speed at 10 V.');
+  });
+  test('a pump that nothing outside tells has no voltages', () => {
+    stand(<CirculatorPlan />);
+    expect(screen.queryByTestId('volts-card')).toBeNull();
+  });
   test('a dial without a head to move at fixed speed', () => {
     standJob(HOME, <CirculatorPlan />, [], { dutyBefore: { ...HOUSE, choices: { mode: 'fixed' } } });
     expect(screen.queryByTestId('head-grip')).toBeNull();

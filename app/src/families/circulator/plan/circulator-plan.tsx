@@ -8,6 +8,7 @@ import { useCirculator } from '../use-circulator';
 import { ModesCard } from './modes-card';
 import { PumpCard } from './pump-card';
 import { useCirculatorPlan } from './use-circulator-plan';
+import { VoltsCard } from './volts-card';
 
 /** Plan of a circulator: its duty, the line on the pump's curve, and what each mode takes in a year. */
 export function CirculatorPlan() {
@@ -27,6 +28,7 @@ export function CirculatorPlan() {
       then={(now, calm) => (
         <>
           <PumpCard work={now} byHand={byHand} onMove={setByHand} />
+          {now.context.duty.control.kind === 'volts' && <VoltsCard work={now} />}
           <ModesCard
             work={calm}
             onChoose={(mode) => {

@@ -19,6 +19,8 @@ import { usePlanned, type ByHand, type Planned } from '../../../features/job/pla
 export interface CirculatorWork extends Planned<CirculatorKind> {
   readonly pump: PumpInSystem;
   readonly settings: CirculatorSettings;
+  /** as found, or as left last time; null where nothing was read */
+  readonly found: CirculatorSettings | null;
   readonly lines: { readonly found: HeadLine | null; readonly target: HeadLine | null };
   readonly modes: readonly ModeOffered[];
 }
@@ -31,12 +33,13 @@ export function useCirculatorPlan(view: CirculatorView, duty: CirculatorDuty | n
     const { context, before, values } = work;
     const pump = pumpOf(context.duty);
     const settings = understand(context.profile, context.plate, values);
-    const found = before ? lineOf(context, pump, understand(context.profile, context.plate, before)) : null;
+    const found = before ? understand(context.profile, context.plate, before) : null;
     return {
       ...work,
       pump,
       settings,
-      lines: { found, target: lineOf(context, pump, settings) },
+      found,
+      lines: { found: found && lineOf(context, pump, found), target: lineOf(context, pump, settings) },
       modes: modesOffered(context, pump),
     };
   }, [work]);

@@ -9,11 +9,11 @@ export function DayCard({ context, nowShare }: { context: CirculatorContext; now
   const strip = useMemo(() => circulatorFamily.strip(context), [context]);
   if (!strip) return null;
   return (
-    <Card title="A winter day" testID="circulator-day">
+    <Card title={context.duty.hotWater ? 'A day' : 'A winter day'} testID="circulator-day">
       <BeatStripView {...strip} now={nowShare} height={72} hours />
       <Words size="small" colour="quiet">
-        Speed by the hour, full height is full speed. Worked out from its settings for a day about 2 °C; not
-        measured.
+        Speed by the hour, full height is full speed. Worked out from its settings
+        {context.duty.hotWater ? '' : ' for a day about 2 °C'}; not measured.
       </Words>
     </Card>
   );
