@@ -68,7 +68,8 @@ export const parameterSchema = z
     default: z.union([z.number(), z.string()]).optional(),
     options: z.array(optionSchema).optional(),
     changedBy: z.enum(['anyone', 'technician', 'maker']),
-    enterWhen: z.enum(['any', 'stopped', 'waiting', 'running', 'isolated']),
+    /** at power-up: in a menu that stands open only for seconds after the supply is switched on */
+    enterWhen: z.enum(['any', 'stopped', 'waiting', 'running', 'isolated', 'power-up']),
     needsRestart: z.boolean(),
     entry: entryWaySchema,
     /** what stores the value, as an instruction */

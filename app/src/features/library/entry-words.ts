@@ -7,6 +7,7 @@ export const ENTER_WHEN: Record<Parameter['enterWhen'], string> = {
   waiting: 'Only while waiting.',
   running: 'Only while running.',
   isolated: 'Only isolated and locked off.',
+  'power-up': 'Only in the first seconds after power is on. Missed it? Switch off, wait, and on again.',
 };
 
 /** Each way of entering a value, and the slip that belongs to it. */

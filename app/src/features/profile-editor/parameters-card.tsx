@@ -107,6 +107,7 @@ const ENTER_WHEN = [
   { value: 'waiting', label: 'Waiting' },
   { value: 'running', label: 'Running' },
   { value: 'isolated', label: 'Isolated' },
+  { value: 'power-up', label: 'Just after power-up' },
 ] as const;
 const ENTRY = entryWaySchema.options.map((value) => ({ value, label: value.replaceAll('-', ' ') }));
 function rolesOf(family: AnyProfile['family']) {

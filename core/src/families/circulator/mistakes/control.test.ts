@@ -129,6 +129,16 @@ describe('CIR-16 volts', () => {
   });
 });
 
+test('CIR-17: what is set in a menu that opens at power-up is read again; a menu that is always open is not', () => {
+  expect(patternOf(link(), 'menu-taken', 'before')).toEqual({ ok: false, code: 'CIR-17' });
+  expect(patternOf(link(), 'menu-taken', 'closed')).toEqual({ ok: false, code: 'CIR-17' });
+  expect(patternOf(link(), 'menu-taken', 'taken')).toEqual({ ok: true, code: null });
+  const open = BUILDING.parameters.map((one) => ({ ...one, enterWhen: 'any' as const }));
+  const context = contextOf({ ...BUILDING, parameters: open }, link().duty);
+  const settings = understand(context.profile, context.plate, sound(context));
+  expect(proofChecks(context, settings).map(({ key }) => key)).not.toContain('menu-taken');
+});
+
 describe('CIR-21 silence', () => {
   test('mistake: nobody decided, or it is set otherwise; near miss: decided and set', () => {
     expect(texts(link({ silent: null }))).toContain('CIR-21.link');

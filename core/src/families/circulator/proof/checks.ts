@@ -28,6 +28,7 @@ export function proofChecks(context: CirculatorContext, settings: CirculatorSett
     ...volts(context, settings),
     ...sensorOff(context),
     ...link(context, settings),
+    ...menuTaken(context),
     ...alarm(context),
     ...powerCut(settings),
   ];
@@ -275,6 +276,29 @@ function link({ duty, profile }: CirculatorContext, settings: CirculatorSettings
       },
       { 'own-mode': 'It goes on in its own mode', stop: 'It stops', last: 'It stays at the last speed' },
       wants,
+    ),
+  ];
+}
+
+const LINK_ROLES = ['port', 'link.protocol', 'link.address'] as const;
+
+/** CIR-17: what was set in a menu that had closed again is not taken. */
+function menuTaken({ duty, profile }: CirculatorContext): ProofCheck[] {
+  const atPowerUp = LINK_ROLES.flatMap((role) => parameterWithRole(profile, role) ?? []).filter(
+    ({ enterWhen }) => enterWhen === 'power-up',
+  );
+  if (duty.control.kind !== 'link' || atPowerUp.length === 0) return [];
+  return [
+    stateCheck(
+      {
+        key: 'menu-taken',
+        title: 'What was set at power-up, read again',
+        method: `Supply off and on; in the seconds in which its menu is open, read ${atPowerUp.map(({ label }) => label).join(', ')}.`,
+        expected: 'as it was set',
+        caution: 'It may start by itself.',
+      },
+      { taken: 'As set', before: 'As it was before', closed: 'The menu did not open' },
+      'taken',
     ),
   ];
 }

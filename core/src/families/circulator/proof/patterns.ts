@@ -92,6 +92,14 @@ function namedBy(key: string, seen: string | null): Named | null {
         'Without its sensor it does otherwise',
         'Write it down, tell the operator, and set what it does where that can be set.',
       ];
+    case 'menu-taken:before':
+    case 'menu-taken:closed':
+      return [
+        'CIR-17',
+        'standing',
+        'The menu had closed again',
+        'Switch off, wait until its display is dark, on; set it at once, and read it again.',
+      ];
     case 'fault-contact:always':
       return [
         'CIR-10',
