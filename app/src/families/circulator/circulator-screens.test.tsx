@@ -91,6 +91,15 @@ describe('the plan', () => {
     press('pump-undo');
     expect(wordsOf('target-head')).toContain('3.2');
   });
+  test('the set head is typed: what the controller does not take is said there, and changes nothing', () => {
+    stand(<CirculatorPlan />);
+    type('point-head', '4.6');
+    expect(wordsOf('target-head')).toContain('4.6');
+    expect(wordsOf('target-head')).toContain('Set by hand in the plan.');
+    type('point-head', '45');
+    expect(wordsOf('pump-card')).toContain('This controller takes');
+    expect(wordsOf('target-head')).not.toContain('45 m');
+  });
   test('by volts both thresholds are drawn and said; by itself no such picture stands there', () => {
     const volts = { ...DUTY, control: { kind: 'volts', off_V: 1, on_V: 1.5, full_V: 10 } } as const;
     stand(<CirculatorPlan />, { dutyBefore: volts });

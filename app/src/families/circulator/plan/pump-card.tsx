@@ -1,11 +1,13 @@
 import { pumpChart } from '@barythm/core/chart';
 import { headAt_m, lineHead_m } from '@barythm/core/hydraulics';
-import { limitFor, parameterWithRole, addressOf, shownIn, readIn } from '@barythm/core/profile';
-import { fig, figureWithUnit, roundToStep } from '@barythm/core/units';
+import { parameterWithRole, addressOf, shownIn, readIn } from '@barythm/core/profile';
+import { fig, figureWithUnit } from '@barythm/core/units';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { PumpChartView } from '../../../charts/pump-chart-view';
 import { useChartBox } from '../../../charts/use-chart-box';
+import { taken } from '../../../features/job/plan/taken';
+import { TargetField } from '../../../features/job/plan/target-field';
 import type { ByHand } from '../../../features/job/plan/use-planned';
 import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
@@ -50,11 +52,7 @@ export function PumpCard({
   const move = (head_m: number) => {
     if (!parameter) return;
     const shown = shownIn(parameter, 'length', head_m) ?? head_m;
-    const least = limitFor(parameter.least, work.values) ?? 0;
-    const greatest = limitFor(parameter.greatest, work.values) ?? Infinity;
-    const within = Math.min(greatest, Math.max(least, shown));
-    const value = parameter.step ? roundToStep(within, parameter.step, least) : within;
-    onMove({ ...byHand, [addressOf(parameter)]: value });
+    onMove({ ...byHand, [addressOf(parameter)]: taken(parameter, work.values, shown) });
   };
   const step_m = parameter ? (readIn(parameter, 'length', parameter.step ?? 0.1) ?? 0.1) : 0.1;
   const over = lines.target && lineHead_m(lines.target, pump.curve, pump.flow_m3h) - duty.index.head_m;
@@ -88,6 +86,13 @@ export function PumpCard({
         Thin: full speed, and the pipes with every valve open and at half flow. Cross: the duty.
       </Words>
       <UndoButton undo={undo} testID="pump-undo" />
+      {movable && (
+        <TargetField
+          parameter={parameter}
+          values={work.values}
+          onValue={(value) => onMove({ ...byHand, [addressOf(parameter)]: value })}
+        />
+      )}
       {over !== null && (
         <Words bold colour={over >= -0.02 * duty.index.head_m ? 'moss' : 'rust'} testID="pump-over">
           {overSaid(over, length)}

@@ -1,7 +1,6 @@
 import { signalChart, type SignalLine } from '@barythm/core/chart';
 import { isSetInFlow } from '@barythm/core/families/metering';
-import { addressOf, limitFor, parameterWithRole, type Parameter } from '@barythm/core/profile';
-import { roundToStep } from '@barythm/core/units';
+import { addressOf, parameterWithRole, type Parameter } from '@barythm/core/profile';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SignalChartView } from '../../../charts/signal-chart-view';
@@ -16,6 +15,7 @@ import { Words } from '../../../ui/words/words';
 import { rateAxis } from './rate-axis';
 import { PointFields } from './point-fields';
 import { PointGrip } from './point-grip';
+import { taken } from '../../../features/job/plan/taken';
 import type { ByHand } from '../../../features/job/plan/use-planned';
 import type { PlanWork } from './use-plan';
 
@@ -61,8 +61,8 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
   const move = (point: PointParameters, x_mA: number, y: number) =>
     onMove({
       ...byHand,
-      [addressOf(point.x)]: taken(work, point.x, x_mA),
-      [addressOf(point.y)]: taken(work, point.y, y),
+      [addressOf(point.x)]: taken(point.x, work.values, x_mA),
+      [addressOf(point.y)]: taken(point.y, work.values, y),
     });
   const valueOf = (parameter: Parameter) => {
     const value = work.values[parameter.key];
@@ -140,14 +140,6 @@ function freePoints({ context, settings }: PlanWork): PointParameters[] {
     const y = named(yRole);
     return x && y ? [{ x, y }] : [];
   });
-}
-
-/** A value as this controller takes it: on its step, within its limits. */
-export function taken(work: PlanWork, parameter: Parameter, value: number): number {
-  const least = limitFor(parameter.least, work.values) ?? -Infinity;
-  const greatest = limitFor(parameter.greatest, work.values) ?? Infinity;
-  const within = Math.min(greatest, Math.max(least, value));
-  return parameter.step ? roundToStep(within, parameter.step, Number.isFinite(least) ? least : 0) : within;
 }
 
 const styles = StyleSheet.create({ names: { flexDirection: 'row', gap: SPACE.l } });

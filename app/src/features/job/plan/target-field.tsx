@@ -1,0 +1,48 @@
+import type { Parameter, SettingValues } from '@barythm/core/profile';
+import { useRef, useState } from 'react';
+import { Field } from '../../../ui/fields/field';
+import { limitsInWords } from '../../library/limits-in-words';
+import { parseFigureFor } from '../value/parameter-quantity';
+import { taken } from './taken';
+
+interface TargetFieldProps {
+  readonly parameter: Parameter;
+  /** what the controller would hold with the plan */
+  readonly values: SettingValues;
+  readonly onValue: (value: number) => void;
+}
+
+/** A target that can be dragged on a chart, as a figure to be typed, in the controller's own unit. */
+export function TargetField({ parameter, values, onValue }: TargetFieldProps) {
+  const [typing, setTyping] = useState<string | null>(null);
+  const value = values[parameter.key];
+  // what stood there before typing began: a text that cannot be taken must not leave half of itself in the plan
+  const before = useRef<number | null>(null);
+  const parsed = typing === null ? null : parseFigureFor(parameter, typing);
+  const fits = parsed?.ok ? taken(parameter, values, parsed.value) === parsed.value : true;
+  const error =
+    parsed === null
+      ? null
+      : !parsed.ok
+        ? parsed.words
+        : fits
+          ? null
+          : `This controller takes ${limitsInWords(parameter, values)}.`;
+  return (
+    <Field
+      label={parameter.label}
+      unit={parameter.unit}
+      testID={`point-${parameter.key}`}
+      value={typing ?? String(value ?? '')}
+      error={error}
+      onBlur={() => setTyping(null)}
+      onChange={(text) => {
+        if (typing === null) before.current = typeof value === 'number' ? value : null;
+        setTyping(text);
+        const next = parseFigureFor(parameter, text);
+        if (next.ok && taken(parameter, values, next.value) === next.value) onValue(next.value);
+        else if (before.current !== null) onValue(before.current);
+      }}
+    />
+  );
+}
