@@ -5,5 +5,6 @@ export * from './pipe';
 export * from './pump-on-pipes';
 export * from './closed-valve';
 export * from './head-line';
+export * from './parallel';
 export * from './season';
 export * from './vessel';

@@ -16,6 +16,7 @@ import { suctionHeadTool } from './suction/suction-head';
 import { tankDaysTool } from './dosing/tank-days';
 import { heatFlowTool } from './heat-and-head/heat-flow';
 import { modeLineTool } from './heat-and-head/mode-line';
+import { twoPumpsTool } from './heat-and-head/two-pumps';
 import { seasonTool } from './heat-and-head/season';
 import { controlVoltageTool } from './signals/control-voltage';
 import { sensorRangeTool } from './signals/sensor-range';
@@ -50,6 +51,7 @@ export const TOOLS = {
   gas: gasTool,
   'heat-flow': heatFlowTool,
   'mode-line': modeLineTool,
+  'two-pumps': twoPumpsTool,
   season: seasonTool,
   'speed-power': speedPowerTool,
   solar: solarTool,

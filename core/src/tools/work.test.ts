@@ -104,6 +104,15 @@ test('a run past midnight is priced on both sides of it', () => {
   });
 });
 
+test('what a second pump adds is told: a reserve on tight pipes, flow on wide ones', () => {
+  expect(work('two-pumps', {}).answer).toMatchObject({
+    main: { value: '18' },
+    verdict: { good: false },
+  });
+  expect(work('two-pumps', { pipes_m: '1' }).answer?.verdict?.good).toBe(true);
+  expect(work('two-pumps', { pipes_m: '0' }).errors.pipes_m).toContain('must be more than 0');
+});
+
 test('what never stops, and gas above the start, are told', () => {
   expect(work('stop-frequency', { stop_hz: '38' }).answer?.verdict?.words).toContain('It never stops');
   expect(work('vessel-starts', { precharge_bar: '3' }).answer?.verdict?.words).toContain('drops at a stroke');
