@@ -2,7 +2,9 @@ import fc from 'fast-check';
 import { benchSheet, plainDay } from '../bench/bench';
 import { flowForReturn_m3h, pauseOf_min, returnAt_C } from '../effect/hot-water';
 import { contextOf, HOT, RETURN, sound, texts, wordsOf } from '../fixtures';
+import { pumpOf } from '../effect/pump';
 import { planCirculator } from '../plan/plan';
+import { modesOffered } from '../plan/propose';
 import { circulatorDutySchema, type CirculatorDuty } from '../wire/duty';
 
 const hot = (change: Partial<CirculatorDuty> = {}) => contextOf(RETURN, { ...HOT, ...change });
@@ -20,6 +22,16 @@ test('a fixed speed is proposed; by clock and by probe the plan stays within wha
   // where it may not stand at all a clock is not planned, whoever chose it
   const never = hot({ ...BY_CLOCK, hotWater: { ...HOT.hotWater!, longestPause_min: 0 } });
   expect(planCirculator(never).settings.mode).toBe('fixed');
+});
+
+test('by its clock it takes less by the share that it may stand; where it may not, the clock is not offered', () => {
+  const year = (context: ReturnType<typeof hot>) =>
+    Object.fromEntries(
+      modesOffered(context, pumpOf(context.duty)).map(({ mode, energy_kWh }) => [mode, energy_kWh[1]]),
+    );
+  const { fixed, clock } = year(hot());
+  expect(clock / fixed).toBeCloseTo(22 / 24, 9);
+  expect(year(allowed({ longestPause_min: 0 }))).not.toHaveProperty('clock');
 });
 
 test('the flow for the coolest return brings it back at just that', () => {

@@ -65,8 +65,9 @@ export interface ModeOffered {
 /** Every mode that this controller has, each set so that it just carries the duty. */
 export function modesOffered(context: CirculatorContext, pump: PumpInSystem): ModeOffered[] {
   return context.profile.behaviours.modes.flatMap((mode): ModeOffered[] => {
-    // a clock and a return temperature run at a fixed speed, for less of the time: how much of it only the site tells
-    if (mode === 'clock' || mode === 'temperature') return [];
+    // a return temperature runs at a fixed speed for less of the time: how much of it only the site tells
+    if (mode === 'temperature') return [];
+    if (mode === 'clock') return byClock(context, pump);
     if (mode === 'self') {
       const span = selfSpan(context);
       if (span === null) return [];
@@ -83,3 +84,18 @@ export function modesOffered(context: CirculatorContext, pump: PumpInSystem): Mo
     return [{ mode, energy_kWh: [energy, energy], line, reaches }];
   });
 }
+
+/** A hot-water return by its clock, standing once a day for as long as it may; not offered where it may not stand. */
+function byClock(context: CirculatorContext, pump: PumpInSystem): ModeOffered[] {
+  const pause_min = context.duty.hotWater?.longestPause_min ?? 0;
+  if (pause_min === 0) return [];
+  const line = lineOfMode(context, pump, 'fixed', {
+    head_m: null,
+    share: Math.min(1, shareForDuty(context, pump)),
+  });
+  if (line === null) return [];
+  const energy = yearEnergy_kWh(context, pump, line) * (1 - pause_min / DAY_min);
+  const reaches = headAt_m(pump.curve, pump.flow_m3h) >= context.duty.index.head_m - 1e-9;
+  return [{ mode: 'clock', energy_kWh: [energy, energy], line, reaches }];
+}
+const DAY_min = 1440;
