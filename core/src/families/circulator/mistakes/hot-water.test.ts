@@ -24,6 +24,22 @@ test('a fixed speed is proposed; by clock and by probe the plan stays within wha
   expect(planCirculator(never).settings.mode).toBe('fixed');
 });
 
+test.each([
+  [120, 300, 180],
+  [125, 300, 180],
+  [360, 300, 1380],
+  [1440, 300, 310],
+])('allowed %i min of standing, the clock of the plan runs from %i to %i', (longestPause_min, from, to) => {
+  const context = hot({ ...BY_CLOCK, hotWater: { ...HOT.hotWater!, longestPause_min } });
+  expect(sound(context)).toMatchObject({ from, to });
+  expect(texts(context, {}, 'target')).toEqual([]);
+});
+
+test('a pause shorter than a step of its clock is none: it runs all day', () => {
+  const context = hot({ ...BY_CLOCK, hotWater: { ...HOT.hotWater!, longestPause_min: 7 } });
+  expect(planCirculator(context).settings.mode).toBe('fixed');
+});
+
 test('by its clock it takes less by the share that it may stand; where it may not, the clock is not offered', () => {
   const year = (context: ReturnType<typeof hot>) =>
     Object.fromEntries(

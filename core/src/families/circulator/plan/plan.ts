@@ -5,7 +5,7 @@ import type { CirculatorContext } from '../settings/context';
 import { clockPlaces } from '../settings/understand';
 import type { CirculatorReason } from '../texts/reasons';
 import { CirculatorDraft, type CirculatorPlan } from './draft';
-import { headFor_m, plannedMode, proposedMode, shareForDuty } from './propose';
+import { headFor_m, plannedMode, plannedPause_min, proposedMode, shareForDuty } from './propose';
 
 /** Duty and pump to target settings, each with its reason. Throws an InputError on points that cannot be fitted. */
 export function planCirculator(context: CirculatorContext): CirculatorPlan {
@@ -134,8 +134,9 @@ function planReturn(draft: CirculatorDraft): void {
       'up',
     );
   if (mode !== 'clock') return;
-  const pause = fig('minutes', hotWater.longestPause_min);
-  const stop = (UP_min - hotWater.longestPause_min + DAY_min) % DAY_min;
+  const stands = plannedPause_min(draft.context);
+  const pause = fig('minutes', stands);
+  const stop = (UP_min - stands + DAY_min) % DAY_min;
   for (let place = 1; place <= clockPlaces(draft.context.profile); place++) {
     const [from, to] = place === 1 ? [UP_min, stop] : [0, 0];
     const reason: CirculatorReason =

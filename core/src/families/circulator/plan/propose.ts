@@ -1,3 +1,4 @@
+import { parameterWithRole } from '../../../profile';
 import { headAt_m, shareFor, type HeadLine } from '../../../hydraulics';
 import { lineOfMode, selfSpan, yearEnergy_kWh } from '../effect/line';
 import type { PumpInSystem } from '../effect/pump';
@@ -26,8 +27,18 @@ export function plannedMode(context: CirculatorContext): Mode {
   const { mode } = context.duty.choices;
   if (!mode || !context.profile.behaviours.modes.includes(mode)) return proposedMode(context);
   // water that may not stand is not trusted to a clock, whoever chose it
-  const stands = context.duty.hotWater?.longestPause_min ?? 1440;
-  return mode === 'clock' && stands === 0 ? proposedMode(context) : mode;
+  return mode === 'clock' && context.duty.hotWater && plannedPause_min(context) === 0
+    ? proposedMode(context)
+    : mode;
+}
+
+const DAY_min = 1440;
+
+/** How long a return stands by the clock of the plan: whole steps of its clock within what is allowed, and never all day. */
+export function plannedPause_min({ duty, profile }: CirculatorContext): number {
+  const step = parameterWithRole(profile, 'run.to')?.step ?? 1;
+  const allowed = Math.floor((duty.hotWater?.longestPause_min ?? 0) / step) * step;
+  return Math.min(allowed, DAY_min - step);
 }
 
 /**
@@ -87,7 +98,7 @@ export function modesOffered(context: CirculatorContext, pump: PumpInSystem): Mo
 
 /** A hot-water return by its clock, standing once a day for as long as it may; not offered where it may not stand. */
 function byClock(context: CirculatorContext, pump: PumpInSystem): ModeOffered[] {
-  const pause_min = context.duty.hotWater?.longestPause_min ?? 0;
+  const pause_min = plannedPause_min(context);
   if (pause_min === 0) return [];
   const line = lineOfMode(context, pump, 'fixed', {
     head_m: null,
@@ -98,4 +109,3 @@ function byClock(context: CirculatorContext, pump: PumpInSystem): ModeOffered[] 
   const reaches = headAt_m(pump.curve, pump.flow_m3h) >= context.duty.index.head_m - 1e-9;
   return [{ mode: 'clock', energy_kWh: [energy, energy], line, reaches }];
 }
-const DAY_min = 1440;
