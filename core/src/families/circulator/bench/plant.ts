@@ -1,6 +1,6 @@
 import { headAt_m, type HeadLine } from '../../../hydraulics';
 import { heatOfFlow_kW, WARM_WATER } from '../../../heat';
-import { AROUND_C, lossOf_kW } from '../effect/hot-water';
+import { AROUND_C, lossOf_kW, minutesOf } from '../effect/hot-water';
 import { lineOf, LOUD_m, openFlow_m3h, selfSpan, varies } from '../effect/line';
 import { pumpOf } from '../effect/pump';
 import type { CirculatorContext } from '../settings/context';
@@ -122,7 +122,6 @@ function straight(line: HeadLine | null): Pick<CirculatorPlant, 'base_m' | 'slop
 
 /** A pipe whose bore nobody read is taken for this, mm. */
 const USUAL_BORE_mm = 20;
-const DAY_min = 1440;
 
 function hotPlant({ duty }: CirculatorContext, settings: CirculatorSettings): HotPlant | null {
   const { hotWater, pipe } = duty;
@@ -137,15 +136,6 @@ function hotPlant({ duty }: CirculatorContext, settings: CirculatorSettings): Ho
     volume_m3,
     cools: lossOf_kW(hotWater) / (heat_kJ * (hotWater.supply_C - AROUND_C)),
     below_C: settings.mode === 'temperature' ? (settings.temperature_C ?? NaN) : NaN,
-    clock: settings.mode === 'clock' ? clockOf(settings) : null,
+    clock: settings.mode === 'clock' ? minutesOf(settings.runs) : null,
   };
-}
-
-function clockOf({ runs }: CirculatorSettings): number[] {
-  const minutes = Array.from({ length: DAY_min }, () => 0);
-  for (const { from, to } of runs) {
-    const lasts = (to - from + DAY_min) % DAY_min;
-    for (let minute = 0; minute < lasts; minute++) minutes[(from + minute) % DAY_min] = 1;
-  }
-  return minutes;
 }

@@ -24,13 +24,19 @@ export function flowForReturn_m3h(hotWater: HotWater): number {
   return lossOf_kW(hotWater) / heatOfFlow_kW(1, drop_K, WARM_WATER);
 }
 
-/** The longest that a clock leaves the water standing, minutes; the whole day where it has no run. */
-export function pauseOf_min(runs: readonly ClockRun[]): number {
-  const running = new Uint8Array(DAY_min);
+/** Minute by minute of a day: 1 while a run of the clock lasts, past midnight where it ends before it begins. */
+export function minutesOf(runs: readonly ClockRun[]): readonly number[] {
+  const running = Array.from({ length: DAY_min }, () => 0);
   for (const { from, to } of runs) {
-    const lasts = (to - from + DAY_min) % DAY_min || DAY_min;
+    const lasts = (to - from + DAY_min) % DAY_min;
     for (let minute = 0; minute < lasts; minute++) running[(from + minute) % DAY_min] = 1;
   }
+  return running;
+}
+
+/** The longest that a clock leaves the water standing, minutes; the whole day where it has no run. */
+export function pauseOf_min(runs: readonly ClockRun[]): number {
+  const running = minutesOf(runs);
   let [longest, now] = [0, 0];
   // twice round, so that a pause over midnight is one
   for (let minute = 0; minute < 2 * DAY_min; minute++) {
