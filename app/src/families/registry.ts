@@ -1,5 +1,6 @@
 import type { AnyKind, FamilyName } from '@barythm/core/families';
 import { circulatorScreens } from './circulator';
+import { driveScreens } from './drive';
 import type { FamilyScreens } from './family-screens';
 import { meteringScreens } from './metering';
 import { poolScreens } from './pool';
@@ -9,6 +10,7 @@ const SCREENS: Readonly<Record<FamilyName, FamilyScreens<AnyKind>>> = {
   metering: meteringScreens,
   pool: poolScreens,
   circulator: circulatorScreens,
+  drive: driveScreens,
 };
 
 export const ALL_SCREENS = Object.entries(SCREENS) as [FamilyName, FamilyScreens<AnyKind>][];

@@ -9,3 +9,6 @@ export * from './stroke-chart';
 export * from './drift-chart';
 export * from './volts-chart';
 export * from './week-chart';
+export * from './power-chart';
+export * from './pressure-chart';
+export * from './time-chart';

@@ -1,11 +1,17 @@
 import { circulatorFamily } from './circulator';
+import { driveFamily } from './drive';
 import type { Family, FamilyKind } from './family';
 import { meteringFamily } from './metering';
 import { poolFamily } from './pool';
 import type { ViewOf } from './view';
 
 /** Every family of pump that there is: the one place in the core that names them. */
-export const FAMILIES = { metering: meteringFamily, pool: poolFamily, circulator: circulatorFamily };
+export const FAMILIES = {
+  metering: meteringFamily,
+  pool: poolFamily,
+  circulator: circulatorFamily,
+  drive: driveFamily,
+};
 
 export type FamilyName = keyof typeof FAMILIES;
 export const FAMILY_NAMES = Object.keys(FAMILIES) as FamilyName[];

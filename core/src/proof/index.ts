@@ -3,3 +3,4 @@ export * from './check';
 export * from './judge';
 export * from './asked';
 export * from './count';
+export * from './named-slip';

@@ -87,6 +87,8 @@ const SPELLINGS: Partial<Record<Quantity, Readonly<Record<string, number>>>> = {
   pressure: { bar: 1, mbar: 0.001, kpa: 0.01, mpa: 10, psi: PSI_BAR },
   current: { ma: 1, a: 1000 },
   voltage: { v: 1, mv: 0.001 },
+  motorCurrent: { a: 1, ma: 0.001 },
+  frequency: { hz: 1, '1/s': 1 },
   strokeRate: { 'strokes/min': 1, spm: 1, '1/min': 1, '/min': 1 },
   dose: { 'mg/l': 1, 'g/m3': 1, 'g/m³': 1, ppm: 1 },
   strength: {

@@ -21,6 +21,8 @@ const DECIMALS: Record<Quantity, number> = {
   temperature: 1,
   current: 2,
   voltage: 2,
+  motorCurrent: 2,
+  frequency: 1,
   strokeRate: 1,
   dose: 2,
   strength: 1,

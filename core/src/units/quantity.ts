@@ -11,6 +11,9 @@ export const INTERNAL_UNIT = {
   temperature: '°C',
   current: 'mA',
   voltage: 'V',
+  /** of a motor; a signal has `current` */
+  motorCurrent: 'A',
+  frequency: 'Hz',
   strokeRate: 'strokes/min',
   dose: 'mg/L',
   strength: 'g/L',

@@ -2,7 +2,7 @@ export { JOB_FORMAT_VERSION } from './document';
 export type * from './document';
 export type * from './command';
 export type * from './judged-check';
-export { passedBy, standsAs, VOIDED } from './judged-check';
+export { passedBy, patternsSeen, standsAs, VOIDED, voidedRevision } from './judged-check';
 export { brokenOff, lastRecord, recordsOf } from './records';
 export { asItStood, asOf } from './as-of';
 export { sheetRevision } from './sheet-revision';

@@ -1,4 +1,4 @@
-import type { CheckVerdict, ProofCheck } from '../proof';
+import type { CheckVerdict, Pattern, ProofCheck } from '../proof';
 import type { RecordOf } from './document';
 
 /** A check that was tried, as it is judged. */
@@ -27,3 +27,15 @@ export const VOIDED = {
   set: 'set again since',
   unasked: 'no longer asked for with these settings',
 } as const;
+
+/** Revision of the sheet that a check stood on which was set again since, where none proves the settings of now; null otherwise. */
+export function voidedRevision(checks: readonly JudgedCheck[]): number | null {
+  const voided = checks.find(({ voidedWhy }) => voidedWhy === VOIDED.set);
+  const proved = checks.some((check) => !check.voided && check.verdict.ok);
+  return voided && !proved ? voided.record.revision : null;
+}
+
+/** The slips that the standing checks point to. */
+export function patternsSeen(checks: readonly JudgedCheck[]): Pattern[] {
+  return checks.filter(standsAs).flatMap(({ verdict }) => (verdict.pattern ? [verdict.pattern] : []));
+}

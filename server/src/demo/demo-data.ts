@@ -16,6 +16,8 @@ import { INSTRUMENTS, SITES, ZONE } from './places';
 import { POOL_PUMPS, type DemoPoolPump } from './skerrow-pools';
 import { PRODUCTS, PUMPS, type DemoPump } from './skerrow';
 import { CIRCULATORS, DEMO_CIRCULATOR_PROFILES, type DemoCirculator } from './skerrow-circulators';
+import { DEMO_DRIVE_PROFILES, DRIVES, type DemoDrive } from './skerrow-drives';
+import { plainSeason } from './season-plain';
 import { meteringSeason } from './season-metering';
 import { poolSeason } from './season-pools';
 import { profileSchema } from '@barythm/core/families';
@@ -37,6 +39,7 @@ export const DEMO_PROFILES: readonly AnyProfile[] = [
   ...METERING_PROFILES,
   ...Object.values(DEMO_POOL_PROFILES),
   ...Object.values(DEMO_CIRCULATOR_PROFILES),
+  ...Object.values(DEMO_DRIVE_PROFILES),
 ];
 
 /** True when nobody has written anything yet: demo data never goes over real data. */
@@ -57,6 +60,7 @@ export async function makeDemoData(database: Database, clock: Clock): Promise<vo
   await register(database, dateAgo);
   await meteringSeason(database, now, dutyOn, dateAgo);
   await poolSeason(database, dateAgo);
+  await plainSeason(database, dateAgo);
 }
 
 /** The duty as it was planned some days ago: the product's strength had been measured a little before that. */
@@ -84,7 +88,7 @@ function dutyAt(
   };
 }
 
-function isMetering(pump: DemoPump | DemoPoolPump | DemoCirculator): pump is DemoPump {
+function isMetering(pump: DemoPump | DemoPoolPump | DemoCirculator | DemoDrive): pump is DemoPump {
   return pump.duty.family === 'metering';
 }
 
@@ -125,7 +129,7 @@ async function register(database: Database, dateAgo: (days: number) => string): 
       }),
       options,
     );
-    for (const pump of [...PUMPS, ...POOL_PUMPS, ...CIRCULATORS]) {
+    for (const pump of [...PUMPS, ...POOL_PUMPS, ...CIRCULATORS, ...DRIVES]) {
       const { id, siteId, tag, name, place, note } = pump;
       await models.pumps.create(
         {

@@ -179,7 +179,6 @@ export const CIRCULATORS: readonly DemoCirculator[] = [
       currency: 'SKR',
       choices: {},
     },
-    note: 'One radiator stays cold; somebody turned the dial up.',
-    reported: { daysAgo: 30, values: { mode: 'left', speed: 100, head: 4 } },
+    note: 'One radiator stays cold when it is very cold outside.',
   },
 ];

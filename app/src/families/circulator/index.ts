@@ -8,7 +8,7 @@ import { SeenFirstCard } from './found/seen-first-card';
 import { CirculatorPlan } from './plan/circulator-plan';
 import { behaviourLines } from './profile/behaviour-lines';
 import { describe } from './profile/describe';
-import { CirculatorProof } from './prove/circulator-proof';
+import { PlainProof } from '../../features/job/prove/plain-proof';
 import { DayCard } from './pump/day-card';
 import { dutyLines } from './pump/duty-lines';
 
@@ -16,7 +16,7 @@ import { dutyLines } from './pump/duty-lines';
 export const circulatorScreens: FamilyScreens<CirculatorKind, HeatingDraft> = {
   found: { After: SeenFirstCard, apart: () => undefined, Work: PurgeCard },
   Plan: CirculatorPlan,
-  Proof: CirculatorProof,
+  Proof: PlainProof,
   pump: { dutyLines, Day: DayCard },
   bench: {
     start: START,

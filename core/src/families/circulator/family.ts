@@ -1,3 +1,4 @@
+import { patternsSeen, voidedRevision } from '../../visit';
 import type { Family } from '../family';
 import { arrival } from './arrival/arrival';
 import { benchSheet, plainDay } from './bench/bench';
@@ -10,7 +11,7 @@ import { partOf } from './hand-over/part';
 import type { CirculatorKind } from './kind';
 import { planCirculator } from './plan/plan';
 import { proofChecks } from './proof/checks';
-import { judgeCheck, patternsOf, voidedSince } from './proof/patterns';
+import { judgeCheck } from './proof/patterns';
 import { contextOf } from './settings/context';
 import { CIRCULATOR_OPTION_ROLES, CIRCULATOR_QUANTITIES, CIRCULATOR_ROLES } from './settings/roles';
 import { understand } from './settings/understand';
@@ -53,8 +54,8 @@ export const circulatorFamily: Family<CirculatorKind> = {
     unaskedPumps: false,
     readings: () => [],
     pointsLeft: () => 0,
-    voidedSince,
-    patterns: patternsOf,
+    voidedSince: ({ checks }) => voidedRevision(checks),
+    patterns: ({ checks }) => patternsSeen(checks),
   },
   earlier: () => [],
   due: () => [],

@@ -31,7 +31,7 @@ export const stopFrequencyTool: Tool<typeof stopFrequencyInput, StopFrequencyOut
     figure('stop_hz', 'Stops below', 'plain', '39', { unit: 'Hz' }),
   ],
   run: ({ rated_hz, closed_m, set_m, curve_a, stop_hz }) => {
-    const pump = { rated_hz, closed_m, fall: curve_a };
+    const pump = { rated_hz, closed_m, rise: 0, fall: curve_a };
     return { closed_hz: closedFrequency_hz(pump, set_m), stop_flow_m3h: stopFlow_m3h(pump, set_m, stop_hz) };
   },
   answer: ({ closed_hz, stop_flow_m3h }) => ({

@@ -22,7 +22,7 @@ import {
 } from '../../../form/fields';
 import { makeForm, type Part } from '../../../form/form';
 import type { Look } from '../../../form/look';
-import { maybe, optional, percent, word, type Place } from '../../../form/places';
+import { maybe, optional, percent, wholeNumbers, word } from '../../../form/places';
 import { said } from '../../../form/said';
 import { counted } from '../../../ui/words/counted';
 
@@ -160,18 +160,6 @@ const PUMP: Part = {
   ],
 };
 
-/** Addresses with commas between them. */
-const addresses: Place = {
-  read: (texts, path, tell) => {
-    const parts = String(texts ?? '')
-      .split(/[\s,;]+/)
-      .filter(Boolean);
-    if (parts.every((part) => /^\d+$/.test(part))) return parts.map(Number);
-    tell(path, 'Whole numbers, with commas between them.');
-  },
-  write: (value) => (Array.isArray(value) ? value.join(', ') : ''),
-};
-
 const CONTROL_SAID: Readonly<Record<string, string>> = {
   own: 'Nothing outside tells it how fast',
   volts: 'By 0–10 V',
@@ -220,7 +208,7 @@ const CONTROL: Part = {
         (here) => here('kind') === 'link',
         [
           aWord('others', 'Addresses that others on it have', {
-            place: addresses,
+            place: wholeNumbers,
             hint: 'With commas between them',
           }),
           aChoice(

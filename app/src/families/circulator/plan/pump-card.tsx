@@ -7,6 +7,7 @@ import { StyleSheet, View } from 'react-native';
 import { PumpChartView } from '../../../charts/pump-chart-view';
 import { useChartBox } from '../../../charts/use-chart-box';
 import { taken } from '../../../features/job/plan/taken';
+import { LevelGrip } from '../../../features/job/plan/level-grip';
 import { TargetField } from '../../../features/job/plan/target-field';
 import type { ByHand } from '../../../features/job/plan/use-planned';
 import { Card } from '../../../ui/card';
@@ -17,7 +18,6 @@ import { UndoButton } from '../../../ui/touch/undo-button';
 import { useUndo } from '../../../ui/touch/use-undo';
 import { TriadName } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
-import { HeadGrip } from './head-grip';
 import type { CirculatorWork } from './use-circulator-plan';
 
 /** The pump on its system: curve, lines found and target, pipes at full and part load; the set head can be moved. */
@@ -66,11 +66,14 @@ export function PumpCard({
       <View onLayout={onLayout}>
         <PumpChartView chart={chart} />
         {movable && (
-          <HeadGrip
-            chart={chart}
-            head_m={lineHead_m(lines.target!, pump.curve, pump.flow_m3h)}
-            flow_m3h={pump.flow_m3h}
-            step_m={step_m}
+          <LevelGrip
+            testID="head-grip"
+            label="Set head of the target"
+            unit="m"
+            frame={chart.frame}
+            value={lineHead_m(lines.target!, pump.curve, pump.flow_m3h)}
+            x={pump.flow_m3h}
+            step={step_m}
             onBegin={undo.keep}
             // the grip stands where the line meets the flow of the duty: the set head follows in proportion
             onMove={(head) =>

@@ -35,8 +35,3 @@ export function pumpOf(duty: CirculatorDuty): PumpInSystem {
 export function spare_m({ curve, flow_m3h }: PumpInSystem, { index }: CirculatorDuty): number {
   return headAt_m(curve, flow_m3h) - index.head_m;
 }
-
-/** Metres of head that a bar of difference is, by the liquid's density. */
-export function metresPerBar(carrier: Carrier): number {
-  return 1e5 / (carrier.density_kgm3 * 9.81);
-}

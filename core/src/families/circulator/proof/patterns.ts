@@ -1,52 +1,40 @@
 import {
-  judgeFigure,
-  judgeState,
+  judgeNamed,
   type CheckBody,
   type CheckVerdict,
-  type Pattern,
+  type NamedSlip,
   type ProofCheck,
 } from '../../../proof';
-import { standsAs, VOIDED } from '../../../visit';
-import type { JobGround } from '../../family';
-import type { CirculatorKind } from '../kind';
 
 /** Judges what was seen against a check, and names the slip that a failing one points to. */
 export function judgeCheck(check: ProofCheck, body: CheckBody): CheckVerdict {
-  const { ask } = check;
-  if (ask.kind !== 'figure' && ask.kind !== 'state')
-    return { ok: false, seen: 'not asked for', pattern: null };
-  const verdict = ask.kind === 'figure' ? judgeFigure(ask, body) : judgeState(ask, body);
-  return verdict.ok ? verdict : { ...verdict, pattern: patternOf(check, body) };
+  return judgeNamed(check, body, slipOf);
 }
-
-type Named = readonly [code: string, kind: Pattern['kind'], title: string, words: string];
 
 /** What a failing check points to, by its key and what was seen. */
-function patternOf({ key, about, ask }: ProofCheck, { seen, figures }: CheckBody): Pattern | null {
-  const named =
+function slipOf({ key, about, ask }: ProofCheck, { seen, figures }: CheckBody): NamedSlip | null {
+  return (
     namedBy(key, seen) ??
     (key === 'far-end' ? COOL : null) ??
-    (about?.kind === 'flow' && ask.kind === 'figure' && figures.flow_m3h < ask.least ? SHORT : null);
-  if (named === null) return null;
-  const [code, kind, title, words] = named;
-  return { code, kind, title, words };
+    (about?.kind === 'flow' && ask.kind === 'figure' && figures.flow_m3h < ask.least ? SHORT : null)
+  );
 }
 
-const COOL: Named = [
+const COOL: NamedSlip = [
   'CIR-19',
   'standing',
   'The return comes back too cool',
   'Look for a pause of its clock, a shut loop or a flap that leaks; then more flow. Until then the water is not safe.',
 ];
 
-const SHORT: Named = [
+const SHORT: NamedSlip = [
   'CIR-03',
   'speed',
   'It moves too little water',
   'Air in the loops, a shut valve or a rotor that turns the wrong way: purge again, and look at the arrow. Then the range of a sensor.',
 ];
 
-function namedBy(key: string, seen: string | null): Named | null {
+function namedBy(key: string, seen: string | null): NamedSlip | null {
   switch (`${key}:${seen ?? ''}`) {
     case 'air:air':
       return [
@@ -140,16 +128,4 @@ function namedBy(key: string, seen: string | null): Named | null {
             ]
           : null;
   }
-}
-
-/** The slips that the standing checks point to. */
-export function patternsOf({ checks }: Pick<JobGround<CirculatorKind>, 'checks'>): Pattern[] {
-  return checks.filter(standsAs).flatMap(({ verdict }) => (verdict.pattern ? [verdict.pattern] : []));
-}
-
-/** Revision of the sheet that a check stood on which was set again since, where none proves the settings of now; null otherwise. */
-export function voidedSince({ checks }: Pick<JobGround<CirculatorKind>, 'checks'>): number | null {
-  const voided = checks.find(({ voidedWhy }) => voidedWhy === VOIDED.set);
-  const proved = checks.some((check) => !check.voided && check.verdict.ok);
-  return voided && !proved ? voided.record.revision : null;
 }

@@ -1,0 +1,61 @@
+import type { TimeChart } from '@barythm/core/chart';
+import Svg, { G, Line, Path, Text as SvgText } from 'react-native-svg';
+import { FONT, usePalette } from '../ui/theme';
+import { Axes } from './axes';
+
+/** Something second by second, with the levels that matter and what happened. */
+export function TimeChartView({ chart, text }: { chart: TimeChart; text: string }) {
+  const palette = usePalette();
+  const { box } = chart.frame;
+  const [left, right] = [box.left, box.width - box.right];
+  return (
+    <Svg width={box.width} height={box.height} role="img" aria-label={text}>
+      <Axes frame={chart.frame} />
+      {chart.levels.map(({ y, name }) => (
+        <G key={name}>
+          <Line
+            x1={left}
+            x2={right}
+            y1={y}
+            y2={y}
+            stroke={palette.petrol}
+            strokeWidth={1}
+            strokeDasharray="3 4"
+          />
+          <SvgText
+            x={right}
+            y={y - 4}
+            fontSize={13}
+            fontFamily={FONT.text}
+            fill={palette.petrol}
+            textAnchor="end"
+          >
+            {name}
+          </SvgText>
+        </G>
+      ))}
+      {chart.marks.map(({ x, words }) => (
+        <G key={words}>
+          <Line
+            x1={x}
+            x2={x}
+            y1={box.top}
+            y2={box.height - box.bottom}
+            stroke={palette.ochre}
+            strokeWidth={1}
+          />
+          <SvgText
+            x={x + 4}
+            y={box.height - box.bottom - 6}
+            fontSize={13}
+            fontFamily={FONT.text}
+            fill={palette.ochre}
+          >
+            {words}
+          </SvgText>
+        </G>
+      ))}
+      <Path d={chart.path} stroke={palette.ember} strokeWidth={2.5} fill="none" />
+    </Svg>
+  );
+}

@@ -1,0 +1,34 @@
+import type { DriveKind } from '@barythm/core/families/drive';
+import { PlainProof } from '../../features/job/prove/plain-proof';
+import type { FamilyScreens } from '../family-screens';
+import { DrawCard } from './bench/draw-card';
+import { scenarioOf, START, type DrawDraft } from './bench/draw-draft';
+import { sumsOf } from './bench/sums';
+import { DriveWorkCards } from './found/drive-work';
+import { FirstCard } from './found/first-card';
+import { DrivePlan } from './plan/drive-plan';
+import { behaviourLines } from './profile/behaviour-lines';
+import { describe } from './profile/describe';
+import { DayCard } from './pump/day-card';
+import { dutyLines } from './pump/duty-lines';
+
+/** What is painted for pressure drives and booster sets alone. */
+export const driveScreens: FamilyScreens<DriveKind, DrawDraft> = {
+  found: { After: FirstCard, apart: () => undefined, Work: DriveWorkCards },
+  Plan: DrivePlan,
+  Proof: PlainProof,
+  pump: { dutyLines, Day: DayCard },
+  bench: {
+    start: START,
+    scenario: scenarioOf,
+    SetUp: DrawCard,
+    channel: 'pressure',
+    hidden: () => [],
+    band: () => null,
+    sums: sumsOf,
+    caveat: () =>
+      'A simulation from curve, vessel, duty and settings, ten parts a second: taps are openings, and pipes give a little. Prove at the pump.',
+  },
+  behaviourLines,
+  describe,
+};

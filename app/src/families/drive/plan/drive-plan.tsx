@@ -1,0 +1,47 @@
+import { holdsPressure } from '@barythm/core/families/drive';
+import { useDraftOf } from '../../../draft/use-draft';
+import { PlanScreen } from '../../../features/job/plan/plan-screen';
+import { useDuty } from '../../../features/job/plan/use-duty';
+import { NOTHING_MOVED, type ByHand } from '../../../features/job/plan/use-planned';
+import { withText } from '../../../form/texts';
+import { DUTY_FORM } from '../duty/duty-form';
+import { useDrive } from '../use-drive';
+import { PressureCard } from './pressure-card';
+import { SharingCard } from './sharing-card';
+import { TraceCard } from './trace-card';
+import { useDrivePlan } from './use-drive-plan';
+import { VesselCard } from './vessel-card';
+
+/** Plan of a drive: its duty, what is held over the draw, who runs, the vessel, and a closer look at a start and a stop. */
+export function DrivePlan() {
+  const { view, jobId } = useDrive();
+  const typed = useDuty(DUTY_FORM, `drive-duty:${jobId}`, view.duty, DUTY_FORM.blank);
+  const [byHand, setByHand] = useDraftOf<ByHand>(`hand:${jobId}`, NOTHING_MOVED);
+  const { work, fault } = useDrivePlan(view, typed.duty, byHand);
+  const moved = Object.keys(byHand).length > 0;
+  return (
+    <PlanScreen
+      typed={typed}
+      work={work}
+      fault={fault}
+      waitsFor="The plan"
+      onReset={moved ? () => setByHand(null) : null}
+      onAgreed={() => setByHand(null)}
+      then={(now, calm) =>
+        holdsPressure(now.context.duty) && (
+          <>
+            <PressureCard work={now} byHand={byHand} onMove={setByHand} />
+            {calm.context.duty.pump.count > 1 && (
+              <SharingCard
+                work={calm}
+                onChoose={(way) => typed.change(withText(typed.texts, 'choices.sharing', way))}
+              />
+            )}
+            {calm.context.duty.vessel && <VesselCard work={calm} />}
+            <TraceCard work={calm} />
+          </>
+        )
+      }
+    />
+  );
+}

@@ -1,0 +1,96 @@
+import type { RecordBody } from '@barythm/core/visit';
+import { useState } from 'react';
+import { newId } from '../../../api/device';
+import { useDraftOf } from '../../../draft/use-draft';
+import { Button } from '../../../ui/button';
+import { Card } from '../../../ui/card';
+import { Check } from '../../../ui/fields/choice';
+import { Field } from '../../../ui/fields/field';
+import { Words } from '../../../ui/words/words';
+import { useJobScope } from '../job-context';
+
+interface Draft {
+  readonly seen: readonly string[];
+  readonly why: string;
+}
+const EMPTY: Draft = { seen: [], why: '' };
+
+interface SeenCardProps {
+  readonly title: string;
+  /** of its parts on screen, and of what is kept of it on the device */
+  readonly name: string;
+  readonly steps: readonly { readonly key: string; readonly words: string }[];
+  readonly caution?: string;
+  /** what was recorded; null while nothing was */
+  readonly recorded: { readonly seen: readonly string[]; readonly why: string } | null;
+  record(seen: readonly string[], why: string): RecordBody;
+}
+
+/** What is seen or done before it runs, each thing by itself; of what was not, a word why. */
+export function SeenCard({ title, name, steps, caution, recorded, record }: SeenCardProps) {
+  const { view, jobId, write } = useJobScope();
+  const [draft, setDraft] = useDraftOf<Draft>(`${name}:${jobId}`, EMPTY);
+  const [error, setError] = useState<string | null>(null);
+  if (recorded || view.document.handover) {
+    return (
+      <Card title={title} edge="moss" testID={name}>
+        <Words>
+          {recorded ? `${recorded.seen.length} of ${steps.length} seen.` : 'Not looked at on this visit.'}
+          {recorded?.why ? ` ${recorded.why}` : ''}
+        </Words>
+      </Card>
+    );
+  }
+  const whole = draft.seen.length === steps.length;
+  const save = () => {
+    if (!whole && draft.why.trim() === '') return setError('Say why not all of it was seen.');
+    const refused = write({
+      kind: 'job.record',
+      jobId,
+      recordId: newId(),
+      record: record(draft.seen, draft.why.trim()),
+    });
+    setError(refused);
+    if (refused === null) setDraft(null);
+  };
+  return (
+    <Card title={title} testID={name}>
+      {caution && (
+        <Words bold colour="ochre">
+          {caution}
+        </Words>
+      )}
+      {steps.map(({ key, words }) => (
+        <Check
+          key={key}
+          label={words}
+          testID={`seen-${key}`}
+          checked={draft.seen.includes(key)}
+          onChange={(on) => {
+            const others = draft.seen.filter((one) => one !== key);
+            setDraft({ ...draft, seen: on ? [...others, key] : others });
+            setError(null);
+          }}
+        />
+      ))}
+      {!whole && (
+        <Field
+          words
+          label="Why the rest was not seen"
+          testID="seen-why"
+          value={draft.why}
+          onChange={(why) => {
+            setDraft({ ...draft, why });
+            setError(null);
+          }}
+        />
+      )}
+      {error && (
+        <Words bold colour="rust" role="alert">
+          {error}
+        </Words>
+      )}
+      <Button kind="main" label="Record it" testID="seen-save" onPress={save} />
+    </Card>
+  );
+}

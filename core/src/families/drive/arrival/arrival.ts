@@ -1,0 +1,31 @@
+import type { Family } from '../../family';
+import { ISOLATED, STOPPED } from '../../make-safe';
+import type { DriveKind } from '../kind';
+import { readings } from './readings';
+
+/** What is done and read before anything is set on a drive. */
+export const arrival: Family<DriveKind>['arrival'] = {
+  makeSafe: [
+    STOPPED,
+    ISOLATED,
+    { key: 'let-off', words: 'Pressure let off at the vessel and the pipes before anything is opened.' },
+    {
+      key: 'discharged',
+      words: 'Drive switched off, its stated discharge time waited, proved dead before a lead is touched.',
+    },
+    {
+      key: 'by-itself',
+      words: 'It starts by itself. No switch is opened between a running drive and its motor.',
+    },
+    { key: 'live', words: 'Covers over live parts stay shut: behind them a licensed electrician works.' },
+  ],
+  plate: [
+    { key: 'rated_W', label: 'Rated power of one motor', quantity: 'power' },
+    { key: 'current_A', label: 'Rated current', quantity: 'motorCurrent' },
+    { key: 'speed_rpm', label: 'Rated speed', quantity: 'speed' },
+    { key: 'volts_V', label: 'Rated voltage', quantity: 'voltage' },
+  ],
+  source: null,
+  plateCode: 'DRV-02',
+  readings,
+};

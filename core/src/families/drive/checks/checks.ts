@@ -1,0 +1,72 @@
+import { bySeverity, type Finding, type Subject } from '../../../findings';
+import { addressOf, parameterWithRole, type SettingValues } from '../../../profile';
+import { fig } from '../../../units';
+import { pumpOf, type DrivenPump } from '../effect/pump';
+import { holdsPressure } from '../effect/set';
+import type { DrivePlan, DriveProblem } from '../plan/draft';
+import type { DriveContext } from '../settings/context';
+import type { DriveRole } from '../settings/roles';
+import { understand, type DriveSettings } from '../settings/understand';
+import { finding } from '../texts/texts';
+import { checkDry } from './dry';
+import { checkMotor } from './motor';
+import { checkReach } from './reach';
+import { checkSet } from './set';
+import { checkStarts } from './starts';
+import { checkStop } from './stop';
+
+/** What every check of settings is given. */
+export interface CheckInput {
+  readonly context: DriveContext;
+  readonly subject: Subject;
+  readonly settings: DriveSettings;
+  readonly pump: DrivenPump;
+  readonly values: SettingValues;
+  /** sheet address of a role */
+  at(role: DriveRole, index?: number): string | undefined;
+}
+
+/** Findings on a column. Throws an InputError on points of the duty that cannot be fitted. */
+export function checkSettings(context: DriveContext, subject: Subject, values: SettingValues): Finding[] {
+  const input: CheckInput = {
+    context,
+    subject,
+    values,
+    settings: understand(context.profile, context.plate, values),
+    pump: pumpOf(context.duty),
+    at: (role, index = 1) => {
+      const parameter = parameterWithRole(context.profile, role, index);
+      return parameter && addressOf(parameter);
+    },
+  };
+  const held = holdsPressure(context.duty) ? [...checkReach(input), ...checkStop(input)] : [];
+  return bySeverity([
+    ...held,
+    ...checkMotor(input),
+    ...checkDry(input),
+    ...checkSet(input),
+    ...checkStarts(input),
+  ]);
+}
+
+/** Findings on a plan: on the settings it leads to, and on what it could not plan. */
+export function checkPlan(context: DriveContext, plan: DrivePlan): Finding[] {
+  return bySeverity([...plan.problems.map(problemFinding), ...checkSettings(context, 'target', plan.values)]);
+}
+
+function problemFinding(problem: DriveProblem): Finding {
+  switch (problem.kind) {
+    case 'missing-role':
+      return finding('PRO-01', 'target', { role: problem.role });
+    case 'no-stop':
+      return finding('DRV-12.none', 'target', {
+        above: fig('frequency', problem.above_hz),
+        below: fig('frequency', problem.below_hz),
+      });
+    case 'fill-or-dry':
+      return finding('DRV-05.clash', 'target', {
+        fill: fig('seconds', problem.fill_s),
+        dry: fig('seconds', problem.dry_s),
+      });
+  }
+}

@@ -1,0 +1,110 @@
+import type { Finding } from '../../../findings';
+import { SUCTION_MARGIN_m } from '../../../hydraulics';
+import { parameterWithRole } from '../../../profile';
+import { fig, type Quantity } from '../../../units';
+import { greatestPower_W, mostOf_hz, suctionHead_m } from '../effect/pump';
+import { heldAt_bar } from '../effect/set';
+import type { DriveRole } from '../settings/roles';
+import { finding } from '../texts/texts';
+import type { CheckInput } from './checks';
+
+/** Motor, its frequencies, and the head at its inlet. */
+export function checkMotor(input: CheckInput): Finding[] {
+  return [...plate(input), ...power(input), ...slow(input), ...suction(input)];
+}
+
+/** What a display rounds a plate to. */
+const NEAR = 0.03;
+
+/** DRV-02: what the drive takes its motor for. */
+function plate({ context, subject, settings, values, at }: CheckInput): Finding[] {
+  const { motor } = settings;
+  const rows: readonly [string, DriveRole, Quantity, number | null, number | null][] = [
+    ['current', 'motor.current', 'motorCurrent', motor.current_A, context.plate.current_A],
+    ['speed', 'motor.speed', 'speed', motor.speed_rpm, context.plate.speed_rpm],
+    ['voltage', 'motor.volts', 'voltage', motor.volts_V, context.plate.volts_V],
+  ];
+  const found = rows.flatMap(([what, role, q, set, stands]): Finding[] => {
+    if (set === null) return [];
+    if (stands !== null)
+      return Math.abs(set - stands) <= NEAR * stands
+        ? []
+        : [finding('DRV-02', subject, { what, set: fig(q, set), plate: fig(q, stands) }, [at(role)])];
+    const parameter = parameterWithRole(context.profile, role);
+    return parameter?.default !== undefined && parameter.default === values[parameter.key]
+      ? [finding('DRV-02.default', subject, { what, set: fig(q, set) }, [at(role)])]
+      : [];
+  });
+  if (motor.thermal === 'off') found.push(finding('DRV-02.thermal', subject, {}, [at('motor.thermal')]));
+  return found;
+}
+
+/** DRV-14: the motor over its plate, anywhere along the draw, at the greatest frequency. */
+function power({ context, subject, settings, pump, at }: CheckInput): Finding[] {
+  const { rated_W } = context.plate;
+  if (rated_W === null) return [];
+  const most = mostOf_hz(context, settings);
+  const takes = greatestPower_W(context, pump, most, heldAt_bar(context, settings, 0));
+  if (takes.power_W <= rated_W * (1 + 1e-9)) return [];
+  return [
+    finding(
+      'DRV-14.plate',
+      subject,
+      {
+        most: fig('frequency', most),
+        flow: fig('waterFlow', takes.flow_m3h),
+        power: fig('power', takes.power_W),
+        plate: fig('power', rated_W),
+      },
+      [at('frequency.greatest')],
+      undefined,
+      settings.most_hz === null
+        ? `Its greatest frequency is not known: the rated ${most} Hz are taken for it.`
+        : undefined,
+    ),
+  ];
+}
+
+/** DRV-14: slower, or faster from standing, than bearings and cooling allow. */
+function slow({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { least_hz, ramp_s, rated_hz } = context.duty.pump;
+  const found: Finding[] = [];
+  if (settings.least_hz !== null && settings.least_hz < least_hz - 1e-9)
+    found.push(
+      finding(
+        'DRV-14.least',
+        subject,
+        { set: fig('frequency', settings.least_hz), needed: fig('frequency', least_hz) },
+        [at('frequency.least')],
+      ),
+    );
+  if (settings.rampUp_s !== null && settings.rampUp_s < ramp_s - 1e-9)
+    found.push(
+      finding(
+        'DRV-14.ramp',
+        subject,
+        {
+          rated: fig('frequency', rated_hz),
+          set: fig('seconds', settings.rampUp_s),
+          needed: fig('seconds', ramp_s),
+        },
+        [at('ramp.up')],
+      ),
+    );
+  return found;
+}
+
+/** DRV-15: judged at the greatest flow and the least pressure at the inlet. */
+function suction({ context, subject }: CheckInput): Finding[] {
+  const needed = context.duty.pump.npsh_m;
+  if (needed === null || context.duty.holds.kind === 'difference') return [];
+  const there = suctionHead_m(context);
+  if (there >= needed + SUCTION_MARGIN_m) return [];
+  return [
+    finding('DRV-15', subject, {
+      inlet: fig('pressure', context.inlet.least_bar),
+      there: fig('length', there),
+      needed: fig('length', needed),
+    }),
+  ];
+}

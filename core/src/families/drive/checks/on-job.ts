@@ -1,0 +1,91 @@
+import type { Finding } from '../../../findings';
+import { lastRecord, passedBy, recordsOf, standsAs } from '../../../visit';
+import { orElse } from '../../../input';
+import { fig } from '../../../units';
+import type { JobGround } from '../../family';
+import { closed_hz, pumpOf } from '../effect/pump';
+import { holdsPressure } from '../effect/set';
+import type { DriveKind } from '../kind';
+import { finding } from '../texts/texts';
+import { firstSteps } from '../wire/records';
+
+/** A test this far from what the curve says points to something else than the frequency. */
+const TEST_NEAR = 0.05;
+
+/** What a job on a drive leaves open: the order of work, direction, nil of the sensor, the closed-valve test, the discharge. */
+export function openOn(job: JobGround<DriveKind>): Finding[] {
+  const { document, context, checks } = job;
+  if (document.job.state === 'planned') return [];
+  const found = [...turning(job), ...closedValve(job)];
+  if (!context) return found;
+  const first = lastRecord(document, 'drive-first')?.body;
+  const missing = first
+    ? firstSteps(context.duty.holds.kind).filter(({ key }) => !first.seen.includes(key))
+    : [];
+  if (first && missing.length > 0)
+    found.push(
+      finding('DRV-00', 'job', {
+        what: missing.map(({ words }) => words.charAt(0).toLowerCase() + words.slice(1)).join('; '),
+        why: first.why,
+      }),
+    );
+  if (holdsPressure(context.duty) && !passedBy(checks, 'zero')) found.push(finding('DRV-01.zero', 'job', {}));
+  if (checks.filter(standsAs).some(({ check, verdict }) => check.key === 'steady' && !verdict.ok))
+    found.push(finding('DRV-16', 'job', {}));
+  const sound = checks.filter((judged) => standsAs(judged) && judged.verdict.ok);
+  const measured = sound.some(
+    ({ check }) => check.about?.kind === 'pressure' || check.about?.kind === 'flow',
+  );
+  if (sound.length > 0 && !measured) found.push(finding('ANY-21.flow', 'job', {}));
+  return found;
+}
+
+/** DRV-03: each unit tried, and leads swapped only when dead. */
+function turning({ document, context, checks }: JobGround<DriveKind>): Finding[] {
+  const tried = recordsOf(document, 'turning');
+  const count = context?.duty.pump.count ?? 1;
+  const units = Array.from({ length: count }, (_, i) => i + 1);
+  const untried = units.filter(
+    (unit) => !tried.some(({ body }) => body.unit === unit) && !passedBy(checks, `direction-${unit}`),
+  );
+  const found: Finding[] = [];
+  if (untried.length > 0)
+    found.push(
+      finding('DRV-03', 'job', {
+        units: count === 1 ? 'it' : untried.map((unit) => `unit ${unit}`).join(', '),
+      }),
+    );
+  const discharge = context?.profile.behaviours.discharge_min ?? null;
+  for (const { body } of tried) {
+    if (body.way !== 'leads') continue;
+    const waited = body.waited_min;
+    const short = waited === null || (discharge !== null && waited < discharge);
+    if (!short && body.provedDead) continue;
+    found.push(
+      finding('DRV-03.live', 'job', {
+        waited: waited === null ? 'nobody knows how long' : fig('minutes', waited),
+        proved: body.provedDead ? '' : ', not proved dead',
+        discharge: discharge === null ? 'what its plate says' : fig('minutes', discharge),
+      }),
+    );
+  }
+  return found;
+}
+
+/** DRV-04: the drive's own test, against the curve at the pressure that stood at its inlet; and the discharge open again. */
+function closedValve({ document, context, settings }: JobGround<DriveKind>): Finding[] {
+  const test = lastRecord(document, 'closed-valve')?.body;
+  if (!test) return [];
+  const found: Finding[] = [];
+  if (!test.openedAgain) found.push(finding('DRV-04.shut', 'job', {}, [], 'stop'));
+  const closed =
+    context && orElse(() => closed_hz(context, pumpOf(context.duty), settings, test.inlet_bar), null);
+  if (closed !== null && Math.abs(test.shown_hz - closed) > TEST_NEAR * closed)
+    found.push(
+      finding('DRV-04.test', 'job', {
+        shown: fig('frequency', test.shown_hz),
+        closed: fig('frequency', closed),
+      }),
+    );
+  return found;
+}

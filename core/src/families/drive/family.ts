@@ -1,0 +1,68 @@
+import { patternsSeen, voidedRevision } from '../../visit';
+import type { Family } from '../family';
+import { arrival } from './arrival/arrival';
+import { benchSheet, plainDay } from './bench/bench';
+import { DRIVE_EVENTS, eventsFor } from './bench/events';
+import { checkPlan, checkSettings } from './checks/checks';
+import { openOn } from './checks/on-job';
+import { dueOf } from './glance/due';
+import { stripOf } from './glance/strip';
+import { factsOf } from './hand-over/facts';
+import { partOf } from './hand-over/part';
+import type { DriveKind } from './kind';
+import { planDrive } from './plan/plan';
+import { proofChecks } from './proof/checks';
+import { judgeCheck } from './proof/patterns';
+import { contextOf } from './settings/context';
+import { gasHistory } from './settings/gas';
+import { DRIVE_OPTION_ROLES, DRIVE_QUANTITIES, DRIVE_ROLES } from './settings/roles';
+import { understand } from './settings/understand';
+import { DRIVE_REASONS } from './texts/reasons';
+import { DRIVE_TEXTS } from './texts/texts';
+import { driveBehavioursSchema } from './wire/behaviours';
+import { driveDutySchema } from './wire/duty';
+import { drivePlateSchema } from './wire/plate';
+import { DRIVE_RECORDS, prechargeSchema } from './wire/records';
+
+export const driveFamily: Family<DriveKind> = {
+  name: 'drive',
+  words: 'a pressure drive',
+  wire: {
+    duty: driveDutySchema,
+    plate: drivePlateSchema,
+    behaviours: driveBehavioursSchema,
+    records: DRIVE_RECORDS,
+    carried: [prechargeSchema],
+  },
+  roles: DRIVE_ROLES,
+  isOptionRole: (role) => (DRIVE_OPTION_ROLES as readonly string[]).includes(role),
+  quantities: DRIVE_QUANTITIES,
+  unitFault: () => null,
+  rolesOfMode: () => [],
+  understand,
+  context: contextOf,
+  plan: planDrive,
+  checkPlan,
+  check: checkSettings,
+  open: openOn,
+  texts: DRIVE_TEXTS,
+  reasons: DRIVE_REASONS,
+  arrival,
+  refuse: () => null,
+  proof: {
+    checks: proofChecks,
+    judge: judgeCheck,
+    // no check of it lets out more than a tap does
+    unaskedPumps: false,
+    readings: () => [],
+    pointsLeft: () => 0,
+    voidedSince: ({ checks }) => voidedRevision(checks),
+    patterns: ({ checks }) => patternsSeen(checks),
+  },
+  // the gas that was measured last counts until it is measured again
+  earlier: (document) => gasHistory(document).slice(-1),
+  due: dueOf,
+  bench: { run: benchSheet, plain: plainDay, words: DRIVE_EVENTS, events: eventsFor },
+  strip: stripOf,
+  handOver: { part: partOf, facts: factsOf, days: null, tables: () => [], week: () => null },
+};

@@ -1,0 +1,186 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { profileSchema } from '..';
+import { renderFinding, type Subject } from '../../findings';
+import type { SettingValues } from '../../profile';
+import { METRIC } from '../../units';
+import { checkSettings } from './checks/checks';
+import type { DriveProfile } from './kind';
+import { planDrive } from './plan/plan';
+import type { DriveContext } from './settings/context';
+import { DRIVE_TEXTS } from './texts/texts';
+import type { DriveDuty } from './wire/duty';
+import type { DrivePlate } from './wire/plate';
+
+const read = (name: string): DriveProfile => {
+  const file = join(__dirname, '../../../../profiles', `${name}.json`);
+  return profileSchema.parse(JSON.parse(readFileSync(file, 'utf8'))) as DriveProfile;
+};
+
+/** A wheel and a text display: everything that a drive can be asked. */
+export const WHEEL = read('drive-wheel-text');
+/** A wall box that asks for the plant first. */
+export const BOX = read('drive-wall-box');
+/** Two pumps under one panel. */
+export const SET = read('booster-two-pumps');
+/** Four switches and a knob. */
+export const SMALL = read('drive-four-switches');
+
+export const PLATE: DrivePlate = {
+  family: 'drive',
+  rated_W: 2200,
+  current_A: 4.6,
+  speed_rpm: 2880,
+  volts_V: 400,
+};
+
+/** A hostel: 2 bar at a tap 12 m up; two pumps, a small vessel, the roof tank above the inlet. */
+export const DUTY: DriveDuty = {
+  family: 'drive',
+  holds: { kind: 'pressure', tap_bar: 2, above_m: 12, pipe_bar: 0.5 },
+  draw: { least_m3h: 1.2, usual_m3h: 2.4, greatest_m3h: 7, day: 'peaks', leak_m3h: 0.05 },
+  inlet: { least_bar: 0.2, greatest_bar: 0.25 },
+  water: { temperature_C: 12, altitude_m: 20 },
+  main_L: 30,
+  surprise: '',
+  pump: {
+    curve: [
+      { flow_m3h: 0, head_m: 58 },
+      { flow_m3h: 2, head_m: 53 },
+      { flow_m3h: 4, head_m: 38 },
+    ],
+    power: [
+      { flow_m3h: 0, power_W: 900 },
+      { flow_m3h: 4, power_W: 1500 },
+    ],
+    rated_hz: 50,
+    npsh_m: 3,
+    count: 2,
+    oneOut: false,
+    least_hz: 25,
+    ramp_s: 2,
+    dry_s: 60,
+    starts_h: 30,
+  },
+  rating: { lowest_bar: 8, relief_bar: null },
+  vessel: { volume_L: 60, precharge_bar: 2.9 },
+  sensor: { range_bar: 10 },
+  others: [],
+  price_kWh: 0.27,
+  currency: 'SKR',
+  choices: {},
+};
+
+/** One pump of it alone, for fewer draws. */
+export const ONE: DriveDuty = {
+  ...DUTY,
+  draw: { ...DUTY.draw, usual_m3h: 1.5, greatest_m3h: 4 },
+  pump: { ...DUTY.pump, count: 1 },
+};
+
+export const contextOf = (
+  profile: DriveProfile = SET,
+  duty: DriveDuty = DUTY,
+  change: Partial<DriveContext> = {},
+): DriveContext => ({
+  duty,
+  profile,
+  plate: PLATE,
+  today: '2026-11-24',
+  inForce: {},
+  inlet: duty.inlet,
+  precharge_bar: duty.vessel?.precharge_bar ?? null,
+  ...change,
+});
+
+/** The settings of the plan. */
+export function sound(context: DriveContext): SettingValues {
+  return planDrive(context).values;
+}
+
+/** Texts of the findings on settings that are changed from the sound ones. */
+export function texts(
+  context: DriveContext,
+  change: SettingValues = {},
+  subject: Subject = 'found',
+): string[] {
+  return checkSettings(context, subject, { ...sound(context), ...change }).map(({ text }) => text);
+}
+
+/** What a finding says, all of its words. */
+export function wordsOf(context: DriveContext, change: SettingValues, text: string): string {
+  const found = checkSettings(context, 'found', { ...sound(context), ...change }).find(
+    (one) => one.text === text,
+  );
+  if (!found) return '';
+  const { title, so, will, todo } = renderFinding(found, DRIVE_TEXTS, METRIC);
+  return [title, so, will, todo].join(' ').replace(/\u00a0/g, ' ');
+}
+
+/** Pumps of this family with what was found on them, for suites that every family goes through. */
+export const SAMPLES = [
+  {
+    profile: SET,
+    duty: DUTY,
+    plate: PLATE,
+    found: {
+      P01: 1,
+      P02: 6,
+      P03: 20,
+      P04: 50,
+      P05: 1,
+      addr: 1,
+      'addr/2': 1,
+      P20: 4,
+      P21: 16,
+      P22: 20,
+      P23: 2,
+      P24: 4,
+      P30: 34,
+      P31: 5,
+      P32: 0,
+      P40: 0.5,
+      P41: 120,
+      P42: '1',
+      P50: '0',
+      P51: 0.5,
+      P52: 4,
+      P53: 40,
+      P54: 24,
+      P60: '1',
+      P61: '1',
+      P62: '0',
+      P69: '0',
+    },
+  },
+  {
+    profile: WHEEL,
+    duty: { ...ONE, surprise: 'sprays over the benches' },
+    plate: PLATE,
+    found: {
+      kind: 'p',
+      seen: 1,
+      amps: 3.4,
+      range: 16,
+      p1: 5,
+      cut: 2.5,
+      fs: 30,
+      ts: 20,
+      react: 'warn',
+      cutback: 'go',
+      lock: 'off',
+    },
+  },
+  {
+    profile: BOX,
+    duty: ONE,
+    plate: PLATE,
+    found: { plant: 'supply', pumps: 2, p: 2.5, under: 0.3, fs: 28, ts: 15, react: 'msg' },
+  },
+  {
+    profile: SMALL,
+    duty: { ...ONE, holds: { kind: 'pressure', tap_bar: 2, above_m: 8, pipe_bar: 0.4 }, vessel: null },
+    plate: PLATE,
+    found: { s1: 'off', s2: 'on', s3: 'off', s4: 'on', knob: 2 },
+  },
+];

@@ -1,0 +1,35 @@
+export { benchSheet, drawMinutes_m3h, plainDay } from './bench/bench';
+export { pressureTrace, SCENES, type PressureTrace, type Scene } from './bench/trace';
+export { checkPlan, checkSettings } from './checks/checks';
+export {
+  closed_hz,
+  greatestPressure_bar,
+  headFor_m,
+  mostOf_hz,
+  pumpOf,
+  reaches_bar,
+  stopsUnder_m3h,
+  type DrivenPump,
+} from './effect/pump';
+export {
+  askedAt_bar,
+  enoughAtNil_bar,
+  heldAt_bar,
+  holdsPressure,
+  neededSet_bar,
+  startsAt_bar,
+  stopsAt_bar,
+} from './effect/set';
+export { drawDay_m3h, runsAtDraw, sharingDay_kWh } from './effect/sharing';
+export { startsMost, usableOf_L } from './effect/vessel';
+export { driveFamily } from './family';
+export { HOLDS_WORDS } from './hand-over/facts';
+export type { DriveKind, DriveProfile, DriveView } from './kind';
+export { planDrive } from './plan/plan';
+export type { DriveContext } from './settings/context';
+export { type DriveSettings, understand } from './settings/understand';
+export { DRIVE_REASONS } from './texts/reasons';
+export type { DriveBehaviours } from './wire/behaviours';
+export { type DriveDuty, driveDutySchema, HOLDS, type Holds } from './wire/duty';
+export type { DrivePlate } from './wire/plate';
+export { firstSteps, type FirstKey } from './wire/records';

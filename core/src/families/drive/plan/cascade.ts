@@ -1,0 +1,68 @@
+import { shareFor } from '../../../hydraulics';
+import { fig } from '../../../units';
+import { fullFlow_m3h, headFor_m, mostOf_hz, type DrivenPump } from '../effect/pump';
+import { heldAt_bar } from '../effect/set';
+import { cheaperSharing, sharingDay_kWh } from '../effect/sharing';
+import type { DriveSettings } from '../settings/understand';
+import type { DriveContext } from '../settings/context';
+import type { DriveDraft } from './draft';
+
+const BELOW_bar = 0.3;
+const DELAY_s = 5;
+const LEADS_h = 24;
+/** One less is enough with this much of its flow to spare. */
+const SPARE = 0.9;
+
+/** The next pump, and how they share. */
+export function planCascade(draft: DriveDraft, pump: DrivenPump): void {
+  const { context } = draft;
+  planSharing(draft, pump);
+  draft.set('next.below', BELOW_bar, { text: 'next.below', values: {} });
+  draft.set('next.delay', DELAY_s, { text: 'next.delay', values: {} });
+  draft.set('next.hours', LEADS_h, { text: 'next.hours', values: {} });
+  const off = offFrequency_hz(context, pump, draft.settings());
+  if (off !== null) draft.set('next.off', off, { text: 'next.off', values: {} }, 'down');
+}
+
+function planSharing(draft: DriveDraft, pump: DrivenPump): void {
+  const { context } = draft;
+  const { sharing } = context.duty.choices;
+  if (!draft.has('sharing')) return;
+  if (sharing && context.profile.behaviours.sharing.includes(sharing))
+    return draft.choose('sharing', `sharing.${sharing}`, { text: 'sharing.chosen', values: {} });
+  const cheaper = cheaperSharing(context, pump, draft.settings());
+  const way = cheaper ?? context.profile.behaviours.sharing[0];
+  if (!way) return;
+  const day = sharingDay_kWh(context, pump, draft.settings());
+  const other = way === 'all-vary' ? 'one-varies' : 'all-vary';
+  const [mine, its] = [day[way], day[other]];
+  draft.choose(
+    'sharing',
+    `sharing.${way}`,
+    mine === null || its === null || Math.abs(mine - its) < 0.005
+      ? { text: 'sharing.only', values: {} }
+      : {
+          text: 'sharing.cheaper',
+          values: { this: fig('plain', round(mine)), other: fig('plain', round(its)) },
+        },
+  );
+}
+
+const round = (value: number) => Math.round(value * 100) / 100;
+
+/** Frequency of the one that varies below which one pump less carries the draw, Hz; null where nothing is held. */
+export function offFrequency_hz(
+  context: DriveContext,
+  pump: DrivenPump,
+  settings: DriveSettings,
+): number | null {
+  const held = heldAt_bar(context, settings, 0);
+  if (held === null) return null;
+  const inlet = context.inlet.least_bar;
+  const head = headFor_m(context, held, inlet);
+  const full = fullFlow_m3h(context, pump, mostOf_hz(context, settings), held, inlet);
+  if (full === null || head <= 0) return null;
+  // with two that turn alike each has half of what one carries; one that varies beside a full one has nearly nothing
+  const flow = settings.sharing === 'one-varies' ? full * (1 - SPARE) : (full * SPARE) / 2;
+  return pump.rated_hz * shareFor(pump.curve, flow, head);
+}

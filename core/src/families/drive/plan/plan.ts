@@ -1,0 +1,199 @@
+import { InputError } from '../../../input';
+import { headAt_m, headOf_m, powerOfShare_W, pressureOf_bar } from '../../../hydraulics';
+import { fig } from '../../../units';
+import { fillTime_s } from '../effect/dry';
+import { headFor_m, pumpOf, type DrivenPump } from '../effect/pump';
+import { enoughAtNil_bar, holdsPressure, neededSet_bar } from '../effect/set';
+import type { DriveContext } from '../settings/context';
+import { unitPlaces } from '../settings/understand';
+import type { DriveReason } from '../texts/reasons';
+import { DriveDraft, type DrivePlan } from './draft';
+import { planCascade } from './cascade';
+import { planStop } from './stop';
+
+const reason = (text: DriveReason['text'], values: DriveReason['values'] = {}): DriveReason => ({
+  text,
+  values,
+});
+
+/**
+ * Duty, pump and plate to target settings, each with its reason. Throws an InputError on points that cannot be fitted, and on a set
+ * pressure that the curve never meets.
+ */
+export function planDrive(context: DriveContext): DrivePlan {
+  const pump = pumpOf(context.duty);
+  meetsItsLine(context, pump);
+  const draft = new DriveDraft(context);
+  planMotor(draft, pump);
+  planSet(draft);
+  if (holdsPressure(context.duty)) planStop(draft, pump);
+  planDry(draft, pump);
+  if (context.duty.pump.count > 1) planCascade(draft, pump);
+  planGuards(draft);
+  return draft.finish();
+}
+
+/** A set pressure above what the curve gives at no flow is a slip of the duty, and no plan stands on it. */
+function meetsItsLine(context: DriveContext, { curve }: DrivenPump): void {
+  const needed = neededSet_bar(context.duty);
+  if (needed === null) return;
+  const head = headFor_m(context, needed, context.inlet.least_bar);
+  if (headAt_m(curve, 0) <= head)
+    throw new InputError(
+      'curve',
+      `The curve never meets the set pressure: ${head.toFixed(1)} m are needed above the inlet, and it gives ${headAt_m(curve, 0).toFixed(1)} m at no flow. Check pressures, height and points.`,
+    );
+}
+
+function planMotor(draft: DriveDraft, pump: DrivenPump): void {
+  const { duty, plate } = draft.context;
+  draft.pick('holds', `holds.${duty.holds.kind}`, reason(`holds.${duty.holds.kind}`));
+  draft.set('units', duty.pump.count, reason('units.fitted'));
+  planAddresses(draft);
+  // what its plate does not say is left as it is
+  if (plate.current_A !== null) draft.set('motor.current', plate.current_A, reason('plate'), 'down');
+  if (plate.speed_rpm !== null) draft.set('motor.speed', plate.speed_rpm, reason('plate'));
+  if (plate.volts_V !== null) draft.set('motor.volts', plate.volts_V, reason('plate'));
+  draft.pick('motor.thermal', 'thermal.on', reason('thermal.on'));
+  const { least_hz, ramp_s } = duty.pump;
+  draft.set(
+    'frequency.least',
+    least_hz,
+    reason('least.bearings', { least: fig('frequency', least_hz) }),
+    'up',
+  );
+  const [most, why] = mostFor(draft.context, pump);
+  draft.set('frequency.greatest', most, why, 'down');
+  const ramp = reason('ramp.pump', { ramp: fig('seconds', ramp_s) });
+  draft.set('ramp.up', ramp_s, ramp, 'up');
+  draft.set('ramp.down', ramp_s, ramp, 'up');
+  if (duty.sensor) {
+    const differs = duty.holds.kind === 'difference';
+    draft.pick(
+      'sensor.kind',
+      differs ? 'sensor.differential' : 'sensor.plain',
+      reason(differs ? 'sensor.differential' : 'sensor.plain'),
+    );
+    draft.set(
+      'sensor.range',
+      duty.sensor.range_bar,
+      reason('range.label', { range: fig('pressure', duty.sensor.range_bar) }),
+    );
+  }
+}
+
+/** Addresses that stand stay; one that stands twice gives way to the first that is free. */
+function planAddresses(draft: DriveDraft): void {
+  const places = Math.min(unitPlaces(draft.context.profile), draft.context.duty.pump.count);
+  const { addresses } = draft.settings();
+  const taken = new Set(draft.context.duty.others);
+  for (let index = 1; index <= places; index++) {
+    let address = addresses[index - 1] ?? index;
+    for (let free = 1; taken.has(address); free++) address = free;
+    taken.add(address);
+    draft.set('address', address, reason('address.own'), 'near', index);
+  }
+}
+
+/** The greatest frequency that neither a rating downstream nor the motor's plate forbids. */
+function mostFor(context: DriveContext, { curve, power, rated_hz }: DrivenPump): [number, DriveReason] {
+  const { rating, draw } = context.duty;
+  const limits: [number, DriveReason][] = [[rated_hz, reason('most.rated')]];
+  const left_m = headOf_m(rating.lowest_bar - context.inlet.greatest_bar);
+  if (left_m > 0)
+    limits.push([
+      rated_hz * Math.sqrt(left_m / curve.closed_m),
+      reason('most.pressure', {
+        rating: fig('pressure', rating.lowest_bar),
+        inlet: fig('pressure', context.inlet.greatest_bar),
+      }),
+    ]);
+  const { rated_W } = context.plate;
+  if (rated_W !== null) {
+    const takes = Math.max(...[0, draw.greatest_m3h].map((flow) => powerOfShare_W(power, flow, 1)));
+    // power goes with the third power of the frequency at least: a little lower than that is safe
+    if (takes > rated_W)
+      limits.push([
+        rated_hz * Math.cbrt(rated_W / takes),
+        reason('most.plate', { plate: fig('power', rated_W) }),
+      ]);
+  }
+  return limits.reduce((least, one) => (one[0] < least[0] - 1e-9 ? one : least));
+}
+
+function planSet(draft: DriveDraft): void {
+  const { duty } = draft.context;
+  const { holds, draw, choices } = duty;
+  if (holds.kind === 'speed') return draft.set('set.frequency', holds.set_hz, reason('speed.stated'));
+  const [needed, nil] = [neededSet_bar(duty), enoughAtNil_bar(duty)];
+  if (needed === null || nil === null) return;
+  const lifted = choices.lift === true && draft.has('lift') && holds.kind === 'pressure';
+  const why =
+    holds.kind !== 'pressure'
+      ? reason('set.stated')
+      : lifted
+        ? reason('set.lifted')
+        : reason('set.tap', {
+            tap: fig('pressure', holds.tap_bar),
+            lift: fig('pressure', pressureOf_bar(holds.above_m)),
+            pipe: fig('pressure', holds.pipe_bar),
+            draw: fig('waterFlow', draw.greatest_m3h),
+          });
+  draft.set('set', lifted ? nil : needed, why, 'up');
+  const { set_bar } = draft.settings();
+  const lift = lifted && set_bar !== null ? Math.max(0, needed - set_bar) : 0;
+  draft.set('lift', lift, reason(lifted ? 'lift.pipe' : 'lift.none'), 'up');
+}
+
+/** Half of the cut-in pressure is no honest dip. */
+const DRY_SHARE = 0.5;
+/** So much longer than filling, and so much of what the seal stands. */
+const LONGER = 1.2;
+const WITHIN = 0.5;
+
+function planDry(draft: DriveDraft, pump: DrivenPump): void {
+  const { duty } = draft.context;
+  const settings = draft.settings();
+  const { cutIn_bar, set_bar } = settings;
+  const base = cutIn_bar ?? set_bar;
+  if (base !== null && holdsPressure(duty))
+    draft.set('dry.threshold', base * DRY_SHARE, reason('dry.under'), 'down');
+  const chosen = duty.choices.dry;
+  if (chosen) draft.pick('dry.reaction', `dry.${chosen.reaction}`, reason('dry.chosen', { why: chosen.why }));
+  else draft.pick('dry.reaction', 'dry.stop', reason('dry.stop'));
+  if (duty.surprise !== '') draft.set('dry.retries', 0, reason('dry.retries'));
+  const { dry_s } = duty.pump;
+  if (dry_s === null) return;
+  const fill_s = fillTime_s(draft.context, pump, settings);
+  const dry = fig('seconds', dry_s);
+  if (fill_s === null) {
+    draft.set('dry.delay', dry_s * WITHIN, reason('dry.delay-short', { dry }), 'down');
+    return;
+  }
+  const fits = fill_s * LONGER < dry_s;
+  if (draft.has('fill'))
+    draft.pick('fill', fits ? 'fill.off' : 'fill.on', reason(fits ? 'fill.off' : 'fill.on'));
+  if (fits)
+    draft.set('dry.delay', fill_s * LONGER, reason('dry.delay', { fill: fig('seconds', fill_s), dry }), 'up');
+  else {
+    draft.set('dry.delay', dry_s * WITHIN, reason('dry.delay-filled', { dry }), 'down');
+    if (!draft.has('fill')) draft.problems.push({ kind: 'fill-or-dry', fill_s, dry_s });
+  }
+}
+
+/** What starts by itself, who may turn it, and the end of set-up. */
+function planGuards(draft: DriveDraft): void {
+  const { surprise, choices } = draft.context.duty;
+  const usual = surprise === '' ? 'resume' : 'wait';
+  const afters = [
+    ['power.after-cut', 'after-cut', choices.afterCut],
+    ['fault.after', 'after-fault', choices.afterFault],
+  ] as const;
+  for (const [role, option, chosen] of afters) {
+    const way = chosen ?? usual;
+    const why = chosen ? reason('after.chosen') : reason(`after.${way}`, { what: surprise });
+    draft.pick(role, `${option}.${way}`, why);
+  }
+  if (draft.context.profile.behaviours.frontKeys) draft.pick('lock', 'lock.on', reason('lock.on'));
+  draft.pick('set-up', 'set-up.complete', reason('set-up.complete'));
+}

@@ -1,0 +1,372 @@
+import { orElse } from '../../../input';
+import { stateCheck, type ProofCheck } from '../../../proof';
+import { fig, figureWithUnit, presentReader, type Quantity } from '../../../units';
+import { closed_hz, pumpOf, stopsUnder_m3h } from '../effect/pump';
+import type { DriveContext } from '../settings/context';
+import type { DriveSettings } from '../settings/understand';
+
+const words = (q: Quantity, value: number) => figureWithUnit(fig(q, value), presentReader());
+
+const STARTS = 'It starts by itself.';
+/** A gauge and a sensor are together no better than this, as a share of the sensor's range. */
+const GAUGE_SHARE = 0.02;
+const LEAST_bar = 0.1;
+const CUT_IN_bar = 0.15;
+const REST_mA = 0.1;
+const CLOSED_SHARE = 0.05;
+const STOP_SHARE = 0.3;
+
+/** The checks that this drive with these settings needs, in the order of work. */
+export function proofChecks(context: DriveContext, settings: DriveSettings): ProofCheck[] {
+  return [
+    ...direction(context),
+    ...zero(context),
+    ...setPressure(context, settings),
+    ...speed(context, settings),
+    ...steady(context),
+    ...stopping(context, settings),
+    ...cutIn(context, settings),
+    ...dry(settings),
+    ...powerCut(settings),
+    ...several(context, settings),
+    ...sensorOff(context),
+    ...silent(context, settings),
+    nothingShut(),
+  ];
+}
+
+function direction({ duty }: DriveContext): ProofCheck[] {
+  const { count } = duty.pump;
+  return Array.from({ length: count }, (_, i) =>
+    stateCheck(
+      {
+        key: `direction-${i + 1}`,
+        title: count === 1 ? 'Direction' : `Direction of unit ${i + 1}`,
+        method:
+          'Some seconds at low speed. A shaft that cannot be seen: the pressure against a nearly shut valve, both ways.',
+        expected: 'it turns as the arrow; the other way gives less pressure',
+        caution: 'Wrong: by menu, or isolate, wait the discharge time, prove dead, then swap two leads.',
+      },
+      { right: 'As the arrow', wrong: 'The other way', unclear: 'Both give the same' },
+      'right',
+    ),
+  );
+}
+
+function zero({ duty }: DriveContext): ProofCheck[] {
+  if (duty.holds.kind !== 'pressure' && duty.holds.kind !== 'difference') return [];
+  const differs = duty.holds.kind === 'difference';
+  return [
+    {
+      key: 'zero',
+      about: { kind: 'sensor' },
+      title: 'The sensor at nil',
+      method: differs
+        ? 'Join both sides of the sensor, and read its current.'
+        : 'Isolate the sensor, vent it, and read its current.',
+      expected: `${words('current', 4)} at nil`,
+      tolerance: words('current', REST_mA),
+      caution: 'The sensor’s valve holds the full pressure.',
+      pumps: false,
+      // no setting of the drive moves it
+      voidedBy: [],
+      ask: {
+        kind: 'figure',
+        figure: { key: 'current_mA', label: 'Current at nil', quantity: 'current' },
+        least: 4 - REST_mA,
+        greatest: 4 + REST_mA,
+      },
+    },
+  ];
+}
+
+/** DRV-01: what the display says is held, by a gauge of its own. */
+function setPressure({ duty }: DriveContext, { set_bar }: DriveSettings): ProofCheck[] {
+  if (duty.sensor === null || set_bar === null) return [];
+  const within = Math.max(LEAST_bar, GAUGE_SHARE * duty.sensor.range_bar);
+  return [
+    {
+      key: 'set-pressure',
+      about: { kind: 'pressure', at: set_bar },
+      title: 'The set pressure by a gauge of its own',
+      method: 'A gauge at the sensor, a small steady draw; read it when the pressure stands.',
+      expected: words('pressure', set_bar),
+      tolerance: `${words('pressure', within)}: gauge and sensor together`,
+      caution: null,
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'pressure_bar', label: 'Gauge', quantity: 'pressure' },
+        least: set_bar - within,
+        greatest: set_bar + within,
+      },
+    },
+  ];
+}
+
+function speed({ duty }: DriveContext, { set_hz }: DriveSettings): ProofCheck[] {
+  const { holds } = duty;
+  if (holds.kind === 'signal')
+    return [
+      stateCheck(
+        {
+          key: 'signal-ends',
+          about: { kind: 'flow' },
+          title: 'Speed at both ends of the signal',
+          method: 'Give the least signal and the greatest, and read the frequency at each.',
+          expected: `${words('frequency', holds.least_hz)} and ${words('frequency', holds.most_hz)}`,
+          caution: STARTS,
+        },
+        { both: 'Both as expected', low: 'The least is off', high: 'The greatest is off' },
+        'both',
+      ),
+    ];
+  if (holds.kind !== 'speed' || set_hz === null) return [];
+  return [
+    {
+      key: 'frequency',
+      about: { kind: 'flow', at: set_hz },
+      title: 'The frequency that it runs with',
+      method: 'Let it run up, and read the frequency.',
+      expected: words('frequency', set_hz),
+      tolerance: words('frequency', 0.5),
+      caution: STARTS,
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'frequency_hz', label: 'Frequency', quantity: 'frequency' },
+        least: set_hz - 0.5,
+        greatest: set_hz + 0.5,
+      },
+    },
+  ];
+}
+
+function steady({ duty }: DriveContext): ProofCheck[] {
+  if (duty.holds.kind === 'speed' || duty.holds.kind === 'signal') return [];
+  return [
+    stateCheck(
+      {
+        key: 'steady',
+        title: 'The pressure stands',
+        method: 'One tap open as usual: watch the gauge for two minutes.',
+        expected: 'it stands within a needle’s width',
+      },
+      { stands: 'It stands', swings: 'It swings' },
+      'stands',
+    ),
+  ];
+}
+
+/** Stop after closing: whether, at which frequency, and the draw under which it does. */
+function stopping(context: DriveContext, settings: DriveSettings): ProofCheck[] {
+  const { duty, profile } = context;
+  if (duty.holds.kind !== 'pressure' || !profile.behaviours.stopsByFrequency || settings.stop_hz === null)
+    return [];
+  const pump = pumpOf(duty);
+  const inlet = (context.inlet.least_bar + context.inlet.greatest_bar) / 2;
+  const closed = orElse(() => closed_hz(context, pump, settings, inlet), null);
+  const under = orElse(() => stopsUnder_m3h(context, pump, settings, inlet), null);
+  const delay = settings.stopDelay_s === null ? 'its delay' : words('seconds', settings.stopDelay_s);
+  const stops = stateCheck(
+    {
+      key: 'stops',
+      title: 'It stops once every tap is shut',
+      method: `Shut every tap, and wait for ${delay} and a little more.`,
+      expected: `it falls below ${words('frequency', settings.stop_hz)} and stops`,
+    },
+    { stops: 'It stops', runs: 'It runs on', restarts: 'It stops and starts again at once' },
+    'stops',
+  );
+  const shut: ProofCheck[] =
+    closed === null
+      ? []
+      : [
+          {
+            key: 'closed-valve',
+            title: 'Frequency with the discharge shut',
+            method:
+              'Shut the discharge while it runs, no longer than the manual allows; read the frequency. Open it again.',
+            expected: words('frequency', closed),
+            tolerance: `${CLOSED_SHARE * 100} %: the fit, and the pressure at its inlet of today`,
+            caution: 'The water in it heats: open the valve again at once.',
+            pumps: false,
+            ask: {
+              kind: 'figure',
+              figure: { key: 'frequency_hz', label: 'Frequency, shut', quantity: 'frequency' },
+              least: closed * (1 - CLOSED_SHARE),
+              greatest: closed * (1 + CLOSED_SHARE),
+            },
+          },
+        ];
+  const draw: ProofCheck[] =
+    under === null
+      ? []
+      : [
+          {
+            key: 'stop-flow',
+            about: { kind: 'flow', at: under },
+            title: 'The draw under which it stops',
+            method:
+              'Open a tap a crack and close it slowly until it stops; then measure that draw with a bucket.',
+            expected: words('waterFlow', under),
+            tolerance: `${STOP_SHARE * 100} %: flat curves tell small draws poorly`,
+            caution: null,
+            pumps: false,
+            ask: {
+              kind: 'figure',
+              figure: { key: 'flow_m3h', label: 'Draw', quantity: 'waterFlow' },
+              least: under * (1 - STOP_SHARE),
+              greatest: under * (1 + STOP_SHARE),
+            },
+          },
+        ];
+  return [...shut, stops, ...draw];
+}
+
+function cutIn({ duty }: DriveContext, { cutIn_bar }: DriveSettings): ProofCheck[] {
+  if (duty.holds.kind !== 'pressure' || cutIn_bar === null) return [];
+  return [
+    {
+      key: 'cut-in',
+      title: 'It starts again at its cut-in pressure',
+      method: 'Stopped for no demand: open a tap slowly, and read the gauge as it starts.',
+      expected: words('pressure', cutIn_bar),
+      tolerance: words('pressure', CUT_IN_bar),
+      caution: STARTS,
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'pressure_bar', label: 'Gauge', quantity: 'pressure' },
+        least: cutIn_bar - CUT_IN_bar,
+        greatest: cutIn_bar + CUT_IN_bar,
+      },
+    },
+  ];
+}
+
+/** DRV-05: tried on purpose. */
+function dry({ dry: { reaction, delay_s } }: DriveSettings): ProofCheck[] {
+  if (reaction === null) return [];
+  const wait = delay_s === null ? 'its delay' : words('seconds', delay_s);
+  return [
+    stateCheck(
+      {
+        key: 'dry',
+        title: 'Running dry, on purpose',
+        method: `Shut the inlet with a tap open, for ${wait} and no longer; then open it.`,
+        expected: reaction === 'stop' ? `it stops with an error after ${wait}` : 'it does as set',
+        caution: 'Not longer than the seal stands dry.',
+      },
+      { stop: 'It stops with an error', warn: 'It warns and runs on', runs: 'It runs on' },
+      reaction === 'stop' ? 'stop' : reaction === 'warn' ? 'warn' : 'runs',
+    ),
+  ];
+}
+
+function powerCut({ afterCut }: DriveSettings): ProofCheck[] {
+  if (afterCut === null) return [];
+  return [
+    stateCheck(
+      {
+        key: 'supply-cut',
+        title: 'Supply off and on',
+        method: 'Switch its supply off and on at its own switch.',
+        expected: afterCut === 'resume' ? 'it goes on' : 'it waits',
+        caution: STARTS,
+      },
+      { resume: 'It goes on', wait: 'It waits' },
+      afterCut,
+    ),
+  ];
+}
+
+/** Each unit at its address, change-over, and one out. */
+function several({ duty }: DriveContext, { addresses }: DriveSettings): ProofCheck[] {
+  const { count } = duty.pump;
+  if (count === 1) return [];
+  const at = addresses.length > 0 ? ` (${addresses.join(', ')})` : '';
+  return [
+    stateCheck(
+      {
+        key: 'each-answers',
+        title: 'Each unit at its address',
+        method: `Call each at its address${at}, and see that one start.`,
+        expected: `${count} answer, each for itself`,
+        caution: STARTS,
+      },
+      { all: 'Each answers', fewer: 'One does not answer', wrong: 'Another starts' },
+      'all',
+    ),
+    stateCheck(
+      {
+        key: 'change-over',
+        title: 'The lead changes',
+        method: 'Call for the change of lead, or stop the lead at no demand and open a tap.',
+        expected: 'the next one leads, and the pressure stands',
+        caution: STARTS,
+      },
+      { changes: 'The next leads', same: 'The same starts again', dips: 'Pressure falls in between' },
+      'changes',
+    ),
+    stateCheck(
+      {
+        key: 'one-out',
+        title: 'One out',
+        method: 'Switch the lead off at its own switch with water drawn.',
+        expected: 'the others run on, and hold the pressure',
+        caution: 'Not with a switch between a running drive and its motor.',
+      },
+      { holds: 'The others hold it', short: 'They run, with too little', stops: 'All stop' },
+      'holds',
+    ),
+  ];
+}
+
+/** DRV-09: what a lost sensor does, with a gauge in sight. */
+function sensorOff({ duty, profile }: DriveContext): ProofCheck[] {
+  if (duty.sensor === null || profile.behaviours.sensorFails === 'unknown') return [];
+  const stops = profile.behaviours.sensorFails === 'stop';
+  return [
+    stateCheck(
+      {
+        key: 'sensor-off',
+        title: 'The sensor’s wire off',
+        method: 'A gauge in sight and a tap open, take the sensor’s wire off.',
+        expected: stops ? 'it stops with an error' : 'it goes to its greatest frequency',
+        caution: 'The pressure may rise to the greatest that it can give.',
+      },
+      { stop: 'It stops', full: 'It goes to full speed' },
+      stops ? 'stop' : 'full',
+    ),
+  ];
+}
+
+function silent({ profile }: DriveContext, { linkAddress, protocol }: DriveSettings): ProofCheck[] {
+  if (profile.behaviours.protocols.length === 0 || linkAddress === null || protocol === null) return [];
+  return [
+    stateCheck(
+      {
+        key: 'link-answers',
+        title: 'It answers on the link',
+        method: `Ask at address ${linkAddress} from the building’s system.`,
+        expected: 'it answers',
+      },
+      { answers: 'It answers', silent: 'No answer' },
+      'answers',
+    ),
+  ];
+}
+
+function nothingShut(): ProofCheck {
+  return stateCheck(
+    {
+      key: 'nothing-shut',
+      title: 'Nothing left shut',
+      method: 'Inlet, discharge, the valve at the sensor and the one at the vessel.',
+      expected: 'every one is open',
+    },
+    { open: 'All open', shut: 'One was shut' },
+    'open',
+  );
+}

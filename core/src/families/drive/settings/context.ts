@@ -1,0 +1,47 @@
+import type { SettingValues } from '../../../profile';
+import { lastRecord } from '../../../visit';
+import type { Ground } from '../../family';
+import type { DriveKind, DriveProfile } from '../kind';
+import type { DriveDuty } from '../wire/duty';
+import type { DrivePlate } from '../wire/plate';
+import { gasHistory, gasOf_bar } from './gas';
+
+/** Everything that planning and checking one drive or set starts from. */
+export interface DriveContext {
+  readonly duty: DriveDuty;
+  readonly profile: DriveProfile;
+  readonly plate: DrivePlate;
+  /** the site's date */
+  readonly today: string;
+  /** what the controller holds now, as far as is known */
+  readonly inForce: SettingValues;
+  /** pressure at its inlet, over the whole span: what the duty says, widened by what was read on this visit */
+  readonly inlet: { readonly least_bar: number; readonly greatest_bar: number };
+  /** pre-charge of its vessel, measured empty of water: on this visit, else as the duty has it; null while nobody did */
+  readonly precharge_bar: number | null;
+}
+
+export function contextOf({
+  duty,
+  profile,
+  plate,
+  today,
+  inForce,
+  document,
+}: Ground<DriveKind>): DriveContext {
+  const read = (document && lastRecord(document, 'drive-now')?.body.inlet_bar) ?? null;
+  const gas = document ? gasHistory(document).at(-1) : undefined;
+  const { least_bar, greatest_bar } = duty.inlet;
+  return {
+    duty,
+    profile,
+    plate,
+    today,
+    inForce,
+    inlet: {
+      least_bar: read === null ? least_bar : Math.min(least_bar, read),
+      greatest_bar: read === null ? greatest_bar : Math.max(greatest_bar, read),
+    },
+    precharge_bar: gasOf_bar(gas, duty.vessel?.precharge_bar ?? null),
+  };
+}

@@ -1,0 +1,26 @@
+import { siteDate } from '../../../time';
+import type { EarlierRecord, JobDocument } from '../../../visit';
+import type { PrechargeBody } from '../wire/records';
+
+/** The vessel's gas as it was measured at this unit, the oldest first: by earlier jobs and by this one. */
+export function gasHistory(document: JobDocument): EarlierRecord<PrechargeBody>[] {
+  const own = document.records.map(({ body, recordedAt }) => ({
+    date: siteDate(recordedAt, document.site.zone),
+    body,
+  }));
+  return [...(document.earlier ?? []), ...own].flatMap(({ date, body }) =>
+    body.kind === 'precharge' ? [{ date, body }] : [],
+  );
+}
+
+/**
+ * The gas that counts, bar: the last measurement, else what is stated. One with water in the vessel tells the pressure of the water, and
+ * puts in doubt what was known before: null.
+ */
+export function gasOf_bar(
+  last: EarlierRecord<PrechargeBody> | undefined,
+  stated_bar: number | null,
+): number | null {
+  if (last === undefined) return stated_bar;
+  return last.body.empty ? last.body.measured_bar : null;
+}

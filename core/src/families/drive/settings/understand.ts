@@ -1,0 +1,155 @@
+import {
+  parameterWithRole,
+  placesOf,
+  readIn,
+  roleOfOption,
+  type RoleQuantities,
+  type SettingValues,
+} from '../../../profile';
+import type { Sharing } from '../../../hydraulics';
+import type { DriveProfile } from '../kind';
+import type { Holds } from '../wire/duty';
+import type { DrivePlate } from '../wire/plate';
+import { DRIVE_QUANTITIES, type DriveRole } from './roles';
+
+/** A drive's settings in the field's terms; null is not known, or not there. */
+export interface DriveSettings {
+  readonly holds: Holds | null;
+  readonly units: number | null;
+  /** address of each unit that its own sheet has, in order; those not known are left out */
+  readonly addresses: readonly number[];
+  readonly motor: {
+    readonly current_A: number | null;
+    readonly speed_rpm: number | null;
+    readonly volts_V: number | null;
+    readonly thermal: 'on' | 'off' | null;
+  };
+  readonly least_hz: number | null;
+  readonly most_hz: number | null;
+  readonly rampUp_s: number | null;
+  readonly rampDown_s: number | null;
+  /** per cent of the rated frequency for each bar */
+  readonly gain: number | null;
+  readonly reset_s: number | null;
+  readonly range_bar: number | null;
+  readonly set_bar: number | null;
+  readonly set_hz: number | null;
+  /** by how much the set pressure rises up to the greatest draw */
+  readonly lift_bar: number | null;
+  readonly cutIn_bar: number | null;
+  readonly stop_hz: number | null;
+  readonly stopDelay_s: number | null;
+  readonly boost_bar: number | null;
+  readonly dry: {
+    readonly threshold_bar: number | null;
+    readonly delay_s: number | null;
+    readonly retries: number | null;
+    readonly reaction: 'stop' | 'warn' | 'ignore' | 'off' | null;
+  };
+  readonly fill: 'on' | 'off' | null;
+  readonly next: {
+    readonly below_bar: number | null;
+    readonly delay_s: number | null;
+    readonly off_hz: number | null;
+    readonly hours_h: number | null;
+  };
+  readonly sharing: Sharing | null;
+  readonly afterCut: 'resume' | 'wait' | null;
+  readonly afterFault: 'resume' | 'wait' | null;
+  readonly lock: 'on' | 'off' | null;
+  readonly setUp: 'complete' | 'open' | null;
+  readonly protocol: string | null;
+  readonly linkAddress: number | null;
+}
+
+/** Reads a column of the sheet by the roles of its parameters. */
+export function understand(profile: DriveProfile, _plate: DrivePlate, values: SettingValues): DriveSettings {
+  const valueOf = (role: DriveRole, index = 1) => {
+    const parameter = parameterWithRole(profile, role, index);
+    const value = parameter && values[parameter.key];
+    return parameter && value !== undefined ? { parameter, value } : null;
+  };
+  const figure = (role: DriveRole, index = 1): number | null => {
+    const found = valueOf(role, index);
+    const q = (DRIVE_QUANTITIES as RoleQuantities)[role] ?? 'plain';
+    return found ? readIn(found.parameter, q, found.value) : null;
+  };
+  const chosen = <T extends string>(role: DriveRole): T | null => {
+    const found = valueOf(role);
+    const option = found && roleOfOption(found.parameter, found.value);
+    return option ? (option.slice(option.indexOf('.') + 1) as T) : null;
+  };
+  const set_bar = figure('set');
+  const below = figure('cut-in.below');
+  const { holds, sharing } = profile.behaviours;
+  const protocol = valueOf('link.protocol')?.value;
+  return {
+    // what can do one thing alone needs no setting to do it
+    holds: chosen<Holds>('holds') ?? (parameterWithRole(profile, 'holds') ? null : holds[0]),
+    units: figure('units'),
+    addresses: addressesOf(profile, figure),
+    motor: {
+      current_A: figure('motor.current'),
+      speed_rpm: figure('motor.speed'),
+      volts_V: figure('motor.volts'),
+      thermal: chosen('motor.thermal'),
+    },
+    least_hz: figure('frequency.least'),
+    most_hz: figure('frequency.greatest'),
+    rampUp_s: figure('ramp.up'),
+    rampDown_s: figure('ramp.down'),
+    gain: figure('gain'),
+    reset_s: figure('reset'),
+    range_bar: figure('sensor.range'),
+    set_bar,
+    set_hz: figure('set.frequency'),
+    lift_bar: figure('lift'),
+    cutIn_bar: figure('cut-in') ?? (set_bar === null || below === null ? null : set_bar - below),
+    stop_hz: figure('stop.frequency'),
+    stopDelay_s: figure('stop.delay'),
+    boost_bar: figure('stop.boost'),
+    dry: {
+      threshold_bar: figure('dry.threshold'),
+      delay_s: figure('dry.delay'),
+      retries: figure('dry.retries'),
+      reaction: chosen('dry.reaction'),
+    },
+    fill: chosen('fill'),
+    next: {
+      below_bar: figure('next.below'),
+      delay_s: figure('next.delay'),
+      off_hz: figure('next.off'),
+      hours_h: figure('next.hours'),
+    },
+    sharing: chosen<Sharing>('sharing') ?? (sharing.length === 1 ? sharing[0] : null),
+    afterCut: chosen('power.after-cut') ?? ownWay(profile.behaviours.afterPowerCut),
+    afterFault: chosen('fault.after') ?? ownWay(profile.behaviours.afterFault),
+    lock: chosen('lock'),
+    setUp: chosen('set-up'),
+    protocol: typeof protocol === 'string' ? protocol : null,
+    linkAddress: figure('link.address'),
+  };
+}
+
+/** What it does by itself where nothing can be set. */
+function ownWay(way: 'resume' | 'wait' | 'set' | 'unknown'): 'resume' | 'wait' | null {
+  return way === 'resume' || way === 'wait' ? way : null;
+}
+
+function addressesOf(
+  profile: DriveProfile,
+  figure: (role: DriveRole, index: number) => number | null,
+): number[] {
+  const addresses: number[] = [];
+  for (let index = 1; index <= unitPlaces(profile); index++) {
+    const address = figure('address', index);
+    if (address !== null) addresses.push(address);
+  }
+  return addresses;
+}
+
+/** How many units have an address on its own sheet. */
+export function unitPlaces(profile: DriveProfile): number {
+  const parameter = parameterWithRole(profile, 'address');
+  return parameter ? placesOf(profile, parameter.group) : 0;
+}

@@ -1,0 +1,173 @@
+import type { TextBook } from '../../../findings';
+
+/** What is held, when it stops and starts, and what that does to pipes, vessel and pump. */
+export const PRESSURE_TEXTS = {
+  'DRV-01': {
+    title: 'The sensor’s range is wrong',
+    so: 'Range {set} is set, and the sensor says {label}: {asked} on the display is really {held}.',
+    will: 'Every pressure that is set or shown is off by the same ratio.',
+    todo: 'Set the range that stands on the sensor, then check its nil.',
+  },
+  'DRV-01.zero': {
+    title: 'The sensor’s nil was not checked',
+    so: 'It goes by a sensor, and nobody saw what it shows at nil.',
+    will: 'A drifted nil moves every pressure by as much.',
+    todo: 'A plain one isolated and vented, a differential one with both sides joined: read it.',
+  },
+  'DRV-04': {
+    title: 'It never stops for no demand',
+    so: 'It stops below {stop}; with every tap shut and least pressure at the inlet it still turns at {closed}.',
+    will: 'It churns the same water hot, day and night.',
+    todo: 'A stop frequency above {closed}; find it with the discharge shut, and open the valve again.',
+  },
+  'DRV-04.off': {
+    title: 'Stopping for no demand is off',
+    so: 'Its stop frequency stands at nil.',
+    will: 'With every tap shut it churns the same water hot, day and night.',
+    todo: 'A stop frequency above {closed}; find it with the discharge shut, and open the valve again.',
+  },
+  'DRV-04.least': {
+    title: 'It cannot get below its stop frequency',
+    so: 'It stops below {stop}, and its least frequency is {least}.',
+    will: 'It never stops: it churns the same water hot.',
+    todo: 'A stop frequency above the least one.',
+  },
+  'DRV-04.test': {
+    title: 'The closed-valve test does not fit the curve',
+    so: 'With the discharge shut it turned at {shown}; by its curve it holds what is set at {closed}.',
+    will: 'A stop frequency from this test is wrong: the valve was not shut, or sensor, set point or points are off.',
+    todo: 'Shut the discharge and try again, no longer than the manual allows; then open it.',
+  },
+  'DRV-04.shut': {
+    title: 'The discharge was not seen open again',
+    so: 'A test was made with the discharge shut, and nobody wrote down that it was opened again.',
+    will: 'The pump heats its own water, and the site has none.',
+    todo: 'Open it, and write it down.',
+  },
+  'DRV-05': {
+    title: 'Running dry does not stop it',
+    so: 'When it runs dry it is set to {reaction}.',
+    will: 'A dry seal is gone in seconds to minutes.',
+    todo: 'Let it stop with an error; or write down why not.',
+  },
+  'DRV-05.late': {
+    title: 'It stops too late when dry',
+    so: 'It waits {delay}; its seal stands dry for {dry}.',
+    will: 'The seal is gone before it stops.',
+    todo: 'A shorter delay; where an empty main needs it, fill that slowly first.',
+  },
+  'DRV-05.early': {
+    title: 'It stops while an empty main fills',
+    so: 'Filling an empty main takes about {fill}, and after {delay} under its threshold it stops.',
+    will: 'After each emptying it trips, and somebody sets the guard off for good.',
+    todo: 'A longer delay, up to what the seal stands; or fill slowly until the pressure rises.',
+  },
+  'DRV-05.clash': {
+    title: 'Filling takes longer than the seal stands dry',
+    so: 'An empty main fills in about {fill}; the seal stands dry for {dry}.',
+    will: 'No delay does both.',
+    todo: 'Fill an empty main by hand, the valve nearly shut, and say so at the pump.',
+  },
+  'DRV-05.high': {
+    title: 'An honest dip trips it',
+    so: 'Its low-water threshold is {threshold}; it starts again only at {start}.',
+    will: 'A large draw, or the moment before it starts, looks like running dry.',
+    todo: 'A threshold well under the cut-in pressure.',
+  },
+  'DRV-08': {
+    title: 'It starts again at once',
+    so: 'The cut-in pressure is {start}, and it stops at {set}.',
+    will: 'It starts as soon as it has stopped, again and again.',
+    todo: 'A cut-in pressure under the set pressure, and above {nil} that the taps need.',
+  },
+  'DRV-08.often': {
+    title: 'It starts too often',
+    so: 'At a draw of {draw} it starts {starts} times an hour, from {usable} of water in the vessel; {most} is the most.',
+    will: 'Motor, drive and check valve wear out.',
+    todo: 'A larger or better filled vessel, a lower cut-in, a longer delay; or mend the leak.',
+  },
+  'DRV-08.low': {
+    title: 'The taps are nearly dry before it starts',
+    so: 'It starts at {start}; at the sensor {nil} is needed for the taps at no flow.',
+    will: 'The furthest tap has less than was promised until the pump starts.',
+    todo: 'A cut-in pressure above {nil}.',
+  },
+  'DRV-09': {
+    title: 'More pressure than something downstream is made for',
+    so: 'With {inlet} at its inlet and the valves shut it gives up to {greatest} at {most}; {rating} is the lowest rating.',
+    will: 'Pipes, taps or vessels burst.',
+    todo: 'A lower greatest frequency, a pressure reducer before it, or a relief valve; by whoever answers for the plant.',
+  },
+  'DRV-09.full': {
+    title: 'Without its sensor it goes to full speed',
+    so: 'When its sensor fails it takes the pressure for nil and gives up to {greatest}; {rating} is the lowest rating, and {relief}.',
+    will: 'A broken wire bursts what is weakest.',
+    todo: 'A relief valve under the rating, or a greatest frequency that stays under it.',
+  },
+  'DRV-09.unknown': {
+    title: 'Nobody knows what it does without its sensor',
+    so: 'What it does when its sensor fails is not known for this controller.',
+    will: 'It may stop, or go to full speed.',
+    todo: 'Take the wire off on purpose, with a gauge in sight, and write down what it does.',
+  },
+  'DRV-10': {
+    title: 'The vessel’s pre-charge is too high',
+    so: 'The gas stands at {gas}, and it starts at {start}.',
+    will: 'The vessel is empty before it starts: pressure falls at a stroke.',
+    todo: 'Let gas off to 0.2 to 0.3 bar under the cut-in pressure, empty of water.',
+  },
+  'DRV-10.unmeasured': {
+    title: 'The vessel’s pre-charge is not known',
+    so: 'There is a vessel of {volume}, and nobody measured its gas empty of water.',
+    will: 'With water in it a gauge shows the water’s pressure, whatever the gas is.',
+    todo: 'Shut it off, let the water out, and measure; then enter it.',
+  },
+  'DRV-10.low': {
+    title: 'The vessel’s pre-charge is low',
+    so: 'The gas stands at {gas}, and it starts at {start}.',
+    will: 'Water that is never used fills it: it gives {usable} of {volume}.',
+    todo: 'Gas up to 0.2 to 0.3 bar under the cut-in pressure, empty of water.',
+  },
+  'DRV-12': {
+    title: 'It stops while water is really drawn',
+    so: 'Below {stop} it stops, which is at a draw under {under}; the least real draw is {least}.',
+    will: 'Taps run from the vessel or stand, and it starts and stops all day.',
+    todo: 'A lower stop frequency, still above {closed}.',
+  },
+  'DRV-12.leak': {
+    title: 'A leak keeps it running',
+    so: 'It stops under {under}; {leak} runs away all the time.',
+    will: 'It never stops.',
+    todo: 'Mend the leak; else a higher stop frequency.',
+  },
+  'DRV-12.none': {
+    title: 'No frequency tells a shut valve from a small draw',
+    so: 'It would have to lie above {above} to stop for certain, and below {below} to leave the least draw alone.',
+    will: 'It never stops, or it stops while water is drawn.',
+    todo: 'A flow switch, a steadier pressure at the inlet, or a vessel that carries the small draws.',
+  },
+  'DRV-13': {
+    title: 'The set pressure is not reached at the greatest draw',
+    so: 'At {draw} {count} at {most} give {gives}; {needed} is needed at the sensor.',
+    will: 'When most is drawn, the furthest taps have too little.',
+    todo: 'Check draw, curve and greatest frequency; else a larger or a further pump.',
+  },
+  'DRV-13.set': {
+    title: 'The set pressure is too low',
+    so: 'It really holds {held} at {draw}; {needed} is needed at the sensor.',
+    will: 'The furthest taps have too little.',
+    todo: 'Set {needed}.',
+  },
+  'DRV-13.out': {
+    title: 'With one out the set pressure is not reached',
+    so: 'With one out {count} at {most} give {gives} at {draw}; {needed} is needed.',
+    will: 'The first fault leaves the site short, though there is a further pump to carry it.',
+    todo: 'Larger pumps or one more; or agree with the operator what is shut off then.',
+  },
+  'DRV-15': {
+    title: 'Too little head at the inlet',
+    so: 'With {inlet} at the inlet {there} stand above boiling; {needed} and half a metre are needed.',
+    will: 'It cavitates: noise, less flow, and a wheel that is eaten.',
+    todo: 'More pressure at the inlet, a shorter or wider suction, cooler water, or less flow.',
+  },
+} as const satisfies TextBook;

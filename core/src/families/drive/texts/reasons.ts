@@ -1,0 +1,64 @@
+import type { TextValues } from '../../../findings';
+
+/** Why a target is what it is: a template and its figures. */
+export interface DriveReason {
+  readonly text: keyof typeof DRIVE_REASONS;
+  readonly values: TextValues;
+}
+
+export const DRIVE_REASONS = {
+  'holds.pressure': 'A pressure is to be held, whatever is drawn.',
+  'holds.difference': 'A pressure difference is to be held.',
+  'holds.speed': 'It is to turn at one speed.',
+  'holds.signal': 'An outside signal asks for its speed.',
+  'units.fitted': 'As many as are fitted.',
+  'address.own': 'An address of its own on the cable.',
+  plate: 'As its motor’s plate has it.',
+  'thermal.on': 'The motor is protected by its own sensor of heat.',
+  'least.bearings': 'Its bearings and the cooling of its motor ask for {least} at least.',
+  'most.rated': 'The rated frequency.',
+  'most.pressure': 'Above it, {rating} downstream would be passed with {inlet} at the inlet.',
+  'most.plate': 'Above it, the motor would pass {plate} on its plate.',
+  'ramp.pump': 'No faster than {ramp} from standing, for bearings and check valves.',
+  'range.label': 'The range on the sensor’s label, {range}.',
+  'sensor.differential': 'A difference needs a differential sensor.',
+  'sensor.plain': 'A plain sensor behind the check valve, near the vessel.',
+  'set.tap': '{tap} at the tap, {lift} for the height and {pipe} for the pipe at {draw}.',
+  'set.lifted': 'Enough at no flow; it is raised with the draw.',
+  'set.stated': 'The difference that is asked for.',
+  'lift.none': 'Held the same at any draw.',
+  'lift.pipe': 'What the pipe takes at the greatest draw.',
+  'speed.stated': 'The frequency that is asked for.',
+  'cut-in.under': '{under} under the set pressure, and above the {nil} that the taps need at no flow.',
+  'cut-in.vessel':
+    'Just above the vessel’s pre-charge of {gas}, so that the vessel is never empty before it starts.',
+  'stop.between':
+    'Shut off it turns at {closed} with least pressure at the inlet; with this it stops under {stops}: above {leak} of leak and below the least real draw of {least}.',
+  'stop.delay': 'Long enough for a hand to be washed; short enough not to heat the water.',
+  'stop.boost': 'Fills the vessel a little further before it stops.',
+  'stop.boost-none': 'Without a vessel nothing is filled.',
+  'dry.under': 'Half of the cut-in pressure: no honest dip falls so low.',
+  'dry.delay':
+    'Longer than the {fill} that filling an empty main takes, shorter than the {dry} that its seal stands dry.',
+  'dry.delay-filled':
+    'An empty main is filled slowly first: then well within the {dry} that its seal stands dry.',
+  'dry.delay-short': 'Well within the {dry} that its seal stands dry.',
+  'dry.stop': 'Only stopping protects the pump.',
+  'dry.chosen': 'As chosen, and why is written: {why}',
+  'dry.retries': 'Where a start may surprise someone, a person looks first.',
+  'fill.on': 'An empty main is filled at a low speed until the pressure rises.',
+  'fill.off': 'The main fills before the seal suffers.',
+  'next.below': 'More than its own ripple, less than a tap feels.',
+  'next.delay': 'A tap that opens and closes does not call for the next.',
+  'next.off': 'Below it one pump less carries the draw.',
+  'next.hours': 'Worn alike: another leads each day.',
+  'sharing.cheaper': '{this} kWh a day; the other way would take {other} kWh.',
+  'sharing.only': 'The curves do not tell them apart.',
+  'sharing.chosen': 'Chosen here.',
+  'after.resume': 'Nobody is surprised by a start: water comes back by itself.',
+  'after.wait': 'A start may surprise someone: {what}.',
+  'after.chosen': 'As chosen.',
+  'lock.on': 'Its set value can be turned at its front by anyone.',
+  'set-up.complete': 'Set-up is marked complete last of all.',
+  hand: 'Set by hand in the plan.',
+} as const;

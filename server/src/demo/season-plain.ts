@@ -1,0 +1,100 @@
+import { inOrderOfWork, type Profile, type SettingValue } from '@barythm/core/profile';
+import type { Database } from '../db';
+import { PlainDemo } from './demo-plain-job';
+import { CIRCULATORS } from './skerrow-circulators';
+import { DRIVES } from './skerrow-drives';
+
+/** One visit of the season at a pump that is proved by what it does. */
+interface Visit {
+  readonly pumpId: string;
+  readonly daysAgo: number;
+  readonly hour: number;
+  readonly figures: Readonly<Record<string, number>>;
+  readonly state: string;
+  /** over what was left the last time */
+  readonly found: Readonly<Record<string, SettingValue>>;
+  /** the vessel's gas, measured empty of water */
+  readonly gas_bar?: number;
+  readonly share: number;
+  /** days from now until it is due again */
+  readonly dueIn: number;
+}
+
+const VISITS: readonly Visit[] = [
+  {
+    pumpId: 'circulator-warden',
+    daysAgo: 214,
+    hour: 9,
+    figures: { power_W: 21, flow_C: 52, return_C: 44 },
+    state: 'runs',
+    found: { mode: 'left', speed: 80, head: 3 },
+    share: 1.02,
+    dueIn: 150,
+  },
+  {
+    pumpId: 'drive-nursery',
+    daysAgo: 160,
+    hour: 8,
+    figures: { pressure_bar: 2.9, inlet_bar: -0.05, frequency_hz: 46, current_A: 5.1, hours_h: 2210 },
+    state: 'runs',
+    found: {
+      kind: 'p',
+      seen: 1,
+      amps: 3.4,
+      rpm: 2900,
+      volts: 400,
+      range: 6,
+      p1: 2.9,
+      cut: 2.4,
+      react: 'warn',
+    },
+    gas_bar: 2.3,
+    share: 0.99,
+    dueIn: 30,
+  },
+  {
+    pumpId: 'drive-nursery',
+    daysAgo: 41,
+    hour: 11,
+    figures: { pressure_bar: 3.1, inlet_bar: 0, frequency_hz: 44.5, current_A: 5.4, hours_h: 3380 },
+    state: 'runs',
+    found: { p1: 3.4, cutback: 'go', lock: 'off' },
+    share: 1.01,
+    dueIn: 120,
+  },
+];
+
+/** The season's work at circulators and drives; of those that the site reported something of nobody has seen any yet. */
+export async function plainSeason(database: Database, dateAgo: (days: number) => string): Promise<void> {
+  for (const visit of VISITS) {
+    const { duty } = [...CIRCULATORS, ...DRIVES].find(({ id }) => id === visit.pumpId)!;
+    const instant = Date.parse(`${dateAgo(visit.daysAgo)}T00:00:00Z`) + visit.hour * 3_600_000;
+    const job = await new PlainDemo(database, visit.pumpId, new Date(instant).toISOString()).start();
+    const { profile, lastLeft } = await job.document();
+    const known = Object.entries(lastLeft?.values ?? {}).filter(isKnown);
+    await job.arrive(visit.figures, visit.state);
+    await job.found({ ...asDelivered(profile), ...Object.fromEntries(known), ...visit.found });
+    if (visit.gas_bar !== undefined)
+      await job.record({ kind: 'precharge', measured_bar: visit.gas_bar, empty: true });
+    await job.plan(duty);
+    await job.set();
+    await job.prove(visit.share);
+    await job.acceptStops('Told to the customer; mended at the next visit.');
+    await job.handOver(dateAgo(-visit.dueIn));
+  }
+}
+
+function isKnown(pair: [string, SettingValue | undefined]): pair is [string, SettingValue] {
+  return pair[1] !== undefined;
+}
+
+/** What a controller comes with: nobody has touched it yet. */
+function asDelivered(profile: Profile): Record<string, SettingValue> {
+  const values = inOrderOfWork(profile).map(
+    ({ key, default: own, least, options }): [string, SettingValue] => [
+      key,
+      own ?? options?.[0].value ?? (typeof least === 'number' ? least : 0),
+    ],
+  );
+  return Object.fromEntries(values);
+}
