@@ -32,6 +32,16 @@ const VISITS: readonly Visit[] = [
     dueIn: 150,
   },
   {
+    pumpId: 'circulator-clinic-twin',
+    daysAgo: 97,
+    hour: 14,
+    figures: { head_m: 3.9, flow_m3h: 3.6, power_W: 160, inlet_bar: 1.4, flow_C: 36, return_C: 30 },
+    state: 'runs',
+    found: { part: 'lead', 'part/2': 'lead', together: 'both', mode: 'dpv', head: 5 },
+    share: 1.01,
+    dueIn: 84,
+  },
+  {
     pumpId: 'drive-nursery',
     daysAgo: 160,
     hour: 8,

@@ -2,6 +2,7 @@ import type { CirculatorDuty, CirculatorPlate } from '@barythm/core/families/cir
 import type { AnyProfile } from '@barythm/core/families';
 import { profileSchema } from '@barythm/core/families';
 import building from '../../../profiles/building-circulator-display.json' with { type: 'json' };
+import twin from '../../../profiles/twin-circulator-display.json' with { type: 'json' };
 import hotReturn from '../../../profiles/hot-water-return-clock.json' with { type: 'json' };
 import home from '../../../profiles/home-circulator-dial.json' with { type: 'json' };
 
@@ -9,6 +10,7 @@ export const DEMO_CIRCULATOR_PROFILES = {
   'building-circulator-display': profileSchema.parse(building),
   'home-circulator-dial': profileSchema.parse(home),
   'hot-water-return-clock': profileSchema.parse(hotReturn),
+  'twin-circulator-display': profileSchema.parse(twin),
 } as const satisfies Record<string, AnyProfile>;
 
 /** A circulator of Skerrow. */
@@ -141,6 +143,49 @@ export const CIRCULATORS: readonly DemoCirculator[] = [
         cut: 'go',
       },
     },
+  },
+  {
+    id: 'circulator-clinic-twin',
+    siteId: 'site-clinic',
+    tag: 'CLI-HP-03',
+    name: 'Underfloor, therapy hall',
+    place: 'Boiler room',
+    profile: 'twin-circulator-display',
+    model: 'Twin circulator, 1 to 8 m, DN 40',
+    serial: 'TW-1120',
+    plate: { family: 'circulator', rated_W: 110, inlet_bar: 0.5 },
+    duty: {
+      family: 'circulator',
+      system: 'underfloor',
+      heat_kW: 26,
+      difference_K: 6,
+      carrier: { kind: 'water' },
+      index: { head_m: 3.6, from: 'measured' },
+      valves: { allMayShut: true, leastFlow_m3h: 0.4 },
+      pump: {
+        curve: [
+          { flow_m3h: 0, head_m: 5.6 },
+          { flow_m3h: 2, head_m: 4.7 },
+          { flow_m3h: 4, head_m: 2 },
+        ],
+        power: [
+          { flow_m3h: 0, power_W: 52 },
+          { flow_m3h: 4, power_W: 104 },
+        ],
+        leastShare: 0.3,
+        least_W: 6,
+      },
+      twin: { flap: 'tight' },
+      pipe: { bore_mm: 41, material: 'steel' },
+      inlet_bar: 1.4,
+      control: { kind: 'own' },
+      contact: 'none',
+      season_h: 5200,
+      price_kWh: 0.27,
+      currency: 'SKR',
+      choices: {},
+    },
+    note: 'Both heads ran all year until the last visit.',
   },
   {
     id: 'circulator-warden',

@@ -33,7 +33,7 @@ const preview = async (csv: string) =>
 
 test('out and in again: a register that left comes into an empty database as it was', async () => {
   const csv = (await server.get('/api/v1/register.csv')).text;
-  expect(csv.trimEnd().split('\r\n')).toHaveLength(20);
+  expect(csv.trimEnd().split('\r\n')).toHaveLength(21);
   const other = await startTestServer({ demo: false });
   try {
     for (const profile of [
@@ -49,13 +49,14 @@ test('out and in again: a register that left comes into an empty database as it 
       'building-circulator-display',
       'home-circulator-dial',
       'hot-water-return-clock',
+      'twin-circulator-display',
       'booster-two-pumps',
       'drive-wheel-text',
       'drive-four-switches',
     ]) {
       await other.post('/api/v1/profiles', (await server.get(`/api/v1/profiles/${profile}`)).body);
     }
-    expect((await other.post('/api/v1/register/import', { csv })).body).toEqual({ sites: 4, pumps: 19 });
+    expect((await other.post('/api/v1/register/import', { csv })).body).toEqual({ sites: 4, pumps: 20 });
     expect((await other.get('/api/v1/register.csv')).text).toBe(csv);
     const again = await other.post('/api/v1/register/import', { csv });
     expect(again.body).toMatchObject({ status: 422, code: 'faulty-file' });

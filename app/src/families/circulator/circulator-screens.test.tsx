@@ -1,7 +1,15 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import type { CirculatorDuty } from '@barythm/core/families/circulator';
 import { lastRecord } from '@barythm/core/visit';
-import { BUILDING, DUTY, HOME, HOT, HOUSE } from '../../../../core/src/families/circulator/fixtures';
+import {
+  BUILDING,
+  DUTY,
+  HOME,
+  HOT,
+  HOUSE,
+  TWIN,
+  TWIN_DUTY,
+} from '../../../../core/src/families/circulator/fixtures';
 import { forgetDrafts } from '../../draft/use-draft';
 import { AsFoundStage } from '../../features/job/as-found/as-found-stage';
 import { standJob } from '../../testing/job-stand';
@@ -22,6 +30,8 @@ describe('the duty', () => {
     DUTY,
     HOUSE,
     HOT,
+    TWIN_DUTY,
+    { ...TWIN_DUTY, twin: { flap: 'unknown' }, choices: { twin: 'always' } },
     { ...DUTY, alarm: { volts_V: 230, amps_A: 0.5, onFault: 'closes' } },
     { ...DUTY, control: { kind: 'volts', off_V: 1, on_V: 1.5, full_V: 10 } },
     {
@@ -104,6 +114,19 @@ describe('the plan', () => {
     const volts = { ...DUTY, control: { kind: 'volts', off_V: 1, on_V: 1.5, full_V: 10 } } as const;
     stand(<CirculatorPlan />, { dutyBefore: volts });
     expect(wordsOf('volts-said')).toContain('Target: starts at 1.5 V, stops below 1 V, full speed at 10 V.');
+  });
+  test('of a twin it is said what the second adds, who runs, and another way is a tap away', () => {
+    standJob(TWIN, <CirculatorPlan />, [], { dutyBefore: TWIN_DUTY });
+    expect(wordsOf('twin-gain')).toMatch(/^\+ \d+ %$/);
+    expect(wordsOf('twin-alternate')).toContain('proposed');
+    expect(wordsOf('target-part')).toContain('Lead');
+    press('twin-choose-on-demand');
+    expect(wordsOf('twin-lanes')).toMatch(/both run in \d+ %/);
+    expect(wordsOf('target-together')).toContain('Second joins');
+  });
+  test('a single pump has no second head', () => {
+    stand(<CirculatorPlan />);
+    expect(screen.queryByTestId('twin-card')).toBeNull();
   });
   test('a pump that nothing outside tells has no voltages', () => {
     stand(<CirculatorPlan />);

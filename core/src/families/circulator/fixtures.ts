@@ -25,6 +25,9 @@ export const RETURN = read('hot-water-return-clock');
 /** One key, one dial, three lamps. */
 export const HOME = read('home-circulator-dial');
 
+/** Two heads under one display. */
+export const TWIN = read('twin-circulator-display');
+
 export const PLATE: CirculatorPlate = { family: 'circulator', rated_W: 130, inlet_bar: 0.5 };
 
 /** Radiators of a small clinic: 38 kW at 12 K, 3.2 m in the index circuit. */
@@ -57,6 +60,22 @@ export const DUTY: CirculatorDuty = {
   price_kWh: 0.3,
   currency: 'SKR',
   choices: {},
+};
+/** The same radiators under a twin whose flap is tight. */
+export const TWIN_DUTY: CirculatorDuty = { ...DUTY, twin: { flap: 'tight' } };
+export const TWIN_FOUND = {
+  source: 'own',
+  start: 'off',
+  part: 'lead',
+  'part/2': 'lead',
+  together: 'both',
+  turnover: 24,
+  mode: 'dpc',
+  head: 6,
+  speed: 70,
+  night: 'off',
+  cut: 'go',
+  lock: 'off',
 };
 /** A house of its own: 8 kW at 10 K. */
 export const HOUSE: CirculatorDuty = {
@@ -155,6 +174,7 @@ export const SAMPLES = [
       lock: 'off',
     },
   },
+  { profile: TWIN, duty: TWIN_DUTY, plate: PLATE, found: TWIN_FOUND },
   { profile: HOME, duty: HOUSE, plate: PLATE, found: { mode: 'left', speed: 100, head: 4 } },
   {
     profile: RETURN,

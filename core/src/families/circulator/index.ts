@@ -3,6 +3,7 @@ export { MODE_WORDS } from './checks/head';
 export { checkPlan, checkSettings } from './checks/checks';
 export { atDuty_m, lineOf, openFlow_m3h, selfSpan, yearCost, yearEnergy_kWh } from './effect/line';
 export { pumpOf, type PumpInSystem } from './effect/pump';
+export { proposedWay, twinGain, WAY_WORDS } from './effect/twin';
 export { circulatorFamily } from './family';
 export { SYSTEM_WORDS } from './hand-over/facts';
 export type { CirculatorKind, CirculatorProfile, CirculatorView } from './kind';
@@ -13,6 +14,13 @@ export { pauseOf_min, returnAt_C } from './effect/hot-water';
 export { type CirculatorSettings, understand } from './settings/understand';
 export { CIRCULATOR_REASONS } from './texts/reasons';
 export { type CirculatorBehaviours, type Mode, MODES } from './wire/behaviours';
-export { type CirculatorDuty, circulatorDutySchema, SYSTEMS, type SystemKind } from './wire/duty';
+export {
+  type CirculatorDuty,
+  circulatorDutySchema,
+  SYSTEMS,
+  type SystemKind,
+  TWIN_WAYS,
+  type TwinWay,
+} from './wire/duty';
 export type { CirculatorPlate } from './wire/plate';
 export { SEEN_FIRST, type SeenFirst } from './wire/records';

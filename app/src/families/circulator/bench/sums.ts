@@ -17,6 +17,7 @@ export function sumsOf({ duty }: CirculatorContext): {
       { key: 'moved', label: 'Moved', unit: 'm³', decimals: 1, of: (s) => s.moved_m3 },
       { key: 'wanted', label: 'Wanted', unit: 'm³', decimals: 1, of: (s) => s.wanted_m3 },
       { key: 'cool', label: 'Return too cool', unit: 'h', decimals: 1, of: (s) => s.cool_h, ...any },
+      { key: 'both', label: 'Both of the twin ran', unit: 'h', decimals: 1, of: (s) => s.both_h, ...any },
       { key: 'starts', label: 'Starts', unit: '', decimals: 0, of: (s) => s.starts, ...any },
     ],
     headline: { of: (s) => s.cost, decimals: 2, unit: currency, moreIsBetter: false },

@@ -132,12 +132,19 @@ const INDEX: Part = {
   ],
 };
 
+const FLAP_SAID: Readonly<Record<string, string>> = {
+  tight: 'a twin, its flap is tight',
+  leaks: 'a twin, its flap leaks',
+  missing: 'a twin without a flap',
+  unknown: 'a twin, nobody knows of its flap',
+};
+
 const PUMP: Part = {
   name: 'pump',
   title: 'Pump curve',
   fault: 'curve',
   says: (look) =>
-    `${counted(look.rows('pump.curve').length, 'point')} of the curve, ${counted(look.rows('pump.power').length, 'power')}; least speed ${look.at('pump.leastShare') || '?'} %.`,
+    `${counted(look.rows('pump.curve').length, 'point')} of the curve, ${counted(look.rows('pump.power').length, 'power')}; least speed ${look.at('pump.leastShare') || '?'} %${look.at('twin') === '' ? '' : `; ${FLAP_SAID[look.at('twin.flap')] ?? 'a twin'}`}.`,
   fields: [
     together('pump', [
       rowsOf(
@@ -157,6 +164,19 @@ const PUMP: Part = {
         aFigure('least_W', 'Least power on its plate', 'power'),
       ),
     ]),
+    aSwitch(
+      'twin',
+      'It is a twin: two alike heads in one body',
+      [
+        aChoice('flap', 'The flap between them', [
+          { value: 'tight', label: 'Is tight' },
+          { value: 'leaks', label: 'Leaks' },
+          { value: 'missing', label: 'Is missing' },
+          { value: 'unknown', label: 'Nobody knows' },
+        ]),
+      ],
+      'left-out',
+    ),
   ],
 };
 
@@ -272,6 +292,18 @@ const YEAR: Part = {
           { value: 'clock', label: 'Clock' },
         ],
         { place: optional(word), hint: 'What each costs is shown below' },
+      ),
+      aChoice(
+        'twin',
+        'The two of a twin',
+        [
+          { value: '', label: 'As proposed' },
+          { value: 'standby', label: 'One waits' },
+          { value: 'alternate', label: 'Take turns' },
+          { value: 'on-demand', label: 'Second joins' },
+          { value: 'always', label: 'Both always' },
+        ],
+        { place: optional(word) },
       ),
       aChoice(
         'afterCut',

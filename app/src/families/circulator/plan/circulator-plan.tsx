@@ -8,6 +8,7 @@ import { useCirculator } from '../use-circulator';
 import { ModesCard } from './modes-card';
 import { PumpCard } from './pump-card';
 import { useCirculatorPlan } from './use-circulator-plan';
+import { TwinCard } from './twin-card';
 import { VoltsCard } from './volts-card';
 
 /** Plan of a circulator: its duty, the line on the pump's curve, and what each mode takes in a year. */
@@ -29,6 +30,12 @@ export function CirculatorPlan() {
         <>
           <PumpCard work={now} byHand={byHand} onMove={setByHand} />
           {now.context.duty.control.kind === 'volts' && <VoltsCard work={now} />}
+          {calm.context.duty.twin && (
+            <TwinCard
+              work={calm}
+              onChoose={(way) => typed.change(withText(typed.texts, 'choices.twin', way))}
+            />
+          )}
           <ModesCard
             work={calm}
             onChoose={(mode) => {

@@ -31,8 +31,8 @@ export function useCirculatorPlan(view: CirculatorView, duty: CirculatorDuty | n
   const full = useMemo((): CirculatorWork | null => {
     if (!work) return null;
     const { context, before, values } = work;
-    const pump = pumpOf(context.duty);
     const settings = understand(context.profile, context.plate, values);
+    const pump = pumpOf(context.duty, settings.twin.way);
     const found = before ? understand(context.profile, context.plate, before) : null;
     return {
       ...work,

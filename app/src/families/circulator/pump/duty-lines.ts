@@ -10,6 +10,13 @@ const CONTROL = {
   link: 'a link',
 } as const;
 
+const FLAP = {
+  tight: 'is tight',
+  leaks: 'leaks',
+  missing: 'is missing',
+  unknown: 'is not known',
+} as const;
+
 /** A circulator’s duty as lines to read. */
 export function dutyLines(duty: CirculatorDuty, reader: Reader): Lines {
   const figure = (q: Quantity, value: number) => figureWithUnit(fig(q, value), reader);
@@ -22,5 +29,6 @@ export function dutyLines(duty: CirculatorDuty, reader: Reader): Lines {
       `${flow === null ? 'a flow not known' : figure('waterFlow', flow)} at ${figure('length', duty.index.head_m)}`,
     ],
     ['Told by', CONTROL[duty.control.kind]],
+    ...(duty.twin ? [['Twin', `two heads; the flap ${FLAP[duty.twin.flap]}`] as const] : []),
   ];
 }

@@ -2,7 +2,7 @@ import type { BenchEvent, Scenario } from '../../../bench';
 import { lineHead_m } from '../../../hydraulics';
 import { lineOf } from '../effect/line';
 import { pumpOf } from '../effect/pump';
-import { BUILDING, contextOf, DUTY, sound } from '../fixtures';
+import { BUILDING, contextOf, DUTY, sound, TWIN, TWIN_DUTY } from '../fixtures';
 import { understand } from '../settings/understand';
 import { benchSheet, heatingDay, plainDay } from './bench';
 
@@ -104,4 +104,31 @@ test('what is not known stands, and is said', () => {
   const nothing = benchSheet(contextOf(), {}, plainDay());
   expect(nothing.sums).toMatchObject({ kWh: 0, starts: 0 });
   expect(nothing.unknown).toContain('The mode is not known: it stands.');
+});
+
+describe('a twin', () => {
+  const twin = contextOf(TWIN, TWIN_DUTY);
+  const great = contextOf(TWIN, { ...TWIN_DUTY, heat_kW: 62 });
+  test('CIR-09: the other takes over when the lead fails; where none leads it stands', () => {
+    const fails = over({ kind: 'lead-fails' });
+    expect(run(twin, {}, fails).sums.short_h).toBeLessThan(0.1);
+    expect(run(twin, { part: 'lead', 'part/2': 'lead' }, fails).sums.short_h).toBeGreaterThan(1.9);
+  });
+  test('CIR-14: a flap that leaks takes power from every hour that one runs, and flow on the coldest day', () => {
+    const leaks = over({ kind: 'flap-leaks', at_s: 0, until_s: null });
+    expect(run(twin, {}, leaks).sums.kWh).toBeGreaterThan(1.05 * run(twin).sums.kWh);
+    const cold: Scenario = { ...leaks, weather: heatingDay('cold') };
+    expect(run(twin, {}, cold).sums.short_h).toBeGreaterThan(
+      run(twin, {}, { ...cold, events: [] }).sums.short_h,
+    );
+  });
+  test('on demand the second runs in the cold hours alone; always, all day, for more power', () => {
+    const cold: Scenario = { ...plainDay(), weather: heatingDay('cold') };
+    const mild: Scenario = { ...cold, weather: heatingDay('mild') };
+    expect(run(great, {}, cold).sums.both_h).toBeGreaterThan(0);
+    const alone = run(great, {}, mild).sums;
+    const always = run(great, { together: 'both' }, mild).sums;
+    expect([alone.both_h, always.both_h]).toEqual([0, 24]);
+    expect(always.kWh).toBeGreaterThan(alone.kWh);
+  });
 });

@@ -9,6 +9,8 @@ export const CIRCULATOR_EVENTS = {
   'wire-off': { name: 'The signal’s wire off', over: 'Wire back on', amount: null },
   'volts-low': { name: 'Volts drift to', over: 'Volts as they should be', amount: 'V', notByTap: true },
   'all-shut': { name: 'Every valve shut', over: 'Valves open again', amount: null },
+  'lead-fails': { name: 'The lead of the twin fails', over: 'The lead is back', amount: null },
+  'flap-leaks': { name: 'The flap of the twin leaks', over: 'The flap is tight', amount: null },
   air: { name: 'Air in the loops', over: 'Air out', amount: null },
 } as const satisfies EventBook;
 export type CirculatorEvent = keyof typeof CIRCULATOR_EVENTS;
@@ -17,6 +19,7 @@ export type CirculatorEvent = keyof typeof CIRCULATOR_EVENTS;
 export function eventsFor({ duty }: CirculatorContext): readonly CirculatorEvent[] {
   const by = duty.control.kind;
   return (Object.keys(CIRCULATOR_EVENTS) as CirculatorEvent[]).filter((kind) => {
+    if (kind === 'lead-fails' || kind === 'flap-leaks') return duty.twin !== undefined;
     if (kind === 'all-shut') return varies(duty);
     if (kind === 'contact-open') return duty.contact === 'wired';
     if (kind === 'volts-low') return by === 'volts';

@@ -2,7 +2,7 @@ import type { BenchInputs, BenchModel } from '../../../bench';
 import { onBelow, runsAt } from '../../../control';
 import { AROUND_C } from '../effect/hot-water';
 import { CIRCULATOR_EVENTS, type CirculatorEvent } from './events';
-import type { CirculatorPlant, HotPlant } from './plant';
+import type { CirculatorPlant, HotPlant, Machine } from './plant';
 
 /** Rooms that are heated, and the coldest day that the heating is made for, °C. */
 const ROOM_C = 20;
@@ -11,6 +11,10 @@ const DESIGN_C = -5;
 const LEAST_WANTED = 0.05;
 /** Air in the loops takes this share of the head. */
 const AIR_TAKES = 0.3;
+/** A flap that does not shut lets this share of what one moves run back through the other. */
+const FLAP_LEAKS = 0.3;
+/** The other takes over after so long. */
+const CHANGE_s = 20;
 /** A flow this much short of what is wanted is told. */
 const SHORT = 0.95;
 const SECONDS_PER_HOUR = 3600;
@@ -33,6 +37,10 @@ export interface CirculatorState extends Record<string, number> {
   /** of a hot-water return, °C */
   back: number;
   cool_s: number;
+  /** 1 while both of a twin run; how long until the other has taken over */
+  both: number;
+  change_s: number;
+  both_s: number;
 }
 
 /** A circulator on its system, second by second. */
@@ -53,6 +61,7 @@ export function circulatorModel(plant: CirculatorPlant): BenchModel<CirculatorSt
       { begins: 'Valves whistle.', ends: 'Valves are quiet.' },
       { begins: 'It stands.', ends: 'It runs.' },
       { begins: 'The return comes back too cool.', ends: 'The return is warm enough.' },
+      { begins: 'Both of the twin run.', ends: 'One of the twin is enough.' },
     ],
     init: () => ({
       running: 0,
@@ -71,6 +80,9 @@ export function circulatorModel(plant: CirculatorPlant): BenchModel<CirculatorSt
       wanted_m3: 0,
       back: plant.hot ? plant.hot.supply_C : 0,
       cool_s: 0,
+      both: 0,
+      change_s: 0,
+      both_s: 0,
     }),
     step: (state, inputs) => step(plant, state, inputs),
     read: (state, _inputs, into) => {
@@ -86,8 +98,10 @@ export function circulatorModel(plant: CirculatorPlant): BenchModel<CirculatorSt
       (isShort(state) ? 1 : 0) +
       (isNoisy(plant, state) ? 2 : 0) +
       (state.running === 0 ? 4 : 0) +
-      (isCool(plant, state) ? 8 : 0),
-    sums: ({ kWh, short_s, noisy_s, starts, moved_m3, wanted_m3, cool_s }) => ({
+      (isCool(plant, state) ? 8 : 0) +
+      (state.both === 1 ? 16 : 0),
+    sums: ({ kWh, short_s, noisy_s, starts, moved_m3, wanted_m3, cool_s, both_s }) => ({
+      ...(plant.second ? { both_h: both_s / SECONDS_PER_HOUR } : {}),
       cool_h: cool_s / SECONDS_PER_HOUR,
       kWh,
       cost: kWh * plant.price_kWh,
@@ -124,7 +138,9 @@ function step(
   state.running = isRunning(plant, state, on, amount, begins) && allowed ? 1 : 0;
   if (state.running === 1 && before === 0) state.starts += 1;
   if (state.running === 0) stand(state);
-  else run(plant, state, on['all-shut'], on.air);
+  else run(plant, state, on);
+  if (state.running === 0) state.both = 0;
+  state.both_s += state.both;
   state.kWh += state.power / 1000 / SECONDS_PER_HOUR;
   state.moved_m3 += state.flow / SECONDS_PER_HOUR;
   state.wanted_m3 += state.wanted / SECONDS_PER_HOUR;
@@ -175,8 +191,20 @@ function isRunning(
   if (plant.byVolts) state.volts = voltsAsked(plant, state, on, amount);
   if (!plant.known || on['power-cut'] || state.waiting === 1 || plant.contactOpen) return false;
   if (plant.contactCounts && on['contact-open']) return false;
+  if (!takesOver(plant, state, on, begins)) return false;
   if (!plant.byVolts) return true;
   return runsAt(state.running === 1, state.volts, plant);
+}
+
+/** When the lead of a twin fails the other takes over after a while, if there is one that knows that it is led. */
+function takesOver(plant: CirculatorPlant, state: CirculatorState, on: On, begins: On): boolean {
+  if (!on['lead-fails']) return true;
+  if (!plant.second) return false;
+  // where both run one goes on at once
+  if (begins['lead-fails']) state.change_s = plant.runs === 'both' ? 0 : CHANGE_s;
+  if (state.change_s <= 0) return true;
+  state.change_s -= 1;
+  return false;
 }
 
 /** What the site's controller sends: in step with what is wanted, unless the wire is off or it drifts. */
@@ -193,22 +221,37 @@ function stand(state: CirculatorState): void {
   state.power = 0;
 }
 
-function run(plant: CirculatorPlant, state: CirculatorState, shut: boolean, air: boolean): void {
+function run(plant: CirculatorPlant, state: CirculatorState, on: On): void {
   const fixed = plant.byVolts ? speedByVolts(plant, state.volts) : plant.fixedShare;
-  const most = fixed === null ? plant.open_m3h : flowAtShare(plant, fixed);
-  const wanted = shut ? plant.leastFlow_m3h : state.wanted;
+  const wanted = on['all-shut'] ? plant.leastFlow_m3h : state.wanted;
+  const machine = machineFor(plant, on, wanted, fixed);
+  const alone = machine !== plant || plant.runs === 'one';
+  state.both = plant.second && !alone ? 1 : 0;
+  // through a flap that does not shut a part runs back: none while both run
+  const back = alone && (plant.flapLeaks || on['flap-leaks']) ? FLAP_LEAKS : 0;
+  const most = (fixed === null ? machine.open_m3h : flowAtShare(machine, fixed)) * (1 - back);
   // valves close until the flow is what is wanted; they cannot make more of it than the pump gives
   const flow = wanted < most ? wanted : most;
-  const held = fixed === null ? plant.base_m + plant.slope * flow : headAt(plant, flow, fixed);
-  const full = headAt(plant, flow, 1);
+  const moved = flow / (1 - back);
+  const held = fixed === null ? plant.base_m + plant.slope * flow : headAt(machine, moved, fixed);
+  const full = headAt(machine, moved, 1);
   const head = held < full ? held : full;
-  const share = fixed ?? shareFor(plant, flow, head);
+  const share = fixed ?? shareFor(machine, moved, head);
   state.share = share < plant.leastShare ? plant.leastShare : share;
-  state.head = air ? head * (1 - AIR_TAKES) : head;
+  state.head = on.air ? head * (1 - AIR_TAKES) : head;
   // with less head through the same pipes less flows: by the root
-  state.flow = air ? flow * Math.sqrt(1 - AIR_TAKES) : flow;
-  const power = state.share * state.share * (plant.power0_W * state.share + plant.powerPerFlow * flow);
+  state.flow = on.air ? flow * Math.sqrt(1 - AIR_TAKES) : flow;
+  const power = state.share * state.share * (machine.power0_W * state.share + machine.powerPerFlow * moved);
   state.power = power < plant.least_W ? plant.least_W : power;
+}
+
+/** Of a twin one alone where the other is out, and on demand for as long as it gives what its line asks for. */
+function machineFor(plant: CirculatorPlant, on: On, wanted: number, fixed: number | null): Machine {
+  if (plant.runs === 'one') return plant;
+  if (on['lead-fails']) return plant.alone;
+  if (plant.runs === 'both') return plant;
+  const held = fixed === null ? plant.base_m + plant.slope * wanted : headAt(plant, wanted, fixed);
+  return headAt(plant.alone, wanted, fixed ?? 1) >= held ? plant.alone : plant;
 }
 
 function speedByVolts({ on_V, full_V, leastShare }: CirculatorPlant, volts: number): number {
@@ -217,18 +260,18 @@ function speedByVolts({ on_V, full_V, leastShare }: CirculatorPlant, volts: numb
   return leastShare + (1 - leastShare) * share;
 }
 
-function headAt({ closed_m, rise, fall }: CirculatorPlant, flow: number, share: number): number {
+function headAt({ closed_m, rise, fall }: Machine, flow: number, share: number): number {
   const head = closed_m * share * share + rise * flow * share - fall * flow * flow;
   return head > 0 ? head : 0;
 }
 
-function shareFor({ closed_m, rise, fall }: CirculatorPlant, flow: number, head: number): number {
+function shareFor({ closed_m, rise, fall }: Machine, flow: number, head: number): number {
   const b = rise * flow;
   return (Math.sqrt(b * b + 4 * closed_m * (head + fall * flow * flow)) - b) / (2 * closed_m);
 }
 
 /** Where the curve at a share of full speed meets the open pipes. */
-function flowAtShare({ closed_m, rise, fall, loss }: CirculatorPlant, share: number): number {
+function flowAtShare({ closed_m, rise, fall, loss }: Machine, share: number): number {
   const b = rise * share;
   const both = fall + loss;
   return (b + Math.sqrt(b * b + 4 * both * closed_m * share * share)) / (2 * both);

@@ -6,24 +6,34 @@ import { pumpOf } from '../effect/pump';
 import type { CirculatorContext } from '../settings/context';
 import type { CirculatorSettings } from '../settings/understand';
 
-/** Everything that the loop needs, worked out once: it uses + − × ÷ and roots only. */
-export interface CirculatorPlant {
-  /** head along the line as base + slope·flow; full speed ends it */
-  readonly base_m: number;
-  readonly slope: number;
-  /** of a fixed speed the curve itself is the line */
-  readonly fixedShare: number | null;
+/** What turns: its curve and power at full speed, on the pipes. */
+export interface Machine {
   readonly closed_m: number;
   readonly rise: number;
   readonly fall: number;
   readonly power0_W: number;
   readonly powerPerFlow: number;
-  readonly least_W: number;
-  readonly leastShare: number;
   readonly loss: number;
-  readonly design_m3h: number;
   /** flow with every valve open, m³/h */
   readonly open_m3h: number;
+}
+
+/** Everything that the loop needs, worked out once: it uses + − × ÷ and roots only. */
+export interface CirculatorPlant extends Machine {
+  /** head along the line as base + slope·flow; full speed ends it */
+  readonly base_m: number;
+  readonly slope: number;
+  /** of a fixed speed the curve itself is the line */
+  readonly fixedShare: number | null;
+  /** one of a twin by itself; the same on a single pump */
+  readonly alone: Machine;
+  readonly runs: 'one' | 'on-demand' | 'both';
+  /** there is another head that takes over */
+  readonly second: boolean;
+  readonly flapLeaks: boolean;
+  readonly least_W: number;
+  readonly leastShare: number;
+  readonly design_m3h: number;
   /** by volts: thresholds, and full speed */
   readonly byVolts: boolean;
   readonly off_V: number;
@@ -69,7 +79,7 @@ export function unknownToBench(settings: CirculatorSettings): string[] {
 
 export function circulatorPlant(context: CirculatorContext, settings: CirculatorSettings): CirculatorPlant {
   const { duty, profile } = context;
-  const pump = pumpOf(duty);
+  const pump = pumpOf(duty, settings.twin.way);
   const span = settings.mode === 'self' ? selfSpan(context) : null;
   const line = lineOf(context, pump, settings) ?? span?.[1] ?? null;
   const control = duty.control.kind === 'volts' && settings.source === 'volts' ? duty.control : null;
@@ -80,6 +90,18 @@ export function circulatorPlant(context: CirculatorContext, settings: Circulator
     closed_m: pump.curve.closed_m,
     rise: pump.curve.rise,
     fall: pump.curve.fall,
+    alone: {
+      closed_m: pump.alone.curve.closed_m,
+      rise: pump.alone.curve.rise,
+      fall: pump.alone.curve.fall,
+      power0_W: pump.alone.power.atNoFlow_W,
+      powerPerFlow: pump.alone.power.perFlow,
+      loss: pump.loss,
+      open_m3h: line === null ? 0 : openFlow_m3h({ ...pump, curve: pump.alone.curve }, line),
+    },
+    runs: pump.runs,
+    second: duty.twin !== undefined && isLed(settings),
+    flapLeaks: duty.twin?.flap === 'leaks' || duty.twin?.flap === 'missing',
     power0_W: pump.power.atNoFlow_W,
     powerPerFlow: pump.power.perFlow,
     least_W: duty.pump.least_W,
@@ -101,6 +123,11 @@ export function circulatorPlant(context: CirculatorContext, settings: Circulator
     loud_m: LOUD_m,
     known: line !== null,
   };
+}
+
+/** Exactly one of a twin leads; where that is not known it is taken to. */
+function isLed({ twin: { parts, partsKnown } }: CirculatorSettings): boolean {
+  return !partsKnown || parts.filter((part) => part === 'lead').length === 1;
 }
 
 function straight(line: HeadLine | null): Pick<CirculatorPlant, 'base_m' | 'slope' | 'fixedShare'> {

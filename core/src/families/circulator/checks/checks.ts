@@ -9,6 +9,7 @@ import { finding } from '../texts/texts';
 import { checkControl } from './control';
 import { checkDuty, checkHead } from './head';
 import { checkReturn } from './hot-water';
+import { checkTwin } from './twin';
 
 /** What every check of settings is given. */
 export interface CheckInput {
@@ -17,7 +18,7 @@ export interface CheckInput {
   readonly settings: CirculatorSettings;
   readonly pump: PumpInSystem;
   /** sheet address of a role */
-  at(role: CirculatorRole): string | undefined;
+  at(role: CirculatorRole, index?: number): string | undefined;
 }
 
 /** Findings on a column. Throws an InputError on points of the duty that cannot be fitted. */
@@ -26,13 +27,14 @@ export function checkSettings(
   subject: Subject,
   values: SettingValues,
 ): Finding[] {
+  const settings = understand(context.profile, context.plate, values);
   const input: CheckInput = {
     context,
     subject,
-    settings: understand(context.profile, context.plate, values),
-    pump: pumpOf(context.duty),
-    at: (role) => {
-      const parameter = parameterWithRole(context.profile, role);
+    settings,
+    pump: pumpOf(context.duty, settings.twin.way),
+    at: (role, index = 1) => {
+      const parameter = parameterWithRole(context.profile, role, index);
       return parameter && addressOf(parameter);
     },
   };
@@ -41,6 +43,7 @@ export function checkSettings(
     ...checkHead(input),
     ...checkControl(input),
     ...checkReturn(input),
+    ...checkTwin(input),
   ]);
 }
 

@@ -3,6 +3,7 @@ import { lastRecord, passedBy, standsAs } from '../../../visit';
 import type { JobGround } from '../../family';
 import type { CirculatorKind } from '../kind';
 import { finding } from '../texts/texts';
+import { FLAPS } from '../proof/checks';
 import { SEEN_FIRST } from '../wire/records';
 
 /** What a job on a circulator leaves open: what was to be seen first, the sensor's wire, nothing measured. */
@@ -22,6 +23,9 @@ export function openOn({ document, context, checks }: JobGround<CirculatorKind>)
   if (!context) return found;
   if (context.duty.control.kind === 'sensor' && !passedBy(checks, 'sensor-off'))
     found.push(finding('CIR-21.sensor', 'job', {}));
+  const { twin } = context.duty;
+  if (twin && twin.flap !== 'missing' && !FLAPS.every((key) => passedBy(checks, key)))
+    found.push(finding('CIR-14.untried', 'job', {}));
   const sound = checks.filter((judged) => standsAs(judged) && judged.verdict.ok);
   const measured = sound.some(({ check }) => check.about?.kind === 'flow' || check.about?.kind === 'power');
   if (sound.length > 0 && !measured) found.push(finding('ANY-21.flow', 'job', {}));

@@ -78,7 +78,13 @@ export function openFlow_m3h(pump: PumpInSystem, line: HeadLine): number {
 
 /** Energy of a year along a line, kWh: a season of varying heating, or the whole time at the duty where nothing varies. */
 export function yearEnergy_kWh({ duty }: CirculatorContext, pump: PumpInSystem, line: HeadLine): number {
-  const loads = loadsOf(line, pump.curve, pump.power, pump.flow_m3h, duty.pump.least_W);
+  const of = ({ curve, power }: Pick<PumpInSystem, 'curve' | 'power'>) =>
+    loadsOf(line, curve, power, pump.flow_m3h, duty.pump.least_W);
+  const [all, alone] = [of(pump), of(pump.alone)];
+  // the second of a twin joins on demand: where one alone gives less than the line asks for
+  const loads = all.map((load, i) =>
+    pump.runs === 'on-demand' && alone[i].head_m >= load.head_m - 1e-9 ? alone[i] : load,
+  );
   if (varies(duty)) return seasonEnergy_kWh(loads, duty.season_h);
   return (loads[0].power_W / 1000) * duty.season_h;
 }

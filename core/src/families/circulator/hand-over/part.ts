@@ -6,7 +6,8 @@ import { standsAs, type Block, type BlockItem, type BlockOf } from '../../../vis
 import type { HandoverPart } from '../../family';
 import { MODE_WORDS } from '../checks/head';
 import { atDuty_m, lineOf, yearCost } from '../effect/line';
-import { pumpOf, type PumpInSystem } from '../effect/pump';
+import { pumpOf } from '../effect/pump';
+import { WAY_WORDS } from '../effect/twin';
 import type { CirculatorView } from '../kind';
 import type { CirculatorContext } from '../settings/context';
 import { understand } from '../settings/understand';
@@ -44,8 +45,8 @@ interface Side {
 function yearBlock({ context, values }: CirculatorView): Block[] {
   if (!context) return [];
   const pump = pumpOf(context.duty);
-  const found = sideOf(context, pump, values.found);
-  const left = sideOf(context, pump, values.force);
+  const found = sideOf(context, values.found);
+  const left = sideOf(context, values.force);
   const less = found.cost === null || left.cost === null ? null : found.cost - left.cost;
   const block: BlockOf<'before-after'> = {
     kind: 'before-after',
@@ -68,8 +69,9 @@ function yearBlock({ context, values }: CirculatorView): Block[] {
   return [block];
 }
 
-function sideOf(context: CirculatorContext, pump: PumpInSystem, values: SettingValues): Side {
+function sideOf(context: CirculatorContext, values: SettingValues): Side {
   const settings = understand(context.profile, context.plate, values);
+  const pump = pumpOf(context.duty, settings.twin.way);
   const line = lineOf(context, pump, settings);
   const { mode, source } = settings;
   const by = source === 'volts' ? 'speed by volts' : mode === null ? 'mode not known' : MODE_WORDS[mode];
@@ -90,6 +92,9 @@ function sideOf(context: CirculatorContext, pump: PumpInSystem, values: SettingV
       { kind: 'figure', words: `${cost.toFixed(0)} ${context.duty.currency} a year`, known: true },
       // by clock or temperature it stands for some of the time: how long only the site tells
       { kind: 'line', words: mode === 'clock' || mode === 'temperature' ? `${by}; at most` : by },
+      ...(context.duty.twin && settings.twin.way
+        ? [{ kind: 'line' as const, words: WAY_WORDS[settings.twin.way] }]
+        : []),
       {
         kind: 'verdict',
         words: `${head(gives)} at ${flow(pump.flow_m3h)}: ${good ? 'carries the duty' : 'too little'}`,
@@ -103,7 +108,7 @@ const STEPS = 40;
 
 function chartBlock({ context, values }: CirculatorView): Block[] {
   if (!context) return [];
-  const pump = pumpOf(context.duty);
+  const pump = pumpOf(context.duty, understand(context.profile, context.plate, values.force).twin.way);
   const end = noHeadFlow_m3h(pump.curve);
   const columns = [
     ['found', values.found],

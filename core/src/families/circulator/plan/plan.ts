@@ -2,7 +2,8 @@ import { fig } from '../../../units';
 import { atDuty_m, lineOf, yearCost } from '../effect/line';
 import { pumpOf, type PumpInSystem } from '../effect/pump';
 import type { CirculatorContext } from '../settings/context';
-import { clockPlaces } from '../settings/understand';
+import { proposedWay } from '../effect/twin';
+import { clockPlaces, twinPlaces } from '../settings/understand';
 import type { CirculatorReason } from '../texts/reasons';
 import { CirculatorDraft, type CirculatorPlan } from './draft';
 import { headFor_m, plannedMode, plannedPause_min, proposedMode, shareForDuty } from './propose';
@@ -10,12 +11,38 @@ import { headFor_m, plannedMode, plannedPause_min, proposedMode, shareForDuty } 
 /** Duty and pump to target settings, each with its reason. Throws an InputError on points that cannot be fitted. */
 export function planCirculator(context: CirculatorContext): CirculatorPlan {
   const draft = new CirculatorDraft(context);
-  const pump = pumpOf(context.duty);
+  planTwin(draft);
+  const pump = pumpOf(context.duty, draft.settings().twin.way);
   planControl(draft);
   planMode(draft, pump);
   planReturn(draft);
   planGuards(draft);
   return draft.finish();
+}
+
+const TURN_h = 24;
+
+/** A twin: one that leads, and how the two work. A lead that stands alone stays. */
+function planTwin(draft: CirculatorDraft): void {
+  const { duty, profile } = draft.context;
+  if (!duty.twin || !draft.has('twin.way')) return;
+  const way = duty.choices.twin ?? proposedWay(duty);
+  const { parts, partsKnown } = draft.settings().twin;
+  const lead =
+    partsKnown && parts.filter((part) => part === 'lead').length === 1 ? parts.indexOf('lead') + 1 : 1;
+  for (let place = 1; place <= twinPlaces(profile); place++) {
+    const part = place === lead ? 'lead' : 'follows';
+    draft.choose('twin.part', `part.${part}`, { text: `twin.${part}`, values: {} }, place);
+  }
+  const why =
+    duty.choices.twin !== undefined
+      ? 'twin.chosen'
+      : way === 'on-demand'
+        ? 'twin.on-demand'
+        : 'twin.alternate';
+  draft.choose('twin.way', `way.${way}`, { text: why, values: valuesOf(draft.context, pumpOf(duty)) });
+  if (way === 'alternate' && draft.has('twin.hours'))
+    draft.set('twin.hours', TURN_h, { text: 'twin.hours', values: {} });
 }
 
 /** What it is told by: the source, thresholds, range, address. */

@@ -88,6 +88,34 @@ function namedBy(key: string, seen: string | null): NamedSlip | null {
         'The menu had closed again',
         'Switch off, wait until its display is dark, on; set it at once, and read it again.',
       ];
+    case 'twin-runs:fault':
+      return [
+        'CIR-09',
+        'standing',
+        'A waiting pump is no fault',
+        'Read what its display says: “waits” is as it should be. A real fault has a number; look it up in the maker’s manual.',
+      ];
+    case 'twin-runs:none':
+    case 'twin-runs:both':
+    case 'twin-runs:one':
+    case 'twin-change:stands':
+    case 'twin-change:late':
+      return [
+        'CIR-09',
+        'standing',
+        'The twin does not work as set',
+        'Exactly one leads? The cable between the heads? The way, set on the lead?',
+      ];
+    case 'flap-1:turns':
+    case 'flap-1:falls':
+    case 'flap-2:turns':
+    case 'flap-2:falls':
+      return [
+        'CIR-14',
+        'standing',
+        'The flap leaks',
+        'Water runs back through the resting head: clean or change the flap, and try it both ways round again.',
+      ];
     case 'fault-contact:always':
       return [
         'CIR-10',

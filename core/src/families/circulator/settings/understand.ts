@@ -8,6 +8,7 @@ import {
 } from '../../../profile';
 import type { CirculatorProfile } from '../kind';
 import type { Mode } from '../wire/behaviours';
+import type { TwinWay } from '../wire/duty';
 import type { CirculatorPlate } from '../wire/plate';
 import { CIRCULATOR_QUANTITIES, type CirculatorRole } from './roles';
 
@@ -37,6 +38,13 @@ export interface CirculatorSettings {
     readonly full_V: number | null;
   };
   readonly range_bar: number | null;
+  readonly twin: {
+    /** which of the two commands, in order; those not known are left out */
+    readonly parts: readonly ('lead' | 'follows')[];
+    readonly partsKnown: boolean;
+    readonly way: TwinWay | null;
+    readonly hours_h: number | null;
+  };
   /** value of the option that names the protocol */
   readonly protocol: string | null;
   readonly address: number | null;
@@ -84,6 +92,7 @@ export function understand(
     contact: chosen('contact'),
     volts: { off_V: figure('volts.off'), on_V: figure('volts.on'), full_V: figure('volts.full') },
     range_bar: figure('sensor.range'),
+    twin: { ...partsOf(profile, values), way: chosen<TwinWay>('twin.way'), hours_h: figure('twin.hours') },
     protocol: typeof protocol === 'string' ? protocol : null,
     address: figure('link.address'),
     silence: chosen('link.silence'),
@@ -119,4 +128,26 @@ function clockRuns(
 export function clockPlaces(profile: CirculatorProfile): number {
   const parameter = parameterWithRole(profile, 'run.from');
   return parameter ? placesOf(profile, parameter.group) : 0;
+}
+
+/** How many of a twin have a part of their own in its settings. */
+export function twinPlaces(profile: CirculatorProfile): number {
+  const parameter = parameterWithRole(profile, 'twin.part');
+  return parameter ? placesOf(profile, parameter.group) : 0;
+}
+
+function partsOf(
+  profile: CirculatorProfile,
+  values: SettingValues,
+): Pick<CirculatorSettings['twin'], 'parts' | 'partsKnown'> {
+  const parts: ('lead' | 'follows')[] = [];
+  const places = twinPlaces(profile);
+  for (let index = 1; index <= places; index++) {
+    const parameter = parameterWithRole(profile, 'twin.part', index);
+    const value = parameter && values[parameter.key];
+    const option = parameter && value !== undefined && roleOfOption(parameter, value);
+    if (option === 'part.lead') parts.push('lead');
+    else if (option === 'part.follows') parts.push('follows');
+  }
+  return { parts, partsKnown: places > 0 && parts.length === places };
 }

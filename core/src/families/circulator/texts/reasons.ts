@@ -21,6 +21,12 @@ export const CIRCULATOR_REASONS = {
   'address.free': 'The first address of its protocol that nobody on the link has.',
   'silence.own-mode': 'It goes on in its own mode when the link falls silent, as decided.',
   'silence.stop': 'It stops when the link falls silent, as decided.',
+  'twin.lead': 'One commands; what is set is set on it alone.',
+  'twin.follows': 'Follows the lead.',
+  'twin.alternate': 'They take turns: both stay free, and are worn alike.',
+  'twin.on-demand': 'One alone does not carry {flow} at {head}: the second joins when it is wanted.',
+  'twin.chosen': 'Chosen here instead of what is proposed.',
+  'twin.hours': 'Changed every day.',
   'mode.radiators':
     'Radiators with thermostatic valves: the losses are mostly in the pipes, and fall with the flow.',
   'mode.underfloor': 'Underfloor on short manifolds: the losses are mostly in the loops, and stay.',

@@ -57,6 +57,24 @@ export const CIRCULATOR_TEXTS = {
     will: 'It hears nothing, however well it is wired.',
     todo: 'Choose the port in its menu.',
   },
+  'CIR-09': {
+    title: 'Neither of the twin leads',
+    so: 'Both of its heads follow, and none commands.',
+    will: 'Neither runs, or each runs as it likes.',
+    todo: 'Make one the lead; what is set is set there alone.',
+  },
+  'CIR-09.two': {
+    title: 'Both of the twin lead',
+    so: 'Both of its heads are set to lead.',
+    will: 'They work against each other, and the flap hammers.',
+    todo: 'One leads, the other follows.',
+  },
+  'CIR-09.always': {
+    title: 'Both always run',
+    so: 'Both heads always run; on these pipes the second adds {gain} to what one moves.',
+    will: 'It takes nearly twice the power, wears both alike, and leaves none in reserve.',
+    todo: 'Set “{fits}”, or say in the plan why both are wanted.',
+  },
   'CIR-10.none': {
     title: 'It has no fault contact',
     so: 'The site waits for a fault contact, and this controller has none.',
@@ -98,6 +116,18 @@ export const CIRCULATOR_TEXTS = {
     so: 'The mixture has {viscosity}; beyond {most} a curve made with water does not hold.',
     will: 'It gives less and takes more than is reckoned here.',
     todo: 'Ask the maker for the curve with this mixture.',
+  },
+  'CIR-14': {
+    title: 'The flap between the heads does not shut',
+    so: 'The flap of the twin {flap}.',
+    will: 'The one that runs drives water back through the one that rests: less flow, and a rotor that is turned.',
+    todo: 'Mend or fit it; until then shut the resting head off by its valves.',
+  },
+  'CIR-14.untried': {
+    title: 'The flap of the twin was not tried',
+    so: 'Nobody stopped one head and looked whether the other’s head stays and the resting rotor stands.',
+    will: 'A flap that leaks shows as a pump that is worn.',
+    todo: 'One off, then the other way round: head and power stay, the resting rotor does not turn.',
   },
   'CIR-15': {
     title: 'Nothing flows when every valve is shut',
@@ -174,6 +204,7 @@ export const CIRCULATOR_SEVERITIES: Severities<CirculatorTextId> = {
   'CIR-01': 'stop',
   'CIR-07.range': 'stop',
   'CIR-07.shared': 'stop',
+  'CIR-09.always': 'note',
   'CIR-08': 'note',
   'CIR-11': 'note',
   'CIR-12': 'stop',

@@ -16,6 +16,10 @@ const notNegative = (what: string, most = MOST) =>
 export const SYSTEMS = ['radiators', 'underfloor', 'primary', 'cooling', 'hot-water', 'unknown'] as const;
 export type SystemKind = (typeof SYSTEMS)[number];
 
+/** How the two of a twin work: one waits; they take turns; the second joins on demand; both always. */
+export const TWIN_WAYS = ['standby', 'alternate', 'on-demand', 'always'] as const;
+export type TwinWay = (typeof TWIN_WAYS)[number];
+
 /** Beyond this the curve of a pump for water holds no more, mm²/s. */
 export const THICKEST_mm2s = 10;
 
@@ -129,6 +133,11 @@ export const circulatorDutySchema = z
     /** pressure at the pump's inlet with the system cold and standing; null while nobody read it */
     inlet_bar: z.number({ error: 'The pressure must be a number.' }).min(-1).max(100).nullable(),
     hotWater: hotWaterSchema.nullable().optional(),
+    /** two alike pumps in one body; left out on a single one. What its flap does: tight, leaks, missing, or nobody knows */
+    twin: z
+      .object({ flap: z.enum(['tight', 'leaks', 'missing', 'unknown']) })
+      .strict()
+      .optional(),
     control: controlSchema,
     /** the start contact: nothing wired with its link in, wired, or neither */
     contact: z.enum(['link', 'wired', 'open', 'none']),
@@ -149,6 +158,8 @@ export const circulatorDutySchema = z
         /** a mode that is wanted instead of the proposed one */
         mode: z.enum(['fixed', 'constant', 'proportional', 'self', 'clock', 'temperature']).optional(),
         afterCut: z.enum(['resume', 'wait']).optional(),
+        /** how the two of a twin are to work, instead of what is proposed */
+        twin: z.enum(TWIN_WAYS).optional(),
       })
       .strict(),
   })
