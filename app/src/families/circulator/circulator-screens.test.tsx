@@ -31,6 +31,7 @@ describe('the duty', () => {
     HOUSE,
     HOT,
     TWIN_DUTY,
+    { ...DUTY, index: { head_m: 3.2, from: 'measured', before: 0.4 } },
     { ...TWIN_DUTY, twin: { flap: 'unknown' }, choices: { twin: 'always' } },
     { ...DUTY, alarm: { volts_V: 230, amps_A: 0.5, onFault: 'closes' } },
     { ...DUTY, control: { kind: 'volts', off_V: 1, on_V: 1.5, full_V: 10 } },

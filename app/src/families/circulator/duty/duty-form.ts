@@ -107,6 +107,11 @@ const INDEX: Part = {
         { value: 'stated', label: 'As stated' },
         { value: 'measured', label: 'Measured' },
       ]),
+      aFigure('before', 'Of it before the first branch', 'percent', {
+        unit: '%',
+        place: optional(percent),
+        hint: 'Empty when not known: then by the system',
+      }),
     ]),
     together('valves', [
       yesOrNo('allMayShut', 'Every valve may shut at one time'),

@@ -120,7 +120,8 @@ function isShort({ flow, wanted }: CirculatorState): boolean {
 
 /** Valves take up what the line gives and the pipes do not lose. */
 function isNoisy(plant: CirculatorPlant, { flow, head, running }: CirculatorState): boolean {
-  return plant.varies && running === 1 && head - plant.loss * flow * flow > plant.loud_m;
+  const lost = plant.before * plant.loss * flow * flow + plant.circuit_m;
+  return plant.varies && running === 1 && head - lost > plant.loud_m;
 }
 
 function isCool({ hot }: CirculatorPlant, { back }: CirculatorState): boolean {

@@ -1,7 +1,7 @@
 import { headAt_m, type HeadLine } from '../../../hydraulics';
 import { heatOfFlow_kW, WARM_WATER } from '../../../heat';
 import { AROUND_C, lossOf_kW, minutesOf } from '../effect/hot-water';
-import { lineOf, LOUD_m, openFlow_m3h, selfSpan, varies } from '../effect/line';
+import { beforeBranch, lineOf, LOUD_m, openFlow_m3h, selfSpan, varies } from '../effect/line';
 import { pumpOf } from '../effect/pump';
 import type { CirculatorContext } from '../settings/context';
 import type { CirculatorSettings } from '../settings/understand';
@@ -49,6 +49,9 @@ export interface CirculatorPlant extends Machine {
   readonly resumes: boolean;
   readonly price_kWh: number;
   readonly loud_m: number;
+  /** lost in the open circuit itself, m; and share of the loss that falls with the flow of all */
+  readonly circuit_m: number;
+  readonly before: number;
   /** nothing to run is known: it stands */
   readonly known: boolean;
 }
@@ -121,6 +124,8 @@ export function circulatorPlant(context: CirculatorContext, settings: Circulator
     resumes: settings.afterCut !== 'wait',
     price_kWh: duty.price_kWh,
     loud_m: LOUD_m,
+    circuit_m: (1 - beforeBranch(duty)) * duty.index.head_m,
+    before: beforeBranch(duty),
     known: line !== null,
   };
 }

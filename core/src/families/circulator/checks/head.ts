@@ -97,7 +97,7 @@ export function checkHead({ context, subject, settings, pump, at }: CheckInput):
           [at(mode === 'constant' || mode === 'proportional' ? 'head' : 'speed')],
         ),
       );
-    const whistles = valveHead_m(pump, line);
+    const whistles = valveHead_m(duty, pump, line);
     if (varies(duty) && whistles > LOUD_m)
       found.push(
         finding('CIR-18.valves', subject, { head: fig('length', whistles), most: fig('length', LOUD_m) }, [

@@ -103,8 +103,18 @@ export function varies({ system }: Pick<CirculatorDuty, 'system'>): boolean {
 export const LOUD_m = 2;
 const PART_LOAD = 0.25;
 
-/** Head that valves must take up at a quarter of the flow, m: what the line gives there less what the pipes lose. */
-export function valveHead_m(pump: PumpInSystem, line: HeadLine): number {
+/** Share of the loss that lies before the first branch where nobody said: underfloor loops have most of it in themselves. */
+const BEFORE_IN_LOOPS = 0.2;
+
+/** Share of the index circuit's loss that falls with the flow of all; what a circuit loses in itself stays while it is open. */
+export function beforeBranch({ index, system }: Pick<CirculatorDuty, 'index' | 'system'>): number {
+  return index.before ?? (system === 'underfloor' ? BEFORE_IN_LOOPS : 1);
+}
+
+/** Head that valves must take up at a quarter of the flow, m: what the line gives there less what pipes and the open circuit lose. */
+export function valveHead_m(duty: CirculatorDuty, pump: PumpInSystem, line: HeadLine): number {
   const flow = PART_LOAD * pump.flow_m3h;
-  return lineHead_m(line, pump.curve, flow) - pump.loss * flow * flow;
+  const before = beforeBranch(duty);
+  const lost = before * pump.loss * flow * flow + (1 - before) * duty.index.head_m;
+  return lineHead_m(line, pump.curve, flow) - lost;
 }

@@ -73,6 +73,12 @@ describe('CIR-18 noise', () => {
   test('mistake: constant head leaves the valves more than they take quietly; near miss: proportional', () => {
     expect(texts(contextOf(), { mode: 'dpc' })).toContain('CIR-18.valves');
     expect(texts(contextOf(), { mode: 'dpv' })).not.toContain('CIR-18.valves');
+    // what loops lose in themselves stays while they are open
+    expect(texts(withDuty({ system: 'underfloor' }), { mode: 'dpc' })).not.toContain('CIR-18.valves');
+    const known = { head_m: 3.2, from: 'stated', before: 1 } as const;
+    expect(texts(withDuty({ system: 'underfloor', index: known }), { mode: 'dpc' })).toContain(
+      'CIR-18.valves',
+    );
     // a flow that must not vary meets no valve
     expect(texts(withDuty({ system: 'primary' }), { mode: 'dpc' })).not.toContain('CIR-18.valves');
   });

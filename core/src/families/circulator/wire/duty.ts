@@ -95,6 +95,12 @@ export const circulatorDutySchema = z
       .object({
         head_m: positive('The head of the index circuit', 200),
         from: z.enum(['stated', 'measured']),
+        /** share of it that is lost before the first branch; left out where nobody knows: then by the system */
+        before: z
+          .number({ error: 'The share must be a number.' })
+          .min(0)
+          .max(1, 'A share lies between 0 and 1.')
+          .optional(),
       })
       .strict(),
     valves: z
