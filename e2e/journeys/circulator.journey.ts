@@ -59,7 +59,11 @@ async function asFound() {
     await browser.tap(`seen-${key}`);
   await browser.tap('seen-save');
   await browser.says('seen-first', '6 of 6 seen.');
-  await browser.type('purge-loops', 'Treatment wing, hall');
+  for (const loop of ['Treatment wing', 'Hall']) {
+    await browser.type('purge-loop', loop);
+    await browser.tap('purge-start');
+    await browser.tap('purge-stop');
+  }
   await browser.tap('purge-clear');
   await browser.says('purge', 'nothing heard at the end');
 }

@@ -24,6 +24,7 @@ import { stopFrequencyTool } from './pressure-sets/stop-frequency';
 import { vesselStartsTool } from './pressure-sets/vessel-starts';
 import { turnoverTool } from './time-and-money/turnover';
 import { tariffTool } from './time-and-money/tariff';
+import { faultAgeTool } from './time-and-money/fault-age';
 import { unitsTool } from './units';
 import type { z } from 'zod';
 import { TOOL_GROUPS, type Tool, type ToolGroup } from './tool';
@@ -61,6 +62,7 @@ export const TOOLS = {
   'cheapest-two-price': cheapestTwoPriceTool,
   turnover: turnoverTool,
   tariff: tariffTool,
+  'fault-age': faultAgeTool,
   units: unitsTool,
 } as const;
 export type ToolId = keyof typeof TOOLS;

@@ -33,6 +33,8 @@ test.each([
   ['cheapest-two-price', { price_cheap: '0.5' }, 'price_cheap', 'above the high one'],
   ['speed-power', { points: '1200 112\n1200 115' }, 'points', 'All points are at one speed'],
   ['solar', { stop_k: '5' }, 'stop_k', 'Stop must be below start'],
+  ['fault-age', { stamp_h: '3400' }, 'stamp_h', 'later than the counter shows now'],
+  ['fault-age', { daily_h: '30' }, 'daily_h', 'A day has 24 hours.'],
   ['heat-flow', { difference_k: '0' }, 'difference_k', 'The difference must be more than 0.'],
   ['control-voltage', { off_v: '2' }, 'off_v', 'at or below the voltage at which it starts'],
   ['control-voltage', { full_v: '1.5' }, 'full_v', 'must lie above the voltage'],
@@ -117,4 +119,9 @@ test('what never stops, and gas above the start, are told', () => {
   expect(work('stop-frequency', { stop_hz: '38' }).answer?.verdict?.words).toContain('It never stops');
   expect(work('vessel-starts', { precharge_bar: '3' }).answer?.verdict?.words).toContain('drops at a stroke');
   expect(work('sensor-range', {}).answer?.verdict?.good).toBe(false);
+});
+
+test('a fault stamped with running hours: how long ago, in hours, and in days where it counts less', () => {
+  expect(work('fault-age', {}).answer?.main).toMatchObject({ value: '18', unit: 'h' });
+  expect(work('fault-age', { daily_h: '6' }).answer?.main).toMatchObject({ value: '3', unit: 'd' });
 });

@@ -154,17 +154,34 @@ test('what was seen before it runs: all of it, or a word why not', () => {
   expect(wordsOf('seen-first')).toContain('1 of 6 seen. Lagged over.');
 });
 
-test('loops purged are named, with what was heard at the end', () => {
+test('loops are purged one by one, timed, with what was heard at the end', () => {
   const job = stand(<PurgeCard />);
+  expect(wordsOf('purge')).toContain('it carries the air along');
   press('purge-clear');
-  expect(screen.getByText('Name the loops, one a line.')).toBeTruthy();
-  type('purge-loops', 'North wing\nSouth wing');
+  expect(screen.getByText('Name the loop, and time it.')).toBeTruthy();
+  press('purge-start');
+  press('purge-stop');
+  expect(screen.getByText('Name the loop that was purged.')).toBeTruthy();
+  for (const loop of ['North wing', 'South wing']) {
+    type('purge-loop', loop);
+    type('purge-volume', '40');
+    expect(wordsOf('purge-least')).toMatch(/Three times through takes \d+/);
+    press('purge-start');
+    press('purge-stop');
+  }
+  expect(wordsOf('purged-1')).toContain('South wing');
   press('purge-air');
   expect(lastRecord(job.view().document, 'purged')?.body).toMatchObject({
     loops: ['North wing', 'South wing'],
+    seconds: [expect.any(Number), expect.any(Number)],
     clear: false,
   });
   expect(wordsOf('purge')).toContain('air is still heard');
+});
+
+test('in a wide pipe the air stays where it is: one loop is opened alone', () => {
+  stand(<PurgeCard />, { dutyBefore: { ...DUTY, pipe: { bore_mm: 60, material: 'steel' } } });
+  expect(wordsOf('purge')).toContain('the air stays where it is');
 });
 
 test('as found asks for what is read of a circulator', () => {

@@ -48,6 +48,7 @@ export function ModesCard({ work, onChoose }: { work: CirculatorWork; onChoose: 
             {(least * price_kWh).toFixed(0)}
             {least === greatest ? '' : ` to ${(greatest * price_kWh).toFixed(0)}`} {currency} a year
             {mode === 'self' ? ', by where it settles' : ''}
+            {mode === 'temperature' ? ', by how long it stands' : ''}
           </Words>
           {mode === planned ? (
             <Words size="small" bold colour="petrol">

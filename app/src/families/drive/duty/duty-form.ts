@@ -80,6 +80,7 @@ const HOLDING: Part = {
 const DRAW: Part = {
   name: 'draw',
   title: 'Draw and inlet',
+  fault: 'greatest_m3h',
   says: (look) =>
     `${said(look, 'draw.least_m3h', 'waterFlow')} to ${said(look, 'draw.greatest_m3h', 'waterFlow')}, ${DAY_SHAPES[look.at('draw.day') as DayShape]?.name.toLowerCase() ?? '?'}; inlet ${said(look, 'inlet.least_bar', 'pressure')} to ${said(look, 'inlet.greatest_bar', 'pressure')}.`,
   fields: [

@@ -132,3 +132,19 @@ describe('a twin', () => {
     expect(always.kWh).toBeGreaterThan(alone.kWh);
   });
 });
+
+test('CIR-21 on the bench: a silent link stops it, or leaves it in its own mode, as it is set', () => {
+  const link = contextOf(BUILDING, { ...DUTY, control: { kind: 'link', others: [], silent: 'stop' } });
+  const silent = over({ kind: 'link-silent' });
+  expect(run(link, {}, silent).sums.short_h).toBeCloseTo(2, 1);
+  const goesOn = contextOf(BUILDING, { ...DUTY, control: { kind: 'link', others: [], silent: 'own-mode' } });
+  expect(run(goesOn, {}, silent).sums.short_h).toBe(0);
+});
+
+test('CIR-21 on the bench: without its sensor it goes to full speed, and says that this is taken', () => {
+  const sensor = contextOf(BUILDING, { ...DUTY, control: { kind: 'sensor', range_bar: 0.6 } });
+  const off = run(sensor, {}, over({ kind: 'wire-off' }));
+  expect(Math.max(...traceOf(off, 'speed').max)).toBe(100);
+  expect(off.unknown).toContain('Without its sensor it is taken to go to full speed.');
+  expect(Math.max(...traceOf(run(sensor), 'speed').max)).toBeLessThan(100);
+});

@@ -11,6 +11,7 @@ export const CIRCULATOR_EVENTS = {
   'all-shut': { name: 'Every valve shut', over: 'Valves open again', amount: null },
   'lead-fails': { name: 'The lead of the twin fails', over: 'The lead is back', amount: null },
   'flap-leaks': { name: 'The flap of the twin leaks', over: 'The flap is tight', amount: null },
+  'link-silent': { name: 'The link falls silent', over: 'The link speaks again', amount: null },
   air: { name: 'Air in the loops', over: 'Air out', amount: null },
 } as const satisfies EventBook;
 export type CirculatorEvent = keyof typeof CIRCULATOR_EVENTS;
@@ -22,6 +23,7 @@ export function eventsFor({ duty }: CirculatorContext): readonly CirculatorEvent
     if (kind === 'lead-fails' || kind === 'flap-leaks') return duty.twin !== undefined;
     if (kind === 'all-shut') return varies(duty);
     if (kind === 'contact-open') return duty.contact === 'wired';
+    if (kind === 'link-silent') return by === 'link';
     if (kind === 'volts-low') return by === 'volts';
     if (kind === 'wire-off') return by === 'volts' || by === 'sensor';
     return true;

@@ -192,6 +192,7 @@ function isRunning(
   if (plant.byVolts) state.volts = voltsAsked(plant, state, on, amount);
   if (!plant.known || on['power-cut'] || state.waiting === 1 || plant.contactOpen) return false;
   if (plant.contactCounts && on['contact-open']) return false;
+  if (plant.silenceStops && on['link-silent']) return false;
   if (!takesOver(plant, state, on, begins)) return false;
   if (!plant.byVolts) return true;
   return runsAt(state.running === 1, state.volts, plant);
@@ -223,7 +224,8 @@ function stand(state: CirculatorState): void {
 }
 
 function run(plant: CirculatorPlant, state: CirculatorState, on: On): void {
-  const fixed = plant.byVolts ? speedByVolts(plant, state.volts) : plant.fixedShare;
+  const lost = plant.bySensor && on['wire-off'];
+  const fixed = plant.byVolts ? speedByVolts(plant, state.volts) : lost ? 1 : plant.fixedShare;
   const wanted = on['all-shut'] ? plant.leastFlow_m3h : state.wanted;
   const machine = machineFor(plant, on, wanted, fixed);
   const alone = machine !== plant || plant.runs === 'one';

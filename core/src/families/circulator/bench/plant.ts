@@ -39,7 +39,10 @@ export interface CirculatorPlant extends Machine {
   readonly off_V: number;
   readonly on_V: number;
   readonly full_V: number;
-  /** the sensor's wire stops it; else it goes on at full speed */
+  /** goes by a sensor: with its wire off it is taken to go to full speed */
+  readonly bySensor: boolean;
+  /** a silent link stops it; else it goes on in its own mode */
+  readonly silenceStops: boolean;
   readonly contactCounts: boolean;
   readonly contactOpen: boolean;
   readonly leastFlow_m3h: number;
@@ -76,6 +79,10 @@ export function unknownToBench(settings: CirculatorSettings): string[] {
   return [
     ...(settings.mode === null ? ['The mode is not known: it stands.'] : []),
     ...(settings.mode === 'self' ? ['Self-adjusting is run at its highest line: it finds its own.'] : []),
+    ...(settings.source === 'sensor' ? ['Without its sensor it is taken to go to full speed.'] : []),
+    ...(settings.source === 'link' && settings.silence === null
+      ? ['When the link falls silent it is taken to go on by itself.']
+      : []),
     ...(settings.afterCut === null ? ['After a power cut it is taken to go on.'] : []),
   ];
 }
@@ -116,6 +123,8 @@ export function circulatorPlant(context: CirculatorContext, settings: Circulator
     off_V: settings.volts.off_V ?? control?.off_V ?? 0,
     on_V: settings.volts.on_V ?? control?.on_V ?? 0,
     full_V: settings.volts.full_V ?? control?.full_V ?? 10,
+    bySensor: duty.control.kind === 'sensor' && settings.source === 'sensor',
+    silenceStops: duty.control.kind === 'link' && settings.silence === 'stop',
     contactCounts: used,
     contactOpen: used && duty.contact === 'open',
     leastFlow_m3h: duty.valves.allMayShut ? (duty.valves.leastFlow_m3h ?? 0) : 0,

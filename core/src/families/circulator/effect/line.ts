@@ -94,9 +94,9 @@ export function yearCost(context: CirculatorContext, pump: PumpInSystem, line: H
   return yearEnergy_kWh(context, pump, line) * context.duty.price_kWh;
 }
 
-/** Whether valves vary the flow: a primary circuit and a hot-water return keep theirs. */
+/** Whether valves vary the flow: a primary circuit, a solar one and a hot-water return keep theirs. */
 export function varies({ system }: Pick<CirculatorDuty, 'system'>): boolean {
-  return system !== 'primary' && system !== 'hot-water';
+  return system !== 'primary' && system !== 'hot-water' && system !== 'solar';
 }
 
 /** Valves whistle from about this much head on, at part load. */

@@ -12,6 +12,7 @@ export const SYSTEM_WORDS: Readonly<Record<SystemKind, string>> = {
   primary: 'a primary circuit with fixed flow',
   cooling: 'cooling',
   'hot-water': 'a hot-water return',
+  solar: 'a solar circuit',
   unknown: 'a system that nobody described',
 };
 

@@ -31,6 +31,13 @@ describe('CIR-11 the mode does not fit the system', () => {
   });
 });
 
+test('a solar circuit keeps its flow: fixed speed fits, and no valve of it whistles', () => {
+  const solar = withDuty({ system: 'solar' });
+  expect(texts(solar, { mode: 'fixed' })).not.toContain('CIR-11');
+  expect(texts(solar, { mode: 'self' })).toContain('CIR-11');
+  expect(texts(solar, { mode: 'dpc', head: 6 })).not.toContain('CIR-18.valves');
+});
+
 describe('CIR-12 the duty against the curve', () => {
   test('mistake: more head than full speed gives is a stop; near miss: just what it gives', () => {
     const outside = withDuty({ index: { head_m: 4.6, from: 'stated' } });

@@ -1,3 +1,4 @@
+import { CARRIES_AIR_MS, purgeTime_s, purgeVelocity_ms } from '../effect/purge';
 import fc from 'fast-check';
 import { parameterWithRole } from '../../../profile';
 import { circulatorDutySchema } from '../wire/duty';
@@ -95,4 +96,13 @@ test('points that rise, or a curve of one flow, are refused by the plan at the c
   ];
   const context = contextOf(BUILDING, { ...DUTY, pump: { ...DUTY.pump, curve } });
   expect(() => planCirculator(context)).toThrow('The head must fall as the flow grows');
+});
+
+test('a loop is purged three times its water over the flow; in a wide pipe the air stays', () => {
+  expect(purgeTime_s(DUTY, 40)).toBeCloseTo(((3 * 0.04) / 3.3) * 3600, -2);
+  expect(purgeVelocity_ms(DUTY)!).toBeGreaterThan(CARRIES_AIR_MS);
+  expect(purgeVelocity_ms({ ...DUTY, pipe: { bore_mm: 60, material: 'steel' } })!).toBeLessThan(
+    CARRIES_AIR_MS,
+  );
+  expect(purgeVelocity_ms({ ...DUTY, pipe: null })).toBeNull();
 });

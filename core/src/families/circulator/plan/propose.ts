@@ -12,6 +12,8 @@ const FITTING: Readonly<Record<SystemKind, readonly Mode[]>> = {
   underfloor: ['constant', 'self', 'proportional', 'fixed'],
   primary: ['fixed', 'constant', 'proportional', 'self'],
   'hot-water': ['fixed', 'temperature', 'clock', 'constant', 'proportional', 'self'],
+  // its own controller switches a solar circuit: a pump that adjusts itself works against it
+  solar: ['fixed', 'constant', 'proportional', 'self'],
   cooling: ['constant', 'proportional', 'self', 'fixed'],
   unknown: ['self', 'constant', 'proportional', 'fixed'],
 };
@@ -76,8 +78,7 @@ export interface ModeOffered {
 /** Every mode that this controller has, each set so that it just carries the duty. */
 export function modesOffered(context: CirculatorContext, pump: PumpInSystem): ModeOffered[] {
   return context.profile.behaviours.modes.flatMap((mode): ModeOffered[] => {
-    // a return temperature runs at a fixed speed for less of the time: how much of it only the site tells
-    if (mode === 'temperature') return [];
+    if (mode === 'temperature') return byTemperature(context, pump);
     if (mode === 'clock') return byClock(context, pump);
     if (mode === 'self') {
       const span = selfSpan(context);
@@ -94,6 +95,17 @@ export function modesOffered(context: CirculatorContext, pump: PumpInSystem): Mo
     const reaches = headAt_m(pump.curve, pump.flow_m3h) >= context.duty.index.head_m - 1e-9;
     return [{ mode, energy_kWh: [energy, energy], line, reaches }];
   });
+}
+
+/** By the return temperature it runs at a fixed speed for less of the time: how much of it only the site tells. */
+function byTemperature(context: CirculatorContext, pump: PumpInSystem): ModeOffered[] {
+  if (!context.duty.hotWater) return [];
+  const share = Math.min(1, shareForDuty(context, pump));
+  const line = lineOfMode(context, pump, 'fixed', { head_m: null, share });
+  if (line === null) return [];
+  const most = yearEnergy_kWh(context, pump, line);
+  const reaches = headAt_m(pump.curve, pump.flow_m3h) >= context.duty.index.head_m - 1e-9;
+  return [{ mode: 'temperature', energy_kWh: [0, most], line, reaches }];
 }
 
 /** A hot-water return by its clock, standing once a day for as long as it may; not offered where it may not stand. */

@@ -31,6 +31,7 @@ export const CIRCULATOR_REASONS = {
     'Radiators with thermostatic valves: the losses are mostly in the pipes, and fall with the flow.',
   'mode.underfloor': 'Underfloor on short manifolds: the losses are mostly in the loops, and stay.',
   'mode.primary': 'A primary circuit: its flow must not vary.',
+  'mode.solar': 'A solar circuit: its own controller switches it, and the flow is to stay.',
   'mode.cooling': 'Cooling with valves: the head at the coils is to stay.',
   'mode.hot-water':
     'A hot-water return only makes good what its pipe loses: a fixed speed, and it never stands.',

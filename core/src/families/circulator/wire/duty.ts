@@ -13,7 +13,15 @@ const notNegative = (what: string, most = MOST) =>
     .max(most, `${what} cannot be above ${most}.`);
 
 /** What the circulator serves. */
-export const SYSTEMS = ['radiators', 'underfloor', 'primary', 'cooling', 'hot-water', 'unknown'] as const;
+export const SYSTEMS = [
+  'radiators',
+  'underfloor',
+  'primary',
+  'cooling',
+  'hot-water',
+  'solar',
+  'unknown',
+] as const;
 export type SystemKind = (typeof SYSTEMS)[number];
 
 /** How the two of a twin work: one waits; they take turns; the second joins on demand; both always. */

@@ -40,6 +40,8 @@ export const CIRCULATOR_RECORDS = [
       kind: z.literal('purged'),
       /** loop by loop, as the site calls them */
       loops: z.array(z.string().min(1, 'Name the loop.').max(80)).min(1, 'Name one loop at least.').max(100),
+      /** how long each of them was purged, s, in their order; left out where nobody timed it */
+      seconds: z.array(z.number().min(0).max(86_400)).max(100).optional(),
       /** nothing heard or seen in any of them at the end */
       clear: z.boolean(),
     })

@@ -76,6 +76,11 @@ test('what does not hold a pressure has neither cut-in nor stop frequency', () =
   expect(difference).not.toHaveProperty('cut-in');
 });
 
+test('a draw beyond all that the pumps move is told where it was made', () => {
+  const much = { ...DUTY, draw: { ...DUTY.draw, greatest_m3h: 15 } };
+  expect(() => planDrive(contextOf(SET, much))).toThrow('beyond all that 2 pumps move');
+});
+
 test('a curve that never meets the set pressure is told where it was made', () => {
   const high = { ...ONE, holds: { kind: 'pressure', tap_bar: 5, above_m: 12, pipe_bar: 0.5 } } as const;
   expect(() => planDrive(contextOf(BOX, high))).toThrow('The curve never meets the set pressure');

@@ -1,5 +1,5 @@
 import { InputError } from '../../../input';
-import { headAt_m, headOf_m, powerOfShare_W, pressureOf_bar } from '../../../hydraulics';
+import { headAt_m, headOf_m, noHeadFlow_m3h, powerOfShare_W, pressureOf_bar } from '../../../hydraulics';
 import { fig } from '../../../units';
 import { fillTime_s } from '../effect/dry';
 import { headFor_m, pumpOf, type DrivenPump } from '../effect/pump';
@@ -33,8 +33,15 @@ export function planDrive(context: DriveContext): DrivePlan {
   return draft.finish();
 }
 
-/** A set pressure above what the curve gives at no flow is a slip of the duty, and no plan stands on it. */
+/** A set pressure above what the curve gives at no flow, a draw beyond all curves: slips of the duty, and no plan stands on them. */
 function meetsItsLine(context: DriveContext, { curve }: DrivenPump): void {
+  const { draw, pump } = context.duty;
+  const most = noHeadFlow_m3h(curve) * pump.count;
+  if (draw.greatest_m3h > most)
+    throw new InputError(
+      'greatest_m3h',
+      `The greatest draw lies beyond all that ${pump.count === 1 ? 'the pump moves' : `${pump.count} pumps move`} against nothing, ${most.toFixed(1)} m³/h: check draw, points and count.`,
+    );
   const needed = neededSet_bar(context.duty);
   if (needed === null) return;
   const head = headFor_m(context, needed, context.inlet.least_bar);
