@@ -66,7 +66,13 @@ const ON_WIDE: readonly Picture[] = [
     taps: ['plan-tomorrow'],
     show: 'programs',
   },
-  { name: 'wide-plan', path: `/job/${PUPS}/plan`, sign: 'dose-card', show: 'signal-card' },
+  {
+    name: 'wide-drive-plan',
+    path: '/pump/drive-hostel',
+    sign: 'start-job',
+    taps: ['plan-tomorrow'],
+    show: 'pressure-card',
+  },
 ];
 
 async function take(stage: Stage, pictures: readonly Picture[]): Promise<void> {
