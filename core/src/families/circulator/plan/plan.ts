@@ -1,3 +1,4 @@
+import { freeAddress } from '../../../link';
 import { fig } from '../../../units';
 import { atDuty_m, lineOf, yearCost } from '../effect/line';
 import { pumpOf, type PumpInSystem } from '../effect/pump';
@@ -86,9 +87,8 @@ function planLink(
     if (address !== null && fits(address))
       draft.set('link.address', address, { text: 'address.keep', values: {} });
     else {
-      let free = known.least;
-      while (free <= known.greatest && others.includes(free)) free += 1;
-      if (free > known.greatest)
+      const free = freeAddress(others, known.least, known.greatest);
+      if (free === null)
         draft.problems.push({ kind: 'no-address', least: known.least, greatest: known.greatest });
       else draft.set('link.address', free, { text: 'address.free', values: {} });
     }

@@ -1,7 +1,7 @@
 import { parameterWithRole } from '../../../profile';
 import { powerOfShare_W, lineHead_m, shareFor } from '../../../hydraulics';
 import { stateCheck, type ProofCheck } from '../../../proof';
-import { fig, figureWithUnit, presentReader, type Quantity } from '../../../units';
+import { sensorAtNil, STARTS, supplyCut, words } from '../../proof-checks';
 import { lineOf, openFlow_m3h } from '../effect/line';
 import { pumpOf, type PumpInSystem } from '../effect/pump';
 import type { CirculatorContext } from '../settings/context';
@@ -11,10 +11,6 @@ import { MODE_WORDS } from '../checks/head';
 /** A circulator's own display and a fitted curve are together no better than this. */
 export const FLOW_TOLERANCE = 0.15;
 export const POWER_TOLERANCE = 0.15;
-/** What a loop at rest may be off by, mA. */
-const REST_mA = 0.1;
-
-const words = (q: Quantity, value: number) => figureWithUnit(fig(q, value), presentReader());
 
 /** The checks that this pump with these settings needs, in the order of work. */
 export function proofChecks(context: CirculatorContext, settings: CirculatorSettings): ProofCheck[] {
@@ -31,7 +27,7 @@ export function proofChecks(context: CirculatorContext, settings: CirculatorSett
     ...link(context, settings),
     ...menuTaken(context),
     ...alarm(context),
-    ...powerCut(settings),
+    ...supplyCut(settings.afterCut),
   ];
 }
 
@@ -78,24 +74,13 @@ function farEnd({ duty: { hotWater } }: CirculatorContext): ProofCheck[] {
 function sensorAtRest({ duty }: CirculatorContext): ProofCheck[] {
   if (duty.control.kind !== 'sensor') return [];
   return [
-    {
+    sensorAtNil({
       key: 'sensor-rest',
-      about: { kind: 'sensor' },
       title: 'The sensor at rest',
       method: 'Join both sides of the differential sensor, and read its current.',
-      expected: `${words('current', 4)} at no head`,
-      tolerance: words('current', REST_mA),
+      at: 'at no head',
       caution: 'The sensor’s valves hold hot water under pressure.',
-      pumps: false,
-      // no setting of the pump moves it
-      voidedBy: [],
-      ask: {
-        kind: 'figure',
-        figure: { key: 'current_mA', label: 'Current at rest', quantity: 'current' },
-        least: 4 - REST_mA,
-        greatest: 4 + REST_mA,
-      },
-    },
+    }),
   ];
 }
 
@@ -175,7 +160,7 @@ function contact({ duty }: CirculatorContext, settings: CirculatorSettings): Pro
         title: 'Start contact opened and closed',
         method: 'Open the contact with the pump running, and close it again.',
         expected: 'open, it stands; closed, it goes on at its set point',
-        caution: 'It starts by itself.',
+        caution: STARTS,
       },
       { both: 'It stands, and goes on', runs: 'It runs on', stands: 'It stays standing' },
       'both',
@@ -194,7 +179,7 @@ function volts({ duty }: CirculatorContext, { source, volts: set }: CirculatorSe
     method,
     expected: words('voltage', at),
     tolerance: words('voltage', VOLT_TOLERANCE),
-    caution: 'It starts by itself.',
+    caution: STARTS,
     pumps: false,
     ask: {
       kind: 'figure',
@@ -333,7 +318,7 @@ function twin({ duty }: CirculatorContext, { twin: { way } }: CirculatorSettings
         title: 'Change-over when the lead is stopped',
         method: 'Switch the lead’s head off at its own switch.',
         expected: 'the other takes over within half a minute, and the flow goes on',
-        caution: 'It starts by itself.',
+        caution: STARTS,
       },
       { takes: 'The other takes over', stands: 'Both stand', late: 'Only after minutes' },
       'takes',
@@ -367,23 +352,6 @@ function alarm({ duty: { alarm: wired }, profile }: CirculatorContext): ProofChe
       },
       { comes: 'Comes and goes', always: 'Stands all the time', never: 'Never comes' },
       'comes',
-    ),
-  ];
-}
-
-function powerCut({ afterCut }: CirculatorSettings): ProofCheck[] {
-  if (afterCut === null) return [];
-  return [
-    stateCheck(
-      {
-        key: 'supply-cut',
-        title: 'Supply off and on',
-        method: 'Switch its supply off and on at its own switch.',
-        expected: afterCut === 'resume' ? 'it goes on' : 'it waits',
-        caution: 'It may start by itself.',
-      },
-      { resume: 'It goes on', wait: 'It waits' },
-      afterCut,
     ),
   ];
 }

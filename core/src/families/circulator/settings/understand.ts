@@ -1,11 +1,5 @@
-import {
-  parameterWithRole,
-  placesOf,
-  readIn,
-  roleOfOption,
-  type RoleQuantities,
-  type SettingValues,
-} from '../../../profile';
+import { parameterWithRole, placesOf, type SettingValues } from '../../../profile';
+import { SettingsReader } from '../../settings-reader';
 import type { CirculatorProfile } from '../kind';
 import type { Mode } from '../wire/behaviours';
 import type { TwinWay } from '../wire/duty';
@@ -62,45 +56,32 @@ export function understand(
   _plate: CirculatorPlate,
   values: SettingValues,
 ): CirculatorSettings {
-  const valueOf = (role: CirculatorRole) => {
-    const parameter = parameterWithRole(profile, role);
-    const value = parameter && values[parameter.key];
-    return parameter && value !== undefined ? { parameter, value } : null;
-  };
-  const figure = (role: CirculatorRole): number | null => {
-    const found = valueOf(role);
-    const q = (CIRCULATOR_QUANTITIES as RoleQuantities)[role] ?? 'plain';
-    return found ? readIn(found.parameter, q, found.value) : null;
-  };
-  const chosen = <T extends string>(role: CirculatorRole): T | null => {
-    const found = valueOf(role);
-    const option = found && roleOfOption(found.parameter, found.value);
-    return option ? (option.slice(option.indexOf('.') + 1) as T) : null;
-  };
+  const read = new SettingsReader<CirculatorRole>(profile, values, CIRCULATOR_QUANTITIES);
+  const figure = (role: CirculatorRole) => read.figure(role);
   const percent = figure('speed');
   const runs = clockRuns(profile, values);
-  const protocol = valueOf('link.protocol')?.value;
   return {
     // a controller that has one mode alone needs no setting to be in it
     mode:
-      chosen<Mode>('mode') ?? (profile.behaviours.modes.length === 1 ? profile.behaviours.modes[0] : null),
+      read.chosen<Mode>('mode') ??
+      (profile.behaviours.modes.length === 1 ? profile.behaviours.modes[0] : null),
     head_m: figure('head'),
     share: percent === null ? null : percent / 100,
     temperature_C: figure('temperature'),
     ...runs,
-    source: chosen('control.source') ?? (parameterWithRole(profile, 'control.source') ? null : 'own'),
-    contact: chosen('contact'),
+    source: read.chosen('control.source') ?? (read.has('control.source') ? null : 'own'),
+    contact: read.chosen('contact'),
     volts: { off_V: figure('volts.off'), on_V: figure('volts.on'), full_V: figure('volts.full') },
     range_bar: figure('sensor.range'),
-    twin: { ...partsOf(profile, values), way: chosen<TwinWay>('twin.way'), hours_h: figure('twin.hours') },
-    protocol: typeof protocol === 'string' ? protocol : null,
+    twin: { ...partsOf(read), way: read.chosen<TwinWay>('twin.way'), hours_h: figure('twin.hours') },
+    protocol: read.words('link.protocol'),
     address: figure('link.address'),
-    silence: chosen('link.silence'),
-    port: chosen('port'),
-    fault: chosen('fault.sense'),
-    night: chosen('night'),
-    lock: chosen('lock'),
-    afterCut: chosen('power.after-cut'),
+    silence: read.chosen('link.silence'),
+    port: read.chosen('port'),
+    fault: read.chosen('fault.sense'),
+    night: read.chosen('night'),
+    lock: read.chosen('lock'),
+    afterCut: read.chosen('power.after-cut'),
   };
 }
 
@@ -137,17 +118,9 @@ export function twinPlaces(profile: CirculatorProfile): number {
 }
 
 function partsOf(
-  profile: CirculatorProfile,
-  values: SettingValues,
+  read: SettingsReader<CirculatorRole>,
 ): Pick<CirculatorSettings['twin'], 'parts' | 'partsKnown'> {
-  const parts: ('lead' | 'follows')[] = [];
-  const places = twinPlaces(profile);
-  for (let index = 1; index <= places; index++) {
-    const parameter = parameterWithRole(profile, 'twin.part', index);
-    const value = parameter && values[parameter.key];
-    const option = parameter && value !== undefined && roleOfOption(parameter, value);
-    if (option === 'part.lead') parts.push('lead');
-    else if (option === 'part.follows') parts.push('follows');
-  }
+  const parts = read.each('twin.part', (index) => read.chosen<'lead' | 'follows'>('twin.part', index));
+  const places = read.places('twin.part');
   return { parts, partsKnown: places > 0 && parts.length === places };
 }

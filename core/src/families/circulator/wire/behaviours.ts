@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { afterSchema, protocolsSchema } from '../../behaviours';
 import { clockShowsSchema } from '../../../profile/clock-shows';
 
 export const MODES = ['fixed', 'constant', 'proportional', 'self', 'clock', 'temperature'] as const;
@@ -25,23 +26,13 @@ export const circulatorBehavioursSchema = z
     /** a wired signal or sensor changes the mode by itself */
     wiringChangesMode: z.boolean(),
     /** addresses that its links take; none where it has no link */
-    protocols: z
-      .array(
-        z
-          .object({
-            value: z.string().min(1),
-            least: z.int().min(0),
-            greatest: z.int().min(0).max(65_535),
-          })
-          .strict(),
-      )
-      .max(10),
+    protocols: protocolsSchema,
     /** greatest current and voltage of its fault contact; null where it has none */
     faultContact: z
       .object({ most_V: z.number().positive(), most_A: z.number().positive() })
       .strict()
       .nullable(),
-    afterPowerCut: z.enum(['resume', 'wait', 'set', 'unknown']),
+    afterPowerCut: afterSchema,
     hasClock: z.boolean(),
     clockShows: clockShowsSchema.optional(),
     /** how a factory reset shows that it was one */

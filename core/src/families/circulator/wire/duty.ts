@@ -1,16 +1,6 @@
 import { z } from 'zod';
-
-const MOST = 1e5;
-const positive = (what: string, most = MOST) =>
-  z
-    .number({ error: `${what} must be a number.` })
-    .positive(`${what} must be more than 0.`)
-    .max(most, `${what} cannot be above ${most}.`);
-const notNegative = (what: string, most = MOST) =>
-  z
-    .number({ error: `${what} must be a number.` })
-    .min(0, `${what} cannot be negative.`)
-    .max(most, `${what} cannot be above ${most}.`);
+import { addressSchema } from '../../behaviours';
+import { curvePoints, notNegative, positive, powerPoints } from '../../duty-figures';
 
 /** What the circulator serves. */
 export const SYSTEMS = [
@@ -66,7 +56,7 @@ const controlSchema = z.discriminatedUnion('kind', [
     .object({
       kind: z.literal('link'),
       /** addresses that others on it have */
-      others: z.array(z.int('An address is a whole number.').min(0).max(65_535)).max(250),
+      others: z.array(addressSchema).max(250),
       /** what is wanted of the pump when the link falls silent; null while nobody decided */
       silent: z.enum(['own-mode', 'stop']).nullable(),
     })
@@ -121,20 +111,8 @@ export const circulatorDutySchema = z
       .strict(),
     pump: z
       .object({
-        curve: z
-          .array(
-            z.object({ flow_m3h: notNegative('Each flow'), head_m: notNegative('Each head', 500) }).strict(),
-          )
-          .min(2, 'Enter two points of the curve at least.')
-          .max(20, 'At most 20 points.'),
-        power: z
-          .array(
-            z
-              .object({ flow_m3h: notNegative('Each flow'), power_W: positive('Each power', 50_000) })
-              .strict(),
-          )
-          .min(1, 'Enter the power at one flow at least.')
-          .max(20, 'At most 20 points.'),
+        curve: curvePoints(500),
+        power: powerPoints(50_000),
         /** least speed, as a share of the greatest */
         leastShare: positive('The least speed', 1),
         least_W: notNegative('The least power', 50_000),

@@ -1,4 +1,5 @@
 import type { Finding } from '../../../findings';
+import { repeatedAddresses } from '../../../link';
 import { unitPlaces } from '../settings/understand';
 import { finding } from '../texts/texts';
 import type { CheckInput } from './checks';
@@ -6,8 +7,7 @@ import type { CheckInput } from './checks';
 /** Several on one cable: addresses (DRV-06), units seen, set-up finished (DRV-11). */
 export function checkSet({ context, subject, settings, at }: CheckInput): Finding[] {
   const found: Finding[] = [];
-  const all = [...settings.addresses, ...context.duty.others];
-  const twice = [...new Set(all.filter((address, i) => all.indexOf(address) !== i))];
+  const twice = repeatedAddresses([...settings.addresses, ...context.duty.others]);
   if (twice.length > 0) {
     const places = Array.from({ length: unitPlaces(context.profile) }, (_, i) => at('address', i + 1));
     found.push(finding('DRV-06', subject, { address: twice.join(', ') }, places));

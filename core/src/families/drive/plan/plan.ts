@@ -1,4 +1,5 @@
 import { InputError } from '../../../input';
+import { freeAddress } from '../../../link';
 import { headAt_m, headOf_m, noHeadFlow_m3h, powerOfShare_W, pressureOf_bar } from '../../../hydraulics';
 import { fig } from '../../../units';
 import { fillTime_s } from '../effect/dry';
@@ -89,14 +90,17 @@ function planMotor(draft: DriveDraft, pump: DrivenPump): void {
   }
 }
 
+/** Cables of drives have no more. */
+const MOST_ADDRESS = 247;
+
 /** Addresses that stand stay; one that stands twice gives way to the first that is free. */
 function planAddresses(draft: DriveDraft): void {
   const places = Math.min(unitPlaces(draft.context.profile), draft.context.duty.pump.count);
   const { addresses } = draft.settings();
   const taken = new Set(draft.context.duty.others);
   for (let index = 1; index <= places; index++) {
-    let address = addresses[index - 1] ?? index;
-    for (let free = 1; taken.has(address); free++) address = free;
+    const stands = addresses[index - 1] ?? index;
+    const address = taken.has(stands) ? (freeAddress(taken, 1, MOST_ADDRESS) ?? stands) : stands;
     taken.add(address);
     draft.set('address', address, reason('address.own'), 'near', index);
   }

@@ -1,18 +1,14 @@
 import { orElse } from '../../../input';
 import { stateCheck, type ProofCheck } from '../../../proof';
-import { fig, figureWithUnit, presentReader, type Quantity } from '../../../units';
+import { sensorAtNil, STARTS, supplyCut, words } from '../../proof-checks';
 import { closed_hz, pumpOf, stopsUnder_m3h } from '../effect/pump';
 import type { DriveContext } from '../settings/context';
 import type { DriveSettings } from '../settings/understand';
 
-const words = (q: Quantity, value: number) => figureWithUnit(fig(q, value), presentReader());
-
-const STARTS = 'It starts by itself.';
 /** A gauge and a sensor are together no better than this, as a share of the sensor's range. */
 const GAUGE_SHARE = 0.02;
 const LEAST_bar = 0.1;
 const CUT_IN_bar = 0.15;
-const REST_mA = 0.1;
 const CLOSED_SHARE = 0.05;
 const STOP_SHARE = 0.3;
 
@@ -27,7 +23,7 @@ export function proofChecks(context: DriveContext, settings: DriveSettings): Pro
     ...stopping(context, settings),
     ...cutIn(context, settings),
     ...dry(settings),
-    ...powerCut(settings),
+    ...supplyCut(settings.afterCut),
     ...several(context, settings),
     ...sensorOff(context),
     ...silent(context, settings),
@@ -55,28 +51,17 @@ function direction({ duty }: DriveContext): ProofCheck[] {
 
 function zero({ duty }: DriveContext): ProofCheck[] {
   if (duty.holds.kind !== 'pressure' && duty.holds.kind !== 'difference') return [];
-  const differs = duty.holds.kind === 'difference';
   return [
-    {
+    sensorAtNil({
       key: 'zero',
-      about: { kind: 'sensor' },
       title: 'The sensor at nil',
-      method: differs
-        ? 'Join both sides of the sensor, and read its current.'
-        : 'Isolate the sensor, vent it, and read its current.',
-      expected: `${words('current', 4)} at nil`,
-      tolerance: words('current', REST_mA),
+      method:
+        duty.holds.kind === 'difference'
+          ? 'Join both sides of the sensor, and read its current.'
+          : 'Isolate the sensor, vent it, and read its current.',
+      at: 'at nil',
       caution: 'The sensor’s valve holds the full pressure.',
-      pumps: false,
-      // no setting of the drive moves it
-      voidedBy: [],
-      ask: {
-        kind: 'figure',
-        figure: { key: 'current_mA', label: 'Current at nil', quantity: 'current' },
-        least: 4 - REST_mA,
-        greatest: 4 + REST_mA,
-      },
-    },
+    }),
   ];
 }
 
@@ -260,23 +245,6 @@ function dry({ dry: { reaction, delay_s } }: DriveSettings): ProofCheck[] {
       },
       { stop: 'It stops with an error', warn: 'It warns and runs on', runs: 'It runs on' },
       reaction === 'stop' ? 'stop' : reaction === 'warn' ? 'warn' : 'runs',
-    ),
-  ];
-}
-
-function powerCut({ afterCut }: DriveSettings): ProofCheck[] {
-  if (afterCut === null) return [];
-  return [
-    stateCheck(
-      {
-        key: 'supply-cut',
-        title: 'Supply off and on',
-        method: 'Switch its supply off and on at its own switch.',
-        expected: afterCut === 'resume' ? 'it goes on' : 'it waits',
-        caution: STARTS,
-      },
-      { resume: 'It goes on', wait: 'It waits' },
-      afterCut,
     ),
   ];
 }

@@ -1,12 +1,7 @@
-import {
-  parameterWithRole,
-  placesOf,
-  readIn,
-  roleOfOption,
-  type RoleQuantities,
-  type SettingValues,
-} from '../../../profile';
+import { parameterWithRole, placesOf, type SettingValues } from '../../../profile';
 import type { Sharing } from '../../../hydraulics';
+import { ownWay } from '../../behaviours';
+import { SettingsReader } from '../../settings-reader';
 import type { DriveProfile } from '../kind';
 import type { Holds } from '../wire/duty';
 import type { DrivePlate } from '../wire/plate';
@@ -64,35 +59,21 @@ export interface DriveSettings {
 
 /** Reads a column of the sheet by the roles of its parameters. */
 export function understand(profile: DriveProfile, _plate: DrivePlate, values: SettingValues): DriveSettings {
-  const valueOf = (role: DriveRole, index = 1) => {
-    const parameter = parameterWithRole(profile, role, index);
-    const value = parameter && values[parameter.key];
-    return parameter && value !== undefined ? { parameter, value } : null;
-  };
-  const figure = (role: DriveRole, index = 1): number | null => {
-    const found = valueOf(role, index);
-    const q = (DRIVE_QUANTITIES as RoleQuantities)[role] ?? 'plain';
-    return found ? readIn(found.parameter, q, found.value) : null;
-  };
-  const chosen = <T extends string>(role: DriveRole): T | null => {
-    const found = valueOf(role);
-    const option = found && roleOfOption(found.parameter, found.value);
-    return option ? (option.slice(option.indexOf('.') + 1) as T) : null;
-  };
+  const read = new SettingsReader<DriveRole>(profile, values, DRIVE_QUANTITIES);
+  const figure = (role: DriveRole) => read.figure(role);
   const set_bar = figure('set');
   const below = figure('cut-in.below');
   const { holds, sharing } = profile.behaviours;
-  const protocol = valueOf('link.protocol')?.value;
   return {
     // what can do one thing alone needs no setting to do it
-    holds: chosen<Holds>('holds') ?? (parameterWithRole(profile, 'holds') ? null : holds[0]),
+    holds: read.chosen<Holds>('holds') ?? (read.has('holds') ? null : holds[0]),
     units: figure('units'),
-    addresses: addressesOf(profile, figure),
+    addresses: read.each('address', (index) => read.figure('address', index)),
     motor: {
       current_A: figure('motor.current'),
       speed_rpm: figure('motor.speed'),
       volts_V: figure('motor.volts'),
-      thermal: chosen('motor.thermal'),
+      thermal: read.chosen('motor.thermal'),
     },
     least_hz: figure('frequency.least'),
     most_hz: figure('frequency.greatest'),
@@ -112,40 +93,23 @@ export function understand(profile: DriveProfile, _plate: DrivePlate, values: Se
       threshold_bar: figure('dry.threshold'),
       delay_s: figure('dry.delay'),
       retries: figure('dry.retries'),
-      reaction: chosen('dry.reaction'),
+      reaction: read.chosen('dry.reaction'),
     },
-    fill: chosen('fill'),
+    fill: read.chosen('fill'),
     next: {
       below_bar: figure('next.below'),
       delay_s: figure('next.delay'),
       off_hz: figure('next.off'),
       hours_h: figure('next.hours'),
     },
-    sharing: chosen<Sharing>('sharing') ?? (sharing.length === 1 ? sharing[0] : null),
-    afterCut: chosen('power.after-cut') ?? ownWay(profile.behaviours.afterPowerCut),
-    afterFault: chosen('fault.after') ?? ownWay(profile.behaviours.afterFault),
-    lock: chosen('lock'),
-    setUp: chosen('set-up'),
-    protocol: typeof protocol === 'string' ? protocol : null,
+    sharing: read.chosen<Sharing>('sharing') ?? (sharing.length === 1 ? sharing[0] : null),
+    afterCut: read.chosen('power.after-cut') ?? ownWay(profile.behaviours.afterPowerCut),
+    afterFault: read.chosen('fault.after') ?? ownWay(profile.behaviours.afterFault),
+    lock: read.chosen('lock'),
+    setUp: read.chosen('set-up'),
+    protocol: read.words('link.protocol'),
     linkAddress: figure('link.address'),
   };
-}
-
-/** What it does by itself where nothing can be set. */
-function ownWay(way: 'resume' | 'wait' | 'set' | 'unknown'): 'resume' | 'wait' | null {
-  return way === 'resume' || way === 'wait' ? way : null;
-}
-
-function addressesOf(
-  profile: DriveProfile,
-  figure: (role: DriveRole, index: number) => number | null,
-): number[] {
-  const addresses: number[] = [];
-  for (let index = 1; index <= unitPlaces(profile); index++) {
-    const address = figure('address', index);
-    if (address !== null) addresses.push(address);
-  }
-  return addresses;
 }
 
 /** How many units have an address on its own sheet. */

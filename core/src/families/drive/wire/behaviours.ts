@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { SHARING } from '../../../hydraulics';
+import { afterSchema, protocolsSchema } from '../../behaviours';
 import { clockShowsSchema } from '../../../profile/clock-shows';
 import { HOLDS } from './duty';
 
@@ -29,15 +30,9 @@ export const driveBehavioursSchema = z
     retryAfter_s: z.number().positive().max(86_400).nullable(),
     /** until its charge is gone after it was switched off, min; null where its plate does not say */
     discharge_min: z.number().positive().max(120).nullable(),
-    protocols: z
-      .array(
-        z
-          .object({ value: z.string().min(1), least: z.int().min(0), greatest: z.int().min(0).max(65_535) })
-          .strict(),
-      )
-      .max(10),
-    afterPowerCut: z.enum(['resume', 'wait', 'set', 'unknown']),
-    afterFault: z.enum(['resume', 'wait', 'set', 'unknown']),
+    protocols: protocolsSchema,
+    afterPowerCut: afterSchema,
+    afterFault: afterSchema,
     hasClock: z.boolean(),
     clockShows: clockShowsSchema.optional(),
     resetShows: z.string().min(1).optional(),

@@ -1,18 +1,9 @@
 import { z } from 'zod';
 import { DAY_SHAPES, type DayShape } from '../../../bench';
 import { SHARING } from '../../../hydraulics';
+import { addressSchema } from '../../behaviours';
+import { curvePoints, notNegative, positive, powerPoints } from '../../duty-figures';
 
-const MOST = 1e5;
-const positive = (what: string, most = MOST) =>
-  z
-    .number({ error: `${what} must be a number.` })
-    .positive(`${what} must be more than 0.`)
-    .max(most, `${what} cannot be above ${most}.`);
-const notNegative = (what: string, most = MOST) =>
-  z
-    .number({ error: `${what} must be a number.` })
-    .min(0, `${what} cannot be negative.`)
-    .max(most, `${what} cannot be above ${most}.`);
 /** Gauge pressure: a vacuum is below nil, and nothing is emptier than empty. */
 const gauge = (what: string) =>
   z
@@ -50,18 +41,8 @@ const holdsSchema = z.discriminatedUnion('kind', [
 const pumpSchema = z
   .object({
     /** of one pump at its rated frequency */
-    curve: z
-      .array(
-        z.object({ flow_m3h: notNegative('Each flow'), head_m: notNegative('Each head', 1000) }).strict(),
-      )
-      .min(2, 'Enter two points of the curve at least.')
-      .max(20, 'At most 20 points.'),
-    power: z
-      .array(
-        z.object({ flow_m3h: notNegative('Each flow'), power_W: positive('Each power', 500_000) }).strict(),
-      )
-      .min(1, 'Enter the power at one flow at least.')
-      .max(20, 'At most 20 points.'),
+    curve: curvePoints(1000),
+    power: powerPoints(500_000),
     rated_hz: positive('The rated frequency', 400),
     /** needed at the inlet at the greatest flow; null where the curve does not say */
     npsh_m: notNegative('The needed head at the inlet', 50).nullable(),
@@ -130,7 +111,7 @@ const driveDutyObject = z
       .strict()
       .nullable(),
     /** addresses that other drives on its cable have */
-    others: z.array(z.int('An address is a whole number.').min(0).max(65_535)).max(30),
+    others: z.array(addressSchema).max(30),
     price_kWh: notNegative('The price', 1000),
     currency: z.string().min(1, 'Which currency?').max(12),
     choices: z

@@ -1,12 +1,5 @@
 import { z } from 'zod';
-
-/** No figure of the trade is larger than this, in the unit it is kept in. */
-const MOST = 1e6;
-const positive = (what: string, most = MOST) =>
-  z
-    .number({ error: `${what} must be a number.` })
-    .positive(`${what} must be more than 0.`)
-    .max(most, `${what} cannot be above ${most}.`);
+import { MOST_FIGURE, positive } from '../../duty-figures';
 
 export const strengthSchema = z.discriminatedUnion('stated', [
   z.object({ stated: z.literal('mass'), gpl: positive('The strength', 20_000) }).strict(),
@@ -81,7 +74,7 @@ const backPressure = (what: string) =>
     .gt(-1.1, `${what} cannot be under a full vacuum, −1 bar.`)
     .max(500, `${what} cannot be above 500 bar.`);
 
-const notNegative = (what: string, most = MOST) =>
+const notNegative = (what: string, most = MOST_FIGURE) =>
   z
     .number({ error: `${what} must be a number.` })
     .min(0, `${what} cannot be negative.`)
@@ -168,7 +161,7 @@ export const meteringDutySchema = z
         greatest_m3h: positive('The greatest water flow'),
         /** mean flow of each hour of the day, from 0:00 */
         hourly_m3h: z
-          .array(z.number().min(0, 'A water flow cannot be negative.').max(MOST))
+          .array(z.number().min(0, 'A water flow cannot be negative.').max(MOST_FIGURE))
           .length(24)
           .nullable(),
       })

@@ -1,19 +1,8 @@
 import { z } from 'zod';
 import { SHAPES } from '../../../hydraulics';
 import { DAY_MIN, DAYS, timeOfDay } from '../../../time';
+import { notNegative, positive } from '../../duty-figures';
 
-/** No figure of the trade is larger than this, in the unit it is kept in. */
-const MOST = 1e6;
-const positive = (what: string, most = MOST) =>
-  z
-    .number({ error: `${what} must be a number.` })
-    .positive(`${what} must be more than 0.`)
-    .max(most, `${what} cannot be above ${most}.`);
-const notNegative = (what: string, most = MOST) =>
-  z
-    .number({ error: `${what} must be a number.` })
-    .min(0, `${what} cannot be negative.`)
-    .max(most, `${what} cannot be above ${most}.`);
 const minute = (what: string) =>
   z
     .int(`${what} must be a time of day.`)

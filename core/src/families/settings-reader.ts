@@ -1,0 +1,63 @@
+import {
+  parameterWithRole,
+  placesOf,
+  readIn,
+  roleOfOption,
+  type Profile,
+  type RoleQuantities,
+  type SettingValues,
+} from '../profile';
+
+/** Reads a column of the sheet by the roles of its parameters; null is not known, or not there. */
+export class SettingsReader<Role extends string> {
+  constructor(
+    private readonly profile: Profile,
+    private readonly values: SettingValues,
+    private readonly quantities: RoleQuantities,
+  ) {}
+
+  /** The figure of a role in the program's own unit. */
+  figure(role: Role, index = 1): number | null {
+    const found = this.found(role, index);
+    return found ? readIn(found.parameter, this.quantities[role] ?? 'plain', found.value) : null;
+  }
+
+  /** What was chosen for a role: the part of its option's meaning behind the dot. */
+  chosen<T extends string>(role: Role, index = 1): T | null {
+    const found = this.found(role, index);
+    const option = found && roleOfOption(found.parameter, found.value);
+    return option ? (option.slice(option.indexOf('.') + 1) as T) : null;
+  }
+
+  /** The value itself, where it is words. */
+  words(role: Role): string | null {
+    const value = this.found(role, 1)?.value;
+    return typeof value === 'string' ? value : null;
+  }
+
+  has(role: Role): boolean {
+    return parameterWithRole(this.profile, role) !== undefined;
+  }
+
+  /** How many places the group of a role has; none where nothing has it. */
+  places(role: Role): number {
+    const parameter = parameterWithRole(this.profile, role);
+    return parameter ? placesOf(this.profile, parameter.group) : 0;
+  }
+
+  /** What each place of a role holds, those not known left out. */
+  each<T>(role: Role, of: (index: number) => T | null): T[] {
+    const all: T[] = [];
+    for (let index = 1; index <= this.places(role); index++) {
+      const value = of(index);
+      if (value !== null) all.push(value);
+    }
+    return all;
+  }
+
+  private found(role: Role, index: number) {
+    const parameter = parameterWithRole(this.profile, role, index);
+    const value = parameter && this.values[parameter.key];
+    return parameter && value !== undefined ? { parameter, value } : null;
+  }
+}
