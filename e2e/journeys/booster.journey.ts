@@ -3,6 +3,7 @@ import {
   enterAllTargets,
   handOverText,
   makeSafe,
+  prover,
   returnToAutomatic,
   signAndHandOver,
 } from '../src/technician';
@@ -93,17 +94,7 @@ async function plan() {
 
 async function prove() {
   const { browser } = stage;
-  const state = async (check: string, seen: string, says = 'as expected') => {
-    await browser.tap(`check-${check}`);
-    await browser.tap(`seen-${check}-${seen}`);
-    await browser.says(`check-${check}`, says);
-  };
-  const figure = async (check: string, key: string, value: string, says = 'as expected') => {
-    await browser.tap(`check-${check}`);
-    await browser.type(`check-${key}`, value);
-    await browser.tap('check-save');
-    await browser.says(`check-${check}`, says);
-  };
+  const { state, figure } = prover(browser);
   await state('direction-1', 'right');
   await state('direction-2', 'right');
   await figure('zero', 'current_mA', '4.01');

@@ -94,3 +94,20 @@ export async function handOverText(stage: Stage, pumpId: string): Promise<string
     '\n',
   );
 }
+
+/** Proofs as they are tried: what is seen, or a figure, and what is said of it. */
+export function prover(browser: Browser) {
+  return {
+    state: async (check: string, seen: string, says = 'as expected') => {
+      await browser.tap(`check-${check}`);
+      await browser.tap(`seen-${check}-${seen}`);
+      await browser.says(`check-${check}`, says);
+    },
+    figure: async (check: string, key: string, value: string, says = 'as expected') => {
+      await browser.tap(`check-${check}`);
+      await browser.type(`check-${key}`, value);
+      await browser.tap('check-save');
+      await browser.says(`check-${check}`, says);
+    },
+  };
+}

@@ -11,3 +11,11 @@ export const CLOCK_SHOWS = [
   { value: 'weekday', label: 'Weekday and time' },
   { value: 'date', label: 'Date and time' },
 ] as const;
+
+/** What a controller does by itself after a cut or a fault. */
+export const AFTER_WAYS = [
+  { value: 'resume', label: 'Carries on' },
+  { value: 'wait', label: 'Waits' },
+  { value: 'set', label: 'As set' },
+  { value: 'unknown', label: 'Not known' },
+] as const;

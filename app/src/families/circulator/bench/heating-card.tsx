@@ -1,4 +1,5 @@
 import { HEATING_DAYS, type HeatingDay } from '@barythm/core/families/circulator';
+import { DaysChoice } from '../../../features/bench/days-choice';
 import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/fields/choice';
 import type { HeatingDraft } from './heating-draft';
@@ -13,16 +14,7 @@ export function HeatingCard({
 }) {
   return (
     <Card title="Day and weather" testID="bench-weather">
-      <Choice
-        label="Over"
-        testID="bench-days"
-        options={[
-          { value: '1', label: 'A day' },
-          { value: '7', label: 'A week' },
-        ]}
-        value={String(draft.days)}
-        onChange={(value) => onChange({ ...draft, days: value === '7' ? 7 : 1 })}
-      />
+      <DaysChoice days={draft.days} onChange={(days) => onChange({ ...draft, days })} />
       <Choice
         label="Weather, the same each day"
         testID="bench-weather-is"

@@ -1,19 +1,9 @@
 import { circulatorFamily, type CirculatorBehaviours } from '@barythm/core/families/circulator';
-import {
-  aChoice,
-  aFigure,
-  aSwitch,
-  aTick,
-  aWord,
-  beside,
-  ifAny,
-  rowsOf,
-  someWords,
-  ticks,
-} from '../../../form/fields';
+import { aChoice, aFigure, aSwitch, aTick, beside, ifAny, ticks } from '../../../form/fields';
 import { makeForm, type Part } from '../../../form/form';
-import { optional, percent, word } from '../../../form/places';
-import { CHOOSE_WORDS, CLOCK_SHOWS } from '../../behaviour-words';
+import { percent } from '../../../form/places';
+import { CLOCK_FIELDS, PROTOCOL_FIELDS } from '../../behaviour-fields';
+import { AFTER_WAYS, CHOOSE_WORDS } from '../../behaviour-words';
 
 const nothing = () => '';
 
@@ -59,10 +49,7 @@ const WIRING: Part = {
       { value: 'link', label: 'Delivered with a link' },
     ]),
     aTick('wiringChangesMode', 'A wired signal or sensor changes the mode by itself'),
-    rowsOf('protocols', 'Add a protocol', [
-      someWords('value', 'Value of its option'),
-      beside(aFigure('least', 'Addresses from', 'plain'), aFigure('greatest', 'to', 'plain')),
-    ]),
+    PROTOCOL_FIELDS,
     ifAny('faultContact', [
       beside(
         aFigure('most_V', 'Fault contact, at most', 'voltage'),
@@ -76,18 +63,7 @@ const POWER: Part = {
   name: 'power',
   title: 'Power and clock',
   says: nothing,
-  fields: [
-    aChoice('afterPowerCut', 'After a power cut', [
-      { value: 'resume', label: 'Carries on' },
-      { value: 'wait', label: 'Waits' },
-      { value: 'set', label: 'As set' },
-      { value: 'unknown', label: 'Not known' },
-    ]),
-    aTick('hasClock', 'It has a clock'),
-    aChoice('clockShows', 'The clock shows', CLOCK_SHOWS, { place: optional(word) }),
-    aWord('resetShows', 'A factory reset shows', { place: optional(word) }),
-    aWord('setUpEnd', 'How set-up is marked complete', { place: optional(word) }),
-  ],
+  fields: [aChoice('afterPowerCut', 'After a power cut', AFTER_WAYS), ...CLOCK_FIELDS],
 };
 
 /** What a circulator's controller does by itself. */

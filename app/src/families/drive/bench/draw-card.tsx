@@ -1,4 +1,5 @@
 import { DAY_SHAPES, type DayShape } from '@barythm/core/bench';
+import { DaysChoice } from '../../../features/bench/days-choice';
 import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/fields/choice';
 import { SHAPES, type DrawDraft } from './draw-draft';
@@ -9,16 +10,7 @@ const OWN = 'own';
 export function DrawCard({ draft, onChange }: { draft: DrawDraft; onChange: (draft: DrawDraft) => void }) {
   return (
     <Card title="Day and draw" testID="bench-draw">
-      <Choice
-        label="Over"
-        testID="bench-days"
-        options={[
-          { value: '1', label: 'A day' },
-          { value: '7', label: 'A week' },
-        ]}
-        value={String(draft.days)}
-        onChange={(value) => onChange({ ...draft, days: value === '7' ? 7 : 1 })}
-      />
+      <DaysChoice days={draft.days} onChange={(days) => onChange({ ...draft, days })} />
       <Choice
         label="Drawn, the same each day"
         testID="bench-draw-is"

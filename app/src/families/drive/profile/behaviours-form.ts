@@ -1,17 +1,11 @@
 import { driveFamily, type DriveBehaviours } from '@barythm/core/families/drive';
-import { aChoice, aFigure, aTick, aWord, beside, rowsOf, someWords, ticks } from '../../../form/fields';
+import { aChoice, aFigure, aTick, ticks } from '../../../form/fields';
 import { makeForm, type Part } from '../../../form/form';
-import { maybe, optional, word } from '../../../form/places';
-import { CHOOSE_WORDS, CLOCK_SHOWS } from '../../behaviour-words';
+import { maybe, word } from '../../../form/places';
+import { CLOCK_FIELDS, PROTOCOL_FIELDS } from '../../behaviour-fields';
+import { AFTER_WAYS, CHOOSE_WORDS } from '../../behaviour-words';
 
 const nothing = () => '';
-
-const AFTER = [
-  { value: 'resume', label: 'Goes on' },
-  { value: 'wait', label: 'Waits' },
-  { value: 'set', label: 'As set' },
-  { value: 'unknown', label: 'Not known' },
-];
 
 const HOLDING: Part = {
   name: 'holding',
@@ -60,10 +54,7 @@ const SEVERAL: Part = {
       { value: 'all-stop', label: 'All stop' },
       { value: 'unknown', label: 'Not known' },
     ]),
-    rowsOf('protocols', 'Add a protocol', [
-      someWords('value', 'Value of its option'),
-      beside(aFigure('least', 'Addresses from', 'plain'), aFigure('greatest', 'to', 'plain')),
-    ]),
+    PROTOCOL_FIELDS,
   ],
 };
 
@@ -77,12 +68,9 @@ const POWER: Part = {
       { value: 'full-speed', label: 'Full speed' },
       { value: 'unknown', label: 'Not known' },
     ]),
-    aChoice('afterPowerCut', 'After a power cut', AFTER),
-    aChoice('afterFault', 'After a fault', AFTER),
-    aTick('hasClock', 'It has a clock'),
-    aChoice('clockShows', 'The clock shows', CLOCK_SHOWS, { place: optional(word) }),
-    aWord('resetShows', 'A factory reset shows', { place: optional(word) }),
-    aWord('setUpEnd', 'How set-up is marked complete', { place: optional(word) }),
+    aChoice('afterPowerCut', 'After a power cut', AFTER_WAYS),
+    aChoice('afterFault', 'After a fault', AFTER_WAYS),
+    ...CLOCK_FIELDS,
   ],
 };
 
