@@ -155,7 +155,7 @@ export const DRIVES: readonly DemoDrive[] = [
       currency: 'SKR',
       choices: {},
     },
-    note: 'Starts by itself after a cut while people stand at the benches.',
+    note: 'People stand at the benches while it waters: it must not start by surprise.',
   },
   {
     id: 'drive-clinic-rain',

@@ -1,4 +1,4 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { act, fireEvent, renderHook, screen } from '@testing-library/react-native';
 import type { CirculatorDuty } from '@barythm/core/families/circulator';
 import { lastRecord } from '@barythm/core/visit';
 import {
@@ -10,7 +10,7 @@ import {
   TWIN,
   TWIN_DUTY,
 } from '../../../../core/src/families/circulator/fixtures';
-import { forgetDrafts } from '../../draft/use-draft';
+import { forgetDrafts, useDraftOf } from '../../draft/use-draft';
 import { AsFoundStage } from '../../features/job/as-found/as-found-stage';
 import { standJob } from '../../testing/job-stand';
 import { press, type, wordsOf } from '../../testing/touch';
@@ -177,6 +177,13 @@ test('loops are purged one by one, timed, with what was heard at the end', () =>
     clear: false,
   });
   expect(wordsOf('purge')).toContain('air is still heard');
+});
+
+test('names that were typed before loops were timed are still there', () => {
+  const { result } = renderHook(() => useDraftOf<object>('purge:job-1', {}));
+  act(() => result.current[1]({ loops: 'North wing' }));
+  stand(<PurgeCard />);
+  expect(screen.getByTestId('purge-loop').props.value).toBe('North wing');
 });
 
 test('in a wide pipe the air stays where it is: one loop is opened alone', () => {

@@ -26,11 +26,17 @@ interface Draft {
 }
 const EMPTY: Draft = { loop: '', volume: '', timed: [] };
 
+/** Names of loops that were typed before they were timed one by one. */
+interface EarlierDraft {
+  readonly loops: string;
+}
+
 /** Air is driven out loop by loop, at the highest fixed speed and timed: before a mode that adjusts itself (CIR-03). */
 export function PurgeCard() {
   const { view, jobId, write } = useCirculator();
   const reader = useReader();
-  const [draft, setDraft] = useDraftOf<Draft>(`purge:${jobId}`, EMPTY);
+  const [kept, setDraft] = useDraftOf<Draft | EarlierDraft>(`purge:${jobId}`, EMPTY);
+  const draft = 'timed' in kept ? kept : { ...EMPTY, loop: kept.loops };
   const [error, setError] = useState<string | null>(null);
   const done = recordsOf(view.document, 'purged');
   const { duty } = view;
