@@ -1,14 +1,12 @@
-import { isContextOf, FamilyContext } from '@barythm/core/families';
-import { planAndCheck as metering } from '@barythm/core/families/metering';
-import { planAndCheck as pool } from '@barythm/core/families/pool';
+import { familyOf, type FamilyContext } from '@barythm/core/families';
 
 /** Plans and checks one pump over and over for a while; answers how many a second. */
 export function plansPerSecond(context: FamilyContext, ms = 2000): number {
+  const family = familyOf(context.profile.family);
   let runs = 0;
   const end = performance.now() + ms;
   while (performance.now() < end) {
-    if (isContextOf('pool', context)) pool(context);
-    else if (isContextOf('metering', context)) metering(context);
+    family.checkPlan(context, family.plan(context));
     runs += 1;
   }
   return (runs * 1000) / ms;

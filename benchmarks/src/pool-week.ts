@@ -8,18 +8,9 @@ import {
   type PoolContext,
 } from '@barythm/core/families/pool';
 import type { SettingValues } from '@barythm/core/profile';
+import { fastest } from './fastest';
 
 const SECONDS = 7 * 86_400;
-
-function fastest(work: () => unknown, runs = 5): number {
-  let best = Infinity;
-  for (let i = 0; i < runs; i++) {
-    const start = performance.now();
-    work();
-    best = Math.min(best, performance.now() - start);
-  }
-  return best;
-}
 
 /** A simulated week of a pool against its own steps alone: no traces, flags, happenings or snapshots. */
 export function poolWeekAgainstSteps(context: PoolContext, values: SettingValues) {

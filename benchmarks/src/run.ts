@@ -9,6 +9,7 @@ import fastifyStatic from '@fastify/static';
 import Fastify from 'fastify';
 import { searchCheapest } from './cheapest';
 import { dragToRedraw } from './drag';
+import { driveWeekAgainstSteps } from './drive-week';
 import { gzipOf } from './first-screen';
 import { bareRoute, rate } from './list';
 import { plansPerSecond } from './planning';
@@ -78,11 +79,18 @@ try {
   const { context, values } = view;
   const contexts = [
     context,
-    ...(await contextsOf(['pump-nutrient', 'pump-tub', 'pool-therapy', 'pool-pups'])),
+    ...(await contextsOf([
+      'pump-nutrient',
+      'pump-tub',
+      'pool-therapy',
+      'pool-pups',
+      'circulator-clinic',
+      'drive-hostel',
+    ])),
   ];
   const plans = Math.min(...contexts.map((one) => plansPerSecond(one)));
   line(
-    'plan + checks of one pump, the slowest of analog, pulses, flow, pool drive and panel',
+    'plan + checks of one pump, the slowest of analog, pulses, flow, pool drive, panel, circulator and booster set',
     `${plans.toFixed(0)} a second`,
     '60, one a frame',
     plans >= 60,
@@ -103,6 +111,15 @@ try {
     `${poolWeek.bench_ms.toFixed(0)} ms, ${(poolWeek.bench_ms / poolWeek.steps_ms).toFixed(2)} × its steps alone, ${poolWeek.steps_ms.toFixed(0)} ms`,
     '4 ×',
     poolWeek.bench_ms / poolWeek.steps_ms <= 4,
+  );
+
+  const sets = (await contextsOf(['drive-hostel'])).filter((one) => isContextOf('drive', one));
+  const driveWeek = driveWeekAgainstSteps(sets[0], sets[0].inForce);
+  line(
+    'bench, a simulated week of a booster set at a tenth of a second',
+    `${driveWeek.bench_ms.toFixed(0)} ms, ${(driveWeek.bench_ms / driveWeek.steps_ms).toFixed(2)} × its steps alone, ${driveWeek.steps_ms.toFixed(0)} ms`,
+    '4 ×',
+    driveWeek.bench_ms / driveWeek.steps_ms <= 4,
   );
 
   for (const [name, context] of [

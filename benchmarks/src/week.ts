@@ -7,6 +7,7 @@ import {
   type MeteringPlant,
 } from '@barythm/core/families/metering';
 import type { SettingValues } from '@barythm/core/profile';
+import { fastest } from './fastest';
 
 const WEEK: Scenario = {
   days: 7,
@@ -16,17 +17,6 @@ const WEEK: Scenario = {
   events: [],
 };
 const SECONDS = 7 * 86_400;
-
-/** Milliseconds of the fastest of some runs. */
-function fastest(work: () => unknown, runs = 5): number {
-  let best = Infinity;
-  for (let i = 0; i < runs; i++) {
-    const start = performance.now();
-    work();
-    best = Math.min(best, performance.now() - start);
-  }
-  return best;
-}
 
 /** A simulated week against a bare loop over the same arithmetic: no events, traces, flags or snapshots. */
 export function weekAgainstBareLoop(context: MeteringContext, values: SettingValues) {

@@ -1,4 +1,6 @@
 export { benchSheet, drawMinutes_m3h, plainDay } from './bench/bench';
+export { driveModel } from './bench/model';
+export { drivePlant } from './bench/plant';
 export { pressureTrace, SCENES, type PressureTrace, type Scene } from './bench/trace';
 export { checkPlan, checkSettings } from './checks/checks';
 export {
