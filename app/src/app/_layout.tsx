@@ -22,6 +22,9 @@ const FONT_FILES = {
   MonoBold: require('@expo-google-fonts/atkinson-hyperlegible-mono/700Bold/AtkinsonHyperlegibleMono_700Bold.ttf'),
 };
 
+/** So long after the last look it is looked again whether the screens may be fetched ahead. */
+const AHEAD_ms = 1500;
+
 export default function Layout() {
   const [client] = useState(
     () => new QueryClient({ defaultOptions: { queries: { staleTime: 10_000, retry: 1 } } }),
@@ -33,7 +36,12 @@ export default function Layout() {
   const units = useUnitsWanted();
   useEffect(() => {
     void outbox.start();
-    const ahead = setTimeout(fetchHeavyScreens, 1500);
+    // what is on the screen comes first: the others are fetched ahead once nothing is being asked for any more
+    const ahead = setInterval(() => {
+      if (client.isFetching() > 0) return;
+      clearInterval(ahead);
+      fetchHeavyScreens();
+    }, AHEAD_ms);
     const stop = outbox.onSent(() => {
       void client.invalidateQueries({ queryKey: keys.round });
       void client.invalidateQueries({ queryKey: ['pump'] });
@@ -41,7 +49,7 @@ export default function Layout() {
     const again = () => void outbox.flush();
     window.addEventListener?.('online', again);
     return () => {
-      clearTimeout(ahead);
+      clearInterval(ahead);
       stop();
       outbox.stop();
       window.removeEventListener?.('online', again);

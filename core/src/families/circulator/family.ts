@@ -13,7 +13,12 @@ import { planCirculator } from './plan/plan';
 import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/patterns';
 import { contextOf } from './settings/context';
-import { CIRCULATOR_OPTION_ROLES, CIRCULATOR_QUANTITIES, CIRCULATOR_ROLES } from './settings/roles';
+import {
+  CIRCULATOR_OPTION_ROLES,
+  CIRCULATOR_QUANTITIES,
+  CIRCULATOR_ROLES,
+  ROLES_OF_MODE,
+} from './settings/roles';
 import { understand } from './settings/understand';
 import { CIRCULATOR_REASONS } from './texts/reasons';
 import { CIRCULATOR_TEXTS } from './texts/texts';
@@ -36,7 +41,7 @@ export const circulatorFamily: Family<CirculatorKind> = {
   isOptionRole: (role) => (CIRCULATOR_OPTION_ROLES as readonly string[]).includes(role),
   quantities: CIRCULATOR_QUANTITIES,
   unitFault: () => null,
-  rolesOfMode: (option) => (option === 'mode.fixed' ? ['speed'] : option === 'mode.self' ? [] : ['head']),
+  rolesOfMode: (option) => ROLES_OF_MODE[option] ?? [],
   understand,
   context: contextOf,
   plan: planCirculator,

@@ -14,7 +14,10 @@ export function benchSheet(
 ): BenchRun {
   const settings = understand(context.profile, context.plate, values);
   const run = runBench(circulatorModel(circulatorPlant(context, settings)), scenario, options);
-  return { ...run, unknown: unknownToBench(settings) };
+  return {
+    ...run,
+    unknown: unknownToBench(settings, context.duty.hotWater !== undefined && context.duty.hotWater !== null),
+  };
 }
 
 /** Heating days to choose from: the air by the hour, °C. */

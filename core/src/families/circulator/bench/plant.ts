@@ -75,13 +75,16 @@ export interface HotPlant {
 }
 
 /** What the bench takes for granted, in words. */
-export function unknownToBench(settings: CirculatorSettings): string[] {
+export function unknownToBench(settings: CirculatorSettings, hot: boolean): string[] {
   return [
     ...(settings.mode === null ? ['The mode is not known: it stands.'] : []),
     ...(settings.mode === 'self' ? ['Self-adjusting is run at its highest line: it finds its own.'] : []),
     ...(settings.source === 'sensor' ? ['Without its sensor it is taken to go to full speed.'] : []),
     ...(settings.source === 'link' && settings.silence === null
       ? ['When the link falls silent it is taken to go on by itself.']
+      : []),
+    ...(settings.mode === 'temperature' && !hot
+      ? ['By temperature it is run at its speed all the time.']
       : []),
     ...(settings.afterCut === null ? ['After a power cut it is taken to go on.'] : []),
   ];

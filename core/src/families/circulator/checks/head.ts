@@ -106,6 +106,9 @@ export function checkHead({ context, subject, settings, pump, at }: CheckInput):
         ]),
       );
   }
+  const turned = duty.system === 'cooling' ? 'heating' : 'cooling';
+  if (mode === 'temperature' && settings.sense === turned)
+    found.push(finding('CIR-11.sense', subject, { set: turned }, [at('temperature.sense')]));
   const fits = proposedMode(context);
   if (mode !== fits && duty.choices.mode !== mode) {
     const offered = modesOffered(context, pump);

@@ -105,6 +105,25 @@ function atWork(): Walk {
   return walk;
 }
 
+describe('by temperature', () => {
+  const cooling = twin({ system: 'cooling', difference_K: 6, choices: { mode: 'temperature' } });
+  test('CIR-11 mistake: its sense is turned round; near miss: as the system has it', () => {
+    expect(texts(cooling, { sense: 'cool' })).toContain('CIR-11.sense');
+    expect(texts(cooling)).not.toContain('CIR-11.sense');
+    expect(texts(twin({ choices: { mode: 'temperature' } }), { sense: 'warm' })).toContain('CIR-11.sense');
+  });
+  test('sense and place are planned by the system', () => {
+    const targets = planCirculator(cooling).targets.map(({ key, value }) => [key, value]);
+    expect(targets).toEqual(
+      expect.arrayContaining([
+        ['mode', 'temp'],
+        ['sense', 'warm'],
+        ['place', 'flow'],
+      ]),
+    );
+  });
+});
+
 test('a single pump is asked for none of it', () => {
   expect(texts(contextOf(TWIN, DUTY), { part: 'lead', 'part/2': 'lead' })).not.toContain('CIR-09.two');
 });

@@ -16,6 +16,7 @@ export function planCirculator(context: CirculatorContext): CirculatorPlan {
   const pump = pumpOf(context.duty, draft.settings().twin.way);
   planControl(draft);
   planMode(draft, pump);
+  planSense(draft);
   planReturn(draft);
   planGuards(draft);
   return draft.finish();
@@ -65,6 +66,8 @@ function planControl(draft: CirculatorDraft): void {
   }
   if (control.kind === 'sensor') {
     const range = fig('pressure', control.range_bar);
+    if (draft.has('sensor.kind'))
+      draft.choose('sensor.kind', 'sensor.differential', { text: 'sensor.differential', values: {} });
     draft.set('sensor.range', control.range_bar, { text: 'range.label', values: { range } });
   }
   if (control.kind === 'link') planLink(draft, control.others, control.silent);
@@ -146,6 +149,18 @@ const MARGIN_K = 1;
 /** The water is warm again when people get up. */
 const UP_min = 300;
 const DAY_min = 1440;
+
+/** By temperature it turns faster when it is too cool; cooling the other way round. A return is measured where it comes back. */
+function planSense(draft: CirculatorDraft): void {
+  const { system } = draft.context.duty;
+  if (plannedMode(draft.context) !== 'temperature') return;
+  const sense = system === 'cooling' ? 'cooling' : 'heating';
+  if (draft.has('temperature.sense'))
+    draft.choose('temperature.sense', `sense.${sense}`, { text: `sense.${sense}`, values: {} });
+  const place = system === 'hot-water' ? 'return' : 'flow';
+  if (draft.has('temperature.place'))
+    draft.choose('temperature.place', `place.${place}`, { text: `place.${place}`, values: {} });
+}
 
 /** A hot-water return by temperature or clock, within what code or operator allow. */
 function planReturn(draft: CirculatorDraft): void {

@@ -6,6 +6,8 @@ export const CIRCULATOR_ROLES = [
   'head',
   'speed',
   'temperature',
+  'temperature.sense',
+  'temperature.place',
   'run.from',
   'run.to',
   'control.source',
@@ -13,6 +15,7 @@ export const CIRCULATOR_ROLES = [
   'volts.off',
   'volts.on',
   'volts.full',
+  'sensor.kind',
   'sensor.range',
   'twin.part',
   'twin.way',
@@ -44,6 +47,12 @@ export const CIRCULATOR_OPTION_ROLES = [
   'control.link',
   'contact.used',
   'contact.off',
+  'sense.heating',
+  'sense.cooling',
+  'place.flow',
+  'place.return',
+  'sensor.differential',
+  'sensor.temperature',
   'part.lead',
   'part.follows',
   'way.standby',
@@ -76,3 +85,12 @@ export const CIRCULATOR_QUANTITIES = {
   'sensor.range': 'pressure',
   'twin.hours': 'hours',
 } as const satisfies RoleQuantities;
+
+/** What each mode drives the pump with: it is checked when the mode changes. */
+export const ROLES_OF_MODE: Readonly<Record<string, readonly CirculatorRole[] | undefined>> = {
+  'mode.fixed': ['speed'],
+  'mode.constant': ['head'],
+  'mode.proportional': ['head'],
+  'mode.clock': ['speed', 'run.from', 'run.to'],
+  'mode.temperature': ['speed', 'temperature', 'temperature.sense', 'temperature.place'],
+};

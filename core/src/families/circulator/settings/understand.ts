@@ -20,6 +20,9 @@ export interface CirculatorSettings {
   readonly share: number | null;
   /** return temperature that it goes by */
   readonly temperature_C: number | null;
+  /** whether it turns faster when it is too cool, or too warm; and where it measures */
+  readonly sense: 'heating' | 'cooling' | null;
+  readonly place: 'flow' | 'return' | null;
   /** runs of its clock, minutes of the day; those that are empty or not known are left out */
   readonly runs: readonly ClockRun[];
   /** every run of its clock is known */
@@ -68,6 +71,8 @@ export function understand(
     head_m: figure('head'),
     share: percent === null ? null : percent / 100,
     temperature_C: figure('temperature'),
+    sense: read.chosen('temperature.sense'),
+    place: read.chosen('temperature.place'),
     ...runs,
     source: read.chosen('control.source') ?? (read.has('control.source') ? null : 'own'),
     contact: read.chosen('contact'),

@@ -99,6 +99,12 @@ export const CIRCULATOR_TEXTS = {
     will: 'It takes {more} a year more than it needs to, or leaves valves to whistle.',
     todo: 'Set {fits}, or say in the plan why not.',
   },
+  'CIR-11.sense': {
+    title: 'Its temperature control is turned round',
+    so: 'It goes by temperature as for {set}.',
+    will: 'The further it is off, the more it does the wrong thing.',
+    todo: 'Set the sense that the system has.',
+  },
   'CIR-12': {
     title: 'The duty lies outside the curve',
     so: '{flow} at {head} is wanted; at full speed it gives {gives}.',
