@@ -10,6 +10,7 @@ export {
   mostOf_hz,
   pumpOf,
   reaches_bar,
+  stopSpan_m3h,
   stopsUnder_m3h,
   type DrivenPump,
 } from './effect/pump';

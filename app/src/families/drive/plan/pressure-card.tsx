@@ -5,6 +5,7 @@ import {
   mostOf_hz,
   neededSet_bar,
   reaches_bar,
+  stopSpan_m3h,
   stopsUnder_m3h,
   type DriveSettings,
 } from '@barythm/core/families/drive';
@@ -154,12 +155,9 @@ function saidOf({ context, pump, settings }: DriveWork, say: (q: Quantity, value
   const { draw, leak } = { draw: context.duty.draw, leak: context.duty.draw.leak_m3h };
   if (settings.stop_hz === null || context.duty.holds.kind !== 'pressure')
     return 'It does not stop by its frequency.';
-  const { least_bar, greatest_bar } = context.inlet;
-  const [least, most] = [least_bar, greatest_bar].map((inlet) =>
-    stopsUnder_m3h(context, pump, settings, inlet),
-  );
-  if (least === null || most === null)
-    return 'With least pressure at the inlet it never stops for no demand.';
+  const span = stopSpan_m3h(context, pump, settings);
+  if (span === null) return 'With least pressure at the inlet it never stops for no demand.';
+  const [least, most] = span;
   const under =
     Math.abs(most - least) < 0.005
       ? say('waterFlow', most)

@@ -91,6 +91,18 @@ export function stopsUnder_m3h(
   return stopFlow_m3h({ ...pump.curve, rated_hz: pump.rated_hz }, head, settings.stop_hz);
 }
 
+/** Draws under which it stops, over every pressure at the inlet: the least and the greatest; null where it does not stop for certain. */
+export function stopSpan_m3h(
+  context: DriveContext,
+  pump: DrivenPump,
+  settings: DriveSettings,
+): readonly [number, number] | null {
+  const { least_bar, greatest_bar } = context.inlet;
+  const surely = stopsUnder_m3h(context, pump, settings, least_bar);
+  const most = stopsUnder_m3h(context, pump, settings, greatest_bar);
+  return surely === null || most === null ? null : [surely, most];
+}
+
 /** Flow of one pump at its greatest frequency against what is held, m³/h, at a pressure at the inlet; null where it does not reach it. */
 export function fullFlow_m3h(
   context: DriveContext,

@@ -4,7 +4,7 @@ import type { SettingValues } from '../../../profile';
 import { standsAs, type Block, type BlockItem, type BlockOf } from '../../../visit';
 import { fig, figureWithUnit, presentReader, type Quantity } from '../../../units';
 import type { HandoverPart } from '../../family';
-import { mostOf_hz, pumpOf, reaches_bar, stopsUnder_m3h, type DrivenPump } from '../effect/pump';
+import { mostOf_hz, pumpOf, reaches_bar, stopSpan_m3h, type DrivenPump } from '../effect/pump';
 import { heldAt_bar, neededSet_bar } from '../effect/set';
 import { sharingDay_kWh } from '../effect/sharing';
 import type { DriveView } from '../kind';
@@ -67,7 +67,7 @@ function sideOf(context: DriveContext, pump: DrivenPump, values: SettingValues, 
   const reach = reaches_bar(context, pump, mostOf_hz(context, settings), own.count, draw.greatest_m3h);
   const gives = Math.min(held, reach);
   const good = gives >= needed * 0.98;
-  const under = stopsUnder_m3h(context, pump, settings, context.inlet.least_bar);
+  const span = stopSpan_m3h(context, pump, settings);
   const day = sharingDay_kWh(context, pump, settings)[settings.sharing ?? 'all-vary'];
   return [
     { kind: 'figure', words: `${say('pressure', gives)} held`, known: true },
@@ -77,12 +77,21 @@ function sideOf(context: DriveContext, pump: DrivenPump, values: SettingValues, 
       : [
           {
             kind: 'verdict' as const,
-            words: under === null ? 'never stops for no demand' : `stops under ${say('waterFlow', under)}`,
-            good: under !== null,
+            words: span === null ? 'never stops for no demand' : `stops under ${spanSaid(span)}`,
+            good: span !== null,
           },
         ]),
     ...(day === null ? [] : [{ kind: 'line' as const, words: `about ${say('energy', day)} a day` }]),
   ];
+}
+
+/** Draws so near to each other are one on paper, m³/h. */
+const ONE_DRAW = 0.05;
+
+function spanSaid([least, most]: readonly [number, number]): string {
+  return most - least < ONE_DRAW
+    ? say('waterFlow', most)
+    : `${say('waterFlow', least)} to ${say('waterFlow', most)}`;
 }
 
 const STEPS = 40;

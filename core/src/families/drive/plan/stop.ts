@@ -1,7 +1,7 @@
 import { closedFrequency_hz, shareFor } from '../../../hydraulics';
 import { parameterWithRole } from '../../../profile';
 import { fig } from '../../../units';
-import { headFor_m, stopsUnder_m3h, type DrivenPump } from '../effect/pump';
+import { headFor_m, stopSpan_m3h, type DrivenPump } from '../effect/pump';
 import { enoughAtNil_bar, heldAt_bar } from '../effect/set';
 import type { DriveDraft } from './draft';
 
@@ -91,17 +91,13 @@ function planFrequency(draft: DriveDraft, pump: DrivenPump): void {
   }
   // nearer to the lower end: what is really drawn is never given up
   const wanted = Math.max(lowest, Math.floor((from + (to - from) / 3) / step) * step);
-  const stops = stopsUnder_m3h(
-    context,
-    pump,
-    { ...draft.settings(), stop_hz: wanted },
-    context.inlet.greatest_bar,
-  );
+  const [surely, stops] = stopSpan_m3h(context, pump, { ...draft.settings(), stop_hz: wanted }) ?? [0, 0];
   draft.set('stop.frequency', wanted, {
     text: 'stop.between',
     values: {
       closed: fig('frequency', closed),
-      stops: fig('waterFlow', stops ?? 0),
+      surely: fig('waterFlow', surely),
+      stops: fig('waterFlow', stops),
       leak: leak_m3h === null ? 'an unknown amount' : fig('waterFlow', leak_m3h),
       least: fig('waterFlow', least_m3h),
     },

@@ -26,7 +26,7 @@ export function proofChecks(context: DriveContext, settings: DriveSettings): Pro
     ...supplyCut(settings.afterCut),
     ...several(context, settings),
     ...sensorOff(context),
-    ...silent(context, settings),
+    ...link(context, settings),
     nothingShut(),
   ];
 }
@@ -310,8 +310,10 @@ function sensorOff({ duty, profile }: DriveContext): ProofCheck[] {
   ];
 }
 
-function silent({ profile }: DriveContext, { linkAddress, protocol }: DriveSettings): ProofCheck[] {
-  if (profile.behaviours.protocols.length === 0 || linkAddress === null || protocol === null) return [];
+function link({ profile }: DriveContext, { linkAddress, protocol }: DriveSettings): ProofCheck[] {
+  // a link that is off has nobody to answer
+  const speaks = profile.behaviours.protocols.some(({ value }) => value === protocol);
+  if (!speaks || linkAddress === null) return [];
   return [
     stateCheck(
       {

@@ -33,7 +33,7 @@ export const DRIVE_REASONS = {
   'cut-in.vessel':
     'Just above the vessel’s pre-charge of {gas}, so that the vessel is never empty before it starts.',
   'stop.between':
-    'Shut off it turns at {closed} with least pressure at the inlet; with this it stops under {stops}: above {leak} of leak and below the least real draw of {least}.',
+    'Shut off it turns at {closed} with least pressure at the inlet; with this it stops under {surely} to {stops}, by the pressure there: above {leak} of leak and below the least real draw of {least}.',
   'stop.delay': 'Long enough for a hand to be washed; short enough not to heat the water.',
   'stop.boost': 'Fills the vessel a little further before it stops.',
   'stop.boost-none': 'Without a vessel nothing is filled.',
