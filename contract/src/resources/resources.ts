@@ -124,7 +124,7 @@ export type Round = z.infer<typeof roundSchema>;
 export const pumpSchema = pumpRowSchema.extend({
   signalFrom: signalFromSchema.nullable(),
   note: z.string(),
-  /** settings that the site reported, before any visit */
+  /** settings that the site reported: they count where nobody was there since */
   reported: z
     .object({ date: dateSchema, values: z.record(z.string(), z.union([z.number(), z.string()])) })
     .nullable(),

@@ -246,6 +246,8 @@ export interface Family<K extends FamilyKind> {
   unitFault(parameter: Parameter): string | null;
   /** roles that a mode drives the pump with; they are checked when the mode changes */
   rolesOfMode(option: string): readonly string[];
+  /** the role that says which mode it is in; `mode` where it is left out */
+  readonly modeRole?: string;
 
   understand(profile: K['profile'], plate: K['plate'], values: SettingValues): K['settings'];
   context(ground: Ground<K>): K['context'];

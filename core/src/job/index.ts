@@ -1,5 +1,6 @@
 export { applyCommand } from './apply';
 export { benchDay, benchSheet, checkColumn, eventsFor, thrownAtATap } from './bench/bench';
+export { lastLeftOf, reportedSince } from './believed';
 export { carriedOver } from './arrival/carried-over';
 export { clockDrift, driftInWords, readsItsDay } from './arrival/clock';
 export { bareContext, contextOf } from './context';

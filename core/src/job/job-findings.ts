@@ -23,9 +23,10 @@ export function unchecked(
   rows: readonly SheetRow[],
   planned: SettingValues,
   rolesOfMode: (option: string) => readonly string[],
+  modeRole = 'mode',
 ): Finding[] {
   const { profile } = document;
-  const mode = parameterWithRole(profile, 'mode');
+  const mode = parameterWithRole(profile, modeRole);
   if (!mode) return [];
   const row = rows.find((candidate) => candidate.address === addressOf(mode));
   if (!row?.target || !row.found || row.found.value === null) return [];

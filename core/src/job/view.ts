@@ -44,7 +44,13 @@ export function viewJob(document: JobDocument, today: string): JobView {
       target: context
         ? bySeverity([
             ...found.target,
-            ...unchecked(document, rows, values.planned, (option) => family.rolesOfMode(option)),
+            ...unchecked(
+              document,
+              rows,
+              values.planned,
+              (option) => family.rolesOfMode(option),
+              family.modeRole,
+            ),
           ])
         : [],
       job: bySeverity([

@@ -1,4 +1,4 @@
 export * from './load';
 export * from './commands';
 export * from './import';
-export { dutyOf, lastLeftOf, latestJob, reportedOf } from './start';
+export { dutyOf, latestJob } from './start';

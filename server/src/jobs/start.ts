@@ -1,8 +1,6 @@
 import type { Command, CommandBody } from '@barythm/contract/commands';
-import { inForce, keyOf, sheetRows } from '@barythm/core/sheet';
-import { carriedOver } from '@barythm/core/job';
+import { carriedOver, lastLeftOf, reportedSince } from '@barythm/core/job';
 import type { JobDocument, LastLeft } from '@barythm/core/visit';
-import type { SettingValue } from '@barythm/core/profile';
 import { Op, type Transaction } from 'sequelize';
 import type { Clock } from '../clock';
 import type { Models, Row } from '../db';
@@ -53,7 +51,7 @@ export async function startJob(
       plannedFor: date,
       actor: command.actor,
       dutyBefore: before ? dutyOf(before) : pump.duty,
-      lastLeft: before ? lastLeftOf(before) : reportedOf(pump),
+      lastLeft: reportedSince(before, pump.reported as Reported) ?? (before ? lastLeftOf(before) : null),
       // what was measured belongs to the unit: another one in its place starts anew
       earlier: before && before.unit.id === unit.get('id') ? carriedOver(before) : [],
       profileId: unit.get('profileId'),
@@ -62,6 +60,8 @@ export async function startJob(
     { transaction },
   );
 }
+
+type Reported = Pick<LastLeft, 'date' | 'values'> | null;
 
 /** The pump's newest job, or null. */
 export async function latestJob(
@@ -83,23 +83,4 @@ export async function latestJob(
 /** The duty a job leaves to the next one. */
 export function dutyOf(document: JobDocument): JobDocument['dutyBefore'] {
   return document.plans[document.plans.length - 1]?.duty ?? document.dutyBefore;
-}
-
-/** What a job leaves in the controller, on top of what was known before it. */
-export function lastLeftOf(document: JobDocument): LastLeft | null {
-  const values: Record<string, SettingValue> = { ...document.lastLeft?.values };
-  let known = false;
-  for (const row of sheetRows(document.entries, [])) {
-    const entry = inForce(row);
-    if (entry && entry.value !== null) {
-      values[keyOf(row.address)] = entry.value;
-      known = true;
-    }
-  }
-  return known ? { source: 'left', date: document.job.plannedFor, values } : document.lastLeft;
-}
-
-export function reportedOf(pump: Row): LastLeft | null {
-  const reported = pump.reported as { date: string; values: LastLeft['values'] } | null;
-  return reported ? { source: 'reported', ...reported } : null;
 }

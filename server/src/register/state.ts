@@ -1,6 +1,6 @@
 import { decisionOn, bySeverity, type Finding } from '@barythm/core/findings';
 import { type Strip, familyOf } from '@barythm/core/families';
-import { bareContext, checkColumn, leavingFindings, viewJob } from '@barythm/core/job';
+import { bareContext, checkColumn, leavingFindings, reportedSince, viewJob } from '@barythm/core/job';
 import type { JobDocument } from '@barythm/core/visit';
 import type { PumpResource } from '@barythm/contract/resources';
 
@@ -9,11 +9,12 @@ export interface PumpState {
   readonly strip: Strip | null;
 }
 
-/** What stands open on a pump, and its day: from its latest job, or from what the site reported of it. */
+/** What stands open on a pump, and its day: from its latest job, or from what the site reported of it since. */
 export function stateOfPump(pump: PumpResource): PumpState {
-  if (pump.latest) return fromJob(pump.latest, pump.today);
-  if (!pump.duty || !pump.reported) return { findings: [], strip: null };
-  const { duty, profile, unit, today, zone, signalFrom, reported } = pump;
+  const reported = reportedSince(pump.latest, pump.reported);
+  if (pump.latest && !reported) return fromJob(pump.latest, pump.today);
+  if (!pump.duty || !reported) return { findings: [], strip: null };
+  const { duty, profile, unit, today, zone, signalFrom } = pump;
   const context = bareContext({
     duty,
     profile,

@@ -1,6 +1,6 @@
 import type { PumpResource } from '@barythm/contract/resources';
 import { familyOf, type FamilyContext } from '@barythm/core/families';
-import { bareContext, contextOf, viewJob } from '@barythm/core/job';
+import { bareContext, contextOf, reportedSince, viewJob } from '@barythm/core/job';
 import type { SettingValues } from '@barythm/core/profile';
 
 export type SheetName = 'found' | 'target' | 'left' | 'edited';
@@ -15,7 +15,8 @@ export interface BenchSheets {
  * what the duty leads to. Null while there is no duty.
  */
 export function sheetsOf(pump: PumpResource): BenchSheets | null {
-  if (pump.latest) {
+  const reported = reportedSince(pump.latest, pump.reported);
+  if (pump.latest && !reported) {
     const view = viewJob(pump.latest, pump.today);
     if (!view.duty) return null;
     const { found, force, planned } = view.values;
@@ -35,7 +36,7 @@ export function sheetsOf(pump: PumpResource): BenchSheets | null {
   }
   if (!pump.duty) return null;
   const { duty, profile, unit, today, zone, signalFrom } = pump;
-  const inForce = pump.reported?.values ?? {};
+  const inForce = reported?.values ?? {};
   const context = bareContext({ duty, profile, plate: unit.plate, today, zone, inForce, signalFrom });
   return {
     context,

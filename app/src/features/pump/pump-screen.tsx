@@ -1,6 +1,6 @@
 import type { PumpResource } from '@barythm/contract/resources';
 import type { FamilyContext } from '@barythm/core/families';
-import { bareContext, checkColumn, leavingFindings, viewJob } from '@barythm/core/job';
+import { bareContext, checkColumn, leavingFindings, reportedSince, viewJob } from '@barythm/core/job';
 import { inOrderOfWork, type SettingValues } from '@barythm/core/profile';
 import { addDays, dateInWords, siteTime } from '@barythm/core/time';
 import { useReader } from '../../ui/reader';
@@ -55,7 +55,8 @@ interface Known {
 
 /** What is believed to be in the controller, and where that comes from. */
 function known(pump: PumpResource): Known {
-  if (pump.latest) {
+  const reported = reportedSince(pump.latest, pump.reported);
+  if (pump.latest && !reported) {
     const view = viewJob(pump.latest, pump.today);
     const values = view.context?.inForce ?? {};
     const state = pump.latest.handover ? 'As left' : 'As known from the job';
@@ -66,12 +67,12 @@ function known(pump: PumpResource): Known {
       reported: false,
     };
   }
-  const values = pump.reported?.values ?? {};
+  const values = reported?.values ?? {};
   const { duty, profile, unit, today, zone, signalFrom } = pump;
   const context =
     duty && bareContext({ duty, profile, plate: unit.plate, today, zone, inForce: values, signalFrom });
-  const from = pump.reported
-    ? `Reported by the site on ${dateInWords(pump.reported.date)}, not seen by a technician`
+  const from = reported
+    ? `Reported by the site on ${dateInWords(reported.date)}, not seen by a technician`
     : 'Nobody has recorded them yet';
   return { context, values, from, reported: true };
 }
@@ -81,7 +82,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
   const router = useRouter();
   const state = useMemo(() => known(pump), [pump]);
   const findings = useMemo(() => {
-    if (pump.latest && pump.latest.job.state !== 'planned') {
+    if (pump.latest && !state.reported && pump.latest.job.state !== 'planned') {
       return leavingFindings(viewJob(pump.latest, pump.today));
     }
     return state.context ? checkColumn(state.context, 'found', state.values) : [];

@@ -15,7 +15,7 @@ import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/patterns';
 import { contextOf } from './settings/context';
 import { gasHistory } from './settings/gas';
-import { DRIVE_OPTION_ROLES, DRIVE_QUANTITIES, DRIVE_ROLES } from './settings/roles';
+import { DRIVE_OPTION_ROLES, DRIVE_QUANTITIES, DRIVE_ROLES, ROLES_OF_HOLDING } from './settings/roles';
 import { understand } from './settings/understand';
 import { DRIVE_REASONS } from './texts/reasons';
 import { DRIVE_TEXTS } from './texts/texts';
@@ -38,7 +38,8 @@ export const driveFamily: Family<DriveKind> = {
   isOptionRole: (role) => (DRIVE_OPTION_ROLES as readonly string[]).includes(role),
   quantities: DRIVE_QUANTITIES,
   unitFault: () => null,
-  rolesOfMode: () => [],
+  rolesOfMode: (option) => ROLES_OF_HOLDING[option] ?? [],
+  modeRole: 'holds',
   understand,
   context: contextOf,
   plan: planDrive,

@@ -1,6 +1,6 @@
 import { Walk } from '../../../job/testing/walk.fixtures';
 import { driveFamily } from '../family';
-import { DUTY, SAMPLES } from '../fixtures';
+import { DUTY, ONE, PLATE, SAMPLES, WHEEL } from '../fixtures';
 import type { DriveView } from '../kind';
 import { firstSteps, FIRST_STEPS } from '../wire/records';
 
@@ -128,5 +128,23 @@ describe('DRV-01 and DRV-16 at the pump', () => {
     const dueOf = (of: Walk) => driveFamily.due(of.view as DriveView, '2026-11-24').map(({ date }) => date);
     expect(dueOf(next)).toEqual(['2027-11-24']);
     expect(dueOf(begun())).toEqual([null]);
+  });
+});
+
+describe('ANY-05 what it holds is changed', () => {
+  /** Found at one speed, to hold a pressure; of a stop frequency nobody knows anything, and none can be planned. */
+  const changed = (more: Record<string, number>) => {
+    const swings = { ...ONE, inlet: { least_bar: 0, greatest_bar: 1 } };
+    const walk = new Walk({ profile: WHEEL, duty: swings, plate: PLATE });
+    walk.arrive();
+    walk.found({ kind: 'n', ...more });
+    walk.plan();
+    return walk.view.findings.target.filter(({ code }) => code === 'ANY-05');
+  };
+  test('mistake: what the new kind goes by was neither read nor planned; near miss: read', () => {
+    expect(changed({})).toEqual([
+      expect.objectContaining({ values: expect.objectContaining({ settings: 'Stop frequency' }) }),
+    ]);
+    expect(changed({ fs: 38 })).toEqual([]);
   });
 });

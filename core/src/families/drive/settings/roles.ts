@@ -114,3 +114,11 @@ export const DRIVE_QUANTITIES = {
   'next.off': 'frequency',
   'next.hours': 'hours',
 } as const satisfies RoleQuantities;
+
+/** What each thing that it holds is held by: it is checked when that changes. */
+export const ROLES_OF_HOLDING: Readonly<Record<string, readonly DriveRole[] | undefined>> = {
+  'holds.pressure': ['sensor.kind', 'sensor.range', 'set', 'cut-in', 'stop.frequency'],
+  'holds.difference': ['sensor.kind', 'sensor.range', 'set'],
+  'holds.speed': ['set.frequency'],
+  'holds.signal': ['frequency.least', 'frequency.greatest'],
+};
