@@ -99,6 +99,10 @@ async function prove() {
   await figure('flow', 'flow_m3h', '1.9', 'not as expected');
   await browser.says('pattern-speed', 'It moves too little water');
   await figure('flow', 'flow_m3h', '2.7');
+  // half as much again as is set: the gauges name the range, and it is read once more
+  await figure('head', 'head_m', '4.8', 'not as expected');
+  await browser.says('pattern-range', 'Off by a ratio of ranges');
+  await figure('head', 'head_m', '3.2');
   await figure('power', 'power_W', '82');
   await state('contact', 'both');
   await state('sensor-off', 'reports');

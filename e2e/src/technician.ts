@@ -85,7 +85,10 @@ export async function signAndHandOver(browser: Browser): Promise<void> {
 
 /** The text of the hand-over of a pump's newest job, page by page. */
 export async function handOverText(stage: Stage, pumpId: string): Promise<string[]> {
-  const row = await stage.database.models.jobs.findOne({ where: { pumpId, state: 'handed-over' } });
+  const row = await stage.database.models.jobs.findOne({
+    where: { pumpId, state: 'handed-over' },
+    order: [['startedAt', 'DESC']],
+  });
   if (!row) throw new Error(`No job of ${pumpId} is handed over.`);
   const answer = await fetch(`${stage.address}/api/v1/jobs/${row.get('id') as string}/hand-over.pdf`);
   const path = join(tmpdir(), `barythm-${pumpId}-${process.pid}.pdf`);

@@ -4,3 +4,4 @@ export * from './judge';
 export * from './asked';
 export * from './count';
 export * from './named-slip';
+export { rangesBehind } from './range-ratio';

@@ -27,7 +27,7 @@ test.each([
   [
     'with contact and fault contact',
     told({ kind: 'own' }, { contact: 'wired', alarm: { volts_V: 24, amps_A: 0.1, onFault: 'opens' } }),
-    ['contact', 'fault-contact', 'air', 'flow', 'power', 'supply-cut'],
+    ['contact', 'fault-contact', 'air', 'flow', 'head', 'power', 'supply-cut'],
   ],
   ['a return', contextOf(RETURN, HOT), ['far-end']],
   ['a twin', contextOf(TWIN, TWIN_DUTY), ['twin-runs', 'twin-change', 'flap-1', 'flap-2']],
@@ -35,4 +35,16 @@ test.each([
   const checks = proofChecks(context, understand(context.profile, context.plate, sound(context)));
   expect(checks.map(({ key }) => key)).toEqual(expect.arrayContaining(keys));
   expect(judgedBothWays(checks, judgeCheck)).toEqual([]);
+});
+
+test('a head that is off by a ratio of ranges names the range; short by another share, air or direction; near it, nothing', () => {
+  const context = told({ kind: 'sensor', range_bar: 0.6 });
+  const checks = proofChecks(context, understand(context.profile, context.plate, sound(context)));
+  const head = checks.find(({ key }) => key === 'head')!;
+  const at = (share: number) =>
+    judgeCheck(head, { check: 'head', seen: null, figures: { head_m: head.about!.at! * share } });
+  expect(at(1.5).pattern).toMatchObject({ code: 'CIR-06', kind: 'range' });
+  expect(at(0.8).pattern).toMatchObject({ code: 'CIR-03' });
+  expect(at(1.2).pattern).toBeNull();
+  expect(at(0.95)).toMatchObject({ ok: true, pattern: null });
 });

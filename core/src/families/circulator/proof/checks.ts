@@ -128,6 +128,7 @@ function atWork(context: CirculatorContext, settings: CirculatorSettings): Proof
         greatest: flow * (1 + FLOW_TOLERANCE),
       },
     },
+    ...headAtWork(settings, head, method),
     {
       key: 'power',
       about: { kind: 'power', at: flow },
@@ -142,6 +143,32 @@ function atWork(context: CirculatorContext, settings: CirculatorSettings): Proof
         figure: { key: 'power_W', label: 'Power', quantity: 'power' },
         least: power * (1 - POWER_TOLERANCE),
         greatest: power * (1 + POWER_TOLERANCE),
+      },
+    },
+  ];
+}
+
+/** Two gauges and the fit are together no better than this. */
+const HEAD_TOLERANCE = 0.1;
+
+/** A head that is held is read by gauges: off by a ratio it names the range of the sensor. */
+function headAtWork({ mode }: CirculatorSettings, head: number, method: string): ProofCheck[] {
+  if (mode !== 'constant' && mode !== 'proportional') return [];
+  return [
+    {
+      key: 'head',
+      about: { kind: 'head', at: head },
+      title: 'Head with every valve open',
+      method: `${method} gauges on both sides of the pump, at one height.`,
+      expected: words('length', head),
+      tolerance: `${HEAD_TOLERANCE * 100} %: two gauges and the fit together`,
+      caution: null,
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'head_m', label: 'Head', quantity: 'length' },
+        least: head * (1 - HEAD_TOLERANCE),
+        greatest: head * (1 + HEAD_TOLERANCE),
       },
     },
   ];

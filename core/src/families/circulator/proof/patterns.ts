@@ -1,5 +1,6 @@
 import {
   judgeNamed,
+  rangesBehind,
   type CheckBody,
   type CheckVerdict,
   type NamedSlip,
@@ -16,8 +17,25 @@ function slipOf({ key, about, ask }: ProofCheck, { seen, figures }: CheckBody): 
   return (
     namedBy(key, seen) ??
     (key === 'far-end' ? COOL : null) ??
+    (about?.kind === 'head' ? headSlip(about.at, figures.head_m) : null) ??
     (about?.kind === 'flow' && ask.kind === 'figure' && figures.flow_m3h < ask.least ? SHORT : null)
   );
+}
+
+/** Ranges that differential sensors come with, bar. */
+const RANGES = [0.4, 0.6, 1, 1.6, 2.5];
+
+/** A head that is off by a ratio of ranges (CIR-06); short by any other share it is air, a shut valve or the wrong direction. */
+function headSlip(asked: number | undefined, read: number | undefined): NamedSlip | null {
+  if (asked === undefined || read === undefined || asked <= 0) return null;
+  const pair = rangesBehind(read / asked, RANGES);
+  if (pair === null) return read < asked ? SHORT : null;
+  return [
+    'CIR-06',
+    'range',
+    'Off by a ratio of ranges',
+    `The gauges read ${(read / asked).toFixed(2)} times what is set, such as a range of ${pair.set} bar set for a sensor of ${pair.label} bar gives: read the sensor’s label, and the range again.`,
+  ];
 }
 
 const COOL: NamedSlip = [

@@ -1,5 +1,6 @@
 import {
   judgeNamed,
+  rangesBehind,
   type CheckBody,
   type CheckVerdict,
   type NamedSlip,
@@ -22,22 +23,18 @@ function slipOf({ key, about, ask }: ProofCheck, { seen, figures }: CheckBody): 
 
 /** Ratios of the ranges that sensors come with: 4, 6, 10, 16 and 25 bar. */
 const RANGES = [4, 6, 10, 16, 25];
-const NEAR = 0.04;
 
 /** DRV-01: a pressure that is off by a ratio of ranges. */
 function ratioOf(asked: number | undefined, read: number | undefined): NamedSlip | null {
   if (asked === undefined || read === undefined || asked <= 0 || read <= 0) return null;
   const ratio = read / asked;
-  const off = ([label, set]: readonly [number, number]) => Math.abs((ratio * set) / label - 1);
-  const [pair] = RANGES.flatMap((label) => RANGES.map((set): [number, number] => [label, set]))
-    .filter((one) => one[0] !== one[1] && off(one) <= NEAR)
-    .sort((a, b) => off(a) - off(b));
+  const pair = rangesBehind(ratio, RANGES);
   if (!pair) return null;
   return [
     'DRV-01',
     'range',
     'Off by a ratio of ranges',
-    `The gauge reads ${ratio.toFixed(2)} times what is set, such as a range of ${pair[1]} bar set for a sensor of ${pair[0]} bar gives: read the sensor’s label, and the range again.`,
+    `The gauge reads ${ratio.toFixed(2)} times what is set, such as a range of ${pair.set} bar set for a sensor of ${pair.label} bar gives: read the sensor’s label, and the range again.`,
   ];
 }
 
