@@ -21,7 +21,7 @@ import type {
   WeeklyEvent,
 } from '../visit';
 import type { Quantity } from '../units';
-import type { FinishedPlan, PlannedTarget } from './plan-draft';
+import type { FinishedPlan, PlannedTarget } from './parts/plan-draft';
 import type { ViewOf } from './view';
 
 /** What a family of pumps works with: the types that its own folder gives a meaning to. */

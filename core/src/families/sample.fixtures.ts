@@ -4,10 +4,10 @@ import { findingMaker, type Finding, type Subject, type TextBook } from '../find
 import type { Parameter, ProfileOf, SettingValues } from '../profile';
 import { judgeFigure, judgeState, stateCheck } from '../proof';
 import { fig } from '../units';
-import { arrivalFacts } from './arrival-facts';
+import { arrivalFacts } from './parts/arrival-facts';
 import type { Family, FamilyKind } from './family';
-import { STOPPED } from './make-safe';
-import { PlanDraft } from './plan-draft';
+import { STOPPED } from './parts/make-safe';
+import { PlanDraft } from './parts/plan-draft';
 
 /**
  * For tests only: a fan with two settings, as small as a family of pumps can be. It is added to the table by one line and walks a

@@ -1,7 +1,15 @@
 export { benchSheet, type HeatingDay, HEATING_DAYS, heatingDay, plainDay } from './bench/bench';
 export { MODE_WORDS } from './checks/head';
 export { checkPlan, checkSettings } from './checks/checks';
-export { atDuty_m, lineOf, openFlow_m3h, selfSpan, yearCost, yearEnergy_kWh } from './effect/line';
+export {
+  atDuty_m,
+  lineOf,
+  openFlow_m3h,
+  secondJoins,
+  selfSpan,
+  yearCost,
+  yearEnergy_kWh,
+} from './effect/line';
 export { pumpOf, type PumpInSystem } from './effect/pump';
 export { CARRIES_AIR_MS, purgeTime_s, purgeVelocity_ms } from './effect/purge';
 export { proposedWay, twinGain, WAY_WORDS } from './effect/twin';

@@ -1,5 +1,12 @@
-import { proposedWay, twinGain, TWIN_WAYS, WAY_WORDS, type TwinWay } from '@barythm/core/families/circulator';
-import { headAt_m, lineHead_m, SEASON } from '@barythm/core/hydraulics';
+import {
+  proposedWay,
+  secondJoins,
+  twinGain,
+  TWIN_WAYS,
+  WAY_WORDS,
+  type TwinWay,
+} from '@barythm/core/families/circulator';
+import { SEASON } from '@barythm/core/hydraulics';
 import { fig, figureWithUnit, type Quantity } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../ui/button';
@@ -62,9 +69,7 @@ function Lanes({ work, way }: { work: CirculatorWork; way: TwinWay }) {
   const bySeason = way === 'on-demand';
   const parts = bySeason
     ? [...SEASON].reverse().map(({ flow, hours }) => {
-        const at = flow * pump.flow_m3h;
-        const held = lines.target ? lineHead_m(lines.target, pump.curve, at) : 0;
-        const joins = headAt_m(pump.alone.curve, at) < held - 1e-9;
+        const joins = lines.target !== null && secondJoins(pump, lines.target, flow * pump.flow_m3h);
         return { share: hours, name: `${flow * 100} %`, runs: [true, joins] };
       })
     : Array.from({ length: TURNS }, (_, i) => ({

@@ -1,4 +1,5 @@
 import { startsAt_bar, startsMost, stopsAt_bar, usableOf_L } from '@barythm/core/families/drive';
+import { AIR_bar } from '@barythm/core/hydraulics';
 import { fig, figureWithUnit, type Quantity } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Line, Rect, Text as SvgText } from 'react-native-svg';
@@ -103,7 +104,6 @@ function layersOf(volume_L: number, usable_L: number, gas_bar: number, stop_bar:
   const at = (litres: number) => foot - (litres / volume_L) * room;
   return { top: at(full_L), stays: at(full_L - usable_L) };
 }
-const AIR_bar = 1.013;
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: SPACE.m, alignItems: 'center' },

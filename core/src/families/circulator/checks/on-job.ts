@@ -3,7 +3,7 @@ import { lastRecord, passedBy, standsAs } from '../../../visit';
 import type { JobGround } from '../../family';
 import type { CirculatorKind } from '../kind';
 import { finding } from '../texts/texts';
-import { FLAPS } from '../proof/checks';
+import { FLAPS } from '../proof/twin';
 import { SEEN_FIRST } from '../wire/records';
 
 /** What a job on a circulator leaves open: what was to be seen first, the sensor's wire, nothing measured. */

@@ -76,15 +76,18 @@ export function openFlow_m3h(pump: PumpInSystem, line: HeadLine): number {
   return flowOnPipes_m3h(line, pump.curve, pump.loss);
 }
 
+/** Whether the second of a twin joins at a flow on demand: one alone gives less there than the line asks for. */
+export function secondJoins({ runs, alone, curve }: PumpInSystem, line: HeadLine, flow_m3h: number): boolean {
+  if (runs !== 'on-demand') return runs === 'both';
+  return lineHead_m(line, alone.curve, flow_m3h) < lineHead_m(line, curve, flow_m3h) - 1e-9;
+}
+
 /** Energy of a year along a line, kWh: a season of varying heating, or the whole time at the duty where nothing varies. */
 export function yearEnergy_kWh({ duty }: CirculatorContext, pump: PumpInSystem, line: HeadLine): number {
   const of = ({ curve, power }: Pick<PumpInSystem, 'curve' | 'power'>) =>
     loadsOf(line, curve, power, pump.flow_m3h, duty.pump.least_W);
   const [all, alone] = [of(pump), of(pump.alone)];
-  // the second of a twin joins on demand: where one alone gives less than the line asks for
-  const loads = all.map((load, i) =>
-    pump.runs === 'on-demand' && alone[i].head_m >= load.head_m - 1e-9 ? alone[i] : load,
-  );
+  const loads = all.map((load, i) => (secondJoins(pump, line, load.flow_m3h) ? load : alone[i]));
   if (varies(duty)) return seasonEnergy_kWh(loads, duty.season_h);
   return (loads[0].power_W / 1000) * duty.season_h;
 }

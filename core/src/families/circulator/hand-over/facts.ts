@@ -1,6 +1,6 @@
 import type { HandoverFact } from '../../../visit';
 import { orElse } from '../../../input';
-import { arrivalFacts, shown } from '../../arrival-facts';
+import { arrivalFacts, shown } from '../../parts/arrival-facts';
 import { readings } from '../arrival/readings';
 import { pumpOf } from '../effect/pump';
 import type { CirculatorView } from '../kind';

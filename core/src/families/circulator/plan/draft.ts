@@ -1,6 +1,6 @@
 import { parameterWithRole, shownIn, type Parameter, type RoleQuantities } from '../../../profile';
 import { roundUpToStep } from '../../../units';
-import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../plan-draft';
+import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../parts/plan-draft';
 import type { CirculatorContext } from '../settings/context';
 import { CIRCULATOR_QUANTITIES, type CirculatorOptionRole, type CirculatorRole } from '../settings/roles';
 import { understand, type CirculatorSettings } from '../settings/understand';

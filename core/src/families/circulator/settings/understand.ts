@@ -1,5 +1,5 @@
 import { parameterWithRole, placesOf, type SettingValues } from '../../../profile';
-import { SettingsReader } from '../../settings-reader';
+import { SettingsReader } from '../../parts/settings-reader';
 import type { CirculatorProfile } from '../kind';
 import type { Mode } from '../wire/behaviours';
 import type { TwinWay } from '../wire/duty';

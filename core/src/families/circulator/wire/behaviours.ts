@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { afterSchema, protocolsSchema } from '../../behaviours';
+import { afterSchema, protocolsSchema } from '../../parts/behaviours';
 import { clockShowsSchema } from '../../../profile/clock-shows';
 
 export const MODES = ['fixed', 'constant', 'proportional', 'self', 'clock', 'temperature'] as const;

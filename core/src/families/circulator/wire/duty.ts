@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { addressSchema } from '../../behaviours';
-import { curvePoints, notNegative, positive, powerPoints } from '../../duty-figures';
+import { addressSchema } from '../../parts/behaviours';
+import { curvePoints, notNegative, positive, powerPoints } from '../../parts/duty-figures';
 
 /** What the circulator serves. */
 export const SYSTEMS = [

@@ -1,5 +1,5 @@
 import type { Family } from '../../family';
-import { ISOLATED, STOPPED } from '../../make-safe';
+import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { DriveKind } from '../kind';
 import { readings } from './readings';
 

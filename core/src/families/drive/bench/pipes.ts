@@ -1,10 +1,9 @@
+import { AIR_bar } from '../../../hydraulics';
 import type { DrivePlant } from './plant';
 import type { DriveState, Turning } from './state';
 
 /** Litres in a second that a m³/h is. */
 const LPS = 1 / 3.6;
-/** The air around, bar: gauges read from it. */
-const AIR = 1.013;
 /** Halvings of the pressure that the pipes settle at: to a millionth of the greatest. */
 const HALVINGS = 22;
 /** A vessel is never filled by more than this: its gas is left in it. */
@@ -42,7 +41,7 @@ export function moveWater(
   gas_bar: number,
   dt_s: number,
 ): void {
-  const gas = gas_bar - AIR;
+  const gas = gas_bar - AIR_bar;
   if (plant.vessel_L > 0 && (state.held_L > 0 || state.pressure >= gas)) {
     fillVessel(plant, state, hz, opening, dry, gas_bar, dt_s);
     if (state.held_L > 0) return;
@@ -64,13 +63,13 @@ function fillVessel(
   gas_bar: number,
   dt_s: number,
 ): void {
-  const pressure = (gas_bar * plant.vessel_L) / (plant.vessel_L - state.held_L) - AIR;
+  const pressure = (gas_bar * plant.vessel_L) / (plant.vessel_L - state.held_L) - AIR_bar;
   const draw = pressure > 0 ? opening * Math.sqrt(pressure) : 0;
   const flow = flowOfAll(plant, hz, pressure, dry);
   const held = state.held_L + (flow - draw) * LPS * dt_s;
   const most = plant.vessel_L * FULLEST;
   state.held_L = held < 0 ? 0 : held > most ? most : held;
-  state.pressure = (gas_bar * plant.vessel_L) / (plant.vessel_L - state.held_L) - AIR;
+  state.pressure = (gas_bar * plant.vessel_L) / (plant.vessel_L - state.held_L) - AIR_bar;
   state.draw = draw;
   state.flow = flow;
 }

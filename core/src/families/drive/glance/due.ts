@@ -1,5 +1,5 @@
 import type { DueItem } from '../../family';
-import { laterDate } from '../../later-date';
+import { laterDate } from '../../parts/later-date';
 import type { DriveView } from '../kind';
 import { gasHistory } from '../settings/gas';
 

@@ -1,5 +1,5 @@
 import type { HandoverFact } from '../../../visit';
-import { arrivalFacts, shown } from '../../arrival-facts';
+import { arrivalFacts, shown } from '../../parts/arrival-facts';
 import { readings } from '../arrival/readings';
 import { neededSet_bar } from '../effect/set';
 import type { DriveView } from '../kind';

@@ -1,6 +1,6 @@
 import { parameterWithRole, shownIn, type Parameter, type RoleQuantities } from '../../../profile';
 import { roundDownToStep, roundUpToStep } from '../../../units';
-import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../plan-draft';
+import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../parts/plan-draft';
 import type { DriveContext } from '../settings/context';
 import { DRIVE_QUANTITIES, type DriveOptionRole, type DriveRole } from '../settings/roles';
 import { understand, type DriveSettings } from '../settings/understand';

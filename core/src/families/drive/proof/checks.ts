@@ -1,6 +1,6 @@
 import { orElse } from '../../../input';
 import { stateCheck, type ProofCheck } from '../../../proof';
-import { sensorAtNil, STARTS, supplyCut, words } from '../../proof-checks';
+import { sensorAtNil, STARTS, supplyCut, words } from '../../parts/proof-checks';
 import { closed_hz, pumpOf, stopsUnder_m3h } from '../effect/pump';
 import type { DriveContext } from '../settings/context';
 import type { DriveSettings } from '../settings/understand';

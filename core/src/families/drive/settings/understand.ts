@@ -1,7 +1,7 @@
 import { parameterWithRole, placesOf, type SettingValues } from '../../../profile';
 import type { Sharing } from '../../../hydraulics';
-import { ownWay } from '../../behaviours';
-import { SettingsReader } from '../../settings-reader';
+import { ownWay } from '../../parts/behaviours';
+import { SettingsReader } from '../../parts/settings-reader';
 import type { DriveProfile } from '../kind';
 import type { Holds } from '../wire/duty';
 import type { DrivePlate } from '../wire/plate';

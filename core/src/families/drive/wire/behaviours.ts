@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { SHARING } from '../../../hydraulics';
-import { afterSchema, protocolsSchema } from '../../behaviours';
+import { afterSchema, protocolsSchema } from '../../parts/behaviours';
 import { clockShowsSchema } from '../../../profile/clock-shows';
 import { HOLDS } from './duty';
 

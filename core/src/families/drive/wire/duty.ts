@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { DAY_SHAPES, type DayShape } from '../../../bench';
 import { SHARING } from '../../../hydraulics';
-import { addressSchema } from '../../behaviours';
-import { curvePoints, notNegative, positive, powerPoints } from '../../duty-figures';
+import { addressSchema } from '../../parts/behaviours';
+import { curvePoints, notNegative, positive, powerPoints } from '../../parts/duty-figures';
 
 /** Gauge pressure: a vacuum is below nil, and nothing is emptier than empty. */
 const gauge = (what: string) =>

@@ -1,6 +1,6 @@
 import type { SignalFrom } from '../../../visit';
 import type { Family } from '../../family';
-import { ISOLATED, STOPPED } from '../../make-safe';
+import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { MeteringKind } from '../kind';
 import { gearsOf } from '../wire/plate';
 import { readings } from './readings';

@@ -1,7 +1,7 @@
 import { THRESHOLDS } from '../../../findings';
 import { dateInWords } from '../../../time';
 import type { DueItem } from '../../family';
-import { laterDate } from '../../later-date';
+import { laterDate } from '../../parts/later-date';
 import { stockOf } from '../effect/stock';
 import type { MeteringView } from '../kind';
 import { measuredHistory, standingCalibration } from '../proof/calibration';

@@ -1,6 +1,6 @@
 import { dateInWords } from '../../../time';
 import type { HandoverFact } from '../../../visit';
-import { arrivalFacts, shown } from '../../arrival-facts';
+import { arrivalFacts, shown } from '../../parts/arrival-facts';
 import { readings } from '../arrival/readings';
 import type { MeteringView } from '../kind';
 import { strengthToday_gpl } from '../settings/context';

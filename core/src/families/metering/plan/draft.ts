@@ -1,6 +1,6 @@
 import { pumpFlow_lph } from '../../../dosing';
 import { parameterWithRole, shownIn, type Parameter, type RoleQuantities } from '../../../profile';
-import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../plan-draft';
+import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../parts/plan-draft';
 import type { MeteringContext } from '../settings/context';
 import { rateToSetting } from '../settings/rates';
 import type { Reason } from '../texts/reasons';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { MOST_FIGURE, positive } from '../../duty-figures';
+import { MOST_FIGURE, positive } from '../../parts/duty-figures';
 
 export const strengthSchema = z.discriminatedUnion('stated', [
   z.object({ stated: z.literal('mass'), gpl: positive('The strength', 20_000) }).strict(),

@@ -1,7 +1,7 @@
 import { parameterWithRole } from '../../../profile';
 import type { Command, RecordBody, Refusal } from '../../../visit';
 import type { Family } from '../../family';
-import { ISOLATED, STOPPED } from '../../make-safe';
+import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { PoolKind } from '../kind';
 import { readings } from './readings';
 

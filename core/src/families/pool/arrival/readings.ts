@@ -1,4 +1,4 @@
-import { plainReadings } from '../../plain-readings';
+import { plainReadings } from '../../parts/plain-readings';
 
 /** What is read of a pool pump while it still runs as it was found. */
 export const readings = plainReadings(

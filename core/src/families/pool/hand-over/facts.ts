@@ -1,5 +1,5 @@
 import type { HandoverFact } from '../../../visit';
-import { arrivalFacts } from '../../arrival-facts';
+import { arrivalFacts } from '../../parts/arrival-facts';
 import { readings } from '../arrival/readings';
 import type { PoolView } from '../kind';
 

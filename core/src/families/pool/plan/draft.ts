@@ -7,7 +7,7 @@ import {
   type RoleQuantities,
 } from '../../../profile';
 import { roundDownToStep, roundUpToStep } from '../../../units';
-import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../plan-draft';
+import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../parts/plan-draft';
 import type { PoolContext } from '../settings/context';
 import type { PoolReason } from '../texts/reasons';
 import { POOL_QUANTITIES, type PoolOptionRole, type PoolRole } from '../settings/roles';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { SHAPES } from '../../../hydraulics';
 import { DAY_MIN, DAYS, timeOfDay } from '../../../time';
-import { notNegative, positive } from '../../duty-figures';
+import { notNegative, positive } from '../../parts/duty-figures';
 
 const minute = (what: string) =>
   z

@@ -8,8 +8,8 @@ import {
   type Profile,
   type SettingValue,
   type SettingValues,
-} from '../profile';
-import { roundToStep } from '../units';
+} from '../../profile';
+import { roundToStep } from '../../units';
 
 /** A setting that a plan arrived at, and why. */
 export interface PlannedTarget<Role extends string, Reason> {

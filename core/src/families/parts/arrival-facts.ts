@@ -1,6 +1,6 @@
-import { fig, figureWithUnit, presentReader, type Quantity } from '../units';
-import { lastRecord, type HandoverFact, type JobDocument } from '../visit';
-import type { ArrivalReadings } from './family';
+import { fig, figureWithUnit, presentReader, type Quantity } from '../../units';
+import { lastRecord, type HandoverFact, type JobDocument } from '../../visit';
+import type { ArrivalReadings } from '../family';
 
 /** A figure with its unit, in the units of whoever reads now. */
 export const shown = (q: Quantity, value: number): string => figureWithUnit(fig(q, value), presentReader());

@@ -1,4 +1,4 @@
-import type { MakeSafeStep } from './family';
+import type { MakeSafeStep } from '../family';
 
 /** Steps of making safe that every family of pump begins with. */
 export const STOPPED: MakeSafeStep = {

@@ -1,5 +1,5 @@
-import type { RecordBody, RecordKind } from '../visit';
-import type { ArrivalReadings, PlateOption, ReadingField } from './family';
+import type { RecordBody, RecordKind } from '../../visit';
+import type { ArrivalReadings, PlateOption, ReadingField } from '../family';
 
 /** Readings on arrival that go into their record field by field, whatever pump they are taken at. */
 export function plainReadings(

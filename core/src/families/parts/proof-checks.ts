@@ -1,5 +1,5 @@
-import { stateCheck, type ProofCheck } from '../proof';
-import { fig, figureWithUnit, presentReader, type Quantity } from '../units';
+import { stateCheck, type ProofCheck } from '../../proof';
+import { fig, figureWithUnit, presentReader, type Quantity } from '../../units';
 
 /** A figure with its unit, for whoever reads now. */
 export const words = (q: Quantity, value: number) => figureWithUnit(fig(q, value), presentReader());

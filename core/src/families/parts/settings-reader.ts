@@ -6,7 +6,7 @@ import {
   type Profile,
   type RoleQuantities,
   type SettingValues,
-} from '../profile';
+} from '../../profile';
 
 /** Reads a column of the sheet by the roles of its parameters; null is not known, or not there. */
 export class SettingsReader<Role extends string> {
