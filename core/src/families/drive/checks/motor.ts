@@ -10,7 +10,7 @@ import type { CheckInput } from './checks';
 
 /** Motor, its frequencies, and the head at its inlet. */
 export function checkMotor(input: CheckInput): Finding[] {
-  return [...plate(input), ...power(input), ...slow(input), ...suction(input)];
+  return [...plate(input), ...power(input), ...slow(input), ...limits(input), ...suction(input)];
 }
 
 /** What a display rounds a plate to. */
@@ -92,6 +92,20 @@ function slow({ context, subject, settings, at }: CheckInput): Finding[] {
       ),
     );
   return found;
+}
+
+/** ANY-10: the least frequency above the greatest, or one that is set outside them. */
+function limits({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { least_hz, most_hz, set_hz } = settings;
+  if (least_hz === null || most_hz === null) return [];
+  const values = { least: fig('frequency', least_hz), greatest: fig('frequency', most_hz) };
+  const places = [at('frequency.least'), at('frequency.greatest')];
+  if (least_hz >= most_hz) return [finding('ANY-10.limits', subject, values, places)];
+  // a frequency that is set counts only where that is what it holds
+  if (context.duty.holds.kind !== 'speed' || set_hz === null) return [];
+  if (set_hz >= least_hz && set_hz <= most_hz) return [];
+  const outside = { ...values, what: 'The set frequency', value: fig('frequency', set_hz) };
+  return [finding('ANY-10.outside', subject, outside, [at('set.frequency'), ...places])];
 }
 
 /** DRV-15: judged at the greatest flow and the least pressure at the inlet. */

@@ -96,3 +96,17 @@ describe('DRV-15 head at the inlet', () => {
     expect(texts(lifts(-0.6, 1500))).toContain('DRV-15');
   });
 });
+
+describe('ANY-10 limits', () => {
+  const speed = contextOf(WHEEL, { ...ONE, holds: { kind: 'speed', set_hz: 42 } });
+  test('mistake: the least frequency at the greatest; near miss: under it', () => {
+    expect(texts(contextOf(), { P03: 40, P04: 40 })).toContain('ANY-10.limits');
+    expect(texts(contextOf(), { P03: 40, P04: 41 })).not.toContain('ANY-10.limits');
+  });
+  test('mistake: a set frequency outside them; near miss: at the limit, or where another thing is held', () => {
+    expect(texts(speed, { hz: 51 })).toContain('ANY-10.outside');
+    expect(texts(speed, { hz: 20 })).toContain('ANY-10.outside');
+    expect(texts(speed, { hz: 50 })).not.toContain('ANY-10.outside');
+    expect(texts(contextOf(WHEEL, ONE), { hz: 51 })).not.toContain('ANY-10.outside');
+  });
+});
