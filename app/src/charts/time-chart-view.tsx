@@ -3,7 +3,7 @@ import Svg, { G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { FONT, usePalette } from '../ui/theme';
 import { Axes } from './axes';
 
-/** Something second by second, with the levels that matter and what happened. */
+/** Something over time, with the levels that matter and what happened. */
 export function TimeChartView({ chart, text }: { chart: TimeChart; text: string }) {
   const palette = usePalette();
   const { box } = chart.frame;
@@ -55,6 +55,9 @@ export function TimeChartView({ chart, text }: { chart: TimeChart; text: string 
           </SvgText>
         </G>
       ))}
+      {chart.before && (
+        <Path d={chart.before} stroke={palette.slate} strokeWidth={2} strokeDasharray="6 4" fill="none" />
+      )}
       <Path d={chart.path} stroke={palette.ember} strokeWidth={2.5} fill="none" />
     </Svg>
   );

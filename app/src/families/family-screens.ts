@@ -4,6 +4,7 @@ import type { FamilyKind } from '@barythm/core/families';
 import type { SettingValues } from '@barythm/core/profile';
 import type { Reader } from '@barythm/core/units';
 import type { ComponentType, ReactNode } from 'react';
+import type { SetCardProps } from '../features/job/set/set-card';
 import type { Headline, SumRow } from '../features/bench/sums-card';
 import type { BenchClient } from '../workers/bench-client';
 import type { Colour } from '../ui/theme';
@@ -40,6 +41,8 @@ export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = 
     readonly Work: ComponentType;
   };
   readonly Plan: ComponentType;
+  /** a setting that is changed by more than keys: the card that guides it, instead of the plain one */
+  readonly guided?: { readonly role: string; readonly Card: ComponentType<SetCardProps> };
   readonly Proof: ComponentType;
   readonly pump: {
     dutyLines(duty: K['duty'], reader: Reader): Lines;

@@ -4,6 +4,7 @@ import { driveScreens } from './drive';
 import type { FamilyScreens } from './family-screens';
 import { meteringScreens } from './metering';
 import { poolScreens } from './pool';
+import { spaScreens } from './spa';
 
 /** What every family paints for itself: the one place in the app that names them. */
 const SCREENS: Readonly<Record<FamilyName, FamilyScreens<AnyKind>>> = {
@@ -11,6 +12,7 @@ const SCREENS: Readonly<Record<FamilyName, FamilyScreens<AnyKind>>> = {
   pool: poolScreens,
   circulator: circulatorScreens,
   drive: driveScreens,
+  spa: spaScreens,
 };
 
 export const ALL_SCREENS = Object.entries(SCREENS) as [FamilyName, FamilyScreens<AnyKind>][];

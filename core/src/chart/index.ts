@@ -12,3 +12,4 @@ export * from './week-chart';
 export * from './power-chart';
 export * from './pressure-chart';
 export * from './time-chart';
+export * from './load-bars';

@@ -3,6 +3,7 @@ import { driveFamily } from './drive';
 import type { Family, FamilyKind } from './family';
 import { meteringFamily } from './metering';
 import { poolFamily } from './pool';
+import { spaFamily } from './spa';
 import type { ViewOf } from './view';
 
 /** Every family of pump that there is: the one place in the core that names them. */
@@ -11,6 +12,7 @@ export const FAMILIES = {
   pool: poolFamily,
   circulator: circulatorFamily,
   drive: driveFamily,
+  spa: spaFamily,
 };
 
 export type FamilyName = keyof typeof FAMILIES;

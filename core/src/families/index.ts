@@ -1,7 +1,7 @@
 export type * from './family';
 export type * from './view';
 export * from './all';
-export { isOptionRole, ROLE_QUANTITIES, rolesOfFamily, roleUnitFault } from './roles';
+export { isOptionRole, rolesOfFamily, roleUnitFault } from './roles';
 export { ALL_TEXTS } from './texts';
 export { EVENT_WORDS, scenarioSchema } from './events';
 export { readOnArrival, type ReadOnArrival } from './parts/arrival-facts';

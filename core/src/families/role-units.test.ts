@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { parameterWithRole, readIn, shownIn, type Parameter } from '../profile';
+import { parameterWithRole, readIn, shownIn, type Parameter, type RoleQuantities } from '../profile';
 import { INTERNAL_UNIT, parseFigure, parseInUnit, spelledUnit, type Quantity } from '../units';
 import { BLANK_UNITS } from './role-units.fixtures';
 import { ALL_PROFILES, FLOW_DUTY, pulseContext, SOUND_PULSE } from './metering/fixtures';
@@ -8,11 +8,11 @@ import {
   planAndCheck as planMetering,
   understand as understandMetering,
 } from './metering';
+import { roleUnitFault } from './roles';
 import { METERING_QUANTITIES, RATE_ROLES } from './metering/settings/roles';
 import { planAndCheck, type PoolProfile, understand } from './pool';
 import { contextOf, FOUR_SPEEDS, LINK, PANEL, PANEL_DUTY, TEN_SLOTS } from './pool/fixtures';
 import { POOL_QUANTITIES, SPEED_ROLES } from './pool/settings/roles';
-import { ROLE_QUANTITIES } from './roles';
 
 /** Every unit that a display may show each quantity in. */
 const UNITS: Partial<Record<Quantity, readonly string[]>> = {
@@ -61,10 +61,10 @@ test('the figure of every role in every shipped profile is read in the unit that
   );
   expect(figures.length).toBeGreaterThan(60);
   const own: readonly string[] = [...RATE_ROLES, ...SPEED_ROLES];
+  const quantities: RoleQuantities = { ...METERING_QUANTITIES, ...POOL_QUANTITIES };
   const unread = figures.filter(
     (parameter) =>
-      !own.includes(parameter.role!) &&
-      readIn(parameter, ROLE_QUANTITIES[parameter.role!] ?? 'plain', 1) === null,
+      !own.includes(parameter.role!) && readIn(parameter, quantities[parameter.role!] ?? 'plain', 1) === null,
   );
   expect(unread.map(({ role, unit }) => `${role} in ${unit}`)).toEqual([]);
 });
@@ -165,4 +165,11 @@ test('a batch volume in litres is the batch in millilitres', () => {
   );
   expect(planMetering(context).plan.values[key]).toBeCloseTo(0.025, 9);
   expect(SOUND_PULSE.work).toBe('per');
+});
+
+test('a role that two families use is measured by each in its own quantity', () => {
+  const set = (unit: string) => ({ ...shown(unit), role: 'set' });
+  expect([roleUnitFault('drive', set('bar')), roleUnitFault('spa', set('°C'))]).toEqual([null, null]);
+  expect(roleUnitFault('drive', set('°C'))).toContain('“°C” is no unit of this meaning');
+  expect(roleUnitFault('spa', set('bar'))).toContain('“bar” is no unit of this meaning');
 });

@@ -1,6 +1,6 @@
-import { unitFits, wrongUnit, type Parameter, type RoleQuantities } from '../profile';
+import { unitFits, wrongUnit, type Parameter } from '../profile';
 import { INTERNAL_UNIT } from '../units';
-import { FAMILIES, familyOf, type FamilyName } from './all';
+import { familyOf, type FamilyName } from './all';
 
 /** The closed list of meanings that a family's parameters can have. */
 export function rolesOfFamily(family: FamilyName): readonly string[] {
@@ -12,19 +12,13 @@ export function isOptionRole(family: FamilyName, role: string): boolean {
   return familyOf(family).isOptionRole(role);
 }
 
-const ALL = Object.values(FAMILIES);
-
-/** What the figure of any family's role measures, for reading what is typed. Rates and speeds go by the parameter's own unit. */
-export const ROLE_QUANTITIES: RoleQuantities = Object.assign({}, ...ALL.map(({ quantities }) => quantities));
-
 /** What is wrong with a parameter's unit for its role, in words; null where it is one that its figure is measured in. */
-export function roleUnitFault(parameter: Parameter): string | null {
+export function roleUnitFault(family: FamilyName, parameter: Parameter): string | null {
   const { role, unit = '' } = parameter;
   if (role === undefined || parameter.type !== 'number') return null;
-  for (const family of ALL) {
-    const fault = family.unitFault(parameter);
-    if (fault !== null) return fault;
-  }
-  const q = ROLE_QUANTITIES[role];
+  const { quantities, unitFault } = familyOf(family);
+  const fault = unitFault(parameter);
+  if (fault !== null) return fault;
+  const q = quantities[role];
   return q === undefined || unitFits(parameter, q) ? null : wrongUnit(unit, INTERNAL_UNIT[q]);
 }

@@ -1,2 +1,3 @@
 export * from './solar';
 export * from './heat-flow';
+export * from './lumped';

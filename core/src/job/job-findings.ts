@@ -157,7 +157,7 @@ function leftOpen(document: JobDocument): Finding[] {
   ];
 }
 
-const FIGURE_AND_UNIT = /^\s*([\d.,]+)\s*([^\d\s].*)$/;
+const FIGURE_AND_UNIT = /^\s*(\d+(?:[.,]\d+)?)\s*([^\d\s.,].*)$/;
 
 /**
  * ANY-19: found in another unit than the one it was left in, and with the same number: somebody changed the unit of the

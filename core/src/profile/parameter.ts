@@ -76,6 +76,8 @@ export const parameterSchema = z
     storedBy: z.string().min(1),
     route: z.array(keyStepSchema),
     appliesWhen: predicateSchema.optional(),
+    /** other parameters that a change of this one puts back to what the controller thinks fit: they are entered again after it */
+    rewrites: z.array(z.string()).min(1).optional(),
     caution: z.string().optional(),
   })
   .strict()

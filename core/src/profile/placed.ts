@@ -18,7 +18,7 @@ export function inOrderOfWork(profile: Profile): readonly Parameter[] {
   const placed = profile.groups.flatMap((group) => {
     const own = profile.parameters.filter((parameter) => parameter.group === group.key);
     const { repeat } = group;
-    if (!repeat) return own;
+    if (!repeat) return own.map((parameter) => everyPlaceRewritten(profile, parameter));
     const keys = new Set(own.map(({ key }) => key));
     return Array.from({ length: repeat.count }, (_, i) => {
       const place = repeat.names?.[i] ?? `${repeat.noun} ${i + 1}`;
@@ -27,6 +27,19 @@ export function inOrderOfWork(profile: Profile): readonly Parameter[] {
   });
   PLACED.set(profile, placed);
   return placed;
+}
+
+/** What stands outside a group that repeats puts back every place of it. */
+function everyPlaceRewritten(profile: Profile, parameter: Parameter): Parameter {
+  if (!parameter.rewrites) return parameter;
+  const places = (key: string) => {
+    const group = profile.parameters.find((other) => other.key === key)?.group;
+    return profile.groups.find((other) => other.key === group)?.repeat?.count ?? 1;
+  };
+  const rewrites = parameter.rewrites.flatMap((key) =>
+    Array.from({ length: places(key) }, (_, i) => keyAt(key, i + 1)),
+  );
+  return { ...parameter, rewrites };
 }
 
 function inPlace(
@@ -45,6 +58,7 @@ function inPlace(
     least: limit(parameter.least),
     greatest: limit(parameter.greatest),
     appliesWhen: parameter.appliesWhen && moved(parameter.appliesWhen, at),
+    ...(parameter.rewrites && { rewrites: parameter.rewrites.map(at) }),
     route: parameter.route.map(({ key, times, shows, ...step }) => ({
       ...step,
       key: key.replace('{place}', String(index)),

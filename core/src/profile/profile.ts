@@ -109,6 +109,10 @@ export function complainOfProfile(profile: Profile, context: z.RefinementCtx): v
         complain(limit, `There is no parameter “${value.by}”.`);
       }
     }
+    for (const key of parameter.rewrites ?? []) {
+      if (key === parameter.key) complain('rewrites', 'A parameter does not rewrite itself.');
+      else if (!all.has(key)) complain('rewrites', `There is no parameter “${key}”.`);
+    }
     if (parameter.appliesWhen) {
       for (const key of parametersIn(parameter.appliesWhen)) {
         if (!all.has(key)) complain('appliesWhen', `There is no parameter “${key}”.`);

@@ -5,3 +5,4 @@ export * from './two-price';
 export * from './week';
 export * from './week-tariff';
 export * from './cheapest';
+export * from './day-windows';

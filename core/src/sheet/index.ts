@@ -1,1 +1,2 @@
 export * from './sheet';
+export * from './rewritten';

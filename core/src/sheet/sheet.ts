@@ -28,6 +28,8 @@ export interface SheetRow {
   readonly found: SheetEntry | null;
   readonly target: SheetEntry | null;
   readonly left: SheetEntry | null;
+  /** address of the setting whose change put this one back since it was last read: what it holds now is not known */
+  readonly rewrittenBy?: string;
 }
 
 /** The sheet as rows, the last line of each kind counting. Addresses in the order given, then any others. */
@@ -56,8 +58,9 @@ export function lastOf(entries: readonly SheetEntry[], address: string, kind: En
   return last;
 }
 
-/** What the controller holds now, as far as is known: as left, else as found. */
+/** What the controller holds now, as far as is known: as left, else as found; nothing once the change of another put it back. */
 export function inForce(row: SheetRow): SheetEntry | null {
+  if (row.rewrittenBy !== undefined) return null;
   if (row.left && row.found) return row.left.revision >= row.found.revision ? row.left : row.found;
   return row.left ?? row.found;
 }
@@ -86,6 +89,7 @@ export function stateOf(row: SheetRow): RowState {
   const target = row.target?.value;
   if (target === undefined || target === null) return 'keep';
   if (!row.found) return 'not-recorded';
+  if (row.rewrittenBy !== undefined) return 'to-do';
   if (row.left) return sameValue(row.left.value, target) ? 'done' : 'differs';
   return sameValue(row.found.value, target) ? 'keep' : 'to-do';
 }

@@ -15,6 +15,9 @@ import { speedPowerTool } from './heat-and-head/speed-power';
 import { suctionHeadTool } from './suction/suction-head';
 import { tankDaysTool } from './dosing/tank-days';
 import { heatFlowTool } from './heat-and-head/heat-flow';
+import { warmUpTool } from './heat-and-head/warm-up';
+import { coolDownTool } from './heat-and-head/cool-down';
+import { spaLoadTool } from './heat-and-head/spa-load';
 import { modeLineTool } from './heat-and-head/mode-line';
 import { twoPumpsTool } from './heat-and-head/two-pumps';
 import { seasonTool } from './heat-and-head/season';
@@ -54,6 +57,9 @@ export const TOOLS = {
   'mode-line': modeLineTool,
   'two-pumps': twoPumpsTool,
   season: seasonTool,
+  'warm-up': warmUpTool,
+  'cool-down': coolDownTool,
+  'spa-load': spaLoadTool,
   'speed-power': speedPowerTool,
   solar: solarTool,
   'stop-frequency': stopFrequencyTool,

@@ -17,6 +17,7 @@ import { POOL_PUMPS, type DemoPoolPump } from './skerrow-pools';
 import { PRODUCTS, PUMPS, type DemoPump } from './skerrow';
 import { CIRCULATORS, DEMO_CIRCULATOR_PROFILES, type DemoCirculator } from './skerrow-circulators';
 import { DEMO_DRIVE_PROFILES, DRIVES, type DemoDrive } from './skerrow-drives';
+import { DEMO_SPA_PROFILES, SPAS, type DemoSpa } from './skerrow-spas';
 import { plainSeason } from './season-plain';
 import { meteringSeason } from './season-metering';
 import { poolSeason } from './season-pools';
@@ -40,6 +41,7 @@ export const DEMO_PROFILES: readonly AnyProfile[] = [
   ...Object.values(DEMO_POOL_PROFILES),
   ...Object.values(DEMO_CIRCULATOR_PROFILES),
   ...Object.values(DEMO_DRIVE_PROFILES),
+  ...Object.values(DEMO_SPA_PROFILES),
 ];
 
 /** True when nobody has written anything yet: demo data never goes over real data. */
@@ -88,7 +90,7 @@ function dutyAt(
   };
 }
 
-function isMetering(pump: DemoPump | DemoPoolPump | DemoCirculator | DemoDrive): pump is DemoPump {
+function isMetering(pump: DemoPump | DemoPoolPump | DemoCirculator | DemoDrive | DemoSpa): pump is DemoPump {
   return pump.duty.family === 'metering';
 }
 
@@ -129,7 +131,7 @@ async function register(database: Database, dateAgo: (days: number) => string): 
       }),
       options,
     );
-    for (const pump of [...PUMPS, ...POOL_PUMPS, ...CIRCULATORS, ...DRIVES]) {
+    for (const pump of [...PUMPS, ...POOL_PUMPS, ...CIRCULATORS, ...DRIVES, ...SPAS]) {
       const { id, siteId, tag, name, place, note } = pump;
       await models.pumps.create(
         {

@@ -130,11 +130,13 @@ export abstract class DemoJob {
 
   /** Enters the targets that differ from what was found: all of them, or the first few. */
   async set(most = Infinity): Promise<void> {
-    const view = await this.view();
-    const open = view.rows.filter((row) => stateOf(row) === 'to-do').slice(0, most);
-    for (const row of open) {
+    for (let entered = 0; entered < most; entered++) {
+      // each anew: what was entered may have put back what hangs on it
+      const { rows } = await this.view();
+      const row = rows.find((one) => stateOf(one) === 'to-do');
+      if (!row?.target) return;
       this.minutes += 1;
-      await this.enter(row.address, row.target?.value ?? 0, row.target?.unit ?? '');
+      await this.enter(row.address, row.target.value ?? 0, row.target.unit);
     }
   }
 

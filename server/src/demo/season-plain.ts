@@ -1,8 +1,11 @@
+import { FIRST_STEPS } from '@barythm/core/families/spa';
 import { inOrderOfWork, type Profile, type SettingValue } from '@barythm/core/profile';
 import type { Database } from '../db';
 import { PlainDemo } from './demo-plain-job';
 import { CIRCULATORS } from './skerrow-circulators';
 import { DRIVES } from './skerrow-drives';
+import { SPAS } from './skerrow-spas';
+import type { RecordBody } from '@barythm/core/visit';
 
 /** One visit of the season at a pump that is proved by what it does. */
 interface Visit {
@@ -13,12 +16,15 @@ interface Visit {
   readonly state: string;
   /** over what was left the last time */
   readonly found: Readonly<Record<string, SettingValue>>;
-  /** the vessel's gas, measured empty of water */
-  readonly gas_bar?: number;
+  /** what else was written down once the settings were read */
+  readonly records?: readonly RecordBody[];
   readonly share: number;
   /** days from now until it is due again */
   readonly dueIn: number;
 }
+
+/** Everything that is seen at a tub before it is set. */
+const SEEN: RecordBody = { kind: 'spa-first', seen: FIRST_STEPS.map(({ key }) => key), why: '' };
 
 const VISITS: readonly Visit[] = [
   {
@@ -88,7 +94,7 @@ const VISITS: readonly Visit[] = [
       cut: 2.4,
       react: 'warn',
     },
-    gas_bar: 2.3,
+    records: [{ kind: 'precharge', measured_bar: 2.3, empty: true }],
     share: 0.99,
     dueIn: 30,
   },
@@ -102,20 +108,78 @@ const VISITS: readonly Visit[] = [
     share: 1.01,
     dueIn: 120,
   },
+  {
+    pumpId: 'spa-hostel',
+    daysAgo: 171,
+    hour: 15,
+    figures: { water_C: 36.2, display_C: 36.5, air_C: 9, current_A: 14.8 },
+    state: 'heats',
+    found: { num: 6, set: 37, heat: 'any', start: 480, long: 120, 'start/2': 1080, 'long/2': 120, clean: 0 },
+    records: [SEEN],
+    share: 1,
+    dueIn: 20,
+  },
+  {
+    pumpId: 'spa-clinic',
+    daysAgo: 262,
+    hour: 8,
+    figures: { water_C: 33.8, display_C: 35.2, air_C: 18 },
+    state: 'filters',
+    found: {
+      no: 12,
+      temp: 35,
+      mode: 'prog',
+      pin: 'off',
+      tpin: 'off',
+      cal: 0,
+      fn: 'p1',
+      'fn/2': 'p2',
+      'fn/3': 'air',
+      'fn/4': 'li',
+      'fn/5': 'no',
+    },
+    records: [
+      SEEN,
+      {
+        kind: 'number-change',
+        from: 12,
+        readBack: 14,
+        moved: 'dead',
+        licensed: false,
+        switchOff: true,
+        pageGone: true,
+        shows: 'Settings restored',
+      },
+    ],
+    share: 0.98,
+    dueIn: 80,
+  },
+  {
+    pumpId: 'spa-clinic',
+    daysAgo: 76,
+    hour: 8,
+    figures: { water_C: 34.9, display_C: 35, air_C: 20, current_A: 8.9 },
+    state: 'rests',
+    found: { temp: 35.5 },
+    records: [SEEN],
+    share: 1.01,
+    dueIn: 105,
+  },
 ];
 
-/** The season's work at circulators and drives; what the site reported of some of them since is still to be looked at. */
+/** The season's work at circulators, drives and tubs; what the site reported of some of them since is still to be looked at. */
 export async function plainSeason(database: Database, dateAgo: (days: number) => string): Promise<void> {
   for (const visit of VISITS) {
-    const { duty } = [...CIRCULATORS, ...DRIVES].find(({ id }) => id === visit.pumpId)!;
+    const { duty } = [...CIRCULATORS, ...DRIVES, ...SPAS].find(({ id }) => id === visit.pumpId)!;
     const instant = Date.parse(`${dateAgo(visit.daysAgo)}T00:00:00Z`) + visit.hour * 3_600_000;
     const job = await new PlainDemo(database, visit.pumpId, new Date(instant).toISOString()).start();
     const { profile, lastLeft } = await job.document();
-    const known = Object.entries(lastLeft?.values ?? {}).filter(isKnown);
+    // what the site reported came later
+    const left = lastLeft?.source === 'left' ? lastLeft.values : {};
+    const known = Object.entries(left).filter(isKnown);
     await job.arrive(visit.figures, visit.state);
     await job.found({ ...asDelivered(profile), ...Object.fromEntries(known), ...visit.found });
-    if (visit.gas_bar !== undefined)
-      await job.record({ kind: 'precharge', measured_bar: visit.gas_bar, empty: true });
+    for (const record of visit.records ?? []) await job.record(record);
     await job.plan(duty);
     await job.set();
     await job.prove(visit.share);

@@ -79,8 +79,12 @@ export async function publishProfile(
 }
 
 /** A unit that its role's figure is not measured in: what it holds would not be known. */
-function unitFaults(parameter: Parameter, i: number): { field: string; words: string }[] {
-  const words = roleUnitFault(parameter);
+function unitFaults(
+  family: AnyProfile['family'],
+  parameter: Parameter,
+  i: number,
+): { field: string; words: string }[] {
+  const words = roleUnitFault(family, parameter);
   return words === null ? [] : [{ field: `parameters.${i}.unit`, words }];
 }
 
@@ -90,7 +94,7 @@ function unknownRoles(profile: AnyProfile): { field: string; words: string }[] {
     ...(parameter.role !== undefined && !rolesOfFamily(family).includes(parameter.role)
       ? [{ field: `parameters.${i}.role`, words: `“${parameter.role}” is no role of a ${family} pump.` }]
       : []),
-    ...unitFaults(parameter, i),
+    ...unitFaults(family, parameter, i),
     ...(parameter.options ?? []).flatMap((option, k) =>
       option.role !== undefined && !isOptionRole(family, option.role)
         ? [

@@ -33,7 +33,7 @@ const preview = async (csv: string) =>
 
 test('out and in again: a register that left comes into an empty database as it was', async () => {
   const csv = (await server.get('/api/v1/register.csv')).text;
-  expect(csv.trimEnd().split('\r\n')).toHaveLength(21);
+  expect(csv.trimEnd().split('\r\n')).toHaveLength(23);
   const other = await startTestServer({ demo: false });
   try {
     for (const profile of [
@@ -53,10 +53,12 @@ test('out and in again: a register that left comes into an empty database as it 
       'booster-two-pumps',
       'drive-wheel-text',
       'drive-four-switches',
+      'spa-pack-four-keys',
+      'spa-pack-soft-keys',
     ]) {
       await other.post('/api/v1/profiles', (await server.get(`/api/v1/profiles/${profile}`)).body);
     }
-    expect((await other.post('/api/v1/register/import', { csv })).body).toEqual({ sites: 4, pumps: 20 });
+    expect((await other.post('/api/v1/register/import', { csv })).body).toEqual({ sites: 4, pumps: 22 });
     expect((await other.get('/api/v1/register.csv')).text).toBe(csv);
     const again = await other.post('/api/v1/register/import', { csv });
     expect(again.body).toMatchObject({ status: 422, code: 'faulty-file' });

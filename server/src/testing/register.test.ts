@@ -57,11 +57,12 @@ test('pumps are searched in every word a technician would try, and paged', async
     'CLI-PP-01',
     'CLI-PP-02',
     'CLI-RW-01',
+    'CLI-SP-01',
   ]);
   expect(await search('src-dp')).toEqual(['SRC-DP-01', 'SRC-DP-02', 'SRC-DP-03']);
   expect(await search('100%')).toEqual([]);
   const second = (await server.get('/api/v1/pumps?size=2&page=2')).body as Page;
-  expect(second).toMatchObject({ total: 20, items: [{ tag: 'CLI-HP-01' }, { tag: 'CLI-HP-02' }] });
+  expect(second).toMatchObject({ total: 22, items: [{ tag: 'CLI-HP-01' }, { tag: 'CLI-HP-02' }] });
   const wrong = await server.get('/api/v1/pumps?page=0');
   expect(wrong.body).toMatchObject({ status: 400, errors: [{ field: 'page' }] });
 });

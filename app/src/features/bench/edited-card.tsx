@@ -1,4 +1,4 @@
-import type { FamilyContext } from '@barythm/core/families';
+import { familyOf, type FamilyContext, type FamilyName } from '@barythm/core/families';
 import {
   applies,
   faultOf,
@@ -26,7 +26,7 @@ interface EditedCardProps {
 /** A copy of the sheet to try things on: nothing here is planned or written. */
 export function EditedCard({ context, values, onChange }: EditedCardProps) {
   const { profile } = context;
-  const mode = parameterWithRole(profile, 'mode');
+  const mode = parameterWithRole(profile, familyOf(profile.family).modeRole ?? 'mode');
   return (
     <Card title="Edited copy" testID="edited">
       <Words size="small" colour="quiet">
@@ -38,6 +38,7 @@ export function EditedCard({ context, values, onChange }: EditedCardProps) {
         .map((parameter) => (
           <EditedField
             key={parameter.key}
+            family={profile.family}
             parameter={parameter}
             values={values}
             onValue={(value) => onChange({ ...values, [parameter.key]: value })}
@@ -48,17 +49,19 @@ export function EditedCard({ context, values, onChange }: EditedCardProps) {
 }
 
 function EditedField({
+  family,
   parameter,
   values,
   onValue,
 }: {
+  family: FamilyName;
   parameter: Parameter;
   values: SettingValues;
   onValue: (value: SettingValue) => void;
 }) {
   const [typing, setTyping] = useState<string | null>(null);
   const value = values[parameter.key];
-  const parsed = typing === null ? null : parseForParameter(parameter, typing);
+  const parsed = typing === null ? null : parseForParameter(family, parameter, typing);
   const fault = parsed?.ok ? faultOf(parameter, parsed.value, values) : null;
   const shown =
     value === undefined ? '' : parameter.type === 'days' ? String(value) : wordsFor(parameter, value);
@@ -73,7 +76,7 @@ function EditedField({
       error={parsed && !parsed.ok ? parsed.words : fault ? wordsForFault(parameter, fault) : null}
       onText={(text) => {
         setTyping(text);
-        const next = parseForParameter(parameter, text);
+        const next = parseForParameter(family, parameter, text);
         if (next.ok && !faultOf(parameter, next.value, values)) onValue(next.value);
       }}
       onOption={(next) => {

@@ -189,6 +189,7 @@ function ParameterForm({
         hint: 'A line each: key | short, hold or turn | times, or place | shows',
       })}
       {field('appliesWhen', 'Applies when', { hint: 'Such as mode: ext; empty: always' })}
+      {field('rewrites', 'A change puts back', { hint: 'Keys, with commas; empty: nothing' })}
       {field('caution', 'Caution')}
       <Check
         label="Needs a restart"

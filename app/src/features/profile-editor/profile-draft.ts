@@ -37,6 +37,8 @@ export interface ParameterTexts {
   readonly caution: string;
   /** “mode: ext, man”: applies while that parameter has one of these values */
   readonly appliesWhen: string;
+  /** keys of what a change of it puts back, with commas between them */
+  readonly rewrites: string;
 }
 
 export interface ProfileDraft {
@@ -72,6 +74,7 @@ export const BLANK_PARAMETER: ParameterTexts = {
   route: '',
   caution: '',
   appliesWhen: '',
+  rewrites: '',
 };
 
 /** The habits of the family that is described, as they are typed so far. */
@@ -163,6 +166,7 @@ function parameterTexts(parameter: Parameter): ParameterTexts {
       appliesWhen && 'parameter' in appliesWhen
         ? `${appliesWhen.parameter}: ${appliesWhen.in.join(', ')}`
         : '',
+    rewrites: (parameter.rewrites ?? []).join(', '),
   };
 }
 
@@ -263,7 +267,11 @@ function readParameter(
   }
   const figures = texts.type === 'number' || texts.type === 'time';
   if (texts.type === 'number' && texts.role !== '') {
-    const wrong = roleUnitFault({ role: texts.role, type: 'number', unit: texts.unit.trim() } as Parameter);
+    const wrong = roleUnitFault(family, {
+      role: texts.role,
+      type: 'number',
+      unit: texts.unit.trim(),
+    } as Parameter);
     if (wrong) fail('unit', wrong);
   }
   return dropEmpty({
@@ -286,12 +294,22 @@ function readParameter(
     storedBy: texts.storedBy.trim(),
     route: readRoute(texts, fail),
     appliesWhen: readApplies(texts, fail),
+    rewrites: keysIn(texts.rewrites),
     caution: texts.caution.trim() || undefined,
   });
 }
 
 function dropEmpty<T extends object>(value: T): T {
   return Object.fromEntries(Object.entries(value).filter(([, part]) => part !== undefined)) as T;
+}
+
+/** Keys with commas between them; a draft that was kept before there were any has none. */
+function keysIn(typed: string | undefined): string[] | undefined {
+  const keys = (typed ?? '')
+    .split(',')
+    .map((key) => key.trim())
+    .filter((key) => key !== '');
+  return keys.length === 0 ? undefined : keys;
 }
 
 function readDefault({ default: typed, type }: ParameterTexts): number | string | undefined {

@@ -145,6 +145,8 @@ describe('ANY-19 unit changed, number kept', () => {
     expect(found('70 mm', 35)).toContain('ANY-19');
     expect(found('35 mm', 35)).not.toContain('ANY-19');
     expect(found('70 %', 70)).not.toContain('ANY-19');
+    // a decimal is no unit
+    expect(found('70.5', 70)).not.toContain('ANY-19');
   });
 });
 

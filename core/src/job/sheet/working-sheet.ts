@@ -1,5 +1,5 @@
 import { addressOf, inOrderOfWork } from '../../profile';
-import { sheetRows, type SheetRow } from '../../sheet';
+import { sheetRows, withRewritten, type SheetRow } from '../../sheet';
 import { type JobDocument, brokenOff } from '../../visit';
 import { isStray } from './entry-slips';
 
@@ -8,8 +8,9 @@ import { isStray } from './entry-slips';
  * changed is what was found; so it always is for a setting that changed by a slip of the keys.
  */
 export function workingRows(document: JobDocument): SheetRow[] {
-  const addresses = inOrderOfWork(document.profile).map((parameter) => addressOf(parameter));
-  const rows = sheetRows(document.entries, addresses);
+  const parameters = inOrderOfWork(document.profile);
+  const addresses = parameters.map((parameter) => addressOf(parameter));
+  const rows = withRewritten(sheetRows(document.entries, addresses), document.entries, parameters);
   if (brokenOff(document) !== 'put-back') {
     // what changed without being meant to is to get back what was found
     return rows.map((row) =>

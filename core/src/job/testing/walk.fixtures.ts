@@ -118,23 +118,26 @@ export class Walk {
     });
   }
 
-  /** Enters every target that is still to be entered. Answers how many. */
+  /** Enters every target that is still to be entered, and what the entering of another put back. Answers how many. */
   set(): number {
-    const open = this.view.rows.filter((row) => stateOf(row) === 'to-do');
-    for (const { address, target } of open) {
+    const next = () => this.view.rows.find((row) => stateOf(row) === 'to-do' && row.target);
+    let entered = 0;
+    for (let row = next(); row?.target; row = next()) {
+      const { value, unit } = row.target;
       this.write({
         kind: 'sheet.enter',
         jobId: 'job-1',
         entryId: this.id(),
-        address,
+        address: row.address,
         column: 'left',
-        raw: String(target!.value),
-        unit: target!.unit,
-        value: target!.value,
+        raw: String(value),
+        unit,
+        value,
         reason: null,
       });
+      entered += 1;
     }
-    return open.length;
+    return entered;
   }
 
   /** Tries every check that is asked for, and sees what is expected. Answers which. */

@@ -1,4 +1,4 @@
-import { DAY_SHAPES, readWaterCsv, type DayShape, type LineFault } from '@barythm/core/bench';
+import { DAY_SHAPES, readWaterCsv, type DayShape } from '@barythm/core/bench';
 import type { MeteringContext } from '@barythm/core/families/metering';
 import { parseFigure } from '@barythm/core/units';
 import { useState } from 'react';
@@ -8,6 +8,7 @@ import { Choice } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
 import { FilePick } from '../../../ui/fields/file-pick';
 import { SPACE } from '../../../ui/theme';
+import { FaultLines, type Faults } from '../../../ui/words/fault-lines';
 import { Words } from '../../../ui/words/words';
 import { hoursOf, type WaterDraft } from './water-draft';
 import { WaterEditor } from './water-editor';
@@ -107,13 +108,13 @@ function WaterFile({
   loaded: WaterDraft['csv'];
   onLoad: (csv: WaterDraft['csv']) => void;
 }) {
-  const [faults, setFaults] = useState<{ shown: readonly LineFault[]; more: number } | null>(null);
+  const [faults, setFaults] = useState<Faults | null>(null);
   const read = (text: string) => {
     const water = readWaterCsv(text);
     if (water.ok) {
       setFaults(null);
       onLoad({ every_s: water.every_s, flows_m3h: water.flows_m3h });
-    } else setFaults({ shown: water.faults, more: water.more });
+    } else setFaults(water);
   };
   return (
     <View style={styles.file}>
@@ -126,16 +127,7 @@ function WaterFile({
           {loaded.flows_m3h.length} flows, {loaded.every_s / 60} min each.
         </Words>
       )}
-      {faults?.shown.map((fault) => (
-        <Words key={`${fault.line}:${fault.column}`} bold colour="rust" role="alert">
-          Line {fault.line}, column {fault.column}: {fault.words}
-        </Words>
-      ))}
-      {faults && faults.more > 0 && (
-        <Words bold colour="rust">
-          And {faults.more} more.
-        </Words>
-      )}
+      {faults && <FaultLines {...faults} />}
       {faults && (
         <Words>Nothing was taken in; {loaded ? 'the file before stays' : 'its own day runs'}.</Words>
       )}

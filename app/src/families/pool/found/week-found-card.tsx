@@ -90,7 +90,7 @@ export function WeekFoundCard() {
     const read = own.parameters.map((parameter) => ({
       parameter,
       raw: texts[plain(parameter)] ?? '',
-      parsed: parseForParameter(parameter, texts[plain(parameter)] ?? ''),
+      parsed: parseForParameter('pool', parameter, texts[plain(parameter)] ?? ''),
     }));
     const wrong = read.find(({ parsed }) => !parsed.ok);
     if (wrong && !wrong.parsed.ok) {

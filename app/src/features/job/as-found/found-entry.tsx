@@ -54,7 +54,7 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
     }
   };
   const typed = text ?? '';
-  const parsed = parameter.type === 'choice' ? null : parseForParameter(parameter, typed);
+  const parsed = parameter.type === 'choice' ? null : parseForParameter(view.family, parameter, typed);
   // what was found is taken whatever it is; outside the limits it is only said
   const fault = parsed?.ok ? faultOf(parameter, parsed.value, view.values.found) : null;
   const save = () => {

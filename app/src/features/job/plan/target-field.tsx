@@ -2,6 +2,7 @@ import type { Parameter, SettingValues } from '@barythm/core/profile';
 import { useRef, useState } from 'react';
 import { Field } from '../../../ui/fields/field';
 import { limitsInWords } from '../../library/limits-in-words';
+import { useJobScope } from '../job-context';
 import { parseFigureFor } from '../value/parameter-quantity';
 import { taken } from './taken';
 
@@ -14,11 +15,12 @@ interface TargetFieldProps {
 
 /** A target that can be dragged on a chart, as a figure to be typed, in the controller's own unit. */
 export function TargetField({ parameter, values, onValue }: TargetFieldProps) {
+  const { view } = useJobScope();
   const [typing, setTyping] = useState<string | null>(null);
   const value = values[parameter.key];
   // what stood there before typing began: a text that cannot be taken must not leave half of itself in the plan
   const before = useRef<number | null>(null);
-  const parsed = typing === null ? null : parseFigureFor(parameter, typing);
+  const parsed = typing === null ? null : parseFigureFor(view.family, parameter, typing);
   const fits = parsed?.ok ? taken(parameter, values, parsed.value) === parsed.value : true;
   const error =
     parsed === null
@@ -39,7 +41,7 @@ export function TargetField({ parameter, values, onValue }: TargetFieldProps) {
       onChange={(text) => {
         if (typing === null) before.current = typeof value === 'number' ? value : null;
         setTyping(text);
-        const next = parseFigureFor(parameter, text);
+        const next = parseFigureFor(view.family, parameter, text);
         if (next.ok && taken(parameter, values, next.value) === next.value) onValue(next.value);
         else if (before.current !== null) onValue(before.current);
       }}

@@ -32,7 +32,7 @@ export function Neighbours({ owed }: { owed: readonly string[] }) {
 }
 
 function Neighbour({ parameter, held }: { parameter: Parameter; held: SheetEntry }) {
-  const { jobId, write } = useJobScope();
+  const { view, jobId, write } = useJobScope();
   const [text, setText] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
   const address = addressOf(parameter);
@@ -41,7 +41,7 @@ function Neighbour({ parameter, held }: { parameter: Parameter; held: SheetEntry
     setError(write({ ...body, raw, unit: parameter.unit ?? '', value, reason: null }));
   };
   const save = () => {
-    const parsed = parseForParameter(parameter, text ?? '');
+    const parsed = parseForParameter(view.family, parameter, text ?? '');
     if (parsed.ok) reads(parsed.value, text ?? '');
     else setError(parsed.words);
   };

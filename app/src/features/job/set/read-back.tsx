@@ -41,7 +41,7 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
     }
   };
   const typed = text ?? '';
-  const parsed = parameter.type === 'choice' ? null : parseForParameter(parameter, typed);
+  const parsed = parameter.type === 'choice' ? null : parseForParameter(view.family, parameter, typed);
   // a display cannot show it, so it is a slip of the finger until it is said twice
   const fault = parsed?.ok && typed !== '' ? faultOf(parameter, parsed.value, view.values.force) : null;
   const [asked, setAsked] = useState<string | null>(null);

@@ -12,7 +12,7 @@ import { ReadBack } from './read-back';
 import { EntryText, ValueText } from '../value/value-text';
 import { entryWords, valueWords } from '../value/value-words';
 
-interface SetCardProps {
+export interface SetCardProps {
   readonly row: SheetRow;
   readonly parameter: Parameter;
   /** how many are still to do, this one counted */

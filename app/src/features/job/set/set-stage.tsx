@@ -3,6 +3,7 @@ import { brokenOff } from '@barythm/core/visit';
 import { parameterAt } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
 import { useState } from 'react';
+import { screensOf } from '../../../families/registry';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words/words';
 import { ForwardButton } from '../stage/forward-button';
@@ -24,6 +25,8 @@ export function SetStage() {
   // what was entered can be entered again: a proof may show that it did not take
   const next = rows.find((row) => row.address === again) ?? open[0];
   const parameter = next && parameterAt(document.profile, next.address);
+  const { guided } = screensOf(view.family);
+  const Setting = guided && parameter?.role === guided.role ? guided.Card : SetCard;
   const changed = rows.filter((row) => row.left);
 
   return (
@@ -51,7 +54,7 @@ export function SetStage() {
         </Card>
       )}
       {gate.length === 0 && !document.handover && next && parameter && (
-        <SetCard
+        <Setting
           key={`${next.address}-${next.left?.id ?? ''}`}
           row={next}
           parameter={parameter}

@@ -1,4 +1,4 @@
-import { ROLE_QUANTITIES } from '@barythm/core/families';
+import { familyOf, type FamilyName } from '@barythm/core/families';
 import { quantityOf, type Parameter, type SettingValue } from '@barythm/core/profile';
 import { DAYS, minuteOfDay } from '@barythm/core/time';
 import { parseInUnit } from '@barythm/core/units';
@@ -6,8 +6,8 @@ import { parseInUnit } from '@barythm/core/units';
 export type ParsedValue<T extends SettingValue = SettingValue> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly words: string };
 
-/** Reads a value typed for a parameter: a figure, a time of day, or days. */
-export function parseForParameter(parameter: Parameter, text: string): ParsedValue {
+/** Reads a value typed for a parameter of a family's controller: a figure, a time of day, or days. */
+export function parseForParameter(family: FamilyName, parameter: Parameter, text: string): ParsedValue {
   const option = parameter.options?.find(({ value, label }) => value === text || label === text.trim());
   if (option) return { ok: true, value: option.value };
   if (parameter.type === 'time') {
@@ -20,10 +20,10 @@ export function parseForParameter(parameter: Parameter, text: string): ParsedVal
   if (parameter.type === 'days') {
     return DAYS.test(text) ? { ok: true, value: text } : { ok: false, words: 'Choose at least one day.' };
   }
-  return parseFigureFor(parameter, text);
+  return parseFigureFor(family, parameter, text);
 }
 
 /** Reads a figure typed for a parameter that is one, in the unit that its display shows: a pasted unit is brought to it. */
-export function parseFigureFor(parameter: Parameter, text: string): ParsedValue<number> {
-  return parseInUnit(text, quantityOf(parameter, ROLE_QUANTITIES), parameter.unit ?? '');
+export function parseFigureFor(family: FamilyName, parameter: Parameter, text: string): ParsedValue<number> {
+  return parseInUnit(text, quantityOf(parameter, familyOf(family).quantities), parameter.unit ?? '');
 }

@@ -33,7 +33,7 @@ describe('what is typed is read as the parameter’s kind', () => {
     [STATE, 'Service hold', 'hold'],
     [OFFSET, '-2,5', -2.5],
   ])('%#: “%s”', (parameter, text, value) => {
-    expect(parseForParameter(parameter, text)).toEqual({ ok: true, value });
+    expect(parseForParameter('pool', parameter, text)).toEqual({ ok: true, value });
   });
   test.each([
     [START, '', 'Nothing is entered yet.'],
@@ -43,11 +43,11 @@ describe('what is typed is read as the parameter’s kind', () => {
     [DAYS, '11', 'Choose at least one day.'],
     [SPEED, 'fast', '“fast” is not a figure.'],
   ])('%#: “%s” is refused in words', (parameter, text, words) => {
-    const parsed = parseForParameter(parameter, text);
+    const parsed = parseForParameter('pool', parameter, text);
     expect(parsed.ok ? '' : parsed.words).toContain(words);
   });
   test('a figure alone, and one that may be left out', () => {
-    expect(parseFigureFor(SPEED, '2.900')).toMatchObject({ ok: true });
+    expect(parseFigureFor('pool', SPEED, '2.900')).toMatchObject({ ok: true });
     expect(optionalFigure('  ', 'power')).toEqual({ value: null, error: null });
     expect(optionalFigure('1.5 kW', 'power')).toEqual({ value: 1500, error: null });
     expect(optionalFigure('much', 'power').error).toContain('“much” is not a figure.');

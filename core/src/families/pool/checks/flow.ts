@@ -1,3 +1,4 @@
+import { minutesInWindow } from '../../../schedule';
 import { THRESHOLDS, type Finding } from '../../../findings';
 import { DAY_MIN, DAY_NAMES, onDay, timeOfDay } from '../../../time';
 import { fig, roundDownToStep } from '../../../units';
@@ -12,7 +13,6 @@ import {
   type FlowWall,
 } from '../effect/hydraulics';
 import { served_min } from '../effect/served';
-import { minutesInWindow } from '../effect/windows';
 import { finding } from '../texts/texts';
 import { handSpeed_rpm, storedTimedRuns, type StoredTimedRun } from '../effect/timed-runs';
 import type { RunStretch } from '../effect/week';

@@ -10,6 +10,7 @@ import {
   type Demand,
   type PlanMode,
   type PlannedBlock,
+  inWindow,
 } from '../../../schedule';
 import { daysInWords, EVERY_DAY, onDay, timeOfDay } from '../../../time';
 import { fig, figureWithUnit, presentReader, roundDownToStep, roundUpToStep } from '../../../units';
@@ -31,7 +32,6 @@ import { alwaysReady, filterCircuit, speedRange, tidyPrograms } from './programs
 import { scheduleSlots } from './slots';
 import { waterCircuits } from '../settings/pumping';
 import { trueWeek, weekSums } from '../effect/week';
-import { inWindow } from '../effect/windows';
 
 /** More speeds than this make the search slow without making the plan cheaper by anything one would pay for. */
 const MOST_SPEEDS = 12;

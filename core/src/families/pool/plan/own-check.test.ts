@@ -1,3 +1,4 @@
+import { inWindow } from '../../../schedule';
 import fc from 'fast-check';
 import { EVERY_DAY } from '../../../time';
 import { checkSettings, planAndCheck } from '../checks/checks';
@@ -6,7 +7,6 @@ import { contextOf, DUTY, LINK, PANEL, PANEL_DUTY, TEN_SLOTS, wordsOf } from '..
 import { cleanFlow_m3h, leastSpeed_rpm, pumpOf } from '../effect/hydraulics';
 import { speedRange } from './programs';
 import { settingsOf } from '../settings/pumping';
-import { inWindow } from '../effect/windows';
 import { trueWeek, weekSums } from '../effect/week';
 
 const figure = (min: number, max: number) => fc.double({ min, max, noNaN: true });

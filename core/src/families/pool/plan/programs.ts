@@ -1,4 +1,4 @@
-import { costInWeek, pricesOfWeek, type WeekPrices } from '../../../schedule';
+import { costInWeek, pricesOfWeek, type WeekPrices, inWindow } from '../../../schedule';
 import { DAY_MIN, onDay } from '../../../time';
 import { roundDownToStep, roundToStep, roundUpToStep } from '../../../units';
 import { monthOf, type PoolContext } from '../settings/context';
@@ -22,7 +22,6 @@ import {
   type Water,
 } from '../effect/hydraulics';
 import { waterCircuits } from '../settings/pumping';
-import { inWindow } from '../effect/windows';
 
 export { inWindow };
 

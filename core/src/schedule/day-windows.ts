@@ -1,4 +1,4 @@
-import { DAY_MIN, EVERY_DAY, onDay } from '../../../time';
+import { DAY_MIN, EVERY_DAY, onDay } from '../time';
 
 /** A window of the day; one that ends before it begins runs over midnight, and belongs to the day it begins on. */
 export interface DayWindow {

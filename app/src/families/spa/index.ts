@@ -1,0 +1,36 @@
+import type { SpaKind } from '@barythm/core/families/spa';
+import { PlainProof } from '../../features/job/prove/plain-proof';
+import type { FamilyScreens } from '../family-screens';
+import { AirCard } from './bench/air-card';
+import { scenarioOf, START, type AirDraft } from './bench/air-draft';
+import { sumsOf } from './bench/sums';
+import { FirstCard } from './found/first-card';
+import { SpaWorkCards } from './found/spa-work';
+import { SpaPlan } from './plan/spa-plan';
+import { behaviourLines } from './profile/behaviour-lines';
+import { describe } from './profile/describe';
+import { DayCard } from './pump/day-card';
+import { dutyLines } from './pump/duty-lines';
+import { NumberCard } from './set/number-card';
+
+/** What is painted for spa packs alone. */
+export const spaScreens: FamilyScreens<SpaKind, AirDraft> = {
+  found: { After: FirstCard, apart: () => undefined, Work: SpaWorkCards },
+  Plan: SpaPlan,
+  guided: { role: 'number', Card: NumberCard },
+  Proof: PlainProof,
+  pump: { dutyLines, Day: DayCard },
+  bench: {
+    start: START,
+    scenario: scenarioOf,
+    SetUp: AirCard,
+    channel: 'water',
+    hidden: () => [],
+    band: () => null,
+    sums: sumsOf,
+    caveat: () =>
+      'A simulation from what is connected, the tub’s loss and the settings, a second a step: the water is one body, and what pumps take ends in it. Prove at the tub.',
+  },
+  behaviourLines,
+  describe,
+};

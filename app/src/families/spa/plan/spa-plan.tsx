@@ -1,0 +1,58 @@
+import type { HeaterRule } from '@barythm/core/electric';
+import { addressOf, parameterWithRole } from '@barythm/core/profile';
+import { useDraftOf } from '../../../draft/use-draft';
+import { PlanScreen } from '../../../features/job/plan/plan-screen';
+import { useDuty } from '../../../features/job/plan/use-duty';
+import { NOTHING_MOVED, type ByHand } from '../../../features/job/plan/use-planned';
+import { withText } from '../../../form/texts';
+import { DUTY_FORM } from '../duty/duty-form';
+import { useSpa } from '../use-spa';
+import { BankCard } from './bank-card';
+import { CyclesCard } from './cycles-card';
+import { EquipmentCard } from './equipment-card';
+import { LoadCard } from './load-card';
+import { MatchCard } from './match-card';
+import { useSpaPlan } from './use-spa-plan';
+import { WarmCard } from './warm-card';
+
+/** Plan of a pack: what is connected, its row, what that takes, how it warms, and when it filters. */
+export function SpaPlan() {
+  const { view, jobId } = useSpa();
+  const typed = useDuty(DUTY_FORM, `spa-duty:${jobId}`, view.duty, DUTY_FORM.blank);
+  const [byHand, setByHand] = useDraftOf<ByHand>(`hand:${jobId}`, NOTHING_MOVED);
+  const { work, fault } = useSpaPlan(view, typed.duty, byHand);
+  const moved = Object.keys(byHand).length > 0;
+  const number = parameterWithRole(view.profile, 'number');
+  const chooseRule = (rule: HeaterRule) => {
+    // a row that was chosen by hand was meant for another rule
+    if (number) setByHand(without(byHand, addressOf(number)));
+    typed.change(withText(typed.texts, 'choices.rule', rule));
+  };
+  return (
+    <PlanScreen
+      typed={typed}
+      work={work}
+      fault={fault}
+      waitsFor="The plan"
+      onReset={moved ? () => setByHand(null) : null}
+      onAgreed={() => setByHand(null)}
+      then={(now, calm) => (
+        <>
+          <MatchCard
+            work={calm}
+            onChoose={(value) => number && setByHand({ ...byHand, [addressOf(number)]: value })}
+          />
+          <EquipmentCard work={calm} />
+          <BankCard work={calm} />
+          <LoadCard work={calm} onChoose={chooseRule} />
+          <WarmCard work={now} byHand={byHand} onMove={setByHand} />
+          <CyclesCard work={now} byHand={byHand} onMove={setByHand} />
+        </>
+      )}
+    />
+  );
+}
+
+function without(byHand: ByHand, address: string): ByHand {
+  return Object.fromEntries(Object.entries(byHand).filter(([key]) => key !== address));
+}

@@ -1,0 +1,29 @@
+import type { Family } from '../../family';
+import type { SpaKind } from '../kind';
+import { readings } from './readings';
+
+/** What is done and read before anything is set on a pack. */
+export const arrival: Family<SpaKind>['arrival'] = {
+  makeSafe: [
+    {
+      key: 'nobody',
+      words: 'Nobody in the tub or touching the water while the cabinet is open; the cover shut or watched.',
+    },
+    {
+      key: 'off',
+      words:
+        'Mains and water in one cabinet: supply off, locked, proved dead before it is opened. A dark panel is not an isolation.',
+    },
+    { key: 'hot', words: 'Hot water: the temperature read before a hand or a foot goes in.' },
+    { key: 'ozone', words: 'Cabinet aired before a head goes in: ozone gathers in a closed one.' },
+    { key: 'licensed', words: 'Electrics by a licensed electrician; covers over live parts stay shut.' },
+  ],
+  plate: [
+    { key: 'current_A', label: 'Greatest current of the pack', quantity: 'motorCurrent' },
+    { key: 'volts_V', label: 'Voltage', quantity: 'voltage' },
+    { key: 'heater_W', label: 'Heater', quantity: 'power' },
+  ],
+  source: null,
+  plateCode: 'SPA-04',
+  readings,
+};

@@ -1,0 +1,162 @@
+import type { Finding } from '../../../findings';
+import { timeOfDay } from '../../../time';
+import { fig } from '../../../units';
+import { filterFlow_m3h } from '../effect/cycles';
+import { OUTPUT_WORDS } from '../effect/panel';
+import {
+  coldestBath,
+  FELT_K,
+  heaterFlows,
+  held_C,
+  ready_h,
+  settledDay,
+  SWING_K,
+  tubDay,
+  warmest_C,
+} from '../effect/tub';
+import { finding } from '../texts/texts';
+import type { Output } from '../wire/behaviours';
+import type { CheckInput } from './checks';
+
+/** Warm enough, in time, not too hot, and safe from frost; judged in the coldest air. */
+export function checkHeat(input: CheckInput): Finding[] {
+  return [...limit(input), ...reach(input), ...wantedHeld(input), ...frost(input), ...guards(input)];
+}
+
+/** SPA-10. */
+function limit({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { limit_C } = context.duty.wanted;
+  if (settings.set_C === null || settings.set_C <= limit_C + 1e-9) return [];
+  return [
+    finding(
+      'SPA-10',
+      subject,
+      { set: fig('temperature', settings.set_C), limit: fig('temperature', limit_C) },
+      [at('set')],
+    ),
+  ];
+}
+
+/** What is to be held: no more than the local limit. */
+function wanted_C({ duty }: CheckInput['context']): number {
+  return Math.min(duty.wanted.temperature_C, duty.wanted.limit_C);
+}
+
+/** SPA-08: whether heater and cover can do it at all, and in time. */
+function reach({ context, subject, at }: CheckInput): Finding[] {
+  const { duty } = context;
+  const wanted = wanted_C(context);
+  const air = fig('temperature', duty.tub.coldest_C);
+  if (heaterFlows(duty) === false)
+    return [
+      finding('SPA-08.flow', subject, {
+        flow: fig('waterFlow', filterFlow_m3h(duty) ?? 0),
+        least: fig('waterFlow', duty.heater.leastFlow_m3h ?? 0),
+      }),
+    ];
+  const takes = ready_h(duty, duty.wanted.from_C, wanted);
+  if (takes === null)
+    return [
+      finding(
+        'SPA-08',
+        subject,
+        { air, end: fig('temperature', warmest_C(duty)), wanted: fig('temperature', wanted) },
+        [at('set')],
+      ),
+    ];
+  const { within_h, from_C } = duty.wanted;
+  if (within_h === null || takes <= within_h) return [];
+  return [
+    finding('SPA-08.time', subject, {
+      from: fig('temperature', from_C),
+      wanted: fig('temperature', wanted),
+      takes: fig('hours', takes),
+      within: fig('hours', within_h),
+      air,
+    }),
+  ];
+}
+
+/** SPA-12: heats when it is needed, in the coldest air. */
+function wantedHeld({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { duty, profile } = context;
+  const wanted = wanted_C(context);
+  const wantedFig = fig('temperature', wanted);
+  const held = held_C(context, settings);
+  if (settings.heating === 'low') {
+    const low = profile.behaviours.standsLow_C;
+    // wanted low is meant so
+    if (duty.choices.heating === 'low' || low === null || low >= wanted - FELT_K) return [];
+    return [
+      finding('SPA-12.low', subject, { held: fig('temperature', low), wanted: wantedFig }, [at('heating')]),
+    ];
+  }
+  if (settings.set_C !== null && held !== null && held < settings.set_C - 1e-9 && held < wanted - FELT_K)
+    return [
+      finding('SPA-12.range', subject, { held: fig('temperature', held), wanted: wantedFig }, [at('range')]),
+    ];
+  if (settings.set_C !== null && settings.set_C < wanted - FELT_K)
+    return [
+      finding('SPA-12.set', subject, { set: fig('temperature', settings.set_C), wanted: wantedFig }, [
+        at('set'),
+      ]),
+    ];
+  if (settings.heating !== 'cycles' || held === null || warmest_C(duty) <= held) return [];
+  const day = tubDay(context, settings);
+  if (!day) return [];
+  const worst = coldestBath(
+    duty,
+    settledDay(day, duty.tub.coldest_C, () => held),
+  );
+  if (!worst || worst.water_C >= held - SWING_K - FELT_K) return [];
+  return [
+    finding(
+      'SPA-12',
+      subject,
+      {
+        air: fig('temperature', duty.tub.coldest_C),
+        water: fig('temperature', worst.water_C),
+        at: timeOfDay(worst.at_min),
+        wanted: wantedFig,
+      },
+      [at('heating')],
+    ),
+  ];
+}
+
+/** SPA-13. */
+function frost({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { duty, profile } = context;
+  const { coldest_C } = duty.tub;
+  if (coldest_C >= 0) return [];
+  const coldest = fig('temperature', coldest_C);
+  const guard = profile.behaviours.frost;
+  if (!guard) return [finding('SPA-13', subject, { coldest })];
+  const lines: Output[] = [
+    ...duty.pumps.map((_, i): Output => `pump-${i + 1}` as Output),
+    ...(duty.circulation ? (['circulation'] as const) : []),
+  ];
+  const open = lines.filter((output) => !guard.runs.includes(output));
+  const words = (outputs: readonly Output[]) => outputs.map((output) => OUTPUT_WORDS[output]).join(', ');
+  const found: Finding[] = [];
+  if (open.length > 0)
+    found.push(
+      finding('SPA-13.trusted', subject, {
+        coldest,
+        runs: guard.runs.length > 0 ? words(guard.runs) : 'nothing',
+        below: fig('temperature', guard.below_C),
+        open: words(open),
+      }),
+    );
+  if (settings.heating === 'low') found.push(finding('SPA-13.off', subject, { coldest }, [at('heating')]));
+  return found;
+}
+
+/** Who may turn it, and what a cut does. */
+function guards({ context, subject, settings, at }: CheckInput): Finding[] {
+  const found: Finding[] = [];
+  if (context.duty.code && settings.lock === 'off')
+    found.push(finding('ANY-11.spa', subject, {}, [at('lock')]));
+  if (context.profile.behaviours.afterPowerCut === 'unknown') found.push(finding('ANY-12.spa', subject, {}));
+  return found;
+}

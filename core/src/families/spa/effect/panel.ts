@@ -1,0 +1,31 @@
+import { currentsOf } from './load';
+import type { SpaSettings } from '../settings/understand';
+import type { Output } from '../wire/behaviours';
+import type { SpaDuty } from '../wire/duty';
+
+/** Outputs in words. */
+export const OUTPUT_WORDS: Readonly<Record<Output, string>> = {
+  'pump-1': 'pump 1',
+  'pump-2': 'pump 2',
+  'pump-3': 'pump 3',
+  'pump-4': 'pump 4',
+  blower: 'blower',
+  circulation: 'circulation pump',
+  ozone: 'ozone',
+  lights: 'lights',
+};
+
+/** Runs by itself: nobody needs a key for it. */
+const BY_ITSELF: ReadonlySet<Output> = new Set(['circulation', 'ozone']);
+
+/** What is connected and wants a key. */
+export function keyedOutputs(duty: SpaDuty): Output[] {
+  return currentsOf(duty)
+    .map(({ output }) => output)
+    .filter((output) => !BY_ITSELF.has(output));
+}
+
+/** What is connected and has no key on the panel. */
+export function keyless(duty: SpaDuty, { keys }: Pick<SpaSettings, 'keys'>): Output[] {
+  return keyedOutputs(duty).filter((output) => !keys.includes(output));
+}

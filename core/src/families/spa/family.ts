@@ -1,0 +1,79 @@
+import { patternsSeen, voidedRevision } from '../../visit';
+import { siteDate } from '../../time';
+import type { EarlierRecord, JobDocument } from '../../visit';
+import type { Family } from '../family';
+import { arrival } from './arrival/arrival';
+import { benchSheet, plainDay } from './bench/bench';
+import { eventsFor, SPA_EVENTS } from './bench/events';
+import { checkPlan, checkSettings } from './checks/checks';
+import { openOn } from './checks/on-job';
+import { dueOf } from './glance/due';
+import { stripOf } from './glance/strip';
+import { factsOf } from './hand-over/facts';
+import { partOf, tablesOf } from './hand-over/part';
+import { weeklyEvents } from './hand-over/weekly-events';
+import type { SpaKind } from './kind';
+import { planSpa } from './plan/plan';
+import { proofChecks } from './proof/checks';
+import { judgeCheck } from './proof/patterns';
+import { contextOf } from './settings/context';
+import { ROLES_OF_HEATING, SPA_OPTION_ROLES, SPA_QUANTITIES, SPA_ROLES } from './settings/roles';
+import { understand } from './settings/understand';
+import { SPA_REASONS } from './texts/reasons';
+import { SPA_TEXTS } from './texts/texts';
+import { spaBehavioursSchema } from './wire/behaviours';
+import { spaDutySchema } from './wire/duty';
+import { spaPlateSchema } from './wire/plate';
+import { packTableSchema, SPA_RECORDS } from './wire/records';
+
+/** The table that was copied from inside the pack goes with the unit. */
+function tablesCopied(document: JobDocument): EarlierRecord[] {
+  const own = document.records.map(({ body, recordedAt }) => ({
+    date: siteDate(recordedAt, document.site.zone),
+    body,
+  }));
+  return [...(document.earlier ?? []), ...own].filter(({ body }) => body.kind === 'pack-table').slice(-1);
+}
+
+export const spaFamily: Family<SpaKind> = {
+  name: 'spa',
+  words: 'a spa pack',
+  wire: {
+    duty: spaDutySchema,
+    plate: spaPlateSchema,
+    behaviours: spaBehavioursSchema,
+    records: SPA_RECORDS,
+    carried: [packTableSchema],
+  },
+  roles: SPA_ROLES,
+  isOptionRole: (role) => (SPA_OPTION_ROLES as readonly string[]).includes(role),
+  quantities: SPA_QUANTITIES,
+  unitFault: () => null,
+  rolesOfMode: (option) => ROLES_OF_HEATING[option] ?? [],
+  modeRole: 'heating',
+  understand,
+  context: contextOf,
+  plan: planSpa,
+  checkPlan,
+  check: checkSettings,
+  open: openOn,
+  texts: SPA_TEXTS,
+  reasons: SPA_REASONS,
+  arrival,
+  refuse: () => null,
+  proof: {
+    checks: proofChecks,
+    judge: judgeCheck,
+    // it moves the water that is in it
+    unaskedPumps: false,
+    readings: () => [],
+    pointsLeft: () => 0,
+    voidedSince: ({ checks }) => voidedRevision(checks),
+    patterns: ({ checks }) => patternsSeen(checks),
+  },
+  earlier: tablesCopied,
+  due: dueOf,
+  bench: { run: benchSheet, plain: plainDay, words: SPA_EVENTS, events: eventsFor },
+  strip: stripOf,
+  handOver: { part: partOf, facts: factsOf, days: null, tables: tablesOf, week: weeklyEvents },
+};

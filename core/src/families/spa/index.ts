@@ -1,0 +1,41 @@
+export { AIRS, benchSheet, plainDay, weatherOf, type Air } from './bench/bench';
+export { checkPlan, checkSettings } from './checks/checks';
+export { lackSaid, needSaid } from './checks/number';
+export { savedBetween, type Between } from './effect/between';
+export {
+  circulates,
+  cleanUpsOf,
+  filterHours_h,
+  hoursOf,
+  longestStand_min,
+  minutesOf,
+  runsOf,
+} from './effect/cycles';
+export {
+  ampsOf,
+  currentsOf,
+  heaterCurrent_A,
+  heatingLost_kWh,
+  partsOf,
+  stateSaid,
+  worstLoad,
+  type Load,
+} from './effect/load';
+export { inTheWay, lacksOf, matchTable, rowOf, tellsApart, type Lack, type Match } from './effect/match';
+export { keyedOutputs, OUTPUT_WORDS } from './effect/panel';
+export { coveredLoss_WK, held_C, heaterFlows, ready_h, tubDay, warmest_C, warming } from './effect/tub';
+export { spaFamily } from './family';
+export { connectedSaid, timesSaid } from './hand-over/facts';
+export type { SpaKind, SpaProfile, SpaView } from './kind';
+export { planSpa, RULE_WORDS } from './plan/plan';
+export { offersOf, type Offer } from './plan/row';
+export { changeSteps, wipedBy, type ChangeStep } from './settings/change-steps';
+export { copiedTable, type SpaContext } from './settings/context';
+export { understand, type Heating, type SpaSettings } from './settings/understand';
+export { SPA_REASONS } from './texts/reasons';
+export { OUTPUTS, type Output, type SpaBehaviours } from './wire/behaviours';
+export { spaDutySchema, type SpaDuty } from './wire/duty';
+export type { SpaPlate } from './wire/plate';
+export { FIRST_STEPS, type FirstKey } from './wire/records';
+export type { TableRow } from './wire/table';
+export { readTableCsv, TABLE_COLUMNS, writeTableCsv } from './wire/table-csv';

@@ -1,0 +1,141 @@
+import { inOrderOfWork, limitFor, readIn } from '../../../profile';
+import { fig } from '../../../units';
+import { bathing_min } from '../effect/load';
+import { keyless, OUTPUT_WORDS } from '../effect/panel';
+import type { SpaContext } from '../settings/context';
+import type { SpaReason } from '../texts/reasons';
+import type { HeaterRule } from '../../../electric';
+import { planCycles } from './cycles';
+import { SpaDraft, type SpaPlan } from './draft';
+import { chosenRow, offerFigures } from './row';
+
+const reason = (text: SpaReason['text'], values: SpaReason['values'] = {}): SpaReason => ({ text, values });
+
+export const RULE_WORDS: Readonly<Record<HeaterRule, string>> = {
+  'no-pump': 'the heater waits for every pump',
+  'none-high': 'the heater waits for high speed',
+  'one-high': 'the heater runs beside one pump at high speed',
+  any: 'the heater runs beside everything',
+};
+
+/** What is connected and what is wanted, to target settings, each with its reason. Throws an InputError on figures that give no loss. */
+export function planSpa(context: SpaContext): SpaPlan {
+  const draft = new SpaDraft(context);
+  planNumber(draft);
+  planHeat(draft);
+  const { cleanUp_min } = context.duty.choices;
+  if (cleanUp_min !== undefined) draft.set('clean-up', cleanUp_min, reason('clean-up.stated'), 'up');
+  planCycles(draft);
+  planPanel(draft);
+  enteredAgain(draft);
+  return draft.finish();
+}
+
+function planNumber(draft: SpaDraft): void {
+  const { context } = draft;
+  const chosen = chosenRow(context);
+  if ('problem' in chosen) {
+    draft.problems.push(chosen.problem);
+  } else {
+    const { row } = chosen.offer;
+    const values = { ...offerFigures(chosen.offer), rule: RULE_WORDS[row.heater] };
+    draft.set('number', row.number, reason('number.match', values));
+    for (const { part, at, on } of row.needs)
+      draft.pick(
+        part,
+        `${part}.${on ? 'on' : 'off'}`,
+        reason('need.row', { number: String(row.number) }),
+        at,
+      );
+  }
+  context.profile.behaviours.bank.forEach(({ setUp }, i) => {
+    if (setUp) draft.pick('switch', 'switch.off', reason('switch.set-up'), i + 1);
+  });
+}
+
+function planHeat(draft: SpaDraft): void {
+  const { duty, profile, displayOff_K } = draft.context;
+  const { temperature_C, limit_C } = duty.wanted;
+  const heating = duty.choices.heating ?? 'always';
+  const set_C = Math.min(temperature_C, limit_C);
+  const { ranges } = profile.behaviours;
+  if (ranges) {
+    const now = draft.settings().range;
+    const holds = (range: 'low' | 'high') => set_C >= ranges[range][0] && set_C <= ranges[range][1];
+    const range = now && holds(now) ? now : holds('high') || !holds('low') ? 'high' : 'low';
+    draft.pick('range', `range.${range}`, reason('range.holds', { set: fig('temperature', set_C) }));
+  }
+  draft.set(
+    'set',
+    set_C,
+    temperature_C > limit_C
+      ? reason('set.limit', { wanted: fig('temperature', temperature_C), limit: fig('temperature', limit_C) })
+      : reason('set.wanted'),
+    'down',
+  );
+  draft.pick(
+    'heating',
+    `heating.${heating}`,
+    reason(duty.choices.heating === undefined ? 'heating.always' : 'heating.chosen'),
+  );
+  // what the thermometer says of the display is only known where both were read
+  const offset = draft.of('sensor.offset');
+  if (offset && displayOff_K !== null && Math.abs(displayOff_K) >= 0.5) {
+    const now = draft.settings().offset_K ?? 0;
+    draft.set(
+      'sensor.offset',
+      now - displayOff_K,
+      reason('offset.read', { off: fig('difference', displayOff_K) }),
+    );
+  }
+}
+
+function planPanel(draft: SpaDraft): void {
+  const { duty } = draft.context;
+  if (duty.baths.length > 0) {
+    const long = Math.max(...duty.baths.map((bath) => bathing_min({ baths: [bath] })));
+    const parameter = draft.of('jets.time-out');
+    const most = parameter && limitFor(parameter.greatest, draft.values());
+    const most_min = parameter && most !== undefined ? (readIn(parameter, 'minutes', most) ?? long) : long;
+    draft.set(
+      'jets.time-out',
+      Math.min(long, most_min),
+      reason('time-out.bath', { long: fig('minutes', long) }),
+      'up',
+    );
+  }
+  const open = keyless(duty, draft.settings());
+  const left: typeof open = [];
+  for (const output of open) {
+    const { keys } = draft.settings();
+    const wanted = new Set(duty.pumps.map((_, i) => `pump-${i + 1}`));
+    const free = keys.findIndex((drives, i) => {
+      const takes = draft.of('key.function', i + 1) !== undefined;
+      return takes && (drives === null || !(wanted.has(drives) || duty[drives as 'blower'] !== null));
+    });
+    if (free < 0) left.push(output);
+    else
+      draft.pick(
+        'key.function',
+        `key.${output}`,
+        reason('key.output', { output: OUTPUT_WORDS[output] }),
+        free + 1,
+      );
+  }
+  if (left.length > 0) draft.problems.push({ kind: 'no-key', outputs: left });
+  if (duty.code) draft.pick('lock', 'lock.on', reason('lock.shared'));
+  if (duty.code) draft.pick('lock.temperature', 'lock.on', reason('lock.shared'));
+}
+
+/** A change of number puts back what hangs on it: whatever has no target of its own is entered again as it was. */
+function enteredAgain(draft: SpaDraft): void {
+  const { profile, inForce } = draft.context;
+  const number = draft.of('number');
+  if (!number || draft.values()[number.key] === inForce[number.key]) return;
+  const placed = inOrderOfWork(profile);
+  const rewritten = placed.find(({ key }) => key === number.key)?.rewrites ?? [];
+  for (const key of rewritten) {
+    const parameter = placed.find((one) => one.key === key);
+    if (parameter) draft.again(parameter, reason('again.number'));
+  }
+}

@@ -1,0 +1,46 @@
+import { stateCheck, type ProofCheck } from '../../../proof';
+import { STARTS } from '../../parts/proof-checks';
+import { currentsOf } from '../effect/load';
+import { OUTPUT_WORDS } from '../effect/panel';
+import type { SpaContext } from '../settings/context';
+import type { SpaSettings } from '../settings/understand';
+import type { Output } from '../wire/behaviours';
+
+/** Everything that is connected is tried. */
+export function triedOutputs({ duty }: Pick<SpaContext, 'duty'>): Output[] {
+  return currentsOf(duty).map(({ output }) => output);
+}
+
+/** SPA-05: each key through all its states, the output seen or heard in each. */
+export function outputChecks(context: SpaContext, settings: SpaSettings): ProofCheck[] {
+  const { keys } = context.profile.behaviours;
+  return triedOutputs(context).map((output) => {
+    const key = settings.keys.indexOf(output);
+    const pump = /^pump-(\d)$/.exec(output);
+    const two = pump !== null && context.duty.pumps[Number(pump[1]) - 1]?.low !== null;
+    const by =
+      key < 0 ? 'Wait until the pack runs it by itself' : `Press “${keys[key].name}” through all its states`;
+    return stateCheck(
+      {
+        key: `output-${output}`,
+        about: { kind: 'output' },
+        title: `${OUTPUT_WORDS[output].charAt(0).toUpperCase()}${OUTPUT_WORDS[output].slice(1)}`,
+        method: `${by}: see or hear the output itself${two ? ' at low and at high speed' : ''}.`,
+        expected: two ? 'it runs low, high, and stops' : key < 0 ? 'it runs' : 'it runs, and stops',
+        caution: STARTS,
+      },
+      two
+        ? {
+            all: 'Low, high and off',
+            one: 'One speed only',
+            dead: 'Nothing runs',
+            other: 'Another one runs',
+            stays: 'It does not stop',
+          }
+        : key < 0
+          ? { all: 'It runs', dead: 'Nothing runs', other: 'Another one runs' }
+          : { all: 'On and off', dead: 'Nothing runs', other: 'Another one runs', stays: 'It does not stop' },
+      'all',
+    );
+  });
+}

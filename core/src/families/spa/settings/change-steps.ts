@@ -1,0 +1,57 @@
+import { inOrderOfWork, parameterWithRole, type Parameter } from '../../../profile';
+import type { SpaProfile } from '../kind';
+
+/** One step of changing the number, in the profile's own moment. */
+export interface ChangeStep {
+  readonly key: 'written' | 'dead' | 'on' | 'shut' | 'page' | 'choose' | 'dead-again' | 'off' | 'gone';
+  readonly words: string;
+  readonly caution?: string;
+}
+
+const DEAD = 'Supply off, locked and proved dead';
+const LIVE = 'A licensed electrician: covers, an insulated tool, one hand, nothing else touched.';
+
+/** What a change of number puts back, as the sheet names it: written down before it is changed. */
+export function wipedBy(profile: SpaProfile): Parameter[] {
+  const number = parameterWithRole(profile, 'number');
+  const placed = inOrderOfWork(profile);
+  const keys = new Set(placed.find(({ key }) => key === number?.key)?.rewrites ?? []);
+  return placed.filter(({ key }) => keys.has(key));
+}
+
+/** The way to another number: power off wherever the profile lets the switch be read at power-up. */
+export function changeSteps({ behaviours }: Pick<SpaProfile, 'behaviours'>, number: string): ChangeStep[] {
+  const { bank, readAt } = behaviours;
+  const at = bank.findIndex(({ setUp }) => setUp) + 1;
+  const written: ChangeStep = {
+    key: 'written',
+    words: `Written down: all that the change puts back${behaviours.wipesClock ? ', and the clock' : ''}`,
+  };
+  const choose: ChangeStep = { key: 'choose', words: `Number ${number} chosen and stored; it restarts` };
+  const gone: ChangeStep = { key: 'gone', words: 'The set-up page is gone: its own display' };
+  // without a switch the page is opened by keys alone
+  if (at === 0) return [written, choose, gone];
+  if (readAt === 'live')
+    return [
+      written,
+      { key: 'on', words: `Switch ${at} on: the page opens at once`, caution: LIVE },
+      choose,
+      { key: 'off', words: `Switch ${at} off again`, caution: LIVE },
+      gone,
+    ];
+  const page =
+    readAt === 'power-up'
+      ? 'Supply on: the set-up page opens'
+      : 'Supply on: while the start-up message stands, the set-up page is opened at the panel';
+  return [
+    written,
+    { key: 'dead', words: DEAD, caution: 'Mains and water in one cabinet; nobody in the tub.' },
+    { key: 'on', words: `Switch ${at} on` },
+    { key: 'shut', words: 'Cabinet shut' },
+    { key: 'page', words: page },
+    choose,
+    { key: 'dead-again', words: DEAD },
+    { key: 'off', words: `Switch ${at} off again; cabinet shut` },
+    gone,
+  ];
+}

@@ -1,0 +1,46 @@
+import type { SettingValues } from '../../../profile';
+import { lastRecord, type JobDocument } from '../../../visit';
+import type { Ground } from '../../family';
+import type { SpaKind, SpaProfile } from '../kind';
+import type { SpaDuty } from '../wire/duty';
+import type { SpaPlate } from '../wire/plate';
+import type { TableRow } from '../wire/table';
+
+/** Everything that planning and checking one pack starts from. */
+export interface SpaContext {
+  readonly duty: SpaDuty;
+  readonly profile: SpaProfile;
+  readonly plate: SpaPlate;
+  /** the site's date */
+  readonly today: string;
+  /** what the controller holds now, as far as is known */
+  readonly inForce: SettingValues;
+  /** the table that is printed in this pack where somebody copied it, else its profile's */
+  readonly table: readonly TableRow[];
+  /** by how much the display was off the thermometer on this visit, K; null where both were not read */
+  readonly displayOff_K: number | null;
+}
+
+/** The table of a pack as it was copied at it: on this job, else on an earlier one at the same unit; null where nobody did. */
+export function copiedTable(document: JobDocument): readonly TableRow[] | null {
+  const own = lastRecord(document, 'pack-table')?.body.rows;
+  if (own) return own;
+  const before = (document.earlier ?? []).flatMap(({ body }) =>
+    body.kind === 'pack-table' ? [body.rows] : [],
+  );
+  return before.at(-1) ?? null;
+}
+
+export function contextOf({ duty, profile, plate, today, inForce, document }: Ground<SpaKind>): SpaContext {
+  const now = document && lastRecord(document, 'spa-now')?.body;
+  const read = now && now.water_C !== null && now.display_C !== null ? now.display_C - now.water_C : null;
+  return {
+    duty,
+    profile,
+    plate,
+    today,
+    inForce,
+    table: (document && copiedTable(document)) ?? profile.behaviours.rows,
+    displayOff_K: read,
+  };
+}

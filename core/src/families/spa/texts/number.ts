@@ -1,0 +1,101 @@
+import type { TextBook } from '../../../findings';
+
+/** The number, what it needs, and what it takes. */
+export const NUMBER_TEXTS = {
+  'SPA-00': {
+    title: 'Not all of the order of work was done',
+    so: 'Not done: {what}. {why}',
+    will: 'What is set afterwards rests on it.',
+    todo: 'Do it before the settings are proved.',
+  },
+  'SPA-01': {
+    title: 'The number does not match what is connected',
+    so: 'Number {number}: {lacks}.',
+    will: '{does}',
+    todo: '{todo}',
+  },
+  'SPA-01.none': {
+    title: 'The number stands in no row of the table',
+    so: 'The pack stands at {number}; the table has {count} rows, and none with that number.',
+    will: 'Which outputs it drives is not known.',
+    todo: 'Read the number again, and the table that is printed in this very pack.',
+  },
+  'SPA-01.no-row': {
+    title: 'No row fits what is connected',
+    so: 'No row has an output for all of it: {blocks}. The nearest is {near}.',
+    will: 'Whatever number is chosen, something stays dead or loses a speed.',
+    todo: 'Check the list of what is connected and the table; else agree with the owner what is left off, by whoever is licensed to connect it.',
+  },
+  'SPA-02': {
+    title: 'The set-up switch is on',
+    so: 'Switch {at} of the bank is on: {means}.',
+    will: 'The pack stands in set-up, or opens it again at the next start.',
+    todo: 'Power off, locked and proved dead; the switch off; then see that the page is gone.',
+  },
+  'SPA-02.page': {
+    title: 'Not seen out of set-up',
+    so: 'After the number was changed, {what}.',
+    will: 'The next power cut opens the set-up page again, in front of whoever stands there.',
+    todo: 'Look again: the switch off, the page gone.',
+  },
+  'SPA-03': {
+    title: 'A live board was worked on',
+    so: 'The set-up switch was moved with the supply on{licensed}; this pack reads it {when}.',
+    will: 'Mains lies bare beside water, within reach of the hand that moves it.',
+    todo: 'Power off, locked and proved dead for every further touch; a licensed electrician where the pack reads it live alone.',
+  },
+  'SPA-04': {
+    title: 'It takes more than the supply carries',
+    so: 'With {state} phase {phase} takes {worst}; the breaker is {breaker}.',
+    will: 'The breaker trips while somebody bathes; one that does not overheats its wires.',
+    todo: '{todo}',
+  },
+  'SPA-04.none': {
+    title: 'Every row that fits takes more than the supply carries',
+    so: 'The least that one of them takes at most is {least}; the breaker is {breaker}.',
+    will: 'Whatever number is chosen, the breaker trips.',
+    todo: 'A larger supply or less connected, by a licensed electrician.',
+  },
+  'SPA-04.board': {
+    title: 'More current than the board is made for',
+    so: 'At most it takes {worst} on a phase; its board carries {most}.',
+    will: 'Tracks and relays burn.',
+    todo: 'Less connected, or another pack; by a licensed electrician.',
+  },
+  'SPA-04.output': {
+    title: 'More current than the output is made for',
+    so: 'The {output} takes {current}; its output carries {most}.',
+    will: 'Its relay welds shut or burns.',
+    todo: 'Move it to an output that carries it, or have it driven by a contactor; by a licensed electrician.',
+  },
+  'SPA-05': {
+    title: 'Not every output tried at every speed',
+    so: 'Not tried: {outputs}.',
+    will: 'A dead output or a lost speed is found by whoever steps in first.',
+    todo: 'Each key through all its states, each output seen or heard.',
+  },
+  'SPA-06': {
+    title: 'Not entered again after the number was changed',
+    so: 'The change of number put back {settings}, and they were not entered again.',
+    will: 'It runs on what it was delivered with: another temperature, other hours, or none.',
+    todo: 'Enter each again, and read it back.',
+  },
+  'SPA-06.clock': {
+    title: 'The clock was not set again',
+    so: 'The change of number put the clock back, and it was not set since.',
+    will: 'Cycles run in the night, and in the dear hours.',
+    todo: 'Set the clock and record it again.',
+  },
+  'SPA-07': {
+    title: 'No panel key for what is connected',
+    so: 'No key drives the {outputs}.',
+    will: 'It is there, and nobody can switch it on.',
+    todo: 'Another panel, or a key with another function; else say so to the owner.',
+  },
+  'SPA-09': {
+    title: 'What the row needs is not set',
+    so: 'Row {number} needs {needs}; it stands otherwise.',
+    will: 'The number alone does not make the row: outputs stay dead or swap.',
+    todo: 'Power off, locked and proved dead; then set it so.',
+  },
+} as const satisfies TextBook;

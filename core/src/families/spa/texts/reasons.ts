@@ -1,0 +1,28 @@
+import type { TextValues } from '../../../findings';
+
+/** Why a target is what it is: a template and its figures. */
+export interface SpaReason {
+  readonly text: keyof typeof SPA_REASONS;
+  readonly values: TextValues;
+}
+
+export const SPA_REASONS = {
+  'number.match':
+    'The row that has an output for all that is connected, and no more: {rule}. {worst} at most; {lost} of heating lost a day while jets run.',
+  'need.row': 'Row {number} needs it so.',
+  'switch.set-up': 'The set-up switch goes off again once the number is chosen.',
+  'range.holds': 'The range that {set} lies in.',
+  'set.wanted': 'As wanted.',
+  'set.limit': 'Wanted were {wanted}; the local limit is {limit}.',
+  'heating.always': 'It is to be warm when somebody bathes: it heats whenever it is too cool.',
+  'heating.chosen': 'As chosen.',
+  'offset.read': 'The display was {off} off the thermometer.',
+  'clean-up.stated': 'As asked for, after each bath.',
+  'cycle.turnover': '{hours} of filtering a day for the turnovers, with clean-up runs counted in.',
+  'cycle.spread': 'Outside quiet and peak hours where that goes; water stands for {stand} at most.',
+  'time-out.bath': 'As long as the longest bath, {long}.',
+  'key.output': 'No key drives the {output}, and this one drives nothing that is there.',
+  'lock.shared': 'Several households use it: nobody turns it up by the way.',
+  'again.number': 'The change of number puts it back: entered again as it was.',
+  hand: 'Set by hand in the plan.',
+} as const;

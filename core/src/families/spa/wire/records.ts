@@ -1,0 +1,68 @@
+import { z } from 'zod';
+import { figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
+import { tableSchema } from './table';
+
+/** What is seen before a number is chosen. */
+export const FIRST_STEPS = [
+  { key: 'nobody', words: 'Nobody in the tub or touching the water' },
+  {
+    key: 'listed',
+    words:
+      'Everything that is connected listed: pumps and their speeds, blower, circulation, ozone, lights, heater',
+  },
+  { key: 'row', words: 'Its row found in the table that is printed in the pack' },
+  { key: 'keys', words: 'A panel key seen for each output; further links and switches read' },
+  { key: 'written', words: 'Number, clock, set point, range, mode and cycles written down' },
+  { key: 'rcd', words: 'Residual-current protection tried by its own test key: it trips' },
+  { key: 'covers', words: 'Suction covers whole, tight and in date' },
+] as const;
+export type FirstKey = (typeof FIRST_STEPS)[number]['key'];
+
+/** The table that is printed in this very pack: later visits stand on it. */
+export const packTableSchema = z.object({ kind: z.literal('pack-table'), rows: tableSchema }).strict();
+
+/** How the set-up switch was moved. */
+export const MOVED = ['dead', 'live'] as const;
+
+/** What is written down of a spa pack alone. */
+export const SPA_RECORDS = [
+  z
+    .object({
+      kind: z.literal('spa-now'),
+      water_C: figureOrNull,
+      display_C: figureOrNull,
+      air_C: figureOrNull,
+      current_A: figureOrNull,
+      state: z.enum(['heats', 'rests', 'filters', 'off', 'fault']),
+      unreadable: z.record(z.string(), noteSchema),
+    })
+    .strict(),
+  z
+    .object({
+      kind: z.literal('spa-first'),
+      seen: z.array(z.enum(FIRST_STEPS.map(({ key }) => key) as [FirstKey, ...FirstKey[]])),
+      /** of what was not seen: a word why */
+      why: noteSchema,
+    })
+    .strict(),
+  packTableSchema,
+  z
+    .object({
+      kind: z.literal('number-change'),
+      /** as the display showed it before; null where nothing was shown */
+      from: z.int().min(0).max(999).nullable(),
+      /** as it was read back after the restart */
+      readBack: z.int().min(0).max(999),
+      /** the set-up switch was moved with the supply off, locked and proved dead, or on a live board */
+      moved: z.enum(MOVED),
+      /** on a live board: a licensed electrician, covers, an insulated tool, one hand */
+      licensed: z.boolean(),
+      switchOff: z.boolean(),
+      pageGone: z.boolean(),
+      /** what the display showed after the restart, as it stood there */
+      shows: z.string().max(200),
+    })
+    .strict(),
+] as const;
+
+export type SpaRecord = Frozen<z.infer<(typeof SPA_RECORDS)[number]>>;
