@@ -1,10 +1,19 @@
 import type { TimeChart } from '@barythm/core/chart';
 import Svg, { G, Line, Path, Text as SvgText } from 'react-native-svg';
-import { FONT, usePalette } from '../ui/theme';
+import { FONT, usePalette, type Colour } from '../ui/theme';
 import { Axes } from './axes';
 
 /** Something over time, with the levels that matter and what happened. */
-export function TimeChartView({ chart, text }: { chart: TimeChart; text: string }) {
+export function TimeChartView({
+  chart,
+  text,
+  colour = 'ember',
+}: {
+  chart: TimeChart;
+  text: string;
+  /** of the sheet that it shows; ember for what is live */
+  colour?: Colour;
+}) {
   const palette = usePalette();
   const { box } = chart.frame;
   const [left, right] = [box.left, box.width - box.right];
@@ -58,7 +67,7 @@ export function TimeChartView({ chart, text }: { chart: TimeChart; text: string 
       {chart.before && (
         <Path d={chart.before} stroke={palette.slate} strokeWidth={2} strokeDasharray="6 4" fill="none" />
       )}
-      <Path d={chart.path} stroke={palette.ember} strokeWidth={2.5} fill="none" />
+      <Path d={chart.path} stroke={palette[colour]} strokeWidth={2.5} fill="none" />
     </Svg>
   );
 }

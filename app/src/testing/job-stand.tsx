@@ -3,7 +3,7 @@ import type { JobCommandBody, JobDocument } from '@barythm/core/visit';
 import { contentHash } from '@barythm/core/profile';
 import { type AnyProfile, profileSchema } from '@barythm/core/families';
 import { render } from '@testing-library/react-native';
-import { useState, type ReactNode } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import motor from '../../../profiles/motor-three-gears.json';
 import numbered from '../../../profiles/numbered-timer.json';
 import { BLANK } from '../../../core/src/job/testing/fixtures';
@@ -43,11 +43,14 @@ export function standJob(
   );
   function Stand() {
     const [document, setDocument] = useState(view.document);
+    const held = useRef(document);
     view = viewJob(document, TODAY);
     const write = (body: JobCommandBody): string | null => {
-      const refusal = refusalOf(document, body, TODAY);
+      // worked out anew, so that two writes in one moment follow each other
+      const refusal = refusalOf(held.current, body, TODAY);
       if (refusal) return refusal.words;
-      setDocument(take(document, body));
+      held.current = take(held.current, body);
+      setDocument(held.current);
       return null;
     };
     return <JobProvider value={{ view, jobId: 'job-1', write, go: () => undefined }}>{part}</JobProvider>;

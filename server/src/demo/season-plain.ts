@@ -148,6 +148,7 @@ const VISITS: readonly Visit[] = [
         licensed: false,
         switchOff: true,
         pageGone: true,
+        clockSet: false,
         shows: 'Settings restored',
       },
     ],

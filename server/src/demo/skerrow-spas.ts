@@ -72,7 +72,7 @@ export const SPAS: readonly DemoSpa[] = [
         air_C: 6,
         coldest_C: -4,
         loss: { kind: 'cool-down', from_C: 37.4, to_C: 33.2, air_C: 6, hours_h: 10 },
-        open_WK: 140,
+        open_WK: 90,
       },
       code: null,
       wanted: { temperature_C: 37, limit_C: 40, from_C: 9, within_h: 24, turnovers: 40 },

@@ -4,6 +4,8 @@ import type { FamilyScreens } from '../family-screens';
 import { AirCard } from './bench/air-card';
 import { scenarioOf, START, type AirDraft } from './bench/air-draft';
 import { sumsOf } from './bench/sums';
+import { parameterWithRole } from '@barythm/core/profile';
+import { BankFoundCard } from './found/bank-found-card';
 import { FirstCard } from './found/first-card';
 import { SpaWorkCards } from './found/spa-work';
 import { SpaPlan } from './plan/spa-plan';
@@ -15,7 +17,13 @@ import { NumberCard } from './set/number-card';
 
 /** What is painted for spa packs alone. */
 export const spaScreens: FamilyScreens<SpaKind, AirDraft> = {
-  found: { After: FirstCard, apart: () => undefined, Work: SpaWorkCards },
+  found: {
+    Before: BankFoundCard,
+    // the bank is read as a whole
+    apart: (profile) => parameterWithRole(profile, 'switch')?.group,
+    After: FirstCard,
+    Work: SpaWorkCards,
+  },
   Plan: SpaPlan,
   guided: { role: 'number', Card: NumberCard },
   Proof: PlainProof,

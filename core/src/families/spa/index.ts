@@ -23,7 +23,16 @@ export {
 } from './effect/load';
 export { inTheWay, lacksOf, matchTable, rowOf, tellsApart, type Lack, type Match } from './effect/match';
 export { keyedOutputs, OUTPUT_WORDS } from './effect/panel';
-export { coveredLoss_WK, held_C, heaterFlows, ready_h, tubDay, warmest_C, warming } from './effect/tub';
+export {
+  coveredLoss_WK,
+  held_C,
+  heaterFlows,
+  ready_h,
+  shownUntil_h,
+  tubDay,
+  warmest_C,
+  warming,
+} from './effect/tub';
 export { spaFamily } from './family';
 export { connectedSaid, timesSaid } from './hand-over/facts';
 export type { SpaKind, SpaProfile, SpaView } from './kind';

@@ -5,12 +5,16 @@ import {
   OUTPUT_WORDS,
   RULE_WORDS,
   tellsApart,
+  worstLoad,
+  type Load,
   type Match,
 } from '@barythm/core/families/spa';
+import { fig, figureWithUnit } from '@barythm/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
+import { useReader } from '../../../ui/reader';
 import { Words } from '../../../ui/words/words';
 import { MatchTable } from './match-table';
 import type { SpaWork } from './use-spa-plan';
@@ -51,6 +55,7 @@ export function MatchCard({ work, onChoose }: { work: SpaWork; onChoose: (number
           key={match.row.number}
           match={match}
           planned={match.row.number === planned}
+          load={worstLoad(duty, match.row)}
           onChoose={onChoose}
         />
       ))}
@@ -69,12 +74,16 @@ export function MatchCard({ work, onChoose }: { work: SpaWork; onChoose: (number
 function RowLine({
   match: { row, lacks },
   planned,
+  load,
   onChoose,
 }: {
   match: Match;
   planned: boolean;
+  load: Load;
   onChoose: (number: number) => void;
 }) {
+  const reader = useReader();
+  const amps = (value: number) => figureWithUnit(fig('motorCurrent', value), reader);
   return (
     <View testID={`match-${row.number}`}>
       <Words bold={planned}>
@@ -86,14 +95,19 @@ function RowLine({
           Planned
         </Words>
       ) : (
-        lacks.length === 0 && (
+        lacks.length === 0 &&
+        (load.margin < 0 ? (
+          <Words size="small" bold colour="rust">
+            Takes {amps(load.worst_A)} at most: more than the breaker.
+          </Words>
+        ) : (
           <Button
             kind="quiet"
             label={`Plan number ${row.number}`}
             testID={`match-choose-${row.number}`}
             onPress={() => onChoose(row.number)}
           />
-        )
+        ))
       )}
     </View>
   );

@@ -4,6 +4,7 @@ import {
   held_C,
   heaterFlows,
   savedBetween,
+  shownUntil_h,
   tubDay,
   warmest_C,
   warming,
@@ -13,7 +14,7 @@ import { addressOf, parameterWithRole } from '@barythm/core/profile';
 import { timeOfDay } from '@barythm/core/time';
 import { fig, figureWithUnit, inSystemOf, type Quantity } from '@barythm/core/units';
 import { useMemo } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { TimeChartView } from '../../../charts/time-chart-view';
 import { useChartBox } from '../../../charts/use-chart-box';
 import { TargetField } from '../../../features/job/plan/target-field';
@@ -22,6 +23,7 @@ import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import { TriadName } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
+import { SPACE } from '../../../ui/theme';
 import type { SpaWork } from './use-spa-plan';
 
 const HALF_h = 0.5;
@@ -55,11 +57,13 @@ export function WarmCard({ work, byHand, onMove }: WarmCardProps) {
   const { now, before } = courses;
   // the picture is read in the reader's own unit
   const shown = (celsius: number) => inSystemOf(celsius, '°C', reader.system).value;
+  const until = shownUntil_h([now?.ready_h ?? null, before?.ready_h ?? null]);
+  const part = (water_C: readonly number[]) => water_C.slice(0, Math.floor(until / HALF_h) + 1).map(shown);
   const chart =
     now &&
     timeChart(box, {
-      values: now.water_C.map(shown),
-      ...(before && { before: before.water_C.map(shown) }),
+      values: part(now.water_C),
+      ...(before && { before: part(before.water_C) }),
       time: { title: 'Time after filling, h', each: HALF_h },
       title: `Water, ${inSystemOf(0, '°C', reader.system).unit}`,
       reaches: shown(now.held),
@@ -86,12 +90,13 @@ export function WarmCard({ work, byHand, onMove }: WarmCardProps) {
       </Words>
       {chart && (
         <>
-          <View>
+          <View style={styles.names}>
             {before && <TriadName column="found" />}
             <TriadName column="target" />
           </View>
           <View onLayout={onLayout}>
             <TimeChartView
+              colour="petrol"
               chart={chart}
               text={`Warming up: ${now.ready_h === null ? 'it never gets there' : `ready after ${say('hours', now.ready_h)}`}.`}
             />
@@ -128,3 +133,5 @@ export function WarmCard({ work, byHand, onMove }: WarmCardProps) {
     </Card>
   );
 }
+
+const styles = StyleSheet.create({ names: { flexDirection: 'row', gap: SPACE.l } });

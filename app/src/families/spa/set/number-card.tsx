@@ -1,6 +1,6 @@
 import { changeSteps, OUTPUT_WORDS, rowOf, wipedBy } from '@barythm/core/families/spa';
 import { parseFigure } from '@barythm/core/units';
-import { addressOf } from '@barythm/core/profile';
+import { addressOf, optionWithRole, parameterWithRole } from '@barythm/core/profile';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { newId } from '../../../api/device';
@@ -52,6 +52,23 @@ export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
   };
   const message = messages.find(({ shows }) => shows.toLowerCase() === draft.shows.trim().toLowerCase());
   const differs = row.left !== null && row.left.value !== target;
+  /** The set-up switch was seen off in this very change: it is not to be read once more. */
+  const seenOff = () => {
+    const own = parameterWithRole(profile, 'switch', bank.findIndex(({ setUp }) => setUp) + 1);
+    const value = own && optionWithRole(own, 'switch.off');
+    if (!own || value === undefined || rows.get(addressOf(own))?.target?.value !== value) return;
+    write({
+      kind: 'sheet.enter',
+      jobId,
+      entryId: newId(),
+      address: addressOf(own),
+      column: 'left',
+      raw: value,
+      unit: '',
+      value,
+      reason: null,
+    });
+  };
   const save = () => {
     const read = parseFigure(draft.readBack, 'plain');
     if (!read.ok) return setError(read.words);
@@ -71,6 +88,7 @@ export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
           licensed: draft.moved === 'live' && draft.licensed,
           switchOff: draft.done.includes('off') || bank.every(({ setUp }) => !setUp),
           pageGone: draft.done.includes('gone'),
+          clockSet: draft.done.includes('clock'),
           shows: draft.shows.trim(),
         },
       }) ??
@@ -87,6 +105,7 @@ export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
       });
     setError(refused);
     if (refused !== null) return;
+    if (draft.done.includes('off')) seenOff();
     setDraft(null);
     onDone();
   };

@@ -1,9 +1,10 @@
 import type { Parameter, SettingValues } from '@barythm/core/profile';
+import { timeOfDay } from '@barythm/core/time';
 import { useRef, useState } from 'react';
 import { Field } from '../../../ui/fields/field';
 import { limitsInWords } from '../../library/limits-in-words';
 import { useJobScope } from '../job-context';
-import { parseFigureFor } from '../value/parameter-quantity';
+import { parseForParameter, type ParsedValue } from '../value/parameter-quantity';
 import { taken } from './taken';
 
 interface TargetFieldProps {
@@ -13,14 +14,23 @@ interface TargetFieldProps {
   readonly onValue: (value: number) => void;
 }
 
-/** A target that can be dragged on a chart, as a figure to be typed, in the controller's own unit. */
+/** A target that can be moved on a picture, as a figure or a time of day to be typed, in the controller's own unit. */
 export function TargetField({ parameter, values, onValue }: TargetFieldProps) {
   const { view } = useJobScope();
   const [typing, setTyping] = useState<string | null>(null);
   const value = values[parameter.key];
   // what stood there before typing began: a text that cannot be taken must not leave half of itself in the plan
   const before = useRef<number | null>(null);
-  const parsed = typing === null ? null : parseFigureFor(view.family, parameter, typing);
+  const read = (text: string): ParsedValue<number> => {
+    const parsed = parseForParameter(view.family, parameter, text);
+    if (!parsed.ok) return parsed;
+    return typeof parsed.value === 'number'
+      ? { ok: true, value: parsed.value }
+      : { ok: false, words: 'Type a figure.' };
+  };
+  const shown =
+    parameter.type === 'time' && typeof value === 'number' ? timeOfDay(value) : String(value ?? '');
+  const parsed = typing === null ? null : read(typing);
   const fits = parsed?.ok ? taken(parameter, values, parsed.value) === parsed.value : true;
   const error =
     parsed === null
@@ -35,13 +45,14 @@ export function TargetField({ parameter, values, onValue }: TargetFieldProps) {
       label={parameter.label}
       unit={parameter.unit}
       testID={`point-${parameter.key}`}
-      value={typing ?? String(value ?? '')}
+      value={typing ?? shown}
+      time={parameter.type === 'time'}
       error={error}
       onBlur={() => setTyping(null)}
       onChange={(text) => {
         if (typing === null) before.current = typeof value === 'number' ? value : null;
         setTyping(text);
-        const next = parseFigureFor(view.family, parameter, text);
+        const next = read(text);
         if (next.ok && taken(parameter, values, next.value) === next.value) onValue(next.value);
         else if (before.current !== null) onValue(before.current);
       }}

@@ -1,7 +1,7 @@
 import { bySeverity, type Finding, type Subject } from '../../../findings';
 import { addressOf, parameterWithRole, type SettingValues } from '../../../profile';
 import { fig } from '../../../units';
-import { OUTPUT_WORDS } from '../effect/panel';
+import { OUTPUT_WORDS, outputNamed } from '../effect/panel';
 import { rowOf } from '../effect/match';
 import type { SpaPlan, SpaProblem } from '../plan/draft';
 import type { SpaContext } from '../settings/context';
@@ -66,7 +66,7 @@ function problemFinding({ duty }: SpaContext, problem: SpaProblem): Finding {
       });
     case 'no-key':
       return finding('SPA-07', 'target', {
-        outputs: problem.outputs.map((output) => OUTPUT_WORDS[output]).join(', '),
+        outputs: problem.outputs.map(outputNamed).join(', '),
       });
   }
 }

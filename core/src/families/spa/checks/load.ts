@@ -1,7 +1,7 @@
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { currentsOf, stateSaid, worstLoad } from '../effect/load';
-import { OUTPUT_WORDS } from '../effect/panel';
+import { outputNamed } from '../effect/panel';
 import { finding } from '../texts/texts';
 import { HEATER_RULES } from '../../../electric';
 import type { CheckInput } from './checks';
@@ -15,7 +15,7 @@ export function checkLoad({ context, subject, row, at }: CheckInput): Finding[] 
     if (most !== undefined && current_A > most + 1e-9)
       found.push(
         finding('SPA-04.output', subject, {
-          output: OUTPUT_WORDS[output],
+          output: outputNamed(output),
           current: fig('motorCurrent', current_A),
           most: fig('motorCurrent', most),
         }),

@@ -1,6 +1,6 @@
 import type { Finding } from '../../../findings';
 import { lacksOf, matchTable, type Lack } from '../effect/match';
-import { keyless, OUTPUT_WORDS } from '../effect/panel';
+import { keyless, outputNamed } from '../effect/panel';
 import { finding } from '../texts/texts';
 import type { Need } from '../wire/table';
 import type { CheckInput } from './checks';
@@ -11,15 +11,15 @@ export function checkNumber(input: CheckInput): Finding[] {
 }
 
 const LACK_WORDS: Readonly<Record<Lack['kind'], (output: string) => string>> = {
-  dead: (output) => `no output for the ${output}`,
-  'one-speed': (output) => `one speed for the ${output}, which has two`,
-  still: (output) => `it counts on the ${output} to move water, and there is none so`,
-  idle: (output) => `an output for a ${output} that is not there`,
+  dead: (output) => `no output for ${output}`,
+  'one-speed': (output) => `one speed for ${output}, which has two`,
+  still: (output) => `it counts on ${output} to move water, and there is none such`,
+  idle: (output) => `its output for ${output} is not used in full`,
 };
 
 /** A lack in words. */
 export function lackSaid({ kind, output }: Lack): string {
-  return LACK_WORDS[kind](OUTPUT_WORDS[output]);
+  return LACK_WORDS[kind](outputNamed(output));
 }
 
 const DOES: Readonly<Record<Lack['kind'], string>> = {
@@ -91,6 +91,6 @@ function keys({ context, subject, settings, at }: CheckInput): Finding[] {
   const open = keyless(context.duty, settings);
   if (open.length === 0) return [];
   // a plan that found no key for it says so itself
-  const outputs = open.map((output) => OUTPUT_WORDS[output]).join(', ');
+  const outputs = open.map(outputNamed).join(', ');
   return subject === 'target' ? [] : [finding('SPA-07', subject, { outputs }, [at('key.function')])];
 }

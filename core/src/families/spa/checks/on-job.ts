@@ -98,6 +98,8 @@ function wiped({ document, rows }: JobGround<SpaKind>): Finding[] {
   const { left, found: before } = number ?? {};
   if (!profile.behaviours.wipesClock || !left || left.value === before?.value) return found;
   const clock = lastRecord(document, 'clock');
-  if (!clock || clock.revision < left.revision) found.push(finding('SPA-06.clock', 'job', {}));
+  const change = lastRecord(document, 'number-change');
+  const setSince = (clock !== null && clock.revision > left.revision) || change?.body.clockSet === true;
+  if (!setSince) found.push(finding('SPA-06.clock', 'job', {}));
   return found;
 }

@@ -82,19 +82,19 @@ export function longestStand_min(minutes: Uint8Array): number {
   return Math.min(DAY_MIN, longest);
 }
 
-/** The longest time between runs of a day, min, quickly: what `longestStand_min` says of their minutes. */
-export function longestPause_min(runs: readonly Run[]): number {
+/** The times between runs of a day, min, quickly; the whole day where there are none. */
+export function pauses_min(runs: readonly Run[]): number[] {
   const parts = runs
     .flatMap(({ from, to }) => (from < to ? [[from, to]] : [[from, DAY_MIN], ...(to > 0 ? [[0, to]] : [])]))
     .sort((a, b) => a[0] - b[0]);
-  if (parts.length === 0) return DAY_MIN;
-  let longest = 0;
+  if (parts.length === 0) return [DAY_MIN];
+  const pauses: number[] = [];
   let until = parts[0][1];
   for (const [from, to] of parts) {
-    longest = Math.max(longest, from - until);
+    if (from > until) pauses.push(from - until);
     until = Math.max(until, to);
   }
-  return Math.max(longest, parts[0][0] + DAY_MIN - until);
+  return [...pauses, Math.max(0, parts[0][0] + DAY_MIN - until)];
 }
 
 /** Whether water moves by itself the whole day: a circulation pump that this pack never stands. */

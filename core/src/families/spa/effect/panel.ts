@@ -15,6 +15,11 @@ export const OUTPUT_WORDS: Readonly<Record<Output, string>> = {
   lights: 'lights',
 };
 
+/** The same within a sentence. */
+export function outputNamed(output: Output): string {
+  return /^pump|^ozone/.test(output) ? OUTPUT_WORDS[output] : `the ${OUTPUT_WORDS[output]}`;
+}
+
 /** Runs by itself: nobody needs a key for it. */
 const BY_ITSELF: ReadonlySet<Output> = new Set(['circulation', 'ozone']);
 

@@ -217,6 +217,16 @@ export function warming(
   return { water_C, ready_h: ready };
 }
 
+/** What never gets there goes on for weeks: two days of it are enough to see. */
+const NEVER_h = 48;
+const LONGER = 1.3;
+
+/** How much of several courses is worth a picture, h: a little past the last that gets there. */
+export function shownUntil_h(ready: readonly (number | null)[]): number {
+  const there = ready.flatMap((one) => (one === null ? [] : [one]));
+  return there.length === 0 ? NEVER_h : Math.max(1, Math.ceil(Math.max(...there) * LONGER));
+}
+
 /**
  * Energy and money of heating in a day, by the hours' prices: the heater, and the pump where it runs for it alone. What the water took up or
  * gave away meanwhile is put to its account: else a day on which it only cools would cost nothing.

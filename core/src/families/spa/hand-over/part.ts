@@ -6,7 +6,7 @@ import type { HandoverPart } from '../../family';
 import { lackSaid } from '../checks/number';
 import { stateSaid, worstLoad } from '../effect/load';
 import { lacksOf, matchTable, rowOf } from '../effect/match';
-import { held_C, heaterFlows, tubDay, warming } from '../effect/tub';
+import { held_C, heaterFlows, shownUntil_h, tubDay, warming } from '../effect/tub';
 import type { SpaView } from '../kind';
 import { triedOutputs } from '../proof/outputs';
 import type { SpaContext } from '../settings/context';
@@ -116,21 +116,23 @@ function warmingBlock({ context, values }: SpaView): Block[] {
     ['found', values.found],
     ['left', values.force],
   ] as const;
-  const lines = columns.flatMap(([column, held]) => {
+  const courses = columns.flatMap(([column, held]) => {
     const settings = understand(context.profile, context.plate, held);
     const [to, day] = [held_C(context, settings), tubDay(context, settings)];
-    if (!day || to === null) return [];
-    const { water_C } = warming(context, day, to);
-    const every = Math.max(1, Math.ceil(water_C.length / 400));
-    const points = water_C.flatMap((water, i): [number, number][] =>
-      i % every === 0 ? [[i * HALF_h, water]] : [],
-    );
-    return [{ column, points, marks: [] }];
+    return day && to !== null ? [{ column, to, ...warming(context, day, to) }] : [];
   });
-  if (lines.length === 0) return [];
+  if (courses.length === 0) return [];
+  const end = shownUntil_h(courses.map(({ ready_h }) => ready_h));
+  const lines = courses.map(({ column, water_C }) => ({
+    column,
+    points: water_C
+      .map((water, i): [number, number] => [i * HALF_h, water])
+      .filter(([hours]) => hours <= end),
+    marks: [],
+  }));
   const { wanted, tub } = context.duty;
-  const end = Math.max(1, ...lines.map(({ points }) => points.at(-1)?.[0] ?? 0));
   const nice = Math.max(1, Math.ceil(end / 8));
+  const top = Math.max(wanted.temperature_C, ...courses.map(({ to }) => to));
   return [
     {
       kind: 'chart',
@@ -142,7 +144,7 @@ function warmingBlock({ context, values }: SpaView): Block[] {
         to: end,
         at: Array.from({ length: Math.floor(end / nice) + 1 }, (_, i) => i * nice),
       },
-      y: { title: 'Water, °C', from: Math.floor(wanted.from_C - 2), to: Math.ceil(wanted.temperature_C + 3) },
+      y: { title: 'Water, °C', from: Math.floor(wanted.from_C - 2), to: Math.ceil(top + 2) },
       lines,
       dots: [],
       says: `From ${say('temperature', wanted.from_C)} in air of ${say('temperature', tub.coldest_C)}, under its cover; worked out.`,

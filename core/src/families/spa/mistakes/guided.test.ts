@@ -28,6 +28,7 @@ const change = (more: Partial<Change> = {}): Change => ({
   licensed: false,
   switchOff: true,
   pageGone: true,
+  clockSet: false,
   shows: '',
   ...more,
 });
@@ -108,6 +109,10 @@ describe('SPA-06 entered again', () => {
     expect(codesOf(walk)).not.toContain('SPA-06');
     walk.record({ kind: 'clock', error_min: 700, setRight: true, reason: null });
     expect(codesOf(walk)).not.toContain('SPA-06.clock');
+    const guided = planned();
+    enter(guided, 'num', 6);
+    guided.record(change({ clockSet: true }));
+    expect(codesOf(guided)).not.toContain('SPA-06.clock');
   });
   test('near miss: the number stays', () => {
     const walk = planned();
@@ -150,12 +155,12 @@ test('the protection is due half a year after it was tried; now where nobody did
 test('the number is changed in the profile’s own moment; what it puts back is written down first', () => {
   const keys = (profile: typeof KEYS) => changeSteps(profile, '6').map(({ key }) => key);
   const dead = ['written', 'dead', 'on', 'shut', 'page', 'choose', 'dead-again', 'off', 'gone'];
-  expect([keys(KEYS), keys(SOFT)]).toEqual([dead, dead]);
+  expect([keys(KEYS), keys(SOFT)]).toEqual([[...dead, 'clock'], dead]);
   expect(changeSteps(SOFT, '14').find(({ key }) => key === 'page')?.words).toContain('start-up message');
-  expect(keys(SMALL)).toEqual(['written', 'on', 'choose', 'off', 'gone']);
+  expect(keys(SMALL)).toEqual(['written', 'on', 'choose', 'off', 'gone', 'clock']);
   expect(changeSteps(SMALL, '1').filter(({ caution }) => caution?.includes('licensed'))).toHaveLength(2);
   const none = { ...KEYS, behaviours: { ...KEYS.behaviours, bank: [] } };
-  expect(keys(none)).toEqual(['written', 'choose', 'gone']);
+  expect(keys(none)).toEqual(['written', 'choose', 'gone', 'clock']);
   // each place of a cycle too
   expect(wipedBy(KEYS).map(({ key }) => key)).toEqual(
     expect.arrayContaining(['set', 'start', 'start/2', 'unit']),

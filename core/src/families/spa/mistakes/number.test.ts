@@ -10,7 +10,7 @@ describe('SPA-01 the number', () => {
   test('mistake: a row without the second speed and the blower; near miss: the row that fits', () => {
     expect(texts(context, { num: 3 })).toContain('SPA-01');
     expect(wordsOf(context, { num: 3 }, 'SPA-01')).toContain(
-      'Number 3: one speed for the pump 2, which has two; no output for the blower.',
+      'Number 3: one speed for pump 2, which has two; no output for the blower.',
     );
     expect(wordsOf(context, { num: 3 }, 'SPA-01')).toContain('Set number 6 or 18.');
     expect(texts(context, { num: 6 })).not.toContain('SPA-01');

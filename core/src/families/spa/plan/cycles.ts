@@ -6,7 +6,7 @@ import {
   cleanUpsOf,
   filterHours_h,
   hoursOf,
-  longestPause_min,
+  pauses_min,
   minutesOf,
   type Run,
 } from '../effect/cycles';
@@ -47,13 +47,15 @@ export interface PlannedCycles {
   readonly quiet_min: number;
   readonly dear_min: number;
   readonly stand_min: number;
+  /** squares of all pauses: of two with one longest pause, the one whose others are even is better */
+  readonly uneven: number;
 }
 
 /**
  * Cycles that come to a number of minutes a day: outside quiet hours first, then outside the dearest, and spread so that the longest stand is
  * least. The best of every start on a grid, whatever it is; null where as many minutes cannot be had.
  *
- * @param fixed when water moves anyway: clean-up runs
+ * @param fixed when water moves anyway: clean-up runs, bathing
  */
 export function spreadCycles(
   needed_min: number,
@@ -74,7 +76,8 @@ export function spreadCycles(
 function isBetter(a: PlannedCycles, b: PlannedCycles): boolean {
   if (a.quiet_min !== b.quiet_min) return a.quiet_min < b.quiet_min;
   if (a.dear_min !== b.dear_min) return a.dear_min < b.dear_min;
-  return a.stand_min < b.stand_min;
+  if (a.stand_min !== b.stand_min) return a.stand_min < b.stand_min;
+  return a.uneven < b.uneven;
 }
 
 function bestOf(
@@ -93,8 +96,10 @@ function bestOf(
     if (best && (quiet_min > best.quiet_min || (quiet_min === best.quiet_min && dear_min > best.dear_min)))
       continue;
     const runs = starts.map((from): Run => ({ from, to: (from + length_min) % DAY_MIN || DAY_MIN }));
-    const stand_min = longestPause_min([...runs, ...fixed]);
-    const found: PlannedCycles = { starts, length_min, quiet_min, dear_min, stand_min };
+    const pauses = pauses_min([...runs, ...fixed]);
+    const stand_min = Math.max(...pauses);
+    const uneven = pauses.reduce((sum, pause) => sum + pause * pause, 0);
+    const found: PlannedCycles = { starts, length_min, quiet_min, dear_min, stand_min, uneven };
     if (!best || isBetter(found, best)) best = found;
   }
   // there is a first start always
@@ -144,8 +149,10 @@ export function planCycles(draft: SpaDraft): void {
   const interval = draft.of('cycle.interval');
   const values = draft.values();
   const unit_min = length.unit === 'h' ? 60 : 1;
-  const fixed = cleanUpsOf(duty, cleanUp_min);
-  const cleaned_h = hoursOf(fixed);
+  const cleaned = cleanUpsOf(duty, cleanUp_min);
+  // jets move the water too, though nobody counts on them to filter
+  const fixed = [...cleaned, ...duty.baths];
+  const cleaned_h = hoursOf(cleaned);
   const shape: CycleShape = {
     kind: interval ? 'interval' : 'starts',
     counts: interval ? intervalCounts(draft) : [places],

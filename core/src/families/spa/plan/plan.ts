@@ -1,7 +1,7 @@
 import { inOrderOfWork, limitFor, readIn } from '../../../profile';
 import { fig } from '../../../units';
 import { bathing_min } from '../effect/load';
-import { keyless, OUTPUT_WORDS } from '../effect/panel';
+import { keyless, outputNamed } from '../effect/panel';
 import type { SpaContext } from '../settings/context';
 import type { SpaReason } from '../texts/reasons';
 import type { HeaterRule } from '../../../electric';
@@ -118,7 +118,7 @@ function planPanel(draft: SpaDraft): void {
       draft.pick(
         'key.function',
         `key.${output}`,
-        reason('key.output', { output: OUTPUT_WORDS[output] }),
+        reason('key.output', { output: outputNamed(output) }),
         free + 1,
       );
   }

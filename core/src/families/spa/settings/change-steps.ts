@@ -3,7 +3,8 @@ import type { SpaProfile } from '../kind';
 
 /** One step of changing the number, in the profile's own moment. */
 export interface ChangeStep {
-  readonly key: 'written' | 'dead' | 'on' | 'shut' | 'page' | 'choose' | 'dead-again' | 'off' | 'gone';
+  readonly key:
+    'written' | 'dead' | 'on' | 'shut' | 'page' | 'choose' | 'dead-again' | 'off' | 'gone' | 'clock';
   readonly words: string;
   readonly caution?: string;
 }
@@ -29,15 +30,19 @@ export function changeSteps({ behaviours }: Pick<SpaProfile, 'behaviours'>, numb
   };
   const choose: ChangeStep = { key: 'choose', words: `Number ${number} chosen and stored; it restarts` };
   const gone: ChangeStep = { key: 'gone', words: 'The set-up page is gone: its own display' };
+  const end: ChangeStep[] = [
+    gone,
+    ...(behaviours.wipesClock ? [{ key: 'clock', words: 'Clock set again to the true time' } as const] : []),
+  ];
   // without a switch the page is opened by keys alone
-  if (at === 0) return [written, choose, gone];
+  if (at === 0) return [written, choose, ...end];
   if (readAt === 'live')
     return [
       written,
       { key: 'on', words: `Switch ${at} on: the page opens at once`, caution: LIVE },
       choose,
       { key: 'off', words: `Switch ${at} off again`, caution: LIVE },
-      gone,
+      ...end,
     ];
   const page =
     readAt === 'power-up'
@@ -52,6 +57,6 @@ export function changeSteps({ behaviours }: Pick<SpaProfile, 'behaviours'>, numb
     choose,
     { key: 'dead-again', words: DEAD },
     { key: 'off', words: `Switch ${at} off again; cabinet shut` },
-    gone,
+    ...end,
   ];
 }

@@ -64,7 +64,7 @@ export const NUMBER_TEXTS = {
   },
   'SPA-04.output': {
     title: 'More current than the output is made for',
-    so: 'The {output} takes {current}; its output carries {most}.',
+    so: 'Its output for {output} carries {most}; {current} are taken from it.',
     will: 'Its relay welds shut or burns.',
     todo: 'Move it to an output that carries it, or have it driven by a contactor; by a licensed electrician.',
   },
@@ -88,7 +88,7 @@ export const NUMBER_TEXTS = {
   },
   'SPA-07': {
     title: 'No panel key for what is connected',
-    so: 'No key drives the {outputs}.',
+    so: 'No key drives {outputs}.',
     will: 'It is there, and nobody can switch it on.',
     todo: 'Another panel, or a key with another function; else say so to the owner.',
   },

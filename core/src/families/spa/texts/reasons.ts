@@ -21,7 +21,7 @@ export const SPA_REASONS = {
   'cycle.turnover': '{hours} of filtering a day for the turnovers, with clean-up runs counted in.',
   'cycle.spread': 'Outside quiet and peak hours where that goes; water stands for {stand} at most.',
   'time-out.bath': 'As long as the longest bath, {long}.',
-  'key.output': 'No key drives the {output}, and this one drives nothing that is there.',
+  'key.output': 'No key drives {output}, and this one drives nothing that is there.',
   'lock.shared': 'Several households use it: nobody turns it up by the way.',
   'again.number': 'The change of number puts it back: entered again as it was.',
   hand: 'Set by hand in the plan.',

@@ -59,6 +59,8 @@ export const SPA_RECORDS = [
       licensed: z.boolean(),
       switchOff: z.boolean(),
       pageGone: z.boolean(),
+      /** set again after the change put it back */
+      clockSet: z.boolean(),
       /** what the display showed after the restart, as it stood there */
       shows: z.string().max(200),
     })
