@@ -8,11 +8,14 @@ export function TimeChartView({
   chart,
   text,
   colour = 'ember',
+  other = 'slate',
 }: {
   chart: TimeChart;
   text: string;
   /** of the sheet that it shows; ember for what is live */
   colour?: Colour;
+  /** of what it is compared with */
+  other?: Colour;
 }) {
   const palette = usePalette();
   const { box } = chart.frame;
@@ -65,7 +68,7 @@ export function TimeChartView({
         </G>
       ))}
       {chart.before && (
-        <Path d={chart.before} stroke={palette.slate} strokeWidth={2} strokeDasharray="6 4" fill="none" />
+        <Path d={chart.before} stroke={palette[other]} strokeWidth={2} strokeDasharray="6 4" fill="none" />
       )}
       <Path d={chart.path} stroke={palette[colour]} strokeWidth={2.5} fill="none" />
     </Svg>

@@ -5,6 +5,7 @@ import type { FamilyScreens } from './family-screens';
 import { meteringScreens } from './metering';
 import { poolScreens } from './pool';
 import { spaScreens } from './spa';
+import { transferScreens } from './transfer';
 
 /** What every family paints for itself: the one place in the app that names them. */
 const SCREENS: Readonly<Record<FamilyName, FamilyScreens<AnyKind>>> = {
@@ -13,6 +14,7 @@ const SCREENS: Readonly<Record<FamilyName, FamilyScreens<AnyKind>>> = {
   circulator: circulatorScreens,
   drive: driveScreens,
   spa: spaScreens,
+  transfer: transferScreens,
 };
 
 export const ALL_SCREENS = Object.entries(SCREENS) as [FamilyName, FamilyScreens<AnyKind>][];

@@ -5,3 +5,4 @@ export * from './run';
 export { Timeline } from './timeline';
 export * from './event-words';
 export * from './water-csv';
+export { chance } from './wobble';

@@ -4,6 +4,7 @@ import type { Family, FamilyKind } from './family';
 import { meteringFamily } from './metering';
 import { poolFamily } from './pool';
 import { spaFamily } from './spa';
+import { transferFamily } from './transfer';
 import type { ViewOf } from './view';
 
 /** Every family of pump that there is: the one place in the core that names them. */
@@ -13,6 +14,7 @@ export const FAMILIES = {
   circulator: circulatorFamily,
   drive: driveFamily,
   spa: spaFamily,
+  transfer: transferFamily,
 };
 
 export type FamilyName = keyof typeof FAMILIES;

@@ -11,3 +11,4 @@ export * from './parallel';
 export * from './season';
 export * from './sharing';
 export * from './vessel';
+export * from './vessel-lift';

@@ -34,7 +34,7 @@ describe.each(withCases)('worked examples of the tool “%s”', (id) => {
 
 test('every file of worked examples is walked', () => {
   expect(withCases).toHaveLength(readdirSync(folder).length);
-  expect(withCases).toHaveLength(24);
+  expect(withCases).toHaveLength(26);
 });
 
 test.each(ids)('the fields of “%s” are those of its input, and what they start with computes', (id) => {

@@ -17,6 +17,8 @@ import { tankDaysTool } from './dosing/tank-days';
 import { heatFlowTool } from './heat-and-head/heat-flow';
 import { warmUpTool } from './heat-and-head/warm-up';
 import { coolDownTool } from './heat-and-head/cool-down';
+import { coolerTool } from './heat-and-head/cooler';
+import { motorCeilingTool } from './heat-and-head/motor-ceiling';
 import { spaLoadTool } from './heat-and-head/spa-load';
 import { modeLineTool } from './heat-and-head/mode-line';
 import { twoPumpsTool } from './heat-and-head/two-pumps';
@@ -60,6 +62,8 @@ export const TOOLS = {
   'warm-up': warmUpTool,
   'cool-down': coolDownTool,
   'spa-load': spaLoadTool,
+  cooler: coolerTool,
+  'motor-ceiling': motorCeilingTool,
   'speed-power': speedPowerTool,
   solar: solarTool,
   'stop-frequency': stopFrequencyTool,

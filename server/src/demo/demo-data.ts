@@ -18,6 +18,7 @@ import { PRODUCTS, PUMPS, type DemoPump } from './skerrow';
 import { CIRCULATORS, DEMO_CIRCULATOR_PROFILES, type DemoCirculator } from './skerrow-circulators';
 import { DEMO_DRIVE_PROFILES, DRIVES, type DemoDrive } from './skerrow-drives';
 import { DEMO_SPA_PROFILES, SPAS, type DemoSpa } from './skerrow-spas';
+import { DEMO_TRANSFER_PROFILES, TRANSFERS, type DemoTransfer } from './skerrow-transfers';
 import { plainSeason } from './season-plain';
 import { meteringSeason } from './season-metering';
 import { poolSeason } from './season-pools';
@@ -42,6 +43,7 @@ export const DEMO_PROFILES: readonly AnyProfile[] = [
   ...Object.values(DEMO_CIRCULATOR_PROFILES),
   ...Object.values(DEMO_DRIVE_PROFILES),
   ...Object.values(DEMO_SPA_PROFILES),
+  ...Object.values(DEMO_TRANSFER_PROFILES),
 ];
 
 /** True when nobody has written anything yet: demo data never goes over real data. */
@@ -90,7 +92,9 @@ function dutyAt(
   };
 }
 
-function isMetering(pump: DemoPump | DemoPoolPump | DemoCirculator | DemoDrive | DemoSpa): pump is DemoPump {
+function isMetering(
+  pump: DemoPump | DemoPoolPump | DemoCirculator | DemoDrive | DemoSpa | DemoTransfer,
+): pump is DemoPump {
   return pump.duty.family === 'metering';
 }
 
@@ -131,7 +135,7 @@ async function register(database: Database, dateAgo: (days: number) => string): 
       }),
       options,
     );
-    for (const pump of [...PUMPS, ...POOL_PUMPS, ...CIRCULATORS, ...DRIVES, ...SPAS]) {
+    for (const pump of [...PUMPS, ...POOL_PUMPS, ...CIRCULATORS, ...DRIVES, ...SPAS, ...TRANSFERS]) {
       const { id, siteId, tag, name, place, note } = pump;
       await models.pumps.create(
         {

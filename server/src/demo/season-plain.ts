@@ -1,10 +1,13 @@
 import { FIRST_STEPS } from '@barythm/core/families/spa';
-import { inOrderOfWork, type Profile, type SettingValue } from '@barythm/core/profile';
+import { FIRST_STEPS as VESSEL_STEPS } from '@barythm/core/families/transfer';
+import { lastLeftOf } from '@barythm/core/job';
+import { inOrderOfWork, type Profile, type SettingValue, type SettingValues } from '@barythm/core/profile';
 import type { Database } from '../db';
 import { PlainDemo } from './demo-plain-job';
 import { CIRCULATORS } from './skerrow-circulators';
 import { DRIVES } from './skerrow-drives';
 import { SPAS } from './skerrow-spas';
+import { TRANSFERS } from './skerrow-transfers';
 import type { RecordBody } from '@barythm/core/visit';
 
 /** One visit of the season at a pump that is proved by what it does. */
@@ -25,6 +28,13 @@ interface Visit {
 
 /** Everything that is seen at a tub before it is set. */
 const SEEN: RecordBody = { kind: 'spa-first', seen: FIRST_STEPS.map(({ key }) => key), why: '' };
+
+/** Everything that is seen at a receiver before it is set. */
+const JUICE_SEEN: RecordBody = {
+  kind: 'transfer-first',
+  seen: VESSEL_STEPS.map(({ key }) => key),
+  why: '',
+};
 
 const VISITS: readonly Visit[] = [
   {
@@ -166,18 +176,42 @@ const VISITS: readonly Visit[] = [
     share: 1.01,
     dueIn: 105,
   },
+  {
+    pumpId: 'transfer-cider',
+    daysAgo: 392,
+    hour: 9,
+    figures: { level_mm: 88, speed_rpm: 2100, current_A: 1.9, product_C: 19.5, delivered_C: 13.1 },
+    state: 'runs',
+    found: { plant: 'pr', ctrl: 'le', least: 1200, most: 2860, bottom: 30, top: 300, runon: 40, cut: 'go' },
+    records: [JUICE_SEEN],
+    share: 0.99,
+    dueIn: -27,
+  },
+  {
+    pumpId: 'transfer-cider',
+    daysAgo: 58,
+    hour: 7,
+    figures: { level_mm: 240, speed_rpm: 1850, current_A: 1.6, product_C: 20.5, delivered_C: 12.2 },
+    state: 'runs',
+    found: { alarm: 600 },
+    records: [JUICE_SEEN],
+    share: 1.01,
+    dueIn: 300,
+  },
 ];
 
-/** The season's work at circulators, drives and tubs; what the site reported of some of them since is still to be looked at. */
+/** The season's work at circulators, drives, tubs and receivers; what the site reported of some of them since is still to be looked at. */
 export async function plainSeason(database: Database, dateAgo: (days: number) => string): Promise<void> {
+  const left = new Map<string, SettingValues>();
   for (const visit of VISITS) {
-    const { duty } = [...CIRCULATORS, ...DRIVES, ...SPAS].find(({ id }) => id === visit.pumpId)!;
+    const { duty } = [...CIRCULATORS, ...DRIVES, ...SPAS, ...TRANSFERS].find(
+      ({ id }) => id === visit.pumpId,
+    )!;
     const instant = Date.parse(`${dateAgo(visit.daysAgo)}T00:00:00Z`) + visit.hour * 3_600_000;
     const job = await new PlainDemo(database, visit.pumpId, new Date(instant).toISOString()).start();
-    const { profile, lastLeft } = await job.document();
-    // what the site reported came later
-    const left = lastLeft?.source === 'left' ? lastLeft.values : {};
-    const known = Object.entries(left).filter(isKnown);
+    const { profile } = await job.document();
+    // as the visit before left it: what the site reported came later
+    const known = Object.entries(left.get(visit.pumpId) ?? {}).filter(isKnown);
     await job.arrive(visit.figures, visit.state);
     await job.found({ ...asDelivered(profile), ...Object.fromEntries(known), ...visit.found });
     for (const record of visit.records ?? []) await job.record(record);
@@ -186,6 +220,7 @@ export async function plainSeason(database: Database, dateAgo: (days: number) =>
     await job.prove(visit.share);
     await job.acceptStops('Told to the customer; mended at the next visit.');
     await job.handOver(dateAgo(-visit.dueIn));
+    left.set(visit.pumpId, lastLeftOf(await job.document())?.values ?? {});
   }
 }
 

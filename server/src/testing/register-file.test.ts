@@ -33,7 +33,7 @@ const preview = async (csv: string) =>
 
 test('out and in again: a register that left comes into an empty database as it was', async () => {
   const csv = (await server.get('/api/v1/register.csv')).text;
-  expect(csv.trimEnd().split('\r\n')).toHaveLength(23);
+  expect(csv.trimEnd().split('\r\n')).toHaveLength(24);
   const other = await startTestServer({ demo: false });
   try {
     for (const profile of [
@@ -55,10 +55,11 @@ test('out and in again: a register that left comes into an empty database as it 
       'drive-four-switches',
       'spa-pack-four-keys',
       'spa-pack-soft-keys',
+      'vessel-drive-guided',
     ]) {
       await other.post('/api/v1/profiles', (await server.get(`/api/v1/profiles/${profile}`)).body);
     }
-    expect((await other.post('/api/v1/register/import', { csv })).body).toEqual({ sites: 4, pumps: 22 });
+    expect((await other.post('/api/v1/register/import', { csv })).body).toEqual({ sites: 5, pumps: 23 });
     expect((await other.get('/api/v1/register.csv')).text).toBe(csv);
     const again = await other.post('/api/v1/register/import', { csv });
     expect(again.body).toMatchObject({ status: 422, code: 'faulty-file' });

@@ -24,13 +24,16 @@ test('the round: today’s visit, and the pumps with something open, the worst f
     ['SRC-DP-02', 'open'],
   ]);
   expect(round.pumps.map((pump) => pump.tag).sort()).toEqual([
+    'CID-JR-01',
     'CLI-DP-02',
     'CLI-HP-01',
     'CLI-HP-02',
     'CLI-PP-01',
     'CLI-PP-02',
+    'CLI-SP-01',
     'LHH-BS-01',
     'LHH-HP-01',
+    'LHH-SP-01',
     'NUR-DP-02',
     'SRC-DP-01',
     'SRC-DP-02',
@@ -62,7 +65,7 @@ test('pumps are searched in every word a technician would try, and paged', async
   expect(await search('src-dp')).toEqual(['SRC-DP-01', 'SRC-DP-02', 'SRC-DP-03']);
   expect(await search('100%')).toEqual([]);
   const second = (await server.get('/api/v1/pumps?size=2&page=2')).body as Page;
-  expect(second).toMatchObject({ total: 22, items: [{ tag: 'CLI-HP-01' }, { tag: 'CLI-HP-02' }] });
+  expect(second).toMatchObject({ total: 23, items: [{ tag: 'CLI-DP-02' }, { tag: 'CLI-HP-01' }] });
   const wrong = await server.get('/api/v1/pumps?page=0');
   expect(wrong.body).toMatchObject({ status: 400, errors: [{ field: 'page' }] });
 });

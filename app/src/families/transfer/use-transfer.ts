@@ -1,0 +1,4 @@
+import { useScopeOf } from '../../features/job/job-context';
+
+/** The scope of a job on a pump that empties a vessel. */
+export const useTransfer = () => useScopeOf('transfer');

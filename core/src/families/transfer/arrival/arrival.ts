@@ -1,0 +1,32 @@
+import type { Family } from '../../family';
+import { ISOLATED, STOPPED } from '../../parts/make-safe';
+import type { TransferKind } from '../kind';
+import { readings } from './readings';
+
+/** What is done and read before anything is set on such a pump. */
+export const arrival: Family<TransferKind>['arrival'] = {
+  makeSafe: [
+    STOPPED,
+    ISOLATED,
+    {
+      key: 'vacuum',
+      words: 'Vacuum let in before the vessel is opened; no hand near an inlet under vacuum.',
+    },
+    { key: 'hot', words: 'Hot cleaning liquor drained and rinsed: goggles and gloves where it may stand.' },
+    {
+      key: 'discharged',
+      words: 'Drive switched off, its stated discharge time waited, proved dead before a lead is touched.',
+    },
+    { key: 'by-itself', words: 'It starts by itself as soon as the float rises.' },
+    { key: 'live', words: 'Covers over live parts stay shut: behind them a licensed electrician works.' },
+  ],
+  plate: [
+    { key: 'rated_W', label: 'Rated power', quantity: 'power' },
+    { key: 'current_A', label: 'Rated current', quantity: 'motorCurrent' },
+    { key: 'speed_rpm', label: 'Rated speed', quantity: 'speed' },
+    { key: 'volts_V', label: 'Rated voltage', quantity: 'voltage' },
+  ],
+  source: null,
+  plateCode: 'LEV-05',
+  readings,
+};

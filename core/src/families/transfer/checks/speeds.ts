@@ -1,0 +1,121 @@
+import type { Finding } from '../../../findings';
+import { SUCTION_MARGIN_m } from '../../../hydraulics';
+import { fig, type Quantity } from '../../../units';
+import { ceilings, flowAt_m3h, movesAbove_rpm, suctionHead_m } from '../effect/pump';
+import type { TransferRole } from '../settings/roles';
+import { finding } from '../texts/texts';
+import type { CheckInput } from './checks';
+
+/** Speeds against lift, motor, pump and suction; the plate; the run-on. */
+export function checkSpeeds(input: CheckInput): Finding[] {
+  return [
+    ...limits(input),
+    ...least(input),
+    ...most(input),
+    ...suction(input),
+    ...plate(input),
+    ...runOn(input),
+  ];
+}
+
+/** ANY-10: the least above the greatest. */
+function limits({ subject, settings, at }: CheckInput): Finding[] {
+  const { least_rpm, most_rpm } = settings;
+  if (least_rpm === null || most_rpm === null || least_rpm < most_rpm) return [];
+  const values = { least: fig('speed', least_rpm), greatest: fig('speed', most_rpm) };
+  return [finding('ANY-10.limits', subject, values, [at('speed.least'), at('speed.greatest')])];
+}
+
+function least({ subject, settings, pump, at }: CheckInput): Finding[] {
+  const moves = movesAbove_rpm(pump);
+  const { least_rpm } = settings;
+  // exactly there it moves nothing yet
+  if (least_rpm === null || least_rpm > moves + 1e-6) return [];
+  return [
+    finding(
+      'LEV-01',
+      subject,
+      {
+        set: fig('speed', least_rpm),
+        lift: fig('length', pump.lift_m),
+        moves: fig('speed', moves),
+        needed: fig('speed', Math.ceil(moves) + 1),
+      },
+      [at('speed.least')],
+    ),
+  ];
+}
+
+function most({ context, subject, settings, pump, at }: CheckInput): Finding[] {
+  const { most_rpm } = settings;
+  if (most_rpm === null) return [];
+  return ceilings(context, pump).flatMap(({ by, rpm }) => {
+    if (by === 'suction' || by === 'curve' || most_rpm <= rpm + 0.5) return [];
+    const values = { set: fig('speed', most_rpm), limit: fig('speed', Math.floor(rpm)) };
+    return [finding(by === 'motor' ? 'LEV-01.most' : 'LEV-01.pump', subject, values, [at('speed.greatest')])];
+  });
+}
+
+/** LEV-12: at the greatest speed, with the vessel's vacuum. */
+function suction({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { npsh_m, rated_rpm } = context.duty.pump;
+  const { most_rpm } = settings;
+  if (npsh_m === null || most_rpm === null) return [];
+  const there = suctionHead_m(context);
+  const needed = npsh_m * (most_rpm / rated_rpm) ** 2;
+  if (there >= needed + SUCTION_MARGIN_m - 1e-6) return [];
+  return [
+    finding(
+      'LEV-12',
+      subject,
+      {
+        vacuum: fig('pressure', context.duty.vessel.vacuum_kPa / 100),
+        there: fig('length', there),
+        speed: fig('speed', most_rpm),
+        needed: fig('length', needed),
+      },
+      [at('speed.greatest')],
+    ),
+  ];
+}
+
+/** What a display rounds a plate to. */
+const NEAR = 0.03;
+
+/** LEV-05. */
+function plate({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { motor } = settings;
+  const rows: readonly [string, TransferRole, Quantity, number | null, number | null][] = [
+    ['voltage', 'motor.volts', 'voltage', motor.volts_V, context.plate.volts_V],
+    ['current', 'motor.current', 'motorCurrent', motor.current_A, context.plate.current_A],
+    ['speed', 'motor.speed', 'speed', motor.speed_rpm, context.plate.speed_rpm],
+  ];
+  return rows.flatMap(([what, role, q, set, stands]) =>
+    set === null || stands === null || Math.abs(set - stands) <= NEAR * stands
+      ? []
+      : [finding('LEV-05', subject, { what, set: fig(q, set), plate: fig(q, stands) }, [at(role)])],
+  );
+}
+
+/** LEV-09: at its least speed it draws the least in a run-on; faster it stops sooner. */
+function runOn({ context, subject, settings, pump, at }: CheckInput): Finding[] {
+  const { runOn_s, least_rpm } = settings;
+  if (runOn_s === null || least_rpm === null) return [];
+  const flow = flowAt_m3h(pump, least_rpm);
+  const drawn = (flow / 3.6) * runOn_s;
+  const { outlet_L } = context.duty.pump;
+  if (drawn <= outlet_L * (1 + 1e-9)) return [];
+  return [
+    finding(
+      'LEV-09',
+      subject,
+      {
+        runOn: fig('seconds', runOn_s),
+        drawn: fig('volume', drawn),
+        outlet: fig('volume', outlet_L),
+        most: fig('seconds', Math.floor((outlet_L / flow) * 3.6)),
+      },
+      [at('run-on')],
+    ),
+  ];
+}

@@ -1,0 +1,86 @@
+import {
+  fitFullCurve,
+  fitFullPower,
+  flowAgainst_m3h,
+  leastShare,
+  liftOut_m,
+  motorCeiling_rpm,
+  netSuctionHead_m,
+  powerOfShare_W,
+  shareFor,
+  SUCTION_MARGIN_m,
+  type FullCurve,
+  type FullPower,
+} from '../../../hydraulics';
+import type { TransferContext } from '../settings/context';
+import type { TransferDuty } from '../wire/duty';
+
+/** The pump on its pipe: the pipe's loss is part of its curve, the lift stands against it. */
+export interface PumpOut {
+  readonly curve: FullCurve;
+  readonly power: FullPower;
+  /** head to lift: static, and out of the vacuum */
+  readonly lift_m: number;
+  readonly rated_rpm: number;
+}
+
+/** Throws an InputError on `curve` or `power` where the points cannot be fitted. */
+export function pumpOf({ pump, vessel, product }: TransferDuty): PumpOut {
+  const curve = fitFullCurve(pump.curve);
+  const pipe = pump.pipe ? pump.pipe.loss_m / (pump.pipe.at_m3h * pump.pipe.at_m3h) : 0;
+  return {
+    curve: { ...curve, fall: curve.fall + pipe },
+    power: fitFullPower(pump.power),
+    lift_m: liftOut_m(pump.static_m, vessel.vacuum_kPa, product.density_kgm3),
+    rated_rpm: pump.rated_rpm,
+  };
+}
+
+/** Flow at a speed, m³/h; nil where it moves nothing. */
+export function flowAt_m3h({ curve, lift_m, rated_rpm }: PumpOut, speed_rpm: number): number {
+  return flowAgainst_m3h(curve, lift_m, speed_rpm / rated_rpm) ?? 0;
+}
+
+/** Speed that gives a flow, rev/min. */
+export function speedFor_rpm({ curve, lift_m, rated_rpm }: PumpOut, flow_m3h: number): number {
+  return rated_rpm * shareFor(curve, flow_m3h, lift_m);
+}
+
+/** Under it nothing moves: n·√(H_lift/H0). */
+export function movesAbove_rpm({ curve, lift_m, rated_rpm }: PumpOut): number {
+  return rated_rpm * leastShare(lift_m, curve.closed_m);
+}
+
+/** What ends the speed upwards. */
+export interface Ceiling {
+  readonly by: 'curve' | 'motor' | 'limit' | 'suction';
+  readonly rpm: number;
+}
+
+/** Head that stands at its inlet above boiling, under the vessel's vacuum, m. */
+export function suctionHead_m({ duty }: Pick<TransferContext, 'duty'>): number {
+  const { vessel, product, altitude_m } = duty;
+  return netSuctionHead_m(-vessel.vacuum_kPa / 100, product.in_C, altitude_m) + vessel.above_m;
+}
+
+/** How much faster than its curve a pump is ever turned: its maker's word counts beyond. */
+const BEYOND_CURVE = 1.2;
+
+/** Everything that ends the speed upwards, the least first. */
+export function ceilings(context: Pick<TransferContext, 'duty' | 'plate'>, pump: PumpOut): Ceiling[] {
+  const { duty, plate } = context;
+  const { limit_rpm, npsh_m, rated_rpm } = duty.pump;
+  const all: Ceiling[] = [{ by: 'curve', rpm: rated_rpm * BEYOND_CURVE }];
+  if (plate.rated_W !== null && plate.speed_rpm !== null) {
+    const share = plate.speed_rpm / rated_rpm;
+    const load_W = powerOfShare_W(pump.power, flowAt_m3h(pump, plate.speed_rpm), share);
+    all.push({ by: 'motor', rpm: motorCeiling_rpm(plate.speed_rpm, plate.rated_W, load_W) });
+  }
+  if (limit_rpm !== null) all.push({ by: 'limit', rpm: limit_rpm });
+  if (npsh_m !== null && npsh_m > 0) {
+    const there = suctionHead_m(context) - SUCTION_MARGIN_m;
+    // what it needs grows with the square of its speed
+    all.push({ by: 'suction', rpm: there <= 0 ? 0 : rated_rpm * Math.sqrt(there / npsh_m) });
+  }
+  return all.sort((a, b) => a.rpm - b.rpm);
+}

@@ -1,0 +1,72 @@
+import { patternsSeen, voidedRevision } from '../../visit';
+import type { Family } from '../family';
+import { arrival } from './arrival/arrival';
+import { benchSheet, plainDay } from './bench/bench';
+import { eventsFor, TRANSFER_EVENTS } from './bench/events';
+import { checkPlan, checkSettings } from './checks/checks';
+import { openOn } from './checks/on-job';
+import { dueOf } from './glance/due';
+import { stripOf } from './glance/strip';
+import { factsOf } from './hand-over/facts';
+import { partOf } from './hand-over/part';
+import type { TransferKind } from './kind';
+import { planTransfer } from './plan/plan';
+import { proofChecks } from './proof/checks';
+import { judgeCheck } from './proof/patterns';
+import { contextOf } from './settings/context';
+import {
+  ROLES_OF_CONTROL,
+  TRANSFER_OPTION_ROLES,
+  TRANSFER_QUANTITIES,
+  TRANSFER_ROLES,
+} from './settings/roles';
+import { understand } from './settings/understand';
+import { TRANSFER_REASONS } from './texts/reasons';
+import { TRANSFER_TEXTS } from './texts/texts';
+import { transferBehavioursSchema } from './wire/behaviours';
+import { transferDutySchema } from './wire/duty';
+import { transferPlateSchema } from './wire/plate';
+import { TRANSFER_RECORDS } from './wire/records';
+
+export const transferFamily: Family<TransferKind> = {
+  name: 'transfer',
+  words: 'a vessel-emptying pump',
+  wire: {
+    duty: transferDutySchema,
+    plate: transferPlateSchema,
+    behaviours: transferBehavioursSchema,
+    records: TRANSFER_RECORDS,
+    carried: [],
+  },
+  roles: TRANSFER_ROLES,
+  isOptionRole: (role) => (TRANSFER_OPTION_ROLES as readonly string[]).includes(role),
+  quantities: TRANSFER_QUANTITIES,
+  unitFault: () => null,
+  rolesOfMode: (option) => ROLES_OF_CONTROL[option] ?? [],
+  modeRole: 'control',
+  understand,
+  context: contextOf,
+  plan: planTransfer,
+  checkPlan,
+  check: checkSettings,
+  open: openOn,
+  texts: TRANSFER_TEXTS,
+  reasons: TRANSFER_REASONS,
+  arrival,
+  refuse: () => null,
+  proof: {
+    checks: proofChecks,
+    judge: judgeCheck,
+    // what it is asked to move is product that goes where product goes
+    unaskedPumps: false,
+    readings: () => [],
+    pointsLeft: () => 0,
+    voidedSince: ({ checks }) => voidedRevision(checks),
+    patterns: ({ checks }) => patternsSeen(checks),
+  },
+  earlier: () => [],
+  due: dueOf,
+  bench: { run: benchSheet, plain: plainDay, words: TRANSFER_EVENTS, events: eventsFor },
+  strip: stripOf,
+  handOver: { part: partOf, facts: factsOf, days: null, tables: () => [], week: () => null },
+};

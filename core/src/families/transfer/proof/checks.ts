@@ -1,0 +1,195 @@
+import { stateCheck, type ProofCheck } from '../../../proof';
+import { STARTS, supplyCut, words } from '../../parts/proof-checks';
+import { runSession } from '../bench/run-session';
+import { flowAt_m3h, pumpOf } from '../effect/pump';
+import type { TransferContext } from '../settings/context';
+import type { TransferSettings } from '../settings/understand';
+
+/** The checks that this pump with these settings needs, in the order of work. */
+export function proofChecks(context: TransferContext, settings: TransferSettings): ProofCheck[] {
+  return [
+    direction(),
+    ...startsAndStops(settings),
+    ...holdsBack(context),
+    ...greatestFlow(context, settings),
+    ...delivered(context, settings),
+    ...emptying(settings),
+    ...alarm(settings),
+    ...supplyCut(settings.afterCut),
+    float(),
+  ];
+}
+
+function direction(): ProofCheck {
+  return stateCheck(
+    {
+      key: 'direction',
+      title: 'Direction',
+      method: 'Some seconds, slowly, with liquid in the vessel.',
+      expected: 'it turns as the arrow, and the level falls',
+      caution: 'Wrong: isolate, wait the discharge time, prove dead, swap two leads, and try again.',
+    },
+    { right: 'As the arrow', wrong: 'The other way', unclear: 'It cannot be told' },
+    'right',
+  );
+}
+
+/** LEV-08: the last of the tests on the level, once everything that hangs on it is set. */
+function float(): ProofCheck {
+  return {
+    ...stateCheck(
+      {
+        key: 'float',
+        about: { kind: 'float' },
+        title: 'The float over its whole way',
+        method: 'Move it by hand from its low end to its high end, and watch the display.',
+        expected: 'the reading rises evenly from nil to its greatest',
+        caution: STARTS,
+      },
+      {
+        rises: 'It rises evenly',
+        stands: 'It stands still',
+        falls: 'It reads its least when lifted',
+        jumps: 'It jumps',
+      },
+      'rises',
+    ),
+    // no setting moves it
+    voidedBy: [],
+  };
+}
+
+function startsAndStops({ runOn_s }: TransferSettings): ProofCheck[] {
+  const wait = runOn_s === null ? 'its run-on' : words('seconds', runOn_s);
+  return [
+    stateCheck(
+      {
+        key: 'starts-stops',
+        title: 'It starts, and stops when empty',
+        method: `Let the vessel fill until it starts; then shut the inlets and wait for ${wait} after it is empty.`,
+        expected: `it starts, and stops ${wait} after the bottom level`,
+        caution: STARTS,
+      },
+      {
+        both: 'It starts, and stops',
+        late: 'It runs on and sends air',
+        never: 'It does not stop',
+        not: 'It does not start',
+      },
+      'both',
+    ),
+  ];
+}
+
+/** LEV-13. */
+function holdsBack({ duty }: TransferContext): ProofCheck[] {
+  if (!duty.vessel.checkValve) return [];
+  return [
+    {
+      ...stateCheck(
+        {
+          key: 'holds-back',
+          title: 'The check valve holds',
+          method: 'Pump at rest, inlets shut: watch the level for two minutes.',
+          expected: 'the level stands',
+        },
+        { stands: 'It stands', rises: 'It rises' },
+        'stands',
+      ),
+      voidedBy: [],
+    },
+  ];
+}
+
+/** What a bucket or a meter in a pipe, and curve and lift of the day, are off by together. */
+const FLOW_SHARE = 0.15;
+
+function greatestFlow(
+  { duty }: TransferContext,
+  { most_rpm, cleaning, cleaning_rpm }: TransferSettings,
+): ProofCheck[] {
+  const rpm = cleaning === 'used' ? (cleaning_rpm ?? most_rpm) : most_rpm;
+  if (rpm === null) return [];
+  const flow = flowAt_m3h(pumpOf(duty), rpm);
+  if (flow <= 0) return [];
+  return [
+    {
+      key: 'greatest-flow',
+      about: { kind: 'flow', at: flow },
+      title: 'Flow at cleaning',
+      method: `Let it run at ${words('speed', rpm)} with the vessel full: bucket or meter.`,
+      expected: words('waterFlow', flow),
+      tolerance: `${FLOW_SHARE * 100} %: curve, lift and pipe of the day`,
+      caution: 'Hot cleaning liquor.',
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'flow_m3h', label: 'Flow', quantity: 'waterFlow' },
+        least: flow * (1 - FLOW_SHARE),
+        greatest: flow * (1 + FLOW_SHARE),
+      },
+    },
+  ];
+}
+
+/** A session is never quite as regular as it was reckoned. */
+const WARM_C = 1;
+
+function delivered(context: TransferContext, settings: TransferSettings): ProofCheck[] {
+  const { cooler } = context.duty;
+  if (!cooler || settings.least_rpm === null || settings.most_rpm === null) return [];
+  const { delivered_C, sent_m3 } = runSession(context, settings, 'regular').sums;
+  if (sent_m3 === 0) return [];
+  return [
+    {
+      key: 'delivered',
+      about: { kind: 'delivered', at: delivered_C },
+      title: 'Delivered over a session',
+      method:
+        'Read the product behind the cooler every few minutes over a session, while it flows; take the mean.',
+      expected: words('temperature', delivered_C),
+      tolerance: words('difference', WARM_C),
+      caution: null,
+      pumps: false,
+      ask: {
+        kind: 'figure',
+        figure: { key: 'delivered_C', label: 'Mean', quantity: 'temperature' },
+        least: delivered_C - WARM_C,
+        greatest: delivered_C + WARM_C,
+      },
+    },
+  ];
+}
+
+function emptying({ control, emptying_min }: TransferSettings): ProofCheck[] {
+  if (control !== 'even' || emptying_min === null || emptying_min === 0) return [];
+  return [
+    stateCheck(
+      {
+        key: 'empties',
+        title: 'The timed emptying',
+        method: `Watch the level over ${words('minutes', emptying_min)} and a little more.`,
+        expected: 'it falls to the bottom, and the pump stops',
+      },
+      { empties: 'It empties', not: 'It does not' },
+      'empties',
+    ),
+  ];
+}
+
+function alarm({ alarm_mm }: TransferSettings): ProofCheck[] {
+  if (alarm_mm === null) return [];
+  return [
+    stateCheck(
+      {
+        key: 'alarm',
+        title: 'The alarm of a high level',
+        method: `Lift the float above ${words('bore', alarm_mm)}.`,
+        expected: 'it alarms',
+        caution: STARTS,
+      },
+      { alarms: 'It alarms', silent: 'Nothing' },
+      'alarms',
+    ),
+  ];
+}

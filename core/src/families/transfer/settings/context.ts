@@ -1,0 +1,20 @@
+import type { SettingValues } from '../../../profile';
+import type { Ground } from '../../family';
+import type { TransferKind, TransferProfile } from '../kind';
+import type { TransferDuty } from '../wire/duty';
+import type { TransferPlate } from '../wire/plate';
+
+/** Everything that planning and checking one such pump starts from. */
+export interface TransferContext {
+  readonly duty: TransferDuty;
+  readonly profile: TransferProfile;
+  readonly plate: TransferPlate;
+  /** the site's date */
+  readonly today: string;
+  /** what the controller holds now, as far as is known */
+  readonly inForce: SettingValues;
+}
+
+export function contextOf({ duty, profile, plate, today, inForce }: Ground<TransferKind>): TransferContext {
+  return { duty, profile, plate, today, inForce };
+}

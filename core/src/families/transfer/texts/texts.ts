@@ -1,0 +1,159 @@
+import { ANY_SEVERITIES, ANY_TEXTS, findingMaker, type Severities, type TextBook } from '../../../findings';
+
+/** What each finding says: what is so, with the figures; what that will do; what to do. */
+export const TRANSFER_TEXTS = {
+  ...ANY_TEXTS,
+  'LEV-00': {
+    title: 'Not all of the order of work was done',
+    so: 'Not done: {what}. {why}',
+    will: 'What is set afterwards rests on it.',
+    todo: 'Do it before the settings are proved.',
+  },
+  'LEV-01': {
+    title: 'At its least speed it moves nothing',
+    so: 'The least speed is {set}; with {lift} to lift nothing moves under {moves}.',
+    will: 'It turns and heats its liquid, and the vessel fills.',
+    todo: 'Set {needed} or more.',
+  },
+  'LEV-01.most': {
+    title: 'Faster than the motor may turn',
+    so: 'The greatest speed is {set}; {limit} is the most by its plate and what it takes.',
+    will: 'The motor runs over its plate whenever the vessel is full.',
+    todo: 'Set {limit} or less.',
+  },
+  'LEV-01.pump': {
+    title: 'Faster than the pump is made for',
+    so: 'The greatest speed is {set}; its own limit is {limit}.',
+    will: 'Bearings and seal do not last.',
+    todo: 'Set {limit} or less.',
+  },
+  'LEV-01.none': {
+    title: 'No speed moves it and spares it',
+    so: 'Nothing moves under {moves}, and {most} is the most that it may turn.',
+    will: 'Whatever is set, it moves nothing or it is overtaxed.',
+    todo: 'Less to lift, less vacuum, or another pump.',
+  },
+  'LEV-02': {
+    title: 'The levels lie too near for an even flow',
+    so: '{gulp} fall at once, and {swing} lie between the levels.',
+    will: 'After each fall it must send at least {least} at once: the flow is not even, and what is delivered is warmer.',
+    todo: 'A higher top level; where the float ends, a larger vessel.',
+  },
+  'LEV-02.order': {
+    title: 'The bottom level lies above the top',
+    so: 'Bottom {bottom}, top {top}.',
+    will: 'It starts and stops at once.',
+    todo: 'Set the bottom under the top.',
+  },
+  'LEV-03': {
+    title: 'It never empties',
+    so: 'Even-flow keeps the level near the middle, and no timed emptying is set; product may stand for {stands}.',
+    will: 'The same product stands in it all day.',
+    todo: 'Set a timed emptying within {stands}.',
+  },
+  'LEV-03.late': {
+    title: 'It empties too seldom',
+    so: 'It empties every {every}; product may stand for {stands}.',
+    will: 'Product stands longer than it may.',
+    todo: 'Set {stands} or less.',
+  },
+  'LEV-04': {
+    title: 'Even-flow with foam',
+    so: 'The product foams, and the float rides on the foam.',
+    will: 'It takes foam for liquid, runs dry under it and sends air.',
+    todo: 'Follow the level instead.',
+  },
+  'LEV-04.surges': {
+    title: 'Surges that even-flow cannot hold back',
+    so: 'Cleaning comes in surges of {surge}; {room} lie between the middle and the top.',
+    will: 'The vessel floods before the mean has risen.',
+    todo: 'Follow the level, or use the input that tells it of cleaning.',
+  },
+  'LEV-05': {
+    title: 'The motor’s {what} is not its plate’s',
+    so: '{set} is set, and its plate says {plate}.',
+    will: 'It protects another motor than this one.',
+    todo: 'Set {plate}.',
+  },
+  'LEV-06': {
+    title: 'Direction was not tried',
+    so: 'Nobody tried, slowly, which way it turns.',
+    will: 'A pump that turns the wrong way moves a little, and looks worn.',
+    todo: 'Some seconds, slowly.',
+  },
+  'LEV-06.live': {
+    title: 'Leads were swapped without waiting until dead',
+    so: 'Two leads were swapped {waited} after switching off{proved}; {discharge} is its discharge time.',
+    will: 'The drive holds a deadly charge for minutes.',
+    todo: 'Isolate, wait the stated time, prove dead; a licensed electrician.',
+  },
+  'LEV-07': {
+    title: 'More comes at cleaning than it can send',
+    so: 'Cleaning brings {inflow}; {at} it sends {gives}.',
+    will: 'The vessel floods, and cleaning liquor runs where product belongs.',
+    todo: '{todo}',
+  },
+  'LEV-08': {
+    title: 'The float does not tell the level',
+    so: 'Moved over its whole way, it was seen that {seen}.',
+    will: 'The vessel floods or runs dry with every setting as it should be.',
+    todo: 'Free it, turn it the right way up, or change it; then move it again.',
+  },
+  'LEV-09': {
+    title: 'The run-on sends air',
+    so: 'It runs on for {runOn}, which draws {drawn}; {outlet} may be drawn.',
+    will: 'Air goes through the cooler and froths the product behind it.',
+    todo: 'Set {most} or less.',
+  },
+  'LEV-10': {
+    title: 'The kind was changed last',
+    so: '{kind} was changed after {settings} were set.',
+    will: 'The controller has rewritten them to what that kind comes with.',
+    todo: 'Read each of them again, and enter it.',
+  },
+  'LEV-11': {
+    title: 'Delivered too warm',
+    so: 'Over a session it delivers {delivered}; {wanted} are wanted.',
+    will: 'It spoils sooner, or the store must cool it again.',
+    todo: '{todo}',
+  },
+  'LEV-12': {
+    title: 'Too little head at the inlet',
+    so: 'With {vacuum} of vacuum {there} stand above boiling; at {speed} {needed} and half a metre are needed.',
+    will: 'It cavitates: noise, less flow, and a wheel that is eaten.',
+    todo: 'A lower greatest speed, more height above the pump, or less vacuum.',
+  },
+  'LEV-13': {
+    title: 'The check valve leaks back',
+    so: 'With the pump at rest the vessel was seen to fill.',
+    will: 'What was sent comes back warm, and is cooled again.',
+    todo: 'Clean the valve and its seat; else change it.',
+  },
+  'ANY-12.transfer': {
+    title: 'What it does after a power cut is not known',
+    so: 'Nobody knows whether it goes on after a cut.',
+    will: 'Product goes on coming, and the vessel floods.',
+    todo: 'Read it from the controller or its manual, set it, and try it.',
+  },
+} as const satisfies TextBook;
+
+export type TransferTextId = keyof typeof TRANSFER_TEXTS;
+
+export const TRANSFER_SEVERITIES: Severities<TransferTextId> = {
+  ...ANY_SEVERITIES,
+  'LEV-00': 'note',
+  'LEV-01': 'stop',
+  'LEV-01.most': 'stop',
+  'LEV-01.pump': 'stop',
+  'LEV-01.none': 'stop',
+  'LEV-02.order': 'stop',
+  'LEV-05': 'note',
+  'LEV-06': 'stop',
+  'LEV-06.live': 'stop',
+  'LEV-08': 'stop',
+  'LEV-09': 'note',
+  'LEV-12': 'stop',
+};
+
+/** Makes a finding of this family. */
+export const finding = findingMaker<TransferTextId>(TRANSFER_SEVERITIES);
