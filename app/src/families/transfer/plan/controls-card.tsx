@@ -23,8 +23,12 @@ import { Words } from '../../../ui/words/words';
 import type { TransferWork } from './use-transfer-plan';
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
-/** What is looked at closely: so long a stretch, once it has settled. */
-const [FROM_s, LONG_s] = [3600, 1500];
+/** What is looked at closely, s from the start: once it has settled, or while it is cleaned. */
+const CLOSE: Readonly<Record<Session, readonly [number, number]>> = {
+  regular: [3600, 5100],
+  ragged: [3600, 5100],
+  cleaning: [5700, 7500],
+};
 
 /** Both ways of control on the site's own gulps: level, flow and what is delivered, side by side. */
 export function ControlsCard({
@@ -55,7 +59,7 @@ export function ControlsCard({
   const other: Control = planned === 'even' ? 'level' : 'even';
   const part = (values: readonly number[], every_s: number, unit: string) =>
     values
-      .slice(FROM_s / every_s, (FROM_s + LONG_s) / every_s)
+      .slice(CLOSE[session][0] / every_s, CLOSE[session][1] / every_s)
       .map((value) => inSystemOf(value, unit, reader.system).value);
   const pictures = [
     { title: 'Level', unit: 'mm', of: (run: SessionCourse) => run.level_mm },

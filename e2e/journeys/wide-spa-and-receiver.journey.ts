@@ -36,3 +36,33 @@ test('on a wide screen: three phases, another rule by a tap, a smaller breaker a
     expect(await browser.widths()).toEqual({ inner: 1280, scroll: 1280 });
   });
 }, 120_000);
+
+test('on a wide screen: both controls side by side on the same gulps, and the other one by a tap', async () => {
+  const { browser } = stage;
+  await browser.walk('wide-receiver', async () => {
+    await browser.goTo('/pump/transfer-cider');
+    await browser.tap('plan-tomorrow');
+    await browser.says('control-even', 'Planned');
+    const delivered = async (control: string) =>
+      Number(/([\d.]+)\s*°C/.exec((await browser.text(`control-${control}`)).replace(/\u00a0/g, ' '))?.[1]);
+    const [even, level] = [await delivered('even'), await delivered('level')];
+    expect(even).toBeLessThan(level);
+    const [left, right] = await Promise.all(
+      ['control-even', 'control-level'].map(async (id) => (await browser.find(id)).getRect()),
+    );
+    expect(left.x + left.width).toBeLessThanOrEqual(right.x);
+    // foam carries the float: even-flow is not planned any more, and by hand it is warned of
+    await browser.tap('duty-open-product');
+    await browser.tap('duty-product.foams-yes');
+    await browser.says('control-level', 'Planned');
+    await browser.says('target-ctrl', 'Foam lifts the float');
+    await browser.tap('control-choose-even');
+    await browser.says('finding-LEV-04', 'Even-flow with foam');
+    // a speed by hand that moves nothing is a stop, at once, beside it
+    await browser.type('point-least', '1300');
+    await browser.says('finding-LEV-01', 'with 4 m to lift nothing moves under 1397 rev/min');
+    await browser.tap('controls-session-cleaning');
+    await browser.says('control-even', 'Does not flood');
+    expect(await browser.widths()).toEqual({ inner: 1280, scroll: 1280 });
+  });
+}, 120_000);
