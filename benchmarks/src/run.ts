@@ -86,11 +86,13 @@ try {
       'pool-pups',
       'circulator-clinic',
       'drive-hostel',
+      'spa-hostel',
+      'transfer-cider',
     ])),
   ];
   const plans = Math.min(...contexts.map((one) => plansPerSecond(one)));
   line(
-    'plan + checks of one pump, the slowest of analog, pulses, flow, pool drive, panel, circulator and booster set',
+    'plan + checks of one pump, the slowest of analog, pulses, flow, pool drive, panel, circulator, booster set, tub and receiver',
     `${plans.toFixed(0)} a second`,
     '60, one a frame',
     plans >= 60,

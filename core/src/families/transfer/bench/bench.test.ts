@@ -63,6 +63,18 @@ test('on the same gulps the steadier control delivers no warmer, or says why', (
   );
 });
 
+test('why the steadier one is warmer is the reason that it is', () => {
+  const why = (change: Partial<TransferDuty['inflow']>, values = {}) => {
+    const duty: TransferDuty = { ...DUTY, inflow: { ...DUTY.inflow, ...change } };
+    const one = contextOf(GUIDED, duty);
+    return whyWarmer(one, understand(GUIDED, one.plate, { ...sound(one), ...values }));
+  };
+  expect(why({ gulp_L: 20, every_s: 40 })).toContain('nearly all that it can send');
+  expect(why({ gulp_L: 20 }, { top: 60 })).toContain('does not fit between its levels');
+  expect(why({ gulp_L: 3 })).toContain('timed emptying');
+  expect(why({ gulp_L: 3 }, { empty: 0 })).toContain('near its least speed');
+});
+
 test('even-flow sends a steady stream where the other goes up and down; it cools better, and lets product stand longer', () => {
   const { runs } = compareControls(
     context,
