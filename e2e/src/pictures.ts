@@ -25,7 +25,6 @@ const ON_PHONE: readonly Picture[] = [
   { name: 'round', path: '/', sign: 'pump-SRC-DP-01' },
   { name: 'register', path: '/register', sign: 'pump-CLI-DP-01' },
   { name: 'pump', path: '/pump/pump-seal-inlet', sign: 'start-job' },
-  { name: 'pump-history', path: '/pump/pump-tub', sign: 'drift', show: 'drift' },
   { name: 'job-as-found', path: `/job/${PUPS}/as-found`, sign: 'found-sheet', show: 'found-sheet' },
   { name: 'job-plan', path: `/job/${PUPS}/plan`, sign: 'dose-card', show: 'signal-card' },
   {
@@ -55,10 +54,22 @@ const ON_PHONE: readonly Picture[] = [
   { name: 'tools', path: '/tools', sign: 'tool-dose' },
   { name: 'bench', path: '/bench/pump-quarantine', sign: 'bench-sums' },
   { name: 'profile-editor', path: '/library/edit/pulse-wheel', sign: 'profile-state' },
-  { name: 'library', path: '/library', sign: 'profile-two-point-soft-keys' },
+  {
+    name: 'spa-plan',
+    path: '/pump/spa-hostel',
+    sign: 'start-job',
+    taps: ['plan-tomorrow'],
+    show: 'match-card',
+  },
+  {
+    name: 'receiver-plan',
+    path: '/pump/transfer-cider',
+    sign: 'start-job',
+    taps: ['plan-tomorrow'],
+    show: 'controls-card',
+  },
 ];
 const ON_WIDE: readonly Picture[] = [
-  { name: 'wide-bench', path: '/bench/pump-quarantine', sign: 'bench-sums', show: 'bench-strips' },
   {
     name: 'wide-pool-plan',
     path: '/pump/pool-pups',
@@ -72,6 +83,13 @@ const ON_WIDE: readonly Picture[] = [
     sign: 'start-job',
     taps: ['plan-tomorrow'],
     show: 'pressure-card',
+  },
+  {
+    name: 'wide-spa-plan',
+    path: '/pump/spa-clinic',
+    sign: 'start-job',
+    taps: ['plan-tomorrow'],
+    show: 'load-card',
   },
 ];
 

@@ -134,6 +134,9 @@ describe('the plan', () => {
     stand(<SpaPlan />, { ...DUTY, choices: { between_C: 30 } });
     expect(wordsOf('warm-ready')).toMatch(/^12.5\sh$/);
     expect(wordsOf('warm-between')).toContain('kWh a day less');
+    // 12.5 h before seven in the evening; 11.9 W/K over 31 K are 8.9 kWh a day
+    expect(wordsOf('warm-stands')).toMatch(/8.89\skWh a day/);
+    expect(wordsOf('warm-stands')).toContain('start at 6:29 that day');
     expect(wordsOf('cycles-hours')).toMatch(/^6\sh$/);
     type('point-start', '8:15');
     expect(wordsOf('target-start')).toContain('8:15');

@@ -1,11 +1,13 @@
 import { timeChart } from '@barythm/core/chart';
 import { pressureTrace, type Scene } from '@barythm/core/families/drive';
+import { fig, figureWithUnit, inSystemOf } from '@barythm/core/units';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { TimeChartView } from '../../../charts/time-chart-view';
 import { useChartBox } from '../../../charts/use-chart-box';
 import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/fields/choice';
+import { useReader } from '../../../ui/reader';
 import { Words } from '../../../ui/words/words';
 import type { DriveWork } from './use-drive-plan';
 
@@ -22,14 +24,20 @@ export function TraceCard({ work }: { work: DriveWork }) {
   const { context, values, settings } = work;
   const trace = useMemo(() => pressureTrace(context, values, scene), [context, values, scene]);
   const { cutIn_bar, set_bar, stop_hz } = settings;
+  const reader = useReader();
   const level = (at: number | null, name: string) => (at === null ? [] : [{ at, name }]);
-  const [pressure, frequency] = useMemo(
-    () => [
+  const [pressure, frequency] = useMemo(() => {
+    // the picture is read in the reader's own unit
+    const shown = (bar: number) => inSystemOf(bar, 'bar', reader.system).value;
+    return [
       timeChart(box, {
-        values: trace.pressure_bar,
-        title: 'Pressure, bar',
-        reaches: set_bar ?? 1,
-        levels: [...level(set_bar, 'set'), ...level(cutIn_bar, 'cut-in')],
+        values: trace.pressure_bar.map(shown),
+        title: `Pressure, ${inSystemOf(0, 'bar', reader.system).unit}`,
+        reaches: shown(set_bar ?? 1),
+        levels: [
+          ...level(set_bar === null ? null : shown(set_bar), 'set'),
+          ...level(cutIn_bar === null ? null : shown(cutIn_bar), 'cut-in'),
+        ],
         marks: trace.marks,
       }),
       timeChart(box, {
@@ -39,11 +47,11 @@ export function TraceCard({ work }: { work: DriveWork }) {
         levels: level(stop_hz, 'stop'),
         marks: trace.marks,
       }),
-    ],
-    [box, trace, set_bar, cutIn_bar, stop_hz, context],
-  );
+    ];
+  }, [box, trace, set_bar, cutIn_bar, stop_hz, context, reader]);
   const [least, most] = [Math.min(...trace.pressure_bar), Math.max(...trace.pressure_bar)];
-  const said = `Between ${least.toFixed(2)} and ${most.toFixed(2)} bar; at the end ${trace.frequency_hz.at(-1)?.toFixed(1)} Hz.`;
+  const say = (bar: number) => figureWithUnit(fig('pressure', bar), reader);
+  const said = `Between ${say(least)} and ${say(most)}; at the end ${trace.frequency_hz.at(-1)?.toFixed(1)} Hz.`;
   return (
     <Card title="Second by second" testID="trace-card">
       <Choice

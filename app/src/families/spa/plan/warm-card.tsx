@@ -3,7 +3,9 @@ import {
   coveredLoss_WK,
   held_C,
   heaterFlows,
+  latestStart,
   savedBetween,
+  standsWarm_kWh,
   shownUntil_h,
   tubDay,
   warmest_C,
@@ -55,6 +57,7 @@ export function WarmCard({ work, byHand, onMove }: WarmCardProps) {
     [context, settings, between],
   );
   const { now, before } = courses;
+  const start = now && now.ready_h !== null ? latestStart(duty, now.ready_h) : null;
   // the picture is read in the reader's own unit
   const shown = (celsius: number) => inSystemOf(celsius, '°C', reader.system).value;
   const until = shownUntil_h([now?.ready_h ?? null, before?.ready_h ?? null]);
@@ -109,6 +112,14 @@ export function WarmCard({ work, byHand, onMove }: WarmCardProps) {
           values={values}
           onValue={(value) => onMove({ ...byHand, [addressOf(set)]: value })}
         />
+      )}
+      {now && (
+        <Words testID="warm-stands">
+          Standing warm takes {say('energy', standsWarm_kWh(duty, now.held))} a day in the usual air.
+          {start
+            ? ` To be warm for the first bath after filling, start at ${timeOfDay(start.at_min)}${start.daysBefore === 0 ? ' that day' : start.daysBefore === 1 ? ' the day before' : `, ${start.daysBefore} days before`}.`
+            : ''}
+        </Words>
       )}
       <Words size="small" colour="quiet">
         {heaterFlows(duty) === false

@@ -109,7 +109,8 @@ export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
     setDraft(null);
     onDone();
   };
-  const stands = rowOf(context?.table ?? profile.behaviours.rows, typeof target === 'number' ? target : null);
+  const table = context?.table ?? profile.behaviours.rows;
+  const stands = rowOf(table, typeof target === 'number' ? target : null);
   return (
     <Card edge={differs ? 'rust' : 'petrol'} title="Change of number" testID={`set-${parameter.key}`}>
       <Words size="small" colour="quiet" testID="set-left">
@@ -234,6 +235,12 @@ export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
         onEnter={save}
         onChange={(readBack) => change({ readBack })}
       />
+      {parseFigure(draft.readBack, 'plain').ok && rowOf(table, Number(draft.readBack)) === null && (
+        <Words bold colour="ochre" role="alert" testID="change-no-row">
+          No row of the table has this number. If the display really shows it, record it: it is a finding
+          then.
+        </Words>
+      )}
       <Button kind="main" label="Record the change" testID="change-save" onPress={save} />
     </Card>
   );

@@ -1,4 +1,12 @@
-import { after_C, balance_C, heldHeat_WhK, lossOfCoolDown_WK, warmUp_h, type Body } from '../../../heat';
+import {
+  after_C,
+  balance_C,
+  heldHeat_WhK,
+  lossOfCoolDown_WK,
+  standing_kWh,
+  warmUp_h,
+  type Body,
+} from '../../../heat';
 import { inWindow } from '../../../schedule';
 import { DAY_MIN } from '../../../time';
 import type { SpaContext } from '../settings/context';
@@ -58,6 +66,22 @@ export function ready_h(
   to_C = duty.wanted.temperature_C,
 ): number | null {
   return warmUp_h(bodyOf(duty), heat_W(duty), duty.tub.coldest_C, from_C, to_C);
+}
+
+/** Heat that standing warm takes a day in the usual air, under the cover, kWh. */
+export function standsWarm_kWh(duty: SpaDuty, held_C: number): number {
+  return standing_kWh(coveredLoss_WK(duty), held_C, duty.tub.air_C);
+}
+
+/** When heating must begin at the latest to be warm for the first bath of the day, min from midnight, and how many days before. */
+export function latestStart(
+  { baths }: Pick<SpaDuty, 'baths'>,
+  takes_h: number,
+): { readonly at_min: number; readonly daysBefore: number } | null {
+  if (baths.length === 0) return null;
+  const first = Math.min(...baths.map(({ from }) => from));
+  const at = first - Math.ceil(takes_h * 60);
+  return { at_min: ((at % DAY_MIN) + DAY_MIN) % DAY_MIN, daysBefore: Math.max(0, Math.ceil(-at / DAY_MIN)) };
 }
 
 /** The warmest that it can be held at in an air, °C. */
