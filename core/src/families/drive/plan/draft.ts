@@ -1,6 +1,5 @@
-import { parameterWithRole, shownIn, type Parameter, type RoleQuantities } from '../../../profile';
-import { roundDownToStep, roundUpToStep } from '../../../units';
-import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../parts/plan-draft';
+import type { FinishedPlan, MissingRole, PlannedTarget } from '../../parts/plan-draft';
+import { SteppedDraft } from '../../parts/stepped-draft';
 import type { DriveContext } from '../settings/context';
 import { DRIVE_QUANTITIES, type DriveOptionRole, type DriveRole } from '../settings/roles';
 import { understand, type DriveSettings } from '../settings/understand';
@@ -17,7 +16,7 @@ export type DriveProblem =
 export type DrivePlan = FinishedPlan<DriveTarget, DriveProblem, DriveSettings>;
 
 /** A plan of a drive in the making. What its controller lacks is passed over: they differ from four switches to a menu. */
-export class DriveDraft extends PlanDraft<
+export class DriveDraft extends SteppedDraft<
   DriveContext,
   DriveRole,
   DriveOptionRole,
@@ -25,38 +24,10 @@ export class DriveDraft extends PlanDraft<
   DriveProblem,
   DriveSettings
 > {
+  protected readonly quantities = DRIVE_QUANTITIES;
+
   settings(): DriveSettings {
     const { profile, plate } = this.context;
     return understand(profile, plate, this.values());
-  }
-
-  protected parameter(role: DriveRole, index = 1): Parameter | undefined {
-    return parameterWithRole(this.context.profile, role, index);
-  }
-
-  /** A figure in the program's own unit; `up` and `down` are the smallest step that is not less, the greatest that is not more. */
-  set(
-    role: DriveRole,
-    value: number,
-    reason: DriveReason,
-    way: 'up' | 'near' | 'down' = 'near',
-    index = 1,
-  ): void {
-    const parameter = this.parameter(role, index);
-    if (!parameter) return;
-    const q = (DRIVE_QUANTITIES as RoleQuantities)[role] ?? 'plain';
-    const shown = shownIn(parameter, q, value) ?? value;
-    const least = typeof parameter.least === 'number' ? parameter.least : 0;
-    const step = parameter.step ?? 0;
-    const stepped =
-      step === 0 || way === 'near'
-        ? shown
-        : (way === 'up' ? roundUpToStep(shown - least, step) : roundDownToStep(shown - least, step)) + least;
-    this.add(parameter, role, this.taken(parameter, stepped), reason);
-  }
-
-  /** A choice where the controller has it. */
-  pick(role: DriveRole, option: DriveOptionRole, reason: DriveReason): void {
-    if (this.has(role)) this.choose(role, option, reason);
   }
 }

@@ -1,4 +1,4 @@
-import { inOrderOfWork, limitFor, readIn } from '../../../profile';
+import { limitFor, readIn } from '../../../profile';
 import { fig } from '../../../units';
 import { bathing_min } from '../effect/load';
 import { keyless, outputNamed } from '../effect/panel';
@@ -27,7 +27,7 @@ export function planSpa(context: SpaContext): SpaPlan {
   if (cleanUp_min !== undefined) draft.set('clean-up', cleanUp_min, reason('clean-up.stated'), 'up');
   planCycles(draft);
   planPanel(draft);
-  enteredAgain(draft);
+  draft.enterAgain(reason('again.number'));
   return draft.finish();
 }
 
@@ -125,17 +125,4 @@ function planPanel(draft: SpaDraft): void {
   if (left.length > 0) draft.problems.push({ kind: 'no-key', outputs: left });
   if (duty.code) draft.pick('lock', 'lock.on', reason('lock.shared'));
   if (duty.code) draft.pick('lock.temperature', 'lock.on', reason('lock.shared'));
-}
-
-/** A change of number puts back what hangs on it: whatever has no target of its own is entered again as it was. */
-function enteredAgain(draft: SpaDraft): void {
-  const { profile, inForce } = draft.context;
-  const number = draft.of('number');
-  if (!number || draft.values()[number.key] === inForce[number.key]) return;
-  const placed = inOrderOfWork(profile);
-  const rewritten = placed.find(({ key }) => key === number.key)?.rewrites ?? [];
-  for (const key of rewritten) {
-    const parameter = placed.find((one) => one.key === key);
-    if (parameter) draft.again(parameter, reason('again.number'));
-  }
 }

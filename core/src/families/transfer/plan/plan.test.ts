@@ -19,6 +19,16 @@ test('kinds come before what follows from them', () => {
   expect(order.indexOf('speed.least')).toBeGreaterThan(1);
 });
 
+test('what a change of kind puts back and no plate tells is entered again as it was; without a change nothing is', () => {
+  const unread = { ...PLATE, volts_V: null };
+  const again = (kind: string) =>
+    planTransfer(contextOf(GUIDED, DUTY, { plate: unread, inForce: { kind, volts: 230, amps: 2.6 } }))
+      .targets.filter(({ reason }) => reason.text === 'again.kind')
+      .map(({ key, value }) => [key, value]);
+  expect(again('sp')).toEqual([['volts', 230]]);
+  expect(again('pl')).toEqual([]);
+});
+
 test('least above what moves nothing, with the vacuum; greatest by whatever ends it first', () => {
   const [open, vacuum] = [pumpOf(DUTY), pumpOf(VACUUM)];
   expect(movesAbove_rpm(vacuum)).toBeGreaterThan(movesAbove_rpm(open));

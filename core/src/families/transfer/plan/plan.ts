@@ -36,6 +36,7 @@ export function planTransfer(context: TransferContext): TransferPlan {
   planLevels(draft, control);
   planTimes(draft, pump, control);
   planGuards(draft);
+  draft.enterAgain(reason('again.kind'));
   return draft.finish();
 }
 

@@ -1,0 +1,67 @@
+import {
+  inOrderOfWork,
+  parameterWithRole,
+  shownIn,
+  type Parameter,
+  type RoleQuantities,
+} from '../../profile';
+import { roundDownToStep, roundUpToStep } from '../../units';
+import { PlanDraft, type PlanGround } from './plan-draft';
+
+/** A plan whose controllers differ from four switches to a menu: what one lacks is passed over, and figures go on its steps up, down or near. */
+export abstract class SteppedDraft<
+  Ground extends PlanGround,
+  Role extends string,
+  Option extends string,
+  Reason,
+  Problem,
+  Settings,
+> extends PlanDraft<Ground, Role, Option, Reason, Problem, Settings> {
+  /** what the figure of each role measures */
+  protected abstract readonly quantities: RoleQuantities;
+
+  protected parameter(role: Role, index = 1): Parameter | undefined {
+    return parameterWithRole(this.context.profile, role, index);
+  }
+
+  /** The parameter of a role, for what asks for its limits. */
+  of(role: Role, index = 1): Parameter | undefined {
+    return this.parameter(role, index);
+  }
+
+  /** A figure in the program's own unit; `up` and `down` are the smallest step that is not less, the greatest that is not more. */
+  set(role: Role, value: number, reason: Reason, way: 'up' | 'near' | 'down' = 'near', index = 1): void {
+    const parameter = this.parameter(role, index);
+    if (!parameter) return;
+    const shown = shownIn(parameter, this.quantities[role] ?? 'plain', value) ?? value;
+    const least = typeof parameter.least === 'number' && parameter.type !== 'time' ? parameter.least : 0;
+    const step = parameter.step ?? 0;
+    const stepped =
+      step === 0 || way === 'near'
+        ? shown
+        : (way === 'up' ? roundUpToStep(shown - least, step) : roundDownToStep(shown - least, step)) + least;
+    this.add(parameter, role, this.taken(parameter, stepped), reason);
+  }
+
+  /** A choice where the controller has it. */
+  pick(role: Role, option: Option, reason: Reason, index = 1): void {
+    if (this.parameter(role, index)) this.choose(role, option, reason, index);
+  }
+
+  /** What a planned change puts back and what has no target of its own is entered again as it was; what is not known cannot be. */
+  enterAgain(reason: Reason): void {
+    const { profile, inForce } = this.context;
+    const values = this.values();
+    const placed = inOrderOfWork(profile);
+    for (const { key: changed, rewrites = [] } of placed) {
+      if (values[changed] === inForce[changed]) continue;
+      for (const key of rewrites) {
+        const parameter = placed.find((one) => one.key === key);
+        const value = inForce[key];
+        if (!parameter || value === undefined || this.targets.some((target) => target.key === key)) continue;
+        // what has no meaning of its own is entered again all the same, under its key
+        this.add(parameter, (parameter.role ?? key) as Role, value, reason);
+      }
+    }
+  }
+}
