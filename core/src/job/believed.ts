@@ -1,12 +1,15 @@
-import { type SettingValue } from '../profile';
-import { inForce, keyOf, sheetRows } from '../sheet';
+import { inOrderOfWork, type SettingValue } from '../profile';
+import { inForce, keyOf, sheetRows, withRewritten } from '../sheet';
 import type { JobDocument, LastLeft } from '../visit';
 
 /** What a job leaves in the controller, on top of what was known before it. */
 export function lastLeftOf(document: JobDocument): LastLeft | null {
   const values: Record<string, SettingValue> = { ...document.lastLeft?.values };
   let known = false;
-  for (const row of sheetRows(document.entries, [])) {
+  const parameters = inOrderOfWork(document.profile);
+  for (const row of withRewritten(sheetRows(document.entries, []), document.entries, parameters)) {
+    // put back by the change of another and not read since: whatever was known of it is not true any more
+    if (row.rewrittenBy !== undefined) delete values[keyOf(row.address)];
     const entry = inForce(row);
     if (entry && entry.value !== null) {
       values[keyOf(row.address)] = entry.value;

@@ -1,7 +1,7 @@
 import type { PumpHistory } from '@barythm/contract/resources';
 import type { EarlierRecord, JobDocument } from '@barythm/core/visit';
 import { inOrderOfWork, addressOf, parameterAt, wordsFor } from '@barythm/core/profile';
-import { inForce, sameValue, sheetRows } from '@barythm/core/sheet';
+import { inForce, sameValue, sheetRows, withRewritten } from '@barythm/core/sheet';
 import { siteDate } from '@barythm/core/time';
 import type { Database } from '../db';
 import { loadJob } from '../jobs';
@@ -98,10 +98,8 @@ function changesOf(job: JobDocument): PumpHistory['changes'] {
 
 function sheetOf(job: JobDocument): PumpHistory['sheets'] {
   const parameters = inOrderOfWork(job.profile);
-  const rows = sheetRows(
-    job.entries,
-    parameters.map((parameter) => addressOf(parameter)),
-  );
+  const addresses = parameters.map((parameter) => addressOf(parameter));
+  const rows = withRewritten(sheetRows(job.entries, addresses), job.entries, parameters);
   const known = parameters.flatMap((parameter) => {
     const row = rows.find((candidate) => candidate.address === addressOf(parameter));
     const value = row && inForce(row)?.value;

@@ -5,7 +5,7 @@ import { isStray } from './entry-slips';
 
 /**
  * The sheet with what is to be entered now as its targets. While putting back, the target of everything that was
- * changed is what was found; so it always is for a setting that changed by a slip of the keys.
+ * changed, by hand or by the change of another, is what was found; so it always is for a setting that changed by a slip of the keys.
  */
 export function workingRows(document: JobDocument): SheetRow[] {
   const parameters = inOrderOfWork(document.profile);
@@ -21,6 +21,10 @@ export function workingRows(document: JobDocument): SheetRow[] {
   }
   return rows.map((row) => ({
     ...row,
-    target: row.left && row.found && row.found.value !== null ? { ...row.found, kind: 'target' } : null,
+    // what a change put back is put back too: nothing that was found may stay lost
+    target:
+      (row.left || row.rewrittenBy !== undefined) && row.found && row.found.value !== null
+        ? { ...row.found, kind: 'target' }
+        : null,
   }));
 }

@@ -1,3 +1,4 @@
+import { lastLeftOf } from '../../../job';
 import { Walk } from '../../../job/testing/walk.fixtures';
 import { spaFamily } from '../family';
 import { KEYS, SAMPLES, SMALL, SOFT } from '../fixtures';
@@ -113,6 +114,18 @@ describe('SPA-06 entered again', () => {
     enter(guided, 'num', 6);
     guided.record(change({ clockSet: true }));
     expect(codesOf(guided)).not.toContain('SPA-06.clock');
+  });
+  test('broken off there, what was put back is not taken for what it holds, and putting back puts all of it back', () => {
+    const walk = planned();
+    enter(walk, 'num', 6);
+    expect(lastLeftOf(walk.document)?.values).toMatchObject({ num: 6, sw: 'on' });
+    expect(lastLeftOf(walk.document)?.values).not.toHaveProperty('set');
+    walk.record({ kind: 'broken-off', way: 'put-back', reason: 'No time.' });
+    // the number first; it puts everything back once more, and each gets what was found
+    enter(walk, 'num', 3);
+    expect(walk.set()).toBeGreaterThan(12);
+    const { sw: _, ...found } = sample.found as Record<string, unknown>;
+    expect(walk.view.values.force).toMatchObject(found);
   });
   test('near miss: the number stays', () => {
     const walk = planned();
