@@ -17,6 +17,11 @@ test.each([KEYS, SOFT, SMALL])('the table of $id leaves and comes back', ({ beha
   expect(read).toEqual({ ok: true, rows: whole });
 });
 
+test('as it leaves: with the mark that spreadsheets begin a file with, and cells in quotes', () => {
+  const read = readTableCsv('\uFEFF"number","pump 1","heater"\r\n"4","2","any"\r\n');
+  expect(read).toMatchObject({ ok: true, rows: [{ number: 4, pumps: [2, 0, 0, 0], heater: 'any' }] });
+});
+
 test('semicolons, other words for yes, columns in any order, blank lines', () => {
   const read = readTableCsv('heater;number;pump 1;blower\n\nnone-high;4;2;x\n any ; 5 ; 1 ; - \n');
   expect(read.ok && read.rows.map(({ number, heater, blower }) => [number, heater, blower])).toEqual([

@@ -66,7 +66,11 @@ const needs: Reads<Need[]> = (text, tell) =>
  * out are empty. Every fault is told with its line and column; nothing is taken in when there is one.
  */
 export function readTableCsv(text: string): TableCsv {
-  const lines = text.split(/\r\n|\r|\n/).map((line) => line.trim());
+  // spreadsheets begin a file with a mark of their own
+  const lines = text
+    .replace(/^\uFEFF/, '')
+    .split(/\r\n|\r|\n/)
+    .map((line) => line.trim());
   const first = lines.findIndex((line) => line !== '');
   if (first < 0)
     return fail([{ line: 1, column: 1, words: 'There is nothing here: paste the table with its header.' }]);
