@@ -11,12 +11,14 @@ export interface BankSwitch {
   readonly on: boolean | null;
 }
 
-const [SLOT, HEIGHT] = [38, 78];
+/** As wide as fits twelve of them on a phone. */
+const [WIDEST, ALL, HEIGHT] = [38, 308, 78];
 
 /** A bank of switches as it stands on the board: a slider each, up is on; the one that opens set-up is named. */
 export function BankView({ switches, text }: { switches: readonly BankSwitch[]; text: string }) {
   const palette = usePalette();
-  const width = switches.length * SLOT + 12;
+  const slot = Math.min(WIDEST, Math.floor(ALL / Math.max(1, switches.length)));
+  const width = switches.length * slot + 12;
   return (
     <View>
       <Svg width={width} height={HEIGHT + 26} role="img" aria-label={text}>
@@ -31,14 +33,14 @@ export function BankView({ switches, text }: { switches: readonly BankSwitch[]; 
           strokeWidth={1.5}
         />
         {switches.map(({ on, setUp }, i) => {
-          const x = 6 + i * SLOT;
+          const x = 6 + i * slot;
           const colour = setUp ? palette.ember : palette.petrol;
           return (
             <G key={i}>
               <Rect
-                x={x + 8}
+                x={x + slot * 0.2}
                 y={10}
-                width={SLOT - 16}
+                width={slot * 0.6}
                 height={HEIGHT - 18}
                 rx={3}
                 fill={palette.surface}
@@ -47,7 +49,7 @@ export function BankView({ switches, text }: { switches: readonly BankSwitch[]; 
               />
               {on === null ? (
                 <SvgText
-                  x={x + SLOT / 2}
+                  x={x + slot / 2}
                   y={HEIGHT / 2 + 6}
                   fontSize={17}
                   fontFamily={FONT.bold}
@@ -58,16 +60,16 @@ export function BankView({ switches, text }: { switches: readonly BankSwitch[]; 
                 </SvgText>
               ) : (
                 <Rect
-                  x={x + 10}
+                  x={x + slot * 0.26}
                   y={on ? 12 : HEIGHT / 2}
-                  width={SLOT - 20}
+                  width={slot * 0.48}
                   height={HEIGHT / 2 - 10}
                   rx={2}
                   fill={colour}
                 />
               )}
               <SvgText
-                x={x + SLOT / 2}
+                x={x + slot / 2}
                 y={HEIGHT + 18}
                 fontSize={13}
                 fontFamily={FONT.figuresBold}

@@ -11,9 +11,9 @@ import { FONT, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import type { TransferWork } from './use-transfer-plan';
 
-const [WIDTH, HEIGHT] = [330, 230];
+const [WIDTH, HEIGHT] = [320, 230];
 const BODY = { x: 8, y: 16, width: 96, height: 190 };
-const LINE = { x: 164, width: 152 };
+const LINE = { x: 162, width: 150 };
 
 const BY = {
   curve: 'by its curve',
