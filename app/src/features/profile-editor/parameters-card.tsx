@@ -137,7 +137,8 @@ function ParameterForm({
       words
       label={label}
       testID={`p-param-${name}`}
-      value={texts[name] as string}
+      // a draft that was kept before a place was there has none for it
+      value={(texts[name] as string | undefined) ?? ''}
       error={error(name)}
       onChange={(text) => onChange({ ...texts, [name]: text })}
       {...more}
