@@ -7,6 +7,8 @@ import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome'
 /** The pad goes on within two frames; a field that records keeps the focus while it is still there. */
 const MOVED_ON_MS = 500;
 const WAIT_MS = 15_000;
+/** How often a state is looked for: a screen is painted long before the driver’s own fifth of a second. */
+const LOOKS_MS = 40;
 /** The search for a plan ends by itself before this. */
 const HEAVY_MS = 60_000;
 const FLAGS = [
@@ -92,8 +94,9 @@ export class Browser {
       until.elementLocated(By.css(`[data-testid="${id}"]`)),
       WAIT_MS,
       `no “${id}”`,
+      LOOKS_MS,
     );
-    await this.driver.wait(until.elementIsVisible(element), WAIT_MS, `“${id}” is not seen`);
+    await this.driver.wait(until.elementIsVisible(element), WAIT_MS, `“${id}” is not seen`, LOOKS_MS);
     return element;
   }
 
@@ -127,7 +130,7 @@ export class Browser {
     const wrong = () =>
       this.driver.executeScript<boolean>('return document.activeElement?.ariaInvalid === "true"');
     await this.driver
-      .wait(async () => (await this.focused()) !== id || (await wrong()), MOVED_ON_MS)
+      .wait(async () => (await this.focused()) !== id || (await wrong()), MOVED_ON_MS, undefined, LOOKS_MS)
       .catch(() => undefined);
   }
 
@@ -191,6 +194,7 @@ export class Browser {
         },
         this.wait_ms,
         `“${id}” does not say “${String(words)}”`,
+        LOOKS_MS,
       )
       .catch((error: Error) => {
         throw new Error(`${error.message}; it says “${last}”`);
@@ -198,11 +202,11 @@ export class Browser {
   }
 
   async gone(id: string): Promise<void> {
-    await this.driver.wait(async () => !(await this.has(id)), WAIT_MS, `“${id}” is still there`);
+    await this.driver.wait(async () => !(await this.has(id)), WAIT_MS, `“${id}” is still there`, LOOKS_MS);
   }
 
   async until(what: string, holds: () => Promise<boolean>): Promise<void> {
-    await this.driver.wait(holds, WAIT_MS, what);
+    await this.driver.wait(holds, WAIT_MS, what, LOOKS_MS);
   }
 
   /** Drags from the middle of an element, by an offset, in steps as a hand does. */
