@@ -27,6 +27,7 @@ export function sumsOf({ duty }: TransferContext): {
       { key: 'greatest', label: 'Greatest level', unit: 'mm', decimals: 0, of: (s) => s.greatest_mm },
       { key: 'stand', label: 'Longest stand', unit: 'min', decimals: 0, of: (s) => s.longest_min },
       { key: 'air', label: 'Sent air', unit: 'min', decimals: 1, of: (s) => s.air_min },
+      { key: 'cavitates', label: 'Cavitated', unit: 'min', decimals: 0, of: (s) => s.cavitates_min, ...any },
       { key: 'warm', label: 'Delivered too warm', unit: 'min', decimals: 0, of: (s) => s.warm_min, ...any },
       { key: 'sent', label: 'Sent', unit: 'm³', decimals: 2, of: (s) => s.sent_m3 },
       { key: 'flooded', label: 'Flooded', unit: 'L', decimals: 0, of: (s) => s.flooded_L, ...any },

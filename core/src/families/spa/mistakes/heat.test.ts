@@ -19,6 +19,14 @@ describe('SPA-08 warm, in time, and clean', () => {
       'In air of −4 °C heater and pump hold 36.5 °C at most under the cover; 37 °C are wanted.',
     );
     expect(on(poor(84))).not.toContain('SPA-08');
+    // on the bench the water falls in the cold though it heats all day; with a better cover it stays
+    const coldest = (covered_WK: number) => {
+      const one = contextOf(KEYS, poor(covered_WK));
+      return benchSheet(one, sound(one), { ...plainDay(one), weather: weatherOf(one, 'coldest') }).sums
+        .coldest_C;
+    };
+    expect(coldest(120)).toBeLessThan(34);
+    expect(coldest(20)).toBeGreaterThan(36);
   });
   test('mistake: promised sooner than it warms; near miss: an hour later', () => {
     expect(on(wanted({ within_h: 12 }))).toContain('SPA-08.time');

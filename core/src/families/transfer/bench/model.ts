@@ -8,6 +8,8 @@ const SECONDS_PER_HOUR = 3600;
 const PER_S = 1000 / SECONDS_PER_HOUR;
 /** A pump that turns the wrong way still gives so much of its head. */
 const WRONG_SHARE = 0.4;
+/** One that cavitates loses so much of it. */
+const CAVITATES_SHARE = 0.7;
 /** A level so far above the bottom, as a share of the swing, starts it. */
 const STARTS = { level: 0.1, even: 0.5 } as const;
 /** Product this much warmer than wanted is told. */
@@ -30,6 +32,7 @@ export function transferModel(plant: TransferPlant): BenchModel<TransferState, T
       { begins: 'It sends air.', ends: 'There is product again.' },
       { begins: 'It delivers too warm.', ends: 'It delivers cool enough.' },
       { begins: 'It waits for a person.', ends: null },
+      { begins: 'It cavitates.', ends: 'It does not cavitate any more.' },
     ],
     init: () => ({ ...BLANK, mean_m3h: plant.mean_m3h, delivered_C: plant.in_C }),
     step: (state, inputs) => step(plant, state, inputs),
@@ -45,7 +48,8 @@ export function transferModel(plant: TransferPlant): BenchModel<TransferState, T
       (state.floodNow === 1 ? 1 : 0) +
       (state.airNow === 1 ? 2 : 0) +
       (state.warmNow === 1 ? 4 : 0) +
-      (state.waits === 1 ? 8 : 0),
+      (state.waits === 1 ? 8 : 0) +
+      (state.cavitatesNow === 1 ? 16 : 0),
     sums: (state) => ({
       delivered_C: state.sent_L > 0 ? state.heat_LC / state.sent_L : plant.in_C,
       sent_m3: state.sent_L / 1000,
@@ -56,6 +60,7 @@ export function transferModel(plant: TransferPlant): BenchModel<TransferState, T
       floods: state.floods,
       greatest_mm: state.greatest_mm,
       air_min: state.air_s / 60,
+      cavitates_min: state.cavitates_s / 60,
       warm_min: state.warm_s / 60,
       longest_min: state.longest_s / 60,
       starts: state.starts,
@@ -147,7 +152,9 @@ const FLOOD_OVER = 0.8;
 /** Litres in and out of the vessel in this second: none are lost on the way. */
 function move(plant: TransferPlant, state: TransferState, wrong: boolean, leak_m3h: number): void {
   const turns = state.speed_rpm > 0;
-  const asked = turns ? flowOf(plant, state.speed_rpm, wrong ? WRONG_SHARE : 1) : 0;
+  state.cavitatesNow = state.speed_rpm > plant.cavitatesAbove_rpm ? 1 : 0;
+  const head = (wrong ? WRONG_SHARE : 1) * (state.cavitatesNow === 1 ? CAVITATES_SHARE : 1);
+  const asked = turns ? flowOf(plant, state.speed_rpm, head) : 0;
   const came = state.inflow_m3h * PER_S;
   const back = turns ? 0 : leak_m3h * PER_S;
   state.in_L += came;
@@ -185,6 +192,7 @@ function sumUp(plant: TransferPlant, state: TransferState, coolantLost: boolean)
   state.warmNow = flows && state.delivered_C > plant.wanted_C + WARM_C ? 1 : 0;
   state.warm_s += state.warmNow;
   state.air_s += state.airNow;
+  state.cavitates_s += state.cavitatesNow;
   state.kWh += state.power_W / 1000 / SECONDS_PER_HOUR;
   const level = state.volume_L / plant.area_m2;
   if (level > state.greatest_mm) state.greatest_mm = level;

@@ -1,5 +1,5 @@
 import { deliveredTable } from '../effect/cooling';
-import { flowAt_m3h, pumpOf } from '../effect/pump';
+import { flowAt_m3h, pumpOf, suctionCeiling_rpm } from '../effect/pump';
 import { meanInflow_m3h } from '../effect/vessel';
 import type { TransferContext } from '../settings/context';
 import type { TransferSettings } from '../settings/understand';
@@ -31,6 +31,8 @@ export interface TransferPlant {
   readonly power0_W: number;
   readonly powerPerFlow: number;
   readonly outlet_L: number;
+  /** faster than this the head at its inlet is too little */
+  readonly cavitatesAbove_rpm: number;
   /** delivered temperature over the flow, and the flow of its last point */
   readonly table: Float64Array;
   readonly tableTo_m3h: number;
@@ -99,6 +101,7 @@ export function transferPlant(
     power0_W: pump.power.atNoFlow_W,
     powerPerFlow: pump.power.perFlow,
     outlet_L: duty.pump.outlet_L,
+    cavitatesAbove_rpm: suctionCeiling_rpm({ duty }) ?? Infinity,
     table: deliveredTable(duty, tableTo_m3h),
     tableTo_m3h,
     in_C: product.in_C,

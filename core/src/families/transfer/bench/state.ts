@@ -20,6 +20,7 @@ export interface TransferState extends Record<string, number> {
   beyond_L: number;
   /** of now */
   airNow: number;
+  cavitatesNow: number;
   floodNow: number;
   warmNow: number;
   power_W: number;
@@ -31,6 +32,7 @@ export interface TransferState extends Record<string, number> {
   heat_LC: number;
   warm_s: number;
   air_s: number;
+  cavitates_s: number;
   floods: number;
   starts: number;
   greatest_mm: number;
@@ -54,6 +56,7 @@ export const BLANK: TransferState = {
   stuck_mm: 0,
   beyond_L: 0,
   airNow: 0,
+  cavitatesNow: 0,
   floodNow: 0,
   warmNow: 0,
   power_W: 0,
@@ -64,6 +67,7 @@ export const BLANK: TransferState = {
   heat_LC: 0,
   warm_s: 0,
   air_s: 0,
+  cavitates_s: 0,
   floods: 0,
   starts: 0,
   greatest_mm: 0,

@@ -63,13 +63,21 @@ export function suctionHead_m({ duty }: Pick<TransferContext, 'duty'>): number {
   return netSuctionHead_m(-vessel.vacuum_kPa / 100, product.in_C, altitude_m) + vessel.above_m;
 }
 
+/** Speed above which the head at its inlet is too little: what it needs grows with the square of its speed. Null while that is not known. */
+export function suctionCeiling_rpm({ duty }: Pick<TransferContext, 'duty'>): number | null {
+  const { npsh_m, rated_rpm } = duty.pump;
+  if (npsh_m === null || npsh_m === 0) return null;
+  const there = suctionHead_m({ duty }) - SUCTION_MARGIN_m;
+  return there <= 0 ? 0 : rated_rpm * Math.sqrt(there / npsh_m);
+}
+
 /** How much faster than its curve a pump is ever turned: its maker's word counts beyond. */
 const BEYOND_CURVE = 1.2;
 
 /** Everything that ends the speed upwards, the least first. */
 export function ceilings(context: Pick<TransferContext, 'duty' | 'plate'>, pump: PumpOut): Ceiling[] {
   const { duty, plate } = context;
-  const { limit_rpm, npsh_m, rated_rpm } = duty.pump;
+  const { limit_rpm, rated_rpm } = duty.pump;
   const all: Ceiling[] = [{ by: 'curve', rpm: rated_rpm * BEYOND_CURVE }];
   if (plate.rated_W !== null && plate.speed_rpm !== null) {
     const share = plate.speed_rpm / rated_rpm;
@@ -77,10 +85,7 @@ export function ceilings(context: Pick<TransferContext, 'duty' | 'plate'>, pump:
     all.push({ by: 'motor', rpm: motorCeiling_rpm(plate.speed_rpm, plate.rated_W, load_W) });
   }
   if (limit_rpm !== null) all.push({ by: 'limit', rpm: limit_rpm });
-  if (npsh_m !== null && npsh_m > 0) {
-    const there = suctionHead_m(context) - SUCTION_MARGIN_m;
-    // what it needs grows with the square of its speed
-    all.push({ by: 'suction', rpm: there <= 0 ? 0 : rated_rpm * Math.sqrt(there / npsh_m) });
-  }
+  const suction = suctionCeiling_rpm(context);
+  if (suction !== null) all.push({ by: 'suction', rpm: suction });
   return all.sort((a, b) => a.rpm - b.rpm);
 }

@@ -21,6 +21,9 @@ describe('LEV-01 speeds', () => {
       'The least speed is 600 rev/min; with 4 m to lift nothing moves under',
     );
     expect(texts(context, { least: Math.ceil(moves) + 1 })).not.toContain('LEV-01');
+    // at a speed that moves nothing, whatever the level, it floods
+    expect(sums({ least: 1300, most: 1350 }).floods).toBeGreaterThan(0);
+    expect(sums({}).floods).toBe(0);
   });
   test('mistake: faster than motor or pump may turn; near miss: as fast', () => {
     const weak = contextOf(GUIDED, DUTY, { plate: { ...PLATE, rated_W: 700 } });
@@ -94,6 +97,8 @@ describe('LEV-07 cleaning', () => {
 test('LEV-09: mistake: a run-on that draws more than stands behind the outlet; near miss: as much', () => {
   expect(texts(context, { runon: 90 })).toContain('LEV-09');
   expect(texts(context)).not.toContain('LEV-09');
+  expect(sums({ runon: 120 }).air_min).toBeGreaterThan(0);
+  expect(sums({}).air_min).toBe(0);
 });
 
 test('LEV-11: mistake: it runs at its fastest and delivers warm; near miss: even', () => {
@@ -109,6 +114,14 @@ test('LEV-12: mistake: the vacuum forgotten; near miss: a pump that needs less',
     texts(contextOf(NUMBERED, { ...VACUUM, pump: { ...VACUUM.pump, npsh_m } }), { P6: 3200 });
   expect(vacuum(6)).toContain('LEV-12');
   expect(vacuum(3)).not.toContain('LEV-12');
+  const noise = (npsh_m: number) =>
+    sums(
+      { P5: 3190, P6: 3200 },
+      'regular',
+      contextOf(NUMBERED, { ...VACUUM, pump: { ...VACUUM.pump, npsh_m } }),
+    ).cavitates_min;
+  expect(noise(6)).toBeGreaterThan(1);
+  expect(noise(3)).toBe(0);
   expect(on({ ...DUTY, pump: { ...DUTY.pump, npsh_m: 6 } }, { most: 3200 })).not.toContain('LEV-12');
 });
 
