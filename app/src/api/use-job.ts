@@ -37,16 +37,16 @@ export interface UseJob {
 
 /** One job, with everything that follows from it, and the way to write to it. */
 export function useJob(id: string): UseJob {
+  const client = useQueryClient();
   const query = useQuery({
     queryKey: keys.job(id),
-    queryFn: () => get<JobResource>(`/jobs/${id}`),
+    queryFn: () => fetchJob(client, id),
     // another tab, or another person, may have written meanwhile
     refetchOnWindowFocus: 'always',
   });
   const { pending } = useOutbox();
   const shown = useMemo(() => (query.data ? withPending(query.data, pending) : null), [query.data, pending]);
   const view = useMemo(() => (shown ? viewJob(shown.document, shown.today) : null), [shown]);
-  const client = useQueryClient();
   useEffect(() => settleSentJobs(client), [client]);
   const write = useCallback(
     (body: JobCommandBody): string | null => {
@@ -70,9 +70,27 @@ export function useJob(id: string): UseJob {
   };
 }
 
-/** Moves what was just sent from the outbox into what is held of the server, so that nothing flickers. */
-function settleSentJobs(client: QueryClient): () => void {
-  return outbox.onSent((command, answer) => {
+/** The job as the server has it, and not as it was before a write that was taken while the answer was on its way. */
+async function fetchJob(client: QueryClient, id: string): Promise<JobResource> {
+  const held = () => client.getQueryData<JobResource>(keys.job(id))?.document.job.version;
+  const before = held();
+  const answer = await get<JobResource>(`/jobs/${id}`);
+  const now = held();
+  const overtaken = now !== undefined && now !== before && answer.document.job.version < now;
+  return overtaken ? get<JobResource>(`/jobs/${id}`) : answer;
+}
+
+/** Those that what was sent is moved into already. */
+const settling = new WeakSet<QueryClient>();
+
+/**
+ * Moves what was just sent from the outbox into what is held of the server, so that nothing flickers. Once begun it goes on:
+ * the answer to a write may come when its job is on the screen no more.
+ */
+function settleSentJobs(client: QueryClient): void {
+  if (settling.has(client)) return;
+  settling.add(client);
+  outbox.onSent((command, answer) => {
     const key = keys.job(answer.jobId);
     const resource = client.getQueryData<JobResource>(key);
     const body = command.body.kind === 'job.start' ? null : (command as JobCommand).body;
