@@ -114,6 +114,26 @@ test('an answer that was overtaken by a write does not take the write back', asy
   client.clear();
 });
 
+test('nor does an answer that was overtaken, and fetched anew, and overtaken again', async () => {
+  const server = new Server();
+  const { client, open } = stand();
+  const { result } = open();
+  await waitFor(() => expect(result.current.view).not.toBeNull());
+  server.slow = true;
+  act(() => result.current.refetch());
+  const first = jest.mocked(get).mock.calls.length;
+  await act(async () => void result.current.write(ticked(['stopped'], 'r-3')));
+  await act(async () => server.letThrough());
+  await waitFor(() => expect(get).toHaveBeenCalledTimes(first + 1));
+  await act(async () => void result.current.write(ticked(['stopped', 'isolated'], 'r-4')));
+  server.slow = false;
+  await act(async () => server.letThrough());
+  await waitFor(() => expect(client.isFetching()).toBe(0));
+  const held = client.getQueryData<JobResource>(keys.job('job-1'));
+  expect(held && lastRecord(held.document, 'make-safe')?.body.steps).toEqual(['stopped', 'isolated']);
+  client.clear();
+});
+
 test('a write whose answer comes when its job is on the screen no more is there when one comes back', async () => {
   const server = new Server();
   server.answersLater = true;

@@ -1,7 +1,7 @@
 import type { CommandBody } from '@barythm/contract/commands';
 import type { JobResource } from '@barythm/contract/resources';
 import { applyCommand, holdsAlready, refusalOf, viewJob, type JobView } from '@barythm/core/job';
-import type { JobCommand, JobCommandBody } from '@barythm/core/visit';
+import type { JobCommand, JobCommandBody, JobDocument } from '@barythm/core/visit';
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { get } from './client';
@@ -31,9 +31,16 @@ export interface UseJob {
   readonly isLoading: boolean;
   readonly error: Error | null;
   readonly refetch: () => void;
-  /** Queues a write, or answers in words why the job does not allow it. */
-  readonly write: (body: JobCommandBody) => string | null;
+  readonly write: WriteToJob;
 }
+
+/**
+ * Queues a write, or answers in words why the job does not allow it. What adds to what is there already is given as a
+ * function of the job as it is in that moment: two taps may come before the screen is painted anew.
+ */
+export type WriteToJob = (
+  body: JobCommandBody | ((document: JobDocument) => JobCommandBody),
+) => string | null;
 
 /** One job, with everything that follows from it, and the way to write to it. */
 export function useJob(id: string): UseJob {
@@ -48,12 +55,13 @@ export function useJob(id: string): UseJob {
   const shown = useMemo(() => (query.data ? withPending(query.data, pending) : null), [query.data, pending]);
   const view = useMemo(() => (shown ? viewJob(shown.document, shown.today) : null), [shown]);
   useEffect(() => settleSentJobs(client), [client]);
-  const write = useCallback(
-    (body: JobCommandBody): string | null => {
+  const write = useCallback<WriteToJob>(
+    (wanted) => {
       const resource = client.getQueryData<JobResource>(keys.job(id));
       if (!resource) return 'The job is not fetched yet.';
       // worked out anew, so that two writes in one moment follow each other
       const { document, today } = withPending(resource, outbox.getState().pending);
+      const body = typeof wanted === 'function' ? wanted(document) : wanted;
       const refusal = refusalOf(document, body, today);
       if (refusal) return refusal.words;
       void outbox.add(body as CommandBody, document.job.version);
@@ -72,12 +80,14 @@ export function useJob(id: string): UseJob {
 
 /** The job as the server has it, and not as it was before a write that was taken while the answer was on its way. */
 async function fetchJob(client: QueryClient, id: string): Promise<JobResource> {
-  const held = () => client.getQueryData<JobResource>(keys.job(id))?.document.job.version;
-  const before = held();
-  const answer = await get<JobResource>(`/jobs/${id}`);
-  const now = held();
-  const overtaken = now !== undefined && now !== before && answer.document.job.version < now;
-  return overtaken ? get<JobResource>(`/jobs/${id}`) : answer;
+  const held = () => client.getQueryData<JobResource>(keys.job(id))?.document.job.version ?? 0;
+  for (;;) {
+    const before = held();
+    const answer = await get<JobResource>(`/jobs/${id}`);
+    const now = held();
+    // a server that was put back to an earlier day is believed: nothing was written meanwhile
+    if (now === before || answer.document.job.version >= now) return answer;
+  }
 }
 
 /** Those that what was sent is moved into already. */

@@ -8,6 +8,7 @@ import motor from '../../../profiles/motor-three-gears.json';
 import numbered from '../../../profiles/numbered-timer.json';
 import { BLANK } from '../../../core/src/job/testing/fixtures';
 import { TODAY } from '../../../core/src/families/metering/fixtures';
+import type { WriteToJob } from '../api/use-job';
 import { JobProvider } from '../features/job/job-context';
 
 export const MOTOR = profileSchema.parse(motor);
@@ -45,8 +46,9 @@ export function standJob(
     const [document, setDocument] = useState(view.document);
     const held = useRef(document);
     view = viewJob(document, TODAY);
-    const write = (body: JobCommandBody): string | null => {
+    const write: WriteToJob = (wanted) => {
       // worked out anew, so that two writes in one moment follow each other
+      const body = typeof wanted === 'function' ? wanted(held.current) : wanted;
       const refusal = refusalOf(held.current, body, TODAY);
       if (refusal) return refusal.words;
       held.current = take(held.current, body);

@@ -1,15 +1,14 @@
 import { isViewOf, type FamilyKinds, type FamilyName, type ViewOf } from '@barythm/core/families';
 import type { JobView } from '@barythm/core/job';
-import type { JobCommandBody } from '@barythm/core/visit';
 import { createContext, useContext } from 'react';
+import type { WriteToJob } from '../../api/use-job';
 import type { StageKey } from './stage/stages';
 
 /** What every stage works with. */
 export interface JobScope {
   readonly view: JobView;
   readonly jobId: string;
-  /** queues a write, or answers in words why the job does not allow it */
-  readonly write: (body: JobCommandBody) => string | null;
+  readonly write: WriteToJob;
   readonly go: (stage: StageKey) => void;
 }
 

@@ -1,4 +1,4 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { act, fireEvent, screen } from '@testing-library/react-native';
 import { isMadeSafe } from '@barythm/core/job';
 import { lastRecord } from '@barythm/core/visit';
 import { DUTY, SOUND_MOTOR } from '../../../../../core/src/families/metering/fixtures';
@@ -88,6 +88,13 @@ describe('making safe', () => {
     expect(isMadeSafe(job.view().document)).toBe(true);
     press(steps[0]);
     expect(isMadeSafe(job.view().document)).toBe(false);
+  });
+
+  test('taps that come before the screen is painted anew all count', () => {
+    const job = standJob(NUMBERED, <MakeSafeCard />);
+    const steps = screen.getAllByTestId(/^safe-/);
+    act(() => steps.forEach((step) => void fireEvent.press(step)));
+    expect(isMadeSafe(job.view().document)).toBe(true);
   });
 });
 

@@ -1,5 +1,5 @@
 import { isMadeSafe } from '@barythm/core/job';
-import { lastRecord } from '@barythm/core/visit';
+import { lastRecord, type JobDocument } from '@barythm/core/visit';
 import { newId } from '../../../api/device';
 import { Card } from '../../../ui/card';
 import { Check } from '../../../ui/fields/choice';
@@ -11,12 +11,14 @@ import { familyOf } from '@barythm/core/families';
 export function MakeSafeCard() {
   const { view, jobId, write } = useJobScope();
   const { document } = view;
-  const done = lastRecord(document, 'make-safe')?.body.steps ?? [];
+  const done = doneIn(document);
   const safe = isMadeSafe(document);
-  const toggle = (step: string, checked: boolean) => {
-    const steps = checked ? [...done, step] : done.filter((one) => one !== step);
-    write({ kind: 'job.record', jobId, recordId: newId(), record: { kind: 'make-safe', steps } });
-  };
+  const toggle = (step: string, checked: boolean) =>
+    write((now) => {
+      const others = doneIn(now).filter((one) => one !== step);
+      const steps = checked ? [...others, step] : others;
+      return { kind: 'job.record', jobId, recordId: newId(), record: { kind: 'make-safe', steps } };
+    });
   return (
     <Card title="Make safe" edge={safe ? 'moss' : 'ochre'} testID="make-safe">
       {familyOf(document.profile.family).arrival.makeSafe.map((step) => (
@@ -35,3 +37,5 @@ export function MakeSafeCard() {
     </Card>
   );
 }
+
+const doneIn = (document: JobDocument) => lastRecord(document, 'make-safe')?.body.steps ?? [];
