@@ -2,6 +2,12 @@ import type { TextBook } from './render';
 
 /** What findings say that any pump can have, whatever its family. */
 export const ANY_TEXTS = {
+  'ANY-00': {
+    title: 'These settings were not judged',
+    so: 'They could not be worked out: {why}',
+    will: 'What is wrong with them is not seen here.',
+    todo: 'Mend that in the duty under Plan, or read the setting once more; they are judged by themselves then.',
+  },
   'ANY-03': {
     title: 'Not seen back in automatic',
     so: 'Nobody has recorded that the pump was returned to automatic.',

@@ -4,6 +4,7 @@ import { contextOf, DUTY, PANEL, PANEL_DUTY, sound, TODAY } from '../families/po
 import { stateOf } from '../sheet';
 import { BLANK } from './testing/fixtures';
 import {
+  checkColumn,
   gateOfHandover,
   gateOfSet,
   leavingFindings,
@@ -214,7 +215,7 @@ describe('steps that cannot be passed blindly', () => {
   });
 });
 
-test('a duty of another family is refused, and a plan that cannot be computed with judges nothing', () => {
+test('a duty of another family is refused', () => {
   const writer = badlyRun();
   const other = { ...BLANK.dutyBefore! };
   expect(
@@ -224,7 +225,21 @@ test('a duty of another family is refused, and a plan that cannot be computed wi
       TODAY,
     ),
   ).toMatchObject({ field: 'duty', code: 'other-family' });
+});
+
+test('settings that cannot be worked out are said to be unjudged, in the job, on the round and where one leaves', () => {
+  const writer = badlyRun();
+  const sound = viewJob(writer.document, TODAY);
+  expect(sound.findings.found.map(({ code }) => code)).not.toContain('ANY-00');
+  // two points of the curve at one speed: no power can be worked out of them
   const flat: PoolDuty = { ...DUTY, points: [DUTY.points[0], { ...DUTY.points[0], power_W: 90 }] };
   const view = viewJob({ ...writer.document, dutyBefore: flat }, TODAY);
-  expect(view.findings.found).toEqual([]);
+  const unjudged = {
+    code: 'ANY-00',
+    severity: 'warn',
+    values: { why: 'All points are at one speed: measure at a second speed.' },
+  };
+  expect(view.findings.found).toMatchObject([unjudged]);
+  expect(leavingFindings(view)).toContainEqual(expect.objectContaining({ ...unjudged, subject: 'left' }));
+  expect(checkColumn(view.context!, 'found', view.values.found)).toMatchObject([unjudged]);
 });

@@ -6,6 +6,7 @@ import { valuesOf } from '../sheet';
 import { asItStood, plateOf, type JobDocument } from '../visit';
 import { contextOf } from './context';
 import { jobFindings, unchecked } from './job-findings';
+import { judged } from './judged';
 import { judgedChecks } from './proof/judged-checks';
 import { workingRows } from './sheet/working-sheet';
 
@@ -96,22 +97,22 @@ function columnsOf(document: JobDocument) {
   };
 }
 
-/** Findings on each column that has anything in it. A duty that cannot be computed with leaves the columns unjudged. */
+/** Findings on each column that has anything in it. */
 function columnFindings(
   family: AnyFamily,
   context: FamilyContext | null,
   { rows, values }: ReturnType<typeof columnsOf>,
 ): { found: Finding[]; target: Finding[]; left: Finding[] } {
-  const judged = (subject: Subject, column: SettingValues, when: boolean) =>
-    context && when ? orElse(() => family.check(context, subject, column), []) : [];
+  const on = (subject: Subject, column: SettingValues, when: boolean) =>
+    context && when ? judged(family, context, subject, column) : [];
   return {
-    found: judged('found', values.found, Object.keys(values.found).length > 0),
-    target: judged(
+    found: on('found', values.found, Object.keys(values.found).length > 0),
+    target: on(
       'target',
       values.planned,
       rows.some((row) => row.target),
     ),
-    left: judged('left', values.force, Object.keys(values.force).length > 0),
+    left: on('left', values.force, Object.keys(values.force).length > 0),
   };
 }
 

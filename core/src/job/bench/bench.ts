@@ -1,9 +1,9 @@
 import type { BenchRun, RunOptions, Scenario } from '../../bench';
 import { familyOf, type JobView, type FamilyContext, EVENT_WORDS } from '../../families';
 import type { Finding, Subject } from '../../findings';
-import { orElse } from '../../input';
 import type { SettingValues } from '../../profile';
 import type { Block } from '../../visit';
+import { judged } from '../judged';
 
 /** Runs one set of settings of any pump through a scenario. */
 export function benchSheet(
@@ -27,9 +27,9 @@ export function thrownAtATap(context: FamilyContext): readonly string[] {
   );
 }
 
-/** Findings on a column of any pump; none where the duty cannot be computed with, which is said where it is typed. */
+/** Findings on a column of any pump, and one that says so where it cannot be judged. */
 export function checkColumn(context: FamilyContext, subject: Subject, values: SettingValues): Finding[] {
-  return orElse(() => familyOf(context.profile.family).check(context, subject, values), []);
+  return judged(familyOf(context.profile.family), context, subject, values);
 }
 
 /** What was found and what is left, run through the same plain day; null where the family compares otherwise. */
