@@ -8,13 +8,17 @@ import { ensureWeb } from './steps/web.mjs';
 
 let passed = 0;
 let failed = 0;
+const wrong = [];
 
-/** A check that passes or fails as a whole. */
+/** A check that passes or fails as a whole; which one failed is said again at the end. */
 async function check(words, command, args) {
   say(`${words} …`);
   const { code } = await run('npx', ['--no-install', command, ...args]);
   if (code === 0) passed += 1;
-  else failed += 1;
+  else {
+    failed += 1;
+    wrong.push(words);
+  }
 }
 
 /** A run of tests, counted one by one; a run that could not start counts as one failure. */
@@ -29,24 +33,28 @@ async function tests(words, projects) {
     ...projects,
     '--json',
     `--outputFile=${report}`,
-    // a browser wants the machine to itself; the rest keeps both cores busy, where one would stand by
-    projects.includes('e2e') ? '--runInBand' : '--maxWorkers=2',
+    // both cores are kept busy, where one would stand by; journeys share nothing but the built app
+    '--maxWorkers=2',
   ]);
   const result = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')) : null;
   passed += result?.numPassedTests ?? 0;
   const broken = (result?.numFailedTests ?? 0) + (result?.numRuntimeErrorTestSuites ?? 0);
   failed += code !== 0 && broken === 0 ? 1 : broken;
+  if (code !== 0) wrong.push(words);
 }
 
 await main(async () => {
   await ensureDependencies();
   await ensureBrowser();
-  await check('checking types', 'tsc', ['-p', 'tsconfig.json', '--noEmit']);
-  await check('checking style and the direction of imports', 'eslint', ['.']);
-  await check('checking format', 'prettier', ['--check', '--log-level', 'warn', '.']);
+  await Promise.all([
+    check('checking types', 'tsc', ['-p', 'tsconfig.json', '--noEmit']),
+    check('checking style and the direction of imports', 'eslint', ['.']),
+    check('checking format', 'prettier', ['--check', '--log-level', 'warn', '.']),
+  ]);
   await tests('testing core, contract, server and components', ['core', 'contract', 'server', 'app']);
   await ensureWeb();
   await tests('walking the journeys in Chromium', ['e2e']);
+  for (const words of wrong) say(`failed: ${words}`);
   console.log(`${passed} passed, ${failed} failed`);
   if (failed > 0) process.exitCode = 1;
 });

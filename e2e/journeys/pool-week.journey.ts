@@ -20,7 +20,7 @@ test('programs dragged by mouse and by keys, the cheapest plan taken, and a week
     await noPlan();
     await badInput();
   });
-}, 240_000);
+}, 400_000);
 
 /** A day is about 290 px wide on a phone: a quarter of an hour is 3 px. */
 async function drag() {
@@ -73,6 +73,11 @@ async function cheapest() {
   await browser.patient(() =>
     browser.says('cheapest-bound', /(Proven cheapest|Within [\d.]+ % of the cheapest)/),
   );
+  // on a busy machine the first search may end before it is there
+  if (!(await browser.text('cheapest-found')).includes('in the cheapest hours')) {
+    await browser.tap('cheapest-longer');
+    await browser.patient(() => browser.find('cheapest-find').then(() => undefined));
+  }
   await browser.says('cheapest-found', 'in the cheapest hours at 0.18');
   await browser.says('cheapest-against', 'the week above');
   await browser.tap('cheapest-take');

@@ -10,7 +10,7 @@ const WAIT_MS = 15_000;
 /** How often a state is looked for: a screen is painted long before the driver’s own fifth of a second. */
 const LOOKS_MS = 40;
 /** The search for a plan ends by itself before this. */
-const HEAVY_MS = 60_000;
+const HEAVY_MS = 200_000;
 const FLAGS = [
   '--headless',
   '--no-sandbox',

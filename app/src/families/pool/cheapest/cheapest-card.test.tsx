@@ -5,7 +5,7 @@ import type { PlannerAnswer } from './plan-messages';
 import { CheapestCard } from './cheapest-card';
 
 const PROGRAM = { name: 'Night', circuit: 'Filter', days: '1234567', start: 0, stop: 720, speed_rpm: 1400 };
-const FOUND: PlannerAnswer = {
+const FOUND: Extract<PlannerAnswer, { kind: 'plan' }> = {
   kind: 'plan',
   cost: 10,
   bound: 9.8,
@@ -72,4 +72,37 @@ test('no plan, and none in time, are two different things', async () => {
   await act(async () => fireEvent.press(screen.getByTestId('cheapest-find')));
   expect(screen.queryByTestId('cheapest-none')).toBeNull();
   expect(screen.getByTestId('cheapest-late')).toHaveTextContent(/none was ruled out/);
+});
+
+describe('a search that ran out of time', () => {
+  const find = () => jest.mocked(PlanClient.prototype.find);
+  const searchOn = async (told: Promise<PlannerAnswer>) => {
+    answering(told);
+    await act(async () => fireEvent.press(screen.getByTestId('cheapest-longer')));
+  };
+  const bound = () => screen.getByTestId('cheapest-bound');
+
+  test('goes on for longer, and what it had stays when that is cancelled', async () => {
+    answering(Promise.resolve(FOUND));
+    await search(60);
+    await searchOn(Promise.reject(new PlanCancelled('The search was cancelled.')));
+    expect(find()).toHaveBeenLastCalledWith(expect.anything(), 180, expect.anything());
+    expect(bound()).toHaveTextContent(/Within 2\.0 %/);
+    await searchOn(Promise.resolve({ ...FOUND, cost: 9.8, proven: true, gap: 0 }));
+    expect(bound()).toHaveTextContent(/Proven cheapest/);
+    expect(screen.queryByTestId('cheapest-longer')).toBeNull();
+  });
+
+  test('keeps the cheaper of two plans, and a plan where the second search finds none in time', async () => {
+    answering(Promise.resolve(FOUND));
+    await search(60);
+    await searchOn(Promise.resolve({ ...FOUND, cost: 11, bound: 9 }));
+    expect(bound()).toHaveTextContent(/Within 2\.0 %/);
+    // after the longest there is no longer one
+    expect(screen.queryByTestId('cheapest-longer')).toBeNull();
+    answering(Promise.resolve({ kind: 'out-of-time', bound: 0 }));
+    await act(async () => fireEvent.press(screen.getByTestId('cheapest-find')));
+    expect(bound()).toHaveTextContent(/Within 2\.0 %/);
+    expect(screen.getByTestId('cheapest-longer')).toBeTruthy();
+  });
 });

@@ -13,6 +13,14 @@ import type { PlannerAnswer } from './plan-messages';
 
 /** The search ends here whatever it has by then, and says how far that may be from the cheapest. */
 const TIME_LIMIT_s = 25;
+/** A slow phone, or a hard week, may be given longer. */
+const LONGER_s = 180;
+
+interface Answer {
+  readonly duty: string;
+  readonly told: PlannerAnswer;
+  readonly within_s: number;
+}
 
 interface CheapestCardProps {
   readonly context: PoolContext;
@@ -25,8 +33,10 @@ interface CheapestCardProps {
 export function CheapestCard({ context, plannedMonth, onTake }: CheapestCardProps) {
   const [client] = useState(() => new PlanClient());
   const [progress, setProgress] = useState<SolveProgress | null>(null);
-  const [running, setRunning] = useState(false);
-  const [answer, setAnswer] = useState<{ readonly duty: string; readonly told: PlannerAnswer } | null>(null);
+  /** what the search under way may take; null while none is */
+  const [limit_s, setLimit] = useState<number | null>(null);
+  const running = limit_s !== null;
+  const [answer, setAnswer] = useState<Answer | null>(null);
   const [error, setError] = useState<string | null>(null);
   useEffect(() => () => client.cancel(), [client]);
   // an answer holds for the duty it was made for; programs alone do not change the question
@@ -34,17 +44,18 @@ export function CheapestCard({ context, plannedMonth, onTake }: CheapestCardProp
   const told = answer?.duty === asked ? answer.told : null;
   const { currency } = context.duty.tariff;
 
-  const search = () => {
-    setRunning(true);
+  const search = (within_s: number) => {
+    setLimit(within_s);
     setProgress(null);
     setError(null);
-    setAnswer(null);
     client
-      .find(context, TIME_LIMIT_s, setProgress)
-      .then((found) => setAnswer({ duty: asked, told: found }))
+      .find(context, within_s, setProgress)
+      .then((found) => setAnswer({ duty: asked, told: cheaper(told, found), within_s }))
       .catch((failure: Error) => setError(failure instanceof PlanCancelled ? 'Cancelled.' : failure.message))
-      .finally(() => setRunning(false));
+      .finally(() => setLimit(null));
   };
+  // what was found stays while it is searched for longer, and when that is cancelled
+  const more = told && !running && isOpen(told) && answer && answer.within_s < LONGER_s;
   return (
     <Card title="Cheapest plan" testID="cheapest">
       {!running && !told && (
@@ -56,7 +67,7 @@ export function CheapestCard({ context, plannedMonth, onTake }: CheapestCardProp
       {running ? (
         <>
           <Words bold testID="cheapest-progress">
-            Searching … {Math.round(progress?.seconds ?? 0)} of at most {TIME_LIMIT_s} s.
+            Searching … {Math.round(progress?.seconds ?? 0)} of at most {limit_s} s.
             {progress?.best != null && progress.bound != null && progress.best > 0
               ? ` Found ${(progress.best * WEEKS_PER_MONTH).toFixed(2)} ${currency} a month, within ${((1 - progress.bound / progress.best) * 100).toFixed(1)} % of the cheapest.`
               : ''}
@@ -64,7 +75,14 @@ export function CheapestCard({ context, plannedMonth, onTake }: CheapestCardProp
           <Button label="Cancel" testID="cheapest-cancel" onPress={() => client.cancel()} />
         </>
       ) : (
-        <Button label="Find the cheapest plan" testID="cheapest-find" onPress={search} />
+        <Button label="Find the cheapest plan" testID="cheapest-find" onPress={() => search(TIME_LIMIT_s)} />
+      )}
+      {more && (
+        <Button
+          label={`Search on, up to ${LONGER_s / 60} min`}
+          testID="cheapest-longer"
+          onPress={() => search(LONGER_s)}
+        />
       )}
       {error && (
         <Words bold colour="ochre" role="alert" testID="cheapest-error">
@@ -84,7 +102,7 @@ export function CheapestCard({ context, plannedMonth, onTake }: CheapestCardProp
       )}
       {told?.kind === 'out-of-time' && (
         <Words bold colour="ochre" testID="cheapest-late">
-          No plan was found in {TIME_LIMIT_s} s, and none was ruled out.
+          No plan was found in {answer?.within_s} s, and none was ruled out.
         </Words>
       )}
       {told?.kind === 'plan' && (
@@ -146,6 +164,17 @@ function Found({
       />
     </View>
   );
+}
+
+/** True while more time might tell more. */
+function isOpen(told: PlannerAnswer): boolean {
+  return told.kind === 'out-of-time' || (told.kind === 'plan' && !told.proven);
+}
+
+/** A second search may end before it has what the first one had. */
+function cheaper(before: PlannerAnswer | null, found: PlannerAnswer): PlannerAnswer {
+  if (before?.kind !== 'plan') return found;
+  return found.kind === 'out-of-time' || (found.kind === 'plan' && found.cost > before.cost) ? before : found;
 }
 
 /** A search that ran out of time may come back with less than what is planned already: that is said, not hidden. */
