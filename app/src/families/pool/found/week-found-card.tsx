@@ -1,22 +1,28 @@
-import { emptyValues, type PoolProfile, programGroup } from '@barythm/core/families/pool';
-import { addressOf, wordsFor, type Parameter, type SettingValue } from '@barythm/core/profile';
+import { emptyValues, programGroup } from '@barythm/core/families/pool';
+import { addressOf, type Parameter } from '@barythm/core/profile';
 import { dateInWords } from '@barythm/core/time';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
-import { Button, ButtonRow } from '../../../ui/button';
+import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { RADIUS, SPACE, TOUCH, usePalette } from '../../../ui/theme';
+import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { TriadName } from '../../../ui/words/triad';
-import { sentence } from '../../../ui/words/sentence';
 import { Words } from '../../../ui/words/words';
-import { parseForParameter } from '../../../features/job/value/parameter-quantity';
-import { ValueEntry } from '../../../features/job/value/value-entry';
 import { usePool } from '../use-pool';
+import { SlotEntry } from './slot-entry';
+import {
+  keyWords,
+  placeName,
+  plain,
+  readSlot,
+  rowWords,
+  textFor,
+  type ReadSetting,
+  type SlotTexts,
+} from './slot-texts';
 
-/** What is typed of one program, by the parameter's plain key. */
-type SlotTexts = Readonly<Record<string, string>>;
 type Draft = Readonly<Record<string, SlotTexts>>;
 const EMPTY: Draft = {};
 
@@ -40,18 +46,16 @@ export function WeekFoundCard() {
   const done = slots.filter(
     ({ slot, parameters }) => isEmpty(slot) || parameters.every((parameter) => foundOf(parameter)),
   );
-  const next = slots.find((slot) => !done.includes(slot));
-  const open = document.handover ? null : (chosen ?? next?.slot ?? null);
+  const left = slots.filter((slot) => !done.includes(slot));
+  const open = document.handover ? null : (chosen ?? left[0]?.slot ?? null);
   const last = document.lastLeft;
 
-  const record = (
-    entries: readonly { parameter: Parameter; value: SettingValue; raw: string }[],
-  ): boolean => {
+  const record = (settings: readonly ReadSetting[]): boolean => {
     const refused = write({
       kind: 'sheet.enter-many',
       jobId,
       column: 'found',
-      entries: entries.map(({ parameter, value, raw }) => ({
+      entries: settings.map(({ parameter, value, raw }) => ({
         entryId: newId(),
         address: addressOf(parameter),
         raw,
@@ -61,6 +65,7 @@ export function WeekFoundCard() {
       })),
     });
     setError(refused);
+    if (refused === null) setChosen(null);
     return refused === null;
   };
   const asLastLeft = () => {
@@ -70,7 +75,7 @@ export function WeekFoundCard() {
         return value === undefined || foundOf(parameter) ? [] : [{ parameter, value, raw: String(value) }];
       }),
     );
-    if (known.length > 0 && record(known)) setChosen(null);
+    if (known.length > 0) record(known);
   };
   /** what stands in a slot: typed, else recorded, as text */
   const textsOf = (slot: number): SlotTexts => {
@@ -83,46 +88,28 @@ export function WeekFoundCard() {
     });
     return { ...Object.fromEntries(recorded), ...draft[slot] };
   };
-  const save = (slot: number) => {
-    const own = slots.find((one) => one.slot === slot);
-    if (!own) return;
-    const texts = textsOf(slot);
-    const read = own.parameters.map((parameter) => ({
-      parameter,
-      raw: texts[plain(parameter)] ?? '',
-      parsed: parseForParameter('pool', parameter, texts[plain(parameter)] ?? ''),
-    }));
-    const wrong = read.find(({ parsed }) => !parsed.ok);
-    if (wrong && !wrong.parsed.ok) {
-      setError(`${wrong.parameter.label}: ${wrong.parsed.words}`);
-      return;
-    }
-    const taken = read.flatMap(({ parameter, raw, parsed }) =>
-      parsed.ok ? [{ parameter, raw, value: parsed.value }] : [],
-    );
-    if (record(taken)) {
+  const save = (slot: number, parameters: readonly Parameter[]) => {
+    const read = readSlot(parameters, textsOf(slot));
+    if ('wrong' in read) {
+      setError(read.wrong);
+    } else if (record(read.settings)) {
       const { [slot]: _, ...rest } = draft;
       setDraft(rest);
-      setChosen(null);
     }
   };
   /** an empty slot is recorded by what shows that it is empty, and nothing else of it: nobody read the rest */
   const emptied = (slot: number) =>
     empties(slot).map(({ parameter, value }) => ({ parameter, value, raw: textFor(parameter, value) }));
-  const restEmpty = () => {
-    const rest = slots.filter((slot) => !done.includes(slot));
-    if (record(rest.flatMap(({ slot }) => emptied(slot)))) setChosen(null);
-  };
 
   return (
     <Card testID="found-week">
       <View style={styles.head}>
         <TriadName column="found" />
-        <Words size="small" bold colour={done.length === slots.length ? 'moss' : 'quiet'}>
+        <Words size="small" bold colour={left.length === 0 ? 'moss' : 'quiet'}>
           {done.length} of {slots.length} programs recorded
         </Words>
       </View>
-      {last && done.length < slots.length && !document.handover && (
+      {last && left.length > 0 && !document.handover && (
         <Button
           label={`All as ${last.source === 'reported' ? 'reported' : 'left'} ${dateInWords(last.date)}`}
           testID="week-as-left"
@@ -131,107 +118,26 @@ export function WeekFoundCard() {
       )}
       {slots.map(({ slot, parameters }) =>
         slot === open ? (
-          <View
+          <SlotEntry
             key={slot}
-            style={[styles.entry, { borderColor: palette.slate, backgroundColor: palette.paper }]}
-            testID={`slot-${slot}`}
-          >
-            <Words bold size="large">
-              {placeName(parameters[0])}
-            </Words>
-            {keyWords(view.profile, slot) && (
-              <Words size="small" bold colour="ochre" testID={`slot-${slot}-key`}>
-                {keyWords(view.profile, slot)}
-              </Words>
-            )}
-            {slot > 1 && (
-              <ButtonRow>
-                <Button
-                  label="Same as above"
-                  testID={`slot-${slot}-copy`}
-                  onPress={() => setDraft({ ...draft, [slot]: textsOf(slot - 1) })}
-                />
-                {parameters.some(({ type }) => type === 'days') && (
-                  <Button
-                    label="Days as above"
-                    testID={`slot-${slot}-days-above`}
-                    onPress={() => {
-                      const above = textsOf(slot - 1);
-                      const days = parameters.filter(({ type }) => type === 'days').map(plain);
-                      setDraft({
-                        ...draft,
-                        [slot]: {
-                          ...draft[slot],
-                          ...Object.fromEntries(days.map((key) => [key, above[key] ?? ''])),
-                        },
-                      });
-                    }}
-                  />
-                )}
-              </ButtonRow>
-            )}
-            <View style={styles.fields}>
-              {parameters.map((parameter) => {
-                const key = plain(parameter);
-                const texts = textsOf(slot);
-                const put = (text: string) => {
-                  setDraft({ ...draft, [slot]: { ...texts, [key]: text } });
-                  setError(null);
-                };
-                return (
-                  <View
-                    key={key}
-                    style={
-                      parameter.type === 'number' || parameter.type === 'time' ? styles.cell : styles.whole
-                    }
-                  >
-                    <ValueEntry
-                      parameter={parameter}
-                      label={shortLabel(parameter)}
-                      testID={`slot-${slot}-${key}`}
-                      text={texts[key] ?? ''}
-                      chosen={
-                        parameter.options?.find(
-                          ({ value, label }) => value === texts[key] || label === texts[key],
-                        )?.value ?? null
-                      }
-                      onText={put}
-                      onOption={(value) => put(String(value))}
-                    />
-                  </View>
-                );
-              })}
-            </View>
-            {error && (
-              <Words bold colour="rust" role="alert">
-                {error}
-              </Words>
-            )}
-            <ButtonRow>
-              <Button
-                kind="main"
-                grow
-                label="Record"
-                testID={`slot-${slot}-save`}
-                onPress={() => save(slot)}
-              />
-              {empties(slot).length > 0 && (
-                <Button
-                  label="This slot is empty"
-                  testID={`slot-${slot}-empty`}
-                  onPress={() => record(emptied(slot)) && setChosen(null)}
-                />
-              )}
-            </ButtonRow>
-            {done.length > 0 && slots.length - done.length > 1 && empties(slot).length > 0 && (
-              <Button
-                kind="quiet"
-                label="This one and all that follow are empty"
-                testID="week-rest-empty"
-                onPress={restEmpty}
-              />
-            )}
-          </View>
+            slot={slot}
+            parameters={parameters}
+            besides={keyWords(view.profile, slot)}
+            texts={textsOf(slot)}
+            above={slot > 1 ? textsOf(slot - 1) : null}
+            error={error}
+            onTexts={(texts) => {
+              setDraft({ ...draft, [slot]: texts });
+              setError(null);
+            }}
+            onSave={() => save(slot, parameters)}
+            onEmpty={empties(slot).length > 0 ? () => record(emptied(slot)) : null}
+            onRestEmpty={
+              done.length > 0 && left.length > 1 && empties(slot).length > 0
+                ? () => record(left.flatMap((one) => emptied(one.slot)))
+                : null
+            }
+          />
         ) : (
           <Pressable
             key={slot}
@@ -251,47 +157,8 @@ export function WeekFoundCard() {
   );
 }
 
-/** What a slot is besides a place for a schedule; null where it is no more. */
-function keyWords({ behaviours }: PoolProfile, slot: number): string | null {
-  const { keyed, timed } = behaviours.programs;
-  if (timed.includes(slot))
-    return 'A key for a timed run: no schedule runs in it. Its stop is how long it runs.';
-  return keyed.includes(slot) ? 'It is a front key too.' : null;
-}
-
-function plain(parameter: Parameter): string {
-  return parameter.key.split('/')[0];
-}
-function textFor(parameter: Parameter, value: SettingValue): string {
-  return parameter.type === 'days' || parameter.type === 'choice'
-    ? String(value)
-    : wordsFor(parameter, value);
-}
-/** “Program 3” of “Program 3: start”. */
-function placeName(parameter: Parameter): string {
-  return parameter.label.split(':')[0];
-}
-function shortLabel(parameter: Parameter): string {
-  return sentence(parameter.label.slice(parameter.label.indexOf(':') + 1).trim());
-}
-function rowWords(
-  parameters: readonly Parameter[],
-  foundOf: (parameter: Parameter) => { readonly value: SettingValue | null } | null,
-): string {
-  const parts = parameters.map((parameter) => {
-    const found = foundOf(parameter);
-    if (!found) return null;
-    return found.value === null ? '?' : wordsFor(parameter, found.value);
-  });
-  return parts.every((part) => part === null) ? 'not read yet' : parts.map((part) => part ?? '–').join(' · ');
-}
-
 const styles = StyleSheet.create({
   head: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center', flexWrap: 'wrap' },
-  entry: { borderWidth: 2, borderRadius: RADIUS.card, padding: SPACE.m, gap: SPACE.m },
-  fields: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m },
-  cell: { flexGrow: 1, flexBasis: '28%', minWidth: 96 },
-  whole: { flexBasis: '100%' },
   row: {
     minHeight: TOUCH,
     flexDirection: 'row',
