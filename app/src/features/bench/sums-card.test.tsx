@@ -1,6 +1,7 @@
-import { render, screen } from '@testing-library/react-native';
+import { act, render, screen } from '@testing-library/react-native';
 import type { ShownRun } from '../../workers/bench-messages';
 import { SUMS } from '../../families/metering/bench/sums';
+import { setUnitsWanted } from '../../ui/reader';
 import { SumsCard } from './sums-card';
 
 const IN_BAND = SUMS;
@@ -43,4 +44,26 @@ test('both sheets in figures, what changes, and only the rows that say something
 test('one run alone compares nothing', () => {
   render(<SumsCard {...IN_BAND} runs={[run('As found', {})]} />);
   expect(screen.queryByTestId('bench-sums')).toBeNull();
+});
+
+test('a headline is in the reader’s units, like the rows under it', () => {
+  const headline = {
+    of: (s: { delivered_C?: number }) => s.delivered_C ?? 0,
+    decimals: 1,
+    moreIsBetter: false,
+  };
+  render(
+    <SumsCard
+      rows={[{ key: 'delivered', label: 'Delivered', unit: '°C', decimals: 1, of: (s) => s.delivered_C }]}
+      headline={{ ...headline, unit: '°C', words: 'delivered' }}
+      runs={[run('As found', { delivered_C: 10 }), run('Target', { delivered_C: 6 })]}
+    />,
+  );
+  const hero = screen.getByTestId('bench-headline');
+  expect(hero).toHaveTextContent('6 °C delivered');
+  act(() => setUnitsWanted('us'));
+  expect(hero).toHaveTextContent('42.8 °F delivered');
+  expect(screen.getByText(/as found 50 °F delivered/)).toBeTruthy();
+  expect(screen.getByTestId('sum-delivered')).toHaveTextContent('Delivered, °F5042.8−7.2');
+  act(() => setUnitsWanted('metric'));
 });

@@ -22,7 +22,10 @@ export interface SumRow {
 export interface Headline {
   readonly of: (sums: ShownRun['sums']) => number;
   readonly decimals: number;
+  /** one of the program's own: it is shown in the reader's */
   readonly unit: string;
+  /** what the figure is, behind its unit */
+  readonly words?: string;
   readonly moreIsBetter: boolean;
 }
 
@@ -43,21 +46,28 @@ export function SumsCard({ runs, rows: all, headline }: SumsCardProps) {
     (row) => runs.every(({ sums }) => row.of(sums) !== undefined) && (!row.onlyIfAny || any(row)),
   );
   const unknown = [...new Set(runs.flatMap((run) => run.unknown ?? []))];
-  const [was, is] = [headline.of(first.sums), headline.of(second.sums)];
+  const [was, is] = [first, second].map(({ sums }) => headline.of(sums));
+  const said = (value: number) => {
+    const shown = inSystemOf(value, headline.unit, reader.system);
+    return {
+      figure: formatNumber(shown.value, headline.decimals, '.'),
+      behind: [shown.unit, headline.words].filter(Boolean).join(' '),
+    };
+  };
   const better = headline.moreIsBetter ? is >= was : is <= was;
   return (
     <Card title="What the change does" testID="bench-sums">
       <View>
         <Words figures bold size="hero" colour={better ? 'moss' : 'rust'} testID="bench-headline">
-          {formatNumber(is, headline.decimals, '.')}
+          {said(is).figure}
           <Words size="large" colour="quiet">
             {' '}
-            {headline.unit}
+            {said(is).behind}
           </Words>
         </Words>
         <Words>
           {second.name}, over the {first.seconds > SECONDS_PER_DAY ? 'week' : 'day'};{' '}
-          {first.name.toLowerCase()} {formatNumber(was, headline.decimals, '.')} {headline.unit}.
+          {first.name.toLowerCase()} {said(was).figure} {said(was).behind}.
         </Words>
       </View>
       <View style={styles.row}>

@@ -29,7 +29,8 @@ const ROWS: readonly SumRow[] = [
 const HEADLINE: Headline = {
   of: (s) => s.inBand * 100,
   decimals: 1,
-  unit: '% in the band',
+  unit: '%',
+  words: 'in the band',
   moreIsBetter: true,
 };
 

@@ -22,6 +22,6 @@ export function sumsOf({ duty }: SpaContext): {
       { key: 'trips', label: 'Breaker tripped', unit: '', decimals: 0, of: (s) => s.trips, ...any },
       { key: 'frost', label: 'Stood in the frost', unit: 'h', decimals: 1, of: (s) => s.frost_h, ...any },
     ],
-    headline: { of: (s) => s.cool_h, decimals: 1, unit: 'h bathed too cool', moreIsBetter: false },
+    headline: { of: (s) => s.cool_h, decimals: 1, unit: 'h', words: 'bathed too cool', moreIsBetter: false },
   };
 }

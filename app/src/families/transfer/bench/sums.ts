@@ -8,8 +8,8 @@ export function sumsOf({ duty }: TransferContext): {
 } {
   const any = { onlyIfAny: true } as const;
   const headline: Headline = duty.cooler
-    ? { of: (s) => s.delivered_C, decimals: 1, unit: '°C delivered', moreIsBetter: false }
-    : { of: (s) => s.floods, decimals: 0, unit: 'floods', moreIsBetter: false };
+    ? { of: (s) => s.delivered_C, decimals: 1, unit: '°C', words: 'delivered', moreIsBetter: false }
+    : { of: (s) => s.floods, decimals: 0, unit: '', words: 'floods', moreIsBetter: false };
   return {
     rows: [
       ...(duty.cooler
