@@ -21,7 +21,7 @@ export interface Stage {
 export async function openStage(size: { width: number; height: number }): Promise<Stage> {
   const folder = mkdtempSync(join(tmpdir(), 'barythm-journey-'));
   for (const part of ['', '-wal', '-shm']) {
-    const from = join(BUILD, 'e2e/demo', `barythm.sqlite${part}`);
+    const from = join(BUILD, 'demo', `barythm.sqlite${part}`);
     if (existsSync(from)) copyFileSync(from, join(folder, `barythm.sqlite${part}`));
   }
   const database = await openDatabase(join(folder, 'barythm.sqlite'));

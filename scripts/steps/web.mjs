@@ -1,6 +1,6 @@
-import { createHash } from 'node:crypto';
-import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { join, relative } from 'node:path';
+import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { hashOf } from './hash.mjs';
 import { ROOT, run } from './run.mjs';
 import { PlainFailure, say } from './say.mjs';
 import { ensureSolver } from './solver.mjs';
@@ -30,32 +30,4 @@ export function exportWeb(app, output, log) {
     env: { CI: '1', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', NODE_ENV: 'production' },
     log,
   });
-}
-
-function hashOf(paths) {
-  const hash = createHash('sha256');
-  for (const file of paths.flatMap((path) => filesUnder(join(ROOT, path)))) {
-    hash.update(relative(ROOT, file)).update(readFileSync(file));
-  }
-  return hash.digest('hex');
-}
-
-function filesUnder(path) {
-  if (!existsSync(path)) return [];
-  const skip = new Set(['node_modules', '.expo', 'dist']);
-  let entries;
-  try {
-    entries = readdirSync(path, { withFileTypes: true });
-  } catch {
-    return [path];
-  }
-  return entries
-    .filter(
-      (entry) =>
-        !skip.has(entry.name) && !entry.name.endsWith('.test.ts') && !entry.name.endsWith('.test.tsx'),
-    )
-    .sort((a, b) => (a.name < b.name ? -1 : 1))
-    .flatMap((entry) =>
-      entry.isDirectory() ? filesUnder(join(path, entry.name)) : [join(path, entry.name)],
-    );
 }

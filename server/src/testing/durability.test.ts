@@ -129,15 +129,28 @@ test('a migration that is broken off at any statement leaves the schema as it wa
 
 test('demo data is there whole or not at all: what was half made beside it is thrown away', async () => {
   const file = join(folder, 'demo', 'barythm.sqlite');
-  await makeDemoFile(file, frozenClock('2026-11-24T10:30:00.000Z'));
+  const making = (count: number, fails = false) =>
+    makeDemoFile(file, frozenClock('2026-11-24T10:30:00.000Z'), async ({ models }) => {
+      for (let i = 0; i < count; i++)
+        await models.sites.create({ id: `s-${i}`, name: 'S', place: 'P', zone: 'UTC', actor: 'Workshop' });
+      if (fails) throw new Error('no more room');
+    });
+  const sites = async () => {
+    const database = await openDatabase(file);
+    const count = await database.models.sites.count();
+    await database.close();
+    return count;
+  };
+  await making(2);
+  expect(await sites()).toBe(2);
+  await expect(making(5, true)).rejects.toThrow('no more room');
+  expect(await sites()).toBe(2);
   // a process that was killed while it made another leaves this behind
   writeFileSync(`${file}.making`, 'half a database');
-  await makeDemoFile(file, frozenClock('2026-11-24T10:30:00.000Z'));
+  await making(3);
   expect(existsSync(`${file}.making`)).toBe(false);
-  const database = await openDatabase(file);
-  expect(await database.models.pumps.count()).toBeGreaterThan(10);
-  await database.close();
-}, 180_000);
+  expect(await sites()).toBe(3);
+});
 
 test('a second server on one folder is refused while the first lives; what a killed one left is taken over', () => {
   const file = join(folder, 'locked.sqlite');

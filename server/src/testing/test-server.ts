@@ -29,7 +29,7 @@ export const NOW = '2026-11-24T10:30:00.000Z';
 /** The demo data was made once, before the first test; what is written in a test stays in its own copy. */
 function copyDemo(folder: string): void {
   for (const part of ['', '-wal', '-shm']) {
-    const from = join(__dirname, '../../../.build/server-demo', `barythm.sqlite${part}`);
+    const from = join(__dirname, '../../../.build/demo', `barythm.sqlite${part}`);
     if (existsSync(from)) copyFileSync(from, join(folder, `barythm.sqlite${part}`));
   }
 }

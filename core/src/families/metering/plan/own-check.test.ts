@@ -76,7 +76,7 @@ describe('a plan against its own check', () => {
         if (reachable) expect(outsideOf(context, plan.values)).toBe(0);
         else expect(findings.some((finding) => finding.severity === 'stop')).toBe(true);
       }),
-      { numRuns: 300 },
+      { numRuns: 150 },
     );
   });
 
