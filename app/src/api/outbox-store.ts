@@ -34,9 +34,8 @@ export function browserStore(): OutboxStore {
     },
     async load() {
       const noted = notes();
-      // without the database what was noted is all that there is
-      const records = await all(store).catch(() => []);
-      return byAge([...records, ...noted]);
+      const records = await all(store).catch(() => null);
+      return { commands: byAge([...(records ?? []), ...noted]), whole: records !== null };
     },
     told: (command, answer) => tell({ kind: 'sent', command, answer }),
     onTold(changed, sent) {

@@ -22,6 +22,8 @@ class Shared {
   readonly tabs: { changed: () => void; sent: (command: Command, answer: CommandAnswer) => void }[] = [];
   readonly log: string[] = [];
   full = false;
+  /** the database does not answer */
+  mute = false;
   private last: Promise<unknown> = Promise.resolve();
 
   tab(): OutboxStore {
@@ -45,8 +47,12 @@ class Shared {
         this.notes.delete(id);
         for (const tab of others()) tab.changed();
       },
-      load: async () =>
-        [...new Map([...this.records, ...this.notes]).values()].sort((a, b) => (a.id < b.id ? -1 : 1)),
+      load: async () => ({
+        commands: [...new Map([...(this.mute ? [] : this.records), ...this.notes]).values()].sort((a, b) =>
+          a.id < b.id ? -1 : 1,
+        ),
+        whole: !this.mute,
+      }),
       told: (command, answer) => {
         for (const tab of others()) tab.sent(command, answer);
       },
@@ -181,6 +187,27 @@ test('a server that fails, or an answer that is none, is no refusal: the write s
   await jest.advanceTimersByTimeAsync(5000);
   expect(calls).toBe(3);
   expect(outbox.getState().pending).toHaveLength(1);
+});
+
+test('a device that does not tell what it keeps takes nothing away that is pending here', async () => {
+  let reached = false;
+  const { outbox, shared, sent } = build(() => {
+    if (!reached) throw new UnreachableError();
+  });
+  await outbox.start();
+  await outbox.add(body('a'), 3);
+  await outbox.add(body('b'), 4);
+  shared.mute = true;
+  await outbox.flush();
+  expect(outbox.getState().pending.map(({ id }) => id)).toEqual(['id-1', 'id-2']);
+  reached = true;
+  await outbox.flush();
+  expect(sent.map(({ id }) => id)).toEqual(['id-1', 'id-2']);
+  expect(outbox.getState().pending).toEqual([]);
+  // and once it tells again, nothing comes back
+  shared.mute = false;
+  await outbox.add(body('c'), 5);
+  expect(sent.map(({ id }) => id)).toEqual(['id-1', 'id-2', 'id-3']);
 });
 
 test('what the device cannot keep is said at once, sent all the same, and forgotten then', async () => {

@@ -10,8 +10,8 @@ export interface OutboxStore {
   /** keeps a write for good; rejects where the device cannot */
   put(command: Command): Promise<void>;
   drop(id: string): Promise<void>;
-  /** all that is unsent, the oldest first */
-  load(): Promise<Command[]>;
+  /** what is unsent, the oldest first; not whole where the device could not be asked for all of it */
+  load(): Promise<{ readonly commands: readonly Command[]; readonly whole: boolean }>;
   /** tells the other tabs that a write was taken */
   told(command: Command, answer: CommandAnswer): void;
   /** hears from the other tabs: that what is kept changed, and what was sent */
@@ -84,14 +84,18 @@ export class Outbox {
 
   private listening = false;
 
-  /** What is kept, with what only this page has. */
+  /**
+   * What is kept, with what only this page has. Where the device does not tell all that it keeps, nothing that is pending here is
+   * given up: a write that another tab sent meanwhile is sent once more, and counts once.
+   */
   private async reload(): Promise<void> {
-    const kept = await this.parts.store.load();
+    const { commands, whole } = await this.parts.store.load();
     const here = this.state.pending.filter(
-      ({ id }) => this.state.unkept.includes(id) || this.keeping.has(id),
+      ({ id }) => !whole || this.state.unkept.includes(id) || this.keeping.has(id),
     );
-    const known = new Set(kept.map(({ id }) => id));
-    this.set({ pending: [...kept, ...here.filter(({ id }) => !known.has(id))] });
+    const [first, then] = whole ? [commands, here] : [here, commands];
+    const known = new Set(first.map(({ id }) => id));
+    this.set({ pending: [...first, ...then.filter(({ id }) => !known.has(id))] });
   }
 
   private readonly keeping = new Set<string>();
