@@ -1,13 +1,14 @@
-import { useDraftOf } from '../../../draft/use-draft';
+import { circulatorFamily } from '@barythm/core/families/circulator';
 import { PlanScreen } from '../../../features/job/plan/plan-screen';
 import { useDuty } from '../../../features/job/plan/use-duty';
-import { NOTHING_MOVED, type ByHand } from '../../../features/job/plan/use-planned';
+import { useMoved } from '../../../features/job/plan/use-moved';
+import { usePlanned } from '../../../features/job/plan/use-planned';
 import { withText } from '../../../form/texts';
 import { DUTY_FORM } from '../duty/duty-form';
 import { useCirculator } from '../use-circulator';
 import { ModesCard } from './modes-card';
 import { PumpCard } from './pump-card';
-import { useCirculatorPlan } from './use-circulator-plan';
+import { circulatorWork } from './circulator-work';
 import { TwinCard } from './twin-card';
 import { VoltsCard } from './volts-card';
 
@@ -15,17 +16,13 @@ import { VoltsCard } from './volts-card';
 export function CirculatorPlan() {
   const { view, jobId } = useCirculator();
   const typed = useDuty(DUTY_FORM, `circulator-duty:${jobId}`, view.duty, DUTY_FORM.blank);
-  const [byHand, setByHand] = useDraftOf<ByHand>(`hand:${jobId}`, NOTHING_MOVED);
-  const { work, fault } = useCirculatorPlan(view, typed.duty, byHand);
-  const moved = Object.keys(byHand).length > 0;
+  const { byHand, setByHand, putBack, screen } = useMoved(jobId);
+  const plan = usePlanned(circulatorFamily, view, typed.duty, byHand, circulatorWork);
   return (
     <PlanScreen
       typed={typed}
-      work={work}
-      fault={fault}
-      waitsFor="The plan"
-      onReset={moved ? () => setByHand(null) : null}
-      onAgreed={() => setByHand(null)}
+      {...plan}
+      {...screen}
       then={(now, calm) => (
         <>
           <PumpCard work={now} byHand={byHand} onMove={setByHand} />
@@ -40,7 +37,7 @@ export function CirculatorPlan() {
             work={calm}
             onChoose={(mode) => {
               // another mode has another figure: what was moved by hand was meant for the one before
-              setByHand(null);
+              putBack();
               typed.change(withText(typed.texts, 'choices.mode', mode));
             }}
           />

@@ -4,7 +4,7 @@ import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import type { CirculatorWork } from './use-circulator-plan';
+import type { CirculatorWork } from './circulator-work';
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 

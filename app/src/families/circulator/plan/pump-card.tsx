@@ -18,7 +18,7 @@ import { UndoButton } from '../../../ui/touch/undo-button';
 import { useUndo } from '../../../ui/touch/use-undo';
 import { TriadName } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
-import type { CirculatorWork } from './use-circulator-plan';
+import type { CirculatorWork } from './circulator-work';
 
 /** The pump on its system: curve, lines found and target, pipes at full and part load; the set head can be moved. */
 export function PumpCard({

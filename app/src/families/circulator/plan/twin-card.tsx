@@ -14,7 +14,7 @@ import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import { SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import type { CirculatorWork } from './use-circulator-plan';
+import type { CirculatorWork } from './circulator-work';
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 

@@ -8,7 +8,7 @@ import { Card } from '../../../ui/card';
 import { SPACE } from '../../../ui/theme';
 import { TriadName } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
-import type { CirculatorWork } from './use-circulator-plan';
+import type { CirculatorWork } from './circulator-work';
 
 /** What its speed does along the site's voltage, as found and as planned. */
 export function VoltsCard({ work }: { work: CirculatorWork }) {

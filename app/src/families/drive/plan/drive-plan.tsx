@@ -1,32 +1,28 @@
-import { holdsPressure } from '@barythm/core/families/drive';
-import { useDraftOf } from '../../../draft/use-draft';
+import { driveFamily, holdsPressure } from '@barythm/core/families/drive';
 import { PlanScreen } from '../../../features/job/plan/plan-screen';
 import { useDuty } from '../../../features/job/plan/use-duty';
-import { NOTHING_MOVED, type ByHand } from '../../../features/job/plan/use-planned';
+import { useMoved } from '../../../features/job/plan/use-moved';
+import { usePlanned } from '../../../features/job/plan/use-planned';
 import { withText } from '../../../form/texts';
 import { DUTY_FORM } from '../duty/duty-form';
 import { useDrive } from '../use-drive';
 import { PressureCard } from './pressure-card';
 import { SharingCard } from './sharing-card';
 import { TraceCard } from './trace-card';
-import { useDrivePlan } from './use-drive-plan';
+import { driveWork } from './drive-work';
 import { VesselCard } from './vessel-card';
 
 /** Plan of a drive: its duty, what is held over the draw, who runs, the vessel, and a closer look at a start and a stop. */
 export function DrivePlan() {
   const { view, jobId } = useDrive();
   const typed = useDuty(DUTY_FORM, `drive-duty:${jobId}`, view.duty, DUTY_FORM.blank);
-  const [byHand, setByHand] = useDraftOf<ByHand>(`hand:${jobId}`, NOTHING_MOVED);
-  const { work, fault } = useDrivePlan(view, typed.duty, byHand);
-  const moved = Object.keys(byHand).length > 0;
+  const { byHand, setByHand, screen } = useMoved(jobId);
+  const plan = usePlanned(driveFamily, view, typed.duty, byHand, driveWork);
   return (
     <PlanScreen
       typed={typed}
-      work={work}
-      fault={fault}
-      waitsFor="The plan"
-      onReset={moved ? () => setByHand(null) : null}
-      onAgreed={() => setByHand(null)}
+      {...plan}
+      {...screen}
       then={(now, calm) =>
         holdsPressure(now.context.duty) && (
           <>

@@ -28,7 +28,7 @@ import { UndoButton } from '../../../ui/touch/undo-button';
 import { useUndo } from '../../../ui/touch/use-undo';
 import { TriadName } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
-import type { DriveWork } from './use-drive-plan';
+import type { DriveWork } from './drive-work';
 
 interface PressureCardProps {
   readonly work: DriveWork;

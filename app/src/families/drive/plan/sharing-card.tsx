@@ -9,7 +9,7 @@ import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import type { DriveWork } from './use-drive-plan';
+import type { DriveWork } from './drive-work';
 
 export const SHARING_WORDS: Readonly<Record<Sharing, string>> = {
   'one-varies': 'One varies, the others full',

@@ -9,7 +9,7 @@ import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/fields/choice';
 import { useReader } from '../../../ui/reader';
 import { Words } from '../../../ui/words/words';
-import type { DriveWork } from './use-drive-plan';
+import type { DriveWork } from './drive-work';
 
 const NAMES: Readonly<Record<Scene, string>> = {
   start: 'A tap opens',

@@ -7,7 +7,7 @@ import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import { FONT, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import type { DriveWork } from './use-drive-plan';
+import type { DriveWork } from './drive-work';
 
 const [WIDTH, HEIGHT] = [150, 190];
 const BODY = { x: 14, y: 10, width: 92, height: 160 };

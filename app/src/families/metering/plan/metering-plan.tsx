@@ -6,10 +6,9 @@ import {
   type MeteringDuty,
   type MeteringView,
 } from '@barythm/core/families/metering';
-import { useDraftOf } from '../../../draft/use-draft';
 import { PlanScreen } from '../../../features/job/plan/plan-screen';
 import { useDuty, type DutyTyped } from '../../../features/job/plan/use-duty';
-import { NOTHING_MOVED, type ByHand } from '../../../features/job/plan/use-planned';
+import { useMoved } from '../../../features/job/plan/use-moved';
 import { textAt, withText } from '../../../form/texts';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
@@ -30,17 +29,14 @@ import { usePlan, type PlanWork } from './use-plan';
 export function MeteringPlan() {
   const { view, jobId } = useMetering();
   const typed = useDuty(DUTY_FORM, `duty:${jobId}`, view.duty, blankDuty(modeFound(view)));
-  const [byHand, setByHand] = useDraftOf<ByHand>(`hand:${jobId}`, NOTHING_MOVED);
+  const { byHand, setByHand, screen } = useMoved(jobId);
   const { work, fault } = usePlan(view, typed.duty, byHand);
-  const moved = Object.keys(byHand).length > 0;
   return (
     <PlanScreen
       typed={typed}
       work={work}
       fault={fault}
-      waitsFor="The plan"
-      onReset={moved ? () => setByHand(null) : null}
-      onAgreed={() => setByHand(null)}
+      {...screen}
       notes={
         <>
           {work?.context.calibration && <MeasuredNote work={work} />}

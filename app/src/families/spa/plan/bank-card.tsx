@@ -2,7 +2,7 @@ import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words/words';
 import { READ_AT_WORDS } from '../profile/behaviour-lines';
 import { BankView, type BankSwitch } from './bank-view';
-import type { SpaWork } from './use-spa-plan';
+import type { SpaWork } from './spa-work';
 
 /** The bank as it is to be left, what each switch means, and when the set-up switch is read. */
 export function BankCard({ work }: { work: SpaWork }) {

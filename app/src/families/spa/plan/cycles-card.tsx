@@ -19,7 +19,7 @@ import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import { Words } from '../../../ui/words/words';
 import { ShunnedBand } from './shunned-band';
-import type { SpaWork } from './use-spa-plan';
+import type { SpaWork } from './spa-work';
 
 const MOVED: ReadonlySet<string> = new Set(['cycle.start', 'cycle.length', 'cycle.interval']);
 

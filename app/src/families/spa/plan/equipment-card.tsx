@@ -12,7 +12,7 @@ import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import { RADIUS, SPACE, usePalette, type Colour } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import type { SpaWork } from './use-spa-plan';
+import type { SpaWork } from './spa-work';
 
 interface Piece {
   readonly name: string;

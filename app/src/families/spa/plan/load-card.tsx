@@ -18,7 +18,7 @@ import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import type { SpaWork } from './use-spa-plan';
+import type { SpaWork } from './spa-work';
 
 /** The worst that each phase can be asked for, and for every rule what it would take and the heating that it costs. */
 export function LoadCard({ work, onChoose }: { work: SpaWork; onChoose: (rule: HeaterRule) => void }) {

@@ -17,7 +17,7 @@ import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import { Words } from '../../../ui/words/words';
 import { MatchTable } from './match-table';
-import type { SpaWork } from './use-spa-plan';
+import type { SpaWork } from './spa-work';
 
 const NEAR = 3;
 

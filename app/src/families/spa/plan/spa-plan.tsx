@@ -1,9 +1,10 @@
 import type { HeaterRule } from '@barythm/core/electric';
+import { spaFamily } from '@barythm/core/families/spa';
 import { addressOf, parameterWithRole } from '@barythm/core/profile';
-import { useDraftOf } from '../../../draft/use-draft';
 import { PlanScreen } from '../../../features/job/plan/plan-screen';
 import { useDuty } from '../../../features/job/plan/use-duty';
-import { NOTHING_MOVED, type ByHand } from '../../../features/job/plan/use-planned';
+import { useMoved } from '../../../features/job/plan/use-moved';
+import { usePlanned, type ByHand } from '../../../features/job/plan/use-planned';
 import { withText } from '../../../form/texts';
 import { DUTY_FORM } from '../duty/duty-form';
 import { useSpa } from '../use-spa';
@@ -12,16 +13,15 @@ import { CyclesCard } from './cycles-card';
 import { EquipmentCard } from './equipment-card';
 import { LoadCard } from './load-card';
 import { MatchCard } from './match-card';
-import { useSpaPlan } from './use-spa-plan';
+import { spaWork } from './spa-work';
 import { WarmCard } from './warm-card';
 
 /** Plan of a pack: what is connected, its row, what that takes, how it warms, and when it filters. */
 export function SpaPlan() {
   const { view, jobId } = useSpa();
   const typed = useDuty(DUTY_FORM, `spa-duty:${jobId}`, view.duty, DUTY_FORM.blank);
-  const [byHand, setByHand] = useDraftOf<ByHand>(`hand:${jobId}`, NOTHING_MOVED);
-  const { work, fault } = useSpaPlan(view, typed.duty, byHand);
-  const moved = Object.keys(byHand).length > 0;
+  const { byHand, setByHand, screen } = useMoved(jobId);
+  const plan = usePlanned(spaFamily, view, typed.duty, byHand, spaWork);
   const number = parameterWithRole(view.profile, 'number');
   const chooseRule = (rule: HeaterRule) => {
     // a row that was chosen by hand was meant for another rule
@@ -31,11 +31,8 @@ export function SpaPlan() {
   return (
     <PlanScreen
       typed={typed}
-      work={work}
-      fault={fault}
-      waitsFor="The plan"
-      onReset={moved ? () => setByHand(null) : null}
-      onAgreed={() => setByHand(null)}
+      {...plan}
+      {...screen}
       then={(now, calm) => (
         <>
           <MatchCard

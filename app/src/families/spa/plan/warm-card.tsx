@@ -26,7 +26,7 @@ import { useReader } from '../../../ui/reader';
 import { TriadName } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
 import { SPACE } from '../../../ui/theme';
-import type { SpaWork } from './use-spa-plan';
+import type { SpaWork } from './spa-work';
 
 const HALF_h = 0.5;
 

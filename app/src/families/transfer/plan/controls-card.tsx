@@ -20,7 +20,7 @@ import { Choice } from '../../../ui/fields/choice';
 import { useReader } from '../../../ui/reader';
 import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import type { TransferWork } from './use-transfer-plan';
+import type { TransferWork } from './transfer-work';
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 /** What is looked at closely, s from the start: once it has settled, or while it is cleaned. */

@@ -9,7 +9,7 @@ import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import { FONT, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import type { TransferWork } from './use-transfer-plan';
+import type { TransferWork } from './transfer-work';
 
 const [WIDTH, HEIGHT] = [320, 230];
 const BODY = { x: 8, y: 16, width: 96, height: 190 };

@@ -17,8 +17,8 @@ interface PlanScreenProps<Work> {
   readonly typed: DutyTyped<unknown>;
   readonly work: Work | null;
   readonly fault: InputError | null;
-  /** what appears as soon as the duty is complete: “The plan” */
-  readonly waitsFor: string;
+  /** what appears as soon as the duty is complete */
+  readonly waitsFor?: string;
   /** goes back to the plan as it was worked out; null while nothing was moved */
   readonly onReset: (() => void) | null;
   /** forgets what was moved by hand, once it is agreed */
@@ -33,7 +33,7 @@ interface PlanScreenProps<Work> {
 
 /** Plan: the duty, and at once the settings it leads to, what is wrong, and what the pump will do. */
 export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props: PlanScreenProps<Work>) {
-  const { typed, work, fault, waitsFor, onReset, onAgreed, first, notes, then } = props;
+  const { typed, work, fault, waitsFor = 'The plan', onReset, onAgreed, first, notes, then } = props;
   const { view, jobId, write, go } = useJobScope();
   const wide = useWide();
   const calm = useDeferredValue(work);

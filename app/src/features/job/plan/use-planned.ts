@@ -22,8 +22,8 @@ export interface Planned<K extends FamilyKind> {
 }
 
 /** Either what a duty leads to, or what in it cannot be computed with, by its field. */
-export type PlannedOrFault<K extends FamilyKind> =
-  | { readonly work: Planned<K>; readonly fault: null }
+export type PlannedOrFault<K extends FamilyKind, Also extends object = object> =
+  | { readonly work: Planned<K> & Also; readonly fault: null }
   | { readonly work: null; readonly fault: InputError | null };
 
 /** What follows from the duty alone: worked out once for each key press in the duty, not for each move of a point. */
@@ -52,13 +52,19 @@ function withByHand<K extends FamilyKind>(
   return { context, targets, values, before, findings: { found, target } };
 }
 
-/** The plan for the duty as it is typed; nothing while the duty is not complete or cannot be computed with. */
-export function usePlanned<K extends FamilyKind>(
+const NOTHING_ELSE = () => ({});
+
+/**
+ * The plan for the duty as it is typed; nothing while the duty is not complete or cannot be computed with.
+ * @param also what the family's pictures need besides; one function for good, or the plan is worked out at every painting
+ */
+export function usePlanned<K extends FamilyKind, Also extends object = object>(
   family: Family<K>,
   view: ViewOf<K>,
   duty: K['duty'] | null,
   byHand: ByHand = NOTHING_MOVED,
-): PlannedOrFault<K> {
+  also: (planned: Planned<K>) => Also = NOTHING_ELSE as () => Also,
+): PlannedOrFault<K, Also> {
   const ground = useMemo(
     () => (duty ? attempt(() => groundwork(family, view, duty)) : null),
     [family, view, duty],
@@ -66,9 +72,12 @@ export function usePlanned<K extends FamilyKind>(
   return useMemo(() => {
     if (ground === null) return { work: null, fault: null };
     if (ground instanceof InputError) return { work: null, fault: ground };
-    const work = attempt(() => withByHand(family, ground, byHand));
+    const work = attempt(() => {
+      const planned = withByHand(family, ground, byHand);
+      return { ...planned, ...also(planned) };
+    });
     return work instanceof InputError ? { work: null, fault: work } : { work, fault: null };
-  }, [family, ground, byHand]);
+  }, [family, ground, byHand, also]);
 }
 
 function attempt<T>(compute: () => T): T | InputError {
