@@ -1,5 +1,6 @@
 import { line } from 'd3-shape';
-import { inOrder, responseAt, type BrokenWireWatch, type StrokeLimits, type TwoPointMap } from '../signal';
+import { inOrder, type BrokenWireWatch, type TwoPointMap } from '../signal';
+import { responseAt, type StrokeLimits } from '../strokes';
 import { frame, withAir, type Box, type Frame } from './frame';
 
 /** A line to draw: the sheet's column it belongs to and what the pump does along it. */

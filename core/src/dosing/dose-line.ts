@@ -2,12 +2,11 @@ import {
   currentForShare,
   currentFor,
   NE43,
-  responseAt,
   type BrokenWireWatch,
   type RangeLow_mA,
-  type StrokeLimits,
   type TwoPointMap,
 } from '../signal';
+import { responseAt, type StrokeLimits } from '../strokes';
 import { InputError, requirePositive } from '../input';
 import { pulseRate_ppm } from './pulse-ratio';
 

@@ -1,5 +1,6 @@
 import { THRESHOLDS, type Finding } from '../../../findings';
-import { inOrder, isFalling, rangeMismatch, responseAt, type TwoPointMap } from '../../../signal';
+import { inOrder, isFalling, rangeMismatch, type TwoPointMap } from '../../../signal';
+import { responseAt } from '../../../strokes';
 import { pumpFlow_lph, strokeVolume_mL } from '../../../dosing';
 import { fig } from '../../../units';
 import { addressesOf } from '../settings/address';

@@ -1,5 +1,6 @@
 import type { Pattern } from '../../../proof';
-import { responseAt, type BrokenWireWatch, type TwoPointMap } from '../../../signal';
+import { type BrokenWireWatch, type TwoPointMap } from '../../../signal';
+import { responseAt } from '../../../strokes';
 import type { MeteringContext } from '../settings/context';
 import { lineInForce } from '../effect/dose';
 import { judge, rateOf, toleranceAt } from './readings';

@@ -1,12 +1,6 @@
 import { pumpFlow_lph, strokeVolume_mL } from '../../../dosing';
-import {
-  END_POINTS_mA,
-  PROOF_POINTS_mA,
-  responseAt,
-  slope,
-  type ResponseCause,
-  type TwoPointMap,
-} from '../../../signal';
+import { slope, type TwoPointMap } from '../../../signal';
+import { END_POINTS_mA, PROOF_POINTS_mA, responseAt, type ResponseCause } from '../../../strokes';
 import { tooShort } from '../../../proof';
 import type { MeteringContext } from '../settings/context';
 import { lineInForce } from '../effect/dose';

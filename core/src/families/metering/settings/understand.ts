@@ -5,7 +5,8 @@ import {
   type RoleQuantities,
   type SettingValues,
 } from '../../../profile';
-import type { BrokenWireWatch, RangeLow_mA, StrokeLimits, TwoPointMap } from '../../../signal';
+import type { BrokenWireWatch, RangeLow_mA, TwoPointMap } from '../../../signal';
+import type { StrokeLimits } from '../../../strokes';
 import type { MeteringProfile } from '../kind';
 import { gearsOf, type MeteringPlate } from '../wire/plate';
 import { calibrationFactor, rateFromSetting } from './rates';

@@ -1,5 +1,4 @@
-import type { BrokenWireWatch } from './live-zero';
-import { inOrder, valueAt, type TwoPointMap } from './two-point-map';
+import { inOrder, valueAt, type BrokenWireWatch, type TwoPointMap } from '../signal';
 import { wholeStrokes, type StrokeLimits } from './whole-strokes';
 
 /** Why the pump runs at the rate it does. */

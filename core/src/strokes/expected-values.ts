@@ -1,6 +1,5 @@
-import type { BrokenWireWatch } from './live-zero';
+import type { BrokenWireWatch, TwoPointMap } from '../signal';
 import { responseAt, type Response } from './response';
-import type { TwoPointMap } from './two-point-map';
 import type { StrokeLimits } from './whole-strokes';
 
 /** The points at which an analog signal is proved: five over the range, then the ends. */

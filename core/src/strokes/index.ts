@@ -1,0 +1,3 @@
+export * from './whole-strokes';
+export * from './response';
+export * from './expected-values';
