@@ -17,6 +17,12 @@ const node = (name, testMatch = ['<rootDir>/**/*.test.ts']) => ({
   transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|convert|uuid|cookie)/)'],
 });
 
+const journeys = (name, match) => ({
+  ...node('e2e', [match]),
+  displayName: name,
+  globalSetup: '<rootDir>/src/prepare.mjs',
+});
+
 export default {
   // making the demo data takes some seconds on a busy machine
   testTimeout: 60_000,
@@ -25,6 +31,8 @@ export default {
     node('contract'),
     { ...node('server'), globalSetup: '<rootDir>/src/testing/prepare.mjs' },
     '<rootDir>/app',
-    { ...node('e2e', ['<rootDir>/**/*.journey.ts']), globalSetup: '<rootDir>/src/prepare.mjs' },
+    journeys('e2e', '<rootDir>/journeys/*.journey.ts'),
+    // a search that ends by the clock wants the machine to itself
+    journeys('e2e-alone', '<rootDir>/journeys/alone/*.journey.ts'),
   ],
 };

@@ -54,6 +54,7 @@ await main(async () => {
   await tests('testing core, contract, server and components', ['core', 'contract', 'server', 'app']);
   await ensureWeb();
   await tests('walking the journeys in Chromium', ['e2e']);
+  await tests('walking those that want the machine to themselves', ['e2e-alone']);
   for (const words of wrong) say(`failed: ${words}`);
   console.log(`${passed} passed, ${failed} failed`);
   if (failed > 0) process.exitCode = 1;

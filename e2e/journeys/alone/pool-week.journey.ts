@@ -1,6 +1,6 @@
 import { Key } from 'selenium-webdriver';
-import { openStage, type Stage } from '../src/stage';
-import { makeSafe } from '../src/technician';
+import { openStage, type Stage } from '../../src/stage';
+import { makeSafe } from '../../src/technician';
 
 let stage: Stage;
 beforeAll(async () => {
