@@ -67,3 +67,40 @@ test('a headline is in the reader’s units, like the rows under it', () => {
   expect(screen.getByTestId('sum-delivered')).toHaveTextContent('Delivered, °F5042.8−7.2');
   act(() => setUnitsWanted('metric'));
 });
+
+test('a change is that of the figures beside it, in as many decimals as the reader’s unit wants', () => {
+  const row = (key: string, unit: string, decimals: number) =>
+    ({ key, label: key, unit, decimals, of: (sums: Record<string, number>) => sums[key] }) as never;
+  render(
+    <SumsCard
+      {...SUMS}
+      rows={[row('strokes', '', 0), row('wanted_L', 'm³', 2), row('given_L', 'mm', 0)]}
+      runs={[
+        run('As found', { strokes: 159.6, wanted_L: 13.43, given_L: 228 }),
+        run('Target', { strokes: 86.4, wanted_L: 13.44, given_L: 512 }),
+      ]}
+    />,
+  );
+  expect(screen.getByTestId('sum-strokes')).toHaveTextContent('strokes16086−74');
+  expect(screen.getByTestId('sum-wanted_L')).toHaveTextContent('wanted_L, m³13.4313.44+0.01');
+  act(() => setUnitsWanted('us'));
+  expect(screen.getByTestId('sum-wanted_L')).toHaveTextContent('wanted_L, gal35483550+2');
+  expect(screen.getByTestId('sum-given_L')).toHaveTextContent('given_L, in920.2+11.2');
+  act(() => setUnitsWanted('metric'));
+});
+
+test('what the bench takes for granted stands in sentences, each once', () => {
+  const granted = { unknown: ['Its run-on is not known: none is taken.'] };
+  render(
+    <SumsCard
+      {...SUMS}
+      runs={[
+        { ...run('As found', {}), ...granted },
+        { ...run('Target', {}), ...granted },
+      ]}
+    />,
+  );
+  expect(screen.getByTestId('bench-unknown')).toHaveTextContent(
+    'Taken for granted here:· Its run-on is not known: none is taken.',
+  );
+});

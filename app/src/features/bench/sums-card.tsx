@@ -1,5 +1,5 @@
 import { SECONDS_PER_DAY } from '@barythm/core/bench';
-import { formatNumber, inSystemOf } from '@barythm/core/units';
+import { formatNumber, inSystemOf, type UnitSystem } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
 import { useReader } from '../../ui/reader';
@@ -41,17 +41,22 @@ export function SumsCard({ runs, rows: all, headline }: SumsCardProps) {
   const reader = useReader();
   const [first, second] = runs;
   if (!first || !second) return null;
+  const shown = (row: SumRow | Headline, value: number) => {
+    const at = inSystemOf(value, row.unit, reader.system);
+    const decimals = decimalsIn(row, reader.system);
+    return { value: rounded(at.value, decimals), unit: at.unit, decimals };
+  };
   const any = (row: SumRow) => runs.some(({ sums }) => Number((row.of(sums) ?? 0).toFixed(row.decimals)) > 0);
   const rows = all.filter(
     (row) => runs.every(({ sums }) => row.of(sums) !== undefined) && (!row.onlyIfAny || any(row)),
   );
   const unknown = [...new Set(runs.flatMap((run) => run.unknown ?? []))];
   const [was, is] = [first, second].map(({ sums }) => headline.of(sums));
-  const said = (value: number) => {
-    const shown = inSystemOf(value, headline.unit, reader.system);
+  const said = (sum: number) => {
+    const { value, unit, decimals } = shown(headline, sum);
     return {
-      figure: formatNumber(shown.value, headline.decimals, '.'),
-      behind: [shown.unit, headline.words].filter(Boolean).join(' '),
+      figure: formatNumber(value, decimals, '.'),
+      behind: [unit, headline.words].filter(Boolean).join(' '),
     };
   };
   const better = headline.moreIsBetter ? is >= was : is <= was;
@@ -81,10 +86,10 @@ export function SumsCard({ runs, rows: all, headline }: SumsCardProps) {
         ))}
       </View>
       {rows.map((row) => {
-        const { unit } = inSystemOf(0, row.unit, reader.system);
-        const [a, b] = [first, second].map(
-          ({ sums }) => inSystemOf(row.of(sums) ?? 0, row.unit, reader.system).value,
-        );
+        const [a, b] = [first, second].map(({ sums }) => shown(row, row.of(sums) ?? 0));
+        const { unit, decimals } = a;
+        // of the figures that stand there, or a reader who subtracts them comes to another
+        const change = rounded(b.value - a.value, decimals);
         return (
           <View
             key={row.key}
@@ -96,25 +101,42 @@ export function SumsCard({ runs, rows: all, headline }: SumsCardProps) {
               {unit ? `, ${unit}` : ''}
             </Words>
             <Words figures style={styles.cell}>
-              {formatNumber(a, row.decimals, '.')}
+              {formatNumber(a.value, decimals, '.')}
             </Words>
             <Words figures bold style={styles.cell}>
-              {formatNumber(b, row.decimals, '.')}
+              {formatNumber(b.value, decimals, '.')}
             </Words>
             <Words figures style={styles.cell} colour="quiet">
-              {b > a ? '+' : ''}
-              {formatNumber(b - a, row.decimals, '.')}
+              {change > 0 ? '+' : ''}
+              {formatNumber(change, decimals, '.')}
             </Words>
           </View>
         );
       })}
       {unknown.length > 0 && (
-        <Words size="small" bold colour="ochre" testID="bench-unknown">
-          Nobody read: {unknown.join('; ')}. It is run as if it were not there.
-        </Words>
+        <View testID="bench-unknown">
+          <Words size="small" bold colour="ochre">
+            Taken for granted here:
+          </Words>
+          {unknown.map((words) => (
+            <Words key={words} size="small">
+              · {words}
+            </Words>
+          ))}
+        </View>
       )}
     </Card>
   );
+}
+
+function rounded(value: number, decimals: number): number {
+  return Number(value.toFixed(decimals));
+}
+
+/** As many decimals as say the same in a system's unit: two of a cubic metre are none of a gallon. */
+function decimalsIn({ unit, decimals }: SumRow | Headline, system: UnitSystem): number {
+  const step = inSystemOf(1, unit, system).value - inSystemOf(0, unit, system).value;
+  return Math.max(0, decimals - Math.round(Math.log10(step)));
 }
 
 const styles = StyleSheet.create({

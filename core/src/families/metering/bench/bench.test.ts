@@ -131,7 +131,7 @@ describe('the same figures, however it is run', () => {
     const resumed = runBench(meteringModel(plant), thrown, { from: { run: whole, until_s: 13.5 * 3600 } });
     const { unknown, ...afresh } = run(context, SOUND_PULSE, thrown);
     expect(resumed).toEqual(afresh);
-    expect(unknown).toContain('the tank');
+    expect(unknown).toContain('Nothing is known of the tank: it never runs empty.');
   });
   test('another seed is another day; the state at a second is the one the run went through', () => {
     const whole = run(context, SOUND_PULSE, scenario);
@@ -301,7 +301,7 @@ describe('what the bench says of what it does not know', () => {
     const { sums, traces, unknown } = run(stepperContext(calm), SOUND_STEPPER, steady(20));
     expect('tank_L' in sums).toBe(false);
     expect(traces.map(({ key }) => key)).not.toContain('tank');
-    expect(unknown).toContain('the tank');
+    expect(unknown).toContain('Nothing is known of the tank: it never runs empty.');
   });
   test('what paces the pump must be known: nothing is run on a guess', () => {
     const { currentB: _, ...noPoint } = SOUND_TWO_POINT;

@@ -117,15 +117,21 @@ export function unknownToBench(
   return [
     ...unread(
       gears.length > 1 && settings.gear === null && plate.gear === null,
-      'the gear: the slowest is taken',
+      'The gear is not known: the slowest is taken.',
     ),
-    ...unread(!duty.tank, 'the tank'),
-    ...unread(dischargeSpan_bar(duty) === null, 'the back pressure: 1 bar is taken'),
-    ...unread(duty.product.gassing && !duty.head, 'the dead volume of the head: 40 % of a stroke is taken'),
-    ...unread(settings.afterPowerCut === null, 'what it does after a power cut: it resumes'),
+    ...unread(!duty.tank, 'Nothing is known of the tank: it never runs empty.'),
+    ...unread(dischargeSpan_bar(duty) === null, 'The back pressure is not known: 1 bar is taken.'),
+    ...unread(
+      duty.product.gassing && !duty.head,
+      'The dead volume of the head is not known: 40 % of a stroke is taken.',
+    ),
+    ...unread(
+      settings.afterPowerCut === null,
+      'What it does after a power cut is not known: it is taken to go on.',
+    ),
     ...unread(
       Boolean(duty.place.stopContact) && settings.stopKind === null,
-      'the kind of its stop input: none',
+      'The kind of its stop input is not known: it is run without one.',
     ),
   ];
 }

@@ -299,7 +299,9 @@ describe('what the bench of a pool does not know', () => {
   });
   test('a prime that nobody read is said to be missing', () => {
     const { primeMode: _, ...values } = sound(contextOf(PANEL, PANEL_DUTY));
-    expect(benchSheet(contextOf(PANEL, PANEL_DUTY), values, day()).unknown).toContain('the prime');
+    expect(benchSheet(contextOf(PANEL, PANEL_DUTY), values, day()).unknown).toContain(
+      'The prime is not known: it is run without one.',
+    );
   });
   test('frost without a word how cold is refused in words, not run as NaN', () => {
     const parsed = scenarioSchema.safeParse(day({ events: [event('frost', 0, 3600)] }));

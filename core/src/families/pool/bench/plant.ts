@@ -252,26 +252,41 @@ function priceTable({ duty, today }: PoolContext): Float64Array {
   return table;
 }
 
-/** What the bench takes for not there, since nobody read it: in words, for whoever looks at the run. */
+/** What the bench takes for granted, since nobody read it: in words, for whoever looks at the run. */
 export function unknownToBench({ duty, profile }: PoolContext, settings: PoolSettings): string[] {
   const { prime, frost, heat, solar, chlorinator } = settings;
   const heats = duty.heat !== null && duty.heat.source !== 'off';
   const sun = heat.source === 'solar' || heat.source === 'solar-first';
   const unread = (missing: boolean, words: string) => (missing ? [words] : []);
   return [
-    ...unread(prime.way === null || (prime.way !== 'off' && prime.time_min === null), 'the prime'),
-    ...unread(profile.behaviours.frost !== null && frost.on === null, 'the frost guard'),
+    ...unread(
+      prime.way === null || (prime.way !== 'off' && prime.time_min === null),
+      'The prime is not known: it is run without one.',
+    ),
+    ...unread(
+      profile.behaviours.frost !== null && frost.on === null,
+      'The frost guard is not known: it is run without one.',
+    ),
     ...unread(
       frost.on === true && (frost.below_C === null || frost.speed_rpm === null),
-      'where frost guard starts, or its speed',
+      'Where the frost guard starts, or its speed, is not known: 3 °C, or its least speed, is taken.',
     ),
-    ...unread(heats && heat.source === null, 'the source of heat'),
-    ...unread(heats && heat.pool_C === null && heat.tub_C === null, 'the set point'),
+    ...unread(heats && heat.source === null, 'The source of heat is not known: nothing heats.'),
+    ...unread(
+      heats && heat.pool_C === null && heat.tub_C === null,
+      'The set point is not known: nothing heats.',
+    ),
     ...unread(
       heats && sun && (solar.start_K === null || solar.stop_K === null),
-      'the differences of the roof',
+      'The differences of the roof are not known: it never runs over the roof.',
     ),
-    ...unread(duty.chlorinator !== null && chlorinator.output_pct === null, 'the output of the chlorinator'),
-    ...unread(settings.afterPowerCut === null, 'what it does after a power cut'),
+    ...unread(
+      duty.chlorinator !== null && chlorinator.output_pct === null,
+      'The output of the chlorinator is not known: it makes nothing.',
+    ),
+    ...unread(
+      settings.afterPowerCut === null,
+      'What it does after a power cut is not known: it is taken to go on.',
+    ),
   ];
 }
