@@ -5,6 +5,7 @@ module.exports = {
   // the preset leaves modules with this ending as they are
   transform: { ...transform, '\\.mjs$': 'babel-jest' },
   displayName: 'app',
+  setupFilesAfterEnv: ['<rootDir>/src/testing/patient.ts'],
   testMatch: ['<rootDir>/src/**/*.test.ts?(x)'],
   // these ship as ES modules only; each name stands for all packages that begin with it
   transformIgnorePatterns: [
