@@ -87,6 +87,16 @@ function stand() {
   return { client, open };
 }
 
+/** A job on the screen, and an answer to its next GET that is held back. */
+async function fetchingSlowly(server: Server) {
+  const { client, open } = stand();
+  const { result } = open();
+  await waitFor(() => expect(result.current.view).not.toBeNull());
+  server.slow = true;
+  act(() => result.current.refetch());
+  return { client, result };
+}
+
 const steps = (job: ReturnType<typeof useJob>) =>
   (job.view && lastRecord(job.view.document, 'make-safe')?.body.steps) ?? [];
 
@@ -96,16 +106,11 @@ beforeAll(async () => {
 
 test('an answer that was overtaken by a write does not take the write back', async () => {
   const server = new Server();
-  const { client, open } = stand();
-  const { result } = open();
-  await waitFor(() => expect(result.current.view).not.toBeNull());
-  server.slow = true;
-  act(() => result.current.refetch());
+  const { client, result } = await fetchingSlowly(server);
   await act(async () => void result.current.write(ticked(['stopped'], 'r-1')));
   await waitFor(() => expect(steps(result.current)).toEqual(['stopped']));
   server.slow = false;
   await act(async () => server.letThrough());
-
   await waitFor(() => expect(client.isFetching()).toBe(0));
   const held = client.getQueryData<JobResource>(keys.job('job-1'));
   expect(held?.document.job.version).toBe(server.resource.document.job.version);
@@ -116,11 +121,7 @@ test('an answer that was overtaken by a write does not take the write back', asy
 
 test('nor does an answer that was overtaken, and fetched anew, and overtaken again', async () => {
   const server = new Server();
-  const { client, open } = stand();
-  const { result } = open();
-  await waitFor(() => expect(result.current.view).not.toBeNull());
-  server.slow = true;
-  act(() => result.current.refetch());
+  const { client, result } = await fetchingSlowly(server);
   const first = jest.mocked(get).mock.calls.length;
   await act(async () => void result.current.write(ticked(['stopped'], 'r-3')));
   await act(async () => server.letThrough());
