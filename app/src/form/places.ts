@@ -99,6 +99,16 @@ export const someOf: Place = {
   write: (value) => (Array.isArray(value) ? value.join(',') : ''),
 };
 
+/** Words with a line each; blank lines do not count. */
+export const lines: Place = {
+  read: (texts) =>
+    String(texts ?? '')
+      .split('\n')
+      .map((line) => line.trim())
+      .filter(Boolean),
+  write: (value) => (Array.isArray(value) ? value.join('\n') : ''),
+};
+
 /** Several names out of a list, one a line: a name may hold a comma. */
 export const names: Place = {
   read: (texts) =>

@@ -6,3 +6,4 @@ export * from './texts-any';
 export * from './make';
 export * from './refused-values';
 export * from './group';
+export * from './open-ended';

@@ -31,11 +31,14 @@ export type AnyTextId = keyof typeof ANY_TEXTS;
 export const ANY_SEVERITIES: Severities<AnyTextId> = {
   'ANY-14.fault': 'note',
   'ANY-14.reminder': 'note',
+  'ANY-14.is-fault': 'note',
+  'ANY-14.is-reminder': 'note',
   'ANY-16': 'stop',
   'ANY-17': 'stop',
   'ANY-18': 'note',
   'ANY-19': 'note',
   'ANY-22': 'stop',
+  'PRO-02': 'note',
 };
 
 /** A finding that any pump can have, whatever its family. */

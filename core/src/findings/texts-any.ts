@@ -134,6 +134,18 @@ export const ANY_TEXTS = {
     will: 'Parts may be changed for what is a reminder of service or of a date.',
     todo: 'Look the message up in the maker’s manual; do the service it asks for, then clear it.',
   },
+  'ANY-14.is-fault': {
+    title: 'A fault, taken for a reminder',
+    so: '“{shows}” was taken for a {taken}; by the profile it is a fault: {means}',
+    will: 'Its cause is still there: it comes back, or does harm where the pump runs on.',
+    todo: '{todo}',
+  },
+  'ANY-14.is-reminder': {
+    title: 'A reminder, taken for a fault',
+    so: '“{shows}” was taken for a {taken}; by the profile it is a reminder: {means}',
+    will: 'Parts may be changed for what is a reminder of service or of a date.',
+    todo: '{todo}',
+  },
   'ANY-16': {
     title: 'Breaker reset again and again',
     so: 'The breaker or fuse was reset {times} times on this visit.',
@@ -188,6 +200,12 @@ export const ANY_TEXTS = {
     will: 'Anyone can change what was proved, and nobody will know.',
     todo: 'Lock the keys, and give the code to the customer in writing.',
   },
+  'ANY-11.left': {
+    title: 'Access may stand open',
+    so: 'Its settings are opened by this: {opens}; they do not close by themselves, and nobody confirmed that they are closed.',
+    will: 'Whoever comes to the keys can change what was proved.',
+    todo: 'Close them, and confirm it when the pump is returned to automatic.',
+  },
   'ANY-11.none': {
     title: 'Keys cannot be locked',
     so: 'Others can reach this controller, and it has no lock.',
@@ -205,6 +223,12 @@ export const ANY_TEXTS = {
     so: 'The pump carries on by itself when a fault has gone, and dosing is not interlocked with the water.',
     will: 'It may dose into still water.',
     todo: 'Let it wait, or have dosing interlocked with the water flow by a licensed electrician.',
+  },
+  'PRO-02': {
+    title: 'The controller is not as its profile',
+    so: 'It was looked at, and it is not quite as the profile “{profile}” says{made}.',
+    will: 'Limits, menu and habits come from that profile: on this controller they may be others.',
+    todo: 'Read limits and habits from this pump and its manual; a copy of the profile, changed, describes it.',
   },
   'PRO-01': {
     title: 'The profile lacks a parameter',

@@ -1,9 +1,10 @@
-import { anyFinding, THRESHOLDS, type Finding } from '../findings';
+import { anyFinding, openEnded, THRESHOLDS, type Finding } from '../findings';
 import {
   addressOf,
   applies,
   clockShows,
   inOrderOfWork,
+  madeOf,
   parameterAt,
   parameterWithRole,
   wordsFor,
@@ -65,6 +66,7 @@ export function jobFindings(
   return [
     ...clock(document),
     ...unitKept(document),
+    ...otherController(document),
     ...partChanged(document, rows),
     ...provedThenChanged(document, voidedSince),
     ...entrySlips(document.profile, rows, document.entries),
@@ -145,16 +147,27 @@ function automatic(document: JobDocument): Finding[] {
   return record && record.revision > touched ? [] : [anyFinding('ANY-03', 'job', {})];
 }
 
-/** ANY-17: set-up not marked complete, or its switch left on. ANY-18: a cover or door left open. */
+/** ANY-11: access that stays open. ANY-17: set-up not marked complete, or its switch left on. ANY-18: a cover or door left open. */
 function leftOpen(document: JobDocument): Finding[] {
   if (document.job.state === 'planned') return [];
   const record = lastRecord(document, 'automatic');
   const seen = record?.body.leaving ?? [];
-  const mark = document.profile.behaviours.setUpEnd;
+  const { setUpEnd: mark, access } = document.profile.behaviours;
+  const staysOpen = access && access.closesAfter_min === null && !seen.includes('access');
   return [
     ...(mark && !seen.includes('set-up') ? [anyFinding('ANY-17', 'job', { mark })] : []),
+    ...(record && staysOpen ? [anyFinding('ANY-11.left', 'job', { opens: openEnded(access.opensBy) })] : []),
     ...(record && !seen.includes('covers') ? [anyFinding('ANY-18', 'job', {})] : []),
   ];
+}
+
+/** PRO-02: a controller of another revision or with other options than its profile was read from. */
+function otherController(document: JobDocument): Finding[] {
+  const seen = lastRecord(document, 'identify')?.body;
+  if (!seen || seen.controllerAsProfile) return [];
+  const { name, behaviours } = document.profile;
+  const made = madeOf(behaviours);
+  return [anyFinding('PRO-02', 'job', { profile: name, made: made === '' ? '' : ` (${made})` })];
 }
 
 const FIGURE_AND_UNIT = /^\s*(\d+(?:[.,]\d+)?)\s*([^\d\s.,].*)$/;

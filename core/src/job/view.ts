@@ -8,6 +8,7 @@ import { contextOf } from './context';
 import { jobFindings, unchecked } from './job-findings';
 import { judged } from './judged';
 import { judgedChecks } from './proof/judged-checks';
+import { checksOf } from './proof/offered-checks';
 import { workingRows } from './sheet/working-sheet';
 
 export type { JobView } from '../families';
@@ -71,7 +72,7 @@ function groundOf(family: AnyFamily, document: JobDocument, today: string) {
   const duty = dutyOf(document);
   const context = duty && contextOf(document, duty, columns.inForce, today);
   const settings = family.understand(document.profile, plateOf(document), columns.values.force);
-  const offered = context ? orElse(() => family.proof.checks(context, settings), []) : [];
+  const offered = checksOf(family, context, settings);
   return { duty, columns, context, settings, offered };
 }
 

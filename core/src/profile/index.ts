@@ -1,5 +1,6 @@
 export * from './clock-of';
 export * from './clock-shows';
+export * from './controller';
 export * from './parameter';
 export * from './profile';
 export * from './hash';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { ClockShows } from './clock-shows';
+import type { CommonBehaviours } from './controller';
 import { parameterSchema, predicateSchema, type Parameter, type Predicate } from './parameter';
 
 export const PROFILE_FORMAT_VERSION = 1;
@@ -35,17 +35,6 @@ const common = {
   groups: z.array(groupSchema).min(1),
   parameters: z.array(parameterSchema).min(1),
 };
-
-/** What a controller of any family does by itself, as far as rules that any pump has ask for it. */
-export interface CommonBehaviours {
-  readonly family: string;
-  readonly hasClock: boolean;
-  readonly clockShows?: ClockShows;
-  /** how set-up is marked complete, or which switch of it goes off again, where that is needed before it runs by itself */
-  readonly setUpEnd?: string;
-  /** how a factory reset shows that it was one, where that is known */
-  readonly resetShows?: string;
-}
 
 /**
  * The description of one kind of controller. A published version never changes: a visit file embeds the one it

@@ -46,6 +46,12 @@ export const DEMO_PROFILES: readonly AnyProfile[] = [
   ...Object.values(DEMO_TRANSFER_PROFILES),
 ];
 
+function versionOf(id: string): number {
+  const shipped = DEMO_PROFILES.find((profile) => profile.id === id);
+  if (!shipped) throw new Error(`No profile “${id}” ships with the demo data.`);
+  return shipped.version;
+}
+
 /** True when nobody has written anything yet: demo data never goes over real data. */
 export async function isEmpty({ models }: Database): Promise<boolean> {
   const counts = await Promise.all(
@@ -159,7 +165,7 @@ async function register(database: Database, dateAgo: (days: number) => string): 
           id: `unit-${id}`,
           pumpId: id,
           profileId: pump.profile,
-          profileVersion: 1,
+          profileVersion: versionOf(pump.profile),
           model: pump.model,
           serial: pump.serial,
           plate: pump.plate,

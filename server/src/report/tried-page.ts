@@ -1,3 +1,4 @@
+import { openEnded } from '@barythm/core/findings';
 import type { Handover, HandoverCheck, HandoverReset, JobDocument } from '@barythm/core/visit';
 import { siteTime } from '@barythm/core/time';
 import { paintBlocks } from './blocks/paint';
@@ -31,17 +32,12 @@ function messagesAndResets(
     ...(messages ? [`${messages}.`] : []),
     ...resets.map(
       ({ what, why, seen, recordedAt }) =>
-        `${siteTime(recordedAt, zone)} reset: ${what}. Why: ${unstopped(why)}. Seen afterwards: ${unstopped(seen ?? 'not looked at')}.`,
+        `${siteTime(recordedAt, zone)} reset: ${what}. Why: ${openEnded(why)}. Seen afterwards: ${openEnded(seen ?? 'not looked at')}.`,
     ),
   ];
   for (const line of lines)
     y = write(pdf, line, { x: PAGE.left, y: ensureRoom(pdf, y, 30), width: TEXT_WIDTH }) + 3;
   return y + 10;
-}
-
-/** Words without the full stop that the sentence around them brings. */
-function unstopped(words: string): string {
-  return words.trim().replace(/\.+$/, '');
 }
 
 function oneCheck(pdf: Pdf, check: HandoverCheck, zone: string, start: number): number {

@@ -1,4 +1,4 @@
-import { inOrderOfWork, type Parameter } from '@barythm/core/profile';
+import { inOrderOfWork, type CommonBehaviours, type Parameter } from '@barythm/core/profile';
 import type { AnyProfile } from '@barythm/core/families';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -11,6 +11,8 @@ import { Failed, Loading } from '../../ui/screen/states';
 import { SPACE } from '../../ui/theme';
 import { Heading, Words } from '../../ui/words/words';
 import { screensOf } from '../../families/registry';
+import { controllerLines } from './controller-lines';
+import { MessageMeaning } from './message-meaning';
 import { RouteKeys } from './route-keys';
 import { limitsInWords } from './limits-in-words';
 import { ENTER_WHEN } from './entry-words';
@@ -31,6 +33,7 @@ export function ProfileScreen() {
 function ProfileBody({ profile }: { profile: AnyProfile }) {
   const router = useRouter();
   const parameters = inOrderOfWork(profile);
+  const { messages = [] }: CommonBehaviours = profile.behaviours;
   return (
     <>
       <Words testID="profile-about">{profile.about}</Words>
@@ -47,17 +50,24 @@ function ProfileBody({ profile }: { profile: AnyProfile }) {
         />
       </ButtonRow>
       <Card title="How it behaves">
-        {screensOf(profile.family)
-          .behaviourLines(profile)
-          .map(([name, words]) => (
+        {[...screensOf(profile.family).behaviourLines(profile), ...controllerLines(profile)].map(
+          ([name, words]) => (
             <View key={name}>
               <Words size="small" colour="quiet">
                 {name}
               </Words>
               <Words>{words}</Words>
             </View>
-          ))}
+          ),
+        )}
       </Card>
+      {messages.length > 0 && (
+        <Card title="What it shows" testID="profile-messages">
+          {messages.map((message) => (
+            <MessageMeaning key={message.shows} message={message} />
+          ))}
+        </Card>
+      )}
       {profile.groups.map((group) => (
         <View key={group.key} style={styles.group}>
           <Heading>{group.label}</Heading>

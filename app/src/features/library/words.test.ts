@@ -11,6 +11,7 @@ import stepper from '../../../../profiles/stepper-flow.json';
 import keyContact from '../../../../profiles/three-key-contact.json';
 import twoPoint from '../../../../profiles/two-point-soft-keys.json';
 import { screensOf } from '../../families/registry';
+import { controllerLines } from './controller-lines';
 import { limitsInWords } from './limits-in-words';
 import { profileSchema } from '@barythm/core/families';
 
@@ -26,7 +27,10 @@ const ALL = [
   keyContact,
   twoPoint,
 ].map((body) => profileSchema.parse(body));
-const behaviourLines = (one: AnyProfile) => screensOf(one.family).behaviourLines(one);
+const behaviourLines = (one: AnyProfile) => [
+  ...screensOf(one.family).behaviourLines(one),
+  ...controllerLines(one),
+];
 const lineOf = (profile: AnyProfile, name: string) =>
   behaviourLines(profile).find(([line]) => line === name)?.[1];
 const profile = (id: string) => {
@@ -68,8 +72,9 @@ test('what differs between pool controllers is told apart', () => {
   expect(lineOf(profile('pool-drive-four-speeds'), 'Frost guard')).toBe(
     'protects the drive alone, at full speed for 2 h',
   );
-  expect(lineOf(profile('pool-drive-ten-slots'), 'Clock')).toBe(
-    'shows weekday and time; summer time as set; keeps 96 h without power, then stands',
+  expect(lineOf(profile('pool-drive-ten-slots'), 'Clock')).toBe('shows weekday and time');
+  expect(lineOf(profile('pool-drive-ten-slots'), 'Its clock')).toBe(
+    'summer time as set; keeps 96 h without power, then stands',
   );
   expect(lineOf(profile('circuit-panel-eight'), 'End of set-up')).toContain('complete');
 });
@@ -109,4 +114,20 @@ describe('limits', () => {
     expect(limitsInWords(hanging)).toContain(Object.values(values).join('/'));
     expect(limitsInWords(hanging, { [by]: option })).toContain(` to ${most}`);
   });
+});
+
+test('what any controller may have is told where its profile says it, and not otherwise', () => {
+  const said = profile('numbered-timer');
+  expect(lineOf(said, 'Settings are opened by')).toBe('The code, typed into P 00.');
+  expect(lineOf(said, 'and close again')).toBe('never by themselves');
+  expect(lineOf(said, 'Alarm at terminals 7 and 8')).toBe(
+    'opens on this: any fault, and an open stop input. (at most 50 V, 0.5 A)',
+  );
+  const panel = profile('circuit-panel-eight');
+  expect(lineOf(panel, 'Read from revision')).toBe('2.4');
+  expect(lineOf(panel, 'Options taken for fitted')).toBe('Board for the heater, Board for the roof');
+  expect(lineOf(panel, 'Holds')).toBe('until released, for 60 min');
+  expect(lineOf(panel, 'Chlorinator boost')).toBe('24 h, then as set again');
+  for (const name of ['Read from revision', 'Options taken for fitted', 'and close again', 'A reset shows'])
+    expect(lineOf(profile('motor-three-gears'), name)).toBeUndefined();
 });

@@ -1,3 +1,4 @@
+import { openEnded } from '../../findings';
 import { fig, figureWithUnit, presentReader, type Quantity } from '../../units';
 import { lastRecord, type HandoverFact, type JobDocument } from '../../visit';
 import type { ArrivalReadings } from '../family';
@@ -27,8 +28,8 @@ export function arrivalFacts(document: JobDocument, readings: ArrivalReadings): 
   const words = readings.fields(document).flatMap(({ key, said, quantity }) => {
     const value = read.figures[key] ?? null;
     if (value !== null) return [`${said} ${shown(quantity, value)}`];
-    const why = read.unreadable[key]?.trim().replace(/\.+$/, '');
-    return why === undefined ? [] : [`${said} not read (${why})`];
+    const why = read.unreadable[key];
+    return why === undefined ? [] : [`${said} not read (${openEnded(why.trim())})`];
   });
   return words.length === 0 ? [] : [{ label: 'On arrival', words: words.join(', ') }];
 }

@@ -1,5 +1,5 @@
 import { anyFinding, type Finding } from '../../findings';
-import { inOrderOfWork, parameterAt } from '../../profile';
+import { inOrderOfWork, meaningOf, parameterAt } from '../../profile';
 import { sameValue } from '../../sheet';
 import { type JobDocument, type RecordOf, type ResetOf, lastRecord, recordsOf } from '../../visit';
 
@@ -63,11 +63,21 @@ function wipedBefore(document: JobDocument): Finding[] {
   ];
 }
 
-/** ANY-14: a reminder does not stop a pump; what stopped it is a fault, and what lets it run as set mostly is none. */
+/**
+ * ANY-14: what the profile says of a message counts. Of one that it does not know: a reminder does not stop a pump; what stopped it
+ * is a fault, and what lets it run as set mostly is none.
+ */
 function mistaken(document: JobDocument): Finding[] {
   const body = lastRecord(document, 'messages')?.body;
-  if (!body) return [];
+  if (!body || body.takenFor === 'nothing') return [];
+  const known = meaningOf(document.profile.behaviours, body.shows);
   const values = { shows: body.shows };
+  if (known) {
+    const { kind, means, todo } = known;
+    return kind === body.takenFor
+      ? []
+      : [anyFinding(`ANY-14.is-${kind}`, 'job', { ...values, taken: body.takenFor, means, todo })];
+  }
   if (body.takenFor === 'reminder' && body.pump === 'stopped')
     return [anyFinding('ANY-14.fault', 'job', values)];
   if (body.takenFor === 'fault' && body.pump === 'runs')

@@ -1,6 +1,6 @@
 import { familyOf, ALL_TEXTS } from '../../families';
-import { decisionOn, renderFinding, type Finding } from '../../findings';
-import { addressOf, wordsFor, type Parameter, type SettingValue } from '../../profile';
+import { decisionOn, openEnded, renderFinding, type Finding } from '../../findings';
+import { addressOf, meaningOf, wordsFor, type Parameter, type SettingValue } from '../../profile';
 import { inForce, sameValue, type SheetEntry, type SheetRow } from '../../sheet';
 import { inWordsFor, presentReader } from '../../units';
 import {
@@ -166,10 +166,12 @@ function leftOf(
 function messagesWords(document: JobDocument): string | null {
   const body = lastRecord(document, 'messages')?.body;
   if (!body) return null;
+  const known = meaningOf(document.profile.behaviours, body.shows);
+  const means = known ? ` (it means: ${openEnded(known.means)})` : '';
   const shown =
     body.takenFor === 'nothing'
       ? 'No message on arrival'
-      : `“${body.shows}” on arrival, taken for a ${body.takenFor}; the pump ${body.pump === 'runs' ? 'ran' : 'had stopped'}`;
+      : `“${body.shows}”${means} on arrival, taken for a ${body.takenFor}; the pump ${body.pump === 'runs' ? 'ran' : 'had stopped'}`;
   const faults =
     body.lastFaults === null
       ? 'last faults not read'

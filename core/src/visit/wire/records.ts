@@ -75,8 +75,8 @@ export const COMMON_RECORDS = [
       kind: z.literal('automatic'),
       seen: noteSchema.min(1, 'Say what you saw.'),
       leaving: z
-        .array(z.enum(['covers', 'set-up']))
-        .max(2)
+        .array(z.enum(['covers', 'set-up', 'access']))
+        .max(3)
         .optional(),
     })
     .strict(),

@@ -1,5 +1,4 @@
 import { MODE_WORDS, type CirculatorProfile } from '@barythm/core/families/circulator';
-import { clockLine } from '../../clock-line';
 import type { Lines } from '../../family-screens';
 
 const CONTACT = {
@@ -35,8 +34,5 @@ export function behaviourLines(profile: CirculatorProfile): Lines {
       faultContact ? `at most ${faultContact.most_V} V and ${faultContact.most_A} A` : 'none',
     ],
     ['After a power cut', more.afterPowerCut === 'set' ? 'as set' : more.afterPowerCut],
-    ['Clock', clockLine(profile)],
-    ...(more.resetShows ? [['A reset shows', more.resetShows] as const] : []),
-    ...(more.setUpEnd ? [['End of set-up', more.setUpEnd] as const] : []),
   ];
 }

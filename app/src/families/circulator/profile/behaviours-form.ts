@@ -4,6 +4,7 @@ import { makeForm, type Part } from '../../../form/form';
 import { percent } from '../../../form/places';
 import { CLOCK_FIELDS, PROTOCOL_FIELDS } from '../../behaviour-fields';
 import { AFTER_WAYS, CHOOSE_WORDS } from '../../behaviour-words';
+import { CONTROLLER } from '../../controller-part';
 
 const nothing = () => '';
 
@@ -68,7 +69,7 @@ const POWER: Part = {
 
 /** What a circulator's controller does by itself. */
 export const BEHAVIOURS_FORM = makeForm<CirculatorBehaviours>({
-  parts: [MODES, WIRING, POWER],
+  parts: [MODES, WIRING, POWER, CONTROLLER],
   schema: circulatorFamily.wire.behaviours,
   start: { modes: ['fixed'], protocols: [], proportional: null },
   finish: (read) => ({ family: 'circulator', ...read }),

@@ -1,5 +1,4 @@
 import { HOLDS_WORDS, type DriveProfile } from '@barythm/core/families/drive';
-import { clockLine } from '../../clock-line';
 import type { Lines } from '../../family-screens';
 import { SHARING_WORDS } from '../plan/sharing-card';
 
@@ -38,8 +37,5 @@ export function behaviourLines(profile: DriveProfile): Lines {
     ],
     ['After a power cut', way(more.afterPowerCut)],
     ['After a fault', way(more.afterFault)],
-    ['Clock', clockLine(profile)],
-    ...(more.resetShows ? [['A reset shows', more.resetShows] as const] : []),
-    ...(more.setUpEnd ? [['End of set-up', more.setUpEnd] as const] : []),
   ];
 }

@@ -4,6 +4,7 @@ import { makeForm, type Part } from '../../../form/form';
 import { maybe, word } from '../../../form/places';
 import { CLOCK_FIELDS, PROTOCOL_FIELDS } from '../../behaviour-fields';
 import { AFTER_WAYS, CHOOSE_WORDS } from '../../behaviour-words';
+import { CONTROLLER } from '../../controller-part';
 
 const nothing = () => '';
 
@@ -76,7 +77,7 @@ const POWER: Part = {
 
 /** What a drive's controller does by itself. */
 export const BEHAVIOURS_FORM = makeForm<DriveBehaviours>({
-  parts: [HOLDING, SEVERAL, POWER],
+  parts: [HOLDING, SEVERAL, POWER, CONTROLLER],
   schema: driveFamily.wire.behaviours,
   start: {
     holds: ['pressure'],

@@ -1,10 +1,8 @@
 import type { MeteringBehaviours, MeteringProfile } from '@barythm/core/families/metering';
-import { clockLine } from '../../clock-line';
 import type { Lines } from '../../family-screens';
 
 /** What a metering pump’s controller does by itself, in lines to read. */
-export function behaviourLines(profile: MeteringProfile): Lines {
-  const { behaviours } = profile;
+export function behaviourLines({ behaviours }: MeteringProfile): Lines {
   const rates = Object.entries(behaviours.greatestRate_spm);
   const set = 'as set';
   return [
@@ -33,8 +31,6 @@ export function behaviourLines(profile: MeteringProfile): Lines {
     ['After a power cut', behaviours.afterPowerCut === 'set' ? set : behaviours.afterPowerCut],
     ['Priming', behaviours.priming],
     ['Shows its signal', behaviours.showsSignal ? 'yes, in mA' : 'no'],
-    ['Clock', clockLine(profile)],
-    ...(behaviours.setUpEnd ? [['End of set-up', behaviours.setUpEnd] as const] : []),
     ...widerLines(behaviours),
   ];
 }

@@ -15,6 +15,7 @@ import {
 import { makeForm, type Part } from '../../../form/form';
 import { figures, flagOrNothing, optional, unless, word, type Place } from '../../../form/places';
 import { CHOOSE_WORDS, CLOCK_SHOWS } from '../../behaviour-words';
+import { CONTROLLER } from '../../controller-part';
 import { broughtUp } from './earlier-draft';
 import { ratesPlace } from './rates-place';
 
@@ -208,6 +209,7 @@ const GUARDS: Part = {
     aTick('showsSignal', 'Shows its incoming signal'),
     aChoice('clock', 'Clock', [NONE, ...CLOCK_SHOWS]),
     someWords('priming', 'What priming does', 'Say what priming does, or that there is none.'),
+    aWord('resetShows', 'A factory reset shows', { place: optional(word) }),
     aWord('setUpEnd', 'How set-up is marked complete', {
       place: optional(word),
       hint: 'Or which test switch goes off again; empty when nothing is needed',
@@ -217,7 +219,7 @@ const GUARDS: Part = {
 
 /** What a metering pump's controller does by itself. */
 export const BEHAVIOURS_FORM = makeForm<MeteringBehaviours>({
-  parts: [DRIVE, SIGNAL, GUARDS],
+  parts: [DRIVE, SIGNAL, GUARDS, CONTROLLER],
   schema: meteringFamily.wire.behaviours,
   start: {
     modes: ['manual'],

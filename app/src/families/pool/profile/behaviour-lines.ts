@@ -1,5 +1,4 @@
 import type { PoolProfile } from '@barythm/core/families/pool';
-import { clockLine } from '../../clock-line';
 import type { Lines } from '../../family-screens';
 
 const SET = 'as set';
@@ -41,7 +40,9 @@ export function behaviourLines(profile: PoolProfile): Lines {
     ],
     [
       'Holds',
-      [holds.service && 'until released', holds.timed && 'for a time'].filter(Boolean).join(', ') || 'none',
+      [holds.service && 'until released', holds.timed && timedHold(holds.timed_min)]
+        .filter(Boolean)
+        .join(', ') || 'none',
     ],
     [
       'Run by hand',
@@ -52,12 +53,17 @@ export function behaviourLines(profile: PoolProfile): Lines {
       }[handRun],
     ],
     [
-      'Clock',
-      `${clockLine(profile)}; ${{ follows: 'follows summer time', 'by-hand': 'summer time by hand', set: 'summer time as set' }[clock.summer]}; keeps ${clock.keeps_h} h without power, then ${clock.lost === 'stands' ? 'stands' : 'runs from 0:00'}`,
+      'Its clock',
+      `${{ follows: 'follows summer time', 'by-hand': 'summer time by hand', set: 'summer time as set' }[clock.summer]}; keeps ${clock.keeps_h} h without power, then ${clock.lost === 'stands' ? 'stands' : 'runs from 0:00'}`,
     ],
+    ...(more.chlorinatorBoost_h === undefined
+      ? []
+      : [['Chlorinator boost', `${more.chlorinatorBoost_h} h, then as set again`] as const]),
     ['Commanded by', more.commands.join(', ')],
     ['After a power cut', more.afterPowerCut === 'set' ? SET : more.afterPowerCut],
-    ['A reset shows', more.resetShows],
-    ...(more.setUpEnd ? [['End of set-up', more.setUpEnd] as const] : []),
   ];
+}
+
+function timedHold(minutes: number | undefined): string {
+  return minutes === undefined ? 'for a time' : `for ${minutes} min`;
 }

@@ -13,6 +13,7 @@ import {
 import { makeForm, type Part } from '../../../form/form';
 import { numbers, optional, word } from '../../../form/places';
 import { CHOOSE_WORDS, CLOCK_SHOWS } from '../../behaviour-words';
+import { CONTROLLER } from '../../controller-part';
 
 const nothing = () => '';
 const RPM = { unit: 'rev/min' } as const;
@@ -151,7 +152,16 @@ const STOPPING: Part = {
       aTick('service', 'Programs can be held until released'),
       aTick('timed', 'Programs can be held for a time'),
       aTick('handRunDuring', 'It can be run by hand while held'),
+      aFigure('timed_min', 'A timed hold lasts', 'minutes', {
+        blank: 'left-out',
+        hint: 'Empty where that is set, or not known',
+      }),
     ]),
+    aFigure('chlorinatorBoost_h', 'A boost of its chlorinator lasts', 'hours', {
+      unit: 'h',
+      blank: 'left-out',
+      hint: 'Empty without one',
+    }),
     aChoice('clockShows', 'The clock shows', CLOCK_SHOWS, { place: optional(word) }),
     together('clock', [
       aChoice('summer', 'Summer time', [
@@ -181,7 +191,7 @@ const STOPPING: Part = {
 
 /** What a pool controller does by itself: nothing of it is set, and every plan and proof goes by it. */
 export const BEHAVIOURS_FORM = makeForm<PoolBehaviours>({
-  parts: [KIND, PROGRAMS, RUNNING, STOPPING],
+  parts: [KIND, PROGRAMS, RUNNING, STOPPING, CONTROLLER],
   schema: poolFamily.wire.behaviours,
   // a controller that nobody has described yet: what cannot be known stays open
   start: { limitClamps: ['programs'], commands: ['own'], programs: { keyed: [], timed: [] } },

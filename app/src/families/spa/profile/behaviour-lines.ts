@@ -1,5 +1,4 @@
 import { OUTPUT_WORDS, type SpaProfile } from '@barythm/core/families/spa';
-import { clockLine } from '../../clock-line';
 import type { Lines } from '../../family-screens';
 
 export const READ_AT_WORDS = {
@@ -11,8 +10,8 @@ export const READ_AT_WORDS = {
 const AFTER = { resume: 'goes on', wait: 'waits', set: 'as set', unknown: 'not known' } as const;
 
 /** What a pack does by itself, in lines to read. */
-export function behaviourLines({ behaviours, ...profile }: SpaProfile): Lines {
-  const { rows, bank, keys, messages, ranges, frost, limits, board_A } = behaviours;
+export function behaviourLines({ behaviours }: SpaProfile): Lines {
+  const { rows, bank, keys, ranges, frost, limits, board_A } = behaviours;
   const opens = bank.flatMap(({ setUp }, i) => (setUp ? [String(i + 1)] : []));
   const outputs = (all: readonly (keyof typeof OUTPUT_WORDS)[]) =>
     all.map((one) => OUTPUT_WORDS[one]).join(', ');
@@ -27,7 +26,6 @@ export function behaviourLines({ behaviours, ...profile }: SpaProfile): Lines {
       'Keys',
       keys.map(({ name, drives }) => `${name}: ${drives ? OUTPUT_WORDS[drives] : 'nothing'}`).join('; '),
     ],
-    ...messages.map(({ shows, kind, means, todo }) => [`“${shows}”`, `${kind}: ${means} ${todo}`] as const),
     ['Board carries', board_A === null ? 'see its plate' : `${board_A} A on a phase`],
     [
       'Outputs carry',
@@ -40,9 +38,7 @@ export function behaviourLines({ behaviours, ...profile }: SpaProfile): Lines {
     ['Standing low', behaviours.standsLow_C === null ? 'it cannot' : `${behaviours.standsLow_C} °C`],
     ['Circulation pump', behaviours.circulatesAlways ? 'never stands' : 'runs in cycles and while it heats'],
     ['Frost guard', frost ? `below ${frost.below_C} °C: ${outputs(frost.runs)}` : 'none'],
-    ['Clock', clockLine({ ...profile, behaviours })],
     ['Clock through a power cut', behaviours.clockAfterCut],
     ['After a power cut', AFTER[behaviours.afterPowerCut]],
-    ...(behaviours.setUpEnd ? [['End of set-up', behaviours.setUpEnd] as const] : []),
   ];
 }

@@ -15,6 +15,7 @@ import { figure, maybe, word, type Place } from '../../../form/places';
 import type { Texts } from '../../../form/texts';
 import { CLOCK_FIELDS } from '../../behaviour-fields';
 import { AFTER_WAYS, CHOOSE_WORDS } from '../../behaviour-words';
+import { CONTROLLER_BUT_MESSAGES, messageRows } from '../../controller-part';
 import { tablePlace } from './table-place';
 
 const nothing = () => '';
@@ -54,17 +55,7 @@ const PANEL: Part = {
         place: maybe(word),
       }),
     ]),
-    rowsOf('messages', 'Add a message', [
-      beside(
-        someWords('shows', 'It shows'),
-        aChoice('kind', 'Which is', [
-          { value: 'reminder', label: 'A reminder' },
-          { value: 'fault', label: 'A fault' },
-        ]),
-      ),
-      someWords('means', 'It means'),
-      someWords('todo', 'What to do'),
-    ]),
+    messageRows(false),
   ],
 };
 
@@ -123,7 +114,7 @@ const HEAT: Part = {
 
 /** What a pack with its panel does by itself. */
 export const BEHAVIOURS_FORM = makeForm<SpaBehaviours>({
-  parts: [TABLE, PANEL, HEAT],
+  parts: [TABLE, PANEL, HEAT, CONTROLLER_BUT_MESSAGES],
   schema: spaFamily.wire.behaviours,
   start: {
     rows: '',

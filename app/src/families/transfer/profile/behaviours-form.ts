@@ -3,6 +3,7 @@ import { aChoice, aFigure, aTick, ticks } from '../../../form/fields';
 import { makeForm, type Part } from '../../../form/form';
 import { CLOCK_FIELDS } from '../../behaviour-fields';
 import { AFTER_WAYS, CHOOSE_WORDS } from '../../behaviour-words';
+import { CONTROLLER } from '../../controller-part';
 
 const WAYS: Part = {
   name: 'ways',
@@ -26,7 +27,7 @@ const WAYS: Part = {
 
 /** What such a controller does by itself. */
 export const BEHAVIOURS_FORM = makeForm<TransferBehaviours>({
-  parts: [WAYS],
+  parts: [WAYS, CONTROLLER],
   schema: transferFamily.wire.behaviours,
   start: { controls: ['level'] },
   finish: (read) => ({ family: 'transfer', ...read }),

@@ -1,5 +1,5 @@
 import { screen } from '@testing-library/react-native';
-import { MOTOR, standJob } from '../../../testing/job-stand';
+import { MOTOR, NUMBERED, standJob } from '../../../testing/job-stand';
 import { MessagesCard } from './messages-card';
 import { ResetsCard } from './resets-card';
 import { ServicedCard } from '../../../families/metering/found/serviced-card';
@@ -88,4 +88,72 @@ test('a service without words is not recorded', () => {
   type('serviced-what', ' Diaphragm ');
   press('serviced-save');
   expect(job.view().document.records[0].body).toMatchObject({ kind: 'serviced', what: 'Diaphragm' });
+});
+
+describe('messages that the profile knows', () => {
+  test('one tap writes it as displayed, with its kind, and says what it means and asks for', () => {
+    const job = standJob(NUMBERED, <MessagesCard />);
+    press('messages-known-F 1');
+    says(/The motor drew too much current/);
+    says(/Head and back pressure first/);
+    press('messages-pump-stopped');
+    press('messages-list-none');
+    press('messages-save');
+    expect(job.view().document.records[0].body).toMatchObject({ shows: 'F 1', takenFor: 'fault' });
+    expect(job.codes()).not.toContain('ANY-14');
+    // what was recorded still says what it means
+    says(/“F 1”, a fault; the pump has stopped/);
+    says(/The motor drew too much current/);
+  });
+
+  test('typed by hand it is known too; taken for the other kind it is found', () => {
+    const job = standJob(NUMBERED, <MessagesCard />);
+    press('messages-for-fault');
+    type('messages-shows', 'a1');
+    says(/The membrane has made its strokes/);
+    press('messages-pump-stopped');
+    press('messages-list-none');
+    press('messages-save');
+    expect(job.view().findings.job.map(({ text }) => text)).toContain('ANY-14.is-reminder');
+  });
+
+  test('one it does not know says nothing of its meaning; a lamp is called one', () => {
+    standJob(NUMBERED, <MessagesCard />);
+    press('messages-for-fault');
+    type('messages-shows', 'F 77');
+    expect(screen.queryByTestId('means-F 77')).toBeNull();
+    says('Lamp red, twice, then a pause');
+  });
+
+  test('faults of the list are tapped one after another, below what was typed', () => {
+    const job = standJob(NUMBERED, <MessagesCard />);
+    press('messages-for-nothing');
+    press('messages-pump-runs');
+    press('messages-list-read');
+    type('messages-faults', 'E 9, in spring');
+    press('messages-fault-F 2');
+    press('messages-fault-F 1');
+    // a reminder is no fault, and is not offered as one
+    expect(screen.queryByTestId('messages-fault-A 1')).toBeNull();
+    press('messages-save');
+    expect(job.view().document.records[0].body).toMatchObject({
+      lastFaults: ['E 9, in spring', 'F 2', 'F 1'],
+    });
+  });
+
+  test('a controller whose profile knows none is asked as ever', () => {
+    standJob(MOTOR, <MessagesCard />);
+    expect(screen.queryByTestId('messages-known')).toBeNull();
+    press('messages-list-read');
+    expect(screen.queryByTestId('messages-fault')).toBeNull();
+  });
+});
+
+test('a factory reset says how it is done and how it shows, where the profile knows', () => {
+  standJob(NUMBERED, <ResetsCard />);
+  press('reset-what-counter');
+  expect(screen.queryByText(/It is done so/)).toBeNull();
+  press('reset-what-settings');
+  says(/It is done so: Code 900 typed into P 00/);
+  says(/A reset shows by this: P 00 shows “set”/);
 });

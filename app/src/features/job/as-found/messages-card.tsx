@@ -1,3 +1,4 @@
+import { meaningOf, type CommonBehaviours } from '@barythm/core/profile';
 import { lastRecord } from '@barythm/core/visit';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
@@ -7,6 +8,7 @@ import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
 import { Words } from '../../../ui/words/words';
+import { MessageMeaning } from '../../library/message-meaning';
 import { useJobScope } from '../job-context';
 
 interface Draft {
@@ -26,6 +28,9 @@ export function MessagesCard() {
   const [error, setError] = useState<string | null>(null);
   const recorded = lastRecord(view.document, 'messages')?.body;
   const closed = view.document.handover !== null;
+  const behaviours: CommonBehaviours = view.profile.behaviours;
+  const { messages = [] } = behaviours;
+  const faultsKnown = messages.filter(({ kind }) => kind === 'fault');
 
   if (recorded && !again) {
     return (
@@ -36,6 +41,7 @@ export function MessagesCard() {
             : `“${recorded.shows}”, a ${recorded.takenFor}; the pump ${recorded.pump === 'runs' ? 'runs' : 'has stopped'}`}
           .
         </Words>
+        <Meaning behaviours={behaviours} shows={recorded.shows} />
         <Words>
           Last faults:{' '}
           {recorded.lastFaults === null ? 'not read' : recorded.lastFaults.join(', ') || 'none listed'}.
@@ -52,10 +58,7 @@ export function MessagesCard() {
   };
   const save = () => {
     const { takenFor, pump, list } = draft;
-    const faults = draft.faults
-      .split('\n')
-      .map((line) => line.trim())
-      .filter((line) => line !== '');
+    const faults = linesOf(draft.faults);
     if (!takenFor || !pump || !list) return setError('Answer each of the three.');
     if (takenFor !== 'nothing' && draft.shows.trim() === '') return setError('Write what the display shows.');
     if (list === 'read' && faults.length === 0) return setError('Write the faults down, one a line.');
@@ -79,6 +82,18 @@ export function MessagesCard() {
   };
   return (
     <Card title="Messages and last faults" testID="messages">
+      {messages.length > 0 && (
+        <Choice
+          label="One of those that its profile knows"
+          testID="messages-known"
+          options={messages.map(({ shows, lamp }) => ({
+            value: shows,
+            label: lamp ? `Lamp ${shows}` : shows,
+          }))}
+          value={meaningOf(behaviours, draft.shows)?.shows ?? null}
+          onChange={(shows) => set({ shows, takenFor: meaningOf(behaviours, shows)?.kind ?? null })}
+        />
+      )}
       <Choice
         label="The display shows"
         testID="messages-for"
@@ -99,6 +114,7 @@ export function MessagesCard() {
           onChange={(shows) => set({ shows })}
         />
       )}
+      {draft.takenFor !== 'nothing' && <Meaning behaviours={behaviours} shows={draft.shows} />}
       <Choice
         label="Before it was stopped, the pump"
         testID="messages-pump"
@@ -121,6 +137,15 @@ export function MessagesCard() {
         hint={draft.list === 'not-read' ? 'It cannot be cleared before it is written down.' : undefined}
         onChange={(list) => set({ list })}
       />
+      {draft.list === 'read' && faultsKnown.length > 0 && (
+        <Choice
+          label="Tap them as they stand in the list"
+          testID="messages-fault"
+          options={faultsKnown.map(({ shows }) => ({ value: shows, label: shows }))}
+          value={null}
+          onChange={(shows) => set({ faults: [...linesOf(draft.faults), shows].join('\n') })}
+        />
+      )}
       {draft.list === 'read' && (
         <Field
           words
@@ -139,4 +164,17 @@ export function MessagesCard() {
       <Button kind="main" label="Record messages" testID="messages-save" onPress={save} />
     </Card>
   );
+}
+
+/** What the profile knows of what is shown, there and then. */
+function Meaning({ behaviours, shows }: { behaviours: CommonBehaviours; shows: string }) {
+  const known = meaningOf(behaviours, shows);
+  return known && <MessageMeaning message={known} />;
+}
+
+function linesOf(text: string): string[] {
+  return text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter((line) => line !== '');
 }

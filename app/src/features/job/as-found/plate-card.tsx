@@ -1,4 +1,5 @@
 import { familyOf } from '@barythm/core/families';
+import { madeOf } from '@barythm/core/profile';
 import { fig, figureWithUnit } from '@barythm/core/units';
 import { lastRecord, type IdentifyBody } from '@barythm/core/visit';
 import { useMemo, useState } from 'react';
@@ -114,6 +115,7 @@ export function PlateCard() {
     }
   };
   const registered = document.unit.plate as Plate;
+  const made = madeOf(profile.behaviours);
   return (
     <Card title="Plate and controller" testID="identify">
       <Words colour="quiet">
@@ -175,7 +177,7 @@ export function PlateCard() {
         />
       )}
       <Check
-        label={`The controller is as the profile “${profile.name}” says.`}
+        label={`The controller is as the profile “${profile.name}” says${made === '' ? '' : `: ${made}`}.`}
         testID="identify-profile"
         checked={draft.asProfile}
         onChange={(asProfile) => change({ asProfile })}

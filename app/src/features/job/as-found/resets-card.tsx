@@ -73,6 +73,11 @@ export function ResetsCard() {
               cause.
             </Words>
           )}
+          {draft.what === 'settings' && behaviours.resetBy !== undefined && (
+            <Words size="small" colour="quiet">
+              It is done so: {behaviours.resetBy}
+            </Words>
+          )}
           {draft.what === 'settings' && behaviours.resetShows !== undefined && (
             <Words size="small" colour="quiet">
               A reset shows by this: {behaviours.resetShows}

@@ -41,3 +41,25 @@ test('a controller with an end of set-up has it confirmed, in its own words', ()
   press('automatic-save');
   expect(job.codes()).not.toContain('ANY-17');
 });
+
+test('settings that stay open until they are closed are confirmed closed; left unticked they are asked for again', () => {
+  const job = standJob(NUMBERED, <AutomaticCard />, [MADE_SAFE]);
+  press('leaving-covers');
+  press('leaving-set-up');
+  fireEvent.changeText(screen.getByTestId('automatic-seen'), 'Runs.');
+  press('automatic-save');
+  expect(job.codes()).toContain('ANY-11');
+  expect(screen.getByText(/what is ticked below was not confirmed/)).toBeTruthy();
+  press('leaving-covers');
+  press('leaving-set-up');
+  press('leaving-access');
+  fireEvent.changeText(screen.getByTestId('automatic-seen'), 'Runs.');
+  press('automatic-save');
+  expect(job.codes()).not.toContain('ANY-11');
+  expect(screen.getByText('Returned to automatic')).toBeTruthy();
+});
+
+test('a controller without access of its own is not asked for it', () => {
+  standJob(MOTOR, <AutomaticCard />, [MADE_SAFE]);
+  expect(screen.queryByTestId('leaving-access')).toBeNull();
+});

@@ -9,8 +9,8 @@ import { Field } from '../../../ui/fields/field';
 import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
 
-/** What a return to automatic is to settle: automatic itself, set-up complete, covers closed. */
-const LEAVING: ReadonlySet<string> = new Set(['ANY-03', 'ANY-17', 'ANY-18']);
+/** What a return to automatic is to settle: automatic itself, set-up complete, covers closed, settings closed again. */
+const LEAVING: ReadonlySet<string> = new Set(['ANY-03', 'ANY-17', 'ANY-18', 'ANY-11.left']);
 
 /** Returned to automatic, seen and not assumed (ANY-03). */
 export function AutomaticCard() {
@@ -19,7 +19,7 @@ export function AutomaticCard() {
   const [leaving, setLeaving] = useDraftOf<readonly LeavingCheck[]>(`leaving:${jobId}`, []);
   const [error, setError] = useState<string | null>(null);
   const recorded = lastRecord(view.document, 'automatic');
-  const stillTrue = !view.findings.job.some(({ code }) => LEAVING.has(code));
+  const stillTrue = !view.findings.job.some(({ text }) => LEAVING.has(text));
   if (recorded && stillTrue) {
     return (
       <Card title="Returned to automatic" edge="moss" testID="automatic">
@@ -44,7 +44,7 @@ export function AutomaticCard() {
       setLeaving(null);
     }
   };
-  const { setUpEnd } = view.document.profile.behaviours;
+  const { setUpEnd, access } = view.document.profile.behaviours;
   const confirm = (check: LeavingCheck, label: string) => (
     <Check
       label={label}
@@ -69,6 +69,7 @@ export function AutomaticCard() {
         </Words>
       )}
       {setUpEnd && confirm('set-up', `Set-up is complete: ${setUpEnd}`)}
+      {access?.closesAfter_min === null && confirm('access', 'Its settings are closed to others again')}
       {confirm('covers', 'Covers, terminal box and doors are closed')}
       <Field
         words

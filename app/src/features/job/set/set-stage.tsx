@@ -1,6 +1,7 @@
+import { openEnded } from '@barythm/core/findings';
 import { gateOfSet } from '@barythm/core/job';
 import { brokenOff } from '@barythm/core/visit';
-import { parameterAt } from '@barythm/core/profile';
+import { parameterAt, type CommonBehaviours } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
 import { useState } from 'react';
 import { screensOf } from '../../../families/registry';
@@ -18,6 +19,7 @@ import { SetSummary } from './set-summary';
 export function SetStage() {
   const { view, go } = useJobScope();
   const { document, rows } = view;
+  const { access }: CommonBehaviours = view.profile.behaviours;
   const gate = gateOfSet(view);
   const off = brokenOff(document);
   const open = rows.filter((row) => ['to-do', 'differs'].includes(stateOf(row)));
@@ -52,6 +54,14 @@ export function SetStage() {
         <Card edge="ochre" title="Putting back as found">
           <Words>Each setting that was changed gets back the value that was found.</Words>
         </Card>
+      )}
+      {gate.length === 0 && !document.handover && next && access && (
+        <Words testID="set-access">
+          Settings are opened by this: {openEnded(access.opensBy)}.{' '}
+          {access.closesAfter_min === null
+            ? 'They stay open until they are closed.'
+            : `Without a key pressed they close after ${access.closesAfter_min} min.`}
+        </Words>
       )}
       {gate.length === 0 && !document.handover && next && parameter && (
         <Setting

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { afterSchema, protocolsSchema } from '../../parts/behaviours';
-import { clockShowsSchema } from '../../../profile/clock-shows';
+import { controllerShape } from '../../../profile/controller';
 
 export const MODES = ['fixed', 'constant', 'proportional', 'self', 'clock', 'temperature'] as const;
 export type Mode = (typeof MODES)[number];
@@ -9,6 +9,7 @@ export type Mode = (typeof MODES)[number];
 export const circulatorBehavioursSchema = z
   .object({
     family: z.literal('circulator'),
+    ...controllerShape,
     modes: z.array(z.enum(MODES)).min(1, 'It has one mode at least.'),
     /** of proportional head: what is left at no flow, and the flow that the set head refers to */
     proportional: z
@@ -33,11 +34,6 @@ export const circulatorBehavioursSchema = z
       .strict()
       .nullable(),
     afterPowerCut: afterSchema,
-    hasClock: z.boolean(),
-    clockShows: clockShowsSchema.optional(),
-    /** how a factory reset shows that it was one */
-    resetShows: z.string().min(1).optional(),
-    setUpEnd: z.string().min(1).optional(),
   })
   .strict();
 export type CirculatorBehaviours = z.infer<typeof circulatorBehavioursSchema>;

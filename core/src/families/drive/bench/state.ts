@@ -15,59 +15,12 @@ export function putDown(state: DriveState, hz: Turning): void {
   for (let i = 0; i < hz.length; i++) state[UNIT_KEYS[i]] = hz[i];
 }
 
-/** A set of drives, vessel and pipes, at one moment. */
-export interface DriveState extends Record<string, number> {
-  doing: number;
-  /** which unit leads, from 0, and how many run */
-  lead: number;
-  running: number;
-  /** frequency of each unit, Hz */
-  f1: number;
-  f2: number;
-  f3: number;
-  f4: number;
-  f5: number;
-  f6: number;
-  integral: number;
-  /** true pressure at the sensor, bar */
-  pressure: number;
-  /** water in the vessel, L */
-  held_L: number;
-  flow: number;
-  draw: number;
-  power: number;
-  below_s: number;
-  filling_s: number;
-  short_s: number;
-  many_s: number;
-  dry_s: number;
-  fault_s: number;
-  tries: number;
-  led_s: number;
-  /** of now: 1 while it warns, while the pump turns without water, while more would be drawn than there is pressure for */
-  warns: number;
-  dryNow: number;
-  lowNow: number;
-  huntsNow: number;
-  /** the last turn of the pressure, its way, and turns in this minute */
-  turn_bar: number;
-  way: number;
-  turns: number;
-  kWh: number;
-  moved_m3: number;
-  starts: number;
-  startsHour: number;
-  startsMost: number;
-  low_s: number;
-  dryRun_s: number;
-  hunts_s: number;
-  top_bar: number;
-}
-
-export const BLANK: DriveState = {
+export const BLANK = {
   doing: DOING.stopped,
+  /** which unit leads, from 0, and how many run */
   lead: 0,
   running: 0,
+  /** frequency of each unit, Hz */
   f1: 0,
   f2: 0,
   f3: 0,
@@ -75,7 +28,9 @@ export const BLANK: DriveState = {
   f5: 0,
   f6: 0,
   integral: 0,
+  /** true pressure at the sensor, bar */
   pressure: 0,
+  /** water in the vessel, L */
   held_L: 0,
   flow: 0,
   draw: 0,
@@ -88,10 +43,12 @@ export const BLANK: DriveState = {
   fault_s: 0,
   tries: 0,
   led_s: 0,
+  /** of now: 1 while it warns, while the pump turns without water, while more would be drawn than there is pressure for */
   warns: 0,
   dryNow: 0,
   lowNow: 0,
   huntsNow: 0,
+  /** the last turn of the pressure, its way, and turns in this minute */
   turn_bar: 0,
   way: 1,
   turns: 0,
@@ -105,3 +62,6 @@ export const BLANK: DriveState = {
   hunts_s: 0,
   top_bar: 0,
 };
+
+/** A set of drives, vessel and pipes, at one moment. */
+export type DriveState = Record<keyof typeof BLANK, number>;

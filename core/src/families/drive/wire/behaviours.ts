@@ -1,13 +1,14 @@
 import { z } from 'zod';
 import { SHARING } from '../../../hydraulics';
 import { afterSchema, protocolsSchema } from '../../parts/behaviours';
-import { clockShowsSchema } from '../../../profile/clock-shows';
+import { controllerShape } from '../../../profile/controller';
 import { HOLDS } from './duty';
 
 /** What a drive's controller does by itself: not set, but planned and proved against. */
 export const driveBehavioursSchema = z
   .object({
     family: z.literal('drive'),
+    ...controllerShape,
     /** what it can hold */
     holds: z.array(z.enum(HOLDS)).min(1, 'It holds one thing at least.'),
     /** its guided set-up asks for the plant or for the motor first, and *back* drops what was entered; null without one */
@@ -33,10 +34,6 @@ export const driveBehavioursSchema = z
     protocols: protocolsSchema,
     afterPowerCut: afterSchema,
     afterFault: afterSchema,
-    hasClock: z.boolean(),
-    clockShows: clockShowsSchema.optional(),
-    resetShows: z.string().min(1).optional(),
-    setUpEnd: z.string().min(1).optional(),
   })
   .strict();
 export type DriveBehaviours = z.infer<typeof driveBehavioursSchema>;

@@ -1,63 +1,25 @@
-/** The state of a simulated metering pump: plain numbers, copied for a snapshot. */
-export type MeteringState = {
-  /** part of a pulse carried from one second into the next */
-  pulseCarry: number;
-  /** part of a stroke that the drive is into */
-  strokeCarry: number;
-  /** strokes that are asked for and not made yet */
-  queue: number;
-  triggerCarry: number;
-  // what this second gave
-  current_mA: number;
-  pulses: number;
-  rate_spm: number;
-  flow_mL: number;
-  pressure_bar: number;
-  // head, tank, water
-  gas_mL: number;
-  still_s: number;
-  tank_L: number;
-  dose_mgl: number;
-  outside_s: number;
-  // what holds
-  powerless: number;
-  waiting: number;
-  stopped: number;
-  wireStop: number;
-  dry: number;
-  levelStop: number;
-  locked: number;
-  ceiling: number;
-  // sums
-  strokes: number;
-  given_mL: number;
-  wanted_mL: number;
-  flowing_s: number;
-  inBand_s: number;
-  pulsesSeen: number;
-  strokesLost: number;
-  dry_s: number;
-  locked_s: number;
-  backlogMost: number;
-  pressureMost_bar: number;
-};
-
 /** A pump that has done nothing yet. */
-export const BLANK: MeteringState = {
+export const BLANK = {
+  /** part of a pulse carried from one second into the next */
   pulseCarry: 0,
+  /** part of a stroke that the drive is into */
   strokeCarry: 0,
+  /** strokes that are asked for and not made yet */
   queue: 0,
   triggerCarry: 0,
+  // what this second gave
   current_mA: 0,
   pulses: 0,
   rate_spm: 0,
   flow_mL: 0,
   pressure_bar: 0,
+  // head, tank, water
   gas_mL: 0,
   still_s: 0,
   tank_L: 0,
   dose_mgl: 0,
   outside_s: 0,
+  // what holds
   powerless: 0,
   waiting: 0,
   stopped: 0,
@@ -66,6 +28,7 @@ export const BLANK: MeteringState = {
   levelStop: 0,
   locked: 0,
   ceiling: 0,
+  // sums
   strokes: 0,
   given_mL: 0,
   wanted_mL: 0,
@@ -78,3 +41,6 @@ export const BLANK: MeteringState = {
   backlogMost: 0,
   pressureMost_bar: 0,
 };
+
+/** The state of a simulated metering pump: plain numbers, copied for a snapshot. */
+export type MeteringState = typeof BLANK;

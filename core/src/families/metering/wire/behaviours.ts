@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { clockShowsSchema } from '../../../profile/clock-shows';
+import { controllerShape } from '../../../profile/controller';
 
 /** What a controller does by itself with the pulses of a meter. */
 const pulseBehavioursSchema = z
@@ -23,6 +23,7 @@ const pulseBehavioursSchema = z
 export const meteringBehavioursSchema = z
   .object({
     family: z.literal('metering'),
+    ...controllerShape,
     modes: z.array(z.enum(['manual', 'analog', 'multiply', 'divide', 'contact', 'batch', 'timer'])).min(1),
     /** plain ranges run from 0 strokes at the low end to full rate at 20 mA; free points are set one by one */
     analog: z.discriminatedUnion('kind', [
@@ -53,8 +54,6 @@ export const meteringBehavioursSchema = z
     afterPowerCut: z.enum(['resume', 'wait', 'set', 'unknown']),
     priming: z.string().min(1),
     showsSignal: z.boolean(),
-    hasClock: z.boolean(),
-    clockShows: clockShowsSchema.optional(),
     /** the currents at which the maker wants it proved, when not the usual ones */
     proofPoints_mA: z.array(z.number()).min(2).optional(),
 
@@ -78,8 +77,6 @@ export const meteringBehavioursSchema = z
     compensates: z.boolean().optional(),
     /** access can be locked by a code or key */
     locks: z.boolean().optional(),
-    /** how set-up is marked complete, or which switch of it goes off again, where that is needed before it runs by itself */
-    setUpEnd: z.string().min(1).optional(),
   })
   .strict();
 export type MeteringBehaviours = z.infer<typeof meteringBehavioursSchema>;

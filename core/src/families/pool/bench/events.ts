@@ -11,11 +11,18 @@ export const POOL_EVENTS = {
   'hand-run': { name: 'Run by hand', over: 'Hand run stopped', amount: 'rev/min' },
   'timed-run': { name: 'A timed run is started', over: '', amount: null },
   hold: { name: 'Programs on hold', over: 'Hold released', amount: null },
+  'timed-hold': { name: 'A timed hold is started', over: '', amount: null },
+  'chlorine-boost': { name: 'The chlorinator is put on boost', over: '', amount: null },
 } as const satisfies EventBook;
 export type PoolEvent = keyof typeof POOL_EVENTS;
 
-/** What can happen to this pump: a timed run needs a controller that has one. */
-export function eventsFor({ profile }: PoolContext): readonly PoolEvent[] {
-  const all = Object.keys(POOL_EVENTS) as PoolEvent[];
-  return all.filter((kind) => kind !== 'timed-run' || canRunTimed(profile));
+/** What can happen to this pump: what ends by itself needs a controller that has it, and says for how long. */
+export function eventsFor({ duty, profile }: PoolContext): readonly PoolEvent[] {
+  const { holds, chlorinatorBoost_h } = profile.behaviours;
+  const there: Partial<Record<PoolEvent, boolean>> = {
+    'timed-run': canRunTimed(profile),
+    'timed-hold': holds.timed && holds.timed_min !== undefined,
+    'chlorine-boost': duty.chlorinator !== null && chlorinatorBoost_h !== undefined,
+  };
+  return (Object.keys(POOL_EVENTS) as PoolEvent[]).filter((kind) => there[kind] ?? true);
 }

@@ -1,67 +1,6 @@
 import type { Channel, Flag } from '../../../bench';
 import type { PoolPlant } from './plant';
 
-/** The state of a simulated pool pump: plain numbers, copied for a snapshot. */
-export type PoolState = {
-  /** the controller's own clock, seconds of the week */
-  clock_s: number;
-  powerless: number;
-  cut_s: number;
-  clockLost: number;
-  waiting: number;
-  clockOff_s: number;
-  // what runs
-  speed_rpm: number;
-  flow_m3h: number;
-  power_W: number;
-  circuit: number;
-  program: number;
-  running: number;
-  running_s: number;
-  primeLeft_s: number;
-  primed: number;
-  priming: number;
-  primeGone_s: number;
-  alarm: number;
-  hand: number;
-  timedLeft_s: number;
-  held: number;
-  frost: number;
-  frostLeft_s: number;
-  // heat and treatment
-  water_C: number;
-  roof_C: number;
-  /** what calls for heat: 0 nothing, 1 the heater, 2 the roof */
-  heatCalls: number;
-  heater: number;
-  solarOn: number;
-  fired: number;
-  afterRunLeft_s: number;
-  cleanerOn: number;
-  cleanerWait_s: number;
-  makes: number;
-  pipesFreeze: number;
-  still_s: number;
-  // sums
-  volume_m3: number;
-  energy_kWh: number;
-  cost: number;
-  run_s: number;
-  prime_s: number;
-  frost_s: number;
-  dry_s: number;
-  still_most_s: number;
-  frozen_s: number;
-  hotStops: number;
-  heaterStarts: number;
-  solarStarts: number;
-  cleanerDry_s: number;
-  chlorine_g: number;
-  coldChlorine_s: number;
-  offProgram_s: number;
-  ran_s: number;
-};
-
 export const CHANNELS: readonly Channel[] = [
   { key: 'speed', label: 'Speed', unit: 'rev/min' },
   { key: 'flow', label: 'Flow', unit: 'm³/h' },
@@ -86,6 +25,7 @@ export const FLAGS: readonly Flag[] = [
   { begins: 'The roof heats the water.', ends: 'The roof is shut off.' },
   { begins: 'The cleaner’s booster starts.', ends: 'The cleaner’s booster stops.' },
   { begins: 'A timed run is on.', ends: 'The timed run is over: programs take over again.' },
+  { begins: 'The chlorinator is on boost.', ends: 'The boost is over: it makes what is set again.' },
   { begins: 'Water stands in pipes below freezing.', ends: 'That water moves, or the frost is over.' },
 ];
 
@@ -103,19 +43,22 @@ export function flagsOf(s: PoolState): number {
     s.solarOn * 256 +
     s.cleanerOn * 512 +
     (s.timedLeft_s > 0 ? 1024 : 0) +
-    s.pipesFreeze * 2048
+    (s.boostLeft_s > 0 ? 2048 : 0) +
+    s.pipesFreeze * 4096
   );
 }
 
 /** The pump before the first second: at rest, its clock as it shows. */
-export function startOf(plant: PoolPlant, clock_s: number): PoolState {
+export function startOf(plant: PoolPlant, clock_s: number) {
   return {
+    /** the controller's own clock, seconds of the week */
     clock_s,
     powerless: 0,
     cut_s: 0,
     clockLost: 0,
     waiting: 0,
     clockOff_s: 0,
+    // what runs
     speed_rpm: 0,
     flow_m3h: 0,
     power_W: 0,
@@ -130,11 +73,15 @@ export function startOf(plant: PoolPlant, clock_s: number): PoolState {
     alarm: 0,
     hand: 0,
     timedLeft_s: 0,
+    /** of a hold that ends by itself */
+    holdLeft_s: 0,
     held: plant.held ? 1 : 0,
     frost: 0,
     frostLeft_s: 0,
+    // heat and treatment
     water_C: plant.water_C,
     roof_C: 10,
+    /** what calls for heat: 0 nothing, 1 the heater, 2 the roof */
     heatCalls: 0,
     heater: 0,
     solarOn: 0,
@@ -143,8 +90,11 @@ export function startOf(plant: PoolPlant, clock_s: number): PoolState {
     cleanerOn: 0,
     cleanerWait_s: 0,
     makes: 0,
+    /** of a boost of the chlorinator */
+    boostLeft_s: 0,
     pipesFreeze: 0,
     still_s: 0,
+    // sums
     volume_m3: 0,
     energy_kWh: 0,
     cost: 0,
@@ -164,6 +114,9 @@ export function startOf(plant: PoolPlant, clock_s: number): PoolState {
     ran_s: 0,
   };
 }
+
+/** The state of a simulated pool pump: plain numbers, copied for a snapshot. */
+export type PoolState = ReturnType<typeof startOf>;
 
 /** What a run came to. */
 export function sumsOf(plant: PoolPlant, state: PoolState): Record<string, number> {

@@ -37,7 +37,7 @@ export function poolModel(plant: PoolPlant, startDay: number): BenchModel<PoolSt
       const wanted = wantedSpeed(plant, state, inputs, air_C);
       turn(plant, state, inputs, wanted);
       heat(plant, state, inputs, air_C);
-      treat(plant, state, air_C);
+      treat(plant, state, inputs, air_C);
       add(plant, state, wrapped(start_s + inputs.second));
     },
     read: (state, inputs, into) => {
@@ -107,10 +107,13 @@ function wantedSpeed(
   if (state.powerless || state.waiting || state.alarm) {
     state.hand = 0;
     state.timedLeft_s = 0;
+    state.holdLeft_s = 0;
     state.program = -1;
     return 0;
   }
-  state.held = plant.held || inputs.on.hold ? 1 : 0;
+  if (inputs.begins['timed-hold']) state.holdLeft_s = plant.timedHold_s;
+  state.held = plant.held || inputs.on.hold || state.holdLeft_s > 0 ? 1 : 0;
+  if (state.holdLeft_s > 0) state.holdLeft_s -= 1;
   const minute = (state.clock_s - (state.clock_s % 60)) / 60;
   const running = state.clockLost && plant.lostStands ? -1 : plant.programAt[minute];
   if (inputs.begins['hand-run']) state.hand = 1;
@@ -257,16 +260,20 @@ function heat(plant: PoolPlant, state: PoolState, inputs: BenchInputs<PoolEvent>
   state.water_C += gain_kW / 3600 / plant.kWhPerK;
 }
 
-function treat(plant: PoolPlant, state: PoolState, air_C: number): void {
+function treat(plant: PoolPlant, state: PoolState, inputs: BenchInputs<PoolEvent>, air_C: number): void {
   const cleaner = plant.cleaner >= 0 && state.speed_rpm > 0 && state.circuit === plant.cleaner;
   state.cleanerWait_s = cleaner ? state.cleanerWait_s + 1 : 0;
   state.cleanerOn = cleaner && state.cleanerWait_s > plant.cleanerDelay_s ? 1 : 0;
   if (state.cleanerOn && (state.flow_m3h === 0 || state.running_s < plant.cleanerNeeds_s))
     state.cleanerDry_s += 1;
   const enough = state.flow_m3h > 0 && state.flow_m3h >= plant.chlorineLeast_m3h;
-  state.makes = plant.chlorine_gps > 0 && enough && state.water_C >= plant.cutOut_C ? 1 : 0;
+  if (inputs.begins['chlorine-boost']) state.boostLeft_s = plant.boost_s;
+  const made_gps = state.boostLeft_s > 0 ? plant.boost_gps : plant.chlorine_gps;
+  // its hours go by whether water flows or not
+  if (state.boostLeft_s > 0) state.boostLeft_s -= 1;
+  state.makes = made_gps > 0 && enough && state.water_C >= plant.cutOut_C ? 1 : 0;
   if (state.makes && state.water_C < plant.chlorineCold_C) state.coldChlorine_s += 1;
-  else if (state.makes) state.chlorine_g += plant.chlorine_gps;
+  else if (state.makes) state.chlorine_g += made_gps;
   state.pipesFreeze = air_C < 0 && standsExposed(plant, state) ? 1 : 0;
   if (state.pipesFreeze) state.frozen_s += 1;
 }

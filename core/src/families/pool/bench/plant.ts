@@ -59,6 +59,8 @@ export interface PoolPlant {
   /** the run that ends by itself; no seconds where there is none */
   readonly timed_rpm: number;
   readonly timed_s: number;
+  /** how long a timed hold lasts; 0 where it is not known */
+  readonly timedHold_s: number;
   // frost
   readonly frostBelow_C: number;
   readonly frost_rpm: number;
@@ -90,6 +92,9 @@ export interface PoolPlant {
   readonly water_C: number;
   // treatment
   readonly chlorine_gps: number;
+  /** at full output, and how long a boost runs it so */
+  readonly boost_gps: number;
+  readonly boost_s: number;
   readonly chlorineLeast_m3h: number;
   readonly chlorineCold_C: number;
   readonly cutOut_C: number;
@@ -186,6 +191,7 @@ export function poolPlant(context: PoolContext, given: PoolSettings): PoolPlant 
     handWhileHeld: behaviours.holds.handRunDuring,
     timed_rpm: timed ? handSpeed_rpm(profile, settings, timed.speed_rpm) : 0,
     timed_s: timed ? timed.minutes * 60 : 0,
+    timedHold_s: (behaviours.holds.timed_min ?? 0) * 60,
     frostBelow_C: settings.frost.on ? (settings.frost.below_C ?? 3) - tooMuch_K('air') : -NEVER,
     frost_rpm: settings.frost.speed_rpm ?? settings.least_rpm,
     frost_s: behaviours.frost?.hours == null ? 0 : behaviours.frost.hours * 3600,
@@ -225,6 +231,8 @@ export function poolPlant(context: PoolContext, given: PoolSettings): PoolPlant 
     water_C: duty.water_C ?? duty.heat?.pool_C ?? 20,
     chlorine_gps:
       ((duty.chlorinator?.rated_gph ?? 0) * ((settings.chlorinator.output_pct ?? 0) / 100)) / 3600,
+    boost_gps: (duty.chlorinator?.rated_gph ?? 0) / 3600,
+    boost_s: (behaviours.chlorinatorBoost_h ?? 0) * 3600,
     chlorineLeast_m3h: least('chlorinator'),
     chlorineCold_C: cold,
     cutOut_C: (settings.chlorinator.cold_C ?? -NEVER) - tooMuch_K('water'),

@@ -1,6 +1,6 @@
 import { addressOf, parameterWithRole } from '../../../profile';
 import { stateCheck, type ProofCheck } from '../../../proof';
-import { daysInWords, timeOfDay } from '../../../time';
+import { daysInWords, spanInWords, timeOfDay } from '../../../time';
 import { fig, figureWithUnit, presentReader } from '../../../units';
 import type { PoolContext } from '../settings/context';
 import { leastSpeed_rpm, pumpOf } from '../effect/hydraulics';
@@ -215,15 +215,19 @@ function timed({ profile }: PoolContext, settings: PoolSettings): ProofCheck[] {
 }
 
 function hold({ profile }: PoolContext): ProofCheck[] {
-  const { service, timed } = profile.behaviours.holds;
+  const { service, timed, timed_min } = profile.behaviours.holds;
   if (!service && !timed) return [];
+  const byItself =
+    timed && timed_min !== undefined
+      ? `; a timed hold lets go by itself after ${spanInWords(timed_min)}`
+      : '';
   return [
     stateCheck(
       {
         key: 'hold',
         title: 'The hold lets go',
         method: 'Put programs on hold, release it, and watch that the program of this hour takes over.',
-        expected: 'the program takes over',
+        expected: `the program takes over${byItself}`,
         caution: 'A hold is not an isolation.',
       },
       { 'takes-over': 'It takes over', stays: 'It stays held' },

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { clockShowsSchema } from '../../../profile/clock-shows';
+import { controllerShape } from '../../../profile/controller';
 
 /** What a speed limit caps besides programs. */
 export const CLAMPED = ['programs', 'prime', 'boost', 'frost'] as const;
@@ -8,6 +8,7 @@ export const CLAMPED = ['programs', 'prime', 'boost', 'frost'] as const;
 export const poolBehavioursSchema = z
   .object({
     family: z.literal('pool'),
+    ...controllerShape,
     /** a drive turns one pump; a panel switches circuits and gives the pump its speed */
     kind: z.enum(['drive', 'panel']),
     speed: z
@@ -62,6 +63,8 @@ export const poolBehavioursSchema = z
       .object({
         service: z.boolean(),
         timed: z.boolean(),
+        /** how long a timed hold lasts where that cannot be set, min */
+        timed_min: z.number().positive().max(1440).optional(),
         /** may be run by hand while held, as chemicals are mixed in */
         handRunDuring: z.boolean(),
       })
@@ -79,8 +82,8 @@ export const poolBehavioursSchema = z
       })
       .strict(),
     hasClock: z.literal(true),
-    /** left out: the weekday where programs name their days, the time alone otherwise */
-    clockShows: clockShowsSchema.optional(),
+    /** how long a boost of its chlorinator lasts before it ends by itself, h */
+    chlorinatorBoost_h: z.number().positive().max(168).optional(),
     /** what can command it */
     commands: z.array(z.enum(['own', 'relay', 'link'])).min(1),
     afterPowerCut: z.enum(['resume', 'wait', 'set', 'unknown']),
@@ -91,8 +94,6 @@ export const poolBehavioursSchema = z
       .nullable(),
     /** how a factory reset shows that it was one */
     resetShows: z.string().min(1),
-    /** how set-up is marked complete, or which switch of it goes off again, where that is needed before it runs by itself */
-    setUpEnd: z.string().min(1).optional(),
   })
   .strict();
 export type PoolBehaviours = z.infer<typeof poolBehavioursSchema>;

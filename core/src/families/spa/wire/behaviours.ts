@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { clockShowsSchema } from '../../../profile/clock-shows';
+import { controllerMessageSchema, controllerShape } from '../../../profile/controller';
 import { afterSchema } from '../../parts/behaviours';
 import { tableSchema } from './table';
 
@@ -24,6 +24,7 @@ const range = z.tuple([z.number().min(0).max(60), z.number().min(0).max(60)], {
 export const spaBehavioursSchema = z
   .object({
     family: z.literal('spa'),
+    ...controllerShape,
     /** its table, as it is printed in it */
     rows: tableSchema,
     /** its bank of switches: what each means, and which of them opens the set-up page */
@@ -42,18 +43,7 @@ export const spaBehavioursSchema = z
       .max(OUTPUTS.length),
     /** greatest current of the board on each phase; null where its plate does not say */
     board_A: z.number().positive().max(200).nullable(),
-    messages: z
-      .array(
-        z
-          .object({
-            shows: z.string().min(1).max(40),
-            kind: z.enum(['reminder', 'fault']),
-            means: z.string().min(1).max(200),
-            todo: z.string().min(1).max(200),
-          })
-          .strict(),
-      )
-      .max(40),
+    messages: z.array(controllerMessageSchema).max(40),
     /** temperatures of its ranges; null where it has one range alone */
     ranges: z.object({ low: range, high: range }).strict().nullable(),
     /** what it holds while it stands low; null where it has no such mode */
@@ -68,10 +58,6 @@ export const spaBehavioursSchema = z
     /** its clock through a power cut */
     clockAfterCut: z.enum(['kept', 'lost']),
     afterPowerCut: afterSchema,
-    hasClock: z.boolean(),
-    clockShows: clockShowsSchema.optional(),
-    resetShows: z.string().min(1).optional(),
-    setUpEnd: z.string().min(1).optional(),
   })
   .strict();
 export type SpaBehaviours = z.infer<typeof spaBehavioursSchema>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { clockShowsSchema } from '../../../profile/clock-shows';
+import { controllerShape } from '../../../profile/controller';
 import { afterSchema } from '../../parts/behaviours';
 import { CONTROLS } from './duty';
 
@@ -7,6 +7,7 @@ import { CONTROLS } from './duty';
 export const transferBehavioursSchema = z
   .object({
     family: z.literal('transfer'),
+    ...controllerShape,
     controls: z.array(z.enum(CONTROLS)).min(1, 'It has one way at least.'),
     /** its guided set-up drops what was entered when one goes back in it */
     backDrops: z.boolean(),
@@ -15,10 +16,6 @@ export const transferBehavioursSchema = z
     /** over what time it reckons the mean inflow, where that cannot be set, min */
     averages_min: z.number().positive().max(120).nullable(),
     afterPowerCut: afterSchema,
-    hasClock: z.boolean(),
-    clockShows: clockShowsSchema.optional(),
-    resetShows: z.string().min(1).optional(),
-    setUpEnd: z.string().min(1).optional(),
   })
   .strict();
 export type TransferBehaviours = z.infer<typeof transferBehavioursSchema>;
