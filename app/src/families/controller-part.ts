@@ -18,15 +18,13 @@ export function messageRows(mayBeMissing: boolean): Field {
     'messages',
     'Add a message or lamp',
     [
-      beside(
-        someWords('shows', 'It shows', undefined, {
-          hint: 'As displayed; of a lamp, how it looks: red, twice, a pause',
-        }),
-        aChoice('kind', 'Which is', [
-          { value: 'reminder', label: 'A reminder' },
-          { value: 'fault', label: 'A fault' },
-        ]),
-      ),
+      someWords('shows', 'It shows', undefined, {
+        hint: 'As displayed; of a lamp, how it looks: red, twice, a pause',
+      }),
+      aChoice('kind', 'Which is', [
+        { value: 'reminder', label: 'A reminder' },
+        { value: 'fault', label: 'A fault' },
+      ]),
       aTick('lamp', 'It is a lamp', flagOrNothing),
       someWords('means', 'It means'),
       someWords('todo', 'What to do'),
@@ -39,14 +37,12 @@ const ALARMS: Field = rowsOf(
   'alarms',
   'Add an alarm output',
   [
-    beside(
-      someWords('name', 'Terminals', undefined, { hint: 'As they are marked' }),
-      aChoice('contact', 'When it tells, its contact', [
-        { value: 'closes', label: 'Closes' },
-        { value: 'opens', label: 'Opens' },
-        { value: 'changes-over', label: 'Changes over' },
-      ]),
-    ),
+    someWords('name', 'Terminals', undefined, { hint: 'As they are marked' }),
+    aChoice('contact', 'When it tells, its contact', [
+      { value: 'closes', label: 'Closes' },
+      { value: 'opens', label: 'Opens' },
+      { value: 'changes-over', label: 'Changes over' },
+    ]),
     someWords('tells', 'It tells of', undefined, { hint: 'Such as: running dry, overload' }),
     beside(
       aFigure('most_V', 'Switches at most', 'voltage', { blank: 'left-out' }),
