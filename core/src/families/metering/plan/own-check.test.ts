@@ -68,15 +68,16 @@ describe('a plan against its own check', () => {
         });
         const { plan, findings } = planAndCheck(context);
         for (const finding of findings) inWords(finding);
-        const reachable = gearsOf(MOTOR).some(({ name }) =>
-          Array.from({ length: 71 }, (_, i) => 30 + i).some(
-            (length) => outsideOf(context, { ...plan.values, gear: name, length }) === 0,
+        if (outsideOf(context, plan.values) === 0) return;
+        const better = gearsOf(MOTOR).flatMap(({ name }) =>
+          Array.from({ length: 71 }, (_, i) => ({ gear: name, length: 30 + i })).filter(
+            (other) => outsideOf(context, { ...plan.values, ...other }) === 0,
           ),
         );
-        if (reachable) expect(outsideOf(context, plan.values)).toBe(0);
-        else expect(findings.some((finding) => finding.severity === 'stop')).toBe(true);
+        expect(better).toEqual([]);
+        expect(findings.some((finding) => finding.severity === 'stop')).toBe(true);
       }),
-      { numRuns: 150 },
+      { numRuns: 80 },
     );
   });
 

@@ -68,7 +68,7 @@ export function unknownToBench({ duty }: TransferContext, settings: TransferSett
 
 /** The plant with these settings; another control than theirs where two are compared. */
 export function transferPlant(
-  { duty }: TransferContext,
+  { duty }: Pick<TransferContext, 'duty'>,
   settings: TransferSettings,
   control: Control = settings.control ?? 'level',
 ): TransferPlant {

@@ -2,7 +2,8 @@ import type { BenchInputs } from '../../../bench';
 import { GULP_s } from '../effect/vessel';
 import type { TransferContext } from '../settings/context';
 import type { TransferSettings } from '../settings/understand';
-import { CONTROLS, type Control } from '../wire/duty';
+import { CONTROLS, type Control, type TransferDuty } from '../wire/duty';
+import { lately } from '../../parts/lately';
 import { TRANSFER_EVENTS, type TransferEvent } from './events';
 import { transferModel } from './model';
 import { transferPlant } from './plant';
@@ -28,31 +29,42 @@ function calm(): BenchInputs<TransferEvent> {
  * Far shorter than a day of the bench, since nothing else happens in it.
  */
 export function runSession(
-  context: TransferContext,
+  { duty }: Pick<TransferContext, 'duty'>,
   settings: TransferSettings,
   session: Session,
   control?: Control,
 ): SessionCourse {
-  const model = transferModel(transferPlant(context, settings, control));
-  const flows = sessionFlows_m3h(context, session, ALONE);
-  const state = model.init();
-  const inputs = calm();
-  const level_mm: number[] = [];
-  const flow_m3h: number[] = [];
-  const delivered_C: number[] = [];
-  const { area_m2 } = context.duty.vessel;
-  for (let second = 0; second < ALONE.all_s; second++) {
-    inputs.second = second;
-    inputs.water_m3h = flows[Math.floor(second / GULP_s)];
-    inputs.on.cleaning = false;
-    model.step(state, inputs);
-    if (second % GULP_s !== GULP_s - 1) continue;
-    level_mm.push(state.volume_L / area_m2);
-    flow_m3h.push(state.flow_m3h);
-    delivered_C.push(state.delivered_C);
-  }
-  return { sums: model.sums(state), level_mm, flow_m3h, delivered_C, every_s: GULP_s };
+  return course(duty, settings, session, control);
 }
+
+/** Every column of a job, under both controls, and as it stood when each check was tried. */
+const KEPT = 24;
+
+const course = lately(
+  KEPT,
+  (duty: TransferDuty, settings: TransferSettings, session: Session, control?: Control) => {
+    const model = transferModel(transferPlant({ duty }, settings, control));
+    const flows = sessionFlows_m3h({ duty }, session, ALONE);
+    const state = model.init();
+    const inputs = calm();
+    const level_mm: number[] = [];
+    const flow_m3h: number[] = [];
+    const delivered_C: number[] = [];
+    const { area_m2 } = duty.vessel;
+    for (let second = 0; second < ALONE.all_s; second++) {
+      inputs.second = second;
+      inputs.water_m3h = flows[Math.floor(second / GULP_s)];
+      inputs.on.cleaning = false;
+      model.step(state, inputs);
+      if (second % GULP_s !== GULP_s - 1) continue;
+      level_mm.push(state.volume_L / area_m2);
+      flow_m3h.push(state.flow_m3h);
+      delivered_C.push(state.delivered_C);
+    }
+    const sums: Readonly<Record<string, number>> = model.sums(state);
+    return { sums, level_mm, flow_m3h, delivered_C, every_s: GULP_s } satisfies SessionCourse;
+  },
+);
 
 /** Both ways of control on the same gulps. */
 export interface Compared {
