@@ -1,8 +1,10 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Builder, By, Key, Origin, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome';
+import { drag, slide, swipe } from './gestures';
+import { atRest, seen } from './seen';
 
 /** The pad goes on within two frames; a field that records keeps the focus while it is still there. */
 const MOVED_ON_MS = 500;
@@ -22,23 +24,6 @@ const FLAGS = [
   '--disable-sync',
   '--hide-scrollbars',
 ];
-
-/** Calls back once an element has stood in one place for three frames, or is gone. */
-const STEADY = `
-  const [element, done] = arguments;
-  element.scrollIntoView({ block: 'center' });
-  let last = '';
-  let same = 0;
-  const look = () => {
-    const { x, y, width, height } = element.getBoundingClientRect();
-    const now = [x, y, width, height].join();
-    same = now === last ? same + 1 : 0;
-    last = now;
-    if (same >= 2 || !element.isConnected) done();
-    else requestAnimationFrame(look);
-  };
-  look();
-`;
 
 /** A browser as a person uses it: taps, types, drags, and reads what is on the screen. Waits for states, never for time. */
 export class Browser {
@@ -90,23 +75,16 @@ export class Browser {
 
   /** The element with a test id, once it is there and seen. */
   async find(id: string): Promise<WebElement> {
-    const element = await this.driver.wait(
-      until.elementLocated(By.css(`[data-testid="${id}"]`)),
-      WAIT_MS,
-      `no “${id}”`,
-      LOOKS_MS,
-    );
-    await this.driver.wait(until.elementIsVisible(element), WAIT_MS, `“${id}” is not seen`, LOOKS_MS);
-    return element;
+    return seen(this.driver, id, { touched: false, wait_ms: WAIT_MS });
+  }
+
+  /** The same for a finger: where a person would see it, and at rest. */
+  private async reach(id: string): Promise<WebElement> {
+    return seen(this.driver, id, { touched: true, wait_ms: WAIT_MS });
   }
 
   async has(id: string): Promise<boolean> {
     return (await this.driver.findElements(By.css(`[data-testid="${id}"]`))).length > 0;
-  }
-
-  /** Scrolls to an element, and lets what still moves around it come to rest: a tap goes where a person would see it. */
-  private async bringIntoView(element: WebElement): Promise<void> {
-    await this.driver.executeAsyncScript(STEADY, element);
   }
 
   /** Taps an element. What makes room for the pad while one types comes back when the pad is closed. */
@@ -114,9 +92,7 @@ export class Browser {
     this.touches += 1;
     if (!(await this.has(id))) await this.closePad();
     await this.retryStale(async () => {
-      const element = await this.find(id);
-      await this.bringIntoView(element);
-      await element.click();
+      await (await this.reach(id)).click();
     });
   }
 
@@ -152,8 +128,7 @@ export class Browser {
   /** Types over whatever a field holds. */
   async type(id: string, text: string): Promise<void> {
     await this.retryStale(async () => {
-      const element = await this.find(id);
-      await this.bringIntoView(element);
+      const element = await this.reach(id);
       await element.click();
       await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
     });
@@ -212,18 +187,7 @@ export class Browser {
   /** Drags from the middle of an element, by an offset, in steps as a hand does. */
   async drag(id: string, dx: number, dy: number): Promise<void> {
     this.touches += 1;
-    const element = await this.find(id);
-    await this.bringIntoView(element);
-    const actions = this.driver.actions({ async: true }).move({ origin: element }).press();
-    for (let i = 1; i <= 5; i++) {
-      actions.move({
-        origin: element,
-        x: Math.round((dx * i) / 5),
-        y: Math.round((dy * i) / 5),
-        duration: 20,
-      });
-    }
-    await actions.release().perform();
+    await drag(this.driver, await this.reach(id), dx, dy);
   }
 
   /** Waits as long as a heavy computation may take. */
@@ -252,7 +216,7 @@ export class Browser {
       const group = await this.find(id);
       for (const option of await group.findElements(By.css('[role="radio"]'))) {
         if ((await option.getText()).trim() !== words) continue;
-        await this.bringIntoView(option);
+        await atRest(this.driver, option);
         await option.click();
         return;
       }
@@ -260,37 +224,16 @@ export class Browser {
     });
   }
 
-  /** Drags something that moves along under the pointer: each step goes on from where the pointer is. */
+  /** Drags something that moves along under the pointer. */
   async slide(id: string, dx: number): Promise<void> {
-    const element = await this.find(id);
-    await this.bringIntoView(element);
-    const actions = this.driver.actions({ async: true }).move({ origin: element }).press();
-    let gone = 0;
-    for (let i = 1; i <= 5; i++) {
-      const x = Math.round((dx * i) / 5) - gone;
-      gone += x;
-      actions.move({ origin: Origin.POINTER, x, y: 0, duration: 20 });
-    }
-    await actions.release().perform();
+    await slide(this.driver, await this.reach(id), dx);
   }
 
-  /** Moves one finger over the glass, from the middle of an element: a touch, no mouse. Answers how far the page scrolled. */
+  /** Moves one finger over the glass, from the middle of an element. Answers how far the page scrolled. */
   async swipe(id: string, dx: number, dy: number): Promise<number> {
-    const element = await this.find(id);
-    await this.bringIntoView(element);
-    const at: { x: number; y: number } = await this.driver.executeScript(
-      'const box = arguments[0].getBoundingClientRect(); return { x: box.x + box.width / 2, y: box.y + box.height / 2 }',
-      element,
-    );
-    const place = () => element.getRect().then(({ y }) => y);
-    const before = await place();
-    const touch = (type: string, touchPoints: object[]) =>
+    const touch = (type: string, touchPoints: readonly object[]) =>
       this.cdp('Input.dispatchTouchEvent', { type, touchPoints });
-    await touch('touchStart', [at]);
-    for (let i = 1; i <= 8; i++)
-      await touch('touchMove', [{ x: at.x + (dx * i) / 8, y: at.y + (dy * i) / 8 }]);
-    await touch('touchEnd', []);
-    return (await place()) - before;
+    return swipe(this.driver, touch, await this.reach(id), { dx, dy });
   }
 
   /** What every screen must keep to: no sideways scroll at the size it has. */
