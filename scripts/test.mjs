@@ -1,7 +1,7 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBrowser } from './steps/browser.mjs';
-import { ensureDependencies } from './steps/dependencies.mjs';
+import { ensureDatabaseDriver, ensurePackages } from './steps/dependencies.mjs';
 import { ROOT, run } from './steps/run.mjs';
 import { main, say } from './steps/say.mjs';
 import { ensureWeb } from './steps/web.mjs';
@@ -44,9 +44,11 @@ async function tests(words, projects) {
 }
 
 await main(async () => {
-  await ensureDependencies();
+  await ensurePackages();
   await ensureBrowser();
   await Promise.all([
+    // compiling keeps one core busy for minutes; none of the checks opens a database
+    ensureDatabaseDriver(),
     check('checking types', 'tsc', ['-p', 'tsconfig.json', '--noEmit']),
     check('checking style and the direction of imports', 'eslint', ['.']),
     check('checking format', 'prettier', ['--check', '--log-level', 'warn', '.']),

@@ -7,8 +7,14 @@ import { PlainFailure, say } from './say.mjs';
 const STAMP = join(ROOT, 'node_modules', '.barythm-installed');
 const ADDON = join(ROOT, 'node_modules/sqlite3/build/Release/node_sqlite3.node');
 
-/** Installs what the lock file names, when that is not what is there; compiles the one native package. */
+/** Installs what the lock file names, when that is not what is there, and compiles the one native package. */
 export async function ensureDependencies() {
+  await ensurePackages();
+  await ensureDatabaseDriver();
+}
+
+/** Packages as the lock file names them; none of their own scripts is run. */
+export async function ensurePackages() {
   const [major] = process.versions.node.split('.').map(Number);
   if (major < 20) throw new PlainFailure(`Node.js 20 or later is needed; this is ${process.version}.`);
   const wanted = createHash('sha256')
@@ -16,18 +22,21 @@ export async function ensureDependencies() {
     .digest('hex');
   const installed = existsSync(STAMP) ? readFileSync(STAMP, 'utf8') : '';
   mkdirSync(join(ROOT, '.build'), { recursive: true });
-  if (installed !== wanted) {
-    say('installing packages (some minutes the first time) …');
-    const log = join(ROOT, '.build/install.log');
-    const { code } = await run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund'], { log });
-    if (code !== 0) {
-      throw new PlainFailure(
-        'packages could not be installed; is the npm registry reachable? See .build/install.log.',
-      );
-    }
+  if (installed === wanted) return;
+  say('installing packages (some minutes the first time) …');
+  const log = join(ROOT, '.build/install.log');
+  const { code } = await run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund'], { log });
+  if (code !== 0) {
+    throw new PlainFailure(
+      'packages could not be installed; is the npm registry reachable? See .build/install.log.',
+    );
   }
-  if (!existsSync(ADDON)) await compileDatabase();
   writeFileSync(STAMP, wanted);
+}
+
+/** The one native package, compiled where it is not yet. Whatever opens no database can go on meanwhile. */
+export async function ensureDatabaseDriver() {
+  if (!existsSync(ADDON)) await compileDatabase();
 }
 
 async function compileDatabase() {

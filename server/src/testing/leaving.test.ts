@@ -62,13 +62,21 @@ test('an import with one fault changes nothing', async () => {
 test('every paper is signed on its first page, however much is open; no page is left nearly empty', async () => {
   const handed = await server.database.models.jobs.findAll({ where: { state: 'handed-over' } });
   expect(handed.length).toBeGreaterThan(5);
-  const reader = join(__dirname, '../../../e2e/src/pdf-text.mjs');
-  for (const job of handed) {
-    const id = job.get('id') as string;
+  const ids = handed.map((job) => job.get('id') as string);
+  const paths: string[] = [];
+  for (const id of ids) {
     const { rawPayload } = await server.app.inject(`/api/v1/jobs/${id}/hand-over.pdf`);
     const path = join(tmpdir(), `barythm-${process.pid}-${id}.pdf`);
     writeFileSync(path, rawPayload);
-    const pages = execFileSync(process.execPath, [reader, path], { encoding: 'utf8' }).trim().split('\n');
+    paths.push(path);
+  }
+  const reader = join(__dirname, '../../../e2e/src/pdf-text.mjs');
+  const papers = execFileSync(process.execPath, [reader, ...paths], { encoding: 'utf8' })
+    .trim()
+    .split('\n\n');
+  expect(papers).toHaveLength(ids.length);
+  for (const [n, id] of ids.entries()) {
+    const pages = papers[n].split('\n');
     expect([id, pages[0].includes('Next due') && pages[0].includes('Received')]).toEqual([id, true]);
     // the last page ends where the record ends
     for (const page of pages.slice(0, -1)) expect([id, page.length > 400]).toEqual([id, true]);
