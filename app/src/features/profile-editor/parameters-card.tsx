@@ -10,7 +10,7 @@ import { SPACE, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import { rolesOfFamily } from '@barythm/core/families';
 import type { ProfileErrors } from '../../families/family-screens';
-import { BLANK_PARAMETER, type ParameterTexts } from './profile-draft';
+import { BLANK_PARAMETER, type ParameterTexts } from './parameter-texts';
 
 interface ParametersCardProps {
   readonly family: AnyProfile['family'];

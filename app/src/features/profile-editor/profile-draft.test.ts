@@ -2,7 +2,9 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { screensOf } from '../../families/registry';
 import { textAt, type Texts, withText } from '../../form/texts';
-import { BLANK_PARAMETER, broughtUp, draftOf, habitsOf, profileOf, type ProfileDraft } from './profile-draft';
+import { BLANK_PARAMETER } from './parameter-texts';
+import { broughtUp, draftOf, habitsOf, type ProfileDraft } from './profile-draft';
+import { profileOf } from './read-profile';
 import { profileSchema } from '@barythm/core/families';
 
 const shipped = (name: string) =>

@@ -15,7 +15,8 @@ import {
   stepperContext,
   twoPointContext,
 } from '../fixtures';
-import { meteringModel, strokeTrace } from './model';
+import { strokeTrace } from './head';
+import { meteringModel } from './model';
 import { benchPlant } from './plant';
 import { understand } from '../settings/understand';
 

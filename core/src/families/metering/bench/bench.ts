@@ -2,7 +2,8 @@ import { runBench, stateAt, type BenchRun, type RunOptions, type Scenario } from
 import type { SettingValues } from '../../../profile';
 import type { MeteringContext } from '../settings/context';
 import { hoursOfDay_m3h } from '../effect/day';
-import { meteringModel, strokeTrace } from './model';
+import { strokeTrace } from './head';
+import { meteringModel } from './model';
 import { benchPlant, unknownToBench } from './plant';
 import { understand } from '../settings/understand';
 import type { StrokeSeen } from '../..';
