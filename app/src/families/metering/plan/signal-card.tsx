@@ -34,7 +34,7 @@ export interface PointParameters {
 export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
   const wide = useWide();
   const { box, onLayout } = useChartBox(wide ? 340 : 280);
-  const { settings, settingsBefore: before, context } = work;
+  const { settings, found: before, context } = work;
   const lines = useMemo<SignalLine[]>(() => {
     const drawn: SignalLine[] = [];
     if (before?.mode === 'analog' && before.map) {

@@ -1,11 +1,9 @@
 import {
   dosePicture,
   meteringFamily,
-  understand,
   type DosePicture,
   type MeteringDuty,
   type MeteringKind,
-  type MeteringSettings,
   type MeteringView,
 } from '@barythm/core/families/metering';
 import { useMemo } from 'react';
@@ -13,9 +11,6 @@ import { usePlanned, type ByHand, type Planned } from '../../../features/job/pla
 
 /** What a duty leads to, with the dose that it comes to before and after. */
 export interface PlanWork extends Planned<MeteringKind> {
-  readonly settings: MeteringSettings;
-  /** what is believed to be in the controller, for the line beside the target */
-  readonly settingsBefore: MeteringSettings | null;
   readonly dose: { readonly found: DosePicture | null; readonly target: DosePicture | null };
 }
 
@@ -23,24 +18,11 @@ export interface PlanWork extends Planned<MeteringKind> {
 export function usePlan(view: MeteringView, duty: MeteringDuty | null, byHand: ByHand) {
   const { work, fault } = usePlanned(meteringFamily, view, duty, byHand);
   const context = work?.context;
-  const before = work?.before;
-  const settingsBefore = useMemo(
-    () => (context && before ? understand(context.profile, context.plate, before) : null),
-    [context, before],
-  );
-  const found = useMemo(
-    () => (context && settingsBefore ? dosePicture(context, settingsBefore) : null),
-    [context, settingsBefore],
-  );
+  const before = work?.found;
+  const found = useMemo(() => (context && before ? dosePicture(context, before) : null), [context, before]);
   const full = useMemo((): PlanWork | null => {
     if (!work) return null;
-    const settings = understand(work.context.profile, work.context.plate, work.values);
-    return {
-      ...work,
-      settings,
-      settingsBefore,
-      dose: { found, target: dosePicture(work.context, settings) },
-    };
-  }, [work, settingsBefore, found]);
+    return { ...work, dose: { found, target: dosePicture(work.context, work.settings) } };
+  }, [work, found]);
   return { work: full, fault };
 }

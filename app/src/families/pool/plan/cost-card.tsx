@@ -10,7 +10,8 @@ import type { ColumnWeek, PoolWork } from './use-pool-plan';
 
 /** Water and money of the week, as found against target; the saving is what one looks for. */
 export function CostCard({ work }: { work: PoolWork }) {
-  const { found, target, context } = work;
+  const { context, weeks } = work;
+  const { found, target } = weeks;
   const { currency } = context.duty.tariff;
   if (!target) return null;
   const saving = found ? found.sums.costMonth - target.sums.costMonth : null;

@@ -41,7 +41,7 @@ export function PoolPlan() {
           <CostCard work={now} />
           <CheapestCard
             context={now.context}
-            plannedMonth={now.target?.sums.costMonth ?? null}
+            plannedMonth={now.weeks.target?.sums.costMonth ?? null}
             onTake={move}
           />
         </>

@@ -38,7 +38,8 @@ const NOTHING: readonly RunStretch[] = [];
 /** The week on its timeline: what will truly run, with the programs to be moved and stretched on it. */
 export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
   const wide = useWide();
-  const { context, programs, found, target } = work;
+  const { context, programs, weeks } = work;
+  const { found, target } = weeks;
   const [shown, setShown] = useState<'target' | 'found'>('target');
   const [chosen, setChosen] = useState<number | null>(null);
   const month = Number(context.today.slice(5, 7));
@@ -57,7 +58,7 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
   const [after, setAfter] = useState(false);
   const [change] = useMemo(() => clockChanges(context.zone, context.today), [context.zone, context.today]);
   const byHand = found?.settings.summer === 'by-hand' ? change : undefined;
-  const withFrost = (column: PoolWork['found'], week: readonly RunStretch[]) =>
+  const withFrost = (column: PoolWork['weeks']['found'], week: readonly RunStretch[]) =>
     frosty && column ? frostyWeek(context, column.settings, week) : week;
   // what would run if nothing held it: a held pump's programs are worth seeing too
   const foundWeek = useMemo(() => {

@@ -34,8 +34,7 @@ export interface ColumnWeek {
 export interface PoolWork extends Planned<PoolKind> {
   readonly pump: PumpOnSystem;
   readonly programs: readonly WantedProgram[];
-  readonly found: ColumnWeek | null;
-  readonly target: ColumnWeek | null;
+  readonly weeks: { readonly found: ColumnWeek | null; readonly target: ColumnWeek | null };
 }
 
 function columnWeek(context: PoolContext, values: SettingValues): ColumnWeek | null {
@@ -55,9 +54,11 @@ export function usePoolPlan(view: PoolView, duty: PoolDuty | null) {
       ...work,
       pump: pumpOf(context.duty),
       programs: wantedPrograms(context),
-      found: before ? columnWeek(context, before) : null,
-      // the plan sets the clock right
-      target: columnWeek({ ...context, clockAhead_min: 0 }, values),
+      weeks: {
+        found: before ? columnWeek(context, before) : null,
+        // the plan sets the clock right
+        target: columnWeek({ ...context, clockAhead_min: 0 }, values),
+      },
     };
   }, [work]);
   return { work: full, fault };

@@ -16,6 +16,9 @@ export interface Planned<K extends FamilyKind> {
   readonly targets: readonly PlannedTarget[];
   /** what the controller would hold with these targets */
   readonly values: SettingValues;
+  /** the same in the field's terms, and those that were found; null where nothing was read */
+  readonly settings: K['settings'];
+  readonly found: K['settings'] | null;
   /** what is believed to be in the controller; null where nothing is known of it */
   readonly before: SettingValues | null;
   readonly findings: { readonly found: readonly Finding[]; readonly target: readonly Finding[] };
@@ -31,25 +34,36 @@ function groundwork<K extends FamilyKind>(family: Family<K>, view: ViewOf<K>, du
   const values: SettingValues = { ...view.document.lastLeft?.values, ...view.values.found };
   const context = family.context(groundOf(view, duty, { ...values, ...view.values.force }));
   const before = Object.keys(values).length > 0 ? values : null;
+  const { profile, plate } = context;
   return {
     context,
     before,
+    found: before && family.understand(profile, plate, before),
     plan: family.plan(context),
-    found: before ? family.check(context, 'found', before) : [],
+    onFound: before ? family.check(context, 'found', before) : [],
   };
 }
 
 /** The plan with what was moved by hand: fast enough for every frame of a drag. */
 function withByHand<K extends FamilyKind>(
   family: Family<K>,
-  { context, before, plan, found }: ReturnType<typeof groundwork<K>>,
+  { context, before, found, plan, onFound }: ReturnType<typeof groundwork<K>>,
   byHand: ByHand,
 ): Planned<K> {
   const targets = plannedTargets(context.profile, plan, family.reasons, byHand);
   const values: Record<string, SettingValue | undefined> = { ...plan.values };
   for (const target of targets) values[keyOf(target.address)] = target.value;
   const target = bySeverity(family.checkPlan(context, { ...plan, values }));
-  return { context, targets, values, before, findings: { found, target } };
+  const { profile, plate } = context;
+  return {
+    context,
+    targets,
+    values,
+    settings: family.understand(profile, plate, values),
+    found,
+    before,
+    findings: { found: onFound, target },
+  };
 }
 
 const NOTHING_ELSE = () => ({});
