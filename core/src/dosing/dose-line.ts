@@ -8,7 +8,7 @@ import {
 } from '../signal';
 import { responseAt, type StrokeLimits } from '../strokes';
 import { InputError, requirePositive } from '../input';
-import { pulseRate_ppm } from './pulse-ratio';
+import { pulseRate_ppm } from './pulses/pulse-ratio';
 
 /** A flow transmitter: its current at no flow and the water flow (m³/h) at 20 mA. */
 export interface FlowTransmitter {

@@ -11,17 +11,17 @@ import pulseWheel from '../../../profiles/pulse-wheel.json' with { type: 'json' 
 import stepper from '../../../profiles/stepper-flow.json' with { type: 'json' };
 import threeKey from '../../../profiles/three-key-contact.json' with { type: 'json' };
 import twoPoint from '../../../profiles/two-point-soft-keys.json' with { type: 'json' };
-import { DEMO_POOL_PROFILES } from './pool-values';
+import { DEMO_POOL_PROFILES } from './pumps/pool-values';
 import { INSTRUMENTS, SITES, ZONE } from './places';
-import { POOL_PUMPS, type DemoPoolPump } from './skerrow-pools';
-import { PRODUCTS, PUMPS, type DemoPump } from './skerrow';
-import { CIRCULATORS, DEMO_CIRCULATOR_PROFILES, type DemoCirculator } from './skerrow-circulators';
-import { DEMO_DRIVE_PROFILES, DRIVES, type DemoDrive } from './skerrow-drives';
-import { DEMO_SPA_PROFILES, SPAS, type DemoSpa } from './skerrow-spas';
-import { DEMO_TRANSFER_PROFILES, TRANSFERS, type DemoTransfer } from './skerrow-transfers';
-import { plainSeason } from './season-plain';
-import { meteringSeason } from './season-metering';
-import { poolSeason } from './season-pools';
+import { POOL_PUMPS, type DemoPoolPump } from './pumps/pools';
+import { PRODUCTS, PUMPS, type DemoPump } from './pumps/metering';
+import { CIRCULATORS, DEMO_CIRCULATOR_PROFILES, type DemoCirculator } from './pumps/circulators';
+import { DEMO_DRIVE_PROFILES, DRIVES, type DemoDrive } from './pumps/drives';
+import { DEMO_SPA_PROFILES, SPAS, type DemoSpa } from './pumps/spas';
+import { DEMO_TRANSFER_PROFILES, TRANSFERS, type DemoTransfer } from './pumps/transfers';
+import { plainSeason } from './season/plain';
+import { meteringSeason } from './season/metering';
+import { poolSeason } from './season/pools';
 import { profileSchema } from '@barythm/core/families';
 
 const DAY_MS = 86_400_000;

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { ceilingPicture, pulseChoices, recognition, strokesPerPulse, type PulseRatioInput } from './index';
+import { ceilingPicture, pulseChoices, recognition, strokesPerPulse, type PulseRatioInput } from '../index';
 
 const inputs = fc.record({
   litresPerPulse: fc.double({ min: 0.1, max: 200, noNaN: true }),

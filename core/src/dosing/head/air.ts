@@ -1,4 +1,4 @@
-import { InputError, requireFinite } from '../input';
+import { InputError, requireFinite } from '../../input';
 import { AIR_bar } from './suction-head';
 
 /** Places of work lie between the deepest mine and the highest town. */

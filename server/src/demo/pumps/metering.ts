@@ -1,7 +1,7 @@
 import type { MeteringDuty, MeteringPlate } from '@barythm/core/families/metering';
 import type { SettingValue } from '@barythm/core/profile';
-import { day, IRRIGATION_DAY, POOL_DAY } from './days';
-import { MORE_PRODUCTS, MORE_PUMPS } from './skerrow-wider';
+import { day, IRRIGATION_DAY, POOL_DAY } from '../days';
+import { MORE_PRODUCTS, MORE_PUMPS } from './wider';
 
 export interface DemoProduct {
   readonly id: string;

@@ -1,9 +1,9 @@
 import type { DriveDuty, DrivePlate } from '@barythm/core/families/drive';
 import { profileSchema, type AnyProfile } from '@barythm/core/families';
-import twoPumps from '../../../profiles/booster-two-pumps.json' with { type: 'json' };
-import fourSwitches from '../../../profiles/drive-four-switches.json' with { type: 'json' };
-import wallBox from '../../../profiles/drive-wall-box.json' with { type: 'json' };
-import wheelText from '../../../profiles/drive-wheel-text.json' with { type: 'json' };
+import twoPumps from '../../../../profiles/booster-two-pumps.json' with { type: 'json' };
+import fourSwitches from '../../../../profiles/drive-four-switches.json' with { type: 'json' };
+import wallBox from '../../../../profiles/drive-wall-box.json' with { type: 'json' };
+import wheelText from '../../../../profiles/drive-wheel-text.json' with { type: 'json' };
 
 export const DEMO_DRIVE_PROFILES = {
   'booster-two-pumps': profileSchema.parse(twoPumps),

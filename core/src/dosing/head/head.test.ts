@@ -12,7 +12,7 @@ import {
   suctionHead,
   suctionVelocity_ms,
   tankDays,
-} from './index';
+} from '../index';
 
 const positive = (max: number) => fc.double({ min: 0.01, max, noNaN: true });
 

@@ -9,7 +9,7 @@ import {
   type MeteringView,
 } from '@barythm/core/families/metering';
 import { plannedTargets, viewJob } from '@barythm/core/job';
-import { DemoJob } from './demo-job';
+import { DemoJob } from './job';
 import { isViewOf } from '@barythm/core/families';
 
 /** A technician at a metering pump. */

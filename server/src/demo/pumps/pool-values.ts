@@ -1,9 +1,9 @@
 import { inOrderOfWork, keyAt } from '@barythm/core/profile';
 import type { AnyProfile } from '@barythm/core/families';
-import panel from '../../../profiles/circuit-panel-eight.json' with { type: 'json' };
-import fourSpeeds from '../../../profiles/pool-drive-four-speeds.json' with { type: 'json' };
-import link from '../../../profiles/pool-drive-link.json' with { type: 'json' };
-import tenSlots from '../../../profiles/pool-drive-ten-slots.json' with { type: 'json' };
+import panel from '../../../../profiles/circuit-panel-eight.json' with { type: 'json' };
+import fourSpeeds from '../../../../profiles/pool-drive-four-speeds.json' with { type: 'json' };
+import link from '../../../../profiles/pool-drive-link.json' with { type: 'json' };
+import tenSlots from '../../../../profiles/pool-drive-ten-slots.json' with { type: 'json' };
 import { profileSchema } from '@barythm/core/families';
 
 export const DEMO_POOL_PROFILES = {

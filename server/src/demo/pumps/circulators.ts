@@ -1,10 +1,10 @@
 import type { CirculatorDuty, CirculatorPlate } from '@barythm/core/families/circulator';
 import type { AnyProfile } from '@barythm/core/families';
 import { profileSchema } from '@barythm/core/families';
-import building from '../../../profiles/building-circulator-display.json' with { type: 'json' };
-import twin from '../../../profiles/twin-circulator-display.json' with { type: 'json' };
-import hotReturn from '../../../profiles/hot-water-return-clock.json' with { type: 'json' };
-import home from '../../../profiles/home-circulator-dial.json' with { type: 'json' };
+import building from '../../../../profiles/building-circulator-display.json' with { type: 'json' };
+import twin from '../../../../profiles/twin-circulator-display.json' with { type: 'json' };
+import hotReturn from '../../../../profiles/hot-water-return-clock.json' with { type: 'json' };
+import home from '../../../../profiles/home-circulator-dial.json' with { type: 'json' };
 
 export const DEMO_CIRCULATOR_PROFILES = {
   'building-circulator-display': profileSchema.parse(building),

@@ -1,4 +1,4 @@
-import { requirePositive } from '../input';
+import { requirePositive } from '../../input';
 import { pulseRate_ppm } from './pulse-ratio';
 
 export interface CeilingPicture {

@@ -1,7 +1,7 @@
 import type { MeteringDuty } from '@barythm/core/families/metering';
-import type { Database } from '../db';
-import { MeteringDemo } from './demo-metering-job';
-import { PUMPS } from './skerrow';
+import type { Database } from '../../db';
+import { MeteringDemo } from './metering-job';
+import { PUMPS } from '../pumps/metering';
 
 /** The duty of a pump as it was planned some days ago. */
 export type DutyOn = (pump: (typeof PUMPS)[number], daysAgo: number) => MeteringDuty;

@@ -1,5 +1,5 @@
-import { InputError, requirePositive } from '../input';
-import { STROKE_LENGTH_GREATEST_PCT, STROKE_LENGTH_LEAST_PCT } from './stroke-volume';
+import { InputError, requirePositive } from '../../input';
+import { STROKE_LENGTH_GREATEST_PCT, STROKE_LENGTH_LEAST_PCT } from '../stroke-volume';
 
 /** Share of the ceiling rate that a choice may use at the greatest water flow: the rest is for meter and wear. */
 export const CEILING_SHARE = 0.9;

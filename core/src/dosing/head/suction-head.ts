@@ -1,4 +1,4 @@
-import { InputError, requireFinite, requireNotNegative, requirePositive } from '../input';
+import { InputError, requireFinite, requireNotNegative, requirePositive } from '../../input';
 
 const G_ms2 = 9.81;
 /** Acceleration factors of the usual rule for reciprocating pumps: one single-acting head, a water-like liquid. */

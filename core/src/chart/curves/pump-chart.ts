@@ -1,7 +1,7 @@
 import { line } from 'd3-shape';
-import { headAt_m, lineHead_m, noHeadFlow_m3h, type FullCurve, type HeadLine } from '../hydraulics';
-import { frame, withAir, type Box, type Frame } from './frame';
-import type { Dot } from './signal-chart';
+import { headAt_m, lineHead_m, noHeadFlow_m3h, type FullCurve, type HeadLine } from '../../hydraulics';
+import { frame, withAir, type Box, type Frame } from '../frame';
+import type { Dot } from '../signal-chart';
 
 /** A pump on its pipes, to be drawn. */
 export interface PumpPicture {

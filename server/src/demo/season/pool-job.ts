@@ -6,7 +6,7 @@ import {
   type PoolDuty,
 } from '@barythm/core/families/pool';
 import { plannedTargets, viewJob } from '@barythm/core/job';
-import { DemoJob } from './demo-job';
+import { DemoJob } from './job';
 import { isViewOf } from '@barythm/core/families';
 
 /** A technician at a pool pump. */

@@ -1,5 +1,5 @@
 import { line } from 'd3-shape';
-import { frame, withAir, type Box, type Frame } from './frame';
+import { frame, withAir, type Box, type Frame } from '../frame';
 
 /** Power of a set over its draw, each way a row of points: draw in m³/h, power in W, and how many run; null where it is not carried. */
 export interface PowerPicture {

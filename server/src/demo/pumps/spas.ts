@@ -1,8 +1,8 @@
 import type { SpaDuty, SpaPlate } from '@barythm/core/families/spa';
 import { profileSchema, type AnyProfile } from '@barythm/core/families';
-import fourKeys from '../../../profiles/spa-pack-four-keys.json' with { type: 'json' };
-import softKeys from '../../../profiles/spa-pack-soft-keys.json' with { type: 'json' };
-import twoKeys from '../../../profiles/spa-pack-two-keys.json' with { type: 'json' };
+import fourKeys from '../../../../profiles/spa-pack-four-keys.json' with { type: 'json' };
+import softKeys from '../../../../profiles/spa-pack-soft-keys.json' with { type: 'json' };
+import twoKeys from '../../../../profiles/spa-pack-two-keys.json' with { type: 'json' };
 
 export const DEMO_SPA_PROFILES = {
   'spa-pack-four-keys': profileSchema.parse(fourKeys),

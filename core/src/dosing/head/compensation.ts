@@ -1,4 +1,4 @@
-import { InputError, requireNotNegative, requirePositive } from '../input';
+import { InputError, requireNotNegative, requirePositive } from '../../input';
 
 /** A calibration at a pressure: mL a stroke at bar. */
 export interface StrokeAtPressure {

@@ -1,5 +1,5 @@
-import type { DemoProduct, DemoPump } from './skerrow';
-import { day, IRRIGATION_DAY, NIGHT_OFF_DAY } from './days';
+import type { DemoProduct, DemoPump } from './metering';
+import { day, IRRIGATION_DAY, NIGHT_OFF_DAY } from '../days';
 
 /** More of Skerrow: pulses and contacts, a drive that is set in flow, and a liquid that gasses at night. */
 export const MORE_PRODUCTS: readonly DemoProduct[] = [

@@ -1,4 +1,4 @@
-import { InputError, requirePositive } from '../input';
+import { InputError, requirePositive } from '../../input';
 
 export interface RecognitionPicture {
   readonly period_ms: number;

@@ -1,5 +1,5 @@
-import { InputError, requirePositive } from '../input';
-import { CAPACITY_MARGIN_LEAST } from './full-rate';
+import { InputError, requirePositive } from '../../input';
+import { CAPACITY_MARGIN_LEAST } from '../full-rate';
 
 /**
  * The slowest suction step that still gives the needed greatest flow with 10 % margin, as the share of capacity the

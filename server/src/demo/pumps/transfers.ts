@@ -1,7 +1,7 @@
 import type { TransferDuty, TransferPlate } from '@barythm/core/families/transfer';
 import { profileSchema, type AnyProfile } from '@barythm/core/families';
-import guided from '../../../profiles/vessel-drive-guided.json' with { type: 'json' };
-import numbered from '../../../profiles/vessel-drive-numbered.json' with { type: 'json' };
+import guided from '../../../../profiles/vessel-drive-guided.json' with { type: 'json' };
+import numbered from '../../../../profiles/vessel-drive-numbered.json' with { type: 'json' };
 
 export const DEMO_TRANSFER_PROFILES = {
   'vessel-drive-guided': profileSchema.parse(guided),

@@ -2,7 +2,7 @@ import type { Duty, FamilyContext, JobView } from '@barythm/core/families';
 import { familyOf } from '@barythm/core/families';
 import { fingerprintOf } from '@barythm/core/findings';
 import { offeredChecks, plannedTargets, viewJob } from '@barythm/core/job';
-import { DemoJob } from './demo-job';
+import { DemoJob } from './job';
 
 /** A technician at a pump of any family, who asks the family alone what there is to do. */
 export class PlainDemo extends DemoJob {

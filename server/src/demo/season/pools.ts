@@ -1,7 +1,7 @@
-import type { Database } from '../db';
-import { PoolDemo } from './demo-pool-job';
-import { heldBy } from './pool-values';
-import { POOL_PUMPS } from './skerrow-pools';
+import type { Database } from '../../db';
+import { PoolDemo } from './pool-job';
+import { heldBy } from '../pumps/pool-values';
+import { POOL_PUMPS } from '../pumps/pools';
 
 /** The season's work at the pools: the tub twice, the pup pool once. The therapy pool and the seal pool wait for a visit. */
 export async function poolSeason(database: Database, dateAgo: (days: number) => string): Promise<void> {

@@ -1,6 +1,6 @@
 import { line } from 'd3-shape';
-import { frame, withAir, type Box, type Frame } from './frame';
-import type { Dot } from './signal-chart';
+import { frame, withAir, type Box, type Frame } from '../frame';
+import type { Dot } from '../signal-chart';
 
 /** Pressure over draw of a drive or a set, to be drawn: each a pressure in bar at a draw in m³/h. */
 export interface PressurePicture {

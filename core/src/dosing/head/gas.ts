@@ -1,4 +1,4 @@
-import { requirePositive } from '../input';
+import { requirePositive } from '../../input';
 
 export interface GasPicture {
   /** greatest pressure that squeezing gas in the head reaches, bar absolute */

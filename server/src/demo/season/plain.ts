@@ -2,12 +2,12 @@ import { FIRST_STEPS } from '@barythm/core/families/spa';
 import { FIRST_STEPS as VESSEL_STEPS } from '@barythm/core/families/transfer';
 import { lastLeftOf } from '@barythm/core/job';
 import { inOrderOfWork, type Profile, type SettingValue, type SettingValues } from '@barythm/core/profile';
-import type { Database } from '../db';
-import { PlainDemo } from './demo-plain-job';
-import { CIRCULATORS } from './skerrow-circulators';
-import { DRIVES } from './skerrow-drives';
-import { SPAS } from './skerrow-spas';
-import { TRANSFERS } from './skerrow-transfers';
+import type { Database } from '../../db';
+import { PlainDemo } from './plain-job';
+import { CIRCULATORS } from '../pumps/circulators';
+import { DRIVES } from '../pumps/drives';
+import { SPAS } from '../pumps/spas';
+import { TRANSFERS } from '../pumps/transfers';
 import type { RecordBody } from '@barythm/core/visit';
 
 /** One visit of the season at a pump that is proved by what it does. */

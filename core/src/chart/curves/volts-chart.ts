@@ -1,5 +1,5 @@
-import { shareOfVolts, type VoltageInput } from '../control';
-import { frame, type Box, type Frame } from './frame';
+import { shareOfVolts, type VoltageInput } from '../../control';
+import { frame, type Box, type Frame } from '../frame';
 
 /** A speed input by voltage, to be drawn: what was found, and what is to be set. */
 export interface VoltsPicture {
