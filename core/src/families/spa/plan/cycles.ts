@@ -37,6 +37,8 @@ export interface CycleShape {
   readonly kind: 'starts' | 'interval';
   /** how many a day can be given */
   readonly counts: readonly number[];
+  /** starts that its display can show are so far apart */
+  readonly startStep_min: number;
   readonly lengthStep_min: number;
   readonly mostLength_min: number;
 }
@@ -67,7 +69,7 @@ export function spreadCycles(
   for (const count of shape.counts) {
     const length = Math.ceil(needed_min / count / shape.lengthStep_min - 1e-9) * shape.lengthStep_min;
     if (length > shape.mostLength_min || length * count > DAY_MIN + 1e-9) continue;
-    const found = bestOf(count, Math.max(shape.lengthStep_min, length), shape.kind, { quiet, dear }, fixed);
+    const found = bestOf(count, Math.max(shape.lengthStep_min, length), shape, { quiet, dear }, fixed);
     if (!best || isBetter(found, best)) best = found;
   }
   return best;
@@ -83,11 +85,12 @@ function isBetter(a: PlannedCycles, b: PlannedCycles): boolean {
 function bestOf(
   count: number,
   length_min: number,
-  kind: CycleShape['kind'],
+  { kind, startStep_min }: Pick<CycleShape, 'kind' | 'startStep_min'>,
   { quiet, dear }: Shunned,
   fixed: readonly Run[],
 ): PlannedCycles {
-  const grid = kind === 'starts' && count > 2 ? COARSE_min : GRID_min;
+  const wanted = kind === 'starts' && count > 2 ? COARSE_min : GRID_min;
+  const grid = Math.ceil(wanted / startStep_min) * startStep_min;
   const [inQuiet, inDear] = [sumsOver(quiet, length_min), sumsOver(dear, length_min)];
   let best: PlannedCycles | null = null;
   for (const starts of startsOf(count, length_min, kind, grid)) {
@@ -156,13 +159,14 @@ export function planCycles(draft: SpaDraft): void {
   const shape: CycleShape = {
     kind: interval ? 'interval' : 'starts',
     counts: interval ? intervalCounts(draft) : [places],
+    startStep_min: start?.step ?? 1,
     lengthStep_min: (length.step ?? 1) * unit_min,
     mostLength_min: (limitFor(length.greatest, values) ?? Infinity) * unit_min,
   };
   const needed_min = Math.max(0, Math.min(24, needed_h) - cleaned_h) * 60;
   const spread = spreadCycles(needed_min, shape, shunnedOf(duty), fixed);
   // as long as it goes: what is still short is said of the settings
-  const cycles = spread ?? bestOf(shape.counts.at(-1)!, longest(shape), shape.kind, shunnedOf(duty), fixed);
+  const cycles = spread ?? bestOf(shape.counts.at(-1)!, longest(shape), shape, shunnedOf(duty), fixed);
   const why = {
     text: 'cycle.turnover',
     values: { hours: fig('hours', Math.min(24, needed_h)), stand: fig('hours', cycles.stand_min / 60) },

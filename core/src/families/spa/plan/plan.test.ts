@@ -105,7 +105,13 @@ test('clean-up runs are counted in', () => {
 });
 
 test('no start of any other is better: against every one of them', () => {
-  const shape = { kind: 'starts', counts: [2], lengthStep_min: 60, mostLength_min: 720 } as const;
+  const shape = {
+    kind: 'starts',
+    counts: [2],
+    startStep_min: 1,
+    lengthStep_min: 60,
+    mostLength_min: 720,
+  } as const;
   const shunned = shunnedOf(DUTY);
   const best = spreadCycles(240, shape, shunned, [])!;
   const better: Run[][] = [];
@@ -149,4 +155,28 @@ test('a cool-down that tells no loss is a slip of the duty', () => {
     tub: { ...DUTY.tub, loss: { kind: 'cool-down', from_C: 30, to_C: 30, air_C: 6, hours_h: 1 } },
   };
   expect(() => checkPlan(contextOf(KEYS, duty), planned(KEYS, duty))).toThrow(InputError);
+});
+
+test('cycles begin where the display can show it, whatever hours are quiet or dear', () => {
+  for (const [kind, counts] of [
+    ['starts', [1]],
+    ['starts', [3]],
+    ['interval', [2, 4]],
+  ] as const)
+    for (const startStep_min of [1, 5, 10, 20, 30, 60]) {
+      const shape = { kind, counts, startStep_min, lengthStep_min: 30, mostLength_min: 720 };
+      // quiet till 5:36, and dear from then on but for an odd hour
+      const shunned = shunnedOf({
+        quiet: [{ from: 1320, to: 336 }],
+        prices: [
+          { from: 0, to: 347, price: 0.2 },
+          { from: 347, to: 1440, price: 0.3 },
+        ],
+      });
+      for (const needed_min of [30, 95, 301]) {
+        const { starts } = spreadCycles(needed_min, shape, shunned, [])!;
+        const first = kind === 'interval' ? starts.slice(0, 1) : starts;
+        expect([startStep_min, first.filter((at) => at % startStep_min !== 0)]).toEqual([startStep_min, []]);
+      }
+    }
 });

@@ -1,0 +1,135 @@
+import fc from 'fast-check';
+import { bareContext } from '../job';
+import { renderFinding, type Finding } from '../findings';
+import { InputError } from '../input';
+import { faultOf, parameterAt, type SettingValues } from '../profile';
+import { fill } from '../findings/render';
+import { keyOf } from '../sheet';
+import { METRIC, type Reader } from '../units';
+import { TODAY, type Sample } from '../job/testing/walk.fixtures';
+import { ALL_TEXTS, FAMILY_NAMES, familyOf, type Duty } from './index';
+
+/**
+ * Duties that nobody thought of: figures of a sound one made larger, smaller or nil, as far as its schema takes them. Whatever comes
+ * of it is said in words at a field, or is a plan that the controller takes and a judgement without holes.
+ */
+
+type Path = readonly (string | number)[];
+
+/** Where a duty has figures. */
+function figuresOf(value: unknown, path: Path = []): Path[] {
+  if (typeof value === 'number') return [path];
+  if (typeof value !== 'object' || value === null) return [];
+  return Object.entries(value).flatMap(([key, inner]) =>
+    figuresOf(inner, [...path, Array.isArray(value) ? Number(key) : key]),
+  );
+}
+
+const at = (value: unknown, path: Path): unknown =>
+  path.reduce((inner, key) => (inner as Record<string | number, unknown>)[key], value);
+
+function changed<T>(value: T, [key, ...rest]: Path, figure: number): T {
+  if (key === undefined) return figure as T;
+  const copy = (Array.isArray(value) ? [...value] : { ...value }) as Record<string | number, unknown>;
+  copy[key] = changed(copy[key], rest, figure);
+  return copy as T;
+}
+
+const FACTORS = [0, 0.1, 0.5, 0.8, 1.25, 2, 3, 10, -1] as const;
+const RUNS = 60;
+
+const SAMPLES = FAMILY_NAMES.flatMap((name) =>
+  jest
+    .requireActual<{ SAMPLES: readonly Sample[] }>(`./${name}/fixtures`)
+    .SAMPLES.map((sample) => [`${name}: ${sample.profile.id}`, sample] as const),
+);
+
+const READERS: readonly Reader[] = [METRIC, { ...METRIC, system: 'us' }];
+const HOLE = /\{\w+\}|undefined|NaN|Infinity|\[object/;
+const inWords = (findings: readonly Finding[]): void => {
+  for (const reader of READERS)
+    for (const finding of findings)
+      expect(JSON.stringify(renderFinding(finding, ALL_TEXTS, reader))).not.toMatch(HOLE);
+};
+
+/** What is computed, or the words of what could not be computed with; anything else that is thrown is a fault of ours. */
+function attempt<T>(compute: () => T): T | null {
+  try {
+    return compute();
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    expect(error.field).not.toBe('');
+    expect(error.message).toMatch(/^\p{Lu}.*[.:?]$/su);
+    expect(error.message).not.toMatch(HOLE);
+    return null;
+  }
+}
+
+describe.each(SAMPLES)('%s', (_, sample) => {
+  const { profile, duty, plate, found } = sample;
+  const family = familyOf(profile.family);
+  const places = figuresOf(duty);
+  const odd = fc
+    .array(fc.tuple(fc.constantFrom(...places), fc.constantFrom(...FACTORS)), { minLength: 1, maxLength: 3 })
+    .map((changes) =>
+      changes.reduce<Duty>(
+        (so, [path, factor]) => changed(so, path, (at(so, path) as number) * factor),
+        duty,
+      ),
+    )
+    .filter((one) => family.wire.duty.safeParse(one).success);
+
+  test('plans what its controller takes, or says at which figure it cannot', () => {
+    fc.assert(
+      fc.property(odd, (one) => {
+        const context = attempt(() =>
+          bareContext({
+            duty: one,
+            profile,
+            plate,
+            today: TODAY,
+            zone: 'Atlantic/Faroe',
+            inForce: found as SettingValues,
+          }),
+        );
+        const plan = context && attempt(() => family.plan(context));
+        if (!context || !plan) return;
+        const values: SettingValues = {
+          ...found,
+          ...Object.fromEntries(plan.targets.map(({ address, value }) => [keyOf(address), value])),
+        };
+        for (const { address, value, reason } of plan.targets) {
+          const parameter = parameterAt(profile, address)!;
+          expect([address, value, faultOf(parameter, value, values)]).toEqual([address, value, null]);
+          expect(fill(family.reasons[reason.text], reason.values, METRIC)).not.toMatch(HOLE);
+        }
+        inWords(attempt(() => family.checkPlan(context, plan)) ?? []);
+      }),
+      { numRuns: RUNS, seed: 5 },
+    );
+  });
+
+  test('judges what was found and its own plan without a hole, and says what it shows of them', () => {
+    fc.assert(
+      fc.property(odd, (one) => {
+        const context = attempt(() =>
+          bareContext({
+            duty: one,
+            profile,
+            plate,
+            today: TODAY,
+            zone: 'Atlantic/Faroe',
+            inForce: found as SettingValues,
+          }),
+        );
+        if (!context) return;
+        inWords(attempt(() => family.check(context, 'found', found as SettingValues)) ?? []);
+        inWords(attempt(() => family.check(context, 'found', {})) ?? []);
+        const settings = family.understand(profile, plate, found as SettingValues);
+        for (const check of attempt(() => family.proof.checks(context, settings)) ?? [])
+          expect(`${check.title} ${check.method} ${check.expected} ${check.tolerance}`).not.toMatch(HOLE);
+      }),
+      { numRuns: RUNS, seed: 6 },
+    );
+  });
+});
