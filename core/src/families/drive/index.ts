@@ -24,7 +24,7 @@ export {
   stopsAt_bar,
 } from './effect/set';
 export { drawDay_m3h, runsAtDraw, sharingDay_kWh } from './effect/sharing';
-export { startsMost, usableOf_L } from './effect/vessel';
+export { startsInWords, startsMost, usableOf_L } from './effect/vessel';
 export { driveFamily } from './family';
 export { HOLDS_WORDS } from './hand-over/facts';
 export type { DriveKind, DriveProfile, DriveView } from './kind';

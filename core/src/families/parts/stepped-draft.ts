@@ -1,9 +1,11 @@
 import {
+  faultOf,
   inOrderOfWork,
   parameterWithRole,
   shownIn,
   type Parameter,
   type RoleQuantities,
+  type SettingValue,
 } from '../../profile';
 import { roundDownToStep, roundUpToStep } from '../../units';
 import { PlanDraft, type PlanGround } from './plan-draft';
@@ -59,9 +61,16 @@ export abstract class SteppedDraft<
         const parameter = placed.find((one) => one.key === key);
         const value = inForce[key];
         if (!parameter || value === undefined || this.targets.some((target) => target.key === key)) continue;
+        const again = this.takenAgain(parameter, value);
         // what has no meaning of its own is entered again all the same, under its key
-        this.add(parameter, (parameter.role ?? key) as Role, value, reason);
+        if (again !== null) this.add(parameter, (parameter.role ?? key) as Role, again, reason);
       }
     }
+  }
+
+  /** What was found, as it can be entered: a figure that its display cannot show is the nearest that it can; any other is left. */
+  private takenAgain(parameter: Parameter, value: SettingValue): SettingValue | null {
+    if (faultOf(parameter, value, this.values()) === null) return value;
+    return typeof value === 'number' && parameter.type !== 'choice' ? this.taken(parameter, value) : null;
   }
 }

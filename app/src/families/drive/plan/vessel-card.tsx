@@ -1,4 +1,10 @@
-import { startsAt_bar, startsMost, stopsAt_bar, usableOf_L } from '@barythm/core/families/drive';
+import {
+  startsAt_bar,
+  startsInWords,
+  startsMost,
+  stopsAt_bar,
+  usableOf_L,
+} from '@barythm/core/families/drive';
 import { AIR_bar } from '@barythm/core/hydraulics';
 import { fig, figureWithUnit, type Quantity } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
@@ -89,7 +95,7 @@ export function VesselCard({ work }: { work: DriveWork }) {
       >
         {worst === null
           ? 'No real draw makes it start and stop.'
-          : `${worst.starts_h.toFixed(1)} starts an hour at most, at ${say('waterFlow', worst.draw_m3h)}${starts_h === null ? '' : `; ${starts_h} are allowed`}.`}
+          : `At most it starts ${startsInWords(worst.starts_h, 1)}, at ${say('waterFlow', worst.draw_m3h)}${starts_h === null ? '' : `; ${starts_h} are allowed`}.`}
       </Words>
     </Card>
   );

@@ -80,9 +80,12 @@ export function driveModel(plant: DrivePlant): BenchModel<DriveState, DriveEvent
   };
 }
 
-/** It has run before: the pressure stands as set, and the vessel holds what it holds at that. */
+/**
+ * It has run before: the pressure stands as set, and the vessel holds what it holds at that. A sensor that shows nothing whatever the
+ * pressure holds it nowhere.
+ */
 function begun({ set_bar, shows, vessel_L, gas_bar }: DrivePlant): DriveState {
-  const pressure = set_bar / shows;
+  const pressure = shows > 0 ? set_bar / shows : 0;
   const absolute = pressure + AIR_bar;
   const held_L = vessel_L > 0 && absolute > gas_bar ? vessel_L * (1 - gas_bar / absolute) : 0;
   return { ...BLANK, pressure, held_L, turn_bar: pressure, top_bar: pressure };

@@ -91,9 +91,10 @@ function meetingPoint(
   // check valves keep what stands behind them while nothing is drawn
   if (opening <= 0) return top > state.pressure ? top : state.pressure;
   if (!dry && turnAlike(plant, hz, fastest)) {
-    const meets = meetingOfAlike(plant, hz, opening, n);
+    // where none turns, the inlet pushes water through all of them
+    const meets = meetingOfAlike(plant, opening, n, fastest > 0 ? turningOf(plant, hz) : plant.count);
     // below the inlet those that stand let water through too
-    if (meets > plant.inlet_bar) return meets;
+    if (meets > plant.inlet_bar || fastest === 0) return meets;
   }
   let low = 0;
   let high = top > 0 ? top : 0;
@@ -113,15 +114,18 @@ function turnAlike(plant: DrivePlant, hz: Turning, fastest: number): boolean {
   return true;
 }
 
+function turningOf(plant: DrivePlant, hz: Turning): number {
+  let turning = 0;
+  for (let i = 0; i < plant.count; i++) if (hz[i] > 0) turning += 1;
+  return turning;
+}
+
 /**
  * Where k alike pumps meet the openings: with q = A·√p/k in H0·n² + b·n·q − a·q² = (p − p_in)·M it is a quadratic in √p, of which the
  * positive root is meant.
  */
-function meetingOfAlike(plant: DrivePlant, hz: Turning, opening: number, n: number): number {
-  let turning = 0;
-  for (let i = 0; i < plant.count; i++) if (hz[i] > 0) turning += 1;
-  if (turning === 0) return 0;
-  const each = opening / turning;
+function meetingOfAlike(plant: DrivePlant, opening: number, n: number, units: number): number {
+  const each = opening / units;
   const square = plant.fall * each * each + plant.metresPerBar;
   const linear = plant.rise * n * each;
   const constant = plant.closed_m * n * n + plant.inlet_bar * plant.metresPerBar;

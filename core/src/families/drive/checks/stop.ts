@@ -2,7 +2,7 @@ import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { closed_hz, stopsUnder_m3h } from '../effect/pump';
 import { enoughAtNil_bar, startsAt_bar, stopsAt_bar } from '../effect/set';
-import { startsMost, usableOf_L } from '../effect/vessel';
+import { startsInWords, startsMost, usableOf_L } from '../effect/vessel';
 import { finding } from '../texts/texts';
 import type { CheckInput } from './checks';
 
@@ -95,7 +95,7 @@ function cutIn({ context, subject, settings, pump, at }: CheckInput): Finding[] 
         subject,
         {
           draw: fig('waterFlow', worst.draw_m3h),
-          starts: worst.starts_h.toFixed(0),
+          starts: startsInWords(worst.starts_h, 0),
           usable: fig('volume', worst.usable_L),
           most: `${starts_h}`,
         },

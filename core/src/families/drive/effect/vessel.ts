@@ -54,3 +54,10 @@ export function startsMost(
       null,
     );
 }
+
+/** How often it starts, in words; from a vessel that gives nothing it is endless. */
+export function startsInWords(starts_h: number, decimals: number): string {
+  return Number.isFinite(starts_h)
+    ? `${starts_h.toFixed(decimals)} times an hour`
+    : 'anew as soon as it has stopped';
+}

@@ -82,7 +82,7 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-08.often': {
     title: 'It starts too often',
-    so: 'At a draw of {draw} it starts {starts} times an hour, from {usable} of water in the vessel; {most} is the most.',
+    so: 'At a draw of {draw} it starts {starts}, from {usable} of water in the vessel; {most} is the most.',
     will: 'Motor, drive and check valve wear out.',
     todo: 'A larger or better filled vessel, a lower cut-in, a longer delay; or mend the leak.',
   },

@@ -1,3 +1,4 @@
+import { orElse } from '../../../input';
 import { daysToService, hoursUntilUsed } from '../../../dosing';
 import type { MeteringContext } from '../settings/context';
 import { fedByController, usageOfDay } from './day';
@@ -15,9 +16,9 @@ export interface Stock {
   readonly service_days: number | null;
 }
 
-/** Days of tank and service from the day's use, as the duty knows them. */
+/** Days of tank and service from the day's use, as the duty knows them; null where that use is not known, or cannot be worked out. */
 export function stockOf(context: MeteringContext, settings: MeteringSettings): Stock | null {
-  const day = usageOfDay(context, settings);
+  const day = orElse(() => usageOfDay(context, settings), null);
   if (!day) return null;
   const { tank, service } = context.duty;
   const daysTo = (level_L: number) => {

@@ -1,3 +1,4 @@
+import { orElse } from '../../../input';
 import { doseAtFlow_mgl } from '../../../dosing';
 import type { SettingValues } from '../../../profile';
 import { fig, figureNumber, figureWithUnit, presentReader } from '../../../units';
@@ -21,7 +22,11 @@ type Water = Pick<MeteringDuty['water'], 'least_m3h' | 'usual_m3h' | 'greatest_m
 
 /** Dose that a column's settings come to at least, usual and greatest water flow, mg/L. */
 export function doseOf(context: MeteringContext, column: 'found' | 'left', values: SettingValues): SideDose {
-  const picture = dosePicture(context, understand(context.profile, context.plate, values));
+  // a stroke length of nil, say: the column is judged to be none (ANY-00), and there is no dose to show of it
+  const picture = orElse(
+    () => dosePicture(context, understand(context.profile, context.plate, values)),
+    null,
+  );
   const { least_m3h, usual_m3h, greatest_m3h } = context.duty.water;
   return {
     column,

@@ -133,7 +133,8 @@ function startEqualsStop(input: CheckInput): Finding[] {
     // 0:00 to 0:00 is how an empty slot looks where that means off
     if (habit === 'off' && start === 0) return [];
     if (habit === 'all-day' && subject === 'target') return [];
-    const values = { slot: `${slot}`, time: timeOfDay(start), speed: fig('speed', speed_rpm ?? NaN) };
+    const speed = speed_rpm === null ? 'a speed that was not read' : fig('speed', speed_rpm);
+    const values = { slot: `${slot}`, time: timeOfDay(start), speed };
     return [
       finding(`POO-04.${habit}`, subject, values, [at('program.start', slot), at('program.stop', slot)]),
     ];

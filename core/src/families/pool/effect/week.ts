@@ -65,8 +65,11 @@ function rest(from: number, to: number, suppressed: readonly RunningProgram[]): 
 /** Minutes at prime speed at each start: its set time where it does not sense, about a minute where it does, and the hold. */
 export function primes_min(settings: PoolSettings): number {
   const { way, time_min, hold_min } = settings.prime;
-  if (way === 'fixed') return (time_min ?? 0) + hold_min;
-  return way === 'sense' ? Math.min(time_min ?? SENSED_PRIME_min, SENSED_PRIME_min) + hold_min : 0;
+  // what was read may be less than nothing; it primes no shorter than not at all
+  if (way === 'fixed') return Math.max(0, (time_min ?? 0) + hold_min);
+  return way === 'sense'
+    ? Math.max(0, Math.min(time_min ?? SENSED_PRIME_min, SENSED_PRIME_min) + hold_min)
+    : 0;
 }
 
 /** What sensing a full prime takes on a pump that is filled; it is the plant that decides, not a setting. */

@@ -87,7 +87,10 @@ test('windows off the quarter hour are kept to the minute, and a need of five mi
 }, 60_000);
 
 test('“proven” says over what, and the cost a month is that of the week as it truly runs', () => {
-  const { context, problem, answer } = found({ ...DUTY, quiet: null, longestPause_min: null, tariff: FLAT }, 3);
+  const { context, problem, answer } = found(
+    { ...DUTY, quiet: null, longestPause_min: null, tariff: FLAT },
+    3,
+  );
   const words = scopeWords(context, problem);
   expect(words).toMatch(/\d+ speeds from .* to .*quarter hour.*tariff.*Primes are not in it/);
   const programs = programsOfAnswer(context, problem, answer);
