@@ -214,15 +214,3 @@ export function figures(factor = 1): Place {
 function typed(texts: Texts | undefined): string {
   return typeof texts === 'string' ? texts.trim() : '';
 }
-
-/** Whole numbers with commas between them. */
-export const wholeNumbers: Place = {
-  read: (texts, path, tell) => {
-    const parts = String(texts ?? '')
-      .split(/[\s,;]+/)
-      .filter(Boolean);
-    if (parts.every((part) => /^\d+$/.test(part))) return parts.map(Number);
-    tell(path, 'Whole numbers, with commas between them.');
-  },
-  write: (value) => (Array.isArray(value) ? value.join(', ') : ''),
-};

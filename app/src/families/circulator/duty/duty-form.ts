@@ -22,7 +22,7 @@ import {
 } from '../../../form/fields';
 import { makeForm, type Part } from '../../../form/form';
 import type { Look } from '../../../form/look';
-import { maybe, optional, percent, wholeNumbers, word } from '../../../form/places';
+import { maybe, optional, percent, numbers, word } from '../../../form/places';
 import { said } from '../../../form/said';
 import { counted } from '../../../ui/words/counted';
 
@@ -233,7 +233,7 @@ const CONTROL: Part = {
         (here) => here('kind') === 'link',
         [
           aWord('others', 'Addresses that others on it have', {
-            place: wholeNumbers,
+            place: numbers,
             hint: 'With commas between them',
           }),
           aChoice(

@@ -16,7 +16,7 @@ import {
 } from '../../../form/fields';
 import { makeForm, type Part } from '../../../form/form';
 import type { Look } from '../../../form/look';
-import { optional, wholeNumbers, word } from '../../../form/places';
+import { optional, numbers, word } from '../../../form/places';
 import { said } from '../../../form/said';
 import { counted } from '../../../ui/words/counted';
 
@@ -191,7 +191,7 @@ const PLANT: Part = {
       ),
     ]),
     aWord('others', 'Addresses that other drives on its cable have', {
-      place: wholeNumbers,
+      place: numbers,
       hint: 'With commas between them',
     }),
   ],
