@@ -191,8 +191,8 @@ describe('texts', () => {
   });
   test('a folded line says a figure in the reader’s units, and what was not typed as not known', () => {
     const us = { ...METRIC, system: 'us' } as const;
-    expect(said(new Look(TYPED, '', METRIC), 'depth_m', 'length')).toBe('1.4 m');
-    expect(said(new Look(TYPED, '', us), 'depth_m', 'length')).toMatch(/^4\.\d+ ft$/);
+    expect(said(new Look(TYPED, '', METRIC), 'depth_m', 'length')).toMatch(/^1\.4\sm$/);
+    expect(said(new Look(TYPED, '', us), 'depth_m', 'length')).toMatch(/^4\.\d+\sft$/);
     expect(said(new Look(TYPED, '', METRIC), 'loss.at_m', 'length')).toBe('not known');
   });
 });
