@@ -38,7 +38,7 @@ export const ANY_SEVERITIES: Severities<AnyTextId> = {
   'ANY-18': 'note',
   'ANY-19': 'note',
   'ANY-22': 'stop',
-  'PRO-02': 'note',
+  'PRO-03': 'note',
 };
 
 /** A finding that any pump can have, whatever its family. */

@@ -224,7 +224,7 @@ export const ANY_TEXTS = {
     will: 'It may dose into still water.',
     todo: 'Let it wait, or have dosing interlocked with the water flow by a licensed electrician.',
   },
-  'PRO-02': {
+  'PRO-03': {
     title: 'The controller is not as its profile',
     so: 'It was looked at, and it is not quite as the profile “{profile}” says{made}.',
     will: 'Limits, menu and habits come from that profile: on this controller they may be others.',

@@ -76,7 +76,7 @@ describe('ANY-11 settings that stay open', () => {
   });
 });
 
-describe('PRO-02 a controller that is not as its profile', () => {
+describe('PRO-03 a controller that is not as its profile', () => {
   const seen = (controllerAsProfile: boolean): RecordBody => ({
     kind: 'identify',
     plate: { gear: 'B', greatest_spm: null, rated_bar: null },
@@ -88,16 +88,16 @@ describe('PRO-02 a controller that is not as its profile', () => {
   const made = under({ revision: '3', options: ['Link'] });
   test('mistake: looked at, and another one', () => {
     const view = viewJob(new Writer(made).record(seen(false)).document, TODAY);
-    const found = view.findings.job.find(({ code }) => code === 'PRO-02');
+    const found = view.findings.job.find(({ code }) => code === 'PRO-03');
     expect(found?.severity).toBe('note');
     expect(found?.values.made).toBe(' (revision 3, Link)');
   });
   test('near miss: as the profile says, or not looked at yet', () => {
-    expect(codes(new Writer(made).record(seen(true)))).not.toContain('PRO-02');
-    expect(codes(new Writer(made))).not.toContain('PRO-02');
+    expect(codes(new Writer(made).record(seen(true)))).not.toContain('PRO-03');
+    expect(codes(new Writer(made))).not.toContain('PRO-03');
   });
   test('read again as the profile says, it is gone', () => {
-    expect(codes(new Writer(made).record(seen(false)).record(seen(true)))).not.toContain('PRO-02');
+    expect(codes(new Writer(made).record(seen(false)).record(seen(true)))).not.toContain('PRO-03');
   });
 });
 

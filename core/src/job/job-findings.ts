@@ -161,13 +161,13 @@ function leftOpen(document: JobDocument): Finding[] {
   ];
 }
 
-/** PRO-02: a controller of another revision or with other options than its profile was read from. */
+/** PRO-03: a controller of another revision or with other options than its profile was read from. */
 function otherController(document: JobDocument): Finding[] {
   const seen = lastRecord(document, 'identify')?.body;
   if (!seen || seen.controllerAsProfile) return [];
   const { name, behaviours } = document.profile;
   const made = madeOf(behaviours);
-  return [anyFinding('PRO-02', 'job', { profile: name, made: made === '' ? '' : ` (${made})` })];
+  return [anyFinding('PRO-03', 'job', { profile: name, made: made === '' ? '' : ` (${made})` })];
 }
 
 const FIGURE_AND_UNIT = /^\s*(\d+(?:[.,]\d+)?)\s*([^\d\s.,].*)$/;
