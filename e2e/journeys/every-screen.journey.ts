@@ -30,7 +30,7 @@ const SCREENS: readonly [path: string, sign: string][] = [
   ['/tools/signal', 'tool-result'],
   ['/tools/dose', 'tool-result'],
   ['/library', 'profile-two-point-soft-keys'],
-  ['/library/profile/two-point-soft-keys', 'profile-about'],
+  ['/library/profile/drive-wheel-text', 'profile-messages'],
   ['/library/product/prod-hypo', 'strength'],
 ];
 
