@@ -58,7 +58,7 @@ export function ToolsScreen() {
 
 const styles = StyleSheet.create({ group: { gap: SPACE.m } });
 
-/** Metric, US or both: a choice of this device. Fields stay metric, with the other beside them. */
+/** Metric, US or both: a choice of this device. What is typed keeps the unit that it was typed in. */
 function UnitsChoice() {
   const wanted = useUnitsWanted();
   return (
@@ -72,7 +72,7 @@ function UnitsChoice() {
           { value: 'both', label: 'Both' },
         ]}
         value={wanted}
-        hint="On this device. Fields take metric figures, or any unit typed behind the figure; papers are metric."
+        hint="On this device. A figure is typed in the unit beside it, or with its own behind it; papers keep the units in which they are signed."
         onChange={setUnitsWanted}
       />
     </Card>
