@@ -2,7 +2,7 @@ import type { z } from 'zod';
 import type { Field } from './fields';
 import { fieldsPlace, pathsOf } from './group-place';
 import type { Look } from './look';
-import type { PathErrors, Texts } from './texts';
+import { NEEDED, type PathErrors, type Texts } from './texts';
 
 /** A part of a form: a line while it is folded, its fields when it is opened or something in it is wrong. */
 export interface Part {
@@ -32,6 +32,18 @@ export interface FormDescription<T> {
   readonly words?: Readonly<Record<string, string>>;
   /** texts of an earlier form of it that a device still keeps; as they are when they are of today */
   readonly broughtUp?: (kept: Texts) => Texts;
+}
+
+/** What a schema says of its own accord is for programmers; what it was given to say is for people. */
+const FOR_PROGRAMMERS = /^Invalid (option|input|discriminator)/;
+const PLAIN: Readonly<Record<string, string>> = {
+  invalid_value: 'Choose one.',
+  invalid_union: 'Choose one.',
+  invalid_type: NEEDED,
+};
+
+function inPlainWords({ code, message }: { readonly code?: string; readonly message: string }): string {
+  return FOR_PROGRAMMERS.test(message) ? (PLAIN[code ?? ''] ?? NEEDED) : message;
 }
 
 /** A form of a description: its texts, and how they are read. */
@@ -87,7 +99,7 @@ export function makeForm<T>(description: FormDescription<T>): Form<T> {
         const path = typedAt(issue.path.join('.'), texts);
         // a place that could not be read has said so already
         if (!Object.keys(errors).some((said) => said === path || said.startsWith(`${path}.`)))
-          errors[path] = wordsFor(issue.code) ?? issue.message;
+          errors[path] = wordsFor(issue.code) ?? inPlainWords(issue);
       }
       return { value: null, errors };
     },
