@@ -58,8 +58,8 @@ export function AutomaticCard() {
   return (
     <Card title="Return to automatic" edge="ochre" testID="automatic">
       <Words>
-        Discharge back in place, injector off, pump out of stop, hold and manual. A pump left otherwise is the
-        commonest call-back of all.
+        What was taken off for the work is back in place, and the pump is out of stop, hold, test and manual.
+        A pump left otherwise is the commonest call-back of all.
       </Words>
       {recorded && (
         <Words colour="ochre">
