@@ -26,7 +26,8 @@ export function capacityLadder(context: MeteringContext, settings: MeteringSetti
   const set = Math.min(settings.geared_spm, settings.setGreatest_spm ?? Infinity);
   take('gear', set / fastest);
   if (settings.length_pct) take('length', settings.length_pct / 100);
-  take('suction', settings.limits.greatest_spm / set);
+  // of a pump that is limited to nil nothing is left to take
+  if (set > 0) take('suction', settings.limits.greatest_spm / set);
   if (pressure && pressure.lossPer_bar !== null) {
     // the rated flow stands for the working pressure: what the swing takes beyond it is lost
     const here = 1 - pressure.lossPer_bar * (place.dischargePressure_bar ?? 0);
