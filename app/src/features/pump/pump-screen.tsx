@@ -1,29 +1,25 @@
 import type { PumpResource } from '@barythm/contract/resources';
-import type { FamilyContext } from '@barythm/core/families';
-import { bareContext, checkColumn, leavingFindings, reportedSince, viewJob } from '@barythm/core/job';
-import { inOrderOfWork, type SettingValues } from '@barythm/core/profile';
-import { addDays, dateInWords, siteTime } from '@barythm/core/time';
+import { checkColumn, leavingFindings, viewJob } from '@barythm/core/job';
+import { addDays, dateInWords } from '@barythm/core/time';
 import { useReader } from '../../ui/reader';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
-import { Linking, StyleSheet, View } from 'react-native';
-import { addressOfFile } from '../../api/client';
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { newId, outbox } from '../../api/device';
 import { usePump } from '../../api/queries';
 import { Button } from '../../ui/button';
-import { Card, LinkCard } from '../../ui/card';
+import { Card } from '../../ui/card';
 import { useWide } from '../../ui/screen/layout';
 import { Screen } from '../../ui/screen/screen';
-import { Empty, Failed, Loading } from '../../ui/screen/states';
+import { Failed, Loading } from '../../ui/screen/states';
 import { SPACE } from '../../ui/theme';
-import { TriadSign } from '../../ui/words/triad';
 import { Heading, Words } from '../../ui/words/words';
 import { screensOf } from '../../families/registry';
 import { FindingList } from '../findings/finding-list';
 import { useLastStage } from '../job/stage/last-stage';
-import { STATE_WORDS } from '../job/stage/state-words';
-import { ValueText } from '../job/value/value-text';
 import { HistoryCards } from './history-cards';
+import { known } from './known';
+import { BenchCard, JobsOfPump, SettingsCard } from './pump-cards';
 
 /** One pump: what it is, its duty, its settings, its day, what is wrong with it, its visits. */
 export function PumpScreen() {
@@ -44,37 +40,6 @@ export function PumpScreen() {
     );
   }
   return <PumpBody pump={pump.data} />;
-}
-
-interface Known {
-  readonly context: FamilyContext | null;
-  readonly values: SettingValues;
-  readonly from: string;
-  readonly reported: boolean;
-}
-
-/** What is believed to be in the controller, and where that comes from. */
-function known(pump: PumpResource): Known {
-  const reported = reportedSince(pump.latest, pump.reported);
-  if (pump.latest && !reported) {
-    const view = viewJob(pump.latest, pump.today);
-    const values = view.context?.inForce ?? {};
-    const state = pump.latest.handover ? 'As left' : 'As known from the job';
-    return {
-      context: view.context,
-      values,
-      from: `${state} of ${dateInWords(pump.latest.job.plannedFor)}`,
-      reported: false,
-    };
-  }
-  const values = reported?.values ?? {};
-  const { duty, profile, unit, today, zone, signalFrom } = pump;
-  const context =
-    duty && bareContext({ duty, profile, plate: unit.plate, today, zone, inForce: values, signalFrom });
-  const from = reported
-    ? `Reported by the site on ${dateInWords(reported.date)}, not seen by a technician`
-    : 'Nobody has recorded them yet';
-  return { context, values, from, reported: true };
 }
 
 function PumpBody({ pump }: { pump: PumpResource }) {
@@ -99,9 +64,6 @@ function PumpBody({ pump }: { pump: PumpResource }) {
       .then(() => router.navigate(`/job/${jobId}/${stage}`));
   };
 
-  const settings = inOrderOfWork(pump.profile);
-  const [all, setAll] = useState(settings.length <= LONG_SHEET);
-  const shown = all ? settings : settings.slice(0, LONG_SHEET / 2);
   const wide = useWide();
   const found = (
     <>
@@ -171,31 +133,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
       {state.context && <Day context={state.context} nowShare={pump.nowShare} />}
       {!wide && found}
       {Stock && state.context && <Stock context={state.context} values={state.values} />}
-      <Card title="Settings">
-        <Words size="small" colour="quiet">
-          {state.from}
-        </Words>
-        {shown.map((parameter) => {
-          const value = state.values[parameter.key];
-          return (
-            <View key={parameter.key} style={styles.row}>
-              <View style={styles.name}>
-                <TriadSign column={state.reported ? 'found' : 'left'} />
-                <Words style={styles.grow}>{parameter.label}</Words>
-              </View>
-              <ValueText bold parameter={parameter} value={value} missing="not known" />
-            </View>
-          );
-        })}
-        {!all && (
-          <Button
-            kind="quiet"
-            label={`All ${settings.length} settings`}
-            testID="settings-all"
-            onPress={() => setAll(true)}
-          />
-        )}
-      </Card>
+      <SettingsCard pump={pump} state={state} />
       <Card title="Duty">
         {pump.duty ? (
           dutyLines(pump.duty, reader).map(([name, words]) => (
@@ -210,65 +148,14 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           <Words>No duty is recorded yet; it is entered under Plan.</Words>
         )}
       </Card>
-      <Card title="Bench and label">
-        <Button
-          label="Run it on the bench"
-          testID="to-bench"
-          onPress={() => router.navigate(`/bench/${pump.id}`)}
-        />
-        <Words>
-          Code on its label:{' '}
-          <Words figures bold size="large" testID="label-code">
-            {pump.code}
-          </Words>
-        </Words>
-        <Button
-          label="Label to print (PDF)"
-          testID="label-pdf"
-          onPress={() => void Linking.openURL(addressOfFile(`/labels.pdf?pump=${pump.id}`))}
-        />
-      </Card>
+      <BenchCard pump={pump} />
       <HistoryCards pumpId={pump.id} />
-      <Heading>Jobs on this pump</Heading>
-      {pump.jobs.length === 0 && (
-        <Empty title="Never visited" todo="Start a job: record what is there before anything is touched." />
-      )}
-      {pump.jobs.map((job) => (
-        <LinkCard
-          key={job.id}
-          label={`Job of ${job.date}`}
-          testID={`visit-${job.date}`}
-          onPress={() =>
-            router.navigate(`/job/${job.id}/${job.state === 'handed-over' ? 'hand-over' : 'as-found'}`)
-          }
-        >
-          <View style={styles.row}>
-            <Words bold>
-              {dateInWords(job.date)}
-              {pump.jobs.filter(({ date }) => date === job.date).length > 1
-                ? `, begun at ${siteTime(job.startedAt, pump.zone)}`
-                : ''}
-            </Words>
-            <Words bold colour={job.state === 'handed-over' ? 'moss' : 'ember'} size="small">
-              {STATE_WORDS[job.state]}
-            </Words>
-          </View>
-          <Words size="small" colour="quiet">
-            {job.actor}
-          </Words>
-        </LinkCard>
-      ))}
+      <JobsOfPump pump={pump} />
     </Screen>
   );
 }
 
-/** A sheet longer than this is folded on the pump's page. */
-const LONG_SHEET = 20;
-
 const styles = StyleSheet.create({
   tight: { gap: 2 },
   links: { alignItems: 'flex-start', marginLeft: -SPACE.l },
-  row: { flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.m, alignItems: 'center' },
-  name: { flexDirection: 'row', gap: SPACE.s, alignItems: 'center', flex: 1 },
-  grow: { flex: 1 },
 });
