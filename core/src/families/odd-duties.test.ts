@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { bareContext } from '../job';
-import { renderFinding, type Finding } from '../findings';
 import { InputError } from '../input';
 import { faultOf, parameterAt, type SettingValues } from '../profile';
 import { fill } from '../findings/render';
 import { keyOf } from '../sheet';
-import { METRIC, type Reader } from '../units';
-import { TODAY, type Sample } from '../job/testing/walk.fixtures';
-import { ALL_TEXTS, FAMILY_NAMES, familyOf, type Duty } from './index';
+import { METRIC } from '../units';
+import { TODAY } from '../job/testing/walk.fixtures';
+import { familyOf, type Duty } from './index';
+import { EVERY_SAMPLE, expectInWords, HOLE } from './odd.fixtures';
 
 /**
  * Duties that nobody thought of: figures of a sound one made larger, smaller or nil, as far as its schema takes them. Whatever comes
@@ -38,20 +38,6 @@ function changed<T>(value: T, [key, ...rest]: Path, figure: number): T {
 const FACTORS = [0, 0.1, 0.5, 0.8, 1.25, 2, 3, 10, -1] as const;
 const RUNS = 60;
 
-const SAMPLES = FAMILY_NAMES.flatMap((name) =>
-  jest
-    .requireActual<{ SAMPLES: readonly Sample[] }>(`./${name}/fixtures`)
-    .SAMPLES.map((sample) => [`${name}: ${sample.profile.id}`, sample] as const),
-);
-
-const READERS: readonly Reader[] = [METRIC, { ...METRIC, system: 'us' }];
-const HOLE = /\{\w+\}|undefined|NaN|Infinity|\[object/;
-const inWords = (findings: readonly Finding[]): void => {
-  for (const reader of READERS)
-    for (const finding of findings)
-      expect(JSON.stringify(renderFinding(finding, ALL_TEXTS, reader))).not.toMatch(HOLE);
-};
-
 /** What is computed, or the words of what could not be computed with; anything else that is thrown is a fault of ours. */
 function attempt<T>(compute: () => T): T | null {
   try {
@@ -65,7 +51,7 @@ function attempt<T>(compute: () => T): T | null {
   }
 }
 
-describe.each(SAMPLES)('%s', (_, sample) => {
+describe.each(EVERY_SAMPLE)('%s', (_, sample) => {
   const { profile, duty, plate, found } = sample;
   const family = familyOf(profile.family);
   const places = figuresOf(duty);
@@ -103,7 +89,7 @@ describe.each(SAMPLES)('%s', (_, sample) => {
           expect([address, value, faultOf(parameter, value, values)]).toEqual([address, value, null]);
           expect(fill(family.reasons[reason.text], reason.values, METRIC)).not.toMatch(HOLE);
         }
-        inWords(attempt(() => family.checkPlan(context, plan)) ?? []);
+        expectInWords(attempt(() => family.checkPlan(context, plan)) ?? []);
       }),
       { numRuns: RUNS, seed: 5 },
     );
@@ -123,8 +109,8 @@ describe.each(SAMPLES)('%s', (_, sample) => {
           }),
         );
         if (!context) return;
-        inWords(attempt(() => family.check(context, 'found', found as SettingValues)) ?? []);
-        inWords(attempt(() => family.check(context, 'found', {})) ?? []);
+        expectInWords(attempt(() => family.check(context, 'found', found as SettingValues)) ?? []);
+        expectInWords(attempt(() => family.check(context, 'found', {})) ?? []);
         const settings = family.understand(profile, plate, found as SettingValues);
         for (const check of attempt(() => family.proof.checks(context, settings)) ?? [])
           expect(`${check.title} ${check.method} ${check.expected} ${check.tolerance}`).not.toMatch(HOLE);

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { bareContext, benchSheet, summarise, viewJob } from '../job';
-import { renderFinding, type Finding } from '../findings';
 import { fill } from '../findings/render';
 import { InputError, orElse } from '../input';
 import { judged } from '../job/judged';
@@ -16,27 +15,15 @@ import {
   type SettingValues,
 } from '../profile';
 import { keyOf } from '../sheet';
-import { METRIC, type Reader } from '../units';
+import { METRIC } from '../units';
 import { TODAY, Walk, type Sample } from '../job/testing/walk.fixtures';
-import { ALL_TEXTS, FAMILY_NAMES, familyOf } from './index';
+import { familyOf } from './index';
+import { EVERY_SAMPLE, expectInWords, HOLE } from './odd.fixtures';
 
 /**
  * Settings that nobody would make, and that are found all the same: at their limits, beyond them, or not read at all. They are taken as
  * they are, judged without a hole, run on the bench to figures, and planned away from.
  */
-
-const SAMPLES = FAMILY_NAMES.flatMap((name) =>
-  jest
-    .requireActual<{ SAMPLES: readonly Sample[] }>(`./${name}/fixtures`)
-    .SAMPLES.map((sample) => [`${name}: ${sample.profile.id}`, sample] as const),
-);
-const READERS: readonly Reader[] = [METRIC, { ...METRIC, system: 'us' }];
-const HOLE = /\{\w+\}|undefined|NaN|Infinity|\[object/;
-const inWords = (findings: readonly Finding[]): void => {
-  for (const reader of READERS)
-    for (const finding of findings)
-      expect(JSON.stringify(renderFinding(finding, ALL_TEXTS, reader))).not.toMatch(HOLE);
-};
 
 /** What may stand in a parameter: its choices, its limits and about them; now and then nothing that was read. */
 function valueOf(parameter: Parameter): fc.Arbitrary<SettingValue | undefined> {
@@ -84,7 +71,7 @@ function sheetsOf({ profile, found }: Sample): fc.Arbitrary<SettingValues> {
     });
 }
 
-describe.each(SAMPLES)('%s', (_, sample) => {
+describe.each(EVERY_SAMPLE)('%s', (_, sample) => {
   const { profile, duty, plate } = sample;
   const family = familyOf(profile.family);
   const sheets = sheetsOf(sample);
@@ -95,8 +82,8 @@ describe.each(SAMPLES)('%s', (_, sample) => {
     fc.assert(
       fc.property(sheets, (values) => {
         const context = contextOf(values);
-        inWords(judged(family, context, 'found', values));
-        inWords(judged(family, context, 'left', values));
+        expectInWords(judged(family, context, 'found', values));
+        expectInWords(judged(family, context, 'left', values));
         const settings = family.understand(profile, plate, values);
         for (const check of orElse(() => family.proof.checks(context, settings), []))
           expect(`${check.title} ${check.method} ${check.expected} ${check.tolerance}`).not.toMatch(HOLE);
@@ -119,7 +106,7 @@ describe.each(SAMPLES)('%s', (_, sample) => {
           expect([address, value, faultOf(parameter, value, values)]).toEqual([address, value, null]);
           expect(fill(family.reasons[reason.text], reason.values, METRIC)).not.toMatch(HOLE);
         }
-        inWords(family.checkPlan(context, plan));
+        expectInWords(family.checkPlan(context, plan));
       }),
       { numRuns: 40, seed: 4 },
     );
@@ -132,7 +119,7 @@ describe.each(SAMPLES)('%s', (_, sample) => {
         walk.arrive();
         walk.found(values);
         const view = viewJob(walk.document, TODAY);
-        inWords(Object.values(view.findings).flat());
+        expectInWords(Object.values(view.findings).flat());
         expect(JSON.stringify(summarise(view))).not.toMatch(/undefined|NaN|Infinity/);
         for (const due of family.due(view, TODAY)) expect(due.words).not.toMatch(HOLE);
       }),
@@ -142,8 +129,8 @@ describe.each(SAMPLES)('%s', (_, sample) => {
 });
 
 /** One pump of each family: a day takes a second or more. */
-const ONE_OF_EACH = SAMPLES.filter(
-  ([, { profile }], i) => SAMPLES.findIndex(([, one]) => one.profile.family === profile.family) === i,
+const ONE_OF_EACH = EVERY_SAMPLE.filter(
+  ([, { profile }], i) => EVERY_SAMPLE.findIndex(([, one]) => one.profile.family === profile.family) === i,
 );
 
 test.each(ONE_OF_EACH)('%s: the bench runs them to figures, or says why nobody can tell', (_, sample) => {
@@ -174,7 +161,7 @@ test.each(ONE_OF_EACH)('%s: the bench runs them to figures, or says why nobody c
 });
 
 test('a key of a repeated parameter and its address lead to each other', () => {
-  for (const [, { profile }] of SAMPLES)
+  for (const [, { profile }] of EVERY_SAMPLE)
     for (const parameter of inOrderOfWork(profile)) {
       const address = addressOf(parameter);
       const place = Number(address.split('/')[1]);

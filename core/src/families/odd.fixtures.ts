@@ -1,0 +1,23 @@
+import { renderFinding, type Finding } from '../findings';
+import { METRIC, type Reader } from '../units';
+import type { Sample } from '../job/testing/walk.fixtures';
+import { ALL_TEXTS, FAMILY_NAMES } from './index';
+
+/** For tests only: every sample of every family, by its name. */
+export const EVERY_SAMPLE = FAMILY_NAMES.flatMap((name) =>
+  jest
+    .requireActual<{ SAMPLES: readonly Sample[] }>(`./${name}/fixtures`)
+    .SAMPLES.map((sample) => [`${name}: ${sample.profile.id}`, sample] as const),
+);
+
+/** What words never hold: a slot that was not filled, a figure that is none. */
+export const HOLE = /\{\w+\}|undefined|NaN|Infinity|\[object/;
+
+const READERS: readonly Reader[] = [METRIC, { ...METRIC, system: 'us' }];
+
+/** Findings in words for whoever reads, without a hole. */
+export function expectInWords(findings: readonly Finding[]): void {
+  for (const reader of READERS)
+    for (const finding of findings)
+      expect(JSON.stringify(renderFinding(finding, ALL_TEXTS, reader))).not.toMatch(HOLE);
+}
