@@ -21,6 +21,9 @@ import { signalReadingSchema } from './readings';
 import { earlierBodySchema, recordBodySchema } from './records';
 import { profileSchema } from '@barythm/core/families';
 
+/** Who says a value, and since when. */
+const originSchema = z.object({ source: z.enum(['left', 'reported', 'unknown']), date: dateSchema }).strict();
+
 const documentSchema = z
   .object({
     job: z
@@ -52,6 +55,8 @@ const documentSchema = z
         source: z.enum(['left', 'reported']),
         date: dateSchema,
         values: z.record(z.string(), settingValueSchema),
+        origins: z.record(z.string(), originSchema).optional(),
+        against: z.record(z.string(), originSchema.extend({ value: settingValueSchema })).optional(),
       })
       .strict()
       .nullable(),

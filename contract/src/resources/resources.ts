@@ -144,6 +144,8 @@ export const pumpSchema = pumpRowSchema.extend({
   duty: dutySchema.nullable(),
   /** the latest job: what the controller holds now */
   latest: jobDocumentSchema.nullable(),
+  /** the job before it, while the latest has not touched the pump yet: what that one left open still stands */
+  before: jobDocumentSchema.nullable().optional(),
   jobs: z.array(jobRowSchema),
   today: dateSchema,
   nowShare: z.number(),

@@ -1,12 +1,11 @@
-import { existsSync } from 'node:fs';
-import { join } from 'node:path';
-import { Walk, seenAt, TODAY, type Sample } from '../job/testing/walk.fixtures';
+import { Walk, seenAt, TODAY } from '../job/testing/walk.fixtures';
 import { gateOfHandover, gateOfSet, offeredChecks } from '../job';
 import { renderFinding } from '../findings';
 import { faultOf, keyAt, parameterAt } from '../profile';
 import { keyOf } from '../sheet';
 import { METRIC } from '../units';
-import { ALL_TEXTS, FAMILY_NAMES, familyOf, type FamilyName } from './index';
+import { ALL_TEXTS, FAMILY_NAMES, familyOf } from './index';
+import { samplesOf } from './samples.fixtures';
 
 // one line more in the table: a family that only the tests know
 jest.mock('./all', () => {
@@ -21,12 +20,6 @@ jest.mock('./all', () => {
   };
 });
 
-/** Every family keeps samples of its pumps beside its own fixtures; the one that only the tests know has a file of its own. */
-const samplesOf = (name: FamilyName): readonly Sample[] => {
-  const own = `./${name}/fixtures`;
-  const file = existsSync(join(__dirname, `${own}.ts`)) ? own : './sample.fixtures';
-  return jest.requireActual<{ SAMPLES: readonly Sample[] }>(file).SAMPLES;
-};
 const SAMPLES = FAMILY_NAMES.flatMap((name) =>
   samplesOf(name).map((sample) => [`${name}: ${sample.profile.id}`, sample] as const),
 );

@@ -273,6 +273,8 @@ export interface Family<K extends FamilyKind> {
     readonly plateCode: string;
     readonly readings: ArrivalReadings;
   };
+  /** kinds of its own records whose work may leave the pump stopped, in hand or in test: it is seen in automatic after them */
+  readonly touches: readonly K['record']['kind'][];
   /** why a record is turned down, by a rule of this family; null where it may be taken */
   refuse(record: RecordBody): Refusal | null;
 

@@ -123,6 +123,7 @@ export const fanFamily: Family<FanKind> = {
   open: () => [],
   texts: TEXTS,
   reasons: REASONS,
+  touches: [],
   arrival: {
     makeSafe: [STOPPED],
     plate: [{ key: 'rated_W', label: 'Rated power', quantity: 'power' }],

@@ -8,6 +8,12 @@ export const ANY_TEXTS = {
     will: 'What is wrong with them is not seen here.',
     todo: 'Mend that in the duty under Plan, or read the setting once more; they are judged by themselves then.',
   },
+  'ANY-00.differs': {
+    title: '{parameter}: reported otherwise than it was left',
+    so: '{parameter} was left at {left} on {date}; the site reports {reported} since.',
+    will: 'Somebody changed it, or it was misread: which of the two is in force is unknown, and both are judged.',
+    todo: 'Read {parameter} at the pump and record it.',
+  },
   'ANY-03': {
     title: 'Not seen back in automatic',
     so: 'Nobody has recorded that the pump was returned to automatic.',

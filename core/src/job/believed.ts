@@ -1,34 +1,92 @@
 import { inOrderOfWork, type SettingValue } from '../profile';
-import { inForce, keyOf, sheetRows, withRewritten } from '../sheet';
-import type { JobDocument, LastLeft } from '../visit';
+import { inForce, keyOf, sameValue, sheetRows, withRewritten } from '../sheet';
+import type { JobDocument, LastLeft, Origin } from '../visit';
 
-/** What a job leaves in the controller, on top of what was known before it. */
-export function lastLeftOf(document: JobDocument): LastLeft | null {
-  const values: Record<string, SettingValue> = { ...document.lastLeft?.values };
-  let known = false;
-  const parameters = inOrderOfWork(document.profile);
-  for (const row of withRewritten(sheetRows(document.entries, []), document.entries, parameters)) {
-    // put back by the change of another and not read since: whatever was known of it is not true any more
-    if (row.rewrittenBy !== undefined) delete values[keyOf(row.address)];
-    const entry = inForce(row);
-    if (entry && entry.value !== null) {
-      values[keyOf(row.address)] = entry.value;
-      known = true;
-    }
-  }
-  return known ? { source: 'left', date: document.job.plannedFor, values } : document.lastLeft;
+/** Where one of the values that are believed comes from. */
+export function originOf(believed: LastLeft, key: string): Origin {
+  return believed.origins?.[key] ?? { source: believed.source, date: believed.date };
 }
 
 /**
- * What the site reported of a pump, over what was left: it counts where nobody was there since. Null where nothing was reported, where the
- * latest job is as new, or while it is still open: what was seen at the pump comes first.
+ * What a job leaves in the controller, on top of what was known before it: only what it read or set is its own. A value that
+ * was reported stays reported, and one that contradicts another stays contradicted, until somebody reads it.
  */
-export function reportedSince(
+export function lastLeftOf(document: JobDocument): LastLeft | null {
+  const before = document.lastLeft;
+  const values: Record<string, SettingValue> = { ...before?.values };
+  const origins: Record<string, Origin> = {};
+  if (before) for (const key of Object.keys(values)) origins[key] = originOf(before, key);
+  const against = { ...before?.against };
+  const own: Origin = { source: 'left', date: document.job.plannedFor };
+  let known = false;
+  const parameters = inOrderOfWork(document.profile);
+  for (const row of withRewritten(sheetRows(document.entries, []), document.entries, parameters)) {
+    const key = keyOf(row.address);
+    // put back by the change of another and not read since: whatever was known of it is not true any more
+    if (row.rewrittenBy !== undefined) {
+      delete values[key];
+      delete origins[key];
+      delete against[key];
+    }
+    const entry = inForce(row);
+    if (entry && entry.value !== null) {
+      values[key] = entry.value;
+      origins[key] = own;
+      delete against[key];
+      known = true;
+    }
+  }
+  return known ? believedAs(own, values, origins, against) : before;
+}
+
+/**
+ * What is believed to be in a pump's controller: each setting by the later of what was left and what the site reported. What was
+ * seen on a job that is still open comes first. Where a report contradicts what was left before it, both are kept.
+ */
+export function believedOf(
   latest: JobDocument | null,
   reported: Pick<LastLeft, 'date' | 'values'> | null,
 ): LastLeft | null {
-  if (!reported) return null;
-  if (latest && (latest.job.state !== 'handed-over' || reported.date <= latest.job.plannedFor)) return null;
-  const before = latest ? lastLeftOf(latest)?.values : undefined;
-  return { source: 'reported', date: reported.date, values: { ...before, ...reported.values } };
+  const left = latest ? lastLeftOf(latest) : null;
+  if (!reported) return left;
+  if (!left) return { source: 'reported', date: reported.date, values: reported.values };
+  const told: Origin = { source: 'reported', date: reported.date };
+  const values: Record<string, SettingValue> = { ...left.values };
+  const origins: Record<string, Origin> = {};
+  for (const key of Object.keys(values)) origins[key] = originOf(left, key);
+  const against = { ...left.against };
+  const open = latest !== null && latest.job.state !== 'handed-over';
+  let newer = false;
+  for (const [key, value] of Object.entries(reported.values)) {
+    const origin = origins[key];
+    const seenNow = open && origin?.source === 'left' && origin.date === latest.job.plannedFor;
+    if (origin && (origin.date >= told.date || seenNow)) continue;
+    if (origin?.source === 'left' && !sameValue(values[key], value)) {
+      against[key] = { value: values[key], ...origin };
+    }
+    values[key] = value;
+    origins[key] = told;
+    newer = true;
+  }
+  if (!newer) return left;
+  return believedAs(told, values, origins, against);
+}
+
+/** Together: an origin of its own stands only at what comes from elsewhere than the whole. */
+function believedAs(
+  whole: Origin,
+  values: LastLeft['values'],
+  origins: Readonly<Record<string, Origin>>,
+  against: NonNullable<LastLeft['against']>,
+): LastLeft {
+  const others = Object.entries(origins).filter(
+    ([, { source, date }]) => source !== whole.source || date !== whole.date,
+  );
+  return {
+    source: whole.source === 'unknown' ? 'left' : whole.source,
+    date: whole.date,
+    values,
+    ...(others.length > 0 ? { origins: Object.fromEntries(others) } : {}),
+    ...(Object.keys(against).length > 0 ? { against } : {}),
+  };
 }

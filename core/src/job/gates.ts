@@ -10,6 +10,7 @@ import {
   lastRecord,
 } from '../visit';
 import { owedNeighbours } from './sheet/entry-slips';
+import { touchesOf } from './touches';
 import { faultsWrittenDown, WIPES_FAULTS } from './arrival/on-arrival';
 import { offeredChecks } from './proof/offered-checks';
 import { lackingIn } from '../proof';
@@ -84,21 +85,13 @@ export function gateOfProve(document: JobDocument): GateReason[] {
   ];
 }
 
-/** Records that are no work at the pump by themselves: preparing, and ending. */
-const NO_WORK: ReadonlySet<RecordBody['kind']> = new Set([
-  'make-safe',
-  'identify',
-  'automatic',
-  'discharge-safe',
-  'broken-off',
-  'resumed',
-  'cancelled',
-  'looked-at',
-]);
-
-/** True where nothing was read, set, tried or proved on a job. */
-export function isUntouched({ entries, readings, records }: JobDocument): boolean {
-  const worked = records.some(({ body }) => !NO_WORK.has(body.kind));
+/**
+ * True where no setting was read or set on a job, and nothing was done or tried at the pump: it was looked at only, whatever
+ * was read beside it on arrival.
+ */
+export function isUntouched({ entries, readings, records, profile }: JobDocument): boolean {
+  const touches = touchesOf(profile.family);
+  const worked = records.some(({ body }) => touches.has(body.kind));
   return readings.length === 0 && !worked && entries.every(({ kind }) => kind === 'target');
 }
 
@@ -114,7 +107,7 @@ function emptyJob(document: JobDocument): GateReason[] {
     {
       code: 'NOTHING',
       words:
-        'Nothing was read, set or proved on this job. Record what is there, or close it as looked at only, with a word why.',
+        'No setting was read, set or proved on this job. Record what is there, or close it as looked at only, with a word why.',
       stage: 'as-found',
     },
   ];

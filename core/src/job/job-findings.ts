@@ -11,10 +11,11 @@ import {
   type SettingValues,
 } from '../profile';
 import { openRows, sameValue, type SheetRow } from '../sheet';
+import { touchesOf } from './touches';
 import { halfADayOff, spanInWords } from '../time';
 import { fig } from '../units';
 import { readsItsDay } from './arrival/clock';
-import { type JobDocument, type RecordKind, brokenOff, lastRecord, sheetRevision } from '../visit';
+import { type JobDocument, brokenOff, lastRecord, sheetRevision } from '../visit';
 import { entrySlips } from './sheet/entry-slips';
 import { arrivalFindings } from './arrival/on-arrival';
 
@@ -125,17 +126,15 @@ function provedThenChanged(document: JobDocument, voidedSince: number | null): F
   return [anyFinding('ANY-20', 'job', { settings: labels(document, addresses) }, addresses)];
 }
 
-/** Records of work that may leave the pump stopped, on hold or in manual. */
-const TOUCHES: ReadonlySet<RecordKind> = new Set(['check', 'calibration', 'reset']);
-
 /** True once a pump was made safe for work: it stands still, whatever else was done. */
 function isStopped(document: JobDocument): boolean {
   return (lastRecord(document, 'make-safe')?.body.steps.length ?? 0) > 0;
 }
 
 function automatic(document: JobDocument): Finding[] {
+  const touches = touchesOf(document.profile.family);
   const record = lastRecord(document, 'automatic');
-  const tried = document.records.filter(({ body }) => TOUCHES.has(body.kind));
+  const tried = document.records.filter(({ body }) => touches.has(body.kind));
   const touched = Math.max(
     sheetRevision(document),
     ...document.readings.map((reading) => reading.revision),

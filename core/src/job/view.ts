@@ -4,7 +4,9 @@ import { orElse } from '../input';
 import { inOrderOfWork, type SettingValues } from '../profile';
 import { valuesOf } from '../sheet';
 import { asItStood, plateOf, type JobDocument } from '../visit';
+import { lastLeftOf } from './believed';
 import { contextOf } from './context';
+import { judgedAsBelieved } from './contradicted';
 import { jobFindings, unchecked } from './job-findings';
 import { judged } from './judged';
 import { judgedChecks } from './proof/judged-checks';
@@ -82,17 +84,18 @@ function dutyOf({ plans, dutyBefore, profile }: JobDocument): Duty | null {
   return duty?.family === profile.family ? duty : null;
 }
 
-/** The sheet's columns as values, on top of what was left before. */
+/** The sheet's columns as values. What is in force is the best that is known of each: read or set on this job, else what was known before. */
 function columnsOf(document: JobDocument) {
   const rows = workingRows(document);
-  const before = document.lastLeft?.values ?? {};
-  const force = valuesOf(rows, 'force');
+  const believed = lastLeftOf(document);
+  const force = believed?.values ?? {};
   return {
     rows,
-    inForce: { ...before, ...force },
+    believed,
+    inForce: force,
     values: {
       found: valuesOf(rows, 'found'),
-      planned: { ...before, ...valuesOf(rows, 'planned') },
+      planned: { ...force, ...valuesOf(rows, 'planned') },
       force,
     },
   };
@@ -102,7 +105,7 @@ function columnsOf(document: JobDocument) {
 function columnFindings(
   family: AnyFamily,
   context: FamilyContext | null,
-  { rows, values }: ReturnType<typeof columnsOf>,
+  { rows, values, believed }: ReturnType<typeof columnsOf>,
 ): { found: Finding[]; target: Finding[]; left: Finding[] } {
   const on = (subject: Subject, column: SettingValues, when: boolean) =>
     context && when ? judged(family, context, subject, column) : [];
@@ -113,7 +116,7 @@ function columnFindings(
       values.planned,
       rows.some((row) => row.target),
     ),
-    left: on('left', values.force, Object.keys(values.force).length > 0),
+    left: context && believed ? judgedAsBelieved(family, context, 'left', believed) : [],
   };
 }
 

@@ -51,11 +51,22 @@ export interface Instrument {
   readonly measures?: 'current' | 'volume' | null;
 }
 
+/** Who says what a controller holds, and since when; unknown where the records do not show it any more. */
+export interface Origin {
+  readonly source: 'left' | 'reported' | 'unknown';
+  /** site date */
+  readonly date: string;
+}
+
 /** What the controller is believed to hold: as left by the latest earlier job, or as reported by the site. */
 export interface LastLeft {
   readonly source: 'left' | 'reported';
   readonly date: string;
   readonly values: Readonly<Record<string, SettingValue>>;
+  /** of values that come from elsewhere than the rest, by their key */
+  readonly origins?: Readonly<Record<string, Origin>>;
+  /** what was left and a later report contradicts, by key: both count until somebody reads it */
+  readonly against?: Readonly<Record<string, Origin & { readonly value: SettingValue }>>;
 }
 
 /** What an earlier job measured or did at this unit, that this one stands on. */

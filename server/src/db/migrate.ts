@@ -4,9 +4,10 @@ import { migration001 } from './migrations/001-first-slice';
 import { migration002 } from './migrations/002-metering-whole';
 import { migration003 } from './migrations/003-kept-states';
 import { migration004 } from './migrations/004-instruments-measure';
+import { migration005 } from './migrations/005-whose-word';
 
 /** Migrations in order. A new one is a new file and one line here; a landed one is never edited. */
-export const MIGRATIONS = [migration001, migration002, migration003, migration004];
+export const MIGRATIONS = [migration001, migration002, migration003, migration004, migration005];
 
 export interface Migration {
   readonly name: string;

@@ -1,4 +1,4 @@
 export * from './load';
 export * from './commands';
 export * from './import';
-export { dutyOf, latestJob } from './start';
+export { dutyOf, jobBefore, latestJob } from './start';

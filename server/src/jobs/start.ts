@@ -1,5 +1,5 @@
 import type { Command, CommandBody } from '@barythm/contract/commands';
-import { carriedOver, lastLeftOf, reportedSince } from '@barythm/core/job';
+import { believedOf, carriedOver } from '@barythm/core/job';
 import type { JobDocument, LastLeft } from '@barythm/core/visit';
 import { Op, type Transaction } from 'sequelize';
 import type { Clock } from '../clock';
@@ -51,7 +51,7 @@ export async function startJob(
       plannedFor: date,
       actor: command.actor,
       dutyBefore: before ? dutyOf(before) : pump.duty,
-      lastLeft: reportedSince(before, pump.reported as Reported) ?? (before ? lastLeftOf(before) : null),
+      lastLeft: believedOf(before, pump.reported as Reported),
       // what was measured belongs to the unit: another one in its place starts anew
       earlier: before && before.unit.id === unit.get('id') ? carriedOver(before) : [],
       profileId: unit.get('profileId'),
@@ -71,6 +71,30 @@ export async function latestJob(
 ): Promise<JobDocument | null> {
   const row = await models.jobs.findOne({
     where: { pumpId, state: { [Op.ne]: 'cancelled' } },
+    order: [
+      ['plannedFor', 'DESC'],
+      ['startedAt', 'DESC'],
+    ],
+    transaction,
+  });
+  return row ? loadJob(models, row.get('id') as string, transaction) : null;
+}
+
+/** The job at the same pump before another, cancelled ones apart; null where there is none. */
+export async function jobBefore(
+  models: Models,
+  { job, pump }: JobDocument,
+  transaction?: Transaction,
+): Promise<JobDocument | null> {
+  const row = await models.jobs.findOne({
+    where: {
+      pumpId: pump.id,
+      state: { [Op.ne]: 'cancelled' },
+      [Op.or]: [
+        { plannedFor: { [Op.lt]: job.plannedFor } },
+        { plannedFor: job.plannedFor, startedAt: { [Op.lt]: job.startedAt } },
+      ],
+    },
     order: [
       ['plannedFor', 'DESC'],
       ['startedAt', 'DESC'],

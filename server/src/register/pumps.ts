@@ -1,11 +1,12 @@
 import type { JobRow, PageQuery, PumpResource, PumpRow } from '@barythm/contract/resources';
 import type { JobDocument } from '@barythm/core/visit';
 import type { AnyProfile } from '@barythm/core/families';
+import { isUntouched } from '@barythm/core/job';
 import { shareOfDay, siteDate } from '@barythm/core/time';
 import { QueryTypes } from 'sequelize';
 import type { Clock } from '../clock';
 import type { Database, Row } from '../db';
-import { dutyOf, latestJob } from '../jobs';
+import { dutyOf, jobBefore, latestJob } from '../jobs';
 import { problems } from '../problems';
 
 /** Escapes what LIKE would take for a wildcard. */
@@ -103,6 +104,7 @@ export async function pumpPage(database: Database, clock: Clock, id: string): Pr
     where: { id: unit.profileId, version: unit.profileVersion },
   });
   const latest: JobDocument | null = await latestJob(database.models, id);
+  const before = latest && isUntouched(latest) ? await jobBefore(database.models, latest) : null;
   const zone = site.zone as string;
   return {
     id,
@@ -128,6 +130,7 @@ export async function pumpPage(database: Database, clock: Clock, id: string): Pr
     profile: profile?.get('body') as AnyProfile,
     duty: latest ? dutyOf(latest) : (pump.duty as PumpResource['duty']),
     latest,
+    before,
     jobs: await jobRows(database, 'j.pumpId = $id', { id }),
     today: siteDate(clock(), zone),
     nowShare: shareOfDay(clock(), zone),

@@ -1,6 +1,6 @@
 import type { PumpResource } from '@barythm/contract/resources';
 import { familyOf, type FamilyContext } from '@barythm/core/families';
-import { bareContext, contextOf, reportedSince, viewJob } from '@barythm/core/job';
+import { pumpNow, viewJob } from '@barythm/core/job';
 import type { SettingValues } from '@barythm/core/profile';
 
 export type SheetName = 'found' | 'target' | 'left' | 'edited';
@@ -15,34 +15,19 @@ export interface BenchSheets {
  * what the duty leads to. Null while there is no duty.
  */
 export function sheetsOf(pump: PumpResource): BenchSheets | null {
-  const reported = reportedSince(pump.latest, pump.reported);
-  if (pump.latest && !reported) {
-    const view = viewJob(pump.latest, pump.today);
-    if (!view.duty) return null;
-    const { found, force, planned } = view.values;
-    const known = Object.keys(found).length > 0 ? found : (pump.latest.lastLeft?.values ?? {});
-    const context = contextOf(pump.latest, view.duty, { ...known, ...force }, pump.today);
-    if (!context) return null;
-    const agreed = view.rows.some((row) => row.target);
-    const left = view.rows.some((row) => row.left);
-    return {
-      context,
-      values: {
-        ...(Object.keys(known).length > 0 ? { found: known } : {}),
-        target: agreed ? planned : plannedValues(context),
-        ...(left ? { left: force } : {}),
-      },
-    };
-  }
-  if (!pump.duty) return null;
-  const { duty, profile, unit, today, zone, signalFrom } = pump;
-  const inForce = reported?.values ?? {};
-  const context = bareContext({ duty, profile, plate: unit.plate, today, zone, inForce, signalFrom });
+  const { context, values: believed } = pumpNow(pump);
+  if (!context) return null;
+  const view = pump.latest && viewJob(pump.latest, pump.today);
+  const agreed = view?.rows.some((row) => row.target) ?? false;
+  const left = view?.rows.some((row) => row.left) ?? false;
+  // what was found on the job, on top of what was known before it; without a job what is believed
+  const found = view ? { ...view.document.lastLeft?.values, ...view.values.found } : believed;
   return {
     context,
     values: {
-      ...(Object.keys(inForce).length > 0 ? { found: inForce } : {}),
-      target: plannedValues(context),
+      ...(Object.keys(found).length > 0 ? { found } : {}),
+      target: view && agreed ? view.values.planned : plannedValues(context),
+      ...(left ? { left: believed } : {}),
     },
   };
 }

@@ -13,7 +13,7 @@ import { TriadSign } from '../../ui/words/triad';
 import { Heading, Words } from '../../ui/words/words';
 import { STATE_WORDS } from '../job/stage/state-words';
 import { ValueText } from '../job/value/value-text';
-import type { Known } from './known';
+import { knownFrom, seenByTechnician, type Known } from './known';
 
 /** A sheet longer than this is folded on the pump's page. */
 const LONG_SHEET = 20;
@@ -33,8 +33,15 @@ export function SettingsCard({ pump, state }: { pump: PumpResource; state: Known
         return (
           <View key={parameter.key} style={styles.row}>
             <View style={styles.name}>
-              <TriadSign column={state.reported ? 'found' : 'left'} />
-              <Words style={styles.grow}>{parameter.label}</Words>
+              <TriadSign column={seenByTechnician(state, parameter.key) ? 'left' : 'found'} />
+              <View style={styles.grow}>
+                <Words>{parameter.label}</Words>
+                {value !== undefined && knownFrom(state, parameter.key) !== null && (
+                  <Words size="small" colour="quiet">
+                    {knownFrom(state, parameter.key)}
+                  </Words>
+                )}
+              </View>
             </View>
             <ValueText bold parameter={parameter} value={value} missing="not known" />
           </View>

@@ -1,5 +1,7 @@
 import type { PumpResource } from '@barythm/contract/resources';
-import { checkColumn, leavingFindings, viewJob } from '@barythm/core/job';
+import { notOnTheHandover } from '@barythm/core/job';
+import { ALL_TEXTS } from '@barythm/core/families';
+import { grouped, renderFinding } from '@barythm/core/findings';
 import { addDays, dateInWords } from '@barythm/core/time';
 import { useReader } from '../../ui/reader';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -15,6 +17,7 @@ import { Failed, Loading } from '../../ui/screen/states';
 import { SPACE } from '../../ui/theme';
 import { Heading, Words } from '../../ui/words/words';
 import { screensOf } from '../../families/registry';
+import { Decided } from '../findings/decided';
 import { FindingList } from '../findings/finding-list';
 import { useLastStage } from '../job/stage/last-stage';
 import { HistoryCards } from './history-cards';
@@ -46,12 +49,12 @@ function PumpBody({ pump }: { pump: PumpResource }) {
   const reader = useReader();
   const router = useRouter();
   const state = useMemo(() => known(pump), [pump]);
-  const findings = useMemo(() => {
-    if (pump.latest && !state.reported && pump.latest.job.state !== 'planned') {
-      return leavingFindings(viewJob(pump.latest, pump.today));
-    }
-    return state.context ? checkColumn(state.context, 'found', state.values) : [];
-  }, [pump, state]);
+  const { findings } = state;
+  const unsaid = useMemo(
+    () => (pump.latest ? notOnTheHandover(pump.latest, pump.today) : []),
+    [pump.latest, pump.today],
+  );
+  const decisions = [...(pump.before?.decisions ?? []), ...(pump.latest?.decisions ?? [])];
   const { dutyLines, Day, Stock } = screensOf(pump.profile.family).pump;
   const open = pump.jobs.find((job) => job.state === 'open' || job.state === 'planned');
 
@@ -68,7 +71,32 @@ function PumpBody({ pump }: { pump: PumpResource }) {
   const found = (
     <>
       <Heading>Findings</Heading>
-      <FindingList folds findings={findings} profile={pump.profile} none="Nothing is open on this pump." />
+      {!state.judged && (
+        <Words testID="not-judged">
+          {pump.latest || state.believed
+            ? 'Not judged: no duty is recorded yet, so nothing is known to be wrong or right.'
+            : 'Never looked at: nothing is known of it yet, good or bad.'}
+        </Words>
+      )}
+      {(state.judged || findings.length > 0) && (
+        <FindingList
+          folds
+          findings={findings}
+          profile={pump.profile}
+          none="Nothing is open on this pump."
+          actions={(finding) => <Decided finding={finding} decisions={decisions} />}
+        />
+      )}
+      {unsaid.length > 0 && pump.latest && (
+        <Card title="Not on the last hand-over" testID="unsaid">
+          <Words>
+            {`What was signed on ${dateInWords(pump.latest.job.plannedFor)} does not hold whole: it names nothing of this, since those settings were not read then.`}
+          </Words>
+          {grouped(unsaid).map(([first]) => (
+            <Words key={first.text}>{renderFinding(first, ALL_TEXTS, reader).title}</Words>
+          ))}
+        </Card>
+      )}
     </>
   );
 

@@ -50,6 +50,7 @@ export const circulatorFamily: Family<CirculatorKind> = {
   open: openOn,
   texts: CIRCULATOR_TEXTS,
   reasons: CIRCULATOR_REASONS,
+  touches: ['purged'],
   arrival,
   refuse: () => null,
   proof: {

@@ -48,6 +48,7 @@ export const driveFamily: Family<DriveKind> = {
   open: openOn,
   texts: DRIVE_TEXTS,
   reasons: DRIVE_REASONS,
+  touches: ['precharge', 'turning', 'closed-valve'],
   arrival,
   refuse: () => null,
   proof: {

@@ -57,6 +57,7 @@ export const meteringFamily: Family<MeteringKind> = {
   open: openOn,
   texts: METERING_TEXTS,
   reasons: REASONS,
+  touches: ['calibration', 'serviced'],
   arrival,
   refuse: () => null,
   proof: {

@@ -55,6 +55,7 @@ export const poolFamily: Family<PoolKind> = {
   open: openOn,
   texts: POOL_TEXTS,
   reasons: POOL_REASONS,
+  touches: ['valves'],
   arrival,
   refuse,
   proof: {

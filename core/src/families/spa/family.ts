@@ -59,6 +59,7 @@ export const spaFamily: Family<SpaKind> = {
   open: openOn,
   texts: SPA_TEXTS,
   reasons: SPA_REASONS,
+  touches: ['number-change'],
   arrival,
   refuse: () => null,
   proof: {

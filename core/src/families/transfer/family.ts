@@ -52,6 +52,7 @@ export const transferFamily: Family<TransferKind> = {
   open: openOn,
   texts: TRANSFER_TEXTS,
   reasons: TRANSFER_REASONS,
+  touches: ['leads-swapped'],
   arrival,
   refuse: () => null,
   proof: {

@@ -1,6 +1,6 @@
 import { familyOf, ALL_TEXTS } from '../../families';
 import { decisionOn, openEnded, renderFinding, type Finding } from '../../findings';
-import { addressOf, meaningOf, wordsFor, type Parameter, type SettingValue } from '../../profile';
+import { addressOf, meaningOf, wordsFor, type Parameter } from '../../profile';
 import { inForce, sameValue, type SheetEntry, type SheetRow } from '../../sheet';
 import { inWordsFor, presentReader } from '../../units';
 import {
@@ -13,10 +13,12 @@ import {
   type JobCommand,
   type JobCommandBody,
   type JobDocument,
+  type LastLeft,
   lastRecord,
   recordsOf,
 } from '../../visit';
 import { clockWords } from '../arrival/clock';
+import { originOf } from '../believed';
 import { isUntouched } from '../gates';
 import { offeredChecks } from '../proof/offered-checks';
 import { RESETS } from '../arrival/on-arrival';
@@ -143,23 +145,31 @@ function settingOf(parameter: Parameter, view: JobView): HandoverSetting {
     unit: parameter.unit ?? '',
     found: words(row?.found),
     target: words(row?.target),
-    ...leftOf(row, view.document.lastLeft?.values[parameter.key], (value) => wordsFor(parameter, value)),
+    ...leftOf(row, view.document.lastLeft, parameter),
     changed: Boolean(left && !sameValue(left.value, row?.found?.value)),
     reason: row?.target?.reason ?? null,
   };
 }
 
-/** The value in force and how it is known: read back, as it was found, or from the last visit where nobody read it on this one. */
+/** The value in force and how it is known: read back, as it was found, or from the last visit or the site where nobody read it on this one. */
 function leftOf(
   row: SheetRow | undefined,
-  before: SettingValue | undefined,
-  words: (value: SettingValue) => string,
+  known: LastLeft | null,
+  parameter: Parameter,
 ): Pick<HandoverSetting, 'left' | 'leftBy'> {
   const force = row ? inForce(row) : null;
   if (force && force.value !== null) {
-    return { left: words(force.value), leftBy: force.kind === 'left' ? 'read back' : 'as found' };
+    return {
+      left: wordsFor(parameter, force.value),
+      leftBy: force.kind === 'left' ? 'read back' : 'as found',
+    };
   }
-  if (before !== undefined) return { left: words(before), leftBy: 'last visit' };
+  // put back by the change of another and not read since: what was known of it is not true any more
+  const before = row?.rewrittenBy === undefined ? known?.values[parameter.key] : undefined;
+  if (known && before !== undefined) {
+    const by = originOf(known, parameter.key).source === 'reported' ? 'reported' : 'last visit';
+    return { left: wordsFor(parameter, before), leftBy: by };
+  }
   return { left: null, leftBy: null };
 }
 

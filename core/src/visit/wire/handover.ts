@@ -44,7 +44,7 @@ export const settingSchema = z
     /** what is in force when it is handed over */
     left: z.string().nullable(),
     /** how that is known; left out on sheets frozen before it was asked, null where nothing is known */
-    leftBy: z.enum(['read back', 'as found', 'last visit']).nullable().optional(),
+    leftBy: z.enum(['read back', 'as found', 'last visit', 'reported']).nullable().optional(),
     changed: z.boolean(),
     reason: z.string().nullable(),
   })
