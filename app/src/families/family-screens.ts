@@ -42,7 +42,12 @@ export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = 
   };
   readonly Plan: ComponentType;
   /** a setting that is changed by more than keys: the card that guides it, instead of the plain one */
-  readonly guided?: { readonly role: string; readonly Card: ComponentType<SetCardProps> };
+  readonly guided?: {
+    readonly role: string;
+    readonly Card: ComponentType<SetCardProps>;
+    /** what it left open, and can be ticked without doing it again */
+    readonly After?: ComponentType;
+  };
   readonly Proof: ComponentType;
   readonly pump: {
     dutyLines(duty: K['duty'], reader: Reader): Lines;

@@ -3,7 +3,7 @@ import type { BenchRun, EventBook, RunOptions, Scenario } from '../bench';
 import type { Finding, Subject, TextBook } from '../findings';
 import type { CommonBehaviours, Parameter, ProfileOf, RoleQuantities, SettingValues } from '../profile';
 import type { CheckBody, CheckVerdict, Pattern, ProofCheck } from '../proof';
-import type { SheetRow } from '../sheet';
+import type { PutBack, SheetRow } from '../sheet';
 import type {
   Block,
   EarlierRecord,
@@ -260,6 +260,8 @@ export interface Family<K extends FamilyKind> {
   check(context: K['context'], subject: Subject, values: SettingValues): Finding[];
   /** findings on the job as a whole, apart from those of any pump */
   open(job: JobGround<K>): Finding[];
+  /** the stage in which a stop on the job as a whole is put right, by its text; *set* where it is left out */
+  readonly curedAt: Readonly<Record<string, 'as-found' | 'set' | 'prove'>>;
   readonly texts: TextBook;
   readonly reasons: Readonly<Record<string, string>>;
 
@@ -272,9 +274,15 @@ export interface Family<K extends FamilyKind> {
     /** the code of setting a pump whose plate was not read */
     readonly plateCode: string;
     readonly readings: ArrivalReadings;
+    /** the record of what is seen or done before it is set, step by step; null where there is no such list */
+    readonly first: RecordKind | null;
+    /** how a step of it reads */
+    firstWords?(key: string): string | undefined;
   };
   /** kinds of its own records whose work may leave the pump stopped, in hand or in test: it is seen in automatic after them */
   readonly touches: readonly K['record']['kind'][];
+  /** changes that put other settings back and were written down as such; only where a change is more than a value entered */
+  putsBack?(document: JobDocument): readonly PutBack[];
   /** why a record is turned down, by a rule of this family; null where it may be taken */
   refuse(record: RecordBody): Refusal | null;
 

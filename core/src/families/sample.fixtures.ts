@@ -121,10 +121,12 @@ export const fanFamily: Family<FanKind> = {
   checkPlan: (context, { values }) => checkFan(context, 'target', values),
   check: checkFan,
   open: () => [],
+  curedAt: {},
   texts: TEXTS,
   reasons: REASONS,
   touches: [],
   arrival: {
+    first: null,
     makeSafe: [STOPPED],
     plate: [{ key: 'rated_W', label: 'Rated power', quantity: 'power' }],
     source: null,

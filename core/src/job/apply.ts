@@ -1,5 +1,6 @@
 import type { SheetEntry } from '../sheet';
 import { type JobCommand, type JobDocument, type JobState, type RecordBody, sheetRevision } from '../visit';
+import { withTicksMerged } from './arrival/ticks';
 import { type DayOf, freezeHandover } from './hand-over/handover';
 
 /**
@@ -52,7 +53,10 @@ export function applyCommand(
       return {
         ...next,
         job: { ...next.job, state: stateAfterRecord(next.job.state, body.record) },
-        records: [...next.records, { ...written, id: body.recordId, body: body.record }],
+        records: [
+          ...next.records,
+          { ...written, id: body.recordId, body: withTicksMerged(document, command, body.record) },
+        ],
       };
     case 'plan.accept': {
       const targets = body.targets.map((target): SheetEntry => ({

@@ -1,6 +1,7 @@
-import { inOrderOfWork, type SettingValue } from '../profile';
-import { inForce, keyOf, sameValue, sheetRows, withRewritten } from '../sheet';
+import type { SettingValue } from '../profile';
+import { inForce, keyOf, sameValue } from '../sheet';
 import type { JobDocument, LastLeft, Origin } from '../visit';
+import { rowsOf } from './sheet/rows';
 
 /** Where one of the values that are believed comes from. */
 export function originOf(believed: LastLeft, key: string): Origin {
@@ -19,8 +20,7 @@ export function lastLeftOf(document: JobDocument): LastLeft | null {
   const against = { ...before?.against };
   const own: Origin = { source: 'left', date: document.job.plannedFor };
   let known = false;
-  const parameters = inOrderOfWork(document.profile);
-  for (const row of withRewritten(sheetRows(document.entries, []), document.entries, parameters)) {
+  for (const row of rowsOf(document)) {
     const key = keyOf(row.address);
     // put back by the change of another and not read since: whatever was known of it is not true any more
     if (row.rewrittenBy !== undefined) {

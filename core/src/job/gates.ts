@@ -1,4 +1,4 @@
-import { undecidedStops } from '../findings';
+import { decisionOn, renderFinding, undecidedStops, type Finding } from '../findings';
 import { faultOf, parameterAt, wordsForFault } from '../profile';
 import { keyOf, stateOf } from '../sheet';
 import {
@@ -8,12 +8,13 @@ import {
   type Refusal,
   brokenOff,
   lastRecord,
+  wasWorkedOn,
 } from '../visit';
 import { owedNeighbours } from './sheet/entry-slips';
-import { touchesOf } from './touches';
 import { faultsWrittenDown, WIPES_FAULTS } from './arrival/on-arrival';
 import { offeredChecks } from './proof/offered-checks';
 import { lackingIn } from '../proof';
+import { presentReader } from '../units';
 import { leavingFindings, viewJob, type JobView } from './view';
 import { familyOf, ALL_TEXTS } from '../families';
 
@@ -67,7 +68,7 @@ export function gateOfSet(view: JobView): GateReason[] {
   // putting back what was found is always allowed
   if (brokenOff(document) !== 'put-back') {
     for (const stop of undecidedStops(view.findings.target, document.decisions)) {
-      reasons.push({ code: stop.code, words: `Stop in the plan: ${titleOf(stop.text)}.`, stage: 'plan' });
+      reasons.push({ code: stop.code, words: `Stop in the plan: ${titleOf(stop)}.`, stage: 'plan' });
     }
   }
   return reasons;
@@ -89,15 +90,14 @@ export function gateOfProve(document: JobDocument): GateReason[] {
  * True where no setting was read or set on a job, and nothing was done or tried at the pump: it was looked at only, whatever
  * was read beside it on arrival.
  */
-export function isUntouched({ entries, readings, records, profile }: JobDocument): boolean {
-  const touches = touchesOf(profile.family);
-  const worked = records.some(({ body }) => touches.has(body.kind));
-  return readings.length === 0 && !worked && entries.every(({ kind }) => kind === 'target');
+export function isUntouched(document: JobDocument): boolean {
+  const read = document.entries.some(({ kind }) => kind !== 'target');
+  return !read && !wasWorkedOn(document, familyOf(document.profile.family).touches);
 }
 
 /** Why the job cannot be handed over; empty when it can. */
 export function gateOfHandover(view: JobView): GateReason[] {
-  return [...emptyJob(view.document), ...openStops(view)];
+  return [...emptyJob(view.document), ...openStops(view), ...voidProofs(view)];
 }
 
 /** A hand-over of nothing would promise that something was looked at. */
@@ -116,13 +116,31 @@ function emptyJob(document: JobDocument): GateReason[] {
 function openStops(view: JobView): GateReason[] {
   return undecidedStops(leavingFindings(view), view.document.decisions).map((stop) => ({
     code: stop.code,
-    words: `Stop on what is left: ${titleOf(stop.text)}. Put it right, or accept it in writing.`,
-    stage: stop.subject === 'job' ? 'set' : 'plan',
+    words: `Stop on what is left: ${titleOf(stop)}. Put it right, or accept it in writing.`,
+    stage: stop.subject === 'job' ? curedAt(view, stop.text) : 'plan',
   }));
 }
 
-function titleOf(text: string): string {
-  return ALL_TEXTS[text]?.title ?? text;
+/** Where stops that any pump can have are put right. */
+const CURED_AT: Readonly<Record<string, GateReason['stage']>> = { 'ANY-16': 'as-found', 'ANY-17': 'prove' };
+
+function curedAt({ family }: JobView, text: string): GateReason['stage'] {
+  return CURED_AT[text] ?? familyOf(family).curedAt[text] ?? 'set';
+}
+
+/** What was proved, and set again since, proves nothing: it is proved again, or that it is not is decided in writing. */
+function voidProofs(view: JobView): GateReason[] {
+  return view.findings.job
+    .filter((finding) => finding.code === 'ANY-20' && !decisionOn(finding, view.document.decisions))
+    .map(({ code }) => ({
+      code,
+      words: 'What was proved was set again since: prove it again, or decide in writing below.',
+      stage: 'prove' as const,
+    }));
+}
+
+function titleOf(finding: Finding): string {
+  return ALL_TEXTS[finding.text] ? renderFinding(finding, ALL_TEXTS, presentReader()).title : finding.text;
 }
 
 /** The rules of the job, the same on the phone and on the server. */

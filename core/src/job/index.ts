@@ -23,5 +23,6 @@ export { clashIn, holdsAlready } from './sheet/merge';
 export { offeredChecks } from './proof/offered-checks';
 export { RESETS } from './arrival/on-arrival';
 export { type PlannedTarget, plannedTargets } from './sheet/planned-targets';
+export { rowsOf } from './sheet/rows';
 export { provedLines } from './hand-over/proved-words';
 export { leavingFindings, viewJob, type JobView } from './view';

@@ -1,3 +1,4 @@
+import { familyOf } from '../families';
 import { anyFinding, openEnded, THRESHOLDS, type Finding } from '../findings';
 import {
   addressOf,
@@ -11,11 +12,10 @@ import {
   type SettingValues,
 } from '../profile';
 import { openRows, sameValue, type SheetRow } from '../sheet';
-import { touchesOf } from './touches';
 import { halfADayOff, spanInWords } from '../time';
 import { fig } from '../units';
 import { readsItsDay } from './arrival/clock';
-import { type JobDocument, brokenOff, lastRecord, sheetRevision } from '../visit';
+import { type JobDocument, brokenOff, lastRecord, sheetRevision, touchingKinds } from '../visit';
 import { entrySlips } from './sheet/entry-slips';
 import { arrivalFindings } from './arrival/on-arrival';
 
@@ -132,7 +132,7 @@ function isStopped(document: JobDocument): boolean {
 }
 
 function automatic(document: JobDocument): Finding[] {
-  const touches = touchesOf(document.profile.family);
+  const touches = touchingKinds(familyOf(document.profile.family).touches);
   const record = lastRecord(document, 'automatic');
   const tried = document.records.filter(({ body }) => touches.has(body.kind));
   const touched = Math.max(

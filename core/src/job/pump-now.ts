@@ -65,9 +65,12 @@ function judgedNow(context: FamilyContext, subject: 'found' | 'left', believed: 
 }
 
 function contextNow(pump: PumpKnown, inForce: SettingValues): FamilyContext | null {
-  const { latest, duty, profile, unit, today, zone, signalFrom } = pump;
+  const { latest, today } = pump;
+  const duty = latest ? (latest.plans.at(-1)?.duty ?? latest.dutyBefore) : pump.duty;
   if (!duty) return null;
   if (latest) return contextOf(latest, duty, inForce, today);
+  const { profile, unit, zone, signalFrom } = pump;
+  if (duty.family !== profile.family) return null;
   return bareContext({ duty, profile, plate: unit.plate, today, zone, inForce, signalFrom });
 }
 

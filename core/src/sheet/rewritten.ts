@@ -1,22 +1,33 @@
 import type { Parameter } from '../profile';
 import { keyOf, sameValue, type SheetEntry, type SheetRow } from './sheet';
 
+/** A change that put other settings back, as it was written down. */
+export interface PutBack {
+  /** key of the setting that was changed */
+  readonly key: string;
+  readonly revision: number;
+}
+
 /**
  * Rows with those marked that the change of another setting has put back since they were last read: a kind of pump or a configuration
- * number that rewrites what hangs on it. Entering the same value again changes nothing, and puts nothing back.
+ * number that rewrites what hangs on it. Entering the same value again puts nothing back by itself; where a record says that it did,
+ * that counts.
  *
  * @param parameters every parameter with its place, as the sheet has it
+ * @param recorded changes that were written down as such, whatever value came of them: the key that was changed, and when
  */
 export function withRewritten(
   rows: readonly SheetRow[],
   entries: readonly SheetEntry[],
   parameters: readonly Parameter[],
+  recorded: readonly PutBack[] = [],
 ): SheetRow[] {
   const changed = new Map<string, { readonly by: string; readonly revision: number }>();
   for (const { key, rewrites } of parameters) {
     if (!rewrites) continue;
     const row = rows.find(({ address }) => keyOf(address) === key);
-    const revision = row && lastChange(row, entries);
+    const made = recorded.filter((change) => change.key === key).map(({ revision }) => revision);
+    const revision = row && Math.max(lastChange(row, entries) ?? 0, ...made);
     if (row && revision) for (const other of rewrites) changed.set(other, { by: row.address, revision });
   }
   if (changed.size === 0) return [...rows];

@@ -6,6 +6,7 @@ export { passedBy, patternsSeen, standsAs, VOIDED, voidedRevision } from './judg
 export { brokenOff, lastRecord, recordsOf } from './records';
 export { asItStood, asOf } from './as-of';
 export { sheetRevision } from './sheet-revision';
+export { touchingKinds, wasWorkedOn } from './worked-on';
 export { plateOf } from './plate';
 export type { Refusal } from './refusal';
 export type { SignalReading } from './signal-reading';

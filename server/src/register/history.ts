@@ -1,7 +1,8 @@
 import type { PumpHistory } from '@barythm/contract/resources';
 import type { EarlierRecord, JobDocument } from '@barythm/core/visit';
 import { inOrderOfWork, addressOf, parameterAt, wordsFor } from '@barythm/core/profile';
-import { inForce, sameValue, sheetRows, withRewritten } from '@barythm/core/sheet';
+import { rowsOf } from '@barythm/core/job';
+import { inForce, sameValue } from '@barythm/core/sheet';
 import { siteDate } from '@barythm/core/time';
 import type { Database } from '../db';
 import { loadJob } from '../jobs';
@@ -98,8 +99,7 @@ function changesOf(job: JobDocument): PumpHistory['changes'] {
 
 function sheetOf(job: JobDocument): PumpHistory['sheets'] {
   const parameters = inOrderOfWork(job.profile);
-  const addresses = parameters.map((parameter) => addressOf(parameter));
-  const rows = withRewritten(sheetRows(job.entries, addresses), job.entries, parameters);
+  const rows = rowsOf(job);
   const known = parameters.flatMap((parameter) => {
     const row = rows.find((candidate) => candidate.address === addressOf(parameter));
     const value = row && inForce(row)?.value;

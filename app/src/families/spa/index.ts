@@ -14,6 +14,7 @@ import { describe } from './profile/describe';
 import { DayCard } from './pump/day-card';
 import { dutyLines } from './pump/duty-lines';
 import { NumberCard } from './set/number-card';
+import { StepsSeenCard } from './set/steps-seen-card';
 
 /** What is painted for spa packs alone. */
 export const spaScreens: FamilyScreens<SpaKind, AirDraft> = {
@@ -25,7 +26,7 @@ export const spaScreens: FamilyScreens<SpaKind, AirDraft> = {
     Work: SpaWorkCards,
   },
   Plan: SpaPlan,
-  guided: { role: 'number', Card: NumberCard },
+  guided: { role: 'number', Card: NumberCard, After: StepsSeenCard },
   Proof: PlainProof,
   pump: { dutyLines, Day: DayCard },
   bench: {

@@ -230,6 +230,10 @@ describe('the change of number', () => {
     expect(wordsOf('set-num')).toContain('is not a figure');
     type('change-readback', '6');
     press('change-save');
+    // nobody said yet how the switch was moved: it is not said for them
+    expect(wordsOf('set-num')).toContain('Say how the set-up switch was moved.');
+    press('change-moved-dead');
+    press('change-save');
     expect(lastRecord(job.view().document, 'number-change')?.body).toMatchObject({
       from: 3,
       readBack: 6,
@@ -244,6 +248,20 @@ describe('the change of number', () => {
       expect.arrayContaining(['heat/1/range', 'panel/1/unit']),
     );
     expect(job.codes()).toContain('SPA-06');
+  });
+  test('recorded with steps unseen, they are ticked later without changing it again', () => {
+    const job = planned();
+    press('change-moved-dead');
+    type('change-readback', '6');
+    press('change-save');
+    expect(job.codes()).toContain('SPA-02');
+    const back = job.view().rows.filter(({ rewrittenBy }) => rewrittenBy !== undefined).length;
+    press('seen-since-off');
+    press('seen-since-gone');
+    expect(job.codes()).not.toContain('SPA-02');
+    expect(job.view().rows.filter(({ rewrittenBy }) => rewrittenBy !== undefined).length).toBe(back);
+    press('seen-since-clock');
+    expect(screen.queryByTestId('number-steps')).toBeNull();
   });
   test('on a live board it asks who did it', () => {
     const job = planned();

@@ -25,7 +25,7 @@ import { CIRCULATOR_TEXTS } from './texts/texts';
 import { circulatorBehavioursSchema } from './wire/behaviours';
 import { circulatorDutySchema } from './wire/duty';
 import { circulatorPlateSchema } from './wire/plate';
-import { CIRCULATOR_RECORDS } from './wire/records';
+import { CIRCULATOR_RECORDS, TOUCHES } from './wire/records';
 
 export const circulatorFamily: Family<CirculatorKind> = {
   name: 'circulator',
@@ -48,9 +48,10 @@ export const circulatorFamily: Family<CirculatorKind> = {
   checkPlan,
   check: checkSettings,
   open: openOn,
+  curedAt: { 'CIR-01': 'as-found' },
   texts: CIRCULATOR_TEXTS,
   reasons: CIRCULATOR_REASONS,
-  touches: ['purged'],
+  touches: TOUCHES,
   arrival,
   refuse: () => null,
   proof: {

@@ -22,7 +22,7 @@ import { DRIVE_TEXTS } from './texts/texts';
 import { driveBehavioursSchema } from './wire/behaviours';
 import { driveDutySchema } from './wire/duty';
 import { drivePlateSchema } from './wire/plate';
-import { DRIVE_RECORDS, prechargeSchema } from './wire/records';
+import { DRIVE_RECORDS, prechargeSchema, TOUCHES } from './wire/records';
 
 export const driveFamily: Family<DriveKind> = {
   name: 'drive',
@@ -46,9 +46,10 @@ export const driveFamily: Family<DriveKind> = {
   checkPlan,
   check: checkSettings,
   open: openOn,
+  curedAt: { 'DRV-03': 'as-found', 'DRV-03.live': 'as-found', 'DRV-04.shut': 'as-found' },
   texts: DRIVE_TEXTS,
   reasons: DRIVE_REASONS,
-  touches: ['precharge', 'turning', 'closed-valve'],
+  touches: TOUCHES,
   arrival,
   refuse: () => null,
   proof: {

@@ -32,7 +32,7 @@ import { METERING_TEXTS } from './texts/texts';
 import { meteringBehavioursSchema } from './wire/behaviours';
 import { meteringDutySchema } from './wire/duty';
 import { meteringPlateSchema } from './wire/plate';
-import { METERING_RECORDS, calibrationBodySchema, servicedBodySchema } from './wire/records';
+import { METERING_RECORDS, calibrationBodySchema, servicedBodySchema, TOUCHES } from './wire/records';
 
 export const meteringFamily: Family<MeteringKind> = {
   name: 'metering',
@@ -55,9 +55,10 @@ export const meteringFamily: Family<MeteringKind> = {
   checkPlan,
   check: checkSettings,
   open: openOn,
+  curedAt: { 'MET-26.siphon': 'prove' },
   texts: METERING_TEXTS,
   reasons: REASONS,
-  touches: ['calibration', 'serviced'],
+  touches: TOUCHES,
   arrival,
   refuse: () => null,
   proof: {

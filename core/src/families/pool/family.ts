@@ -27,7 +27,7 @@ import { POOL_TEXTS } from './texts/texts';
 import { poolBehavioursSchema } from './wire/behaviours';
 import { poolDutySchema } from './wire/duty';
 import { poolPlateSchema } from './wire/plate';
-import { POOL_RECORDS } from './wire/records';
+import { POOL_RECORDS, TOUCHES } from './wire/records';
 
 export const poolFamily: Family<PoolKind> = {
   name: 'pool',
@@ -53,9 +53,10 @@ export const poolFamily: Family<PoolKind> = {
   checkPlan,
   check: checkSettings,
   open: openOn,
+  curedAt: {},
   texts: POOL_TEXTS,
   reasons: POOL_REASONS,
-  touches: ['valves'],
+  touches: TOUCHES,
   arrival,
   refuse,
   proof: {

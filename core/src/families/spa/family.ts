@@ -16,6 +16,7 @@ import type { SpaKind } from './kind';
 import { planSpa } from './plan/plan';
 import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/patterns';
+import { numberChanges } from './settings/change-steps';
 import { contextOf } from './settings/context';
 import { ROLES_OF_HEATING, SPA_OPTION_ROLES, SPA_QUANTITIES, SPA_ROLES } from './settings/roles';
 import { understand } from './settings/understand';
@@ -24,7 +25,7 @@ import { SPA_TEXTS } from './texts/texts';
 import { spaBehavioursSchema } from './wire/behaviours';
 import { spaDutySchema } from './wire/duty';
 import { spaPlateSchema } from './wire/plate';
-import { packTableSchema, SPA_RECORDS } from './wire/records';
+import { packTableSchema, SPA_RECORDS, TOUCHES } from './wire/records';
 
 /** The table that was copied from inside the pack goes with the unit. */
 function tablesCopied(document: JobDocument): EarlierRecord[] {
@@ -57,9 +58,11 @@ export const spaFamily: Family<SpaKind> = {
   checkPlan,
   check: checkSettings,
   open: openOn,
+  curedAt: { 'SPA-11': 'as-found' },
   texts: SPA_TEXTS,
   reasons: SPA_REASONS,
-  touches: ['number-change'],
+  touches: TOUCHES,
+  putsBack: numberChanges,
   arrival,
   refuse: () => null,
   proof: {

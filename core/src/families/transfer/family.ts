@@ -26,7 +26,7 @@ import { TRANSFER_TEXTS } from './texts/texts';
 import { transferBehavioursSchema } from './wire/behaviours';
 import { transferDutySchema } from './wire/duty';
 import { transferPlateSchema } from './wire/plate';
-import { TRANSFER_RECORDS } from './wire/records';
+import { TRANSFER_RECORDS, TOUCHES } from './wire/records';
 
 export const transferFamily: Family<TransferKind> = {
   name: 'transfer',
@@ -50,9 +50,10 @@ export const transferFamily: Family<TransferKind> = {
   checkPlan,
   check: checkSettings,
   open: openOn,
+  curedAt: { 'LEV-06': 'prove', 'LEV-06.live': 'as-found', 'LEV-08': 'prove' },
   texts: TRANSFER_TEXTS,
   reasons: TRANSFER_REASONS,
-  touches: ['leads-swapped'],
+  touches: TOUCHES,
   arrival,
   refuse: () => null,
   proof: {

@@ -1,6 +1,6 @@
 import { familyOf } from '../../families';
 import { addressOf, applies } from '../../profile';
-import { lastRecord } from '../../visit';
+import { lastRecord, type RecordKind } from '../../visit';
 import { offeredChecks } from './offered-checks';
 import type { JobView } from '../view';
 
@@ -11,13 +11,15 @@ export function leftAsFound(view: JobView): number {
   const settings = view.parameters.filter(
     (parameter) => !found.has(addressOf(parameter)) && applies(parameter, view.values.found),
   );
-  const records = [
+  const family = familyOf(view.family);
+  const records: RecordKind[] = [
     'make-safe',
     'identify',
-    familyOf(view.family).arrival.readings.record,
+    family.arrival.readings.record,
     ...(document.profile.behaviours.hasClock ? (['clock'] as const) : []),
     'messages',
-  ] as const;
+    ...(family.arrival.first === null ? [] : [family.arrival.first]),
+  ];
   return settings.length + records.filter((kind) => !lastRecord(document, kind)).length;
 }
 

@@ -1,4 +1,5 @@
 import { familyOf } from '../../families';
+import { confirmedAgain, stepWords } from '../arrival/ticks';
 import { contentHash, parameterAt, wordsFor } from '../../profile';
 import { sameValue, type SheetEntry } from '../../sheet';
 import { siteTime } from '../../time';
@@ -91,6 +92,14 @@ function enteredClash(
 }
 
 function recordClash(document: JobDocument, since: number, mine: RecordBody): Clash | null {
+  const again = confirmedAgain(document, since, mine);
+  if (again.length > 0) {
+    const theirs = document.records.findLast(({ body }) => body.kind === mine.kind)!;
+    const steps = again.map((key) => `“${stepWords(document, key)}”`).join(', ');
+    return {
+      words: `${who(document, theirs)} withdrew ${steps}; you confirm it. Look at the pump, then confirm it again or drop it.`,
+    };
+  }
   const { readings } = familyOf(document.profile.family).arrival;
   if (!ONE_OF_A_KIND.has(mine.kind) && mine.kind !== readings.record) return null;
   const theirs = document.records.findLast(

@@ -1,16 +1,14 @@
-import { addressOf, inOrderOfWork } from '../../profile';
-import { sheetRows, withRewritten, type SheetRow } from '../../sheet';
+import type { SheetRow } from '../../sheet';
 import { type JobDocument, brokenOff } from '../../visit';
 import { isStray } from './entry-slips';
+import { rowsOf } from './rows';
 
 /**
  * The sheet with what is to be entered now as its targets. While putting back, the target of everything that was
  * changed, by hand or by the change of another, is what was found; so it always is for a setting that changed by a slip of the keys.
  */
 export function workingRows(document: JobDocument): SheetRow[] {
-  const parameters = inOrderOfWork(document.profile);
-  const addresses = parameters.map((parameter) => addressOf(parameter));
-  const rows = withRewritten(sheetRows(document.entries, addresses), document.entries, parameters);
+  const rows = rowsOf(document);
   if (brokenOff(document) !== 'put-back') {
     // what changed without being meant to is to get back what was found
     return rows.map((row) =>

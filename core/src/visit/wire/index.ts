@@ -2,4 +2,5 @@ export * from './basics';
 export { clockBodySchema, COMMON_RECORDS, identifyShape, signalFromSchema } from './records';
 export { columnSchema, handoverSchema, signatureSchema } from './handover';
 export { anyHandoverSchema } from './first-handover';
+export { ticksSchema } from './ticks';
 export type { Frozen } from './frozen';

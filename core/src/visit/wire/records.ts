@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { noteSchema } from './basics';
 import type { Frozen } from './frozen';
+import { ticksSchema } from './ticks';
 
 export const commandSourceSchema = z.enum(['own', 'relay', 'link']);
 
@@ -41,7 +42,13 @@ export const identifyShape = {
 
 /** Things done or seen at any pump, apart from settings. They are only added; the last of a kind counts. */
 export const COMMON_RECORDS = [
-  z.object({ kind: z.literal('make-safe'), steps: z.array(z.string().max(40)).max(20) }).strict(),
+  z
+    .object({
+      kind: z.literal('make-safe'),
+      steps: z.array(z.string().max(40)).max(20),
+      changed: ticksSchema.optional(),
+    })
+    .strict(),
   clockBodySchema,
   z.object({ kind: z.literal('discharge-safe'), how: noteSchema.min(1, 'Say where it is led.') }).strict(),
   z

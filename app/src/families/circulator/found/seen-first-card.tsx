@@ -14,7 +14,7 @@ export function SeenFirstCard() {
       name="seen-first"
       steps={STEPS}
       recorded={lastRecord(view.document, 'seen-first')?.body ?? null}
-      record={(seen, why) => ({ kind: 'seen-first', seen: seen as SeenFirst[], why })}
+      record={(seen, why, changed) => ({ kind: 'seen-first', seen: seen as SeenFirst[], why, changed })}
     />
   );
 }

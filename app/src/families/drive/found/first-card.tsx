@@ -22,7 +22,7 @@ export function FirstCard() {
       caution={guided === null ? undefined : GUIDED[guided]}
       steps={firstSteps(holds)}
       recorded={lastRecord(view.document, 'drive-first')?.body ?? null}
-      record={(seen, why) => ({ kind: 'drive-first', seen: seen as FirstKey[], why })}
+      record={(seen, why, changed) => ({ kind: 'drive-first', seen: seen as FirstKey[], why, changed })}
     />
   );
 }

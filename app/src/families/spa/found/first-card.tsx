@@ -13,7 +13,7 @@ export function FirstCard() {
       caution="Mains and water in one cabinet. Where the protection does not trip or a suction cover is broken, nobody bathes."
       steps={FIRST_STEPS}
       recorded={lastRecord(view.document, 'spa-first')?.body ?? null}
-      record={(seen, why) => ({ kind: 'spa-first', seen: seen as FirstKey[], why })}
+      record={(seen, why, changed) => ({ kind: 'spa-first', seen: seen as FirstKey[], why, changed })}
     />
   );
 }

@@ -20,7 +20,8 @@ import { useSpa } from '../use-spa';
 
 interface Draft {
   readonly done: readonly string[];
-  readonly moved: 'dead' | 'live';
+  /** null until it is said */
+  readonly moved: 'dead' | 'live' | null;
   readonly licensed: boolean;
   readonly shows: string;
   readonly readBack: string;
@@ -30,10 +31,10 @@ interface Draft {
 export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
   const { view, jobId, write } = useSpa();
   const { profile, context } = view;
-  const { bank, readAt, messages } = profile.behaviours;
+  const { bank, messages } = profile.behaviours;
   const start: Draft = {
     done: [],
-    moved: readAt === 'live' ? 'live' : 'dead',
+    moved: bank.length === 0 ? 'dead' : null,
     licensed: false,
     shows: '',
     readBack: '',
@@ -74,6 +75,7 @@ export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
     if (!read.ok) return setError(read.words);
     if (!Number.isInteger(read.value) || read.value < 0 || read.value > 999)
       return setError('A number of the table is a whole number.');
+    if (draft.moved === null) return setError('Say how the set-up switch was moved.');
     const found = row.found?.value;
     const refused =
       write({
@@ -163,7 +165,9 @@ export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
           switches={bank.map((one, i) => ({
             ...one,
             on: one.setUp
-              ? draft.done.includes('on') && !draft.done.includes('off')
+              ? draft.done.includes('off')
+                ? false
+                : draft.done.includes('on') || (view.settings.switches[i] ?? null)
               : (view.settings.switches[i] ?? null),
           }))}
           text="The bank at this step."
@@ -193,16 +197,18 @@ export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
           </View>
         );
       })}
-      <Choice
-        label="The set-up switch was moved"
-        testID="change-moved"
-        options={[
-          { value: 'dead', label: 'Supply off, proved dead' },
-          { value: 'live', label: 'On a live board' },
-        ]}
-        value={draft.moved}
-        onChange={(moved) => change({ moved: moved as Draft['moved'] })}
-      />
+      {bank.length > 0 && (
+        <Choice
+          label="The set-up switch was moved"
+          testID="change-moved"
+          options={[
+            { value: 'dead', label: 'Supply off, proved dead' },
+            { value: 'live', label: 'On a live board' },
+          ]}
+          value={draft.moved}
+          onChange={(moved) => change({ moved: moved as Draft['moved'] })}
+        />
+      )}
       {draft.moved === 'live' && (
         <Check
           label="By a licensed electrician, with covers and an insulated tool"

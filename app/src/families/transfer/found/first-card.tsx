@@ -18,7 +18,7 @@ export function FirstCard() {
       }
       steps={FIRST_STEPS}
       recorded={lastRecord(view.document, 'transfer-first')?.body ?? null}
-      record={(seen, why) => ({ kind: 'transfer-first', seen: seen as FirstKey[], why })}
+      record={(seen, why, changed) => ({ kind: 'transfer-first', seen: seen as FirstKey[], why, changed })}
     />
   );
 }

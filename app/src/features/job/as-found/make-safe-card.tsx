@@ -17,7 +17,8 @@ export function MakeSafeCard() {
     write((now) => {
       const others = doneIn(now).filter((one) => one !== step);
       const steps = checked ? [...others, step] : others;
-      return { kind: 'job.record', jobId, recordId: newId(), record: { kind: 'make-safe', steps } };
+      const changed = checked ? { on: [step], off: [] } : { on: [], off: [step] };
+      return { kind: 'job.record', jobId, recordId: newId(), record: { kind: 'make-safe', steps, changed } };
     });
   return (
     <Card title="Make safe" edge={safe ? 'moss' : 'ochre'} testID="make-safe">

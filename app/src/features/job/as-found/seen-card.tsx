@@ -12,6 +12,8 @@ import { useJobScope } from '../job-context';
 interface Draft {
   readonly seen: readonly string[];
   readonly why: string;
+  /** what was recorded is being added to */
+  readonly again?: true;
 }
 const EMPTY: Draft = { seen: [], why: '' };
 
@@ -23,7 +25,7 @@ interface SeenCardProps {
   readonly caution?: string;
   /** what was recorded; null while nothing was */
   readonly recorded: { readonly seen: readonly string[]; readonly why: string } | null;
-  record(seen: readonly string[], why: string): RecordBody;
+  record(seen: readonly string[], why: string, changed: { on: string[]; off: string[] }): RecordBody;
 }
 
 /** What is seen or done before it runs, each thing by itself; of what was not, a word why. */
@@ -31,24 +33,36 @@ export function SeenCard({ title, name, steps, caution, recorded, record }: Seen
   const { view, jobId, write } = useJobScope();
   const [draft, setDraft] = useDraftOf<Draft>(`${name}:${jobId}`, EMPTY);
   const [error, setError] = useState<string | null>(null);
-  if (recorded || view.document.handover) {
+  if ((recorded && !draft.again) || view.document.handover) {
+    const short = recorded !== null && recorded.seen.length < steps.length;
     return (
-      <Card title={title} edge="moss" testID={name}>
+      <Card title={title} edge={short ? 'ochre' : 'moss'} testID={name}>
         <Words>
           {recorded ? `${recorded.seen.length} of ${steps.length} seen.` : 'Not looked at on this visit.'}
           {recorded?.why ? ` ${recorded.why}` : ''}
         </Words>
+        {recorded && !view.document.handover && (
+          <Button
+            label={short ? 'Add what was seen since' : 'Correct it'}
+            testID={`${name}-again`}
+            onPress={() => setDraft({ seen: recorded.seen, why: recorded.why, again: true })}
+          />
+        )}
       </Card>
     );
   }
   const whole = draft.seen.length === steps.length;
+  const before = recorded?.seen ?? [];
   const save = () => {
     if (!whole && draft.why.trim() === '') return setError('Say why not all of it was seen.');
     const refused = write({
       kind: 'job.record',
       jobId,
       recordId: newId(),
-      record: record(draft.seen, draft.why.trim()),
+      record: record(draft.seen, whole ? '' : draft.why.trim(), {
+        on: draft.seen.filter((key) => !before.includes(key)),
+        off: before.filter((key) => !draft.seen.includes(key)),
+      }),
     });
     setError(refused);
     if (refused === null) setDraft(null);

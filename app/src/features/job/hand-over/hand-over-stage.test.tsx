@@ -72,7 +72,7 @@ test('the week before and after, what was proved, and no word of signals on a po
 
 test('a job on which nothing was done is closed as looked at only, with a word why, or cancelled', () => {
   const job = standJob(TEN_SLOTS, <HandOverStage />, [], { dutyBefore: DUTY });
-  expect(wordsOf('gate')).toContain('Nothing was read, set or proved');
+  expect(wordsOf('gate')).toContain('No setting was read, set or proved');
   press('looked-at');
   press('looked-at-do');
   expect(screen.getByText('Say why, in a word or two.')).toBeTruthy();

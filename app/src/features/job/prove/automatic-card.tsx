@@ -15,10 +15,14 @@ const LEAVING: ReadonlySet<string> = new Set(['ANY-03', 'ANY-17', 'ANY-18', 'ANY
 /** Returned to automatic, seen and not assumed (ANY-03). */
 export function AutomaticCard() {
   const { view, jobId, write } = useJobScope();
-  const [seen, setSeen] = useDraft(`automatic:${jobId}`);
-  const [leaving, setLeaving] = useDraftOf<readonly LeavingCheck[]>(`leaving:${jobId}`, []);
-  const [error, setError] = useState<string | null>(null);
   const recorded = lastRecord(view.document, 'automatic');
+  // what was confirmed before is not asked anew where only a tick was missing
+  const kept = recorded && !view.findings.job.some(({ code }) => code === 'ANY-03') ? recorded.body : null;
+  const [typed, setSeen] = useDraft(`automatic:${jobId}`);
+  const seen = typed ?? kept?.seen ?? null;
+  const [leaving, setLeaving] = useDraftOf<readonly LeavingCheck[]>(`leaving:${jobId}`, kept?.leaving ?? []);
+  const [error, setError] = useState<string | null>(null);
+  const [openLeft, setOpenLeft] = useState(false);
   const stillTrue = !view.findings.job.some(({ text }) => LEAVING.has(text));
   if (recorded && stillTrue) {
     return (
@@ -27,9 +31,25 @@ export function AutomaticCard() {
       </Card>
     );
   }
+  const { setUpEnd, access } = view.document.profile.behaviours;
+  const asked: readonly (readonly [LeavingCheck, string])[] = [
+    ...(setUpEnd ? [['set-up', `Set-up is complete: ${setUpEnd}`] as const] : []),
+    ...(access?.closesAfter_min === null
+      ? [['access', 'Its settings are closed to others again'] as const]
+      : []),
+    ['covers', 'Covers, terminal box and doors are closed'],
+  ];
+  const unticked = asked.filter(([check]) => !leaving.includes(check));
   const save = () => {
     if (!seen?.trim()) {
-      setError('Say what you saw: mode on the display, strokes that follow the signal.');
+      setError('Say what you saw: the mode on the display, and that it does what commands it.');
+      return;
+    }
+    if (unticked.length > 0 && !openLeft) {
+      setOpenLeft(true);
+      setError(
+        `Not ticked: ${unticked.map(([, label]) => label).join('; ')}. Tick what is so, or leave it open.`,
+      );
       return;
     }
     const refused = write({
@@ -44,15 +64,17 @@ export function AutomaticCard() {
       setLeaving(null);
     }
   };
-  const { setUpEnd, access } = view.document.profile.behaviours;
-  const confirm = (check: LeavingCheck, label: string) => (
+  const confirm = ([check, label]: readonly [LeavingCheck, string]) => (
     <Check
+      key={check}
       label={label}
       testID={`leaving-${check}`}
       checked={leaving.includes(check)}
-      onChange={(checked) =>
-        setLeaving(checked ? [...leaving, check] : leaving.filter((one) => one !== check))
-      }
+      onChange={(checked) => {
+        setLeaving(checked ? [...leaving, check] : leaving.filter((one) => one !== check));
+        setOpenLeft(false);
+        setError(null);
+      }}
     />
   );
   return (
@@ -68,9 +90,7 @@ export function AutomaticCard() {
             : 'Seen in automatic, but what is ticked below was not confirmed.'}
         </Words>
       )}
-      {setUpEnd && confirm('set-up', `Set-up is complete: ${setUpEnd}`)}
-      {access?.closesAfter_min === null && confirm('access', 'Its settings are closed to others again')}
-      {confirm('covers', 'Covers, terminal box and doors are closed')}
+      {asked.map(confirm)}
       <Field
         words
         lines={2}
@@ -83,7 +103,12 @@ export function AutomaticCard() {
           setError(null);
         }}
       />
-      <Button kind="main" label="Returned to automatic" testID="automatic-save" onPress={save} />
+      <Button
+        kind="main"
+        label={openLeft ? 'Leave that open, and record' : 'Returned to automatic'}
+        testID="automatic-save"
+        onPress={save}
+      />
     </Card>
   );
 }

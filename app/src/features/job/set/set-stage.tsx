@@ -80,6 +80,7 @@ export function SetStage() {
           <Words>Prove it next: a setting is right when the pump does what was meant.</Words>
         </Card>
       )}
+      {guided?.After && <guided.After />}
       <SetSummary onAgain={gate.length === 0 && !document.handover ? setAgain : null} />
       {gate.length === 0 && changed.length > 0 && !document.handover && <BreakOff openCount={open.length} />}
     </StageFrame>

@@ -21,8 +21,23 @@ function states(document: JobDocument): string[] {
 test('the five stages as the job goes on', () => {
   // nothing was read yet: there is nothing to hand over
   expect(states(blankPoolJob(TEN_SLOTS, DUTY))).toEqual(['open', 'open', 'closed', 'open', 'closed']);
-  expect(states(new PoolWriter().arrive().document)).toEqual(['open', 'open', 'closed', 'open', 'open']);
+  // readings are no settings: it was looked at only
+  expect(states(new PoolWriter().arrive().document)).toEqual(['open', 'open', 'closed', 'open', 'closed']);
   const found = badlyRun();
+  // the readings and the messages are still to record, as the button below says
+  expect(states(found.document)[0]).toBe('open');
+  found
+    .record({
+      kind: 'pool-now',
+      speed_rpm: 2900,
+      power_W: 1200,
+      flow_m3h: null,
+      filter_bar: null,
+      water_C: 25,
+      state: 'program',
+      unreadable: {},
+    })
+    .record({ kind: 'messages', shows: '', takenFor: 'nothing', pump: 'runs', lastFaults: [] });
   expect(states(found.document)).toEqual(['done', 'open', 'closed', 'open', 'closed']);
   expect(states(found.plan().document)).toEqual(['done', 'done', 'open', 'open', 'closed']);
   found.set();

@@ -1,5 +1,4 @@
-import { applies, parameterAt } from '@barythm/core/profile';
-import { gateOfHandover, gateOfSet, type JobView } from '@barythm/core/job';
+import { gateOfHandover, gateOfSet, leftAsFound, type JobView } from '@barythm/core/job';
 import { stateOf } from '@barythm/core/sheet';
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -66,8 +65,8 @@ function stateOfStage(view: JobView, stage: StageKey): 'done' | 'open' | 'closed
   const { document, rows } = view;
   switch (stage) {
     case 'as-found':
-      // what the mode leaves idle need not be read
-      return rows.every((row) => row.found || idle(view, row.address)) ? 'done' : 'open';
+      // the same that the button below says is still to record
+      return leftAsFound(view) === 0 ? 'done' : 'open';
     case 'plan':
       return document.plans.length > 0 ? 'done' : 'open';
     case 'set': {
@@ -75,20 +74,22 @@ function stateOfStage(view: JobView, stage: StageKey): 'done' | 'open' | 'closed
       return rows.every((row) => ['keep', 'done'].includes(stateOf(row))) ? 'done' : 'open';
     }
     case 'prove':
-      return (view.readings.some((reading) => standsAs(reading) && reading.verdict?.ok) ||
-        view.checks.some((check) => check.verdict.ok && !check.voided)) &&
-        !view.findings.job.some((finding) => finding.code === 'ANY-03')
-        ? 'done'
-        : 'open';
+      return isProved(view) ? 'done' : 'open';
     case 'hand-over':
       if (document.handover) return 'done';
       return gateOfHandover(view).length > 0 ? 'closed' : 'open';
   }
 }
 
-function idle(view: JobView, address: string): boolean {
-  const parameter = parameterAt(view.document.profile, address);
-  return parameter !== undefined && !applies(parameter, view.values.found);
+/** Something stands as expected, nothing stands as failed, and it was seen back in automatic. */
+function isProved({ readings, checks, findings }: JobView): boolean {
+  const passed =
+    readings.some((one) => standsAs(one) && one.verdict?.ok) ||
+    checks.some((one) => standsAs(one) && one.verdict.ok);
+  const failed =
+    readings.some((one) => standsAs(one) && one.verdict?.ok === false) ||
+    checks.some((one) => standsAs(one) && !one.verdict.ok);
+  return passed && !failed && !findings.job.some(({ code }) => code === 'ANY-03' || code === 'ANY-20');
 }
 
 const styles = StyleSheet.create({

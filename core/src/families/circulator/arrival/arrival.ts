@@ -1,6 +1,7 @@
 import type { Family } from '../../family';
 import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { CirculatorKind } from '../kind';
+import { SEEN_FIRST } from '../wire/records';
 import { readings } from './readings';
 
 /** What is done and read before anything is set on a circulator. */
@@ -31,4 +32,6 @@ export const arrival: Family<CirculatorKind>['arrival'] = {
   source: null,
   plateCode: 'ANY-02',
   readings,
+  first: 'seen-first',
+  firstWords: (key) => SEEN_FIRST.find(([step]) => step === key)?.[1],
 };

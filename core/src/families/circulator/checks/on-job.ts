@@ -1,15 +1,16 @@
 import type { Finding } from '../../../findings';
-import { lastRecord, passedBy, standsAs } from '../../../visit';
+import { lastRecord, passedBy, standsAs, wasWorkedOn, type JobDocument } from '../../../visit';
+import { NOT_RECORDED } from '../../parts/first-steps';
 import type { JobGround } from '../../family';
 import type { CirculatorKind } from '../kind';
 import { finding } from '../texts/texts';
 import { FLAPS } from '../proof/twin';
-import { SEEN_FIRST } from '../wire/records';
+import { SEEN_FIRST, TOUCHES } from '../wire/records';
 
 /** What a job on a circulator leaves open: what was to be seen first, the sensor's wire, nothing measured. */
 export function openOn({ document, context, checks }: JobGround<CirculatorKind>): Finding[] {
   if (document.job.state === 'planned') return [];
-  const seen = lastRecord(document, 'seen-first')?.body;
+  const seen = firstOf(document);
   const found: Finding[] = [];
   if (seen && !seen.seen.includes('water-first')) found.push(finding('CIR-01', 'job', {}));
   const missing = seen ? SEEN_FIRST.filter(([key]) => key !== 'water-first' && !seen.seen.includes(key)) : [];
@@ -30,4 +31,10 @@ export function openOn({ document, context, checks }: JobGround<CirculatorKind>)
   const measured = sound.some(({ check }) => check.about?.kind === 'flow' || check.about?.kind === 'power');
   if (sound.length > 0 && !measured) found.push(finding('ANY-21.flow', 'job', {}));
   return found;
+}
+
+/** What was seen first; nothing of it where it was worked on and nobody wrote it down, null where it was not worked on. */
+function firstOf(document: JobDocument): { readonly seen: readonly string[]; readonly why: string } | null {
+  const recorded = lastRecord(document, 'seen-first')?.body;
+  return recorded ?? (wasWorkedOn(document, TOUCHES) ? { seen: [], why: NOT_RECORDED } : null);
 }

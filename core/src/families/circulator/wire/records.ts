@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
+import { figureOrNull, noteSchema, ticksSchema, type Frozen } from '../../../visit/wire';
 
 /** What is seen before water and power go on, each thing by itself. */
 export const SEEN_FIRST = [
@@ -33,6 +33,7 @@ export const CIRCULATOR_RECORDS = [
       seen: z.array(z.enum(SEEN_FIRST.map(([key]) => key) as [SeenFirst, ...SeenFirst[]])),
       /** of what was not seen: a word why */
       why: noteSchema,
+      changed: ticksSchema.optional(),
     })
     .strict(),
   z
@@ -49,3 +50,6 @@ export const CIRCULATOR_RECORDS = [
 ] as const;
 
 export type CirculatorRecord = Frozen<z.infer<(typeof CIRCULATOR_RECORDS)[number]>>;
+
+/** Those of them whose work may leave the pump stopped, in hand or in test: it is seen in automatic after them. */
+export const TOUCHES = ['purged'] as const satisfies readonly CirculatorRecord['kind'][];

@@ -1,6 +1,7 @@
 import type { Family } from '../../family';
 import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { DriveKind } from '../kind';
+import { FIRST_STEPS } from '../wire/records';
 import { readings } from './readings';
 
 /** What is done and read before anything is set on a drive. */
@@ -28,4 +29,6 @@ export const arrival: Family<DriveKind>['arrival'] = {
   source: null,
   plateCode: 'DRV-02',
   readings,
+  first: 'drive-first',
+  firstWords: (key) => FIRST_STEPS.find((step) => step.key === key)?.words,
 };

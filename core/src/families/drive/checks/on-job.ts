@@ -1,5 +1,5 @@
 import type { Finding } from '../../../findings';
-import { lastRecord, passedBy, recordsOf, standsAs } from '../../../visit';
+import { lastRecord, passedBy, recordsOf, standsAs, wasWorkedOn } from '../../../visit';
 import { orElse } from '../../../input';
 import { fig } from '../../../units';
 import type { JobGround } from '../../family';
@@ -7,7 +7,8 @@ import { closed_hz, pumpOf } from '../effect/pump';
 import { holdsPressure } from '../effect/set';
 import type { DriveKind } from '../kind';
 import { finding } from '../texts/texts';
-import { firstSteps } from '../wire/records';
+import { NOT_RECORDED } from '../../parts/first-steps';
+import { firstSteps, TOUCHES, type FirstKey } from '../wire/records';
 
 /** A test this far from what the curve says points to something else than the frequency. */
 const TEST_NEAR = 0.05;
@@ -18,7 +19,9 @@ export function openOn(job: JobGround<DriveKind>): Finding[] {
   if (document.job.state === 'planned') return [];
   const found = [...turning(job), ...closedValve(job)];
   if (!context) return found;
-  const first = lastRecord(document, 'drive-first')?.body;
+  const first =
+    lastRecord(document, 'drive-first')?.body ??
+    (wasWorkedOn(document, TOUCHES) ? { seen: [] as FirstKey[], why: NOT_RECORDED } : null);
   const missing = first
     ? firstSteps(context.duty.holds.kind).filter(({ key }) => !first.seen.includes(key))
     : [];

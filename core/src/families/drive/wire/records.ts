@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
+import { figureOrNull, noteSchema, ticksSchema, type Frozen } from '../../../visit/wire';
 import type { Holds } from './duty';
 
 /** One thing that is done before a drive is set; some only where it holds a thing. */
@@ -71,6 +71,7 @@ export const DRIVE_RECORDS = [
       seen: z.array(z.enum(FIRST_STEPS.map(({ key }) => key) as [FirstKey, ...FirstKey[]])),
       /** of what was not done: a word why */
       why: noteSchema,
+      changed: ticksSchema.optional(),
     })
     .strict(),
   z
@@ -96,3 +97,10 @@ export const DRIVE_RECORDS = [
 ] as const;
 
 export type DriveRecord = Frozen<z.infer<(typeof DRIVE_RECORDS)[number]>>;
+
+/** Those of them whose work may leave the pump stopped, in hand or in test: it is seen in automatic after them. */
+export const TOUCHES = [
+  'precharge',
+  'turning',
+  'closed-valve',
+] as const satisfies readonly DriveRecord['kind'][];

@@ -54,4 +54,5 @@ export const arrival: Family<MeteringKind>['arrival'] = {
   },
   plateCode: 'MET-02',
   readings,
+  first: null,
 };

@@ -64,3 +64,6 @@ export const METERING_RECORDS = [
 export type MeteringRecord = Frozen<z.infer<(typeof METERING_RECORDS)[number]>>;
 export type CalibrationBody = Frozen<z.infer<typeof calibrationBodySchema>>;
 export type ServicedBody = Frozen<z.infer<typeof servicedBodySchema>>;
+
+/** Those of them whose work may leave the pump stopped, in hand or in test: it is seen in automatic after them. */
+export const TOUCHES = ['calibration', 'serviced'] as const satisfies readonly MeteringRecord['kind'][];

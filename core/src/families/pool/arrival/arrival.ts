@@ -56,6 +56,7 @@ export const arrival: Family<PoolKind>['arrival'] = {
   },
   plateCode: 'POO-20',
   readings,
+  first: null,
 };
 
 /** Salt without a kit's reading, and valves whose pipes nobody followed, are not written down: the work would be done blind. */

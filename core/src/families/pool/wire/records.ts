@@ -34,3 +34,6 @@ export const POOL_RECORDS = [
 ] as const;
 
 export type PoolRecord = Frozen<z.infer<(typeof POOL_RECORDS)[number]>>;
+
+/** Those of them whose work may leave the pump stopped, in hand or in test: it is seen in automatic after them. */
+export const TOUCHES = ['valves'] as const satisfies readonly PoolRecord['kind'][];

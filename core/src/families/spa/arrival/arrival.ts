@@ -1,5 +1,6 @@
 import type { Family } from '../../family';
 import type { SpaKind } from '../kind';
+import { FIRST_STEPS } from '../wire/records';
 import { readings } from './readings';
 
 /** What is done and read before anything is set on a pack. */
@@ -26,4 +27,6 @@ export const arrival: Family<SpaKind>['arrival'] = {
   source: null,
   plateCode: 'SPA-04',
   readings,
+  first: 'spa-first',
+  firstWords: (key) => FIRST_STEPS.find((step) => step.key === key)?.words,
 };

@@ -1,13 +1,14 @@
 import type { Finding } from '../../../findings';
 import { parameterAt } from '../../../profile';
 import { fig } from '../../../units';
-import { lastRecord, passedBy } from '../../../visit';
+import { lastRecord, passedBy, wasWorkedOn } from '../../../visit';
+import { NOT_RECORDED } from '../../parts/first-steps';
 import type { JobGround } from '../../family';
 import { OUTPUT_WORDS } from '../effect/panel';
 import type { SpaKind } from '../kind';
 import { triedOutputs } from '../proof/outputs';
 import { finding } from '../texts/texts';
-import { FIRST_STEPS } from '../wire/records';
+import { FIRST_STEPS, TOUCHES } from '../wire/records';
 
 const WHEN = {
   'power-up': 'at power-up',
@@ -45,8 +46,8 @@ function safety({ document, checks }: JobGround<SpaKind>): Finding[] {
   const others = open.filter(({ key }) => !SAVES.has(key));
   return [
     ...(saves.length > 0 ? [finding('SPA-11', 'job', { what: words(saves) })] : []),
-    ...(first && others.length > 0
-      ? [finding('SPA-00', 'job', { what: words(others), why: first.why })]
+    ...(others.length > 0 && (first || wasWorkedOn(document, TOUCHES))
+      ? [finding('SPA-00', 'job', { what: words(others), why: first?.why ?? NOT_RECORDED })]
       : []),
   ];
 }

@@ -179,3 +179,21 @@ test('the number is changed in the profile’s own moment; what it puts back is 
     expect.arrayContaining(['set', 'start', 'start/2', 'unit']),
   );
 });
+
+test('mistake: changed to the number that stands already, its settings are to be entered again; near miss: a step seen later', () => {
+  const walk = planned();
+  walk.set();
+  expect(codesOf(walk)).not.toContain('SPA-06');
+  const number = walk.view.rows.find(({ address }) => address.endsWith('/num'))!;
+  const { version } = walk.document.job;
+  walk.record(change({ readBack: Number(number.left?.value ?? number.found?.value), amends: true }));
+  expect(codesOf(walk)).not.toContain('SPA-06');
+  walk.record(change({ readBack: Number(number.left?.value ?? number.found?.value), shows: 'SET' }));
+  expect(codesOf(walk)).toContain('SPA-06');
+  expect(walk.document.job.version).toBe(version + 2);
+  const open = walk.view.rows.filter(({ rewrittenBy }) => rewrittenBy !== undefined);
+  expect(open.length).toBe(wipedBy(KEYS).length);
+  // and nothing of them is handed on as known
+  const left = lastLeftOf(walk.document)!;
+  for (const { key } of wipedBy(KEYS)) expect(left.values[key]).toBeUndefined();
+});

@@ -1,4 +1,6 @@
 import { inOrderOfWork, parameterWithRole, type Parameter } from '../../../profile';
+import type { PutBack } from '../../../sheet';
+import { recordsOf, type JobDocument } from '../../../visit';
 import type { SpaProfile } from '../kind';
 
 /** One step of changing the number, in the profile's own moment. */
@@ -11,6 +13,15 @@ export interface ChangeStep {
 
 const DEAD = 'Supply off, locked and proved dead';
 const LIVE = 'A licensed electrician: covers, an insulated tool, one hand, nothing else touched.';
+
+/** Each change of number that was made, and put back what hangs on it; steps that were only seen later are none. */
+export function numberChanges(document: JobDocument): PutBack[] {
+  const number = parameterWithRole(document.profile, 'number');
+  if (!number) return [];
+  return recordsOf(document, 'number-change')
+    .filter(({ body }) => body.amends !== true)
+    .map(({ revision }) => ({ key: number.key, revision }));
+}
 
 /** What a change of number puts back, as the sheet names it: written down before it is changed. */
 export function wipedBy(profile: SpaProfile): Parameter[] {

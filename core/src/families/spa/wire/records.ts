@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
+import { figureOrNull, noteSchema, ticksSchema, type Frozen } from '../../../visit/wire';
 import { tableSchema } from './table';
 
 /** What is seen before a number is chosen. */
@@ -43,6 +43,7 @@ export const SPA_RECORDS = [
       seen: z.array(z.enum(FIRST_STEPS.map(({ key }) => key) as [FirstKey, ...FirstKey[]])),
       /** of what was not seen: a word why */
       why: noteSchema,
+      changed: ticksSchema.optional(),
     })
     .strict(),
   packTableSchema,
@@ -63,8 +64,13 @@ export const SPA_RECORDS = [
       clockSet: z.boolean(),
       /** what the display showed after the restart, as it stood there */
       shows: z.string().max(200),
+      /** steps seen later, of a change that was recorded before: it puts nothing back again */
+      amends: z.literal(true).optional(),
     })
     .strict(),
 ] as const;
 
 export type SpaRecord = Frozen<z.infer<(typeof SPA_RECORDS)[number]>>;
+
+/** Those of them whose work may leave the pump stopped, in hand or in test: it is seen in automatic after them. */
+export const TOUCHES = ['number-change'] as const satisfies readonly SpaRecord['kind'][];

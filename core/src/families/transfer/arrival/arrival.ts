@@ -1,6 +1,7 @@
 import type { Family } from '../../family';
 import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { TransferKind } from '../kind';
+import { FIRST_STEPS } from '../wire/records';
 import { readings } from './readings';
 
 /** What is done and read before anything is set on such a pump. */
@@ -29,4 +30,6 @@ export const arrival: Family<TransferKind>['arrival'] = {
   source: null,
   plateCode: 'LEV-05',
   readings,
+  first: 'transfer-first',
+  firstWords: (key) => FIRST_STEPS.find((step) => step.key === key)?.words,
 };

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
+import { figureOrNull, noteSchema, ticksSchema, type Frozen } from '../../../visit/wire';
 
 /** What is done before the settings count, in the order in which one thing rests on another. */
 export const FIRST_STEPS = [
@@ -34,6 +34,7 @@ export const TRANSFER_RECORDS = [
       seen: z.array(z.enum(FIRST_STEPS.map(({ key }) => key) as [FirstKey, ...FirstKey[]])),
       /** of what was not done: a word why */
       why: noteSchema,
+      changed: ticksSchema.optional(),
     })
     .strict(),
   z
@@ -47,3 +48,6 @@ export const TRANSFER_RECORDS = [
 ] as const;
 
 export type TransferRecord = Frozen<z.infer<(typeof TRANSFER_RECORDS)[number]>>;
+
+/** Those of them whose work may leave the pump stopped, in hand or in test: it is seen in automatic after them. */
+export const TOUCHES = ['leads-swapped'] as const satisfies readonly TransferRecord['kind'][];

@@ -1,0 +1,13 @@
+import { familyOf } from '../../families';
+import { addressOf, inOrderOfWork } from '../../profile';
+import { sheetRows, withRewritten, type SheetRow } from '../../sheet';
+import type { JobDocument } from '../../visit';
+
+/** A job's sheet in the order of work, with what the change of another setting put back marked as not known. */
+export function rowsOf(document: JobDocument): SheetRow[] {
+  const { profile, entries } = document;
+  const parameters = inOrderOfWork(profile);
+  const addresses = parameters.map((parameter) => addressOf(parameter));
+  const recorded = familyOf(profile.family).putsBack?.(document) ?? [];
+  return withRewritten(sheetRows(entries, addresses), entries, parameters, recorded);
+}
