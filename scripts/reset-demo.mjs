@@ -4,6 +4,7 @@ import { createInterface } from 'node:readline/promises';
 import { ensureDependencies } from './steps/dependencies.mjs';
 import { ROOT, run } from './steps/run.mjs';
 import { main, PlainFailure, say } from './steps/say.mjs';
+import { ensureServer, SERVER_ROOT } from './steps/server.mjs';
 
 await main(async () => {
   const folder = process.env.BARYTHM_DATA ?? join(ROOT, '.barythm-data');
@@ -25,6 +26,7 @@ await main(async () => {
     }
   }
   await ensureDependencies();
-  const { code } = await run('npx', ['--no-install', 'tsx', join(ROOT, 'server/bin/make-demo.ts')]);
+  await ensureServer();
+  const { code } = await run(process.execPath, [join(SERVER_ROOT, 'make-demo.mjs')]);
   process.exitCode = code;
 });

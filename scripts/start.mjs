@@ -1,13 +1,15 @@
 import { join } from 'node:path';
 import { ensureDependencies } from './steps/dependencies.mjs';
-import { ROOT, run } from './steps/run.mjs';
+import { run } from './steps/run.mjs';
 import { main } from './steps/say.mjs';
+import { ensureServer, SERVER_ROOT } from './steps/server.mjs';
 import { ensureWeb, WEB_ROOT } from './steps/web.mjs';
 
 await main(async () => {
   await ensureDependencies();
   await ensureWeb();
-  const { code } = await run(process.execPath, ['--import', 'tsx', join(ROOT, 'server/bin/serve.ts')], {
+  await ensureServer();
+  const { code } = await run(process.execPath, ['--enable-source-maps', join(SERVER_ROOT, 'serve.mjs')], {
     env: { BARYTHM_WEB: WEB_ROOT },
   });
   process.exitCode = code;

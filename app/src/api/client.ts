@@ -43,8 +43,18 @@ export function get<T>(path: string): Promise<T> {
 }
 
 /** Sends one write. */
-export function sendCommand(command: Command): Promise<CommandAnswer> {
-  return post<CommandAnswer>('/commands', command);
+export async function sendCommand(command: Command): Promise<CommandAnswer> {
+  const answer = await post<unknown>('/commands', command);
+  // whatever else came back is not the server’s own word: the write is still to be sent
+  if (!isAnswerTo(command, answer)) throw new UnreachableError();
+  return answer;
+}
+
+/** Told by hand, since the first screen loads no schema. */
+function isAnswerTo(command: Command, answer: unknown): answer is CommandAnswer {
+  if (answer === null || typeof answer !== 'object') return false;
+  const { sequence, jobId, version } = answer as Partial<CommandAnswer>;
+  return Number.isInteger(sequence) && Number.isInteger(version) && jobId === command.body.jobId;
 }
 
 /** Sends something that is no job's: a register file, a profile. */

@@ -250,6 +250,25 @@ test('a stale write stops the queue until it is decided: on top, with a new id a
   expect(shared.records.size).toBe(0);
 });
 
+test('one entry that is turned down holds up no other job', async () => {
+  const { outbox, sent } = build((command) => {
+    if (command.body.jobId === 'job')
+      throw new RefusedError({ type: 'x', title: 'No', status: 422, code: 'cancelled' });
+  });
+  await outbox.start();
+  await outbox.add(body('mine'), 4);
+  await outbox.add(body('behind'), 5);
+  await outbox.add({ ...body('elsewhere'), jobId: 'other' } as CommandBody, 1);
+  await outbox.add({ ...body('there too'), jobId: 'other' } as CommandBody, 2);
+  expect(sent.map((command) => command.body.jobId)).toEqual(['other', 'other']);
+  const { pending, refused } = outbox.getState();
+  expect(pending.map((command) => (command.body as { recordId: string }).recordId)).toEqual([
+    'mine',
+    'behind',
+  ]);
+  expect(refused?.command.id).toBe(pending[0].id);
+});
+
 test('or dropped, and what waited behind it goes on', async () => {
   let first = true;
   const { outbox, sent } = build(() => {

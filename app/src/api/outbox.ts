@@ -32,11 +32,17 @@ export interface OutboxParts {
 export interface OutboxState {
   readonly ready: boolean;
   readonly pending: readonly Command[];
-  /** the first write, when the server said no to it: it and all behind it wait for a decision */
-  readonly refused: { readonly command: Command; readonly problem: Problem } | null;
+  /** a write that the server said no to: it and what is behind it on the same job wait for a decision */
+  readonly refused: Refused | null;
   readonly offline: boolean;
   /** ids of writes that this device could not keep: they are in this page only until they are sent */
   readonly unkept: readonly string[];
+}
+
+/** A write that was turned down, and why. */
+export interface Refused {
+  readonly command: Command;
+  readonly problem: Problem;
 }
 
 export type SentListener = (command: Command, answer: CommandAnswer) => void;
@@ -136,14 +142,14 @@ export class Outbox {
     await this.flush();
   }
 
-  /** Sends what is pending, oldest first, until all is sent or something stands in the way. One tab sends at a time. */
+  /** Sends what is pending, oldest first, until all is sent or something stands in the way of the rest. One tab sends at a time. */
   async flush(): Promise<void> {
     if (this.sending) {
       await this.sending;
       // what came in while the last round ended is sent now; what could not be sent waits for its pause
       if (this.state.offline) return;
     }
-    if (this.state.refused || !this.state.ready || this.state.pending.length === 0) return;
+    if (!this.state.ready || !this.next()) return;
     this.sending ??= this.sendAll().finally(() => (this.sending = null));
     await this.sending;
   }
@@ -153,32 +159,56 @@ export class Outbox {
       await this.parts.store.alone(async () => {
         // another tab may have sent what was pending here
         await this.reload();
-        while (this.state.pending.length > 0) {
-          const [command] = this.state.pending;
-          const answer = await this.parts.send(command);
+        for (let command = this.next(); command; command = this.next()) {
+          const answer = await this.sent(command);
+          if (!answer) continue;
           this.failures = 0;
           // told first: what is shown moves over before the write leaves the outbox, so nothing flickers
           for (const listener of this.sentListeners) listener(command, answer);
-          this.set({ pending: this.state.pending.slice(1), offline: false });
-          await this.forget(command.id);
+          const { id } = command;
+          this.set({ pending: this.state.pending.filter((other) => other.id !== id), offline: false });
+          await this.forget(id);
           this.parts.store.told(command, answer);
         }
       });
-    } catch (error) {
-      if (error instanceof RefusedError) {
-        this.set({ refused: { command: this.state.pending[0], problem: error.problem }, offline: false });
-      } else {
-        // not a refusal: the network, a proxy, a server that fails; the write stays and is sent again
-        this.set({ offline: true });
-        this.retryLater();
-      }
+    } catch {
+      // not a refusal: the network, a proxy, a server that fails; the write stays and is sent again
+      this.set({ offline: true });
+      this.retryLater();
     }
+  }
+
+  /** Writes that were turned down, by their job: what is behind one on the same job waits, every other job goes on. */
+  private readonly turnedDown = new Map<string, Refused>();
+
+  /** The oldest write whose job waits for no decision. */
+  private next(): Command | undefined {
+    return this.state.pending.find(({ body }) => !this.turnedDown.has(body.jobId));
+  }
+
+  /** The answer to a write; null where the server said no to it. */
+  private async sent(command: Command): Promise<CommandAnswer | null> {
+    try {
+      return await this.parts.send(command);
+    } catch (error) {
+      if (!(error instanceof RefusedError)) throw error;
+      this.turnedDown.set(command.body.jobId, { command, problem: error.problem });
+      this.failures = 0;
+      this.set({ refused: this.firstRefused(), offline: false });
+      return null;
+    }
+  }
+
+  private firstRefused(): Refused | null {
+    return this.turnedDown.values().next().value ?? null;
   }
 
   /** Sends the refused write once more as it is: what stood in its way may be gone. */
   async tryRefused(): Promise<void> {
-    if (!this.state.refused) return;
-    this.set({ refused: null });
+    const { refused } = this.state;
+    if (!refused) return;
+    this.turnedDown.delete(refused.command.body.jobId);
+    this.set({ refused: this.firstRefused() });
     await this.flush();
   }
 
@@ -186,7 +216,8 @@ export class Outbox {
   async dropRefused(version: number): Promise<void> {
     const { refused, pending } = this.state;
     if (!refused) return;
-    await this.goOn(pending.slice(1), refused.command.body.jobId, version);
+    const others = pending.filter(({ id }) => id !== refused.command.id);
+    await this.goOn(others, refused.command.body.jobId, version);
   }
 
   /** Sends the refused write again, on top of what the server has now. For a stale version only. */
@@ -202,7 +233,8 @@ export class Outbox {
       command.body.jobId === jobId ? { ...command, id: this.parts.newId(), baseVersion: next++ } : command,
     );
     const before = this.state.pending;
-    this.set({ pending: rebased, refused: null });
+    this.turnedDown.delete(jobId);
+    this.set({ pending: rebased, refused: this.firstRefused() });
     // the new ones are kept before the old ones go
     for (const command of rebased) if (!before.includes(command)) await this.keep(command);
     for (const command of before) if (!rebased.includes(command)) await this.forget(command.id);

@@ -1,6 +1,7 @@
 import type { CommandBody } from '@barythm/contract/commands';
 import type { JobResource } from '@barythm/contract/resources';
 import { applyCommand, holdsAlready, refusalOf, viewJob, type JobView } from '@barythm/core/job';
+import { signFaultIn } from '@barythm/core/print';
 import type { JobCommand, JobCommandBody, JobDocument } from '@barythm/core/visit';
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
@@ -64,6 +65,9 @@ export function useJob(id: string): UseJob {
       const body = typeof wanted === 'function' ? wanted(document) : wanted;
       const refusal = refusalOf(document, body, today);
       if (refusal) return refusal.words;
+      // said where it is typed, before anybody signs a paper that cannot show it
+      const sign = signFaultIn(body);
+      if (sign) return sign.words;
       void outbox.add(body as CommandBody, document.job.version);
       return null;
     },

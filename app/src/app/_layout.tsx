@@ -1,10 +1,11 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { useFonts } from 'expo-font';
 import { Slot, usePathname } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { outbox } from '../api/device';
 import { keys } from '../api/keys';
+import { newQueryClient } from '../api/query-client';
 import { fetchHeavyScreens } from '../features/lazy-screen';
 import { PlacesBar } from '../features/shell/places-bar';
 import { ScreenGuard } from '../features/shell/screen-guard';
@@ -26,9 +27,7 @@ const FONT_FILES = {
 const AHEAD_ms = 1500;
 
 export default function Layout() {
-  const [client] = useState(
-    () => new QueryClient({ defaultOptions: { queries: { staleTime: 10_000, retry: 1 } } }),
-  );
+  const [client] = useState(newQueryClient);
   const [fontsLoaded, fontError] = useFonts(FONT_FILES);
   const palette = usePalette();
   const wide = useWide();

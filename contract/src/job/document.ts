@@ -1,4 +1,5 @@
 import type { AnyHandover, JobDocument } from '@barythm/core/visit';
+import { MOST_IN_JOB } from '@barythm/core/visit';
 import { z } from 'zod';
 import {
   addressSchema,
@@ -23,6 +24,10 @@ import { profileSchema } from '@barythm/core/families';
 
 /** Who says a value, and since when. */
 const originSchema = z.object({ source: z.enum(['left', 'reported', 'unknown']), date: dateSchema }).strict();
+
+/** A list of a job, within its bound. */
+const upTo = <T extends z.ZodType>(what: keyof typeof MOST_IN_JOB, line: T) =>
+  z.array(line).max(MOST_IN_JOB[what], `A job holds up to ${MOST_IN_JOB[what]} ${what}.`);
 
 const documentSchema = z
   .object({
@@ -54,9 +59,9 @@ const documentSchema = z
       .object({
         source: z.enum(['left', 'reported']),
         date: dateSchema,
-        values: z.record(z.string(), settingValueSchema),
-        origins: z.record(z.string(), originSchema).optional(),
-        against: z.record(z.string(), originSchema.extend({ value: settingValueSchema })).optional(),
+        values: z.record(z.string().max(60), settingValueSchema),
+        origins: z.record(z.string().max(60), originSchema).optional(),
+        against: z.record(z.string().max(60), originSchema.extend({ value: settingValueSchema })).optional(),
       })
       .strict()
       .nullable(),
@@ -69,8 +74,10 @@ const documentSchema = z
           })
           .strict(),
       )
+      .max(MOST_IN_JOB.earlier)
       .optional(),
-    instruments: z.array(
+    instruments: upTo(
+      'instruments',
       z
         .object({
           id: idSchema,
@@ -81,8 +88,9 @@ const documentSchema = z
         })
         .strict(),
     ),
-    plans: z.array(z.object({ ...written, duty: dutySchema }).strict()),
-    entries: z.array(
+    plans: upTo('plans', z.object({ ...written, duty: dutySchema }).strict()),
+    entries: upTo(
+      'entries',
       z
         .object({
           ...written,
@@ -95,8 +103,12 @@ const documentSchema = z
         })
         .strict(),
     ),
-    records: z.array(z.object({ ...written, body: recordBodySchema }).strict()),
-    readings: z.array(
+    records: upTo('records', z.object({ ...written, body: recordBodySchema }).strict()).refine(
+      (records) => records.filter(({ body }) => body.kind === 'check').length <= MOST_IN_JOB.checks,
+      `A job holds up to ${MOST_IN_JOB.checks} checks.`,
+    ),
+    readings: upTo(
+      'readings',
       z
         .object({
           ...written,
@@ -106,12 +118,13 @@ const documentSchema = z
         })
         .strict(),
     ),
-    decisions: z.array(
+    decisions: upTo(
+      'decisions',
       z
         .object({
           ...written,
-          code: z.string(),
-          fingerprint: z.string(),
+          code: z.string().max(40),
+          fingerprint: z.string().max(80),
           decision: z.enum(['accepted', 'customer-acts']),
           reason: noteSchema,
         })

@@ -9,10 +9,10 @@ export const ANY_TEXTS = {
     todo: 'Mend that in the duty under Plan, or read the setting once more; they are judged by themselves then.',
   },
   'ANY-00.differs': {
-    title: '{parameter}: reported otherwise than it was left',
-    so: '{parameter} was left at {left} on {date}; the site reports {reported} since.',
-    will: 'Somebody changed it, or it was misread: which of the two is in force is unknown, and both are judged.',
-    todo: 'Read {parameter} at the pump and record it.',
+    title: 'Reported otherwise than it was left',
+    so: 'The site reports {count} otherwise than on {date}: {settings}.',
+    will: 'Somebody changed them, or they were misread: which value is in force is unknown, and both are judged.',
+    todo: 'Read them at the pump and record them.',
   },
   'ANY-03': {
     title: 'Not seen back in automatic',

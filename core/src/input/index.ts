@@ -1,1 +1,2 @@
 export * from './input-error';
+export { own } from './own';

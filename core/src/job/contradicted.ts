@@ -25,6 +25,9 @@ export function judgedAsBelieved(
   return bySeverity([...found, ...also, ...contradictions(context, subject, values, against)]);
 }
 
+/** More of them than this are counted and not listed. */
+const NAMED = 4;
+
 /** What makes two findings the same slip: its text, how bad it is, and its places. */
 function sayOf({ text, severity, addresses }: Finding): string {
   return `${text} ${severity} ${addresses.join(' ')}`;
@@ -36,16 +39,33 @@ function contradictions(
   values: LastLeft['values'],
   against: NonNullable<LastLeft['against']>,
 ): Finding[] {
-  return inOrderOfWork(profile).flatMap((parameter) => {
+  const places = inOrderOfWork(profile).flatMap((parameter) => {
     const older = against[parameter.key];
     const value = values[parameter.key];
     if (!older || value === undefined) return [];
-    const said = {
-      parameter: parameter.label,
-      reported: wordsFor(parameter, value),
-      left: wordsFor(parameter, older.value),
-      date: dateInWords(older.date),
-    };
-    return [anyFinding('ANY-00.differs', subject, said, [addressOf(parameter)])];
+    const words = `${parameter.label} ${wordsFor(parameter, older.value)} → ${wordsFor(parameter, value)}`;
+    return [
+      { address: addressOf(parameter), words: `${words} ${parameter.unit ?? ''}`.trim(), date: older.date },
+    ];
   });
+  if (places.length === 0) return [];
+  const more = places.length - NAMED;
+  const settings = places
+    .slice(0, NAMED)
+    .map(({ words }) => words)
+    .join('; ');
+  const dates = [...new Set(places.map(({ date }) => date))].sort();
+  const said = {
+    count: places.length === 1 ? 'one setting' : `${places.length} settings`,
+    settings: more > 0 ? `${settings}; and ${more} more` : settings,
+    date: dateInWords(dates[dates.length - 1]),
+  };
+  return [
+    anyFinding(
+      'ANY-00.differs',
+      subject,
+      said,
+      places.map(({ address }) => address),
+    ),
+  ];
 }

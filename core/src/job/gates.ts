@@ -8,12 +8,15 @@ import {
   type Refusal,
   brokenOff,
   lastRecord,
+  MOST_IN_JOB,
+  recordsOf,
   wasWorkedOn,
 } from '../visit';
 import { owedNeighbours } from './sheet/entry-slips';
 import { faultsWrittenDown, WIPES_FAULTS } from './arrival/on-arrival';
 import { offeredChecks } from './proof/offered-checks';
 import { lackingIn } from '../proof';
+import { signFault } from '../print';
 import { presentReader } from '../units';
 import { leavingFindings, viewJob, type JobView } from './view';
 import { familyOf, ALL_TEXTS } from '../families';
@@ -155,6 +158,8 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
   if (document.job.state === 'cancelled') {
     return { field: 'jobId', code: 'cancelled', words: 'This job is cancelled; start a new one.' };
   }
+  const full = refuseFull(document, body);
+  if (full) return full;
   switch (body.kind) {
     case 'sheet.enter':
       return refuseEntry(document, body, today);
@@ -204,10 +209,53 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
           }
         : null;
     case 'job.hand-over': {
+      const sign = signFault(body.signedAs);
+      if (sign) return { field: 'signedAs', code: 'sign', words: sign };
       const [closed] = gateOfHandover(viewJob(document, today));
       return closed ? { field: 'jobId', code: closed.code, words: closed.words } : null;
     }
     default:
+      return null;
+  }
+}
+
+/** Records with which a job ends: a full one must be able to. */
+const ENDS: ReadonlySet<string> = new Set(['automatic', 'broken-off', 'resumed', 'cancelled', 'looked-at']);
+
+/** A job that holds as much as it can is handed over, and another one begun. */
+function refuseFull(document: JobDocument, body: JobCommandBody): Refusal | null {
+  const refused = (field: string, count: number, what: keyof typeof MOST_IN_JOB): Refusal | null =>
+    count > MOST_IN_JOB[what]
+      ? {
+          field,
+          code: 'job-full',
+          words: `This job holds ${MOST_IN_JOB[what]} ${what}, and takes no more: hand it over and start another.`,
+        }
+      : null;
+  const { entries, records, readings, plans, decisions } = document;
+  switch (body.kind) {
+    case 'sheet.enter':
+      return refused('address', entries.length + 1, 'entries');
+    case 'sheet.enter-many':
+      return refused('entries', entries.length + body.entries.length, 'entries');
+    case 'plan.accept':
+      return (
+        refused('targets', entries.length + body.targets.length, 'entries') ??
+        refused('duty', plans.length + 1, 'plans')
+      );
+    case 'job.record':
+      if (ENDS.has(body.record.kind)) return null;
+      return (
+        refused('record', records.length + 1, 'records') ??
+        (body.record.kind === 'check'
+          ? refused('record', recordsOf(document, 'check').length + 1, 'checks')
+          : null)
+      );
+    case 'proof.read':
+      return refused('reading', readings.length + 1, 'readings');
+    case 'finding.decide':
+      return refused('reason', decisions.length + 1, 'decisions');
+    case 'job.hand-over':
       return null;
   }
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { CommonBehaviours } from './controller';
+import { MOST } from './bounds';
 import { parameterSchema, predicateSchema, type Parameter, type Predicate } from './parameter';
 
 export const PROFILE_FORMAT_VERSION = 1;
@@ -7,15 +8,18 @@ export const PROFILE_FORMAT_VERSION = 1;
 /** A group of parameters; one that repeats stands as often as the controller has places for it (programs, circuits). */
 export const groupSchema = z
   .object({
-    key: z.string().min(1),
-    label: z.string().min(1),
+    key: z
+      .string()
+      .regex(/^[\w.-]+$/, 'A key has letters, digits, dots and dashes.')
+      .max(MOST.key),
+    label: z.string().min(1).max(MOST.label),
     repeat: z
       .object({
         count: z.int().min(2, 'A group repeats twice at least.').max(99),
         /** what one of them is called, before its number */
-        noun: z.string().min(1),
+        noun: z.string().min(1).max(MOST.label),
         /** names instead of numbers, where the controller has them */
-        names: z.array(z.string().min(1)).optional(),
+        names: z.array(z.string().min(1).max(MOST.label)).max(99).optional(),
       })
       .strict()
       .optional(),
@@ -27,13 +31,16 @@ export type ParameterGroup = z.infer<typeof groupSchema>;
 const common = {
   format: z.literal('barythm-profile'),
   formatVersion: z.literal(PROFILE_FORMAT_VERSION),
-  id: z.string().regex(/^[a-z][a-z0-9-]*$/, 'Lower-case letters, digits and dashes.'),
+  id: z
+    .string()
+    .regex(/^[a-z][a-z0-9-]*$/, 'Lower-case letters, digits and dashes.')
+    .max(64),
   version: z.int().min(1),
-  name: z.string().min(1),
-  about: z.string(),
+  name: z.string().min(1).max(MOST.name),
+  about: z.string().max(MOST.text),
   /** groups in the order of work */
-  groups: z.array(groupSchema).min(1),
-  parameters: z.array(parameterSchema).min(1),
+  groups: z.array(groupSchema).min(1).max(MOST.groups),
+  parameters: z.array(parameterSchema).min(1).max(MOST.parameters),
 };
 
 /**
@@ -71,9 +78,18 @@ export function profileObject<Name extends string, Behaviours extends z.ZodType<
 export function complainOfProfile(profile: Profile, context: z.RefinementCtx): void {
   const keys = new Set<string>();
   const roles = new Set<string>();
-  const groups = new Set(profile.groups.map((group) => group.key));
+  const groups = new Set<string>();
+  let places = 0;
   const all = new Set(profile.parameters.map((parameter) => parameter.key));
-  profile.groups.forEach(({ repeat }, i) => {
+  profile.groups.forEach(({ key, repeat }, i) => {
+    if (groups.has(key))
+      context.addIssue({
+        code: 'custom',
+        path: ['groups', i, 'key'],
+        message: `The group “${key}” stands twice.`,
+      });
+    groups.add(key);
+    places += profile.parameters.filter(({ group }) => group === key).length * (repeat?.count ?? 1);
     if (repeat?.names && repeat.names.length !== repeat.count) {
       context.addIssue({
         code: 'custom',
@@ -82,6 +98,19 @@ export function complainOfProfile(profile: Profile, context: z.RefinementCtx): v
       });
     }
   });
+  if (places > MOST.places)
+    context.addIssue({
+      code: 'custom',
+      path: ['parameters'],
+      message: `${places} settings with all places of its groups; a profile holds up to ${MOST.places}.`,
+    });
+  const circle = conditionsInCircle(profile);
+  if (circle !== null)
+    context.addIssue({
+      code: 'custom',
+      path: ['parameters', profile.parameters.findIndex(({ key }) => key === circle), 'appliesWhen'],
+      message: `Whether “${circle}” applies hangs on itself.`,
+    });
   profile.parameters.forEach((parameter, i) => {
     const complain = (field: string, message: string) =>
       context.addIssue({ code: 'custom', path: ['parameters', i, field], message });
@@ -108,6 +137,27 @@ export function complainOfProfile(profile: Profile, context: z.RefinementCtx): v
       }
     }
   });
+}
+
+/** The key of a parameter whose own condition leads back to it; null where none does. */
+function conditionsInCircle(profile: Profile): string | null {
+  const asks = new Map(
+    profile.parameters.map(({ key, appliesWhen }) => [key, appliesWhen ? parametersIn(appliesWhen) : []]),
+  );
+  const settled = new Set<string>();
+  for (const start of asks.keys()) {
+    const way: { key: string; at: number }[] = [{ key: start, at: 0 }];
+    while (way.length > 0) {
+      const here = way[way.length - 1];
+      const next = (asks.get(here.key) ?? [])[here.at++];
+      if (next === undefined) {
+        settled.add(here.key);
+        way.pop();
+      } else if (way.some(({ key }) => key === next)) return next;
+      else if (!settled.has(next)) way.push({ key: next, at: 0 });
+    }
+  }
+  return null;
 }
 
 function parametersIn(predicate: Predicate): string[] {

@@ -13,6 +13,21 @@ export function asOf(document: JobDocument, revision: number): JobDocument {
   };
 }
 
+/** Records that change nothing of what is expected: what was tried, seen, confirmed or ended. */
+const LEAVES_AS_IT_IS: ReadonlySet<string> = new Set([
+  'make-safe',
+  'clock',
+  'discharge-safe',
+  'check',
+  'messages',
+  'reset',
+  'automatic',
+  'broken-off',
+  'resumed',
+  'cancelled',
+  'looked-at',
+]);
+
 /** Works something out of a job as it stood at a revision, once for all revisions between which nothing changed that it hangs on. */
 export function asItStood<T>(
   document: JobDocument,
@@ -21,7 +36,9 @@ export function asItStood<T>(
   const changes = [
     ...document.plans.map((plan) => plan.revision),
     ...document.entries.map((entry) => entry.revision),
-    ...document.records.map((record) => record.revision),
+    ...document.records
+      .filter(({ body }) => !LEAVES_AS_IT_IS.has(body.kind))
+      .map((record) => record.revision),
   ];
   const known = new Map<number, T>();
   return (revision) => {

@@ -6,6 +6,8 @@ export { passedBy, patternsSeen, standsAs, VOIDED, voidedRevision } from './judg
 export { brokenOff, lastRecord, recordsOf } from './records';
 export { asItStood, asOf } from './as-of';
 export { sheetRevision } from './sheet-revision';
+export { strokePoints } from './wire/signature';
+export { MOST_IN_JOB } from './bounds';
 export { touchingKinds, wasWorkedOn } from './worked-on';
 export { plateOf } from './plate';
 export type { Refusal } from './refusal';

@@ -1,3 +1,5 @@
+import { Left } from './left';
+
 /** A few places for work that keeps a core busy: what finds none waits in line, and the line has an end. */
 export class Places {
   private taken = 0;
@@ -20,13 +22,15 @@ export class Places {
 
   /** Does work once there is a place; leaves the line when `gone` says that nobody waits for it any more. */
   async take<T>(work: () => Promise<T>, gone?: AbortSignal): Promise<T> {
+    // whoever is called from the line is handed the place itself: nobody who comes just then can take it
     if (this.taken >= this.count) await this.wait(gone);
-    this.taken += 1;
+    else this.taken += 1;
     try {
       return await work();
     } finally {
-      this.taken -= 1;
-      this.line.shift()?.();
+      const next = this.line.shift();
+      if (next) next();
+      else this.taken -= 1;
     }
   }
 
@@ -40,9 +44,9 @@ export class Places {
       const leave = () => {
         const at = this.line.indexOf(turn);
         if (at >= 0) this.line.splice(at, 1);
-        reject(new Error('Whoever waited for this has gone.'));
+        reject(new Left());
       };
-      if (gone?.aborted) return reject(new Error('Whoever waited for this has gone.'));
+      if (gone?.aborted) return reject(new Left());
       gone?.addEventListener('abort', leave, { once: true });
       this.line.push(turn);
     });

@@ -13,6 +13,7 @@ import {
 import type { Clock } from '../clock';
 import type { Database } from '../db';
 import { Press } from '../press';
+import type { WorkOut } from '../register';
 import { answerError, problems } from '../problems';
 import { guardOrigin, PERMISSIONS } from './guard';
 import { refuseUnwritable } from './unwritable';
@@ -29,6 +30,8 @@ export interface ServerOptions {
   readonly webRoot?: string;
   /** where the QR codes of labels lead: the address under which this server is reached */
   readonly labelBase?: string;
+  /** how pumps are worked out; in place where it is left out */
+  readonly workOut?: WorkOut;
   readonly logLevel?: 'error' | 'silent';
 }
 
@@ -67,18 +70,18 @@ export async function buildServer(options: ServerOptions): Promise<FastifyInstan
   const { database, clock } = options;
   const app = Fastify({
     bodyLimit: BODY_LIMIT,
-    // a connection that says nothing, or half of something, ends by itself
-    connectionTimeout: 30_000,
+    // half a request ends by itself; a connection that waits for its answer is never cut
     requestTimeout: 60_000,
     keepAliveTimeout: 10_000,
     forceCloseConnections: true,
     frameworkErrors: answerBadUrl,
     logger: options.logLevel && options.logLevel !== 'silent' ? { level: options.logLevel } : false,
   }).withTypeProvider<ZodTypeProvider>();
+  // nor does one that says nothing at all stay
+  app.server.headersTimeout = 30_000;
   app.setValidatorCompiler(validatorCompiler);
   app.setSerializerCompiler(lenientSerializer);
   app.setErrorHandler(answerError);
-  guardOrigin(app as unknown as FastifyInstance, options.labelBase);
   app.addHook('preValidation', refuseUnwritable);
   await app.register(helmet, {
     contentSecurityPolicy: {
@@ -97,6 +100,7 @@ export async function buildServer(options: ServerOptions): Promise<FastifyInstan
     },
     strictTransportSecurity: false,
   });
+  guardOrigin(app as unknown as FastifyInstance, options.labelBase);
   await app.register(compress, { global: true, threshold: 1024 });
   await app.register(swagger, {
     openapi: { info: { title: 'Barythm', version: '1', description: 'Everything the app does, over HTTP.' } },
@@ -108,8 +112,10 @@ export async function buildServer(options: ServerOptions): Promise<FastifyInstan
   await app.register(
     async (api) => {
       await api.register(healthRoutes(database, clock));
-      await api.register(registerRoutes(database, clock, options.labelBase ?? LABEL_BASE, press));
-      await api.register(jobRoutes(database, clock, press));
+      await api.register(
+        registerRoutes(database, clock, options.labelBase ?? LABEL_BASE, press, options.workOut),
+      );
+      await api.register(jobRoutes(database, clock, press, options.workOut));
       await api.register(toolRoutes);
       await api.register(benchRoutes);
     },

@@ -25,6 +25,8 @@ export function guardOrigin(app: FastifyInstance, address: string | undefined): 
   const known = (host: string | null) => host !== null && (LOOPBACK.has(host) || host === own);
   app.addHook('onRequest', async (request, reply) => {
     void reply.header('permissions-policy', PERMISSIONS);
+    // what is answered is of this moment and of this person
+    if (request.url.startsWith('/api/')) void reply.header('cache-control', 'no-store');
     if (!known(hostOf(request.headers.host ?? ''))) throw problems.foreignHost(request.headers.host ?? '');
     const { origin } = request.headers;
     if (READS.has(request.method) || origin === undefined) return;

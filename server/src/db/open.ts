@@ -35,9 +35,26 @@ export interface Database {
   writes(): number;
   /** Runs a write alone: one writer at a time, `BEGIN IMMEDIATE`, rolled back when it throws. */
   write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>;
-  /** Rejects where no write could be taken now. */
-  canWrite(): Promise<void>;
+  /** the file it is in */
+  readonly file: string;
+  /** how the last write failed by the disk or a lock, and when on the clock of `performance`; null once one was taken again */
+  lastFailure(): { readonly error: Error; readonly at: number } | null;
   close(): Promise<void>;
+}
+
+/**
+ * Whoever waited this long behind writes that a lock kept from the disk is answered with theirs, and does not wait as long again: the
+ * phone tries by itself.
+ */
+const LONGEST_WAIT_ms = BUSY_ms;
+
+/** True for what the disk or a lock did, and no rule of ours. */
+function isTrouble(error: unknown): boolean {
+  const { message = '', parent } = error as Error & { parent?: Error };
+  return (
+    /SQLITE_|ENOSPC/.test(`${message} ${parent?.message ?? ''}`) &&
+    !/SQLITE_CONSTRAINT/.test(`${message} ${parent?.message ?? ''}`)
+  );
 }
 
 /** Opens (and if need be makes and migrates) the database in a file. */
@@ -55,21 +72,33 @@ export async function openDatabase(file: string): Promise<Database> {
   const models = defineModels(sequelize);
   let last: Promise<unknown> = Promise.resolve();
   let writes = 0;
+  let failure: ReturnType<Database['lastFailure']> = null;
   return {
     sequelize,
     models,
     migrations,
     writes: () => writes,
     write(work) {
-      const run = last.then(() => {
+      const asked = performance.now();
+      const run = last.then(async () => {
         writes += 1;
-        return sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, work);
+        const waited = performance.now() - asked;
+        if (waited > LONGEST_WAIT_ms && failure) throw failure.error;
+        try {
+          const answer = await sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, work);
+          failure = null;
+          return answer;
+        } catch (error) {
+          if (isTrouble(error)) failure = { error: error as Error, at: performance.now() };
+          throw error;
+        }
       });
       // counted again at its end, so that what was read while it ran does not pass for what it left
       last = run.catch(() => undefined).then(() => (writes += 1));
       return run;
     },
-    canWrite: () => sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, async () => undefined),
+    file,
+    lastFailure: () => failure,
     close: async () => {
       await last;
       await sequelize.close();

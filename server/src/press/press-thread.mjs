@@ -1,4 +1,4 @@
 import { tsImport } from 'tsx/esm/api';
 
-// a worker thread does not inherit the loader that the server itself runs under
+// a worker thread does not inherit the loader that the sources run under; a built server starts its own script instead
 await tsImport('./press-worker.ts', import.meta.url);

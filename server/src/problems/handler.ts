@@ -1,3 +1,4 @@
+import { Left } from '../apart/left';
 import { InputError } from '@barythm/core/input';
 import type { FastifyError, FastifyReply, FastifyRequest } from 'fastify';
 import { hasZodFastifySchemaValidationErrors } from 'fastify-type-provider-zod';
@@ -27,6 +28,7 @@ function databaseTrouble(error: Error): string | null {
 
 function asProblem(error: FastifyError | Error, request: FastifyRequest): ProblemError {
   if (error instanceof ProblemError) return error;
+  if (error instanceof Left) return problems.left();
   if (error instanceof InputError) return problems.invalid([{ field: error.field, words: error.message }]);
   if (hasZodFastifySchemaValidationErrors(error)) {
     return problems.invalid(

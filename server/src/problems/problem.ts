@@ -89,6 +89,12 @@ export const problems = {
       detail: words,
       errors: [{ field: 'request', words }],
     }),
+  left: () => make('left', 499, 'Whoever asked for this has gone.'),
+  unwritable: (words: string) =>
+    make('unavailable', 503, 'Writes cannot be taken now.', {
+      detail: words,
+      errors: [{ field: 'database', words }],
+    }),
   unavailable: (words: string) =>
     make('unavailable', 503, 'The database cannot take this now.', {
       detail: words,

@@ -1,61 +1,26 @@
-import type { Due, PumpResource } from '@barythm/contract/resources';
-import { grouped, renderFinding, type Finding } from '@barythm/core/findings';
-import { METRIC } from '@barythm/core/units';
+import type { PumpResource } from '@barythm/contract/resources';
 import { siteDate } from '@barythm/core/time';
 import { QueryTypes } from 'sequelize';
 import type { Clock } from '../clock';
 import type { Database } from '../db';
-import { everDue } from './due';
+import { keptOf, type Kept } from './kept';
 import { pumpPage } from './pumps';
-import { stateOfPump, type PumpState } from './state';
-import { ALL_TEXTS } from '@barythm/core/families';
 
-/** What stands open on a pump, in counts and words; findings themselves are never stored. */
-interface Kept {
-  readonly stops: number;
-  readonly warns: number;
-  readonly notes: number;
-  readonly worst: string | null;
-  readonly strip: PumpState['strip'];
-  readonly dues: readonly Pick<Due, 'kind' | 'words' | 'date'>[];
-}
-
-/** Works out what stands open on a pump. What cannot be worked out is said to be so, and takes nothing else down. */
-function keptOf(pump: PumpResource): Kept {
-  try {
-    const { findings, strip } = stateOfPump(pump);
-    return { ...countOf(findings), worst: worstOf(findings), strip, dues: everDue(pump) };
-  } catch (error) {
-    const because = error instanceof Error ? error.message : String(error);
-    return {
-      stops: 0,
-      warns: 1,
-      notes: 0,
-      worst: `Cannot be worked out, because ${because.slice(0, 200)}`,
-      strip: null,
-      dues: [],
-    };
-  }
-}
-
-function countOf(findings: readonly Finding[]) {
-  const of = (severity: Finding['severity']) =>
-    // one slip is one, however many places it is in: as the pump's own page shows it
-    grouped(findings).filter(([first]) => first.severity === severity).length;
-  return { stops: of('stop'), warns: of('warn'), notes: of('note') };
-}
-
-function worstOf([worst]: readonly Finding[]): string | null {
-  return worst ? renderFinding(worst, ALL_TEXTS, METRIC).title : null;
-}
+/** How a pump is worked out: here, or on a thread of its own. */
+export type WorkOut = (pump: PumpResource) => Kept | Promise<Kept>;
 
 /** Works out a pump anew and keeps what it comes to: after each write to it, and once a day. */
-export async function keepState(database: Database, clock: Clock, pumpId: string): Promise<void> {
+export async function keepState(
+  database: Database,
+  clock: Clock,
+  pumpId: string,
+  workOut: WorkOut = keptOf,
+): Promise<void> {
   const pump = await pumpPage(database, clock, pumpId).catch(() => null);
   // a pump that has lost what it hangs on is no reason not to look at the others
   const asOf = pump?.today ?? (await dayAt(database, clock, pumpId));
   const kept: Kept = pump
-    ? keptOf(pump)
+    ? await workOut(pump)
     : {
         stops: 0,
         warns: 1,
@@ -116,8 +81,8 @@ async function stale(database: Database, now: string, most: number): Promise<str
 }
 
 /** Brings up to a slice of pumps up to today; answers whether more are left. */
-export async function refreshSlice(database: Database, clock: Clock): Promise<boolean> {
+export async function refreshSlice(database: Database, clock: Clock, workOut?: WorkOut): Promise<boolean> {
   const ids = await stale(database, clock(), SLICE);
-  for (const id of ids) await keepState(database, clock, id);
+  for (const id of ids) await keepState(database, clock, id, workOut);
   return ids.length === SLICE;
 }

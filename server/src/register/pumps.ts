@@ -83,13 +83,14 @@ export async function jobRows(
   database: Database,
   where: string,
   bind: Record<string, unknown>,
+  most = 1000,
 ): Promise<(JobRow & { visitId: string; siteId: string; zone: string })[]> {
   return database.sequelize.query(
     `SELECT j.id, j.pumpId, p.tag, p.name AS pumpName, s.name AS siteName, s.zone, j.state,
             j.plannedFor AS date, j.startedAt, j.actor, j.visitId, v.siteId
        FROM jobs j JOIN pumps p ON p.id = j.pumpId JOIN visits v ON v.id = j.visitId JOIN sites s ON s.id = v.siteId
-      WHERE ${where} ORDER BY j.plannedFor DESC, j.startedAt DESC, p.tag`,
-    { bind, type: QueryTypes.SELECT },
+      WHERE ${where} ORDER BY j.plannedFor DESC, j.startedAt DESC, p.tag LIMIT $most`,
+    { bind: { ...bind, most }, type: QueryTypes.SELECT },
   );
 }
 

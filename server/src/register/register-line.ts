@@ -7,6 +7,7 @@ import {
   plateFrom,
   type FamilyName,
 } from '@barythm/core/families';
+import { signFault } from '@barythm/core/print';
 import { QueryTypes, type Transaction } from 'sequelize';
 import { freeCodes, type Database, type Models } from '../db';
 import { problems } from '../problems';
@@ -20,6 +21,20 @@ export type RegisterLine = Readonly<Record<(typeof COLUMNS)[number], string>> &
   Readonly<Record<string, string>>;
 
 const NEEDED: readonly string[] = ['site', 'zone', 'tag', 'name', 'profile'];
+
+/** As long as a job’s own file takes them, so that what comes in can go out and in again. */
+const LONGEST: Readonly<Record<string, number | undefined>> = {
+  site: 200,
+  site_place: 200,
+  zone: 60,
+  tag: 200,
+  name: 200,
+  place: 200,
+  profile: 64,
+  model: 200,
+  serial: 80,
+};
+const LONGEST_PLATE = 80;
 
 /** A line from the text of each column. */
 export function lineFrom(cell: (column: string) => string): RegisterLine {
@@ -145,6 +160,18 @@ export async function lineCheck(database: Database, lines: readonly RegisterLine
     const faults: { column: string; words: string }[] = [];
     for (const column of NEEDED) {
       if (line[column] === '') faults.push({ column, words: `“${column}” is empty.` });
+    }
+    for (const column of REGISTER_COLUMNS) {
+      const most = LONGEST[column] ?? LONGEST_PLATE;
+      if (line[column].length > most)
+        faults.push({
+          column,
+          words: `“${column}” has ${line[column].length} characters; up to ${most} are taken.`,
+        });
+    }
+    for (const column of REGISTER_COLUMNS) {
+      const sign = signFault(line[column]);
+      if (sign) faults.push({ column, words: sign });
     }
     if (line.zone !== '' && !isZone(line.zone)) {
       faults.push({ column: 'zone', words: `“${line.zone}” is no time zone, such as Atlantic/Faroe.` });

@@ -4,7 +4,7 @@ import { QueryTypes } from 'sequelize';
 import type { Clock } from '../clock';
 import type { Database } from '../db';
 import { AHEAD_days } from './due';
-import { refreshSlice } from './kept-state';
+import { refreshSlice, type WorkOut } from './kept-state';
 import { jobRows } from './pumps';
 
 /** More than this nobody goes through on a phone: the most pressing are shown, and how many there are. */
@@ -23,8 +23,13 @@ export interface RoundDay {
  *
  * @param day the phone's own day; the workshop's first site's where none is given
  */
-export async function round(database: Database, clock: Clock, asked: RoundDay = {}): Promise<Round> {
-  await refreshSlice(database, clock);
+export async function round(
+  database: Database,
+  clock: Clock,
+  asked: RoundDay = {},
+  workOut?: WorkOut,
+): Promise<Round> {
+  await refreshSlice(database, clock, workOut);
   const zones = await database.sequelize.query<{ zone: string }>('SELECT zone FROM sites LIMIT 1', {
     type: QueryTypes.SELECT,
   });
@@ -37,9 +42,15 @@ export async function round(database: Database, clock: Clock, asked: RoundDay = 
   return { date, visits, ...due, ...pumps };
 }
 
+/** Jobs that somebody began and nobody ended, of whatever day: they are not done by the night. */
+const UNFINISHED = "j.state IN ('open', 'planned', 'part-changed', 'put-back')";
+/** More of them fit on no round; the newest are listed. */
+const MOST_JOBS = 300;
+
 async function visitsFrom(database: Database, date: string): Promise<Round['visits']> {
   const visits = new Map<string, Round['visits'][number]>();
-  for (const { visitId, siteId, zone, ...job } of await jobRows(database, 'v.date >= $date', { date })) {
+  const rows = await jobRows(database, `v.date >= $date OR ${UNFINISHED}`, { date }, MOST_JOBS);
+  for (const { visitId, siteId, zone, ...job } of rows) {
     const visit = visits.get(visitId) ?? {
       id: visitId,
       date: job.date,

@@ -1,5 +1,6 @@
 import { provedLines } from '@barythm/core/job';
 import type { Handover, HandoverFinding, JobDocument } from '@barythm/core/visit';
+import { strokePoints } from '@barythm/core/visit';
 import { dateInWords } from '@barythm/core/time';
 import { paintBlocks } from './blocks/paint';
 import {
@@ -32,7 +33,8 @@ export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): 
   return settleFoot(pdf) ? null : y + 10;
 }
 
-const SIGNATURE_HEIGHT = 96;
+/** Room for a name of two lines under what was drawn. */
+const SIGNATURE_HEIGHT = 108;
 
 function masthead(pdf: Pdf, { pump, site, unit, profile }: JobDocument, handover: Handover): number {
   mark(pdf, PAGE.left, PAGE.top);
@@ -199,12 +201,17 @@ function signature(pdf: Pdf, handover: Handover, y: number): void {
   const { signature: drawn } = handover;
   const scale = Math.min(box.width / drawn.width, box.height / drawn.height);
   pdf.save().translate(box.x, box.y).scale(scale);
-  for (const path of drawn.paths)
+  for (const path of drawn.paths) {
+    // by the parser that it was taken by; what was signed before that was asked is left out where it cannot be drawn
+    const [first, ...others] = strokePoints(path) ?? [];
+    if (!first) continue;
+    pdf.moveTo(...first);
+    for (const point of others) pdf.lineTo(...point);
     pdf
-      .path(path)
       .lineWidth(1.6 / scale)
       .strokeColor(INK.ink)
       .stroke();
+  }
   pdf.restore();
   write(pdf, handover.signedAs, { x, y: box.y + box.height + 3, width }, { size: 9, colour: INK.quiet });
 }

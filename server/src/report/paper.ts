@@ -1,5 +1,6 @@
 import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
+import { isPlain, linesOf, OTHER_FONTS, type Measure, type Weight } from './scripts';
 
 const packages = createRequire(import.meta.url);
 const font = (family: 'next' | 'mono', file: string) =>
@@ -45,7 +46,7 @@ export function newDocument(title: string, createdAt: string): Pdf {
     pdfVersion: '1.7',
     tagged: true,
   });
-  for (const [name, file] of Object.entries(FONTS)) pdf.registerFont(name, file);
+  for (const [name, file] of [...Object.entries(FONTS), ...OTHER_FONTS]) pdf.registerFont(name, file);
   const root = pdf.struct('Document', { title });
   pdf.addStructure(root);
   ROOTS.set(pdf, root);
@@ -108,11 +109,50 @@ function put(
   at: Parameters<typeof write>[2],
   { font = 'text', size = 10, colour = INK.ink }: Style,
 ): void {
-  pdf
-    .font(font)
-    .fontSize(size)
-    .fillColor(colour)
-    .text(text, at.x, at.y, { width: at.width, align: at.align ?? 'left', lineGap: size * 0.15 });
+  pdf.font(font).fontSize(size).fillColor(colour);
+  const measure = measureOf(pdf, size);
+  const lineGap = size * 0.15;
+  if (isPlain(text, font, measure)) {
+    pdf.font(font).text(text, at.x, at.y, { width: at.width, align: at.align ?? 'left', lineGap });
+    return;
+  }
+  const height = pdf.font(font).currentLineHeight(true) + lineGap;
+  const ascent = (ascenderOf(pdf) / 1000) * size;
+  let { y } = at;
+  for (const line of linesOf(text, at.width, font, weightOf(font), measure)) {
+    const wide = line.reduce((sum, piece) => sum + piece.width, 0);
+    const spare = Math.max(0, at.width - wide);
+    let x = at.x + (at.align === 'right' ? spare : at.align === 'center' ? spare / 2 : 0);
+    for (const piece of line) {
+      // on the line of the first font, whatever the others rise to
+      pdf.font(piece.font).text(piece.text, x, y + ascent, { lineBreak: false, baseline: 'alphabetic' });
+      x += piece.width;
+    }
+    y += height;
+  }
+  pdf.x = at.x;
+  pdf.y = y;
+}
+
+const weightOf = (font: FontName): Weight => (font === 'bold' || font === 'figuresBold' ? 'bold' : 'regular');
+
+/** The font that a document is set in just now, as the library keeps it. */
+interface FontInUse {
+  readonly ascender: number;
+  readonly font: { hasGlyphForCodePoint(code: number): boolean };
+}
+const inUse = (pdf: Pdf): FontInUse => (pdf as unknown as { _font: FontInUse })._font;
+const ascenderOf = (pdf: Pdf): number => inUse(pdf).ascender;
+
+/** Widths at a size, and which signs a font holds. */
+function measureOf(pdf: Pdf, size: number): Measure {
+  return {
+    width: (font, text) => pdf.font(font).fontSize(size).widthOfString(text),
+    holds: (font, sign) => {
+      pdf.font(font);
+      return inUse(pdf).font.hasGlyphForCodePoint(sign.codePointAt(0) ?? 0);
+    },
+  };
 }
 
 /** Height that text will take. */
@@ -122,8 +162,11 @@ export function heightOf(
   width: number,
   { font = 'text', size = 10 }: Style = {},
 ): number {
-  pdf.font(font).fontSize(size);
-  return pdf.heightOfString(text, { width, lineGap: size * 0.15 });
+  const measure = measureOf(pdf.fontSize(size), size);
+  const lineGap = size * 0.15;
+  if (isPlain(text, font, measure)) return pdf.font(font).heightOfString(text, { width, lineGap });
+  const lines = linesOf(text, width, font, weightOf(font), measure);
+  return lines.length * (pdf.font(font).currentLineHeight(true) + lineGap);
 }
 
 /** A rule across the text width. */

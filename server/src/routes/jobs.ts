@@ -12,7 +12,7 @@ import type { Database } from '../db';
 import { carryOut, importJob, loadJob } from '../jobs';
 import type { Press } from '../press';
 import { problems } from '../problems';
-import { keepState } from '../register';
+import { keepState, type WorkOut } from '../register';
 import { goneWith } from './gone';
 import { calendarOf, csvOf } from '../report';
 
@@ -20,7 +20,12 @@ const byId = z.object({ id: z.string() });
 const fileOfJob = byId.extend({ file: z.string().max(80) });
 
 /** Jobs: read, written by commands, and what leaves of them. */
-export function jobRoutes(database: Database, clock: Clock, press: Press): FastifyPluginAsyncZod {
+export function jobRoutes(
+  database: Database,
+  clock: Clock,
+  press: Press,
+  workOut?: WorkOut,
+): FastifyPluginAsyncZod {
   const load = async (id: string): Promise<JobDocument> => {
     const document = await loadJob(database.models, id);
     if (!document) throw problems.notFound('job', id);
@@ -44,7 +49,7 @@ export function jobRoutes(database: Database, clock: Clock, press: Press): Fasti
       async (request) => {
         const answer = await carryOut(database, clock, request.body);
         // what the round shows of this pump follows from what was written
-        await keepStateOfJob(database, clock, answer.jobId);
+        await keepStateOfJob(database, clock, answer.jobId, workOut);
         return answer;
       },
     );
@@ -83,15 +88,20 @@ export function jobRoutes(database: Database, clock: Clock, press: Press): Fasti
 
     app.post('/jobs/import', { schema: { body: jobFileSchema } }, async (request, reply) => {
       const jobId = await importJob(database, request.body as JobFile, 'Workshop');
-      await keepStateOfJob(database, clock, jobId);
+      await keepStateOfJob(database, clock, jobId, workOut);
       return reply.status(201).send({ jobId });
     });
   };
 }
 
-async function keepStateOfJob(database: Database, clock: Clock, jobId: string): Promise<void> {
+async function keepStateOfJob(
+  database: Database,
+  clock: Clock,
+  jobId: string,
+  workOut?: WorkOut,
+): Promise<void> {
   const job = await database.models.jobs.findByPk(jobId, { attributes: ['pumpId'] });
-  if (job) await keepState(database, clock, job.get('pumpId') as string);
+  if (job) await keepState(database, clock, job.get('pumpId') as string, workOut);
 }
 
 function handoverOf(document: JobDocument): Handover {

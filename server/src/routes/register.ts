@@ -31,6 +31,7 @@ import {
   pumpHistory,
   pumpPage,
   round,
+  type WorkOut,
   sitePage,
 } from '../register';
 import type { Press } from '../press';
@@ -46,6 +47,7 @@ export function registerRoutes(
   clock: Clock,
   labelBase: string,
   press: Press,
+  workOut?: WorkOut,
 ): FastifyPluginAsyncZod {
   return async (app) => {
     app.get(
@@ -56,7 +58,7 @@ export function registerRoutes(
           response: { 200: roundSchema },
         },
       },
-      (request) => round(database, clock, request.query),
+      (request) => round(database, clock, request.query, workOut),
     );
     app.get(
       '/sites',

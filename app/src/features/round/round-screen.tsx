@@ -40,6 +40,7 @@ function RoundBody({ round }: { round: Round }) {
           <Words bold colour="quiet">
             {visit.siteName}
             {visit.date > round.date ? `, planned for ${dateInWords(visit.date)}` : ''}
+            {visit.date < round.date ? `, unfinished since ${dateInWords(visit.date)}` : ''}
           </Words>
           {visit.jobs.map((job) => (
             <JobCard key={job.id} job={job} />

@@ -1,8 +1,13 @@
+import type { JobResource } from '@barythm/contract/resources';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { keys } from '../../api/keys';
 import { outbox } from '../../api/device';
 import { useOutbox } from '../../api/use-outbox';
 import { useDraftsUnkept } from '../../draft/use-draft';
 import { Button, ButtonRow } from '../../ui/button';
+import { entryWords } from './entry-words';
 import { SPACE, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 
@@ -44,6 +49,13 @@ function TypedUnkept() {
 
 /** The device could not keep an entry: it lives in this page alone, and whoever typed it must know. */
 function UnkeptBar({ count }: { count: number }) {
+  useEffect(() => {
+    // whoever closes the page now loses it: the browser asks first
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    if (typeof window === 'undefined' || !window.addEventListener) return;
+    window.addEventListener('beforeunload', ask);
+    return () => window.removeEventListener('beforeunload', ask);
+  }, []);
   const what = count === 1 ? 'an entry' : `${count} entries`;
   return (
     <Bar
@@ -85,13 +97,16 @@ function Bar({
 
 function RefusedBar() {
   const palette = usePalette();
+  const client = useQueryClient();
   const { refused, pending } = useOutbox();
   if (!refused) return null;
   const { problem } = refused;
   const stale = problem.code === 'stale';
   const current = problem.current as { job?: { version?: number } } | undefined;
   const version = current?.job?.version ?? refused.command.baseVersion;
-  const behind = pending.length - 1;
+  const { jobId } = refused.command.body;
+  const known = client.getQueryData<JobResource>(keys.job(jobId))?.document ?? null;
+  const behind = pending.filter(({ body }) => body.jobId === jobId).length - 1;
   return (
     <View
       role="alert"
@@ -101,9 +116,10 @@ function RefusedBar() {
       <Words bold colour="rust">
         {stale ? 'This job was changed elsewhere meanwhile' : 'The server did not take an entry'}
       </Words>
+      <Words size="small">{entryWords(refused.command, known)}</Words>
       <Words size="small">
         {stale ? problem.detail : problem.errors?.map((error) => error.words).join(' ') || problem.detail}
-        {behind > 0 ? ` ${behind} more wait behind it.` : ''}
+        {behind > 0 ? ` ${behind} more of this job wait behind it; all other jobs are sent.` : ''}
       </Words>
       <ButtonRow>
         {stale && (

@@ -33,7 +33,7 @@ export function Failed({ error, onRetry }: { error: Error; onRetry: () => void }
   return (
     <View style={styles.state} role="alert">
       <Words bold size="large" colour="rust">
-        This could not be fetched
+        {error.name === 'UnreachableError' ? 'No connection' : 'This could not be fetched'}
       </Words>
       <Words style={styles.centre}>{error.message}</Words>
       <Button label="Try again" onPress={onRetry} />

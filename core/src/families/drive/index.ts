@@ -35,4 +35,4 @@ export { DRIVE_REASONS } from './texts/reasons';
 export type { DriveBehaviours } from './wire/behaviours';
 export { type DriveDuty, driveDutySchema, HOLDS, type Holds } from './wire/duty';
 export type { DrivePlate } from './wire/plate';
-export { firstSteps, type FirstKey } from './wire/records';
+export { FIRST_STEPS, firstSteps, type FirstKey } from './wire/records';

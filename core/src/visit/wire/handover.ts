@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { addressSchema, dateSchema, idSchema, instantSchema, noteSchema } from './basics';
 import { blockSchema } from './blocks';
+import { leavesMark, strokePoints } from './signature';
 
 /** A drawn signature: strokes as SVG path data in a box of `width` × `height`. */
 export const signatureSchema = z
@@ -11,11 +12,12 @@ export const signatureSchema = z
       .array(
         z
           .string()
-          .regex(/^[ML\d\s.,-]+$/, 'A signature is lines only.')
-          .max(60_000),
+          .max(60_000)
+          .refine((path) => strokePoints(path) !== null, 'A signature is lines only.'),
       )
       .min(1, 'Nobody has signed yet.')
-      .max(200),
+      .max(200)
+      .refine(leavesMark, 'The signature leaves no mark: sign again.'),
   })
   .strict();
 

@@ -2,5 +2,6 @@ export * from './basics';
 export { clockBodySchema, COMMON_RECORDS, identifyShape, signalFromSchema } from './records';
 export { columnSchema, handoverSchema, signatureSchema } from './handover';
 export { anyHandoverSchema } from './first-handover';
+export { leavesMark, strokePoints } from './signature';
 export { ticksSchema } from './ticks';
 export type { Frozen } from './frozen';

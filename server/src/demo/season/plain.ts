@@ -1,3 +1,6 @@
+import { familyOf } from '@barythm/core/families';
+import { SEEN_FIRST } from '@barythm/core/families/circulator';
+import { FIRST_STEPS as DRIVE_STEPS } from '@barythm/core/families/drive';
 import { FIRST_STEPS } from '@barythm/core/families/spa';
 import { FIRST_STEPS as VESSEL_STEPS } from '@barythm/core/families/transfer';
 import { lastLeftOf } from '@barythm/core/job';
@@ -26,14 +29,12 @@ interface Visit {
   readonly dueIn: number;
 }
 
-/** Everything that is seen at a tub before it is set. */
-const SEEN: RecordBody = { kind: 'spa-first', seen: FIRST_STEPS.map(({ key }) => key), why: '' };
-
-/** Everything that is seen at a receiver before it is set. */
-const JUICE_SEEN: RecordBody = {
-  kind: 'transfer-first',
-  seen: VESSEL_STEPS.map(({ key }) => key),
-  why: '',
+/** Everything that is seen before a pump is set, by the record that it is written into. */
+const FIRST: Readonly<Record<string, RecordBody | undefined>> = {
+  'seen-first': { kind: 'seen-first', seen: SEEN_FIRST.map(([key]) => key), why: '' },
+  'drive-first': { kind: 'drive-first', seen: DRIVE_STEPS.map(({ key }) => key), why: '' },
+  'spa-first': { kind: 'spa-first', seen: FIRST_STEPS.map(({ key }) => key), why: '' },
+  'transfer-first': { kind: 'transfer-first', seen: VESSEL_STEPS.map(({ key }) => key), why: '' },
 };
 
 const VISITS: readonly Visit[] = [
@@ -125,7 +126,6 @@ const VISITS: readonly Visit[] = [
     figures: { water_C: 36.2, display_C: 36.5, air_C: 9, current_A: 14.8 },
     state: 'heats',
     found: { num: 6, set: 37, heat: 'any', start: 480, long: 120, 'start/2': 1080, 'long/2': 120, clean: 0 },
-    records: [SEEN],
     share: 1,
     dueIn: 20,
   },
@@ -149,7 +149,6 @@ const VISITS: readonly Visit[] = [
       'fn/5': 'no',
     },
     records: [
-      SEEN,
       {
         kind: 'number-change',
         from: 12,
@@ -172,7 +171,6 @@ const VISITS: readonly Visit[] = [
     figures: { water_C: 34.9, display_C: 35, air_C: 20, current_A: 8.9 },
     state: 'rests',
     found: { temp: 35.5 },
-    records: [SEEN],
     share: 1.01,
     dueIn: 105,
   },
@@ -183,7 +181,6 @@ const VISITS: readonly Visit[] = [
     figures: { level_mm: 88, speed_rpm: 2100, current_A: 1.9, product_C: 19.5, delivered_C: 13.1 },
     state: 'runs',
     found: { plant: 'pr', ctrl: 'le', least: 1200, most: 2860, bottom: 30, top: 300, runon: 40, cut: 'go' },
-    records: [JUICE_SEEN],
     share: 0.99,
     dueIn: -27,
   },
@@ -194,7 +191,6 @@ const VISITS: readonly Visit[] = [
     figures: { level_mm: 240, speed_rpm: 1850, current_A: 1.6, product_C: 20.5, delivered_C: 12.2 },
     state: 'runs',
     found: { alarm: 600 },
-    records: [JUICE_SEEN],
     share: 1.01,
     dueIn: 300,
   },
@@ -214,7 +210,8 @@ export async function plainSeason(database: Database, dateAgo: (days: number) =>
     const known = Object.entries(left.get(visit.pumpId) ?? {}).filter(isKnown);
     await job.arrive(visit.figures, visit.state);
     await job.found({ ...asDelivered(profile), ...Object.fromEntries(known), ...visit.found });
-    for (const record of visit.records ?? []) await job.record(record);
+    const first = FIRST[familyOf(profile.family).arrival.first ?? ''];
+    for (const record of [...(first ? [first] : []), ...(visit.records ?? [])]) await job.record(record);
     await job.plan(duty);
     await job.set();
     await job.prove(visit.share);

@@ -1,3 +1,4 @@
+import { own } from '../../../input';
 import {
   judgeNamed,
   rangesBehind,
@@ -14,9 +15,9 @@ export function judgeCheck(check: ProofCheck, body: CheckBody): CheckVerdict {
 
 function slipOf({ key, about, ask }: ProofCheck, { seen, figures }: CheckBody): NamedSlip | null {
   return (
-    NAMED[`${key.replace(/-\d+$/, '')}:${seen ?? ''}`] ??
+    own(NAMED, `${key.replace(/-\d+$/, '')}:${seen ?? ''}`) ??
     (about?.kind === 'pressure' && ask.kind === 'figure' ? ratioOf(about.at, figures.pressure_bar) : null) ??
-    FIGURES[key] ??
+    own(FIGURES, key) ??
     null
   );
 }

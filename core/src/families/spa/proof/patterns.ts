@@ -1,3 +1,4 @@
+import { own } from '../../../input';
 import {
   judgeNamed,
   type CheckBody,
@@ -17,7 +18,7 @@ export function judgeCheck(check: ProofCheck, body: CheckBody): CheckVerdict {
 function slipOf({ key, about }: ProofCheck, { seen, figures }: CheckBody): NamedSlip | null {
   if (about?.kind === 'output') return OUTPUTS[seen ?? ''] ?? null;
   if (about?.kind === 'heat' && figures.rise_K !== undefined) return heatSlip(figures.rise_K);
-  return NAMED[`${key}:${seen ?? ''}`] ?? FIGURES[key] ?? null;
+  return own(NAMED, `${key}:${seen ?? ''}`) ?? own(FIGURES, key) ?? null;
 }
 
 function heatSlip(rise_K: number): NamedSlip {

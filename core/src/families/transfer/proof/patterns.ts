@@ -1,3 +1,4 @@
+import { own } from '../../../input';
 import {
   judgeNamed,
   type CheckBody,
@@ -15,7 +16,7 @@ function slipOf({ key, ask }: ProofCheck, { seen, figures }: CheckBody): NamedSl
   if (key === 'greatest-flow' && ask.kind === 'figure' && figures.flow_m3h < ask.least) return TOO_LITTLE;
   if (key === 'delivered' && ask.kind === 'figure')
     return figures.delivered_C > ask.greatest ? TOO_WARM : TOO_COOL;
-  return NAMED[`${key}:${seen ?? ''}`] ?? FIGURES[key] ?? null;
+  return own(NAMED, `${key}:${seen ?? ''}`) ?? own(FIGURES, key) ?? null;
 }
 
 const TOO_LITTLE: NamedSlip = [

@@ -1,0 +1,8 @@
+/** Whoever asked for something is gone before it was done: nobody's fault, and nothing to log. */
+export class Left extends Error {
+  override readonly name = 'Left';
+
+  constructor() {
+    super('Whoever waited for this has gone.');
+  }
+}

@@ -1,0 +1,1 @@
+export { States } from './states';
