@@ -14,6 +14,12 @@ export const ANY_TEXTS = {
     will: 'Somebody changed them, or they were misread: which value is in force is unknown, and both are judged.',
     todo: 'Read them at the pump and record them.',
   },
+  'PRO-04': {
+    title: '{parameter}: required value is out of this controller’s range',
+    so: '{parameter} should be {wanted}; this controller takes {taken} at the nearest.',
+    will: 'It runs on {taken}: what was asked for is not met by this setting.',
+    todo: 'Judge whether {taken} will do; else another controller, or another way to get what is needed.',
+  },
   'ANY-03': {
     title: 'Not seen back in automatic',
     so: 'Nobody has recorded that the pump was returned to automatic.',

@@ -104,13 +104,45 @@ export function fitFullCurve(points: readonly CurvePoint[]): FullCurve {
   const flows = new Set(points.map(({ flow_m3h }) => flow_m3h));
   if (flows.size < 2)
     throw new InputError('curve', 'Enter two points of the curve at least, at different flows.');
+  const falls = ({ fall, closed_m }: FullCurve) => fall > 0 && closed_m > 0;
   const plain = fitted(points, false);
-  const risen = flows.size >= POINTS_FOR_RISE ? fitted(points, true) : null;
-  const best = risen && residue(points, risen) < RISE_EARNS * residue(points, plain) - 1e-12 ? risen : plain;
-  if (best.fall <= 0 || best.closed_m <= 0)
-    throw new InputError('curve', 'The head must fall as the flow grows: check the points.');
+  const others = flows.size >= POINTS_FOR_RISE ? [fitted(points, true), straight(points)].filter(falls) : [];
+  const best = others.reduce(
+    (least, one) => (residue(points, one) < RISE_EARNS * residue(points, least) - 1e-12 ? one : least),
+    plain,
+  );
+  if (!falls(best)) throw new InputError('curve', 'The head must fall as the flow grows: check the points.');
+  const off = Math.max(...points.map((point) => Math.abs(curveAt(best, point.flow_m3h) - point.head_m)));
+  if (off > OFF_SHARE * best.closed_m)
+    throw new InputError(
+      'curve',
+      `The points do not lie on one curve: one is ${off.toFixed(1)} m beside it. Check them.`,
+    );
   return best;
 }
+
+/** A point this far beside the fit, as a share of the head at no flow, is a slip of the pen. */
+const OFF_SHARE = 0.2;
+/** A curve that is straight, or hollow, falls by this share of its head at the greatest flow more than a straight one. */
+const BENT_SHARE = 0.02;
+
+/** The straight line that lies best, bent by so little that its laws still hold: small pumps have such curves. */
+function straight(points: readonly CurvePoint[]): FullCurve {
+  const count = points.length;
+  const mean = (of: (point: CurvePoint) => number) =>
+    points.reduce((sum, point) => sum + of(point), 0) / count;
+  const most = Math.max(...points.map(({ flow_m3h }) => flow_m3h));
+  const top = Math.max(...points.map(({ head_m }) => head_m));
+  const fall = (BENT_SHARE * top) / (most * most);
+  const raised = ({ flow_m3h, head_m }: CurvePoint) => head_m + fall * flow_m3h * flow_m3h;
+  const [flow, head] = [mean(({ flow_m3h }) => flow_m3h), mean(raised)];
+  const spread = points.reduce((sum, { flow_m3h }) => sum + (flow_m3h - flow) ** 2, 0);
+  const rise =
+    points.reduce((sum, point) => sum + (point.flow_m3h - flow) * (raised(point) - head), 0) / spread;
+  return { closed_m: head - rise * flow, rise, fall };
+}
+
+const curveAt = ({ closed_m, rise, fall }: FullCurve, q: number) => closed_m + rise * q - fall * q * q;
 
 function residue(points: readonly CurvePoint[], { closed_m, rise, fall }: FullCurve): number {
   return points.reduce(

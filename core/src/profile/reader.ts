@@ -34,6 +34,22 @@ export function shownIn(parameter: Parameter, q: Quantity, value: number): numbe
   return shown === undefined ? null : Number(shown.toPrecision(12));
 }
 
+/** The size of one step of a parameter in the program's own unit; null where it takes any figure, or its unit is none of the quantity's. */
+export function stepIn(parameter: Parameter, q: Quantity): number | null {
+  if (!parameter.step) return null;
+  const [one, none] = [readIn(parameter, q, parameter.step), readIn(parameter, q, 0)];
+  return one === null || none === null ? null : Math.abs(one - none);
+}
+
+/**
+ * True where a parameter's display cannot tell two figures apart: they lie within half of its step, in the program's own unit. A label of
+ * 10 bar is 145 psi on a display of whole steps of 5.
+ */
+export function alikeIn(parameter: Parameter, q: Quantity, a: number, b: number): boolean {
+  const half = (stepIn(parameter, q) ?? 0) / 2;
+  return Math.abs(a - b) <= Math.max(half * (1 + 1e-6), 1e-6 * Math.max(Math.abs(a), Math.abs(b)));
+}
+
 /** Quantities that a unit is taken for where a parameter has no role: those of displays, the usual one first. */
 const LIKELY: readonly Quantity[] = [
   'percent',

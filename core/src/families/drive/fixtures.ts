@@ -89,6 +89,7 @@ export const contextOf = (
   today: '2026-11-24',
   inForce: {},
   inlet: duty.inlet,
+  inletRead_bar: null,
   precharge_bar: duty.vessel?.precharge_bar ?? null,
   ...change,
 });

@@ -10,6 +10,7 @@ import {
   type SettingValues,
 } from '../../profile';
 import { roundToStep } from '../../units';
+import { clampOf, type Clamped } from './clamped';
 
 /** A setting that a plan arrived at, and why. */
 export interface PlannedTarget<Role extends string, Reason> {
@@ -52,7 +53,7 @@ export abstract class PlanDraft<
   Settings,
 > {
   readonly targets: PlannedTarget<Role, Reason>[] = [];
-  readonly problems: (Problem | MissingRole<Role | Option>)[] = [];
+  readonly problems: (Problem | MissingRole<Role | Option> | Clamped)[] = [];
 
   constructor(readonly context: Ground) {}
 
@@ -97,11 +98,27 @@ export abstract class PlanDraft<
     return Math.min(greatest ?? Infinity, Math.max(least ?? -Infinity, rounded));
   }
 
+  /**
+   * A figure as the display shows it, as near as this parameter takes it. Where its limits keep it from what is wanted, the reason says
+   * so in the place of the one that was meant, and it is a problem of the plan.
+   */
+  protected place(parameter: Parameter, role: Role, wanted: number, reason: Reason): void {
+    const taken = this.taken(parameter, wanted);
+    const clamp = clampOf(parameter, addressOf(parameter), wanted, taken, this.values());
+    if (clamp === null) return this.add(parameter, role, taken, reason);
+    this.problems.push(clamp);
+    this.add(parameter, role, taken, { text: 'clamped', values: clamp.values } as Reason);
+  }
+
   protected add(parameter: Parameter, role: Role, value: SettingValue, reason: Reason): void {
     this.targets.push({ address: addressOf(parameter), key: parameter.key, role, value, reason });
   }
 
-  finish(): FinishedPlan<PlannedTarget<Role, Reason>, Problem | MissingRole<Role | Option>, Settings> {
+  finish(): FinishedPlan<
+    PlannedTarget<Role, Reason>,
+    Problem | MissingRole<Role | Option> | Clamped,
+    Settings
+  > {
     const order = new Map(inOrderOfWork(this.context.profile).map(({ key }, i) => [key, i]));
     const targets = [...this.targets].sort((a, b) => (order.get(a.key) ?? 0) - (order.get(b.key) ?? 0));
     return { targets, problems: this.problems, values: this.values(), settings: this.settings() };

@@ -3,6 +3,7 @@ import {
   inOrderOfWork,
   parameterWithRole,
   shownIn,
+  stepIn,
   type Parameter,
   type RoleQuantities,
   type SettingValue,
@@ -42,7 +43,13 @@ export abstract class SteppedDraft<
       step === 0 || way === 'near'
         ? shown
         : (way === 'up' ? roundUpToStep(shown - least, step) : roundDownToStep(shown - least, step)) + least;
-    this.add(parameter, role, this.taken(parameter, stepped), reason);
+    this.place(parameter, role, stepped, reason);
+  }
+
+  /** The size of one step of a role, in the program's own unit; null where the controller has no such figure, or takes any. */
+  stepOf(role: Role): number | null {
+    const parameter = this.parameter(role);
+    return parameter ? stepIn(parameter, this.quantities[role] ?? 'plain') : null;
   }
 
   /** A choice where the controller has it. */

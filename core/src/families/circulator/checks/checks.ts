@@ -1,3 +1,4 @@
+import { clampedFinding } from '../../parts/clamped';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
 import { addressOf, parameterWithRole, type SettingValues } from '../../../profile';
 import { pumpOf, type PumpInSystem } from '../effect/pump';
@@ -54,6 +55,8 @@ export function checkPlan(context: CirculatorContext, plan: CirculatorPlan): Fin
 
 function problemFinding(problem: CirculatorProblem): Finding {
   switch (problem.kind) {
+    case 'clamped':
+      return clampedFinding(problem);
     case 'missing-role':
       return finding('PRO-01', 'target', { role: problem.role });
     case 'no-address':

@@ -1,3 +1,4 @@
+import type { Clamped } from '../../parts/clamped';
 import { parameterWithRole, shownIn, type Parameter, type RoleQuantities } from '../../../profile';
 import { roundUpToStep } from '../../../units';
 import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../parts/plan-draft';
@@ -10,6 +11,7 @@ export type CirculatorTarget = PlannedTarget<CirculatorRole, CirculatorReason>;
 /** What the plan could not give. */
 export type CirculatorProblem =
   | MissingRole<CirculatorRole | CirculatorOptionRole>
+  | Clamped
   /** every address that its protocol has is taken */
   | { readonly kind: 'no-address'; readonly least: number; readonly greatest: number };
 export type CirculatorPlan = FinishedPlan<CirculatorTarget, CirculatorProblem, CirculatorSettings>;
@@ -41,6 +43,6 @@ export class CirculatorDraft extends PlanDraft<
     const least = typeof parameter.least === 'number' ? parameter.least : 0;
     const stepped =
       way === 'up' && parameter.step ? roundUpToStep(shown - least, parameter.step) + least : shown;
-    this.add(parameter, role, this.taken(parameter, stepped), reason);
+    this.place(parameter, role, stepped, reason);
   }
 }

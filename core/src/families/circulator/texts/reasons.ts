@@ -1,3 +1,4 @@
+import { CLAMPED_REASON } from '../../parts/clamped';
 import type { TextValues } from '../../../findings';
 
 /** Why a target is what it is: a template and its figures. */
@@ -7,6 +8,7 @@ export interface CirculatorReason {
 }
 
 export const CIRCULATOR_REASONS = {
+  ...CLAMPED_REASON,
   'control.own': 'Nothing outside tells it how fast to run.',
   'control.volts': 'The site’s controller asks for its speed by a voltage.',
   'control.sensor': 'A differential sensor across the index circuit tells it the head.',

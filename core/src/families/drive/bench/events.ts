@@ -7,6 +7,7 @@ export const DRIVE_EVENTS = {
   'tap-open': { name: 'A tap opens', over: 'The tap shuts', amount: 'm³/h', notByTap: true },
   'all-taps-shut': { name: 'Every tap shut', over: 'Taps as before', amount: null },
   'discharge-shut': { name: 'Discharge shut, a test', over: 'Discharge open again', amount: null },
+  'inlet-high': { name: 'Most pressure at the inlet', over: 'Inlet as before', amount: null },
   'inlet-dry': { name: 'The inlet runs dry', over: 'Water at the inlet again', amount: null },
   'sensor-off': { name: 'The sensor’s wire off', over: 'Wire back on', amount: null },
   'lead-out': { name: 'The lead fails', over: 'The lead is back', amount: null },
@@ -22,6 +23,8 @@ export function eventsFor({ duty }: DriveContext): readonly DriveEvent[] {
   return (Object.keys(DRIVE_EVENTS) as DriveEvent[]).filter((kind) => {
     if (kind === 'lead-out' || kind === 'address-twice') return several;
     if (kind === 'gas-lost') return duty.vessel !== null;
+    if (kind === 'inlet-high')
+      return duty.holds.kind !== 'difference' && duty.inlet.greatest_bar > duty.inlet.least_bar;
     if (kind === 'sensor-off') return duty.sensor !== null;
     return true;
   });

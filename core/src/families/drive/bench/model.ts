@@ -2,7 +2,7 @@ import type { BenchInputs, BenchModel } from '../../../bench';
 import { AIR_bar } from '../../../hydraulics';
 import { control, type Around } from './control';
 import { DRIVE_EVENTS, type DriveEvent } from './events';
-import { moveWater, powerOfAll } from './pipes';
+import { flowOfAll, moveWater, powerOfAll } from './pipes';
 import type { DrivePlant } from './plant';
 import { BLANK, DOING, putDown, takeUp, UNIT_KEYS, type DriveState, type Turning } from './state';
 
@@ -22,6 +22,8 @@ export function driveModel(plant: DrivePlant): BenchModel<DriveState, DriveEvent
   const around: Around = { sensorOff: false, available: plant.count, out: -1, asked: 0 };
   const hz = new Float64Array(plant.count);
   const units = UNIT_KEYS.slice(0, plant.count);
+  // the same plant with the most that its inlet may have
+  const pressed: DrivePlant = { ...plant, inlet_bar: plant.inletMost_bar };
   return {
     events: DRIVE_EVENTS,
     channels: [
@@ -45,9 +47,10 @@ export function driveModel(plant: DrivePlant): BenchModel<DriveState, DriveEvent
       { begins: 'It waits for a person.', ends: null },
       { begins: 'The pressure hunts.', ends: 'The pressure is steady.' },
       { begins: 'The next pump runs too.', ends: 'One pump is enough.' },
+      { begins: 'The relief valve blows off.', ends: 'The relief valve is shut.' },
     ],
     init: () => begun(plant),
-    step: (state, inputs) => step(plant, state, hz, inputs, around),
+    step: (state, inputs) => step(inputs.on['inlet-high'] ? pressed : plant, state, hz, inputs, around),
     read: (state, _inputs, into) => {
       into[0] = state.pressure;
       into[1] = state.flow;
@@ -64,7 +67,8 @@ export function driveModel(plant: DrivePlant): BenchModel<DriveState, DriveEvent
       (state.warns === 1 ? 16 : 0) +
       (state.doing === DOING.waits ? 32 : 0) +
       (state.huntsNow === 1 ? 64 : 0) +
-      (state.running > 1 ? 128 : 0),
+      (state.running > 1 ? 128 : 0) +
+      (state.blows === 1 ? 256 : 0),
     sums: ({ kWh, moved_m3, starts, startsMost, low_s, dryRun_s, hunts_s, top_bar }) => ({
       kWh,
       cost: kWh * plant.price_kWh,
@@ -113,17 +117,36 @@ function step(
   const opening = openingOf(plant, on, amount, water_m3h);
   const dry = on['inlet-dry'];
   const gas = on['gas-lost'] ? plant.lostGas_bar : plant.gas_bar;
+  if (state.gas_bar > 0 && state.gas_bar !== gas) regas(plant, state, gas);
+  state.gas_bar = gas;
   takeUp(state, hz);
   for (let part = 0; part < PARTS; part++) {
     if (off) hz.fill(0);
     else control(plant, state, hz, around, DT_s);
     moveWater(plant, state, hz, opening, dry, gas, DT_s);
-    if (state.pressure > plant.relief_bar) state.pressure = plant.relief_bar;
+    relieve(plant, state, hz, dry, gas);
     if (state.pressure > state.top_bar) state.top_bar = state.pressure;
     follow(state);
   }
   putDown(state, hz);
   sumUp(plant, state, hz, opening, dry, second);
+}
+
+/** Gas let out, or filled up with the vessel empty of water: its water is what the pressure of now leaves room for. */
+function regas({ vessel_L }: DrivePlant, state: DriveState, gas_bar: number): void {
+  const absolute = state.pressure + AIR_bar;
+  state.held_L = vessel_L > 0 && absolute > gas_bar ? vessel_L * (1 - gas_bar / absolute) : 0;
+}
+
+/** A relief valve holds its pressure, and lets pass what the pumps give above that. */
+function relieve(plant: DrivePlant, state: DriveState, hz: Turning, dry: boolean, gas_bar: number): void {
+  state.blows = state.pressure > plant.relief_bar ? 1 : 0;
+  if (state.blows === 0) return;
+  state.pressure = plant.relief_bar;
+  const flow = flowOfAll(plant, hz, plant.relief_bar, dry);
+  if (flow > state.flow) state.flow = flow;
+  const absolute = plant.relief_bar + AIR_bar;
+  if (plant.vessel_L > 0 && absolute > gas_bar) state.held_L = plant.vessel_L * (1 - gas_bar / absolute);
 }
 
 /** Where the lead alone has the sensor, all stop with it. */

@@ -1,5 +1,5 @@
 import { AIR_bar, metresPerBar } from '../../../hydraulics';
-import { pumpOf } from '../effect/pump';
+import { pumpOf, signalSpan_hz } from '../effect/pump';
 import { enoughAtNil_bar, neededSet_bar } from '../effect/set';
 import type { DriveContext } from '../settings/context';
 import type { DriveSettings } from '../settings/understand';
@@ -17,6 +17,8 @@ export interface DrivePlant {
   readonly metresPerBar: number;
   /** while water stands at it; a difference is held across, so nil then */
   readonly inlet_bar: number;
+  /** while it is at its greatest */
+  readonly inletMost_bar: number;
   /** what the display shows of each true bar: a range that is wrong changes it */
   readonly shows: number;
   readonly set_bar: number;
@@ -111,6 +113,7 @@ export function drivePlant(context: DriveContext, settings: DriveSettings): Driv
   const stops = holds.kind === 'pressure' && profile.behaviours.stopsByFrequency ? settings.stop_hz : null;
   const up_s = Math.max(0.1, settings.rampUp_s ?? USUAL.ramp_s);
   const down_s = Math.max(0.1, settings.rampDown_s ?? USUAL.ramp_s);
+  const span = signalSpan_hz(context, settings);
   const { dry, next } = settings;
   const reacts = dry.reaction === 'stop' || dry.reaction === 'warn';
   return {
@@ -123,12 +126,15 @@ export function drivePlant(context: DriveContext, settings: DriveSettings): Driv
     power0_W: power.atNoFlow_W,
     powerPerFlow: power.perFlow,
     metresPerBar: metresPerBar(),
-    inlet_bar: holds.kind === 'difference' ? 0 : context.inlet.least_bar,
+    inlet_bar: holds.kind === 'difference' ? 0 : (context.inletRead_bar ?? context.inlet.least_bar),
+    inletMost_bar: holds.kind === 'difference' ? 0 : context.inlet.greatest_bar,
     shows: settings.range_bar === null ? 1 : settings.range_bar / label,
     set_bar: set ?? 0,
     lift_bar: settings.lift_bar ?? 0,
-    fixed_hz: settings.set_hz ?? (holds.kind === 'signal' ? holds.most_hz : 0),
-    least_hz: settings.least_hz ?? 0,
+    fixed_hz: span
+      ? span[1]
+      : Math.min(settings.most_hz ?? Infinity, Math.max(settings.least_hz ?? 0, settings.set_hz ?? 0)),
+    least_hz: span ? span[0] : (settings.least_hz ?? 0),
     most_hz: settings.most_hz ?? rated_hz,
     up: rated_hz / up_s,
     down: rated_hz / down_s,

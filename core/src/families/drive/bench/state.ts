@@ -30,6 +30,9 @@ export const BLANK = {
   integral: 0,
   /** true pressure at the sensor, bar */
   pressure: 0,
+  /** 1 while the relief valve lets water pass; gas in the vessel, absolute bar, as it was a second ago */
+  blows: 0,
+  gas_bar: 0,
   /** water in the vessel, L */
   held_L: 0,
   flow: 0,

@@ -1,3 +1,5 @@
+import { HOLDS_WORDS } from './holds-words';
+import { clampedFinding } from '../../parts/clamped';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
 import { addressOf, parameterWithRole, type SettingValues } from '../../../profile';
 import { fig } from '../../../units';
@@ -39,9 +41,9 @@ export function checkSettings(context: DriveContext, subject: Subject, values: S
       return parameter && addressOf(parameter);
     },
   };
-  const held = holdsPressure(context.duty) ? [...checkReach(input), ...checkStop(input)] : [];
   return bySeverity([
-    ...held,
+    ...checkReach(input),
+    ...(holdsPressure(context.duty) ? checkStop(input) : []),
     ...checkMotor(input),
     ...checkDry(input),
     ...checkSet(input),
@@ -56,12 +58,31 @@ export function checkPlan(context: DriveContext, plan: DrivePlan): Finding[] {
 
 function problemFinding(problem: DriveProblem): Finding {
   switch (problem.kind) {
+    case 'clamped':
+      return clampedFinding(problem);
     case 'missing-role':
       return finding('PRO-01', 'target', { role: problem.role });
     case 'no-stop':
       return finding('DRV-12.none', 'target', {
         above: fig('frequency', problem.above_hz),
         below: fig('frequency', problem.below_hz),
+      });
+    case 'inlet-holds':
+      return finding('DRV-12.inlet', 'target', {
+        inlet: fig('pressure', problem.inlet_bar),
+        held: fig('pressure', problem.held_bar),
+      });
+    case 'cannot-hold':
+      return finding('DRV-00.cannot', 'target', { what: HOLDS_WORDS[problem.what] });
+    case 'signal-slow':
+      return finding('DRV-14.signal', 'target', {
+        asked: fig('frequency', problem.asked_hz),
+        least: fig('frequency', problem.least_hz),
+      });
+    case 'speed-outside':
+      return finding('DRV-14.speed', 'target', {
+        asked: fig('frequency', problem.asked_hz),
+        taken: fig('frequency', problem.taken_hz),
       });
     case 'fill-or-dry':
       return finding('DRV-05.clash', 'target', {

@@ -1,7 +1,7 @@
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { fillTime_s } from '../effect/dry';
-import { startsAt_bar } from '../effect/set';
+import { holdsPressure, startsAt_bar } from '../effect/set';
 import { finding } from '../texts/texts';
 import type { CheckInput } from './checks';
 
@@ -14,6 +14,10 @@ export function checkDry({ context, subject, settings, pump, at }: CheckInput): 
   const chosen = context.duty.choices.dry;
   if (reaction !== null && reaction !== 'stop' && chosen?.reaction !== reaction)
     found.push(finding('DRV-05', subject, { reaction: REACTIONS[reaction] }, [at('dry.reaction')]));
+  if (reaction === 'stop' && threshold_bar !== null && threshold_bar <= 0 && holdsPressure(context.duty))
+    found.push(
+      finding('DRV-05.nil', subject, { threshold: fig('pressure', threshold_bar) }, [at('dry.threshold')]),
+    );
   const { dry_s } = context.duty.pump;
   const fill_s = fillTime_s(context, pump, settings);
   if (delay_s !== null) {

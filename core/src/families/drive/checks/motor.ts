@@ -78,19 +78,29 @@ function slow({ context, subject, settings, at }: CheckInput): Finding[] {
         [at('frequency.least')],
       ),
     );
-  if (settings.rampUp_s !== null && settings.rampUp_s < ramp_s - 1e-9)
+  const { holds } = context.duty;
+  if (holds.kind === 'speed' && settings.set_hz !== null && settings.set_hz < least_hz - 1e-9)
     found.push(
       finding(
-        'DRV-14.ramp',
+        'DRV-14.least',
         subject,
-        {
-          rated: fig('frequency', rated_hz),
-          set: fig('seconds', settings.rampUp_s),
-          needed: fig('seconds', ramp_s),
-        },
-        [at('ramp.up')],
+        { set: fig('frequency', settings.set_hz), needed: fig('frequency', least_hz) },
+        [at('set.frequency')],
       ),
     );
+  const ramps = [
+    ['DRV-14.ramp', settings.rampUp_s, 'ramp.up'],
+    ['DRV-14.ramp-down', settings.rampDown_s, 'ramp.down'],
+  ] as const;
+  for (const [text, set_s, role] of ramps) {
+    if (set_s === null || set_s >= ramp_s - 1e-9) continue;
+    const values = {
+      rated: fig('frequency', rated_hz),
+      set: fig('seconds', set_s),
+      needed: fig('seconds', ramp_s),
+    };
+    found.push(finding(text, subject, values, [at(role)]));
+  }
   return found;
 }
 
@@ -111,7 +121,7 @@ function limits({ context, subject, settings, at }: CheckInput): Finding[] {
 /** DRV-15: judged at the greatest flow and the least pressure at the inlet. */
 function suction({ context, subject }: CheckInput): Finding[] {
   const needed = context.duty.pump.npsh_m;
-  if (needed === null || context.duty.holds.kind === 'difference') return [];
+  if (needed === null) return [];
   const there = suctionHead_m(context);
   if (there >= needed + SUCTION_MARGIN_m) return [];
   return [

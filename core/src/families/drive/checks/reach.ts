@@ -1,8 +1,10 @@
+import { alikeIn, parameterWithRole } from '../../../profile';
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
-import { greatestPressure_bar, mostOf_hz, reaches_bar } from '../effect/pump';
-import { heldAt_bar, neededSet_bar, really_bar } from '../effect/set';
+import { greatestPressure_bar, isRelieved, mostOf_hz, reaches_bar } from '../effect/pump';
+import { heldAt_bar, holdsPressure, neededSet_bar, really_bar, stopsAt_bar } from '../effect/set';
 import { finding } from '../texts/texts';
+import { HOLDS_WORDS } from './holds-words';
 import type { CheckInput } from './checks';
 
 /** Less than this short is rounding. */
@@ -10,17 +12,23 @@ const SHORT_SHARE = 0.02;
 
 /** What is held against what is needed, and against what anything downstream is made for. */
 export function checkReach(input: CheckInput): Finding[] {
-  return [...range(input), ...reached(input), ...greatest(input)];
+  const held = holdsPressure(input.context.duty)
+    ? [...range(input), ...kind(input), ...overRange(input), ...reached(input)]
+    : [];
+  return [...held, ...holding(input), ...greatest(input)];
 }
 
 /** DRV-01: the range that is set is not the sensor's own. */
 function range({ context, subject, settings, at }: CheckInput): Finding[] {
   const { sensor } = context.duty;
   const { range_bar } = settings;
+  const parameter = parameterWithRole(context.profile, 'sensor.range');
+  // a label that the display cannot show to the digit is as right as it can be
   if (
     sensor === null ||
     range_bar === null ||
-    Math.abs(range_bar - sensor.range_bar) <= 1e-9 * sensor.range_bar
+    !parameter ||
+    alikeIn(parameter, 'pressure', range_bar, sensor.range_bar)
   )
     return [];
   const asked = settings.set_bar ?? neededSet_bar(context.duty) ?? 1;
@@ -39,6 +47,52 @@ function range({ context, subject, settings, at }: CheckInput): Finding[] {
   ];
 }
 
+/** DRV-01: a sensor of the other kind than is held. */
+function kind({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { holds, sensor } = context.duty;
+  if (sensor === null || settings.sensorKind === null) return [];
+  const needed = holds.kind === 'difference' ? 'differential' : 'plain';
+  if (settings.sensorKind === needed) return [];
+  return [
+    finding(
+      'DRV-01.kind',
+      subject,
+      { set: SENSOR_WORDS[settings.sensorKind], needed: SENSOR_WORDS[needed] },
+      [at('sensor.kind')],
+    ),
+  ];
+}
+
+const SENSOR_WORDS = { plain: 'a plain sensor', differential: 'a differential sensor' } as const;
+
+/** DRV-01: what is set lies past the end of the sensor: it can never be seen to be reached. */
+function overRange({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { sensor } = context.duty;
+  const { set_bar, lift_bar, boost_bar } = settings;
+  if (sensor === null || set_bar === null) return [];
+  const stops = context.duty.holds.kind === 'pressure' ? (boost_bar ?? 0) : 0;
+  const top = really_bar(context, settings, set_bar + Math.max(lift_bar ?? 0, stops));
+  if (top < sensor.range_bar * (1 - 1e-9)) return [];
+  return [
+    finding('DRV-01.over', subject, { set: fig('pressure', top), label: fig('pressure', sensor.range_bar) }, [
+      at('set'),
+      at('lift'),
+      at('stop.boost'),
+    ]),
+  ];
+}
+
+/** DRV-00: it holds another thing than the duty asks for. */
+function holding({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { kind: needed } = context.duty.holds;
+  if (settings.holds === null || settings.holds === needed) return [];
+  return [
+    finding('DRV-00.holds', subject, { holds: HOLDS_WORDS[settings.holds], needed: HOLDS_WORDS[needed] }, [
+      at('holds'),
+    ]),
+  ];
+}
+
 /** What is not known is taken for the rated frequency, and said. */
 function givenOf({ context, settings }: CheckInput): string | undefined {
   return settings.most_hz === null
@@ -52,6 +106,8 @@ function reached(input: CheckInput): Finding[] {
   const { draw, pump: own } = context.duty;
   const needed = neededSet_bar(context.duty);
   if (needed === null) return [];
+  // what is needed bursts something: a larger pump is no answer to that
+  if (needed > context.duty.rating.lowest_bar && context.duty.holds.kind === 'pressure') return [];
   const most = mostOf_hz(context, settings);
   const draws = fig('waterFlow', draw.greatest_m3h);
   const short = (count: number) => {
@@ -106,12 +162,11 @@ function reached(input: CheckInput): Finding[] {
 /** DRV-09: the greatest pressure against the lowest rating, and what a lost sensor does. */
 function greatest(input: CheckInput): Finding[] {
   const { context, subject, settings, pump, at } = input;
-  const { rating, holds } = context.duty;
-  if (holds.kind !== 'pressure') return [];
+  const { rating, sensor } = context.duty;
   const most = mostOf_hz(context, settings);
   const top = greatestPressure_bar(context, pump, most);
   const { lowest_bar, relief_bar } = rating;
-  const guarded = relief_bar !== null && relief_bar <= lowest_bar;
+  const guarded = isRelieved(context);
   const over = top > lowest_bar + 1e-9;
   const found: Finding[] = [];
   const values = { greatest: fig('pressure', top), rating: fig('pressure', lowest_bar) };
@@ -126,7 +181,26 @@ function greatest(input: CheckInput): Finding[] {
         givenOf(input),
       ),
     );
+  const set =
+    settings.set_bar === null || context.duty.holds.kind !== 'pressure'
+      ? null
+      : stopsAt_bar(context, settings);
+  if (set !== null && set > lowest_bar + 1e-9)
+    found.push(
+      finding('DRV-09.set', subject, { set: fig('pressure', set), rating: fig('pressure', lowest_bar) }, [
+        at('set'),
+        at('stop.boost'),
+      ]),
+    );
+  if (set !== null && relief_bar !== null && relief_bar < set - 1e-9)
+    found.push(
+      finding('DRV-09.relief', subject, { set: fig('pressure', set), relief: fig('pressure', relief_bar) }, [
+        at('set'),
+        at('stop.boost'),
+      ]),
+    );
   const { sensorFails } = context.profile.behaviours;
+  if (sensor === null || !holdsPressure(context.duty)) return found;
   if (sensorFails === 'full-speed' && over && !guarded)
     found.push(
       finding('DRV-09.full', subject, {

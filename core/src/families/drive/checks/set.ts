@@ -1,3 +1,6 @@
+import { closed_hz } from '../effect/pump';
+import { offFrequency_hz } from '../effect/sharing';
+import { fig } from '../../../units';
 import type { Finding } from '../../../findings';
 import { repeatedAddresses } from '../../../link';
 import { unitPlaces } from '../settings/understand';
@@ -5,9 +8,14 @@ import { finding } from '../texts/texts';
 import type { CheckInput } from './checks';
 
 /** Several on one cable: addresses (DRV-06), units seen, set-up finished (DRV-11). */
-export function checkSet({ context, subject, settings, at }: CheckInput): Finding[] {
+export function checkSet(input: CheckInput): Finding[] {
+  const { context, subject, settings, at } = input;
   const found: Finding[] = [];
-  const twice = repeatedAddresses([...settings.addresses, ...context.duty.others]);
+  const twice = repeatedAddresses([
+    // a place for a unit that is not fitted says nothing
+    ...settings.addresses.slice(0, context.duty.pump.count),
+    ...context.duty.others,
+  ]);
   if (twice.length > 0) {
     const places = Array.from({ length: unitPlaces(context.profile) }, (_, i) => at('address', i + 1));
     found.push(finding('DRV-06', subject, { address: twice.join(', ') }, places));
@@ -16,6 +24,22 @@ export function checkSet({ context, subject, settings, at }: CheckInput): Findin
   const fitted = context.duty.pump.count;
   if (units !== null && units !== fitted)
     found.push(finding('DRV-11', subject, { seen: `${units}`, fitted: `${fitted}` }, [at('units')]));
+  found.push(...cascade(input));
   if (setUp === 'open') found.push(finding('DRV-11.set-up', subject, {}, [at('set-up')]));
   return found;
+}
+
+/** DRV-08: the next pump stops while it is needed, again and again; or nothing ever stops it. */
+function cascade({ context, subject, settings, pump, at }: CheckInput): Finding[] {
+  const { off_hz } = settings.next;
+  if (context.duty.pump.count === 1 || off_hz === null) return [];
+  const highest = offFrequency_hz(context, pump, settings);
+  const off = fig('frequency', off_hz);
+  if (highest !== null && off_hz > highest + 1e-6)
+    return [finding('DRV-08.next', subject, { off, highest: fig('frequency', highest) }, [at('next.off')])];
+  // with least pressure at the inlet it turns fastest for nothing
+  const closed = closed_hz(context, pump, settings, context.inlet.least_bar);
+  const slowest = Math.max(settings.sharing === 'one-varies' ? 0 : (closed ?? 0), settings.least_hz ?? 0);
+  if (off_hz > slowest) return [];
+  return [finding('DRV-08.stays', subject, { off, slowest: fig('frequency', slowest) }, [at('next.off')])];
 }

@@ -13,6 +13,17 @@ export function checkStarts({ context, subject, settings, at }: CheckInput): Fin
     found.push(finding('DRV-07', subject, { what: surprise }, [at('power.after-cut')]));
   if (surprised(settings.afterFault, choices.afterFault))
     found.push(finding('DRV-07.fault', subject, { what: surprise }, [at('fault.after')]));
+  const { retries, reaction } = settings.dry;
+  if (
+    surprise !== '' &&
+    reaction === 'stop' &&
+    retries !== null &&
+    retries > 0 &&
+    choices.afterFault !== 'resume'
+  )
+    found.push(
+      finding('DRV-07.retries', subject, { what: surprise, retries: `${retries}` }, [at('dry.retries')]),
+    );
   if (behaviours.frontKeys && settings.lock === 'off')
     found.push(finding('DRV-07.keys', subject, {}, [at('lock')]));
   if (behaviours.afterPowerCut === 'unknown' && settings.afterCut === null)

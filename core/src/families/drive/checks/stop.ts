@@ -1,7 +1,7 @@
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { closed_hz, stopsUnder_m3h } from '../effect/pump';
-import { enoughAtNil_bar, startsAt_bar, stopsAt_bar } from '../effect/set';
+import { enoughAtNil_bar, heldAt_bar, startsAt_bar, stopsAt_bar } from '../effect/set';
 import { startsInWords, startsMost, usableOf_L } from '../effect/vessel';
 import { finding } from '../texts/texts';
 import type { CheckInput } from './checks';
@@ -14,7 +14,7 @@ export function checkStop(input: CheckInput): Finding[] {
 
 /** DRV-04, DRV-12: "never stops" is judged at the least pressure at the inlet, what it gives up at the greatest. */
 function frequency({ context, subject, settings, pump, at }: CheckInput): Finding[] {
-  const { stop_hz, least_hz } = settings;
+  const { stop_hz, least_hz, most_hz } = settings;
   if (stop_hz === null || !context.profile.behaviours.stopsByFrequency) return [];
   const { least_bar, greatest_bar } = context.inlet;
   const stop = fig('frequency', stop_hz);
@@ -24,6 +24,13 @@ function frequency({ context, subject, settings, pump, at }: CheckInput): Findin
     return [finding('DRV-04.off', subject, { closed: fig('frequency', closed) }, places)];
   if (closed !== null && stop_hz <= closed)
     return [finding('DRV-04', subject, { stop, closed: fig('frequency', closed) }, places)];
+  if (most_hz !== null && stop_hz > most_hz)
+    return [
+      finding('DRV-04.above', subject, { stop, most: fig('frequency', most_hz) }, [
+        ...places,
+        at('frequency.greatest'),
+      ]),
+    ];
   if (least_hz !== null && least_hz >= stop_hz)
     return [
       finding('DRV-04.least', subject, { stop, least: fig('frequency', least_hz) }, [
@@ -68,12 +75,14 @@ function cutIn({ context, subject, settings, pump, at }: CheckInput): Finding[] 
   if (start === null || stop === null || nil === null) return [];
   const places = [at('cut-in'), at('cut-in.below'), at('set')];
   const needs = fig('pressure', nil);
-  if (start >= stop)
+  // it starts again below what it controls to, whatever it is filled up to before it stops
+  const held = heldAt_bar(context, settings, 0) ?? stop;
+  if (start >= held - 1e-9)
     return [
       finding(
         'DRV-08',
         subject,
-        { start: fig('pressure', start), set: fig('pressure', stop), nil: needs },
+        { start: fig('pressure', start), set: fig('pressure', held), nil: needs },
         places,
       ),
     ];

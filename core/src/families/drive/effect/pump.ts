@@ -125,15 +125,55 @@ export function greatestPower_W(
   held_bar: number | null,
 ): { readonly power_W: number; readonly flow_m3h: number } {
   const share = most_hz / pump.rated_hz;
-  const { greatest_m3h } = context.duty.draw;
+  const { draw, pump: own } = context.duty;
   const runOut =
     held_bar === null ? null : fullFlow_m3h(context, pump, most_hz, held_bar, context.inlet.greatest_bar);
-  const most = Math.min(greatest_m3h, runOut ?? greatest_m3h);
+  // where one does not hold it alone, or nothing is held, each has its part of the draw; one may be out
+  const shared = draw.greatest_m3h / Math.max(1, own.count - (own.oneOut ? 1 : 0));
+  const most = runOut === null ? shared : Math.min(draw.greatest_m3h, runOut);
   const points = [0, most].map((flow_m3h) => ({
     flow_m3h,
     power_W: powerOfShare_W(pump.power, flow_m3h, share),
   }));
   return points[0].power_W > points[1].power_W ? points[0] : points[1];
+}
+
+/** Greatest frequency at which one motor stays within its plate anywhere along the draw, Hz; the one that is asked for where it does. */
+export function plateFrequency_hz(
+  context: DriveContext,
+  pump: DrivenPump,
+  most_hz: number,
+  held_bar: number | null,
+  rated_W: number,
+): number {
+  const takes = (hz: number) => greatestPower_W(context, pump, hz, held_bar).power_W;
+  if (takes(most_hz) <= rated_W) return most_hz;
+  let [low, high] = [0, most_hz];
+  for (let i = 0; i < 50; i++) {
+    const middle = (low + high) / 2;
+    if (takes(middle) <= rated_W) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
+/** Whether a relief valve keeps what is downstream under its lowest rating, whatever the pump could give. */
+export function isRelieved({ duty }: Pick<DriveContext, 'duty'>): boolean {
+  const { relief_bar, lowest_bar } = duty.rating;
+  return relief_bar !== null && relief_bar <= lowest_bar;
+}
+
+/** Frequencies that it turns between at the ends of an outside signal, Hz: as its limits are set, else as the duty asks, never past the pump's own. */
+export function signalSpan_hz(
+  { duty }: Pick<DriveContext, 'duty'>,
+  { least_hz, most_hz }: Pick<DriveSettings, 'least_hz' | 'most_hz'>,
+): readonly [number, number] | null {
+  const { holds, pump } = duty;
+  if (holds.kind !== 'signal') return null;
+  return [
+    least_hz ?? Math.max(holds.least_hz, pump.least_hz),
+    most_hz ?? Math.min(holds.most_hz, pump.rated_hz),
+  ];
 }
 
 /** Head above boiling at the inlet when it has least pressure, m. */

@@ -1,9 +1,9 @@
 import { DAY_SHAPES, shapedDay } from '../../../bench';
-import { SHARING, sharedDraw, type PumpSet, type Shared, type Sharing } from '../../../hydraulics';
+import { SHARING, shareFor, sharedDraw, type PumpSet, type Shared, type Sharing } from '../../../hydraulics';
 import type { DriveContext } from '../settings/context';
 import type { DriveSettings } from '../settings/understand';
 import type { DriveDuty } from '../wire/duty';
-import { headFor_m, mostOf_hz, type DrivenPump } from './pump';
+import { fullFlow_m3h, headFor_m, mostOf_hz, type DrivenPump } from './pump';
 import { heldAt_bar } from './set';
 
 /** The draw of its day, hour by hour, m³/h. */
@@ -70,4 +70,34 @@ export function cheaperSharing(
     (best, way) => (best === null || day[way]! < day[best]! - 1e-9 ? way : best),
     null,
   );
+}
+
+/**
+ * Frequency of what varies below which one pump less carries the draw, Hz; null where nothing is held, or where no frequency says so.
+ *
+ * All alike: with more at the inlet they turn slower at the same draw, so that a frequency says most at the greatest pressure at the
+ * inlet: there two turn at least so slow only when one carries the draw with some to spare. One varies: beside a full one it is below
+ * its own closed-valve frequency that it gives nothing, and the full one carries all; a frequency above that would take away what the
+ * draw needs.
+ *
+ * @param spare share of what one carries that is enough to let another stop
+ */
+export function offFrequency_hz(
+  context: DriveContext,
+  pump: DrivenPump,
+  settings: DriveSettings,
+  spare = 1,
+): number | null {
+  const held = heldAt_bar(context, settings, 0);
+  if (held === null) return null;
+  const most = mostOf_hz(context, settings);
+  const offs = [context.inlet.least_bar, context.inlet.greatest_bar].map((inlet) => {
+    const head = headFor_m(context, held, inlet);
+    const full = fullFlow_m3h(context, pump, most, held, inlet);
+    if (full === null || head <= 0) return null;
+    const flow = settings.sharing === 'one-varies' ? 0 : (full * spare) / 2;
+    return pump.rated_hz * shareFor(pump.curve, flow, head);
+  });
+  const known = offs.filter((hz) => hz !== null);
+  return known.length === offs.length ? Math.min(...known) : null;
 }

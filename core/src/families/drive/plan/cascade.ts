@@ -1,10 +1,6 @@
-import { shareFor } from '../../../hydraulics';
 import { fig } from '../../../units';
-import { fullFlow_m3h, headFor_m, mostOf_hz, type DrivenPump } from '../effect/pump';
-import { heldAt_bar } from '../effect/set';
-import { cheaperSharing, sharingDay_kWh } from '../effect/sharing';
-import type { DriveSettings } from '../settings/understand';
-import type { DriveContext } from '../settings/context';
+import type { DrivenPump } from '../effect/pump';
+import { cheaperSharing, offFrequency_hz, sharingDay_kWh } from '../effect/sharing';
 import type { DriveDraft } from './draft';
 
 const BELOW_bar = 0.3;
@@ -20,7 +16,7 @@ export function planCascade(draft: DriveDraft, pump: DrivenPump): void {
   draft.set('next.below', BELOW_bar, { text: 'next.below', values: {} });
   draft.set('next.delay', DELAY_s, { text: 'next.delay', values: {} });
   draft.set('next.hours', LEADS_h, { text: 'next.hours', values: {} });
-  const off = offFrequency_hz(context, pump, draft.settings());
+  const off = offFrequency_hz(context, pump, draft.settings(), SPARE);
   if (off !== null) draft.set('next.off', off, { text: 'next.off', values: {} }, 'down');
 }
 
@@ -49,20 +45,3 @@ function planSharing(draft: DriveDraft, pump: DrivenPump): void {
 }
 
 const round = (value: number) => Math.round(value * 100) / 100;
-
-/** Frequency of the one that varies below which one pump less carries the draw, Hz; null where nothing is held. */
-export function offFrequency_hz(
-  context: DriveContext,
-  pump: DrivenPump,
-  settings: DriveSettings,
-): number | null {
-  const held = heldAt_bar(context, settings, 0);
-  if (held === null) return null;
-  const inlet = context.inlet.least_bar;
-  const head = headFor_m(context, held, inlet);
-  const full = fullFlow_m3h(context, pump, mostOf_hz(context, settings), held, inlet);
-  if (full === null || head <= 0) return null;
-  // with two that turn alike each has half of what one carries; one that varies beside a full one has nearly nothing
-  const flow = settings.sharing === 'one-varies' ? full * (1 - SPARE) : (full * SPARE) / 2;
-  return pump.rated_hz * shareFor(pump.curve, flow, head);
-}

@@ -1,3 +1,5 @@
+import type { Holds } from '../wire/duty';
+import type { Clamped } from '../../parts/clamped';
 import type { FinishedPlan, MissingRole, PlannedTarget } from '../../parts/plan-draft';
 import { SteppedDraft } from '../../parts/stepped-draft';
 import type { DriveContext } from '../settings/context';
@@ -9,8 +11,17 @@ export type DriveTarget = PlannedTarget<DriveRole, DriveReason>;
 /** What the plan could not give. */
 export type DriveProblem =
   | MissingRole<DriveRole | DriveOptionRole>
+  | Clamped
   /** no frequency stops it for no demand and leaves every real draw alone */
   | { readonly kind: 'no-stop'; readonly above_hz: number; readonly below_hz: number }
+  /** the inlet alone may give what is held: no frequency tells a shut valve then */
+  | { readonly kind: 'inlet-holds'; readonly inlet_bar: number; readonly held_bar: number }
+  /** what the duty holds is nothing that this controller can hold */
+  | { readonly kind: 'cannot-hold'; readonly what: Holds }
+  /** the signal asks for less than the pump may turn with */
+  | { readonly kind: 'signal-slow'; readonly asked_hz: number; readonly least_hz: number }
+  /** a stated speed lies past a limit of pump, plate or plant */
+  | { readonly kind: 'speed-outside'; readonly asked_hz: number; readonly taken_hz: number }
   /** filling the main takes longer than the seal stands dry */
   | { readonly kind: 'fill-or-dry'; readonly fill_s: number; readonly dry_s: number };
 export type DrivePlan = FinishedPlan<DriveTarget, DriveProblem, DriveSettings>;

@@ -1,9 +1,9 @@
 import { InputError } from '../../../input';
 import { freeAddress } from '../../../link';
-import { headAt_m, headOf_m, noHeadFlow_m3h, powerOfShare_W, pressureOf_bar } from '../../../hydraulics';
+import { headAt_m, headOf_m, noHeadFlow_m3h, pressureOf_bar } from '../../../hydraulics';
 import { fig } from '../../../units';
 import { fillTime_s } from '../effect/dry';
-import { headFor_m, pumpOf, type DrivenPump } from '../effect/pump';
+import { headFor_m, isRelieved, plateFrequency_hz, pumpOf, type DrivenPump } from '../effect/pump';
 import { enoughAtNil_bar, holdsPressure, neededSet_bar } from '../effect/set';
 import type { DriveContext } from '../settings/context';
 import { unitPlaces } from '../settings/understand';
@@ -27,7 +27,7 @@ export function planDrive(context: DriveContext): DrivePlan {
   const draft = new DriveDraft(context);
   planMotor(draft, pump);
   planSet(draft);
-  if (holdsPressure(context.duty)) planStop(draft, pump);
+  if (context.duty.holds.kind === 'pressure') planStop(draft, pump);
   planDry(draft, pump);
   if (context.duty.pump.count > 1) planCascade(draft, pump);
   planGuards(draft);
@@ -56,6 +56,8 @@ function meetsItsLine(context: DriveContext, { curve }: DrivenPump): void {
 function planMotor(draft: DriveDraft, pump: DrivenPump): void {
   const { duty, plate } = draft.context;
   draft.pick('holds', `holds.${duty.holds.kind}`, reason(`holds.${duty.holds.kind}`));
+  if (!draft.context.profile.behaviours.holds.includes(duty.holds.kind))
+    draft.problems.push({ kind: 'cannot-hold', what: duty.holds.kind });
   draft.set('units', duty.pump.count, reason('units.fitted'));
   planAddresses(draft);
   // what its plate does not say is left as it is
@@ -63,13 +65,18 @@ function planMotor(draft: DriveDraft, pump: DrivenPump): void {
   if (plate.speed_rpm !== null) draft.set('motor.speed', plate.speed_rpm, reason('plate'));
   if (plate.volts_V !== null) draft.set('motor.volts', plate.volts_V, reason('plate'));
   draft.pick('motor.thermal', 'thermal.on', reason('thermal.on'));
-  const { least_hz, ramp_s } = duty.pump;
+  const { ramp_s } = duty.pump;
+  const { holds } = duty;
+  const byBearings = reason('least.bearings', { least: fig('frequency', duty.pump.least_hz) });
+  const bySignal = holds.kind === 'signal' && holds.least_hz > duty.pump.least_hz;
   draft.set(
     'frequency.least',
-    least_hz,
-    reason('least.bearings', { least: fig('frequency', least_hz) }),
+    bySignal ? holds.least_hz : duty.pump.least_hz,
+    bySignal ? reason('least.signal') : byBearings,
     'up',
   );
+  if (holds.kind === 'signal' && holds.least_hz < duty.pump.least_hz)
+    draft.problems.push({ kind: 'signal-slow', asked_hz: holds.least_hz, least_hz: duty.pump.least_hz });
   const [most, why] = mostFor(draft.context, pump);
   draft.set('frequency.greatest', most, why, 'down');
   const ramp = reason('ramp.pump', { ramp: fig('seconds', ramp_s) });
@@ -107,11 +114,15 @@ function planAddresses(draft: DriveDraft): void {
 }
 
 /** The greatest frequency that neither a rating downstream nor the motor's plate forbids. */
-function mostFor(context: DriveContext, { curve, power, rated_hz }: DrivenPump): [number, DriveReason] {
-  const { rating, draw } = context.duty;
+function mostFor(context: DriveContext, pump: DrivenPump): [number, DriveReason] {
+  const { curve, rated_hz } = pump;
+  const { rating, holds } = context.duty;
   const limits: [number, DriveReason][] = [[rated_hz, reason('most.rated')]];
+  if (holds.kind === 'signal' && holds.most_hz < rated_hz)
+    limits.push([holds.most_hz, reason('most.signal')]);
   const left_m = headOf_m(rating.lowest_bar - context.inlet.greatest_bar);
-  if (left_m > 0)
+  // a relief valve under the rating holds it by itself
+  if (left_m > 0 && !isRelieved(context))
     limits.push([
       rated_hz * Math.sqrt(left_m / curve.closed_m),
       reason('most.pressure', {
@@ -121,13 +132,8 @@ function mostFor(context: DriveContext, { curve, power, rated_hz }: DrivenPump):
     ]);
   const { rated_W } = context.plate;
   if (rated_W !== null) {
-    const takes = Math.max(...[0, draw.greatest_m3h].map((flow) => powerOfShare_W(power, flow, 1)));
-    // power goes with the third power of the frequency at least: a little lower than that is safe
-    if (takes > rated_W)
-      limits.push([
-        rated_hz * Math.cbrt(rated_W / takes),
-        reason('most.plate', { plate: fig('power', rated_W) }),
-      ]);
+    const hz = plateFrequency_hz(context, pump, rated_hz, neededSet_bar(context.duty), rated_W);
+    if (hz < rated_hz) limits.push([hz, reason('most.plate', { plate: fig('power', rated_W) })]);
   }
   return limits.reduce((least, one) => (one[0] < least[0] - 1e-9 ? one : least));
 }
@@ -135,7 +141,7 @@ function mostFor(context: DriveContext, { curve, power, rated_hz }: DrivenPump):
 function planSet(draft: DriveDraft): void {
   const { duty } = draft.context;
   const { holds, draw, choices } = duty;
-  if (holds.kind === 'speed') return draft.set('set.frequency', holds.set_hz, reason('speed.stated'));
+  if (holds.kind === 'speed') return planSpeed(draft, holds.set_hz);
   const [needed, nil] = [neededSet_bar(duty), enoughAtNil_bar(duty)];
   if (needed === null || nil === null) return;
   const lifted = choices.lift === true && draft.has('lift') && holds.kind === 'pressure';
@@ -150,10 +156,30 @@ function planSet(draft: DriveDraft): void {
             pipe: fig('pressure', holds.pipe_bar),
             draw: fig('waterFlow', draw.greatest_m3h),
           });
-  draft.set('set', lifted ? nil : needed, why, 'up');
+  const base = lifted ? nil : needed;
+  const over = holds.kind === 'pressure' ? overCutIn_bar(draft, nil) : 0;
+  const raised = reason('set.over-cut-in', { nil: fig('pressure', nil) });
+  if (over > base + 1e-9) draft.set('set', over, raised, 'up');
+  else draft.set('set', base, why, 'up');
   const { set_bar } = draft.settings();
   const lift = lifted && set_bar !== null ? Math.max(0, needed - set_bar) : 0;
   draft.set('lift', lift, reason(lifted ? 'lift.pipe' : 'lift.none'), 'up');
+}
+
+/** A speed that is stated, within what bearings, ratings and plate allow. */
+function planSpeed(draft: DriveDraft, set_hz: number): void {
+  const { least_hz, most_hz } = draft.settings();
+  const within = Math.min(most_hz ?? Infinity, Math.max(least_hz ?? 0, set_hz));
+  if (Math.abs(within - set_hz) > 1e-9)
+    draft.problems.push({ kind: 'speed-outside', asked_hz: set_hz, taken_hz: within });
+  draft.set('set.frequency', within, reason(within === set_hz ? 'speed.stated' : 'speed.within'));
+}
+
+/** A set pressure at which a cut-in pressure fits under it, and still above what the taps need at no flow, bar. */
+function overCutIn_bar(draft: DriveDraft, nil_bar: number): number {
+  const step = draft.stepOf('cut-in') ?? draft.stepOf('cut-in.below') ?? 0;
+  if (step === 0) return 0;
+  return Math.ceil(nil_bar / step - 1e-9) * step + step;
 }
 
 /** Half of the cut-in pressure is no honest dip. */
@@ -181,11 +207,13 @@ function planDry(draft: DriveDraft, pump: DrivenPump): void {
     draft.set('dry.delay', dry_s * WITHIN, reason('dry.delay-short', { dry }), 'down');
     return;
   }
-  const fits = fill_s * LONGER < dry_s;
+  // on its own steps there must be a delay that is longer than filling and shorter than the seal stands
+  const step = draft.stepOf('dry.delay') ?? 0;
+  const longer = step === 0 ? fill_s * LONGER : Math.ceil((fill_s * LONGER) / step - 1e-9) * step;
+  const fits = longer < dry_s;
   if (draft.has('fill'))
     draft.pick('fill', fits ? 'fill.off' : 'fill.on', reason(fits ? 'fill.off' : 'fill.on'));
-  if (fits)
-    draft.set('dry.delay', fill_s * LONGER, reason('dry.delay', { fill: fig('seconds', fill_s), dry }), 'up');
+  if (fits) draft.set('dry.delay', longer, reason('dry.delay', { fill: fig('seconds', fill_s), dry }), 'up');
   else {
     draft.set('dry.delay', dry_s * WITHIN, reason('dry.delay-filled', { dry }), 'down');
     if (!draft.has('fill')) draft.problems.push({ kind: 'fill-or-dry', fill_s, dry_s });

@@ -1,5 +1,4 @@
 import { closedFrequency_hz, shareFor } from '../../../hydraulics';
-import { parameterWithRole } from '../../../profile';
 import { fig } from '../../../units';
 import { headFor_m, stopSpan_m3h, type DrivenPump } from '../effect/pump';
 import { enoughAtNil_bar, heldAt_bar } from '../effect/set';
@@ -33,23 +32,24 @@ function planCutIn(draft: DriveDraft): void {
   const { set_bar } = draft.settings();
   const nil = enoughAtNil_bar(context.duty);
   if (set_bar === null || nil === null || context.duty.holds.kind !== 'pressure') return;
-  const parameter = parameterWithRole(context.profile, 'cut-in');
-  const step = parameter?.step ?? 0.1;
+  const step = draft.stepOf('cut-in') ?? draft.stepOf('cut-in.below') ?? 0.1;
   const gas = context.precharge_bar;
   const usual = Math.max(nil, set_bar - CUT_IN_UNDER_bar);
   const wanted = gas === null ? usual : Math.max(usual, gas + OVER_GAS_bar);
   // it starts below what it holds, whatever the gas says: the finding says what to do about that
   const cutIn = Math.min(wanted, set_bar - step);
-  const byGas = gas !== null && wanted > usual;
+  const byGas = gas !== null && wanted > usual && cutIn === wanted;
   draft.set(
     'cut-in',
     cutIn,
     byGas
       ? { text: 'cut-in.vessel', values: { gas: fig('pressure', gas) } }
-      : {
-          text: 'cut-in.under',
-          values: { under: fig('pressure', set_bar - cutIn), nil: fig('pressure', nil) },
-        },
+      : cutIn === wanted
+        ? {
+            text: 'cut-in.under',
+            values: { under: fig('pressure', set_bar - cutIn), nil: fig('pressure', nil) },
+          }
+        : { text: 'cut-in.step', values: {} },
     cutIn === wanted ? 'up' : 'near',
   );
   draft.set(
@@ -72,18 +72,25 @@ function planFrequency(draft: DriveDraft, pump: DrivenPump): void {
   const headAt = (inlet: number) => headFor_m(context, held, inlet);
   const [most, least] = [headAt(context.inlet.least_bar), headAt(context.inlet.greatest_bar)];
   // with more at the inlet than is held it has nothing to do, and no frequency tells
-  if (least <= 0 || most <= 0) return;
+  if (least <= 0 || most <= 0) {
+    draft.problems.push({
+      kind: 'inlet-holds',
+      inlet_bar: context.inlet.greatest_bar,
+      held_bar: held,
+    });
+    return;
+  }
   const closed = closedFrequency_hz({ ...pump.curve, rated_hz: pump.rated_hz }, most);
   const forFlow = (flow: number, head: number) => pump.rated_hz * shareFor(pump.curve, flow, head);
-  const { least_hz } = draft.settings();
+  const { least_hz, most_hz } = draft.settings();
   const from = Math.max(
     closed + OVER_CLOSED_hz,
     forFlow((leak_m3h ?? 0) * OF_LEAK, most),
     // it never turns slower than its least frequency
     (least_hz ?? 0) + OVER_CLOSED_hz,
   );
-  const to = forFlow(least_m3h * OF_LEAST, least);
-  const step = parameterWithRole(context.profile, 'stop.frequency')?.step ?? 0.1;
+  const to = Math.min(forFlow(least_m3h * OF_LEAST, least), (most_hz ?? Infinity) - OVER_CLOSED_hz);
+  const step = draft.stepOf('stop.frequency') ?? 0.1;
   const lowest = Math.ceil(from / step - 1e-9) * step;
   if (lowest > to + 1e-9) {
     draft.problems.push({ kind: 'no-stop', above_hz: from, below_hz: to });

@@ -1,7 +1,8 @@
 import { orElse } from '../../../input';
 import { stateCheck, type ProofCheck } from '../../../proof';
 import { sensorAtNil, STARTS, supplyCut, words } from '../../parts/proof-checks';
-import { closed_hz, pumpOf, stopsUnder_m3h } from '../effect/pump';
+import { closed_hz, pumpOf, signalSpan_hz, stopsUnder_m3h } from '../effect/pump';
+import { holdsPressure } from '../effect/set';
 import type { DriveContext } from '../settings/context';
 import type { DriveSettings } from '../settings/understand';
 
@@ -22,7 +23,7 @@ export function proofChecks(context: DriveContext, settings: DriveSettings): Pro
     ...steady(context),
     ...stopping(context, settings),
     ...cutIn(context, settings),
-    ...dry(settings),
+    ...dry(context, settings),
     ...supplyCut(settings.afterCut),
     ...several(context, settings),
     ...sensorOff(context),
@@ -67,7 +68,7 @@ function zero({ duty }: DriveContext): ProofCheck[] {
 
 /** DRV-01: what the display says is held, by a gauge of its own. */
 function setPressure({ duty }: DriveContext, { set_bar }: DriveSettings): ProofCheck[] {
-  if (duty.sensor === null || set_bar === null) return [];
+  if (duty.sensor === null || set_bar === null || !holdsPressure(duty)) return [];
   const within = Math.max(LEAST_bar, GAUGE_SHARE * duty.sensor.range_bar);
   return [
     {
@@ -89,9 +90,14 @@ function setPressure({ duty }: DriveContext, { set_bar }: DriveSettings): ProofC
   ];
 }
 
-function speed({ duty }: DriveContext, { set_hz }: DriveSettings): ProofCheck[] {
-  const { holds } = duty;
-  if (holds.kind === 'signal')
+function speed(context: DriveContext, settings: DriveSettings): ProofCheck[] {
+  const { holds } = context.duty;
+  const { least_hz, most_hz } = settings;
+  const span = signalSpan_hz(context, settings);
+  // it turns no faster and no slower than its limits, whatever is set
+  const set_hz =
+    settings.set_hz === null ? null : Math.min(most_hz ?? Infinity, Math.max(least_hz ?? 0, settings.set_hz));
+  if (span)
     return [
       stateCheck(
         {
@@ -99,7 +105,7 @@ function speed({ duty }: DriveContext, { set_hz }: DriveSettings): ProofCheck[] 
           about: { kind: 'flow' },
           title: 'Speed at both ends of the signal',
           method: 'Give the least signal and the greatest, and read the frequency at each.',
-          expected: `${words('frequency', holds.least_hz)} and ${words('frequency', holds.most_hz)}`,
+          expected: `${words('frequency', span[0])} and ${words('frequency', span[1])}`,
           caution: STARTS,
         },
         { both: 'Both as expected', low: 'The least is off', high: 'The greatest is off' },
@@ -149,9 +155,21 @@ function stopping(context: DriveContext, settings: DriveSettings): ProofCheck[] 
   if (duty.holds.kind !== 'pressure' || !profile.behaviours.stopsByFrequency || settings.stop_hz === null)
     return [];
   const pump = pumpOf(duty);
-  const inlet = (context.inlet.least_bar + context.inlet.greatest_bar) / 2;
-  const closed = orElse(() => closed_hz(context, pump, settings, inlet), null);
-  const under = orElse(() => stopsUnder_m3h(context, pump, settings, inlet), null);
+  // as it was read today; else over all that may stand at the inlet
+  const read = context.inletRead_bar;
+  const ends = read === null ? [context.inlet.least_bar, context.inlet.greatest_bar] : [read, read];
+  const over = (of: (inlet: number) => number | null): readonly [number, number] | null => {
+    const [a, b] = ends.map((inlet) => orElse(() => of(inlet), null));
+    return a === null || b === null ? null : [Math.min(a, b), Math.max(a, b)];
+  };
+  const closed = over((inlet) => closed_hz(context, pump, settings, inlet));
+  const under = over((inlet) => stopsUnder_m3h(context, pump, settings, inlet));
+  const said = (q: 'frequency' | 'waterFlow', [low, high]: readonly [number, number]) =>
+    words(q, low) === words(q, high) ? words(q, low) : `${words(q, low)} to ${words(q, high)}`;
+  const today =
+    read === null
+      ? 'whatever stands at its inlet: read that on arrival for a narrower one'
+      : `with ${words('pressure', read)} at its inlet, as read today`;
   const delay = settings.stopDelay_s === null ? 'its delay' : words('seconds', settings.stopDelay_s);
   const stops = stateCheck(
     {
@@ -172,15 +190,15 @@ function stopping(context: DriveContext, settings: DriveSettings): ProofCheck[] 
             title: 'Frequency with the discharge shut',
             method:
               'Shut the discharge while it runs, no longer than the manual allows; read the frequency. Open it again.',
-            expected: words('frequency', closed),
-            tolerance: `${CLOSED_SHARE * 100} %: the fit, and the pressure at its inlet of today`,
+            expected: said('frequency', closed),
+            tolerance: `${CLOSED_SHARE * 100} % for the fit; ${today}`,
             caution: 'The water in it heats: open the valve again at once.',
             pumps: false,
             ask: {
               kind: 'figure',
               figure: { key: 'frequency_hz', label: 'Frequency, shut', quantity: 'frequency' },
-              least: closed * (1 - CLOSED_SHARE),
-              greatest: closed * (1 + CLOSED_SHARE),
+              least: closed[0] * (1 - CLOSED_SHARE),
+              greatest: closed[1] * (1 + CLOSED_SHARE),
             },
           },
         ];
@@ -190,19 +208,19 @@ function stopping(context: DriveContext, settings: DriveSettings): ProofCheck[] 
       : [
           {
             key: 'stop-flow',
-            about: { kind: 'flow', at: under },
+            about: { kind: 'flow', at: (under[0] + under[1]) / 2 },
             title: 'The draw under which it stops',
             method:
               'Open a tap a crack and close it slowly until it stops; then measure that draw with a bucket.',
-            expected: words('waterFlow', under),
-            tolerance: `${STOP_SHARE * 100} %: flat curves tell small draws poorly`,
+            expected: said('waterFlow', under),
+            tolerance: `${STOP_SHARE * 100} %: flat curves tell small draws poorly; ${today}`,
             caution: null,
             pumps: false,
             ask: {
               kind: 'figure',
               figure: { key: 'flow_m3h', label: 'Draw', quantity: 'waterFlow' },
-              least: under * (1 - STOP_SHARE),
-              greatest: under * (1 + STOP_SHARE),
+              least: under[0] * (1 - STOP_SHARE),
+              greatest: under[1] * (1 + STOP_SHARE),
             },
           },
         ];
@@ -231,17 +249,28 @@ function cutIn({ duty }: DriveContext, { cutIn_bar }: DriveSettings): ProofCheck
 }
 
 /** DRV-05: tried on purpose. */
-function dry({ dry: { reaction, delay_s } }: DriveSettings): ProofCheck[] {
+function dry(
+  { duty }: DriveContext,
+  { dry: { reaction, delay_s, threshold_bar } }: DriveSettings,
+): ProofCheck[] {
   if (reaction === null) return [];
   const wait = delay_s === null ? 'its delay' : words('seconds', delay_s);
+  const under = threshold_bar === null ? 'its threshold' : words('pressure', threshold_bar);
+  const seal =
+    duty.pump.dry_s === null
+      ? 'Nobody knows how long the seal stands dry: stop it at the first noise.'
+      : `The seal stands dry for ${words('seconds', duty.pump.dry_s)}: stop it by hand before that.`;
   return [
     stateCheck(
       {
         key: 'dry',
         title: 'Running dry, on purpose',
-        method: `Shut the inlet with a tap open, for ${wait} and no longer; then open it.`,
-        expected: reaction === 'stop' ? `it stops with an error after ${wait}` : 'it does as set',
-        caution: 'Not longer than the seal stands dry.',
+        method: `Shut the inlet with a tap wide open, so that the vessel is empty soon. Count from the moment the gauge falls under ${under}; open the inlet again at the end.`,
+        expected:
+          reaction === 'stop'
+            ? `it stops with an error ${wait} after the gauge fell under ${under}`
+            : 'it does as set',
+        caution: seal,
       },
       { stop: 'It stops with an error', warn: 'It warns and runs on', runs: 'It runs on' },
       reaction === 'stop' ? 'stop' : reaction === 'warn' ? 'warn' : 'runs',

@@ -17,6 +17,8 @@ export interface DriveContext {
   readonly inForce: SettingValues;
   /** pressure at its inlet, over the whole span: what the duty says, widened by what was read on this visit */
   readonly inlet: { readonly least_bar: number; readonly greatest_bar: number };
+  /** pressure at its inlet as it was read on this visit; null while nobody did */
+  readonly inletRead_bar: number | null;
   /** pre-charge of its vessel, measured empty of water: on this visit, else as the duty has it; null while nobody did */
   readonly precharge_bar: number | null;
 }
@@ -42,6 +44,7 @@ export function contextOf({
       least_bar: read === null ? least_bar : Math.min(least_bar, read),
       greatest_bar: read === null ? greatest_bar : Math.max(greatest_bar, read),
     },
+    inletRead_bar: read,
     precharge_bar: gasOf_bar(gas, duty.vessel?.precharge_bar ?? null),
   };
 }

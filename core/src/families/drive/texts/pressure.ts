@@ -14,11 +14,29 @@ export const PRESSURE_TEXTS = {
     will: 'A drifted nil moves every pressure by as much.',
     todo: 'A plain one isolated and vented, a differential one with both sides joined: read it.',
   },
+  'DRV-01.kind': {
+    title: 'Sensor kind does not match what is held',
+    so: '{set} is set; {needed} is needed.',
+    will: 'The reading means something else than the controller takes it for.',
+    todo: 'Set the kind of the sensor that is fitted; where that is the wrong one, change it.',
+  },
+  'DRV-01.over': {
+    title: 'Set pressure above the sensor range',
+    so: 'The drive is to reach {set}; the sensor ends at {label}.',
+    will: 'The set point is never seen to be reached: the drive runs at maximum frequency for good.',
+    todo: 'Set less than {label}, or fit a sensor with a larger range.',
+  },
   'DRV-04': {
     title: 'It never stops for no demand',
     so: 'It stops below {stop}; with every tap shut and least pressure at the inlet it still turns at {closed}.',
     will: 'It churns the same water hot, day and night.',
     todo: 'A stop frequency above {closed}; find it with the discharge shut, and open the valve again.',
+  },
+  'DRV-04.above': {
+    title: 'Stop frequency above the maximum frequency',
+    so: 'The stop frequency is {stop}; the drive never turns faster than {most}.',
+    will: 'The drive counts as idle all the time and stops while water is drawn.',
+    todo: 'Set the stop frequency below {most}.',
   },
   'DRV-04.off': {
     title: 'Stopping for no demand is off',
@@ -50,6 +68,12 @@ export const PRESSURE_TEXTS = {
     will: 'A dry seal is gone in seconds to minutes.',
     todo: 'Let it stop with an error; or write down why not.',
   },
+  'DRV-05.nil': {
+    title: 'Run-dry protection never trips',
+    so: 'The low-water threshold is {threshold}; the pressure at the sensor does not fall below that.',
+    will: 'The pump runs dry until its seal fails.',
+    todo: 'Set the threshold to about half of the cut-in pressure.',
+  },
   'DRV-05.late': {
     title: 'It stops too late when dry',
     so: 'It waits {delay}; its seal stands dry for {dry}.',
@@ -80,6 +104,18 @@ export const PRESSURE_TEXTS = {
     will: 'It starts as soon as it has stopped, again and again.',
     todo: 'A cut-in pressure under the set pressure, and above {nil} that the taps need.',
   },
+  'DRV-08.next': {
+    title: 'Next pump starts and stops again and again',
+    so: 'The next pump stops below {off}; with more pressure at the inlet the pumps turn slower than that while two are needed. Above {highest} one pump less does not carry the demand.',
+    will: 'The next pump starts and stops many times an hour, and the pressure swings.',
+    todo: 'Set the off frequency of the next pump to {highest} or less.',
+  },
+  'DRV-08.stays': {
+    title: 'Next pump never stops',
+    so: 'The next pump stops below {off}; the pumps never turn slower than {slowest}.',
+    will: 'Two pumps run where one is enough.',
+    todo: 'Set the off frequency of the next pump above {slowest}.',
+  },
   'DRV-08.often': {
     title: 'It starts too often',
     so: 'At a draw of {draw} it starts {starts}, from {usable} of water in the vessel; {most} is the most.',
@@ -97,6 +133,18 @@ export const PRESSURE_TEXTS = {
     so: 'With {inlet} at its inlet and the valves shut it gives up to {greatest} at {most}; {rating} is the lowest rating.',
     will: 'Pipes, taps or vessels burst.',
     todo: 'A lower greatest frequency, a pressure reducer before it, or a relief valve; by whoever answers for the plant.',
+  },
+  'DRV-09.set': {
+    title: 'Set pressure above the lowest rating',
+    so: 'The drive fills up to {set}; {rating} is the lowest rating downstream.',
+    will: 'Pipes, taps or vessels burst in normal operation.',
+    todo: 'Set less than {rating}; where more is needed, the plant is changed first, by whoever answers for it.',
+  },
+  'DRV-09.relief': {
+    title: 'Relief valve opens in normal operation',
+    so: 'The drive fills up to {set}, and the relief valve opens at {relief}.',
+    will: 'Water blows off all day, and the pump never stops.',
+    todo: 'Set less than {relief}, or have the relief valve changed by whoever answers for the plant.',
   },
   'DRV-09.full': {
     title: 'Without its sensor it goes to full speed',
@@ -139,6 +187,12 @@ export const PRESSURE_TEXTS = {
     so: 'It stops under {under}; {leak} runs away all the time.',
     will: 'It never stops.',
     todo: 'Mend the leak; else a higher stop frequency.',
+  },
+  'DRV-12.inlet': {
+    title: 'Inlet pressure alone reaches the set point',
+    so: 'The inlet may have {inlet}; {held} is held.',
+    will: 'The pump has nothing to do then: no frequency tells a shut tap from an open one.',
+    todo: 'Fit a pressure reducer before the pump or a flow switch, or set more than {inlet}.',
   },
   'DRV-12.none': {
     title: 'No frequency tells a shut valve from a small draw',

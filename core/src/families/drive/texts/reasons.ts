@@ -1,3 +1,4 @@
+import { CLAMPED_REASON } from '../../parts/clamped';
 import type { TextValues } from '../../../findings';
 
 /** Why a target is what it is: a template and its figures. */
@@ -7,6 +8,7 @@ export interface DriveReason {
 }
 
 export const DRIVE_REASONS = {
+  ...CLAMPED_REASON,
   'holds.pressure': 'A pressure is to be held, whatever is drawn.',
   'holds.difference': 'A pressure difference is to be held.',
   'holds.speed': 'It is to turn at one speed.',
@@ -16,6 +18,12 @@ export const DRIVE_REASONS = {
   plate: 'As its motor’s plate has it.',
   'thermal.on': 'The motor is protected by its own sensor of heat.',
   'least.bearings': 'Its bearings and the cooling of its motor ask for {least} at least.',
+  'least.signal': 'What is asked for at the least signal.',
+  'most.signal': 'What is asked for at the greatest signal.',
+  'speed.within': 'As near to the frequency that is asked for as pump, plate and plant allow.',
+  'set.over-cut-in':
+    'A step above the cut-in pressure, which must not lie under the {nil} that the taps need at no flow.',
+  'cut-in.step': 'One step under the set pressure.',
   'most.rated': 'The rated frequency.',
   'most.pressure': 'Above it, {rating} downstream would be passed with {inlet} at the inlet.',
   'most.plate': 'Above it, the motor would pass {plate} on its plate.',

@@ -8,6 +8,18 @@ export const SET_TEXTS = {
     will: 'What is set afterwards rests on it.',
     todo: 'Do it before the settings are proved.',
   },
+  'DRV-00.holds': {
+    title: 'Controls to the wrong quantity',
+    so: 'The controller holds {holds}; the duty asks for {needed}.',
+    will: 'Pressure or flow goes wherever the demand takes it, up to what the pump can give.',
+    todo: 'Set the control kind to hold {needed}, then check the settings that belong to it.',
+  },
+  'DRV-00.cannot': {
+    title: 'Controller cannot hold what the duty asks for',
+    so: 'The duty asks for {what}, and this controller has no such control kind.',
+    will: 'Nothing that can be set here does what is required.',
+    todo: 'Change the duty to what this controller can hold, or fit another controller.',
+  },
   'DRV-02': {
     title: 'The motor’s {what} is not its plate’s',
     so: '{set} is set, and its plate says {plate}.',
@@ -56,6 +68,12 @@ export const SET_TEXTS = {
     will: 'Somebody has a hand in it, looking for the fault.',
     todo: 'Let it wait for a person, or accept it in writing.',
   },
+  'DRV-07.retries': {
+    title: 'Starts by itself after running dry',
+    so: 'After running dry it tries again by itself, {retries} times, and a start may surprise someone: {what}.',
+    will: 'Somebody may have a hand in the pump, looking for the cause.',
+    todo: 'Set the retries to 0, so that a person looks first.',
+  },
   'DRV-07.keys': {
     title: 'Anyone can turn its set pressure',
     so: 'The keys at its front move the set value, and they are not locked.',
@@ -85,6 +103,24 @@ export const SET_TEXTS = {
     so: 'The least frequency is {set}; {needed} is needed.',
     will: 'Bearings run dry and the motor overheats at low speed.',
     todo: 'Set {needed} or more.',
+  },
+  'DRV-14.signal': {
+    title: 'Signal asks for less than the minimum frequency',
+    so: 'At its least the signal asks for {asked}; bearings and cooling need {least}.',
+    will: 'The drive turns at {least} there: the lowest part of the signal does nothing.',
+    todo: 'Let the site’s signal begin at {least}, or accept that it does not turn slower.',
+  },
+  'DRV-14.speed': {
+    title: 'Stated speed is not allowed here',
+    so: 'The duty asks for {asked}; pump, plate and plant allow {taken} at the nearest.',
+    will: 'At {asked} something is past its limit.',
+    todo: 'Use {taken}, or change what limits it.',
+  },
+  'DRV-14.ramp-down': {
+    title: 'Slows down too fast',
+    so: 'It goes from {rated} to standing in {set}; {needed} is the shortest.',
+    will: 'Check valves slam and the pipes take a surge.',
+    todo: 'Set the ramp down to {needed} or more.',
   },
   'DRV-14.ramp': {
     title: 'It starts too fast',

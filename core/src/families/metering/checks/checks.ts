@@ -1,3 +1,4 @@
+import { clampedFinding } from '../../parts/clamped';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
 import type { SettingValues } from '../../../profile';
 import { checkAmounts } from './amounts';
@@ -80,6 +81,8 @@ export function checkPlan(context: MeteringContext, plan: MeteringPlan): Finding
   const settings = checkSettings(context, 'target', plan.values);
   const problems = plan.problems.map((problem) => {
     switch (problem.kind) {
+      case 'clamped':
+        return clampedFinding(problem);
       case 'missing-role':
         return finding('PRO-01', 'target', { role: problem.role });
       case 'too-small':

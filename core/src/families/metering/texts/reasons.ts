@@ -1,3 +1,4 @@
+import { CLAMPED_REASON } from '../../parts/clamped';
 import type { TextValues } from '../../../findings';
 
 /** Why a target is what it is: a template and its figures. */
@@ -7,6 +8,7 @@ export interface Reason {
 }
 
 export const REASONS = {
+  ...CLAMPED_REASON,
   'mode.analog': 'The dose follows the water flow: the signal paces the pump.',
   'mode.analog.controller': 'The controller’s signal is the demand itself.',
   'mode.manual': 'One fixed rate is wanted.',

@@ -1,3 +1,4 @@
+import { clampedFinding } from '../../parts/clamped';
 import { bySeverity, refusedValues, type Finding, type Subject } from '../../../findings';
 import { parameterWithRole, addressOf, type SettingValues } from '../../../profile';
 import { daysInWords } from '../../../time';
@@ -74,6 +75,8 @@ export function checkPlan(context: PoolContext, plan: PoolPlan): Finding[] {
 
 function problemFinding(problem: PoolProblem): Finding {
   switch (problem.kind) {
+    case 'clamped':
+      return clampedFinding(problem);
     case 'missing-role':
       return finding('PRO-01', 'target', { role: problem.role });
     case 'no-days':

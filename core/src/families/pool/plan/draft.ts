@@ -1,3 +1,4 @@
+import type { Clamped } from '../../parts/clamped';
 import {
   optionWithRole,
   parameterWithRole,
@@ -19,6 +20,7 @@ export type PoolTarget = PlannedTarget<PoolRole, PoolReason>;
 /** What the plan could not give. */
 export type PoolProblem =
   | MissingRole<PoolRole | PoolOptionRole>
+  | Clamped
   | { readonly kind: 'no-days'; readonly name: string; readonly days: string }
   | { readonly kind: 'too-many'; readonly wanted: number; readonly slots: number }
   | { readonly kind: 'cannot-empty'; readonly slot: number }

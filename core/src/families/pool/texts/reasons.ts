@@ -1,3 +1,4 @@
+import { CLAMPED_REASON } from '../../parts/clamped';
 import type { TextValues } from '../../../findings';
 
 /** Why a target is what it is: a template and its figures. */
@@ -7,6 +8,7 @@ export interface PoolReason {
 }
 
 export const POOL_REASONS = {
+  ...CLAMPED_REASON,
   'mode.automatic': 'Programs run in automatic only.',
   'command.own': 'Its own programs command it.',
   'command.relay': 'The panel’s relays command it.',

@@ -1,3 +1,4 @@
+import { clampedFinding } from '../../parts/clamped';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
 import { addressOf, parameterWithRole, type SettingValues } from '../../../profile';
 import { fig } from '../../../units';
@@ -49,6 +50,8 @@ export function checkPlan(context: SpaContext, plan: SpaPlan): Finding[] {
 
 function problemFinding({ duty }: SpaContext, problem: SpaProblem): Finding {
   switch (problem.kind) {
+    case 'clamped':
+      return clampedFinding(problem);
     case 'missing-role':
       return finding('PRO-01', 'target', { role: problem.role });
     case 'no-row':

@@ -1,3 +1,4 @@
+import { CLAMPED_REASON } from '../../parts/clamped';
 import type { TextValues } from '../../../findings';
 
 /** Why a target is what it is: a template and its figures. */
@@ -7,6 +8,7 @@ export interface SpaReason {
 }
 
 export const SPA_REASONS = {
+  ...CLAMPED_REASON,
   'number.match':
     'The row that has an output for all that is connected, and no more: {rule}. {worst} at most; {lost} of heating lost a day while jets run.',
   'need.row': 'Row {number} needs it so.',

@@ -1,3 +1,4 @@
+import { clampedFinding } from '../../parts/clamped';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
 import { addressOf, parameterWithRole, type SettingValues } from '../../../profile';
 import { fig } from '../../../units';
@@ -48,6 +49,7 @@ export function checkPlan(context: TransferContext, plan: TransferPlan): Finding
 }
 
 function problemFinding(problem: TransferProblem): Finding {
+  if (problem.kind === 'clamped') return clampedFinding(problem);
   if (problem.kind === 'missing-role') return finding('PRO-01', 'target', { role: problem.role });
   return finding('LEV-01.none', 'target', {
     moves: fig('speed', problem.least_rpm),

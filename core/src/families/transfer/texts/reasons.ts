@@ -1,3 +1,4 @@
+import { CLAMPED_REASON } from '../../parts/clamped';
 import type { TextValues } from '../../../findings';
 
 /** Why a target is what it is: a template and its figures. */
@@ -7,6 +8,7 @@ export interface TransferReason {
 }
 
 export const TRANSFER_REASONS = {
+  ...CLAMPED_REASON,
   'kinds.first': 'Chosen before anything else: speeds and levels follow from it.',
   'inlets.fitted': 'As many as there are.',
   plate: 'As its motor’s plate has it.',
