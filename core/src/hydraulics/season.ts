@@ -1,5 +1,7 @@
 import {
+  headAt_m,
   lineHead_m,
+  noHeadFlow_m3h,
   powerOfShare_W,
   shareFor,
   type FullCurve,
@@ -15,13 +17,17 @@ export const SEASON = [
   { flow: 0.25, hours: 0.44 },
 ] as const;
 
-/** Power at each load of the season along a line, W, never under the least that the plate states. */
+/**
+ * Power at each load of the season along a line, W, never under the least that the plate states. It turns no slower than its least speed,
+ * where the curve lies above the line, and no faster than full speed, where the curve ends.
+ */
 export function loadsOf(
   line: HeadLine,
   curve: FullCurve,
   power: FullPower,
   design_m3h: number,
   least_W = 0,
+  leastShare = 0,
 ): {
   readonly flow_m3h: number;
   readonly head_m: number;
@@ -29,9 +35,11 @@ export function loadsOf(
   readonly hours: number;
 }[] {
   return SEASON.map(({ flow, hours }) => {
-    const flow_m3h = flow * design_m3h;
-    const head_m = lineHead_m(line, curve, flow_m3h);
-    const power_W = powerOfShare_W(power, flow_m3h, shareFor(curve, flow_m3h, head_m));
+    const flow_m3h = Math.min(flow * design_m3h, noHeadFlow_m3h(curve));
+    const onLine_m = lineHead_m(line, curve, flow_m3h);
+    const share = Math.min(1, Math.max(leastShare, shareFor(curve, flow_m3h, onLine_m)));
+    const head_m = Math.max(onLine_m, headAt_m(curve, flow_m3h, Math.min(share, leastShare)));
+    const power_W = powerOfShare_W(power, flow_m3h, share);
     return { flow_m3h, head_m, power_W: Math.max(least_W, power_W), hours };
   });
 }

@@ -48,7 +48,7 @@ export const circulatorFamily: Family<CirculatorKind> = {
   checkPlan,
   check: checkSettings,
   open: openOn,
-  curedAt: { 'CIR-01': 'as-found' },
+  curedAt: { 'CIR-01': 'as-found', 'CIR-19.untried': 'prove' },
   texts: CIRCULATOR_TEXTS,
   reasons: CIRCULATOR_REASONS,
   touches: TOUCHES,

@@ -75,8 +75,10 @@ describe('CIR-16 on the bench: told by volts', () => {
     );
   });
   test('drifting between both thresholds it keeps its state; under the lower one it stands', () => {
-    expect(run(VOLTS, {}, over({ kind: 'volts-low', amount: 1.2 })).sums.starts).toBe(1);
-    expect(run(VOLTS, {}, over({ kind: 'volts-low', amount: 0.9 })).sums.starts).toBe(2);
+    expect(run(VOLTS, {}, over({ kind: 'volts-low', amount: 1.4 })).sums.starts).toBe(1);
+    expect(run(VOLTS, {}, over({ kind: 'volts-low', amount: 1.2 })).sums.starts).toBe(2);
+    // at what the site rests at it stands
+    expect(run(VOLTS, {}, over({ kind: 'at-rest' as never })).sums.starts).toBe(2);
   });
 });
 

@@ -7,6 +7,7 @@ export const CIRCULATOR_EVENTS = {
   ...POWER_CUT,
   'contact-open': { name: 'Start contact opened', over: 'Start contact closed', amount: null },
   'wire-off': { name: 'The signal’s wire off', over: 'Wire back on', amount: null },
+  'at-rest': { name: 'The site’s controller rests', over: 'The controller calls again', amount: null },
   'volts-low': { name: 'Volts drift to', over: 'Volts as they should be', amount: 'V', notByTap: true },
   'all-shut': { name: 'Every valve shut', over: 'Valves open again', amount: null },
   'lead-fails': { name: 'The lead of the twin fails', over: 'The lead is back', amount: null },
@@ -24,7 +25,7 @@ export function eventsFor({ duty }: CirculatorContext): readonly CirculatorEvent
     if (kind === 'all-shut') return varies(duty);
     if (kind === 'contact-open') return duty.contact === 'wired';
     if (kind === 'link-silent') return by === 'link';
-    if (kind === 'volts-low') return by === 'volts';
+    if (kind === 'volts-low' || kind === 'at-rest') return by === 'volts';
     if (kind === 'wire-off') return by === 'volts' || by === 'sensor';
     return true;
   });

@@ -1,6 +1,6 @@
 import type { BenchInputs, BenchModel } from '../../../bench';
 import { onBelow, runsAt } from '../../../control';
-import { AROUND_C } from '../effect/hot-water';
+import { AROUND_C, STOPS_ABOVE_K } from '../effect/hot-water';
 import { CIRCULATOR_EVENTS, type CirculatorEvent } from './events';
 import type { CirculatorPlant, HotPlant, Machine } from './plant';
 
@@ -157,8 +157,6 @@ function wantedShare({ varies }: CirculatorPlant, air_C: number): number {
   return share < LEAST_WANTED ? LEAST_WANTED : share > 1 ? 1 : share;
 }
 
-/** It stops this much above the temperature at which it starts, K. */
-const STOPS_ABOVE_K = 2;
 const MINUTE_s = 60;
 const DAY_s = 86_400;
 
@@ -213,7 +211,8 @@ function takesOver(plant: CirculatorPlant, state: CirculatorState, on: On, begin
 function voltsAsked(plant: CirculatorPlant, { wanted }: CirculatorState, on: On, amount: Amount): number {
   if (on['wire-off']) return 0;
   if (on['volts-low']) return amount['volts-low'];
-  return plant.on_V + (plant.full_V - plant.on_V) * (wanted / plant.design_m3h);
+  if (on['at-rest']) return plant.siteOff_V;
+  return plant.siteOn_V + (plant.siteFull_V - plant.siteOn_V) * (wanted / plant.design_m3h);
 }
 
 function stand(state: CirculatorState): void {
@@ -224,7 +223,7 @@ function stand(state: CirculatorState): void {
 }
 
 function run(plant: CirculatorPlant, state: CirculatorState, on: On): void {
-  const lost = plant.bySensor && on['wire-off'];
+  const lost = plant.bySensor && (on['wire-off'] || !plant.sensorThere);
   const fixed = plant.byVolts ? speedByVolts(plant, state.volts) : lost ? 1 : plant.fixedShare;
   const wanted = on['all-shut'] ? plant.leastFlow_m3h : state.wanted;
   const machine = machineFor(plant, on, wanted, fixed);
@@ -238,9 +237,11 @@ function run(plant: CirculatorPlant, state: CirculatorState, on: On): void {
   const moved = flow / (1 - back);
   const held = fixed === null ? plant.base_m + plant.slope * flow : headAt(machine, moved, fixed);
   const full = headAt(machine, moved, 1);
-  const head = held < full ? held : full;
-  const share = fixed ?? shareFor(machine, moved, head);
+  const onLine = held < full ? held : full;
+  const share = fixed ?? shareFor(machine, moved, onLine);
   state.share = share < plant.leastShare ? plant.leastShare : share;
+  // slower it cannot turn: then its curve at the least speed is above the line
+  const head = share < plant.leastShare ? headAt(machine, moved, plant.leastShare) : onLine;
   state.head = on.air ? head * (1 - AIR_TAKES) : head;
   // with less head through the same pipes less flows: by the root
   state.flow = on.air ? flow * Math.sqrt(1 - AIR_TAKES) : flow;

@@ -1,6 +1,6 @@
 import { headAt_m, type HeadLine } from '../../../hydraulics';
 import { heatOfFlow_kW, WARM_WATER } from '../../../heat';
-import { AROUND_C, lossOf_kW, minutesOf } from '../effect/hot-water';
+import { coolsPerSecond, lossOf_kW, minutesOf, returnVolume_m3 } from '../effect/hot-water';
 import { beforeBranch, lineOf, LOUD_m, openFlow_m3h, selfSpan, varies } from '../effect/line';
 import { pumpOf } from '../effect/pump';
 import type { CirculatorContext } from '../settings/context';
@@ -39,8 +39,12 @@ export interface CirculatorPlant extends Machine {
   readonly off_V: number;
   readonly on_V: number;
   readonly full_V: number;
+  readonly siteOff_V: number;
+  readonly siteOn_V: number;
+  readonly siteFull_V: number;
   /** goes by a sensor: with its wire off it is taken to go to full speed */
   readonly bySensor: boolean;
+  readonly sensorThere: boolean;
   /** a silent link stops it; else it goes on in its own mode */
   readonly silenceStops: boolean;
   readonly contactCounts: boolean;
@@ -95,7 +99,7 @@ export function circulatorPlant(context: CirculatorContext, settings: Circulator
   const pump = pumpOf(duty, settings.twin.way);
   const span = settings.mode === 'self' ? selfSpan(context) : null;
   const line = lineOf(context, pump, settings) ?? span?.[1] ?? null;
-  const control = duty.control.kind === 'volts' && settings.source === 'volts' ? duty.control : null;
+  const site = duty.control.kind === 'volts' ? duty.control : null;
   const used =
     settings.contact === 'used' || (settings.contact === null && profile.behaviours.contact === 'link');
   return {
@@ -122,11 +126,16 @@ export function circulatorPlant(context: CirculatorContext, settings: Circulator
     loss: pump.loss,
     design_m3h: pump.flow_m3h,
     open_m3h: line === null || headAt_m(pump.curve, 0) <= 0 ? 0 : openFlow_m3h(pump, line),
-    byVolts: control !== null,
-    off_V: settings.volts.off_V ?? control?.off_V ?? 0,
-    on_V: settings.volts.on_V ?? control?.on_V ?? 0,
-    full_V: settings.volts.full_V ?? control?.full_V ?? 10,
-    bySensor: duty.control.kind === 'sensor' && settings.source === 'sensor',
+    byVolts: settings.source === 'volts',
+    off_V: settings.volts.off_V ?? site?.off_V ?? 0,
+    on_V: settings.volts.on_V ?? site?.on_V ?? 1,
+    full_V: settings.volts.full_V ?? site?.full_V ?? 10,
+    // what the site sends is its own, whatever the pump takes it for; nothing where no such wire is there
+    siteOff_V: site?.off_V ?? 0,
+    siteOn_V: site?.on_V ?? 0,
+    siteFull_V: site?.full_V ?? 0,
+    bySensor: settings.source === 'sensor',
+    sensorThere: duty.control.kind === 'sensor',
     silenceStops: duty.control.kind === 'link' && settings.silence === 'stop',
     contactCounts: used,
     contactOpen: used && duty.contact === 'open',
@@ -164,21 +173,16 @@ function straight(line: HeadLine | null): Pick<CirculatorPlant, 'base_m' | 'slop
   }
 }
 
-/** A pipe whose bore nobody read is taken for this, mm. */
-const USUAL_BORE_mm = 20;
-
 function hotPlant({ duty }: CirculatorContext, settings: CirculatorSettings): HotPlant | null {
   const { hotWater, pipe } = duty;
   if (!hotWater) return null;
-  const bore_m = (pipe?.bore_mm ?? USUAL_BORE_mm) / 1000;
-  const volume_m3 = (Math.PI / 4) * bore_m * bore_m * hotWater.pipe_m;
-  const heat_kJ = volume_m3 * WARM_WATER.density_kgm3 * WARM_WATER.heat_kJkgK;
+  const bore_mm = pipe?.bore_mm ?? null;
   return {
     supply_C: hotWater.supply_C,
     coolest_C: hotWater.coolest_C,
     drop: lossOf_kW(hotWater) / heatOfFlow_kW(1, 1, WARM_WATER),
-    volume_m3,
-    cools: lossOf_kW(hotWater) / (heat_kJ * (hotWater.supply_C - AROUND_C)),
+    volume_m3: returnVolume_m3(hotWater, bore_mm),
+    cools: coolsPerSecond(hotWater, bore_mm),
     below_C: settings.mode === 'temperature' ? (settings.temperature_C ?? NaN) : NaN,
     clock: settings.mode === 'clock' ? minutesOf(settings.runs) : null,
   };

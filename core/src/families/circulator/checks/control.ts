@@ -1,4 +1,6 @@
 import type { Finding } from '../../../findings';
+import { headOf_m } from '../../../hydraulics';
+import { alikeIn, parameterWithRole } from '../../../profile';
 import { fig } from '../../../units';
 import { heldHead_m } from '../effect/line';
 import { finding } from '../texts/texts';
@@ -6,7 +8,41 @@ import type { CheckInput } from './checks';
 
 /** What tells it to run: contact, volts, sensor, link. */
 export function checkControl(input: CheckInput): Finding[] {
-  return [...contact(input), ...volts(input), ...sensor(input), ...link(input), ...alarm(input)];
+  return [
+    ...source(input),
+    ...contact(input),
+    ...volts(input),
+    ...sensor(input),
+    ...link(input),
+    ...alarm(input),
+  ];
+}
+
+const SOURCE_WORDS = {
+  own: 'its own mode alone',
+  volts: 'a voltage',
+  sensor: 'a differential sensor',
+  link: 'a data link',
+} as const;
+
+/** CIR-13: it goes by another thing than is wired. */
+function source({ context, subject, settings, at }: CheckInput): Finding[] {
+  const wired = context.duty.control.kind;
+  if (settings.source === null || settings.source === wired) return [];
+  const does = {
+    own: 'What is wired does nothing',
+    volts: 'Without a voltage the pump stands',
+    sensor: 'Without a sensor the pump takes the head for zero and runs at full speed',
+    link: 'Without a link nobody commands the pump',
+  } as const;
+  return [
+    finding(
+      'CIR-13',
+      subject,
+      { set: SOURCE_WORDS[settings.source], wired: SOURCE_WORDS[wired], does: does[settings.source] },
+      [at('control.source')],
+    ),
+  ];
 }
 
 /** CIR-04: open, it stands; left out, a wired one does nothing. */
@@ -15,6 +51,8 @@ function contact({ context, subject, settings, at }: CheckInput): Finding[] {
   const counts =
     settings.contact === 'used' || (settings.contact === null && profile.behaviours.contact === 'link');
   if (duty.contact === 'open' && counts) return [finding('CIR-04', subject, {}, [at('contact')])];
+  if (duty.contact === 'none' && settings.contact === 'used')
+    return [finding('CIR-04.none', subject, {}, [at('contact')])];
   if (duty.contact === 'wired' && settings.contact === 'off')
     return [finding('CIR-04.off', subject, {}, [at('contact')])];
   return [];
@@ -24,12 +62,28 @@ function contact({ context, subject, settings, at }: CheckInput): Finding[] {
 function volts({ context, subject, settings, at }: CheckInput): Finding[] {
   const { control } = context.duty;
   if (control.kind !== 'volts' || settings.source !== 'volts') return [];
-  const { off_V, on_V } = settings.volts;
+  const { off_V, on_V, full_V } = settings.volts;
   const rests = off_V ?? control.off_V;
   const found = [finding('CIR-16', subject, { off: fig('voltage', rests) })];
   // at the voltage of rest it must stand, and start with the one that is to start it
-  const wrong = (off_V !== null && off_V < control.off_V) || (on_V !== null && on_V > control.on_V);
-  if (off_V !== null && on_V !== null && wrong)
+  const wrong = (off_V !== null && off_V <= control.off_V) || (on_V !== null && on_V > control.on_V);
+  if (full_V !== null && full_V > control.full_V + 1e-9)
+    found.push(
+      finding(
+        'CIR-16.full',
+        subject,
+        { full: fig('voltage', full_V), ends: fig('voltage', control.full_V) },
+        [at('volts.full')],
+      ),
+    );
+  if (off_V !== null && on_V !== null && off_V > on_V)
+    found.push(
+      finding('CIR-16.order', subject, { off: fig('voltage', off_V), on: fig('voltage', on_V) }, [
+        at('volts.off'),
+        at('volts.on'),
+      ]),
+    );
+  else if (off_V !== null && on_V !== null && wrong)
     found.push(
       finding(
         'CIR-16.volts',
@@ -50,10 +104,25 @@ function volts({ context, subject, settings, at }: CheckInput): Finding[] {
 function sensor({ context, subject, settings, at }: CheckInput): Finding[] {
   const { control } = context.duty;
   const { range_bar, head_m } = settings;
-  if (control.kind !== 'sensor' || settings.source !== 'sensor' || range_bar === null) return [];
-  if (Math.abs(range_bar - control.range_bar) <= 1e-9 * control.range_bar) return [];
+  if (control.kind !== 'sensor' || settings.source !== 'sensor') return [];
+  const found: Finding[] = [];
+  if (settings.sensorKind === 'temperature')
+    found.push(finding('CIR-06.kind', subject, {}, [at('sensor.kind')]));
+  const most_m = headOf_m(control.range_bar);
+  const held = head_m === null ? null : heldHead_m(context, settings, head_m);
+  if (held !== null && held >= most_m)
+    found.push(
+      finding('CIR-06.over', subject, { head: fig('length', held), most: fig('length', most_m) }, [
+        at('head'),
+        at('sensor.range'),
+      ]),
+    );
+  const parameter = parameterWithRole(context.profile, 'sensor.range');
+  if (range_bar === null || !parameter || alikeIn(parameter, 'pressure', range_bar, control.range_bar))
+    return found;
   const asked = head_m ?? context.duty.index.head_m;
   return [
+    ...found,
     finding(
       'CIR-06',
       subject,

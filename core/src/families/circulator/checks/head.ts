@@ -1,9 +1,9 @@
 import type { Finding } from '../../../findings';
 import { headAt_m, velocity_ms } from '../../../hydraulics';
 import { fig } from '../../../units';
-import { atDuty_m, lineOf, LOUD_m, valveHead_m, varies, yearCost } from '../effect/line';
-import { spare_m } from '../effect/pump';
-import { headFor_m, modesOffered, proposedMode, shareForDuty } from '../plan/propose';
+import { atDuty_m, lineOf, LOUD_m, selfSpan, valveHead_m, varies, yearCost } from '../effect/line';
+import { pumpOf, spare_m } from '../effect/pump';
+import { carriesDuty, headFor_m, modesOffered, proposedMode, shareForDuty } from '../plan/propose';
 import { CIRCULATOR_REASONS } from '../texts/reasons';
 import { finding } from '../texts/texts';
 import type { Mode } from '../wire/behaviours';
@@ -14,10 +14,25 @@ import type { CheckInput } from './checks';
 const FASTEST_MS = { steel: 1.5, copper: 1, plastic: 1.5 } as const;
 
 /** What no setting cures: duty, liquid, valves, pipe, pressure at the inlet. */
-export function checkDuty({ context, subject, pump }: CheckInput): Finding[] {
+export function checkDuty({ context, subject, pump, at }: CheckInput): Finding[] {
   const { duty, plate, inlet_bar } = context;
   const found: Finding[] = [];
-  if (spare_m(pump, duty) < -1e-9)
+  // the other way of a twin may carry it: then no larger pump is needed
+  const both = duty.twin && pump.runs === 'one' ? pumpOf(duty, 'on-demand') : null;
+  if (spare_m(pump, duty) < -1e-9 && both && spare_m(both, duty) >= -1e-9)
+    found.push(
+      finding(
+        'CIR-12.way',
+        subject,
+        {
+          flow: fig('waterFlow', pump.flow_m3h),
+          head: fig('length', duty.index.head_m),
+          gives: fig('length', headAt_m(pump.curve, pump.flow_m3h)),
+        },
+        [at('twin.way')],
+      ),
+    );
+  else if (spare_m(pump, duty) < -1e-9)
     found.push(
       finding('CIR-12', subject, {
         flow: fig('waterFlow', pump.flow_m3h),
@@ -33,7 +48,12 @@ export function checkDuty({ context, subject, pump }: CheckInput): Finding[] {
       }),
     );
   const { allMayShut, leastFlow_m3h } = duty.valves;
-  if (varies(duty) && allMayShut && (leastFlow_m3h === null || leastFlow_m3h === 0))
+  // a primary circuit keeps its flow only while something is open
+  if (
+    (varies(duty) || duty.system === 'primary') &&
+    allMayShut &&
+    (leastFlow_m3h === null || leastFlow_m3h === 0)
+  )
     found.push(finding('CIR-15', subject, {}));
   if (duty.pipe) {
     const velocity = velocity_ms(pump.flow_m3h, duty.pipe.bore_mm);
@@ -77,15 +97,34 @@ export function checkHead({ context, subject, settings, pump, at }: CheckInput):
   // a voltage asks for its speed from moment to moment: no line of its own to judge
   if (mode === null || settings.source === 'volts') return found;
   const line = lineOf(context, pump, settings);
+  if (mode === 'self') {
+    const highest = selfSpan(context)?.[1];
+    if (
+      highest &&
+      spare_m(pump, duty) >= -1e-9 &&
+      atDuty_m(pump, highest) < duty.index.head_m * (1 - SHORT_SHARE)
+    )
+      found.push(
+        finding(
+          'CIR-12.self',
+          subject,
+          { highest: fig('length', atDuty_m(pump, highest)), head: fig('length', duty.index.head_m) },
+          [at('mode')],
+        ),
+      );
+  }
   if (line !== null) {
     const gives = atDuty_m(pump, line);
     const outside = spare_m(pump, duty) < -1e-9;
+    const byHead = mode === 'constant' || mode === 'proportional';
+    const cannot = byHead && !carriesDuty(context, mode);
     if (!outside && gives < duty.index.head_m * (1 - SHORT_SHARE))
       found.push(
         finding(
-          'CIR-12.set',
+          cannot ? 'CIR-12.mode' : 'CIR-12.set',
           subject,
           {
+            mode: MODE_WORDS[mode],
             flow: fig('waterFlow', pump.flow_m3h),
             gives: fig('length', gives),
             head: fig('length', duty.index.head_m),
@@ -94,7 +133,7 @@ export function checkHead({ context, subject, settings, pump, at }: CheckInput):
                 ? fig('percent', shareForDuty(context, pump) * 100)
                 : fig('length', headFor_m(context, pump, mode) ?? duty.index.head_m),
           },
-          [at(mode === 'constant' || mode === 'proportional' ? 'head' : 'speed')],
+          [at(cannot ? 'mode' : byHead ? 'head' : 'speed')],
         ),
       );
     const whistles = valveHead_m(duty, pump, line);

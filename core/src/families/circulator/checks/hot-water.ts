@@ -1,7 +1,7 @@
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
-import { flowForReturn_m3h, pauseOf_min, returnAt_C } from '../effect/hot-water';
-import { lineOf, openFlow_m3h } from '../effect/line';
+import { flowForReturn_m3h, pauseOf_min, returnAt_C, standsByTemperature_min } from '../effect/hot-water';
+import { leastLineOf, openFlow_m3h } from '../effect/line';
 import { finding } from '../texts/texts';
 import type { CheckInput } from './checks';
 
@@ -14,7 +14,8 @@ export function checkReturn({ context, subject, settings, pump, at }: CheckInput
   if (!hotWater) return [];
   const coolest = fig('temperature', hotWater.coolest_C);
   const found: Finding[] = [];
-  const line = lineOf(context, pump, settings);
+  // what it may come to, at its least: by volts and self-adjusting it is not known beforehand
+  const line = leastLineOf(context, pump, settings);
   const back_C = line === null ? null : returnAt_C(hotWater, openFlow_m3h(pump, line));
   if (back_C !== null && back_C < hotWater.coolest_C - NEAR_K)
     found.push(
@@ -32,6 +33,23 @@ export function checkReturn({ context, subject, settings, pump, at }: CheckInput
         at('temperature'),
       ]),
     );
+  if (mode === 'temperature' && settings.place === 'flow')
+    found.push(finding('CIR-19.place', subject, { coolest }, [at('temperature.place')]));
+  if (mode === 'temperature' && temperature_C !== null) {
+    const stands = standsByTemperature_min(hotWater, context.duty.pipe?.bore_mm ?? null, temperature_C);
+    if (stands > hotWater.longestPause_min)
+      found.push(
+        finding(
+          'CIR-19.stands',
+          subject,
+          {
+            stands: Number.isFinite(stands) ? fig('minutes', Math.ceil(stands)) : 'for good',
+            most: fig('minutes', hotWater.longestPause_min),
+          },
+          [at('mode'), at('temperature')],
+        ),
+      );
+  }
   if (mode === 'clock' && runsKnown) {
     const pause = pauseOf_min(runs);
     if (pause > hotWater.longestPause_min)
@@ -39,7 +57,7 @@ export function checkReturn({ context, subject, settings, pump, at }: CheckInput
         finding(
           'CIR-19.pause',
           subject,
-          { pause: fig('hours', pause / 60), most: fig('hours', hotWater.longestPause_min / 60) },
+          { pause: fig('minutes', pause), most: fig('minutes', hotWater.longestPause_min) },
           [at('run.from'), at('run.to')],
         ),
       );

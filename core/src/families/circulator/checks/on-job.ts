@@ -1,6 +1,7 @@
 import type { Finding } from '../../../findings';
 import { lastRecord, passedBy, standsAs, wasWorkedOn, type JobDocument } from '../../../visit';
 import { NOT_RECORDED } from '../../parts/first-steps';
+import { fig } from '../../../units';
 import type { JobGround } from '../../family';
 import type { CirculatorKind } from '../kind';
 import { finding } from '../texts/texts';
@@ -22,6 +23,10 @@ export function openOn({ document, context, checks }: JobGround<CirculatorKind>)
       }),
     );
   if (!context) return found;
+  if (context.duty.hotWater && wasWorkedOn(document, TOUCHES) && !passedBy(checks, 'far-end'))
+    found.push(
+      finding('CIR-19.untried', 'job', { coolest: fig('temperature', context.duty.hotWater.coolest_C) }),
+    );
   if (context.duty.control.kind === 'sensor' && !passedBy(checks, 'sensor-off'))
     found.push(finding('CIR-21.sensor', 'job', {}));
   const { twin } = context.duty;

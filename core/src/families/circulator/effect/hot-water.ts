@@ -45,3 +45,32 @@ export function pauseOf_min(runs: readonly ClockRun[]): number {
   }
   return Math.min(DAY_min, longest);
 }
+
+/** A pipe whose bore nobody read is taken for this, mm. */
+const USUAL_BORE_mm = 20;
+
+/** Water in the pipe of a return, m³. */
+export function returnVolume_m3({ pipe_m }: Pick<HotWater, 'pipe_m'>, bore_mm: number | null): number {
+  const bore_m = (bore_mm ?? USUAL_BORE_mm) / 1000;
+  return (Math.PI / 4) * bore_m * bore_m * pipe_m;
+}
+
+/** Share of the difference to the air around that standing water loses in a second. */
+export function coolsPerSecond(hotWater: HotWater, bore_mm: number | null): number {
+  const heat_kJ = returnVolume_m3(hotWater, bore_mm) * WARM_WATER.density_kgm3 * WARM_WATER.heat_kJkgK;
+  return lossOf_kW(hotWater) / (heat_kJ * (hotWater.supply_C - AROUND_C));
+}
+
+/** By temperature it stops this much above the temperature at which it starts, K. */
+export const STOPS_ABOVE_K = 2;
+
+/** How long the water stands between two runs by its temperature, minutes: cooling from where it stops to where it starts. */
+export function standsByTemperature_min(
+  hotWater: HotWater,
+  bore_mm: number | null,
+  starts_C: number,
+): number {
+  const over = starts_C - AROUND_C;
+  if (over <= 0) return Infinity;
+  return Math.log((over + STOPS_ABOVE_K) / over) / coolsPerSecond(hotWater, bore_mm) / 60;
+}

@@ -85,7 +85,7 @@ export function secondJoins({ runs, alone, curve }: PumpInSystem, line: HeadLine
 /** Energy of a year along a line, kWh: a season of varying heating, or the whole time at the duty where nothing varies. */
 export function yearEnergy_kWh({ duty }: CirculatorContext, pump: PumpInSystem, line: HeadLine): number {
   const of = ({ curve, power }: Pick<PumpInSystem, 'curve' | 'power'>) =>
-    loadsOf(line, curve, power, pump.flow_m3h, duty.pump.least_W);
+    loadsOf(line, curve, power, pump.flow_m3h, duty.pump.least_W, duty.pump.leastShare);
   const [all, alone] = [of(pump), of(pump.alone)];
   const loads = all.map((load, i) => (secondJoins(pump, line, load.flow_m3h) ? load : alone[i]));
   if (varies(duty)) return seasonEnergy_kWh(loads, duty.season_h);
@@ -120,4 +120,16 @@ export function valveHead_m(duty: CirculatorDuty, pump: PumpInSystem, line: Head
   const before = beforeBranch(duty);
   const lost = before * pump.loss * flow * flow + (1 - before) * duty.index.head_m;
   return lineHead_m(line, pump.curve, flow) - lost;
+}
+
+/** The line with which it gives least, of all that its settings may come to: the lowest of self-adjusting, the least speed by volts. */
+export function leastLineOf(
+  context: CirculatorContext,
+  pump: PumpInSystem,
+  settings: CirculatorSettings,
+): HeadLine | null {
+  if (settings.mode === null) return null;
+  if (settings.source === 'volts') return { kind: 'fixed', share: context.duty.pump.leastShare };
+  if (settings.mode === 'self') return selfSpan(context)?.[0] ?? null;
+  return lineOf(context, pump, settings);
 }

@@ -125,7 +125,12 @@ describe('CIR-16 volts', () => {
   test('mistake: thresholds that are not those sent; near miss: those sent', () => {
     expect(texts(with_(VOLTS), { vOn: 2 })).toContain('CIR-16.volts');
     expect(texts(with_(VOLTS), { vOff: 0.5 })).toContain('CIR-16.volts');
-    expect(texts(with_(VOLTS), { vOn: 1.5, vOff: 1 })).not.toContain('CIR-16.volts');
+    // one step above what the site rests at; at that itself it would run on
+    expect(texts(with_(VOLTS), { vOn: 1.5, vOff: 1 })).toContain('CIR-16.volts');
+    expect(texts(with_(VOLTS), { vOn: 1.5, vOff: 1.1 })).not.toContain('CIR-16.volts');
+    expect(texts(with_(VOLTS), { vOn: 1.5, vOff: 1.6 })).toContain('CIR-16.order');
+    expect(texts(with_(VOLTS), { vFull: 10.1 })).toContain('CIR-16.full');
+    expect(texts(with_(VOLTS), { vFull: 10 })).not.toContain('CIR-16.full');
   });
 });
 

@@ -44,7 +44,7 @@ test('they take turns where one carries the duty; else the second joins on deman
   expect(proposedWay(great)).toBe('on-demand');
   expect(planned(GREAT)).toEqual(expect.arrayContaining([['together', 'join']]));
   expect(texts(twin(GREAT), {}, 'target')).not.toContain('CIR-12');
-  expect(texts(twin(GREAT), { together: 'turns' })).toContain('CIR-12');
+  expect(texts(twin(GREAT), { together: 'turns' })).toContain('CIR-12.way');
 });
 
 test('both never move twice as much as one', () => {

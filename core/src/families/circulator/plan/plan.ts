@@ -7,7 +7,14 @@ import { proposedWay } from '../effect/twin';
 import { clockPlaces, twinPlaces } from '../settings/understand';
 import type { CirculatorReason } from '../texts/reasons';
 import { CirculatorDraft, type CirculatorPlan } from './draft';
-import { headFor_m, plannedMode, plannedPause_min, proposedMode, shareForDuty } from './propose';
+import {
+  headFor_m,
+  plannedMode,
+  plannedPause_min,
+  proposedMode,
+  RETURN_MARGIN_K,
+  shareForDuty,
+} from './propose';
 
 /** Duty and pump to target settings, each with its reason. Throws an InputError on points that cannot be fitted. */
 export function planCirculator(context: CirculatorContext): CirculatorPlan {
@@ -60,7 +67,12 @@ function planControl(draft: CirculatorDraft): void {
   }
   if (control.kind === 'volts') {
     const reason = { text: 'volts.as-sent', values: {} } as const;
-    draft.set('volts.off', control.off_V, reason);
+    // what it rests at must lie under the threshold: at the threshold itself it runs on
+    const between = {
+      text: 'volts.between',
+      values: { rest: fig('voltage', control.off_V), start: fig('voltage', control.on_V) },
+    } as const;
+    draft.set('volts.off', (control.off_V + control.on_V) / 2, between, 'up');
     draft.set('volts.on', control.on_V, reason);
     draft.set('volts.full', control.full_V, reason);
   }
@@ -144,8 +156,6 @@ function valuesOf({ duty }: CirculatorContext, { flow_m3h }: PumpInSystem) {
   return { flow: fig('waterFlow', flow_m3h), head: fig('length', duty.index.head_m) };
 }
 
-/** Warmer than the coolest that is allowed, so that its own steps do not fall under it, K. */
-const MARGIN_K = 1;
 /** The water is warm again when people get up. */
 const UP_min = 300;
 const DAY_min = 1440;
@@ -171,7 +181,7 @@ function planReturn(draft: CirculatorDraft): void {
   if (mode === 'temperature')
     draft.set(
       'temperature',
-      hotWater.coolest_C + MARGIN_K,
+      hotWater.coolest_C + RETURN_MARGIN_K,
       { text: 'return.coolest', values: { coolest } },
       'up',
     );

@@ -1,7 +1,8 @@
-import { parameterWithRole } from '../../../profile';
+import { parameterWithRole, readIn } from '../../../profile';
 import { headAt_m, shareFor, type HeadLine } from '../../../hydraulics';
 import { lineOfMode, selfSpan, yearEnergy_kWh } from '../effect/line';
-import type { PumpInSystem } from '../effect/pump';
+import { standsByTemperature_min } from '../effect/hot-water';
+import { pumpOf, type PumpInSystem } from '../effect/pump';
 import type { CirculatorContext } from '../settings/context';
 import type { Mode } from '../wire/behaviours';
 import type { SystemKind } from '../wire/duty';
@@ -19,19 +20,47 @@ const FITTING: Readonly<Record<SystemKind, readonly Mode[]>> = {
 };
 
 /** The mode that is proposed: the best that this controller has. */
-export function proposedMode({ duty, profile }: CirculatorContext): Mode {
+export function proposedMode(context: CirculatorContext): Mode {
+  const { duty, profile } = context;
   const { modes } = profile.behaviours;
-  return FITTING[duty.system].find((mode) => modes.includes(mode)) ?? modes[0];
+  const has = FITTING[duty.system].filter((mode) => modes.includes(mode) && !standsTooLong(context, mode));
+  // one that cannot carry the duty is proposed only where none can
+  return has.find((mode) => carriesDuty(context, mode)) ?? has[0] ?? modes[0];
 }
+
+/** Whether a mode of this controller can be set so that it carries the duty, as far as the controller goes: the pump itself may be too small. */
+export function carriesDuty(context: CirculatorContext, mode: Mode): boolean {
+  const { duty, profile } = context;
+  if (mode === 'self') return (profile.behaviours.self?.highest_m ?? 0) >= duty.index.head_m;
+  if (mode !== 'constant' && mode !== 'proportional') return true;
+  const parameter = parameterWithRole(profile, 'head');
+  const needed = headFor_m(context, pumpOf(duty), mode);
+  const greatest =
+    parameter && typeof parameter.greatest === 'number'
+      ? readIn(parameter, 'length', parameter.greatest)
+      : null;
+  return needed !== null && (greatest === null || needed <= greatest + 1e-9);
+}
+
+/** Whether a mode lets the water of a return stand longer than it may. */
+function standsTooLong(context: CirculatorContext, mode: Mode): boolean {
+  const { hotWater, pipe } = context.duty;
+  if (!hotWater) return false;
+  if (mode === 'clock') return plannedPause_min(context) === 0;
+  if (mode !== 'temperature') return false;
+  const starts_C = hotWater.coolest_C + RETURN_MARGIN_K;
+  return standsByTemperature_min(hotWater, pipe?.bore_mm ?? null, starts_C) > hotWater.longestPause_min;
+}
+
+/** Warmer than the coolest that is allowed, so that its own steps do not fall under it, K. */
+export const RETURN_MARGIN_K = 1;
 
 /** The mode of the plan: what was chosen, where the controller has it; else what is proposed. */
 export function plannedMode(context: CirculatorContext): Mode {
   const { mode } = context.duty.choices;
   if (!mode || !context.profile.behaviours.modes.includes(mode)) return proposedMode(context);
-  // water that may not stand is not trusted to a clock, whoever chose it
-  return mode === 'clock' && context.duty.hotWater && plannedPause_min(context) === 0
-    ? proposedMode(context)
-    : mode;
+  // water that may not stand so long is trusted to neither clock nor temperature, whoever chose it
+  return standsTooLong(context, mode) ? proposedMode(context) : mode;
 }
 
 const DAY_min = 1440;
@@ -84,7 +113,9 @@ export function modesOffered(context: CirculatorContext, pump: PumpInSystem): Mo
       const span = selfSpan(context);
       if (span === null) return [];
       const [lowest, highest] = span.map((line) => yearEnergy_kWh(context, pump, line));
-      return [{ mode, energy_kWh: [lowest, highest], line: null, reaches: true }];
+      const reaches =
+        carriesDuty(context, mode) && headAt_m(pump.curve, pump.flow_m3h) >= context.duty.index.head_m - 1e-9;
+      return [{ mode, energy_kWh: [lowest, highest], line: null, reaches }];
     }
     const line = lineOfMode(context, pump, mode, {
       head_m: headFor_m(context, pump, mode),
@@ -92,7 +123,8 @@ export function modesOffered(context: CirculatorContext, pump: PumpInSystem): Mo
     });
     if (line === null) return [];
     const energy = yearEnergy_kWh(context, pump, line);
-    const reaches = headAt_m(pump.curve, pump.flow_m3h) >= context.duty.index.head_m - 1e-9;
+    const reaches =
+      carriesDuty(context, mode) && headAt_m(pump.curve, pump.flow_m3h) >= context.duty.index.head_m - 1e-9;
     return [{ mode, energy_kWh: [energy, energy], line, reaches }];
   });
 }

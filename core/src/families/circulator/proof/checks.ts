@@ -111,7 +111,13 @@ function atWork(context: CirculatorContext, settings: CirculatorSettings): Proof
   if (flow <= 0) return [];
   const head = lineHead_m(line, pump.curve, flow);
   const power = Math.max(context.duty.pump.least_W, powerAt(pump, flow, head));
-  const method = 'Every valve open, let it settle for two minutes, and read';
+  // by volts what is expected is that of full speed: the signal for it must be there
+  const { control } = context.duty;
+  const signal =
+    settings.source === 'volts'
+      ? `Give ${words('voltage', settings.volts.full_V ?? (control.kind === 'volts' ? control.full_V : 10))}, the signal of full speed. `
+      : '';
+  const method = `${signal}Every valve open, let it settle for two minutes, and read`;
   return [
     {
       key: 'flow',
@@ -153,8 +159,8 @@ function atWork(context: CirculatorContext, settings: CirculatorSettings): Proof
 const HEAD_TOLERANCE = 0.1;
 
 /** A head that is held is read by gauges: off by a ratio it names the range of the sensor. */
-function headAtWork({ mode }: CirculatorSettings, head: number, method: string): ProofCheck[] {
-  if (mode !== 'constant' && mode !== 'proportional') return [];
+function headAtWork({ mode, source }: CirculatorSettings, head: number, method: string): ProofCheck[] {
+  if (source === 'volts' || (mode !== 'constant' && mode !== 'proportional')) return [];
   return [
     {
       key: 'head',

@@ -20,6 +20,9 @@ export interface CirculatorContext {
   readonly purged: boolean | null;
 }
 
+/** No loop is through in less, s. */
+export const LEAST_PURGE_s = 60;
+
 export function contextOf({
   duty,
   profile,
@@ -29,7 +32,9 @@ export function contextOf({
   document,
 }: Ground<CirculatorKind>): CirculatorContext {
   const read = document && lastRecord(document, 'circulator-now')?.body.inlet_bar;
-  const purged = document && lastRecord(document, 'purged')?.body.clear;
+  const purge = document && lastRecord(document, 'purged')?.body;
+  // a loop that was timed, and not long enough for its water to go round, is not purged
+  const purged = purge && purge.clear && (purge.seconds ?? []).every((seconds) => seconds >= LEAST_PURGE_s);
   return {
     duty,
     profile,
@@ -37,6 +42,6 @@ export function contextOf({
     today,
     inForce,
     inlet_bar: read ?? duty.inlet_bar,
-    purged: purged ?? null,
+    purged: purge ? purged === true : null,
   };
 }

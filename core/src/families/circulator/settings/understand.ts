@@ -35,6 +35,7 @@ export interface CirculatorSettings {
     readonly full_V: number | null;
   };
   readonly range_bar: number | null;
+  readonly sensorKind: 'differential' | 'temperature' | null;
   readonly twin: {
     /** which of the two commands, in order; those not known are left out */
     readonly parts: readonly ('lead' | 'follows')[];
@@ -78,6 +79,7 @@ export function understand(
     contact: read.chosen('contact'),
     volts: { off_V: figure('volts.off'), on_V: figure('volts.on'), full_V: figure('volts.full') },
     range_bar: figure('sensor.range'),
+    sensorKind: read.chosen('sensor.kind'),
     twin: { ...partsOf(read), way: read.chosen<TwinWay>('twin.way'), hours_h: figure('twin.hours') },
     protocol: read.words('link.protocol'),
     address: figure('link.address'),

@@ -15,6 +15,7 @@ export const CIRCULATOR_REASONS = {
   'control.link': 'The building’s system commands it over its link.',
   'contact.used': 'A start contact is wired to it.',
   'contact.off': 'No start contact is wired: an open one would make it stand.',
+  'volts.between': 'Between the {rest} at rest, where it must stand, and the {start} that starts it.',
   'volts.as-sent': 'As the site’s controller sends it.',
   'range.label': 'The range on the sensor’s label, {range}.',
   'sensor.differential': 'It measures the head across the index circuit.',

@@ -33,6 +33,30 @@ export const CIRCULATOR_TEXTS = {
     will: 'The building switches it off, and it runs on.',
     todo: 'Set the contact to be used.',
   },
+  'CIR-04.none': {
+    title: 'Start contact used, and none is there',
+    so: 'The start contact is set to be used; nothing is wired to it.',
+    will: 'The pump stands until somebody closes a contact that is not there.',
+    todo: 'Set the start contact to not used.',
+  },
+  'CIR-13': {
+    title: 'Commanded by something else than is wired',
+    so: 'The pump is set to go by {set}; wired is {wired}.',
+    will: '{does}.',
+    todo: 'Set the source of command to what is wired; read the mode again afterwards.',
+  },
+  'CIR-06.kind': {
+    title: 'Sensor kind does not match the sensor',
+    so: 'A temperature sensor is set; a differential sensor is fitted.',
+    will: 'The pump takes pressure for temperature and turns at random.',
+    todo: 'Set the kind of sensor to differential.',
+  },
+  'CIR-06.over': {
+    title: 'Set head above the sensor range',
+    so: 'The pump is to hold {head}; the sensor ends at {most}.',
+    will: 'The set head is never seen to be reached: the pump runs at full speed for good.',
+    todo: 'Set less than {most}, or fit a sensor with a larger range.',
+  },
   'CIR-06': {
     title: 'The sensor’s range is wrong',
     so: 'Range {set} is set, and the sensor says {label}: a head set to {asked} is really {held}.',
@@ -99,6 +123,24 @@ export const CIRCULATOR_TEXTS = {
     will: 'It takes {more} a year more than it needs to, or leaves valves to whistle.',
     todo: 'Set {fits}, or say in the plan why not.',
   },
+  'CIR-12.self': {
+    title: 'Self-adjusting does not reach the duty',
+    so: 'Self-adjusting goes up to {highest}; {head} is needed.',
+    will: 'The least favourable circuit gets too little, first of all on a cold day.',
+    todo: 'Choose constant head or fixed speed, and set it for {head}.',
+  },
+  'CIR-12.mode': {
+    title: 'Controller cannot be set as high as the duty needs',
+    so: 'At {flow} {mode} gives {gives}; {head} is needed, and no setting of this mode gives that.',
+    will: 'The least favourable circuit gets too little, first of all on a cold day.',
+    todo: 'Choose fixed speed where the controller has it; else fit another pump.',
+  },
+  'CIR-12.way': {
+    title: 'One head of the twin does not carry the duty',
+    so: 'At {flow} one head gives {gives}; {head} is needed. Both together carry it.',
+    will: 'The least favourable circuit gets too little while one head runs alone.',
+    todo: 'Let the second head start on demand.',
+  },
   'CIR-11.sense': {
     title: 'Its temperature control is turned round',
     so: 'It goes by temperature as for {set}.',
@@ -147,6 +189,18 @@ export const CIRCULATOR_TEXTS = {
     will: 'A broken wire looks like a wish to stop.',
     todo: 'Tell the customer; where it matters, let its fault contact or its speed be watched.',
   },
+  'CIR-16.full': {
+    title: 'Full speed is never reached',
+    so: 'The pump takes {full} for full speed; the site’s controller ends at {ends}.',
+    will: 'When most is asked for the pump turns too slowly.',
+    todo: 'Set full speed to {ends} or less.',
+  },
+  'CIR-16.order': {
+    title: 'Stop threshold above the start threshold',
+    so: 'The pump stops below {off} and starts at {on}.',
+    will: 'Between the two it starts and stops again and again.',
+    todo: 'Set the stop threshold below {on}.',
+  },
   'CIR-16.volts': {
     title: 'Its thresholds are not those that are sent',
     so: 'It stops below {off} and starts at {on}; the site’s controller rests at {rest} and starts with {start}.',
@@ -170,6 +224,24 @@ export const CIRCULATOR_TEXTS = {
     so: 'By what its pipe loses, the return comes back at {back}; {coolest} is the coolest that is allowed.',
     will: 'Legionella grow in water that is warm and not hot.',
     todo: 'More flow, a better lagged pipe or a warmer supply; {needed} would carry it.',
+  },
+  'CIR-19.place': {
+    title: 'Temperature is measured in the flow',
+    so: 'The pump goes by the temperature of the flow; the return may not fall below {coolest}.',
+    will: 'The flow is always warm: the pump stands while the return cools down, and legionella grow.',
+    todo: 'Let it measure in the return (sensor behind the last tap).',
+  },
+  'CIR-19.stands': {
+    title: 'Water stands too long by temperature',
+    so: 'Between two runs the water stands for about {stands}; {most} is allowed.',
+    will: 'Legionella grow in water that stands warm.',
+    todo: 'Choose fixed speed, so that the water always moves.',
+  },
+  'CIR-19.untried': {
+    title: 'Return not measured at the far end',
+    so: 'Nobody measured the return behind the last tap in the coldest hour; {coolest} is the least that is allowed.',
+    will: 'What was calculated may not be so: a branch that gets no flow grows legionella.',
+    todo: 'Measure it under Prove, or have the operator do it in writing.',
   },
   'CIR-19.set': {
     title: 'Its temperature is set too low',
@@ -219,6 +291,11 @@ export const CIRCULATOR_SEVERITIES: Severities<CirculatorTextId> = {
   'CIR-18.valves': 'note',
   'CIR-19.cool': 'stop',
   'CIR-19.set': 'stop',
+  'CIR-19.place': 'stop',
+  'CIR-19.stands': 'stop',
+  'CIR-19.untried': 'stop',
+  'CIR-12.mode': 'stop',
+  'CIR-12.way': 'stop',
   'CIR-19.pause': 'stop',
   'CIR-20': 'stop',
 };

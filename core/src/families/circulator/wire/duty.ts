@@ -168,6 +168,11 @@ export const circulatorDutySchema = z
       if (!hotWater) complain(['hotWater', 'pipe_m'], 'A hot-water return needs its pipe and its limits.');
       else if (hotWater.coolest_C >= hotWater.supply_C)
         complain(['hotWater', 'coolest_C'], 'The return cannot be as warm as the supply.');
+      else if (difference_K <= RETURN_MOST_K && difference_K > hotWater.supply_C - hotWater.coolest_C + 1e-9)
+        complain(
+          ['difference_K'],
+          `With ${hotWater.supply_C} °C of supply and ${hotWater.coolest_C} °C at the coolest the return may lose ${Number((hotWater.supply_C - hotWater.coolest_C).toFixed(2))} K.`,
+        );
       if (difference_K > RETURN_MOST_K)
         complain(['difference_K'], `A return loses ${RETURN_MOST_K} K at most between supply and return.`);
     }

@@ -13,7 +13,7 @@ const SHORT_SHARE = 0.02;
 /** What is held against what is needed, and against what anything downstream is made for. */
 export function checkReach(input: CheckInput): Finding[] {
   const held = holdsPressure(input.context.duty)
-    ? [...range(input), ...kind(input), ...overRange(input), ...reached(input)]
+    ? [...range(input), ...kind(input), ...zero(input), ...overRange(input), ...reached(input)]
     : [];
   return [...held, ...holding(input), ...greatest(input)];
 }
@@ -64,6 +64,21 @@ function kind({ context, subject, settings, at }: CheckInput): Finding[] {
 }
 
 const SENSOR_WORDS = { plain: 'a plain sensor', differential: 'a differential sensor' } as const;
+
+/** A sensor of 4 to 20 mA begins at 4; so far beside it its zero was shifted for something, mA. */
+const ZERO_mA = 4;
+const ZERO_NEAR_mA = 0.2;
+
+/** DRV-01: the zero of the sensor was moved so far that it is no zero any more. */
+function zero({ subject, settings, at }: CheckInput): Finding[] {
+  const { zero_mA } = settings;
+  if (zero_mA === null || Math.abs(zero_mA - ZERO_mA) <= ZERO_NEAR_mA + 1e-9) return [];
+  return [
+    finding('DRV-01.shift', subject, { zero: fig('current', zero_mA), right: fig('current', ZERO_mA) }, [
+      at('sensor.zero'),
+    ]),
+  ];
+}
 
 /** DRV-01: what is set lies past the end of the sensor: it can never be seen to be reached. */
 function overRange({ context, subject, settings, at }: CheckInput): Finding[] {

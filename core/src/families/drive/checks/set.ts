@@ -1,5 +1,5 @@
 import { closed_hz } from '../effect/pump';
-import { offFrequency_hz } from '../effect/sharing';
+import { offFrequency_hz, SETTLES_s } from '../effect/sharing';
 import { fig } from '../../../units';
 import type { Finding } from '../../../findings';
 import { repeatedAddresses } from '../../../link';
@@ -31,8 +31,17 @@ export function checkSet(input: CheckInput): Finding[] {
 
 /** DRV-08: the next pump stops while it is needed, again and again; or nothing ever stops it. */
 function cascade({ context, subject, settings, pump, at }: CheckInput): Finding[] {
-  const { off_hz } = settings.next;
+  const { off_hz, delay_s } = settings.next;
   if (context.duty.pump.count === 1 || off_hz === null) return [];
+  if (settings.sharing === 'one-varies' && delay_s !== null && delay_s < SETTLES_s)
+    return [
+      finding(
+        'DRV-08.soon',
+        subject,
+        { delay: fig('seconds', delay_s), settles: fig('seconds', SETTLES_s) },
+        [at('next.delay')],
+      ),
+    ];
   const highest = offFrequency_hz(context, pump, settings);
   const off = fig('frequency', off_hz);
   if (highest !== null && off_hz > highest + 1e-6)

@@ -73,6 +73,12 @@ export function cheaperSharing(
 }
 
 /**
+ * Beside a full one the one that varies gives little, and its frequency swings far until it has settled: sooner than this nothing is told
+ * by it, s.
+ */
+export const SETTLES_s = 30;
+
+/**
  * Frequency of what varies below which one pump less carries the draw, Hz; null where nothing is held, or where no frequency says so.
  *
  * All alike: with more at the inlet they turn slower at the same draw, so that a frequency says most at the greatest pressure at the

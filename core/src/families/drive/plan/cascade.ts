@@ -1,6 +1,6 @@
 import { fig } from '../../../units';
 import type { DrivenPump } from '../effect/pump';
-import { cheaperSharing, offFrequency_hz, sharingDay_kWh } from '../effect/sharing';
+import { cheaperSharing, offFrequency_hz, SETTLES_s, sharingDay_kWh } from '../effect/sharing';
 import type { DriveDraft } from './draft';
 
 const BELOW_bar = 0.3;
@@ -14,7 +14,11 @@ export function planCascade(draft: DriveDraft, pump: DrivenPump): void {
   const { context } = draft;
   planSharing(draft, pump);
   draft.set('next.below', BELOW_bar, { text: 'next.below', values: {} });
-  draft.set('next.delay', DELAY_s, { text: 'next.delay', values: {} });
+  const slow = draft.settings().sharing === 'one-varies';
+  draft.set('next.delay', slow ? SETTLES_s : DELAY_s, {
+    text: slow ? 'next.settles' : 'next.delay',
+    values: {},
+  });
   draft.set('next.hours', LEADS_h, { text: 'next.hours', values: {} });
   const off = offFrequency_hz(context, pump, draft.settings(), SPARE);
   if (off !== null) draft.set('next.off', off, { text: 'next.off', values: {} }, 'down');

@@ -27,6 +27,7 @@ export interface DriveSettings {
   readonly gain: number | null;
   readonly reset_s: number | null;
   readonly range_bar: number | null;
+  readonly zero_mA: number | null;
   readonly sensorKind: 'plain' | 'differential' | null;
   readonly set_bar: number | null;
   readonly set_hz: number | null;
@@ -83,6 +84,7 @@ export function understand(profile: DriveProfile, _plate: DrivePlate, values: Se
     gain: figure('gain'),
     reset_s: figure('reset'),
     range_bar: figure('sensor.range'),
+    zero_mA: figure('sensor.zero'),
     sensorKind: read.chosen('sensor.kind'),
     set_bar,
     set_hz: figure('set.frequency'),

@@ -20,6 +20,12 @@ export const PRESSURE_TEXTS = {
     will: 'The reading means something else than the controller takes it for.',
     todo: 'Set the kind of the sensor that is fitted; where that is the wrong one, change it.',
   },
+  'DRV-01.shift': {
+    title: 'Sensor zero was shifted',
+    so: 'Zero is set to {zero}; a sound sensor gives {right} with no pressure.',
+    will: 'Every pressure on the display is off by as much.',
+    todo: 'Vent the sensor and set its zero again; where it does not come near {right}, change the sensor.',
+  },
   'DRV-01.over': {
     title: 'Set pressure above the sensor range',
     so: 'The drive is to reach {set}; the sensor ends at {label}.',
@@ -109,6 +115,12 @@ export const PRESSURE_TEXTS = {
     so: 'The next pump stops below {off}; with more pressure at the inlet the pumps turn slower than that while two are needed. Above {highest} one pump less does not carry the demand.',
     will: 'The next pump starts and stops many times an hour, and the pressure swings.',
     todo: 'Set the off frequency of the next pump to {highest} or less.',
+  },
+  'DRV-08.soon': {
+    title: 'Next pump is judged before the frequency has settled',
+    so: 'The next pump starts and stops after {delay}; with one that varies beside a full one the frequency takes about {settles} to settle.',
+    will: 'The next pump starts and stops a hundred times an hour.',
+    todo: 'Set the delay of the next pump to {settles} or more, or let all pumps vary alike.',
   },
   'DRV-08.stays': {
     title: 'Next pump never stops',

@@ -57,6 +57,7 @@ export const DRIVE_REASONS = {
   'fill.on': 'An empty main is filled at a low speed until the pressure rises.',
   'fill.off': 'The main fills before the seal suffers.',
   'next.below': 'More than its own ripple, less than a tap feels.',
+  'next.settles': 'Long enough for the one that varies to settle beside a full one.',
   'next.delay': 'A tap that opens and closes does not call for the next.',
   'next.off': 'Below it one pump less carries the draw.',
   'next.hours': 'Worn alike: another leads each day.',
