@@ -54,7 +54,12 @@ export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = 
     /** its day or week, before what is wrong with it */
     Day(props: { readonly context: K['context']; readonly nowShare: number }): ReactNode;
     /** what it holds in stock, after that */
-    Stock?(props: { readonly context: K['context']; readonly values: SettingValues }): ReactNode;
+    Stock?(props: {
+      readonly context: K['context'];
+      readonly values: SettingValues;
+      /** site date on which tank and counter were written down */
+      readonly agreedOn: string;
+    }): ReactNode;
   };
   readonly bench: {
     readonly start: Draft;

@@ -7,6 +7,8 @@ export interface EventWords {
   readonly over: string;
   /** null where it has none */
   readonly amount: string | null;
+  /** no amount is more than this */
+  readonly most?: number;
   /** it needs more thought than a tap while it plays */
   readonly notByTap?: true;
 }

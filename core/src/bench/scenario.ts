@@ -5,6 +5,9 @@ export const SECONDS_PER_DAY = 86_400;
 /** A week at one second. */
 const MOST_SAMPLES = 7 * SECONDS_PER_DAY;
 
+/** More than this is a slip of the pen, whatever it is counted in. */
+const MOST_AMOUNT = 100_000;
+
 /** Something that is thrown at a simulated pump. */
 export interface BenchEvent {
   readonly kind: string;
@@ -29,7 +32,9 @@ function eventSchema(book: EventBook) {
     })
     .strict()
     .superRefine(({ kind, amount }, context) => {
-      const { name, amount: unit } = book[kind];
+      const { name, amount: unit, most = MOST_AMOUNT } = book[kind];
+      if (unit !== null && amount !== null && amount > most)
+        context.addIssue({ code: 'custom', path: ['amount'], message: `${name}: up to ${most} ${unit}.` });
       if (unit === null || amount !== null) return;
       context.addIssue({ code: 'custom', path: ['amount'], message: `${name}: say how much, in ${unit}.` });
     })

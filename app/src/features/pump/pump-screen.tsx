@@ -2,7 +2,7 @@ import type { PumpResource } from '@barythm/contract/resources';
 import { notOnTheHandover } from '@barythm/core/job';
 import { ALL_TEXTS } from '@barythm/core/families';
 import { grouped, renderFinding } from '@barythm/core/findings';
-import { addDays, dateInWords } from '@barythm/core/time';
+import { addDays, dateInWords, siteDate } from '@barythm/core/time';
 import { useReader } from '../../ui/reader';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
@@ -160,7 +160,9 @@ function PumpBody({ pump }: { pump: PumpResource }) {
       )}
       {state.context && <Day context={state.context} nowShare={pump.nowShare} />}
       {!wide && found}
-      {Stock && state.context && <Stock context={state.context} values={state.values} />}
+      {Stock && state.context && (
+        <Stock context={state.context} values={state.values} agreedOn={agreedOn(pump)} />
+      )}
       <SettingsCard pump={pump} state={state} />
       <Card title="Duty">
         {pump.duty ? (
@@ -181,6 +183,12 @@ function PumpBody({ pump }: { pump: PumpResource }) {
       <JobsOfPump pump={pump} />
     </Screen>
   );
+}
+
+/** When tank and counter were written down: with the plan that was agreed last. */
+function agreedOn({ latest, zone, today }: PumpResource): string {
+  const plan = latest?.plans.at(-1);
+  return plan ? siteDate(plan.recordedAt, zone) : today;
 }
 
 const styles = StyleSheet.create({

@@ -121,6 +121,7 @@ export function contextOf(
     inForce: {},
     commandSeen: null,
     clockAhead_min: 0,
+    clockFound_min: 0,
     sensorErrors: NOT_COMPARED,
     ...change,
   };

@@ -106,6 +106,7 @@ export const contextOf = (
   inForce: {},
   table: profile.behaviours.rows,
   displayOff_K: null,
+  offsetThen_K: 0,
   ...change,
 });
 

@@ -51,7 +51,7 @@ export function MeteringPlan() {
           <ExpectedTable work={calm} />
           <CuresCard work={calm} />
           <CapacityCard work={calm} />
-          <StockCard context={calm.context} values={calm.values} />
+          <StockCard context={calm.context} values={calm.values} agreedOn={calm.context.today} />
         </>
       )}
     />

@@ -1,6 +1,8 @@
 import { stockOf, understand, type MeteringContext } from '@barythm/core/families/metering';
 import type { SettingValues } from '@barythm/core/profile';
-import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
+import { laterDate } from '@barythm/core/families';
+import { dateInWords } from '@barythm/core/time';
+import { fig, figureWithUnit } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
@@ -8,22 +10,34 @@ import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 
 /** How long tank and wet end last on the real day; nothing where neither is known. */
-export function StockCard({ context, values }: { context: MeteringContext; values: SettingValues }) {
+export function StockCard({
+  context,
+  values,
+  agreedOn,
+}: {
+  context: MeteringContext;
+  values: SettingValues;
+  agreedOn: string;
+}) {
   const reader = useReader();
   const stock = stockOf(context, understand(context.profile, context.plate, values));
   const { tank, service } = context.duty;
   if (!stock || (!tank && !service)) return null;
-  const days = (value: number | null) =>
-    value === null ? 'nothing is used' : `${formatNumber(value, value < 10 ? 1 : 0, '.')} d`;
+  // a date, not days: they run from when it was written down, not from today
+  const days = (value: number | null) => {
+    if (value === null) return 'nothing is used';
+    const date = laterDate(agreedOn, Math.floor(value));
+    return date < context.today ? `since ${dateInWords(date)}` : dateInWords(date);
+  };
   return (
     <Card title="Tank and service" testID="stock">
       {tank && (
         <>
           <Line
-            words={`${figureWithUnit(fig('volume', tank.now_L), reader)} when planned, to the warn level`}
+            words={`${figureWithUnit(fig('volume', tank.now_L), reader)} on ${dateInWords(agreedOn)}; warn level`}
             figure={days(stock.warn_days)}
           />
-          <Line words="To the stop level" figure={days(stock.stop_days)} />
+          <Line words="Stop level" figure={days(stock.stop_days)} />
         </>
       )}
       {service && <Line words={`${service.what}, by its strokes`} figure={days(stock.service_days)} />}

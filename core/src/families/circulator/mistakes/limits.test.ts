@@ -44,12 +44,16 @@ describe('CIR-19 in every mode', () => {
     hotWater: { ...HOT.hotWater!, ...more },
   });
   test('mistake: self-adjusting may fall so low that the return is too cool; near miss: fixed speed', () => {
-    const context = contextOf(BUILDING, {
-      ...HOT,
-      pump: doubled(HOT.pump),
-      index: { head_m: 1.9, from: 'stated' },
-      choices: { mode: 'self' },
-    });
+    // its lowest line is 1.5 m; 4 m bring the return back at its coolest
+    const strong = {
+      ...DUTY.pump,
+      curve: [
+        { flow_m3h: 0, head_m: 7 },
+        { flow_m3h: 0.15, head_m: 6.8 },
+        { flow_m3h: 0.5, head_m: 3 },
+      ],
+    };
+    const context = contextOf(BUILDING, { ...HOT, pump: strong, index: { head_m: 4, from: 'stated' } });
     expect(texts(context, { mode: 'self' }, 'target')).toContain('CIR-19.cool');
     expect(texts(context, { mode: 'speed', speed: 100 }, 'target')).not.toContain('CIR-19.cool');
   });

@@ -6,7 +6,7 @@ export const METERING_EVENTS = {
   'broken-wire': { name: 'Signal wire breaks', over: 'Signal wire mended', amount: null },
   'wrong-range': { name: 'Transmitter sends the other range', over: 'Transmitter set right', amount: null },
   'meter-bounce': { name: 'Meter contact bounces', over: 'Meter contact clean again', amount: null },
-  pressure: { name: 'Back pressure changes', over: 'Back pressure as before', amount: 'bar' },
+  pressure: { name: 'Back pressure changes', over: 'Back pressure as before', amount: 'bar', most: 400 },
   gas: { name: 'Gas enters the head', over: '', amount: 'mL' },
   'tank-level': { name: 'Tank level changes', over: '', amount: 'L' },
   ...POWER_CUT,

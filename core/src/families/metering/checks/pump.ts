@@ -45,6 +45,16 @@ function gear({ context, subject, settings }: CheckInput): Finding[] {
       ),
     ];
   }
+  if (
+    subject === 'target' &&
+    gears.length > 1 &&
+    settings.gear !== plate.gear &&
+    onSheet !== undefined &&
+    onPlate !== undefined
+  )
+    return [
+      finding('MET-02.change', subject, { planned: settings.gear ?? '', fitted: plate.gear ?? '' }, address),
+    ];
   const compared = subject === 'target' ? onPlate : onSheet;
   const named = subject === 'target' ? plate.gear : settings.gear;
   if (plate.greatest_spm === null || compared === undefined) return [];

@@ -33,6 +33,7 @@ export function outsideWith(draft: Draft, values: SettingValues): number {
 export function chooseLength(
   draft: Draft,
   tryOut: (length_pct: number) => SettingValues | null,
+  wrongBy?: (values: SettingValues, length_pct: number) => number,
 ): { length_pct: number; reason: Reason } {
   const { strokeVolume, choices } = draft.context.duty;
   if (!draft.has('stroke.length')) {
@@ -44,7 +45,11 @@ export function chooseLength(
   if (measured !== undefined && !lengths.includes(measured)) lengths.push(measured);
   const works = lengths.flatMap((length) => {
     const values = tryOut(length);
-    return values ? [{ length, outside: outsideWith(draft, { ...values, [lengthKey]: length }) }] : [];
+    if (!values) return [];
+    const outside = wrongBy
+      ? wrongBy(values, length)
+      : outsideWith(draft, { ...values, [lengthKey]: length });
+    return [{ length, outside }];
   });
   const least = Math.min(...works.map((work) => work.outside));
   const good = works.filter((work) => work.outside <= least + ALIKE);

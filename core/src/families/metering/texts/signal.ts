@@ -20,6 +20,12 @@ export const SIGNAL_TEXTS = {
     will: 'Every rate worked out from the wrong figure is wrong by {share}.',
     todo: 'Read plate and gear mark on this pump again, and correct whichever is wrong.',
   },
+  'MET-02.change': {
+    title: 'Plan needs another gear than is fitted',
+    so: 'The plan goes by gear {planned}; gear {fitted} is on the plate of this pump.',
+    will: 'Until that gear is fitted the pump gives another rate than planned.',
+    todo: 'Have gear {planned} fitted in the workshop and read the plate anew; else shorten the span of the transmitter or the flow, so that gear {fitted} will do.',
+  },
   'MET-02.gear': {
     title: 'Gear on the sheet is not the one on the plate',
     so: 'The sheet says gear {sheet}, the plate of this pump says {plate}.',

@@ -5,10 +5,10 @@ import type { PoolContext } from '../settings/context';
 /** What can be thrown at a pool pump and its plant. */
 export const POOL_EVENTS = {
   ...POWER_CUT,
-  'clock-off': { name: 'Clock is off', over: 'Clock set right', amount: 'min ahead' },
-  frost: { name: 'Frost', over: 'The frost is over', amount: 'K below freezing' },
+  'clock-off': { name: 'Clock is off', over: 'Clock set right', amount: 'min ahead', most: 720 },
+  frost: { name: 'Frost', over: 'The frost is over', amount: 'K below freezing', most: 60 },
   'suction-blocked': { name: 'Suction blocked', over: 'Suction clear again', amount: null },
-  'hand-run': { name: 'Run by hand', over: 'Hand run stopped', amount: 'rev/min' },
+  'hand-run': { name: 'Run by hand', over: 'Hand run stopped', amount: 'rev/min', most: 10_000 },
   'timed-run': { name: 'A timed run is started', over: '', amount: null },
   hold: { name: 'Programs on hold', over: 'Hold released', amount: null },
   'timed-hold': { name: 'A timed hold is started', over: '', amount: null },

@@ -7,7 +7,7 @@ import { checkCommand } from './command';
 import { checkFlow } from './flow';
 import { checkPlant } from './plant';
 import { checkPrograms } from './programs';
-import type { PoolContext } from '../settings/context';
+import { asFound, type PoolContext } from '../settings/context';
 import { pumpOf, type PumpOnSystem } from '../effect/hydraulics';
 import { planPool } from '../plan/plan';
 import type { PoolPlan, PoolProblem } from '../plan/draft';
@@ -38,7 +38,8 @@ export interface CheckInput {
  * prices of the duty cannot be computed with.
  */
 export function checkSettings(given: PoolContext, subject: Subject, values: SettingValues): Finding[] {
-  const context = subject === 'target' ? { ...given, clockAhead_min: 0 } : given;
+  const context =
+    subject === 'target' ? { ...given, clockAhead_min: 0 } : subject === 'found' ? asFound(given) : given;
   const settings = settingsOf(context, values);
   const held = heldBy(context, settings);
   const running = { ...settings, mode: 'automatic', command: 'own' } as const;

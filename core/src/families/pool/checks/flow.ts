@@ -22,6 +22,7 @@ import type { PoolProfile } from '../kind';
 export function checkFlow(input: CheckInput): Finding[] {
   return [
     ...walls(input),
+    ...unclamped(input),
     ...caps(input),
     ...handRuns(input),
     ...turnover(input),
@@ -83,6 +84,63 @@ function walls({ context, settings, pump, subject, at }: CheckInput): Finding[] 
         ]
       : []),
   ];
+}
+
+/** POO-27 and POO-08 of a prime or a frost guard: the limit keeps programs within the walls, and does not cap these. */
+function unclamped({ context, settings, pump, subject, at }: CheckInput): Finding[] {
+  const { duty, profile } = context;
+  const allowed = wallSpeed(duty, pump);
+  if (!allowed) return [];
+  const clamps = profile.behaviours.limitClamps;
+  const { prime, frost } = settings;
+  const runs = [
+    ...(prime.way === 'off' || prime.speed_rpm === null
+      ? []
+      : [
+          {
+            what: 'The prime',
+            speed_rpm: prime.speed_rpm,
+            clamp: 'prime',
+            place: at('prime.speed'),
+          } as const,
+        ]),
+    ...(frost.on !== true || frost.speed_rpm === null
+      ? []
+      : [
+          {
+            what: 'The frost guard',
+            speed_rpm: frost.speed_rpm,
+            clamp: 'frost',
+            place: at('frost.speed'),
+          } as const,
+        ]),
+  ];
+  return runs.flatMap(({ what, speed_rpm, clamp, place }) => {
+    const speed = (clamps as readonly string[]).includes(clamp)
+      ? Math.min(speed_rpm, settings.greatest_rpm)
+      : speed_rpm;
+    // what the limit itself lets through is told of the limit
+    if (speed <= settings.greatest_rpm) return [];
+    const flow_m3h = cleanFlow_m3h(duty, pump, speed);
+    const passed = wallsOf(duty).filter((wall) => passes(flow_m3h, wall));
+    const wall = passed.find((one) => one.what === 'cover') ?? passed[0];
+    if (!wall) return [];
+    return [
+      finding(
+        wall.what === 'cover' ? 'POO-27.prime' : 'POO-08.prime',
+        subject,
+        {
+          what,
+          speed: fig('speed', speed),
+          flow: fig('waterFlow', flow_m3h),
+          wall: WALL_WORDS[wall.what],
+          limit: fig('waterFlow', wall.flow_m3h),
+          allowed: fig('speed', settable_rpm(profile, allowed.speed_rpm)),
+        },
+        [place],
+      ),
+    ];
+  });
 }
 
 function caps({ context, settings, subject, at }: CheckInput): Finding[] {

@@ -21,18 +21,21 @@ export type DayMarks = readonly number[];
 export const QUARTERS: DayMarks = Array.from({ length: DAY_MIN / SLOT_MIN + 1 }, (_, i) => i * SLOT_MIN);
 export const SLOTS_PER_DAY = QUARTERS.length - 1;
 
-/** The slots that a duty is planned in: quarters of an hour, cut where a quiet hour, a need or a price begins or ends between them. */
-export function marksOf({ quiet, needs, tariff }: PoolDuty): DayMarks {
+/** The slots that a duty is planned in: quarters of an hour, cut where a quiet hour, a need or a price begins or ends between them, on the
+ * steps of its controller. */
+export function marksOf({ quiet, needs, tariff }: PoolDuty, step_min = 1): DayMarks {
+  const near = (minute: number) => Math.round(minute / step_min) * step_min;
   const own = [
     ...(quiet ? [quiet.from, quiet.to] : []),
     ...needs.flatMap(({ from, to, hours }) => [
       from,
       to,
-      ...(hours === null ? [] : [from + Math.round(hours * 60)]),
+      ...(hours === null ? [] : [from + Math.ceil((hours * 60) / step_min - 1e-9) * step_min]),
     ]),
-    ...tariff.windows.flatMap(({ from, to }) => [from, to]),
+    ...tariff.windows.flatMap(({ from, to }) => [near(from), near(to)]),
   ];
-  const marks = new Set([...QUARTERS, ...own.filter((minute) => minute > 0 && minute < DAY_MIN)]);
+  const onStep = QUARTERS.filter((minute) => minute % step_min === 0);
+  const marks = new Set([...onStep, ...own.filter((minute) => minute > 0 && minute < DAY_MIN)]);
   return [...marks].sort((a, b) => a - b);
 }
 

@@ -5,7 +5,7 @@ import type { HandoverPart } from '../../family';
 import { neededPerDay_m3 } from '../effect/hydraulics';
 import { heldBy, speedsOfDay_rpm, trueWeek, weekSums } from '../effect/week';
 import type { PoolView } from '../kind';
-import type { PoolContext } from '../settings/context';
+import { asFound, type PoolContext } from '../settings/context';
 import { understand, weekKnown } from '../settings/understand';
 import { flowSaid } from './said';
 import { weekBlock, type SideWeek } from './week-block';
@@ -34,7 +34,7 @@ function weeksOf({ context, values }: PoolView): Block[] {
   if (!context) return [];
   const { duty, profile } = context;
   const compute = (): Block[] => {
-    const sides = [sideOf(context, 'found', values.found), sideOf(context, 'left', values.force)];
+    const sides = [sideOf(asFound(context), 'found', values.found), sideOf(context, 'left', values.force)];
     const weeks = sides.filter((side) => side !== null);
     const measure = {
       currency: duty.tariff.currency,

@@ -28,7 +28,7 @@ import {
 } from '../effect/hydraulics';
 import { planPool } from './plan';
 import { PoolDraft } from './draft';
-import { alwaysReady, filterCircuit, speedRange, tidyPrograms } from './programs';
+import { alwaysReady, filterCircuit, onOwnSteps, speedRange, tidyPrograms, timeStep_min } from './programs';
 import { scheduleSlots } from './slots';
 import { waterCircuits } from '../settings/pumping';
 import { trueWeek, weekSums } from '../effect/week';
@@ -37,14 +37,15 @@ import { trueWeek, weekSums } from '../effect/week';
 const MOST_SPEEDS = 12;
 
 /** The problem that the cheapest plan of a week solves, from duty, controller and tariff. Throws an InputError like `weekSums`. */
-export function cheapestProblem(context: PoolContext): CheapestProblem {
+export function cheapestProblem(asked: PoolContext): CheapestProblem {
+  const context = onOwnSteps(asked);
   const { duty, profile } = context;
   const pump = pumpOf(duty);
   const modes = modesOf(context, pump);
   const slots = scheduleSlots(new PoolDraft(context));
   const { longestPause_min, leastRun_min, leastFlow_m3h } = duty;
   return {
-    marks: marksOf(duty),
+    marks: marksOf(duty, timeStep_min(profile)),
     modes,
     classes: classesOf(context, pump, modes),
     everyDayOnly: parameterWithRole(profile, 'program.days') === undefined,
@@ -126,7 +127,7 @@ function serves(
 function classesOf(context: PoolContext, pump: PumpOnSystem, modes: readonly PlanMode[]): DayClass[] {
   const { duty, today } = context;
   const { days: prices } = pricesOfWeek(duty.tariff.windows, monthOf(today));
-  const marks = marksOf(duty);
+  const marks = marksOf(duty, timeStep_min(context.profile));
   const slots = marks.slice(0, -1);
   const volumes = watersOf(duty).map((water) => ({
     volume_m3: water.needed_m3,

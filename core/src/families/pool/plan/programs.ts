@@ -1,3 +1,4 @@
+import { parameterWithRole } from '../../../profile';
 import { costInWeek, pricesOfWeek, type WeekPrices, inWindow } from '../../../schedule';
 import { DAY_MIN, onDay } from '../../../time';
 import { roundDownToStep, roundToStep, roundUpToStep } from '../../../units';
@@ -63,12 +64,13 @@ interface Ground {
  * anyone has moved a program or asked for the cheapest one. Where quiet hours cap it the other hours run faster, as fast as is
  * allowed if it must be. It writes no overlaps.
  */
-export function tidyPrograms(context: PoolContext): WantedProgram[] {
+export function tidyPrograms(asked: PoolContext): WantedProgram[] {
+  const context = onOwnSteps(asked);
   const { duty, profile } = context;
   const ground: Ground = {
     context,
     pump: pumpOf(duty),
-    marks: marksOf(duty),
+    marks: marksOf(duty, timeStep_min(profile)),
     prices: pricesOfWeek(duty.tariff.windows, monthOf(context.today)),
     range: speedRange(context),
     filter: filterCircuit(context),
@@ -76,6 +78,26 @@ export function tidyPrograms(context: PoolContext): WantedProgram[] {
   };
   const grid = slowestGrid(ground);
   return programsOf(grid, profile.behaviours.programs.startEqualsStop === 'all-day', ground.marks);
+}
+
+/** The steps in which this controller takes times, min. */
+export function timeStep_min(profile: PoolContext['profile']): number {
+  return Math.max(1, parameterWithRole(profile, 'program.start')?.step ?? 1);
+}
+
+/**
+ * The duty with its windows on the steps of this controller: quiet hours are widened to them, and so are needs, so that what is entered
+ * is never loud in a quiet minute and never ends before what needs it.
+ */
+export function onOwnSteps(context: PoolContext): PoolContext {
+  const step = timeStep_min(context.profile);
+  if (step === 1) return context;
+  const down = (minute: number) => Math.floor(minute / step) * step;
+  const up = (minute: number) => Math.min(DAY_MIN, Math.ceil(minute / step) * step);
+  const { duty } = context;
+  const quiet = duty.quiet && { ...duty.quiet, from: down(duty.quiet.from), to: up(duty.quiet.to) % DAY_MIN };
+  const needs = duty.needs.map((need) => ({ ...need, from: down(need.from), to: up(need.to) }));
+  return { ...context, duty: { ...duty, quiet, needs } };
 }
 
 /** The grid of the slowest speed that moves all waters on every day; the fastest one's where none does. */
@@ -156,7 +178,11 @@ function quietSpeed(
   if (!quiet || !inWindow(marks[i], quiet.from, quiet.to) || speed_rpm <= quiet.greatest_rpm)
     return speed_rpm;
   const capped = roundDownToStep(quiet.greatest_rpm, range.step_rpm);
-  const least = Math.max(range.least_rpm, leastSpeed_rpm(pump, filter, range.step_rpm));
+  // heater and chlorinator that may work at any time must have their flow in quiet hours too, or there is no run then
+  const least = Math.max(
+    range.least_rpm,
+    ...[filter, ...alwaysReady(context)].map((circuit) => leastSpeed_rpm(pump, circuit, range.step_rpm)),
+  );
   return capped >= least ? capped : null;
 }
 
@@ -263,7 +289,9 @@ export function alwaysReady({ duty }: PoolContext): Circuit[] {
 
 /** A need in its window: all of it, or the part that is quiet-safe first, then served already, then cheapest. */
 function paintNeed(ground: Ground, grid: WeekGrid, need: Need): void {
-  const { context, pump, marks, range, prices } = ground;
+  const { context, pump, marks, range, prices, filter } = ground;
+  // a controller without weekdays runs every day alike: what is needed on one is run on all
+  const daily = parameterWithRole(context.profile, 'program.days') === undefined;
   const { duty } = context;
   const circuit = duty.circuits.find(({ name }) => name === need.circuit);
   if (!circuit) return;
@@ -279,7 +307,7 @@ function paintNeed(ground: Ground, grid: WeekGrid, need: Need): void {
     duty.quiet && speed_rpm > duty.quiet.greatest_rpm && inWindow(marks[i], duty.quiet.from, duty.quiet.to);
   const long = (i: number) => marks[i + 1] - marks[i];
   grid.forEach((day, d) => {
-    if (!onDay(need.days, d + 1)) return;
+    if (!daily && !onDay(need.days, d + 1)) return;
     const serves = (i: number) => {
       const cell = day[i];
       // what already runs fast enough serves a circuit that no panel has to switch
@@ -313,7 +341,8 @@ function paintNeed(ground: Ground, grid: WeekGrid, need: Need): void {
       if (serves(i)) continue;
       day[i] = {
         speed_rpm: Math.max(speed_rpm, day[i]?.speed_rpm ?? 0),
-        circuit: circuit.name,
+        // what no panel switches is served through the filter’s own program
+        circuit: circuit.place === null ? filter.name : circuit.name,
         name: circuit.name,
       };
     }

@@ -1,3 +1,4 @@
+import { speedRange } from './programs';
 import { daysInWords, EVERY_DAY, timeOfDay } from '../../../time';
 import { fig } from '../../../units';
 import { poolChoices, type WantedProgram } from '../wire/duty';
@@ -113,7 +114,10 @@ function planCircuits(draft: PoolDraft, wanted: readonly WantedProgram[]): void 
     else
       draft.speed(
         'circuit.speed',
-        Math.max(least, draft.context.profile.behaviours.speed.least_rpm),
+        Math.min(
+          speedRange(draft.context).greatest_rpm,
+          Math.max(least, draft.context.profile.behaviours.speed.least_rpm),
+        ),
         { text: 'circuit.speed', values },
         place,
       );

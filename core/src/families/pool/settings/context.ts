@@ -22,6 +22,8 @@ export interface PoolContext {
   readonly commandSeen: PoolDuty['command'] | null;
   /** minutes the controller's clock is ahead of true time and was not set right; 0 when right or not read */
   readonly clockAhead_min: number;
+  /** minutes that it was ahead on arrival, whatever was done about it since: what was found is never rewritten by that */
+  readonly clockFound_min: number;
   readonly sensorErrors: SensorErrors;
 }
 
@@ -37,6 +39,12 @@ export function contextOf({ document, signalFrom: _, ...known }: Ground<PoolKind
     ...known,
     commandSeen: (document && lastRecord(document, 'identify')?.body.command) ?? null,
     clockAhead_min: clock && !clock.setRight ? (clock.error_min ?? 0) : 0,
+    clockFound_min: clock?.error_min ?? 0,
     sensorErrors: document ? sensorErrors(document) : NOT_COMPARED,
   };
+}
+
+/** A context as the pump was found: its clock as it stood on arrival, whatever was done about it since. */
+export function asFound(context: PoolContext): PoolContext {
+  return { ...context, clockAhead_min: context.clockFound_min };
 }

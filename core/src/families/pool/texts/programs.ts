@@ -98,6 +98,18 @@ export const PROGRAM_TEXTS = {
     will: 'People can be held at the suction: entrapment kills.',
     todo: 'Do not run it so. Set the greatest speed to {allowed} or less, and check the cover’s own marking.',
   },
+  'POO-27.prime': {
+    title: 'Prime or frost guard over the rating of the suction cover',
+    so: '{what} runs at {speed}, which is {flow}; the suction cover is rated for {limit}. The speed limit does not cap it.',
+    will: 'People can be held at the suction: entrapment kills.',
+    todo: 'Do not run it so. Bring it to {allowed} or less; where the controller cannot, another controller, or a cover with a higher rating.',
+  },
+  'POO-08.prime': {
+    title: 'Prime or frost guard over a limit of the plant',
+    so: '{what} runs at {speed}, which is {flow}; {wall} takes {limit}. The speed limit does not cap it.',
+    will: 'Filter media are lifted, pipes wear, at every start.',
+    todo: 'Bring it to {allowed} or less, or have it start against a valve that holds the flow down.',
+  },
   'POO-27.quiet': {
     title: 'Too fast in the quiet hours',
     so: 'Between {from} and {to} it runs at {speed}; {limit} is the cap there.',

@@ -29,6 +29,8 @@ export const POOL_SEVERITIES: Severities<PoolTextId> = {
   'POO-27.pause': 'stop',
   'POO-27.flow': 'stop',
   'POO-27.cover': 'stop',
+  'POO-27.prime': 'stop',
+  'POO-08.prime': 'note',
   'ANY-12.lost': 'note',
 };
 

@@ -52,6 +52,8 @@ function problemFinding({ duty }: SpaContext, problem: SpaProblem): Finding {
   switch (problem.kind) {
     case 'clamped':
       return clampedFinding(problem);
+    case 'other-rule':
+      return finding('SPA-04.rule', 'target', { asked: problem.asked, taken: problem.taken });
     case 'missing-role':
       return finding('PRO-01', 'target', { role: problem.role });
     case 'no-row':

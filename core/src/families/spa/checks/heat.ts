@@ -5,6 +5,7 @@ import { filterFlow_m3h } from '../effect/cycles';
 import { OUTPUT_WORDS } from '../effect/panel';
 import {
   coldestBath,
+  displayOffNow_K,
   FELT_K,
   heaterFlows,
   held_C,
@@ -13,6 +14,7 @@ import {
   SWING_K,
   tubDay,
   warmest_C,
+  warming,
 } from '../effect/tub';
 import { finding } from '../texts/texts';
 import type { Output } from '../wire/behaviours';
@@ -23,16 +25,32 @@ export function checkHeat(input: CheckInput): Finding[] {
   return [...limit(input), ...reach(input), ...wantedHeld(input), ...frost(input), ...guards(input)];
 }
 
+/** A thermometer and a display are together no better than this, K. */
+const NEAR_K = 0.2;
+
 /** SPA-10. */
 function limit({ context, subject, settings, at }: CheckInput): Finding[] {
   const { limit_C } = context.duty.wanted;
-  if (settings.set_C === null || settings.set_C <= limit_C + 1e-9) return [];
+  if (settings.set_C === null) return [];
+  const limit = fig('temperature', limit_C);
+  if (settings.set_C > limit_C + 1e-9)
+    return [finding('SPA-10', subject, { set: fig('temperature', settings.set_C), limit }, [at('set')])];
+  // what the range holds, and what the thermometer says of the display, count as much as what is set
+  const held = held_C(context, settings);
+  if (held === null || held <= limit_C + NEAR_K) return [];
+  const off_K = displayOffNow_K(context, settings);
+  const byDisplay = held + off_K <= limit_C + 1e-9;
   return [
     finding(
-      'SPA-10',
+      byDisplay ? 'SPA-10.display' : 'SPA-10.range',
       subject,
-      { set: fig('temperature', settings.set_C), limit: fig('temperature', limit_C) },
-      [at('set')],
+      {
+        set: fig('temperature', settings.set_C),
+        water: fig('temperature', held),
+        off: fig('difference', Math.abs(off_K)),
+        limit,
+      },
+      byDisplay ? [at('set'), at('sensor.offset')] : [at('range'), at('set')],
     ),
   ];
 }
@@ -43,7 +61,7 @@ function wanted_C({ duty }: CheckInput['context']): number {
 }
 
 /** SPA-08: whether heater and cover can do it at all, and in time. */
-function reach({ context, subject, at }: CheckInput): Finding[] {
+function reach({ context, subject, settings, at }: CheckInput): Finding[] {
   const { duty } = context;
   const wanted = wanted_C(context);
   const air = fig('temperature', duty.tub.coldest_C);
@@ -54,8 +72,11 @@ function reach({ context, subject, at }: CheckInput): Finding[] {
         least: fig('waterFlow', duty.heater.leastFlow_m3h ?? 0),
       }),
     ];
-  const takes = ready_h(duty, duty.wanted.from_C, wanted);
-  if (takes === null)
+  // with the heater on at any time it may be possible, and with the cycles that are set not
+  const always = ready_h(duty, duty.wanted.from_C, wanted);
+  const takes =
+    always === null || settings.heating !== 'cycles' ? always : byCycles_h(context, settings, wanted, always);
+  if (always === null)
     return [
       finding(
         'SPA-08',
@@ -65,6 +86,15 @@ function reach({ context, subject, at }: CheckInput): Finding[] {
       ),
     ];
   const { within_h, from_C } = duty.wanted;
+  if (takes === null)
+    return [
+      finding(
+        'SPA-08.cycles',
+        subject,
+        { air, from: fig('temperature', from_C), wanted: fig('temperature', wanted) },
+        [at('heating'), at('cycle.length')],
+      ),
+    ];
   if (within_h === null || takes <= within_h) return [];
   return [
     finding('SPA-08.time', subject, {
@@ -75,6 +105,17 @@ function reach({ context, subject, at }: CheckInput): Finding[] {
       air,
     }),
   ];
+}
+
+/** Time to warm up in the cycles that are set, h; as with the heater always on where the cycles are not known, null where never. */
+function byCycles_h(
+  context: CheckInput['context'],
+  settings: CheckInput['settings'],
+  wanted: number,
+  always: number,
+): number | null {
+  const day = tubDay(context, settings);
+  return day ? warming(context, day, wanted).ready_h : always;
 }
 
 /** SPA-12: heats when it is needed, in the coldest air. */

@@ -1,3 +1,4 @@
+import { boardLimit_A } from '../plan/row';
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { currentsOf, stateSaid, worstLoad } from '../effect/load';
@@ -23,7 +24,7 @@ export function checkLoad({ context, subject, row, at }: CheckInput): Finding[] 
   }
   if (!row) return found;
   const load = worstLoad(duty, row);
-  const board = context.plate.current_A ?? profile.behaviours.board_A;
+  const board = boardLimit_A(context);
   if (load.margin < -1e-9) {
     const milder = HEATER_RULES.find((rule) => worstLoad(duty, row, rule).margin >= 0);
     found.push(

@@ -1,3 +1,5 @@
+import { worstLoad } from '../effect/load';
+import { boardLimit_A } from '../plan/row';
 import type { Finding } from '../../../findings';
 import { lacksOf, matchTable, type Lack } from '../effect/match';
 import { keyless, outputNamed } from '../effect/panel';
@@ -47,12 +49,23 @@ function row({ context, subject, settings, row: at, at: place }: CheckInput): Fi
   const harm = lacks.filter(({ kind }) => kind !== 'idle');
   const { exact } = matchTable(context.duty, context.table);
   const worst = GRAVEST.find((kind) => lacks.some((lack) => lack.kind === kind)) ?? 'idle';
-  const other = exact.map(({ row: one }) => one.number).join(' or ');
+  // a row that the supply or the board does not carry is no advice
+  const board = boardLimit_A(context);
+  const carried = exact.filter(({ row: one }) => {
+    const load = worstLoad(context.duty, one);
+    return load.margin >= 0 && (board === null || load.worst_A <= board + 1e-9);
+  });
+  const other = carried.map(({ row: one }) => one.number).join(' or ');
   const values = {
     number: String(number),
     lacks: lacks.map(lackSaid).join('; '),
     does: DOES[worst],
-    todo: exact.length > 0 ? `Set number ${other}.` : 'No row fits all of it: see the table.',
+    todo:
+      carried.length > 0
+        ? `Set number ${other}.`
+        : exact.length > 0
+          ? 'The rows that fit take more than supply or board carry: less connected, or a larger supply, by a licensed electrician.'
+          : 'No row fits all of it: see the table.',
   };
   // an output with nothing on it does no harm
   const mild = harm.length === 0 ? 'note' : undefined;

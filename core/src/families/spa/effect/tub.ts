@@ -47,16 +47,30 @@ export function heaterFlows(duty: SpaDuty): boolean | null {
   return flow === null || least === null ? null : flow >= least;
 }
 
-/** What the controller really holds: its set point within its range, or what it stands at; null where that is not known. */
+/** By how much the display is off the water with these settings, K: as it was read, and what its correction changed since. */
+export function displayOffNow_K(
+  { displayOff_K, offsetThen_K }: Pick<SpaContext, 'displayOff_K' | 'offsetThen_K'>,
+  { offset_K }: Pick<SpaSettings, 'offset_K'>,
+): number {
+  return displayOff_K === null ? 0 : displayOff_K + ((offset_K ?? offsetThen_K) - offsetThen_K);
+}
+
+/**
+ * What the water is really held at: the set point within its range, or what it stands at, less what the display is off the water; null
+ * where that is not known.
+ */
 export function held_C(
-  { profile }: Pick<SpaContext, 'profile'>,
-  { set_C, range, heating }: SpaSettings,
+  context: Pick<SpaContext, 'profile' | 'displayOff_K' | 'offsetThen_K'>,
+  settings: SpaSettings,
 ): number | null {
-  if (heating === 'low') return profile.behaviours.standsLow_C;
-  const { ranges } = profile.behaviours;
-  if (set_C === null || ranges === null || range === null) return set_C;
+  const { set_C, range, heating } = settings;
+  const { ranges, standsLow_C } = context.profile.behaviours;
+  const off_K = displayOffNow_K(context, settings);
+  if (heating === 'low') return standsLow_C === null ? null : standsLow_C - off_K;
+  if (set_C === null) return null;
+  if (ranges === null || range === null) return set_C - off_K;
   const [least, most] = ranges[range];
-  return Math.min(most, Math.max(least, set_C));
+  return Math.min(most, Math.max(least, set_C)) - off_K;
 }
 
 /** Time from the water as it is filled to what is wanted, with the heater on all the time, h, in the coldest air; null where it never is. */

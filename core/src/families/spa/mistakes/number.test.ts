@@ -12,7 +12,7 @@ describe('SPA-01 the number', () => {
     expect(wordsOf(context, { num: 3 }, 'SPA-01')).toContain(
       'Number 3: one speed for pump 2, which has two; no output for the blower.',
     );
-    expect(wordsOf(context, { num: 3 }, 'SPA-01')).toContain('Set number 6 or 18.');
+    expect(wordsOf(context, { num: 3 }, 'SPA-01')).toContain('Set number 6.');
     expect(texts(context, { num: 6 })).not.toContain('SPA-01');
   });
   test('an output with nothing on it is a note; one that it counts on to move water a stop', () => {
@@ -70,10 +70,12 @@ describe('SPA-04 current', () => {
     expect(on(20)).not.toContain('SPA-04.none');
   });
   test('mistake: more than board or output carry; near miss: as much as they do', () => {
-    const board = (current_A: number) =>
-      texts(contextOf(KEYS, DUTY, { plate: { ...context.plate, current_A } }));
-    expect(board(19)).toContain('SPA-04.board');
-    expect(board(20)).not.toContain('SPA-04.board');
+    const board = (current_A: number, num?: number) =>
+      texts(contextOf(KEYS, DUTY, { plate: { ...context.plate, current_A } }), num ? { num } : {});
+    expect(board(19, 6)).toContain('SPA-04.board');
+    expect(board(20, 6)).not.toContain('SPA-04.board');
+    // the plan takes none that breaks the board
+    expect(board(19)).not.toContain('SPA-04.board');
     const jets = (current_A: number) =>
       texts(contextOf(KEYS, { ...DUTY, blower: { current_A, power_W: 700, phase: 1 } }));
     expect(jets(6.1)).toContain('SPA-04.output');

@@ -1,4 +1,4 @@
-import { limitFor } from '../../../profile';
+import { limitFor, readIn } from '../../../profile';
 import { DAY_MIN, timeOfDay } from '../../../time';
 import { fig } from '../../../units';
 import {
@@ -46,6 +46,8 @@ export interface CycleShape {
 export interface PlannedCycles {
   readonly starts: readonly number[];
   readonly length_min: number;
+  /** of them, minutes in which a clean-up run filters anyway: they add nothing */
+  readonly twice_min: number;
   readonly quiet_min: number;
   readonly dear_min: number;
   readonly stand_min: number;
@@ -64,18 +66,27 @@ export function spreadCycles(
   shape: CycleShape,
   { quiet, dear }: Shunned,
   fixed: readonly Run[],
+  cleaned: readonly Run[] = [],
 ): PlannedCycles | null {
   let best: PlannedCycles | null = null;
   for (const count of shape.counts) {
     const length = Math.ceil(needed_min / count / shape.lengthStep_min - 1e-9) * shape.lengthStep_min;
     if (length > shape.mostLength_min || length * count > DAY_MIN + 1e-9) continue;
-    const found = bestOf(count, Math.max(shape.lengthStep_min, length), shape, { quiet, dear }, fixed);
+    const found = bestOf(
+      count,
+      Math.max(shape.lengthStep_min, length),
+      shape,
+      { quiet, dear },
+      fixed,
+      cleaned,
+    );
     if (!best || isBetter(found, best)) best = found;
   }
   return best;
 }
 
 function isBetter(a: PlannedCycles, b: PlannedCycles): boolean {
+  if (a.twice_min !== b.twice_min) return a.twice_min < b.twice_min;
   if (a.quiet_min !== b.quiet_min) return a.quiet_min < b.quiet_min;
   if (a.dear_min !== b.dear_min) return a.dear_min < b.dear_min;
   if (a.stand_min !== b.stand_min) return a.stand_min < b.stand_min;
@@ -88,21 +99,29 @@ function bestOf(
   { kind, startStep_min }: Pick<CycleShape, 'kind' | 'startStep_min'>,
   { quiet, dear }: Shunned,
   fixed: readonly Run[],
+  cleaned: readonly Run[],
 ): PlannedCycles {
   const wanted = kind === 'starts' && count > 2 ? COARSE_min : GRID_min;
   const grid = Math.ceil(wanted / startStep_min) * startStep_min;
   const [inQuiet, inDear] = [sumsOver(quiet, length_min), sumsOver(dear, length_min)];
+  const inCleaned = sumsOver(minutesOf(cleaned), length_min);
   let best: PlannedCycles | null = null;
   for (const starts of startsOf(count, length_min, kind, grid)) {
     const sum = (of: (start: number) => number) => starts.reduce((all, start) => all + of(start), 0);
     const [quiet_min, dear_min] = [sum(inQuiet), sum(inDear)];
-    if (best && (quiet_min > best.quiet_min || (quiet_min === best.quiet_min && dear_min > best.dear_min)))
+    const twice_min = sum(inCleaned);
+    if (best && twice_min > best.twice_min) continue;
+    if (
+      best &&
+      twice_min === best.twice_min &&
+      (quiet_min > best.quiet_min || (quiet_min === best.quiet_min && dear_min > best.dear_min))
+    )
       continue;
     const runs = starts.map((from): Run => ({ from, to: (from + length_min) % DAY_MIN || DAY_MIN }));
     const pauses = pauses_min([...runs, ...fixed]);
     const stand_min = Math.max(...pauses);
     const uneven = pauses.reduce((sum, pause) => sum + pause * pause, 0);
-    const found: PlannedCycles = { starts, length_min, quiet_min, dear_min, stand_min, uneven };
+    const found: PlannedCycles = { starts, length_min, twice_min, quiet_min, dear_min, stand_min, uneven };
     if (!best || isBetter(found, best)) best = found;
   }
   // there is a first start always
@@ -151,7 +170,7 @@ export function planCycles(draft: SpaDraft): void {
   const places = start ? placesOfStarts(draft) : 1;
   const interval = draft.of('cycle.interval');
   const values = draft.values();
-  const unit_min = length.unit === 'h' ? 60 : 1;
+  const unit_min = readIn(length, 'minutes', 1) ?? 1;
   const cleaned = cleanUpsOf(duty, cleanUp_min);
   // jets move the water too, though nobody counts on them to filter
   const fixed = [...cleaned, ...duty.baths];
@@ -164,9 +183,12 @@ export function planCycles(draft: SpaDraft): void {
     mostLength_min: (limitFor(length.greatest, values) ?? Infinity) * unit_min,
   };
   const needed_min = Math.max(0, Math.min(24, needed_h) - cleaned_h) * 60;
-  const spread = spreadCycles(needed_min, shape, shunnedOf(duty), fixed);
+  const spread = filledUp(needed_min, (minutes) =>
+    spreadCycles(minutes, shape, shunnedOf(duty), fixed, cleaned),
+  );
   // as long as it goes: what is still short is said of the settings
-  const cycles = spread ?? bestOf(shape.counts.at(-1)!, longest(shape), shape, shunnedOf(duty), fixed);
+  const cycles =
+    spread ?? bestOf(shape.counts.at(-1)!, longest(shape), shape, shunnedOf(duty), fixed, cleaned);
   const why = {
     text: 'cycle.turnover',
     values: { hours: fig('hours', Math.min(24, needed_h)), stand: fig('hours', cycles.stand_min / 60) },
@@ -186,6 +208,23 @@ export function planCycles(draft: SpaDraft): void {
   });
 }
 
+/** Cycles that filter as long as is needed once what clean-up runs filter anyway is not counted twice. */
+function filledUp(
+  needed_min: number,
+  spread: (minutes: number) => PlannedCycles | null,
+): PlannedCycles | null {
+  let asked = needed_min;
+  let best = spread(asked);
+  for (let i = 0; i < TRIES && best; i++) {
+    const short = needed_min - (best.length_min * best.starts.length - best.twice_min);
+    if (short <= 1e-9) return best;
+    asked += short;
+    best = spread(asked) ?? best;
+  }
+  return best;
+}
+const TRIES = 4;
+
 function placesOfStarts(draft: SpaDraft): number {
   return Math.max(1, draft.settings().cycles.starts.length);
 }
@@ -199,7 +238,7 @@ function longest({ counts, mostLength_min, lengthStep_min }: CycleShape): number
 /** How often a day it can repeat: whole parts of a day that its interval takes. */
 function intervalCounts(draft: SpaDraft): number[] {
   const interval = draft.of('cycle.interval')!;
-  const unit_min = interval.unit === 'h' ? 60 : 1;
+  const unit_min = readIn(interval, 'minutes', 1) ?? 1;
   const values = draft.values();
   const [least, most] = [limitFor(interval.least, values) ?? 1, limitFor(interval.greatest, values) ?? 24];
   const fitting = [1, 2, 3, 4, 6, 8].filter((count) => {

@@ -17,6 +17,8 @@ export type SpaProblem =
   | { readonly kind: 'no-row'; readonly blocks: readonly Output[]; readonly near: TableRow | null }
   /** every row that fits takes more than the supply carries */
   | { readonly kind: 'overload'; readonly least_A: number }
+  /** the rule that was chosen is none that a row offers and the supply carries */
+  | { readonly kind: 'other-rule'; readonly asked: string; readonly taken: string }
   /** something is connected that no key can be given to */
   | { readonly kind: 'no-key'; readonly outputs: readonly Output[] };
 export type SpaPlan = FinishedPlan<SpaTarget, SpaProblem, SpaSettings>;

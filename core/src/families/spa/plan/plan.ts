@@ -39,6 +39,9 @@ function planNumber(draft: SpaDraft): void {
   } else {
     const { row } = chosen.offer;
     const values = { ...offerFigures(chosen.offer), rule: RULE_WORDS[row.heater] };
+    const { rule } = context.duty.choices;
+    if (rule !== undefined && row.heater !== rule)
+      draft.problems.push({ kind: 'other-rule', asked: RULE_WORDS[rule], taken: RULE_WORDS[row.heater] });
     draft.set('number', row.number, reason('number.match', values));
     for (const { part, at, on } of row.needs)
       draft.pick(
@@ -53,11 +56,19 @@ function planNumber(draft: SpaDraft): void {
   });
 }
 
+/** Less than this is within what thermometer and display are apart anyway, K. */
+const LEAST_OFF_K = 0.5;
+
 function planHeat(draft: SpaDraft): void {
   const { duty, profile, displayOff_K } = draft.context;
   const { temperature_C, limit_C } = duty.wanted;
   const heating = duty.choices.heating ?? 'always';
-  const set_C = Math.min(temperature_C, limit_C);
+  // where the display cannot be corrected, it is set so that the water is what is wanted
+  const reads_K =
+    draft.of('sensor.offset') || displayOff_K === null || Math.abs(displayOff_K) < LEAST_OFF_K
+      ? 0
+      : displayOff_K;
+  const set_C = Math.min(temperature_C, limit_C) + reads_K;
   const { ranges } = profile.behaviours;
   if (ranges) {
     const now = draft.settings().range;
@@ -68,9 +79,17 @@ function planHeat(draft: SpaDraft): void {
   draft.set(
     'set',
     set_C,
-    temperature_C > limit_C
-      ? reason('set.limit', { wanted: fig('temperature', temperature_C), limit: fig('temperature', limit_C) })
-      : reason('set.wanted'),
+    reads_K !== 0
+      ? reason('set.display', {
+          water: fig('temperature', Math.min(temperature_C, limit_C)),
+          off: fig('difference', reads_K),
+        })
+      : temperature_C > limit_C
+        ? reason('set.limit', {
+            wanted: fig('temperature', temperature_C),
+            limit: fig('temperature', limit_C),
+          })
+        : reason('set.wanted'),
     'down',
   );
   draft.pick(
@@ -80,7 +99,7 @@ function planHeat(draft: SpaDraft): void {
   );
   // what the thermometer says of the display is only known where both were read
   const offset = draft.of('sensor.offset');
-  if (offset && displayOff_K !== null && Math.abs(displayOff_K) >= 0.5) {
+  if (offset && displayOff_K !== null && Math.abs(displayOff_K) >= LEAST_OFF_K) {
     const now = draft.settings().offset_K ?? 0;
     draft.set(
       'sensor.offset',

@@ -31,11 +31,19 @@ export function chosenRow(context: SpaContext): { offer: Offer } | { problem: Sp
     const [near] = matchTable(duty, table).near as readonly (Match | undefined)[];
     return { problem: { kind: 'no-row', blocks: inTheWay(duty, table), near: near?.row ?? null } };
   }
-  const carried = offers.filter(({ load }) => load.margin >= 0);
+  const board = boardLimit_A(context);
+  const carried = offers.filter(
+    ({ load }) => load.margin >= 0 && (board === null || load.worst_A <= board + 1e-9),
+  );
   if (carried.length === 0)
     return { problem: { kind: 'overload', least_A: Math.min(...offers.map(({ load }) => load.worst_A)) } };
   const { rule } = duty.choices;
   return { offer: carried.find(({ row }) => row.heater === rule) ?? carried[0] };
+}
+
+/** The most that the board carries, A: as on its plate, else as its profile has it; null where neither says. */
+export function boardLimit_A({ plate, profile }: Pick<SpaContext, 'plate' | 'profile'>): number | null {
+  return plate.current_A ?? profile.behaviours.board_A;
 }
 
 /** Why a row is planned, in figures. */

@@ -1,4 +1,4 @@
-import type { SettingValues } from '../../../profile';
+import { addressOf, parameterWithRole, readIn, type SettingValues } from '../../../profile';
 import { lastRecord, type JobDocument } from '../../../visit';
 import type { Ground } from '../../family';
 import type { SpaKind, SpaProfile } from '../kind';
@@ -19,6 +19,8 @@ export interface SpaContext {
   readonly table: readonly TableRow[];
   /** by how much the display was off the thermometer on this visit, K; null where both were not read */
   readonly displayOff_K: number | null;
+  /** correction of the sensor that stood when that was read, K */
+  readonly offsetThen_K: number;
 }
 
 /** The table of a pack as it was copied at it: on this job, else on an earlier one at the same unit; null where nobody did. */
@@ -29,6 +31,16 @@ export function copiedTable(document: JobDocument): readonly TableRow[] | null {
     body.kind === 'pack-table' ? [body.rows] : [],
   );
   return before.at(-1) ?? null;
+}
+
+/** The sensor's correction as it was found, K; zero while nobody read it. */
+function offsetFound_K(profile: SpaProfile, document: JobDocument | null): number {
+  const parameter = parameterWithRole(profile, 'sensor.offset');
+  if (!parameter || !document) return 0;
+  const address = addressOf(parameter);
+  const found = document.entries.findLast((entry) => entry.kind === 'found' && entry.address === address);
+  const value = found ? found.value : document.lastLeft?.values[parameter.key];
+  return readIn(parameter, 'difference', value ?? undefined) ?? 0;
 }
 
 export function contextOf({ duty, profile, plate, today, inForce, document }: Ground<SpaKind>): SpaContext {
@@ -42,5 +54,6 @@ export function contextOf({ duty, profile, plate, today, inForce, document }: Gr
     inForce,
     table: (document && copiedTable(document)) ?? profile.behaviours.rows,
     displayOff_K: read,
+    offsetThen_K: offsetFound_K(profile, document),
   };
 }

@@ -8,6 +8,24 @@ export const HEAT_TEXTS = {
     will: 'It heats day and night, and is never warm.',
     todo: 'A better cover or less wind, a larger heater; or agree to a lower temperature in the cold.',
   },
+  'SPA-10.display': {
+    title: 'Water above the local limit: display reads low',
+    so: 'The display is {off} off the thermometer: set to {set} the water has {water} (local limit {limit}).',
+    will: 'Bathers overheat, though the display looks right.',
+    todo: 'Enter the sensor correction where there is one; else set so much less that the water stays under {limit}.',
+  },
+  'SPA-10.range': {
+    title: 'Temperature range above the local limit',
+    so: 'In this range the pack holds {water} whatever is set (local limit {limit}).',
+    will: 'Bathers overheat, though less is set.',
+    todo: 'Choose the other range, then set the temperature again.',
+  },
+  'SPA-08.cycles': {
+    title: 'Never warm in these cycles',
+    so: 'With {air} of air and the cycles that are set the water never comes from {from} to {wanted}.',
+    will: 'The tub is cold when it is wanted.',
+    todo: 'Let it heat at any time, or set longer cycles.',
+  },
   'SPA-08.time': {
     title: 'Not warm in time',
     so: 'From {from} to {wanted} it takes {takes} in air of {air}; {within} were promised.',

@@ -56,6 +56,12 @@ export const NUMBER_TEXTS = {
     will: 'Whatever number is chosen, the breaker trips.',
     todo: 'A larger supply or less connected, by a licensed electrician.',
   },
+  'SPA-04.rule': {
+    title: 'Chosen heater rule is not planned',
+    so: 'Chosen was that {asked}; planned is that {taken}.',
+    will: 'No row offers the chosen rule within what supply and board carry.',
+    todo: 'Look at the rows with their currents, or have a larger supply fitted by a licensed electrician.',
+  },
   'SPA-04.board': {
     title: 'More current than the board is made for',
     so: 'At most it takes {worst} on a phase; its board carries {most}.',

@@ -14,6 +14,7 @@ export const SPA_REASONS = {
   'need.row': 'Row {number} needs it so.',
   'switch.set-up': 'The set-up switch goes off again once the number is chosen.',
   'range.holds': 'The range that {set} lies in.',
+  'set.display': 'The water is to have {water}, and the display is off by {off}.',
   'set.wanted': 'As wanted.',
   'set.limit': 'Wanted were {wanted}; the local limit is {limit}.',
   'heating.always': 'It is to be warm when somebody bathes: it heats whenever it is too cool.',

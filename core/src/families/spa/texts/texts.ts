@@ -19,6 +19,7 @@ export const SPA_SEVERITIES: Severities<SpaTextId> = {
   'SPA-04': 'stop',
   'SPA-04.none': 'stop',
   'SPA-04.board': 'stop',
+  'SPA-04.rule': 'note',
   'SPA-04.output': 'stop',
   'SPA-06': 'stop',
   'SPA-06.clock': 'stop',
@@ -27,6 +28,8 @@ export const SPA_SEVERITIES: Severities<SpaTextId> = {
   'SPA-08.quiet': 'note',
   'SPA-09': 'stop',
   'SPA-10': 'stop',
+  'SPA-10.display': 'stop',
+  'SPA-10.range': 'stop',
   'SPA-11': 'stop',
   'SPA-13.off': 'note',
 };

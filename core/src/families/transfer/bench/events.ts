@@ -7,7 +7,13 @@ export const TRANSFER_EVENTS = {
   cleaning: { name: 'Cleaning inflow', over: 'Cleaning is over', amount: null },
   surge: { name: 'A surge', over: 'The surge is over', amount: 'm³/h', notByTap: true },
   'float-stuck': { name: 'The float sticks', over: 'The float is free', amount: null },
-  foam: { name: 'Foam lifts the float', over: 'The foam has settled', amount: 'mm', notByTap: true },
+  foam: {
+    name: 'Foam lifts the float',
+    over: 'The foam has settled',
+    amount: 'mm',
+    most: 5000,
+    notByTap: true,
+  },
   'coolant-lost': { name: 'The coolant is lost', over: 'Coolant flows again', amount: null },
   'wrong-direction': { name: 'It turns the wrong way', over: 'It turns the right way', amount: null },
   'check-leaks': {

@@ -1,6 +1,7 @@
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { flowAt_m3h } from '../effect/pump';
+import { meanInflow_m3h } from '../effect/vessel';
 import { finding } from '../texts/texts';
 import type { CheckInput } from './checks';
 
@@ -33,6 +34,16 @@ export function checkCleaning({ context, subject, settings, pump, at }: CheckInp
     );
   else if (cleaning === 'used' && cleaning_rpm !== null && short(cleaning_rpm))
     said(cleaning_rpm, 'at its speed for cleaning', 'A higher speed for cleaning.', 'cleaning.speed');
+  const mean = meanInflow_m3h(context.duty);
+  if (most_rpm !== null && mean > flowAt_m3h(pump, most_rpm) + 1e-9)
+    found.push(
+      finding(
+        'LEV-07.mean',
+        subject,
+        { mean: fig('waterFlow', mean), gives: fig('waterFlow', flowAt_m3h(pump, most_rpm)) },
+        [at('speed.greatest')],
+      ),
+    );
   if (afterCut === null) found.push(finding('ANY-12.transfer', subject, {}, [at('power.after-cut')]));
   return found;
 }

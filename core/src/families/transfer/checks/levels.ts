@@ -19,6 +19,23 @@ export function checkLevels({ context, subject, settings, at }: CheckInput): Fin
         at('level.top'),
       ]),
     ];
+  const { height_mm } = duty.vessel;
+  if (top_mm !== null && top_mm > height_mm)
+    found.push(
+      finding('LEV-02.float', subject, { top: fig('bore', top_mm), height: fig('bore', height_mm) }, [
+        at('level.top'),
+      ]),
+    );
+  const { alarm_mm } = settings;
+  if (alarm_mm !== null && (alarm_mm > height_mm || (top_mm !== null && alarm_mm <= top_mm)))
+    found.push(
+      finding(
+        alarm_mm > height_mm ? 'LEV-02.silent' : 'LEV-02.alarm',
+        subject,
+        { alarm: fig('bore', alarm_mm), top: fig('bore', top_mm ?? 0), height: fig('bore', height_mm) },
+        [at('alarm.high')],
+      ),
+    );
   if (control !== 'even') return found;
   const swing = swing_L(duty, settings);
   if (swing !== null && gulp_L(duty) > swing)

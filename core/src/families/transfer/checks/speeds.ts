@@ -1,7 +1,7 @@
 import type { Finding } from '../../../findings';
 import { SUCTION_MARGIN_m } from '../../../hydraulics';
 import { fig, type Quantity } from '../../../units';
-import { ceilings, flowAt_m3h, movesAbove_rpm, suctionHead_m } from '../effect/pump';
+import { ceilings, flowAt_m3h, flowAtBottom_m3h, movesAbove_rpm, suctionHead_m } from '../effect/pump';
 import type { TransferRole } from '../settings/roles';
 import { finding } from '../texts/texts';
 import type { CheckInput } from './checks';
@@ -20,10 +20,15 @@ export function checkSpeeds(input: CheckInput): Finding[] {
 
 /** ANY-10: the least above the greatest. */
 function limits({ subject, settings, at }: CheckInput): Finding[] {
-  const { least_rpm, most_rpm } = settings;
-  if (least_rpm === null || most_rpm === null || least_rpm < most_rpm) return [];
+  const { least_rpm, most_rpm, cleaning, cleaning_rpm } = settings;
+  if (least_rpm === null || most_rpm === null) return [];
   const values = { least: fig('speed', least_rpm), greatest: fig('speed', most_rpm) };
-  return [finding('ANY-10.limits', subject, values, [at('speed.least'), at('speed.greatest')])];
+  if (least_rpm >= most_rpm)
+    return [finding('ANY-10.limits', subject, values, [at('speed.least'), at('speed.greatest')])];
+  if (cleaning !== 'used' || cleaning_rpm === null) return [];
+  if (cleaning_rpm >= least_rpm && cleaning_rpm <= most_rpm) return [];
+  const outside = { ...values, what: 'The speed for cleaning', value: fig('speed', cleaning_rpm) };
+  return [finding('ANY-10.outside', subject, outside, [at('cleaning.speed')])];
 }
 
 function least({ subject, settings, pump, at }: CheckInput): Finding[] {
@@ -47,22 +52,35 @@ function least({ subject, settings, pump, at }: CheckInput): Finding[] {
 }
 
 function most({ context, subject, settings, pump, at }: CheckInput): Finding[] {
-  const { most_rpm } = settings;
-  if (most_rpm === null) return [];
-  return ceilings(context, pump).flatMap(({ by, rpm }) => {
-    if (by === 'suction' || by === 'curve' || most_rpm <= rpm + 0.5) return [];
-    const values = { set: fig('speed', most_rpm), limit: fig('speed', Math.floor(rpm)) };
-    return [finding(by === 'motor' ? 'LEV-01.most' : 'LEV-01.pump', subject, values, [at('speed.greatest')])];
-  });
+  return fastest(settings).flatMap(([set_rpm, role]) =>
+    ceilings(context, pump).flatMap(({ by, rpm }) => {
+      if (by === 'suction' || by === 'curve' || set_rpm <= rpm + 0.5) return [];
+      const values = { set: fig('speed', set_rpm), limit: fig('speed', Math.floor(rpm)) };
+      return [finding(by === 'motor' ? 'LEV-01.most' : 'LEV-01.pump', subject, values, [at(role)])];
+    }),
+  );
+}
+
+/** The speeds that it may turn at upwards: its greatest, and the one for cleaning where that is faster still. */
+function fastest({
+  most_rpm,
+  cleaning,
+  cleaning_rpm,
+}: CheckInput['settings']): (readonly [number, 'speed.greatest' | 'cleaning.speed'])[] {
+  const washes = cleaning === 'used' && cleaning_rpm !== null && cleaning_rpm > (most_rpm ?? 0);
+  return [
+    ...(most_rpm === null ? [] : [[most_rpm, 'speed.greatest'] as const]),
+    ...(washes ? [[cleaning_rpm, 'cleaning.speed'] as const] : []),
+  ];
 }
 
 /** LEV-12: at the greatest speed, with the vessel's vacuum. */
 function suction({ context, subject, settings, at }: CheckInput): Finding[] {
   const { npsh_m, rated_rpm } = context.duty.pump;
-  const { most_rpm } = settings;
-  if (npsh_m === null || most_rpm === null) return [];
+  const [speed_rpm, role] = fastest(settings).at(-1) ?? [];
+  if (npsh_m === null || speed_rpm === undefined || role === undefined) return [];
   const there = suctionHead_m(context);
-  const needed = npsh_m * (most_rpm / rated_rpm) ** 2;
+  const needed = npsh_m * (speed_rpm / rated_rpm) ** 2;
   if (there >= needed + SUCTION_MARGIN_m - 1e-6) return [];
   return [
     finding(
@@ -71,10 +89,10 @@ function suction({ context, subject, settings, at }: CheckInput): Finding[] {
       {
         vacuum: fig('pressure', context.duty.vessel.vacuum_kPa / 100),
         there: fig('length', there),
-        speed: fig('speed', most_rpm),
+        speed: fig('speed', speed_rpm),
         needed: fig('length', needed),
       },
-      [at('speed.greatest')],
+      [at(role)],
     ),
   ];
 }
@@ -97,11 +115,11 @@ function plate({ context, subject, settings, at }: CheckInput): Finding[] {
   );
 }
 
-/** LEV-09: at its least speed it draws the least in a run-on; faster it stops sooner. */
+/** LEV-09: by the flow that it has when the vessel is empty: even-flow may turn faster than its least speed there. */
 function runOn({ context, subject, settings, pump, at }: CheckInput): Finding[] {
   const { runOn_s, least_rpm } = settings;
   if (runOn_s === null || least_rpm === null) return [];
-  const flow = flowAt_m3h(pump, least_rpm);
+  const flow = flowAtBottom_m3h(context.duty, pump, settings) ?? flowAt_m3h(pump, least_rpm);
   const drawn = (flow / 3.6) * runOn_s;
   const { outlet_L } = context.duty.pump;
   if (drawn <= outlet_L * (1 + 1e-9)) return [];

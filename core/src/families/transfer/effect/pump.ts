@@ -13,6 +13,8 @@ import {
   type FullPower,
 } from '../../../hydraulics';
 import type { TransferContext } from '../settings/context';
+import type { TransferSettings } from '../settings/understand';
+import { meanInflow_m3h } from './vessel';
 import type { TransferDuty } from '../wire/duty';
 
 /** The pump on its pipe: the pipe's loss is part of its curve, the lift stands against it. */
@@ -60,7 +62,8 @@ export interface Ceiling {
 /** Head that stands at its inlet above boiling, under the vessel's vacuum, m. */
 export function suctionHead_m({ duty }: Pick<TransferContext, 'duty'>): number {
   const { vessel, product, altitude_m } = duty;
-  return netSuctionHead_m(-vessel.vacuum_kPa / 100, product.in_C, altitude_m) + vessel.above_m;
+  const vacuum_bar = -vessel.vacuum_kPa / 100;
+  return netSuctionHead_m(vacuum_bar, product.in_C, altitude_m, product.density_kgm3) + vessel.above_m;
 }
 
 /** Speed above which the head at its inlet is too little: what it needs grows with the square of its speed. Null while that is not known. */
@@ -88,4 +91,26 @@ export function ceilings(context: Pick<TransferContext, 'duty' | 'plate'>, pump:
   const suction = suctionCeiling_rpm(context);
   if (suction !== null) all.push({ by: 'suction', rpm: suction });
   return all.sort((a, b) => a.rpm - b.rpm);
+}
+
+/**
+ * Flow with which the vessel is drawn empty at its bottom level, m³/h: at its least speed, or, in even-flow, the mean less what the gain
+ * takes off for half of the swing where that is more; the mean of a session, or of cleaning where that is not announced. Null while the
+ * speeds are not known.
+ */
+export function flowAtBottom_m3h(
+  duty: TransferDuty,
+  pump: PumpOut,
+  { least_rpm, most_rpm, control, gain, bottom_mm, top_mm, cleaning }: TransferSettings,
+): number | null {
+  if (least_rpm === null) return null;
+  const slowest = flowAt_m3h(pump, least_rpm);
+  if (control !== 'even' || bottom_mm === null || top_mm === null || top_mm <= bottom_mm) return slowest;
+  const half_mm = (top_mm - bottom_mm) / 2;
+  const mean = meanInflow_m3h(duty);
+  const perMm = gain === null ? (mean * 0.5) / half_mm : gain / 1000;
+  const most = most_rpm === null ? Infinity : flowAt_m3h(pump, most_rpm);
+  const means = [mean, ...(cleaning === 'used' ? [] : [duty.inflow.cleaning_m3h])];
+  const fastest = Math.max(...means.map((of) => of - perMm * half_mm));
+  return Math.max(slowest, Math.min(most, fastest));
 }

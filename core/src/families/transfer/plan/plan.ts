@@ -2,6 +2,7 @@ import { fig } from '../../../units';
 import {
   ceilings,
   flowAt_m3h,
+  flowAtBottom_m3h,
   movesAbove_rpm,
   pumpOf,
   speedFor_rpm,
@@ -80,6 +81,10 @@ function planSpeeds(draft: TransferDraft, pump: PumpOut): void {
     reason('least.lift', { lift: fig('length', pump.lift_m), moves: fig('speed', moves) }),
     'up',
   );
+  const set_rpm = draft.settings().least_rpm;
+  const step = draft.stepOf('speed.greatest') ?? 0;
+  if (set_rpm !== null && Math.floor(ceiling.rpm / (step || 1) + 1e-9) * (step || 1) <= set_rpm)
+    draft.problems.push({ kind: 'no-speed', least_rpm: moves, most_rpm: ceiling.rpm });
   draft.set(
     'speed.greatest',
     ceiling.rpm,
@@ -155,13 +160,14 @@ function planTimes(draft: TransferDraft, pump: PumpOut, control: Control): void 
     if (stands_min !== null)
       draft.set(
         'emptying.every',
-        stands_min * WITHIN,
+        // rounded down to zero it would never empty: then the smallest step, while that is within
+        Math.max(stands_min * WITHIN, Math.min(draft.stepOf('emptying.every') ?? 0, stands_min)),
         reason('emptying.stands', { stands: fig('minutes', stands_min) }),
         'down',
       );
   } else draft.set('emptying.every', 0, reason('emptying.follows'));
   if (least_rpm !== null) {
-    const flow = flowAt_m3h(pump, least_rpm);
+    const flow = flowAtBottom_m3h(duty, pump, draft.settings()) ?? flowAt_m3h(pump, least_rpm);
     const most_s = flow > 0 ? (duty.pump.outlet_L / flow) * 3.6 : 0;
     draft.set(
       'run-on',

@@ -125,7 +125,8 @@ function greatestFlow(
       ask: {
         kind: 'figure',
         figure: { key: 'flow_m3h', label: 'Flow', quantity: 'waterFlow' },
-        least: flow * (1 - FLOW_SHARE),
+        // never less than what comes: within a meter's error it would flood all the same
+        least: Math.max(flow * (1 - FLOW_SHARE), Math.min(flow, duty.inflow.cleaning_m3h)),
         greatest: flow * (1 + FLOW_SHARE),
       },
     },
