@@ -100,7 +100,7 @@ export default tseslint.config(
   },
   {
     // worked examples are read from disk by the tests alone
-    files: ['core/**/*.test.ts', 'core/**/fixtures.ts', 'app/**/*.test.ts'],
+    files: ['core/**/*.test.ts', 'core/**/fixtures.ts', 'core/**/*.fixtures.ts', 'app/**/*.test.ts'],
     rules: { 'no-restricted-imports': 'off' },
   },
   { files: ['**/*.js'], rules: { '@typescript-eslint/no-require-imports': 'off' } },

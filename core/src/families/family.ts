@@ -63,6 +63,8 @@ export interface Ground<K extends FamilyKind> {
   /** the site's time zone */
   readonly zone: string;
   readonly inForce: SettingValues;
+  /** what stood before the change of another setting put it back, and was not entered since */
+  readonly putBack: SettingValues;
   /** what its signal cable comes from, as the register has it */
   readonly signalFrom: SignalFrom | null;
   readonly document: JobDocument | null;

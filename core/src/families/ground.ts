@@ -1,13 +1,24 @@
 import type { SettingValues } from '../profile';
+import { putBackOf } from '../sheet';
 import type { FamilyKind, Ground } from './family';
 import type { ViewOf } from './view';
 
 /** What a context is made from on the job that is in view, for a duty and what the controller holds. */
 export function groundOf<K extends FamilyKind>(
-  { document, profile, plate, today }: ViewOf<K>,
+  { document, profile, plate, today, rows }: ViewOf<K>,
   duty: K['duty'],
   inForce: SettingValues,
 ): Ground<K> {
   const { site, pump } = document;
-  return { duty, profile, plate, today, zone: site.zone, inForce, signalFrom: pump.signalFrom, document };
+  return {
+    duty,
+    profile,
+    plate,
+    today,
+    zone: site.zone,
+    inForce,
+    putBack: putBackOf(rows),
+    signalFrom: pump.signalFrom,
+    document,
+  };
 }

@@ -1,7 +1,9 @@
 import { familyOf, type AnyProfile, type Duty, type FamilyContext, type Plate } from '../families';
 import { InputError } from '../input';
 import type { SettingValues } from '../profile';
+import { putBackOf } from '../sheet';
 import { plateOf, type JobDocument, type SignalFrom } from '../visit';
+import { rowsOf } from './sheet/rows';
 
 /** The context of the pump that a job is on; null for a duty of another family. */
 export function contextOf(
@@ -19,6 +21,7 @@ export function contextOf(
     today,
     zone: site.zone,
     inForce,
+    putBack: putBackOf(rowsOf(document)),
     signalFrom: pump.signalFrom,
     document,
   });
@@ -40,5 +43,5 @@ export function bareContext({ signalFrom = null, ...pump }: BarePump): FamilyCon
   const { duty, profile } = pump;
   if (duty.family !== profile.family)
     throw new InputError('duty', `The controller is of a ${profile.family} pump, and the duty is not.`);
-  return familyOf(profile.family).context({ ...pump, signalFrom, document: null });
+  return familyOf(profile.family).context({ ...pump, putBack: {}, signalFrom, document: null });
 }

@@ -14,7 +14,7 @@ function runsOf(text: string): [number, number][] {
 }
 
 /** Signs that stand for nothing of their own: ends of lines, tabs, joiners, marks of direction. */
-const SILENT = /[\t\n\r\u200b-\u200f\u202a-\u202e\u2060\u2066-\u2069\ufe00-\ufe0f\ufeff]/;
+const SILENT = /[\t\n\r\u200b-\u200f\u202a-\u202e\u2060\u2066-\u2069\ufeff]|[\ufe00-\ufe0f]/;
 
 /** Whether papers can print a sign. */
 export function isPrinted(sign: string): boolean {

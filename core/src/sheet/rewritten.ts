@@ -1,5 +1,5 @@
-import type { Parameter } from '../profile';
-import { keyOf, sameValue, type SheetEntry, type SheetRow } from './sheet';
+import type { Parameter, SettingValue, SettingValues } from '../profile';
+import { inForce, keyOf, sameValue, type SheetEntry, type SheetRow } from './sheet';
 
 /** A change that put other settings back, as it was written down. */
 export interface PutBack {
@@ -37,6 +37,16 @@ export function withRewritten(
     const read = Math.max(row.found?.revision ?? 0, row.left?.revision ?? 0);
     return read < change.revision ? { ...row, rewrittenBy: change.by } : row;
   });
+}
+
+/** What stood in the rows that a change put back, by key: what is entered again once it is known what was lost. */
+export function putBackOf(rows: readonly SheetRow[]): SettingValues {
+  const values: Record<string, SettingValue> = {};
+  for (const { rewrittenBy, ...row } of rows) {
+    const stood = rewrittenBy === undefined ? null : (inForce(row)?.value ?? null);
+    if (stood !== null) values[keyOf(row.address)] = stood;
+  }
+  return values;
 }
 
 /** The revision in which a setting last became another than it was; null while it never did. */

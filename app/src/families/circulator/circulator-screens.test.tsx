@@ -114,7 +114,9 @@ describe('the plan', () => {
   test('by volts both thresholds are drawn and said; by itself no such picture stands there', () => {
     const volts = { ...DUTY, control: { kind: 'volts', off_V: 1, on_V: 1.5, full_V: 10 } } as const;
     stand(<CirculatorPlan />, { dutyBefore: volts });
-    expect(wordsOf('volts-said')).toContain('Target: starts at 1.5 V, stops below 1 V, full speed at 10 V.');
+    expect(wordsOf('volts-said')).toContain(
+      'Target: starts at 1.5 V, stops below 1.3 V, full speed at 10 V.',
+    );
   });
   test('of a twin it is said what the second adds, who runs, and another way is a tap away', () => {
     standJob(TWIN, <CirculatorPlan />, [], { dutyBefore: TWIN_DUTY });

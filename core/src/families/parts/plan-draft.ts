@@ -41,6 +41,8 @@ export interface PlanGround {
   readonly profile: Profile;
   /** what is in the controller now */
   readonly inForce: SettingValues;
+  /** what stood before the change of another setting put it back, and was not entered since */
+  readonly putBack?: SettingValues;
 }
 
 /** Collects the targets of a plan; knows what the profile has and rounds to what it takes. */

@@ -57,16 +57,16 @@ export abstract class SteppedDraft<
     if (this.parameter(role, index)) this.choose(role, option, reason, index);
   }
 
-  /** What a planned change puts back and what has no target of its own is entered again as it was; what is not known cannot be. */
+  /** What a change puts back, planned or already made, and what has no target of its own is entered again as it was; what is not known cannot be. */
   enterAgain(reason: Reason): void {
-    const { profile, inForce } = this.context;
+    const { profile, inForce, putBack = {} } = this.context;
     const values = this.values();
     const placed = inOrderOfWork(profile);
     for (const { key: changed, rewrites = [] } of placed) {
-      if (values[changed] === inForce[changed]) continue;
+      const changes = values[changed] !== inForce[changed];
       for (const key of rewrites) {
         const parameter = placed.find((one) => one.key === key);
-        const value = inForce[key];
+        const value = putBack[key] ?? (changes ? inForce[key] : undefined);
         if (!parameter || value === undefined || this.targets.some((target) => target.key === key)) continue;
         const again = this.takenAgain(parameter, value);
         // what has no meaning of its own is entered again all the same, under its key

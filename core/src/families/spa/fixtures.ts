@@ -104,6 +104,7 @@ export const contextOf = (
   plate: PLATE,
   today: '2026-11-24',
   inForce: {},
+  putBack: {},
   table: profile.behaviours.rows,
   displayOff_K: null,
   offsetThen_K: 0,

@@ -84,7 +84,15 @@ export const contextOf = (
   profile: TransferProfile = GUIDED,
   duty: TransferDuty = DUTY,
   change: Partial<TransferContext> = {},
-): TransferContext => ({ duty, profile, plate: PLATE, today: '2026-11-24', inForce: {}, ...change });
+): TransferContext => ({
+  duty,
+  profile,
+  plate: PLATE,
+  today: '2026-11-24',
+  inForce: {},
+  putBack: {},
+  ...change,
+});
 
 /** The settings of the plan. */
 export function sound(context: TransferContext): SettingValues {

@@ -32,7 +32,7 @@ export type PlannedOrFault<K extends FamilyKind, Also extends object = object> =
 /** What follows from the duty alone: worked out once for each key press in the duty, not for each move of a point. */
 function groundwork<K extends FamilyKind>(family: Family<K>, view: ViewOf<K>, duty: K['duty']) {
   const values: SettingValues = { ...view.document.lastLeft?.values, ...view.values.found };
-  const context = family.context(groundOf(view, duty, { ...values, ...view.values.force }));
+  const context = family.context(groundOf(view, duty, view.values.force));
   const before = Object.keys(values).length > 0 ? values : null;
   const { profile, plate } = context;
   return {

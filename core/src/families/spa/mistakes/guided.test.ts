@@ -127,6 +127,17 @@ describe('SPA-06 entered again', () => {
     const { sw: _, ...found } = sample.found as Record<string, unknown>;
     expect(walk.view.values.force).toMatchObject(found);
   });
+  test('changed before anything was planned, the plan enters all of it again, as it was found', () => {
+    const walk = begun();
+    walk.found(sample.found);
+    walk.record(change({ clockSet: true }));
+    expect(codesOf(walk)).toContain('SPA-06');
+    walk.plan();
+    walk.set();
+    expect(codesOf(walk)).not.toContain('SPA-06');
+    const back = wipedBy(walk.document.profile as SpaView['profile']).map(({ key }) => key);
+    expect(Object.keys(walk.view.values.force)).toEqual(expect.arrayContaining(back));
+  });
   test('near miss: the number stays', () => {
     const walk = planned();
     enter(walk, 'num', 3);

@@ -15,6 +15,8 @@ export interface SpaContext {
   readonly today: string;
   /** what the controller holds now, as far as is known */
   readonly inForce: SettingValues;
+  /** what stood before the change of another setting put it back, and was not entered since */
+  readonly putBack: SettingValues;
   /** the table that is printed in this pack where somebody copied it, else its profile's */
   readonly table: readonly TableRow[];
   /** by how much the display was off the thermometer on this visit, K; null where both were not read */
@@ -43,7 +45,15 @@ function offsetFound_K(profile: SpaProfile, document: JobDocument | null): numbe
   return readIn(parameter, 'difference', value ?? undefined) ?? 0;
 }
 
-export function contextOf({ duty, profile, plate, today, inForce, document }: Ground<SpaKind>): SpaContext {
+export function contextOf({
+  duty,
+  profile,
+  plate,
+  today,
+  inForce,
+  putBack,
+  document,
+}: Ground<SpaKind>): SpaContext {
   const now = document && lastRecord(document, 'spa-now')?.body;
   const read = now && now.water_C !== null && now.display_C !== null ? now.display_C - now.water_C : null;
   return {
@@ -52,6 +62,7 @@ export function contextOf({ duty, profile, plate, today, inForce, document }: Gr
     plate,
     today,
     inForce,
+    putBack,
     table: (document && copiedTable(document)) ?? profile.behaviours.rows,
     displayOff_K: read,
     offsetThen_K: offsetFound_K(profile, document),

@@ -13,8 +13,17 @@ export interface TransferContext {
   readonly today: string;
   /** what the controller holds now, as far as is known */
   readonly inForce: SettingValues;
+  /** what stood before the change of another setting put it back, and was not entered since */
+  readonly putBack: SettingValues;
 }
 
-export function contextOf({ duty, profile, plate, today, inForce }: Ground<TransferKind>): TransferContext {
-  return { duty, profile, plate, today, inForce };
+export function contextOf({
+  duty,
+  profile,
+  plate,
+  today,
+  inForce,
+  putBack,
+}: Ground<TransferKind>): TransferContext {
+  return { duty, profile, plate, today, inForce, putBack };
 }
