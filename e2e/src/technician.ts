@@ -68,7 +68,9 @@ async function typeTarget(browser: Browser, target: string): Promise<void> {
 
 /** Says what was seen in automatic, and goes on to the hand-over. */
 export async function returnToAutomatic(browser: Browser, seen: string): Promise<void> {
-  await browser.tap('leaving-covers');
+  // each pump is asked about what it can be left with: a controller with a set-up to close is asked about that too
+  for (const check of ['set-up', 'access', 'covers'])
+    if (await browser.has(`leaving-${check}`)) await browser.tap(`leaving-${check}`);
   await browser.type('automatic-seen', seen);
   await browser.tap('automatic-save');
   await browser.says('automatic', 'Returned to automatic');

@@ -42,7 +42,7 @@ export type { PoolPlan } from './plan/draft';
 export { planPool, wantedPrograms } from './plan/plan';
 export { speedRange } from './plan/programs';
 export { proofChecks } from './proof/checks';
-export type { PoolContext } from './settings/context';
+export { asFound, type PoolContext } from './settings/context';
 export { emptyValues } from './settings/empty-slot';
 export { programGroup } from './settings/program-group';
 export { placeOfOption, POOL_OPTION_ROLES, POOL_ROLES } from './settings/roles';

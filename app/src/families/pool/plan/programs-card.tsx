@@ -64,7 +64,7 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
   const foundWeek = useMemo(() => {
     if (!found) return NOTHING;
     // a clock that nobody puts forward falls behind by as much
-    const clockAhead_min = context.clockAhead_min - (after && byHand ? byHand.by_min : 0);
+    const clockAhead_min = context.clockFound_min - (after && byHand ? byHand.by_min : 0);
     return trueWeek({ ...context, clockAhead_min }, { ...found.settings, mode: 'automatic', command: 'own' });
   }, [context, found, after, byHand]);
   const add = () => {

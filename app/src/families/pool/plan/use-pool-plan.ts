@@ -1,4 +1,5 @@
 import {
+  asFound,
   heldBy,
   poolFamily,
   pumpOf,
@@ -55,7 +56,7 @@ export function usePoolPlan(view: PoolView, duty: PoolDuty | null) {
       pump: pumpOf(context.duty),
       programs: wantedPrograms(context),
       weeks: {
-        found: before ? columnWeek(context, before) : null,
+        found: before ? columnWeek(asFound(context), before) : null,
         // the plan sets the clock right
         target: columnWeek({ ...context, clockAhead_min: 0 }, values),
       },

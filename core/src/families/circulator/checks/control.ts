@@ -108,18 +108,9 @@ function sensor({ context, subject, settings, at }: CheckInput): Finding[] {
   const found: Finding[] = [];
   if (settings.sensorKind === 'temperature')
     found.push(finding('CIR-06.kind', subject, {}, [at('sensor.kind')]));
-  const most_m = headOf_m(control.range_bar);
-  const held = head_m === null ? null : heldHead_m(context, settings, head_m);
-  if (held !== null && held >= most_m)
-    found.push(
-      finding('CIR-06.over', subject, { head: fig('length', held), most: fig('length', most_m) }, [
-        at('head'),
-        at('sensor.range'),
-      ]),
-    );
   const parameter = parameterWithRole(context.profile, 'sensor.range');
   if (range_bar === null || !parameter || alikeIn(parameter, 'pressure', range_bar, control.range_bar))
-    return found;
+    return [...found, ...overRange({ context, subject, settings, at }, control.range_bar)];
   const asked = head_m ?? context.duty.index.head_m;
   return [
     ...found,
@@ -134,6 +125,23 @@ function sensor({ context, subject, settings, at }: CheckInput): Finding[] {
       },
       [at('sensor.range')],
     ),
+  ];
+}
+
+/** CIR-06: a head that the sensor never sees. With another range than its own set, that is put right first: what is shown then is another head. */
+function overRange(
+  { context, subject, settings, at }: Pick<CheckInput, 'context' | 'subject' | 'settings' | 'at'>,
+  label_bar: number,
+): Finding[] {
+  const { head_m } = settings;
+  const held = head_m === null ? null : heldHead_m(context, settings, head_m);
+  const most_m = headOf_m(label_bar);
+  if (held === null || held < most_m) return [];
+  return [
+    finding('CIR-06.over', subject, { head: fig('length', held), most: fig('length', most_m) }, [
+      at('head'),
+      at('sensor.range'),
+    ]),
   ];
 }
 
