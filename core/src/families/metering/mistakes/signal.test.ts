@@ -104,6 +104,10 @@ describe('MET-01 range mismatch', () => {
 });
 
 describe('MET-02 greatest rate of a like pump', () => {
+  test('a plan with another gear than is fitted says so: it is workshop work; near miss: the fitted gear', () => {
+    expect(texts(on(motorContext(), motor({ gear: 'C' }), 'target'))).toContain('MET-02.change');
+    expect(texts(on(motorContext(), SOUND_MOTOR, 'target'))).not.toContain('MET-02.change');
+  });
   test('mistakes: gear on the sheet is not the plate’s; plate rate is not the gear’s', () => {
     expect(texts(on(motorContext(), motor({ gear: 'C' })))).toContain('MET-02.gear');
     const plate = { gear: 'B', greatest_spm: 120, rated_bar: null };

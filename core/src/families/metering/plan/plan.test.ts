@@ -78,6 +78,19 @@ test('manual: the rate for the usual flow', () => {
   expect(valuesOf(plan)).toMatchObject({ operation: 'manual', manualRate: 27 });
 });
 
+test('manual: what the reason says is what the rate as taken gives, and it is within 3 % of what is wanted', () => {
+  for (const usual_m3h of [3, 7, 11, 24, 40]) {
+    const duty = { ...DUTY, mode: 'manual' as const, water: { ...DUTY.water, usual_m3h } };
+    const plan = planMetering(twoPointContext({ duty }));
+    const values = valuesOf(plan);
+    const { reason } = plan.targets.find(({ role }) => role === 'rate.manual')!;
+    const given = (Number(values.manualRate) * 60 * duty.strokeVolume.full_mL * Number(values.length)) / 1e5;
+    expect(reason.values?.flow).toEqual({ q: 'pumpFlow', v: expect.closeTo(given, 6) as number });
+    const dose = reason.values?.dose as { v: number };
+    expect(Math.abs(dose.v / duty.dose.wanted_mgl - 1)).toBeLessThanOrEqual(0.03);
+  }
+});
+
 test('schools that are chosen are followed', () => {
   const duty = dutyWith({
     choices: { belowFirstPoint: 'hold', afterPowerCut: 'wait', stroke: 'even' },

@@ -1,5 +1,7 @@
 import { EVERY_DAY } from '../../../time';
 import { checkSettings } from '../checks/checks';
+import { THRESHOLDS } from '../../../findings';
+import { cleanFlow_m3h, pumpOf } from '../effect/hydraulics';
 import {
   contextOf,
   DUTY,
@@ -12,6 +14,7 @@ import {
   wordsOf,
   panel,
 } from '../fixtures';
+import type { PoolDuty } from '../wire/duty';
 
 const CONTEXT = contextOf();
 
@@ -41,6 +44,28 @@ describe('POO-09 the limit caps prime or boost', () => {
   test('near miss: the prime is no faster; or this controller does not cap it', () => {
     expect(texts(CONTEXT, { limit: 2630, primeSpeed: 2600 })).not.toContain('POO-09');
     expect(texts(contextOf(LINK), { high: 2000, primeAt: 2600 })).not.toContain('POO-09');
+  });
+});
+
+describe('POO-27 and POO-08 of a prime that the limit does not cap', () => {
+  const flow_m3h = cleanFlow_m3h(DUTY, pumpOf(DUTY), 2600);
+  const primed = (limits: Partial<PoolDuty['limits']>) =>
+    texts(contextOf(LINK, { ...DUTY, limits: { ...DUTY.limits, ...limits } }), {
+      high: 2000,
+      primeAt: 2600,
+    });
+  test('mistake: the cover takes a little less than the prime sends; near miss: a little more', () => {
+    expect(primed({ cover_m3h: flow_m3h - 0.05, filter_m3h: 40 })).toContain('POO-27.prime');
+    expect(primed({ cover_m3h: flow_m3h + 0.05, filter_m3h: 40 })).not.toContain('POO-27.prime');
+  });
+  test('mistake: the filter, past the margin that it has and a cover has not; near miss: within it', () => {
+    const just_m3h = flow_m3h / (1 + THRESHOLDS.wallMargin);
+    expect(primed({ cover_m3h: 40, filter_m3h: just_m3h - 0.05 })).toContain('POO-08.prime');
+    expect(primed({ cover_m3h: 40, filter_m3h: just_m3h + 0.05 })).not.toContain('POO-08.prime');
+  });
+  test('near miss: this limit caps the prime too', () => {
+    const small = contextOf(TEN_SLOTS, { ...DUTY, limits: { ...DUTY.limits, cover_m3h: flow_m3h - 0.05 } });
+    expect(texts(small, { limit: 2000, primeSpeed: 2600 })).not.toContain('POO-27.prime');
   });
 });
 
