@@ -62,6 +62,11 @@ export abstract class DemoJob {
     });
   }
 
+  /** Its own display, looked at for messages: none stands, and it keeps none. */
+  protected async noMessages(): Promise<void> {
+    await this.record({ kind: 'messages', shows: '', takenFor: 'nothing', pump: 'runs', lastFaults: [] });
+  }
+
   private instant(): string {
     return new Date(Date.parse(this.startedAt) + this.minutes * 60_000).toISOString();
   }

@@ -49,6 +49,7 @@ export class MeteringDemo extends DemoJob {
     if (profile.behaviours.hasClock) {
       await this.record({ kind: 'clock', error_min: 3, setRight: true, reason: null });
     }
+    await this.noMessages();
   }
 
   /** Plans from the duty with the product's own calculation, and agrees to it. */

@@ -21,6 +21,7 @@ export class PlainDemo extends DemoJob {
     await this.record({ kind: 'identify', plate, serial, controllerAsProfile: true, note: '' });
     if (document.profile.behaviours.hasClock)
       await this.record({ kind: 'clock', error_min: 4, setRight: true, reason: null });
+    await this.noMessages();
   }
 
   /** Plans from the duty with the product's own calculation, and agrees to it. */

@@ -38,6 +38,7 @@ export class PoolDemo extends DemoJob {
       unreadable: { flow_m3h: 'No flow meter in the line.' },
     });
     await this.record({ kind: 'clock', error_min: clockAhead_min, setRight: true, reason: null });
+    await this.noMessages();
   }
 
   /** Plans from the duty with the product's own calculation, and agrees to it. */
