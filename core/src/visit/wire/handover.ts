@@ -17,7 +17,12 @@ export const signatureSchema = z
       )
       .min(1, 'Nobody has signed yet.')
       .max(200)
-      .refine(leavesMark, 'The signature leaves no mark: sign again.'),
+      // where there is none, or something that is no line, that is said above, once
+      .refine(
+        (paths) =>
+          paths.length === 0 || paths.some((path) => strokePoints(path) === null) || leavesMark(paths),
+        'The signature leaves no mark: sign again.',
+      ),
   })
   .strict();
 
