@@ -1,4 +1,4 @@
-import { fromUnit, spelledUnit, toUnit, type Quantity } from '../units';
+import { fromUnit, roundUpToStep, spelledUnit, toUnit, type Quantity } from '../units';
 import type { Parameter } from './parameter';
 import type { SettingValue } from './values';
 
@@ -39,6 +39,17 @@ export function stepIn(parameter: Parameter, q: Quantity): number | null {
   if (!parameter.step) return null;
   const [one, none] = [readIn(parameter, q, parameter.step), readIn(parameter, q, 0)];
   return one === null || none === null ? null : Math.abs(one - none);
+}
+
+/**
+ * The least figure, in the program's own unit, that a parameter shows and that is not less than `value`: what advice to set can name. The
+ * value itself where it takes any figure, or its unit is none of the quantity's.
+ */
+export function settableOver(parameter: Parameter | undefined, q: Quantity, value: number): number {
+  const shown = parameter?.step ? shownIn(parameter, q, value) : null;
+  if (!parameter?.step || shown === null) return value;
+  const least = typeof parameter.least === 'number' ? parameter.least : 0;
+  return readIn(parameter, q, roundUpToStep(shown - least, parameter.step) + least) ?? value;
 }
 
 /**

@@ -1,4 +1,4 @@
-import { alikeIn, parameterWithRole } from '../../../profile';
+import { alikeIn, parameterWithRole, settableOver } from '../../../profile';
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { greatestPressure_bar, isRelieved, mostOf_hz, reaches_bar } from '../effect/pump';
@@ -167,7 +167,12 @@ function reached(input: CheckInput): Finding[] {
       finding(
         'DRV-13.set',
         subject,
-        { held: fig('pressure', held), draw: draws, needed: fig('pressure', needed) },
+        {
+          held: fig('pressure', held),
+          draw: draws,
+          needed: fig('pressure', needed),
+          set: fig('pressure', settableOver(parameterWithRole(context.profile, 'set'), 'pressure', needed)),
+        },
         [at('set'), at('lift')],
       ),
     );

@@ -222,7 +222,7 @@ export const PRESSURE_TEXTS = {
     title: 'The set pressure is too low',
     so: 'It really holds {held} at {draw}; {needed} is needed at the sensor.',
     will: 'The furthest taps have too little.',
-    todo: 'Set {needed}.',
+    todo: 'Set {set} or more.',
   },
   'DRV-13.out': {
     title: 'With one out the set pressure is not reached',

@@ -1,4 +1,5 @@
 import type { Finding } from '../../../findings';
+import { parameterWithRole, settableOver } from '../../../profile';
 import { SUCTION_MARGIN_m } from '../../../hydraulics';
 import { fig, type Quantity } from '../../../units';
 import { ceilings, flowAt_m3h, flowAtBottom_m3h, movesAbove_rpm, suctionHead_m } from '../effect/pump';
@@ -31,7 +32,7 @@ function limits({ subject, settings, at }: CheckInput): Finding[] {
   return [finding('ANY-10.outside', subject, outside, [at('cleaning.speed')])];
 }
 
-function least({ subject, settings, pump, at }: CheckInput): Finding[] {
+function least({ context, subject, settings, pump, at }: CheckInput): Finding[] {
   const moves = movesAbove_rpm(pump);
   const { least_rpm } = settings;
   // exactly there it moves nothing yet
@@ -44,7 +45,10 @@ function least({ subject, settings, pump, at }: CheckInput): Finding[] {
         set: fig('speed', least_rpm),
         lift: fig('length', pump.lift_m),
         moves: fig('speed', moves),
-        needed: fig('speed', Math.ceil(moves) + 1),
+        needed: fig(
+          'speed',
+          settableOver(parameterWithRole(context.profile, 'speed.least'), 'speed', Math.ceil(moves) + 1),
+        ),
       },
       [at('speed.least')],
     ),
