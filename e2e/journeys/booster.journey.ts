@@ -61,8 +61,9 @@ async function asFound() {
   await browser.tap('seen-save');
   await browser.says('drive-first', '7 of 7 seen.');
   // unit 2 turned the wrong way: put right by its menu
+  await browser.tap('turning-way-right');
   await browser.tap('turning-save');
-  await browser.says('turning', 'Unit 1: it turned right');
+  await browser.says('turning', 'Unit 1: the right way');
   await browser.tap('turning-way-menu');
   await browser.tap('turning-save');
   await browser.says('turning', 'Unit 2: turned by menu');

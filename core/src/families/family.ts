@@ -256,6 +256,8 @@ export interface Family<K extends FamilyKind> {
 
   /** duty + pump + profile → target settings, each with its reason */
   plan(context: K['context']): AnyPlan;
+  /** roles that stand by plate, label, plant or a person’s choice: no repair of a plan moves them */
+  held(duty: K['duty']): ReadonlySet<string>;
   /** findings on a plan: on the settings it leads to, and on what it could not plan */
   checkPlan(context: K['context'], plan: AnyPlan): Finding[];
   /** findings on a column */

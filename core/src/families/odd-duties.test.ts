@@ -7,33 +7,12 @@ import { keyOf } from '../sheet';
 import { METRIC } from '../units';
 import { TODAY } from '../job/testing/walk.fixtures';
 import { familyOf, type Duty } from './index';
-import { EVERY_SAMPLE, expectInWords, HOLE } from './odd.fixtures';
+import { at, changed, EVERY_SAMPLE, expectInWords, figuresOf, HOLE } from './odd.fixtures';
 
 /**
  * Duties that nobody thought of: figures of a sound one made larger, smaller or nil, as far as its schema takes them. Whatever comes
  * of it is said in words at a field, or is a plan that the controller takes and a judgement without holes.
  */
-
-type Path = readonly (string | number)[];
-
-/** Where a duty has figures. */
-function figuresOf(value: unknown, path: Path = []): Path[] {
-  if (typeof value === 'number') return [path];
-  if (typeof value !== 'object' || value === null) return [];
-  return Object.entries(value).flatMap(([key, inner]) =>
-    figuresOf(inner, [...path, Array.isArray(value) ? Number(key) : key]),
-  );
-}
-
-const at = (value: unknown, path: Path): unknown =>
-  path.reduce((inner, key) => (inner as Record<string | number, unknown>)[key], value);
-
-function changed<T>(value: T, [key, ...rest]: Path, figure: number): T {
-  if (key === undefined) return figure as T;
-  const copy = (Array.isArray(value) ? [...value] : { ...value }) as Record<string | number, unknown>;
-  copy[key] = changed(copy[key], rest, figure);
-  return copy as T;
-}
 
 const FACTORS = [0, 0.1, 0.5, 0.8, 1.25, 2, 3, 10, -1] as const;
 const RUNS = 60;

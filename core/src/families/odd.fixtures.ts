@@ -21,3 +21,27 @@ export function expectInWords(findings: readonly Finding[]): void {
     for (const finding of findings)
       expect(JSON.stringify(renderFinding(finding, ALL_TEXTS, reader))).not.toMatch(HOLE);
 }
+
+/** A place in a duty. */
+export type Path = readonly (string | number)[];
+
+/** Where a duty has figures. */
+export function figuresOf(value: unknown, path: Path = []): Path[] {
+  if (typeof value === 'number') return [path];
+  if (typeof value !== 'object' || value === null) return [];
+  return Object.entries(value).flatMap(([key, inner]) =>
+    figuresOf(inner, [...path, Array.isArray(value) ? Number(key) : key]),
+  );
+}
+
+/** What stands at a place. */
+export const at = (value: unknown, path: Path): unknown =>
+  path.reduce((inner, key) => (inner as Record<string | number, unknown>)[key], value);
+
+/** A copy with another figure at a place. */
+export function changed<T>(value: T, [key, ...rest]: Path, figure: number): T {
+  if (key === undefined) return figure as T;
+  const copy = (Array.isArray(value) ? [...value] : { ...value }) as Record<string | number, unknown>;
+  copy[key] = changed(copy[key], rest, figure);
+  return copy as T;
+}

@@ -118,6 +118,7 @@ export const fanFamily: Family<FanKind> = {
     draft.choose('state', 'state.auto', { text: 'automatic', values: {} });
     return draft.finish();
   },
+  held: () => new Set(),
   checkPlan: (context, { values }) => checkFan(context, 'target', values),
   check: checkFan,
   open: () => [],

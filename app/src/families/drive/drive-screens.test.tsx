@@ -145,6 +145,10 @@ describe('at the pump', () => {
   test('direction unit by unit; swapped leads ask how long it was off', () => {
     const job = stand(<TurningCard />);
     press('turning-save');
+    // nobody said it: nothing is recorded
+    expect(wordsOf('turning')).toContain('Say what was seen and done.');
+    press('turning-way-right');
+    press('turning-save');
     press('turning-way-leads');
     type('turning-waited', 'soon');
     press('turning-save');

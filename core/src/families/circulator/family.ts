@@ -10,6 +10,7 @@ import { factsOf } from './hand-over/facts';
 import { partOf } from './hand-over/part';
 import type { CirculatorKind } from './kind';
 import { planCirculator } from './plan/plan';
+import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/patterns';
 import { contextOf } from './settings/context';
@@ -45,6 +46,7 @@ export const circulatorFamily: Family<CirculatorKind> = {
   understand,
   context: contextOf,
   plan: planCirculator,
+  held: heldRoles,
   checkPlan,
   check: checkSettings,
   open: openOn,

@@ -11,6 +11,7 @@ import { factsOf } from './hand-over/facts';
 import { partOf } from './hand-over/part';
 import type { DriveKind } from './kind';
 import { planDrive } from './plan/plan';
+import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/patterns';
 import { contextOf } from './settings/context';
@@ -43,6 +44,7 @@ export const driveFamily: Family<DriveKind> = {
   understand,
   context: contextOf,
   plan: planDrive,
+  held: heldRoles,
   checkPlan,
   check: checkSettings,
   open: openOn,

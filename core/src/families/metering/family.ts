@@ -13,6 +13,7 @@ import { partOf } from './hand-over/part';
 import { readingsTable } from './hand-over/readings-table';
 import type { MeteringKind } from './kind';
 import { planMetering } from './plan/plan';
+import { heldRoles } from './plan/held';
 import { measuredHistory } from './proof/calibration';
 import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/judge-check';
@@ -52,6 +53,7 @@ export const meteringFamily: Family<MeteringKind> = {
   understand,
   context: contextOf,
   plan: planMetering,
+  held: heldRoles,
   checkPlan,
   check: checkSettings,
   open: openOn,

@@ -215,12 +215,50 @@ export function inWords(finding: Finding): string {
 export const codesOf = (findings: readonly Finding[]) => findings.map((finding) => finding.code);
 export const textsOf = (findings: readonly Finding[]) => findings.map((finding) => finding.text);
 
-/** A pump of this family with what was found on it, for suites that every family goes through. */
+/** A contact pump that is given one portion a pulse, and a timer. */
+const CONTACT_DUTY: MeteringDuty = { ...PULSE_DUTY, mode: 'contact' };
+const TIMER_DUTY: MeteringDuty = {
+  ...PULSE_DUTY,
+  mode: 'timer',
+  timer: { every_min: 60 },
+};
+
+/** Pumps of this family with what was found on them, for suites that every family goes through. */
 export const SAMPLES = [
   {
     profile: MOTOR,
     duty: DUTY,
     plate: { gear: 'B', greatest_spm: 96, rated_bar: 10 },
     found: { ...SOUND_MOTOR, length: 60, range: '0-20' },
+  },
+  {
+    profile: TWO_POINT,
+    duty: DUTY,
+    plate: { gear: null, greatest_spm: 165, rated_bar: 7 },
+    found: { ...SOUND_TWO_POINT, rateB: 40 },
+  },
+  {
+    profile: PULSE_WHEEL,
+    duty: PULSE_DUTY,
+    plate: { gear: null, greatest_spm: 170, rated_bar: 10 },
+    found: { ...SOUND_PULSE, factor: 12 },
+  },
+  {
+    profile: STEPPER,
+    duty: FLOW_DUTY,
+    plate: { gear: null, greatest_spm: 200, rated_bar: 10 },
+    found: { ...SOUND_STEPPER, outB: 2 },
+  },
+  {
+    profile: NUMBERED,
+    duty: TIMER_DUTY,
+    plate: { gear: '2', greatest_spm: 120, rated_bar: 10 },
+    found: { gear: '2', length: 100, p01: '2', p02: 60, p03: '1', p04: 60, p05: 30, p06: '0', p07: '0' },
+  },
+  {
+    profile: THREE_KEY,
+    duty: CONTACT_DUTY,
+    plate: { gear: null, greatest_spm: 120, rated_bar: 10 },
+    found: { stroke: 50, drive: 'own', rate: 60, divide: 1 },
   },
 ];

@@ -1,6 +1,6 @@
 export { benchSheet } from './bench/bench';
 export { benchPlant, type MeteringPlant } from './bench/plant';
-export { checkPlan, checkSettings, planAndCheck } from './checks/checks';
+export { checkPlan, checkSettings } from './checks/checks';
 export { gasInHead, headAtSuction } from './checks/head';
 export { compensationLimit_bar } from './checks/pressure';
 export { capacityLadder, type CapacityRung } from './effect/capacity';
@@ -11,7 +11,7 @@ export { stockOf } from './effect/stock';
 export { meteringFamily } from './family';
 export type { MeteringKind, MeteringProfile, MeteringView } from './kind';
 export type { MeteringPlan } from './plan/draft';
-export { planMetering } from './plan/plan';
+export { planAndCheck, planMetering } from './plan/plan';
 export { meterOf, pulseTable } from './plan/pulses';
 export {
   comparableVolumes_mL,

@@ -1,5 +1,5 @@
 import { anyFinding, type Finding, type TextValues } from '../../findings';
-import { limitFor, type Parameter, type SettingValues } from '../../profile';
+import { addressOf, limitFor, type Parameter, type SettingValues } from '../../profile';
 
 /** What the duty asks of a setting lies outside what this controller takes. */
 export interface Clamped {
@@ -13,25 +13,33 @@ export const CLAMPED_REASON = {
   clamped: '{wanted} is required; {taken} is the nearest that this controller takes.',
 } as const;
 
-/** What is said of a figure that was kept within limits; null where it was not, beyond what a step rounds away. */
+/** Which way a figure goes on the steps of a display: up where less would not do, down where more would not. */
+export type Way = 'up' | 'near' | 'down';
+
+/** How far a figure may lie off what is wanted, over and under it in steps: what rounding alone leaves. */
+const LEAVES: Readonly<Record<Way, readonly [over: number, under: number]>> = {
+  up: [1, 0],
+  near: [0.5, 0.5],
+  down: [0, 1],
+};
+
+/** What is said of a figure that a limit keeps from what is wanted, beyond what rounding leaves; null where none does. */
 export function clampOf(
   parameter: Parameter,
-  address: string,
-  wanted: number,
-  taken: number,
+  { wanted, taken, way }: { readonly wanted: number; readonly taken: number; readonly way: Way },
   values: SettingValues,
 ): Clamped | null {
-  const step = parameter.step ?? 0;
-  const near = Math.max(step * (1 + 1e-9), 1e-6 * Math.abs(wanted), 1e-9);
-  if (Math.abs(wanted - taken) <= near) return null;
+  const dust = Math.max(1e-9, 1e-6 * Math.abs(wanted));
+  const [over, under] = LEAVES[way].map((steps) => steps * (parameter.step ?? 0) + dust);
+  if (taken - wanted <= over && wanted - taken <= under) return null;
   const limit = limitFor(wanted > taken ? parameter.greatest : parameter.least, values);
   // what a limit did not move was moved by a step that is coarser than what was asked for
-  if (limit === null || limit === undefined || Math.abs(limit - taken) > near) return null;
+  if (limit === undefined || Math.abs(limit - taken) > dust) return null;
   const unit = parameter.unit && parameter.unit !== '-' ? ` ${parameter.unit}` : '';
   const said = (value: number) => `${Number(value.toPrecision(4))}${unit}`;
   return {
     kind: 'clamped',
-    address,
+    address: addressOf(parameter),
     values: { parameter: parameter.label, wanted: said(wanted), taken: said(taken) },
   };
 }

@@ -2,13 +2,14 @@ import {
   faultOf,
   inOrderOfWork,
   parameterWithRole,
+  readIn,
   shownIn,
   stepIn,
   type Parameter,
   type RoleQuantities,
   type SettingValue,
 } from '../../profile';
-import { roundDownToStep, roundUpToStep } from '../../units';
+import type { Way } from './clamped';
 import { PlanDraft, type PlanGround } from './plan-draft';
 
 /** A plan whose controllers differ from four switches to a menu: what one lacks is passed over, and figures go on its steps up, down or near. */
@@ -33,17 +34,22 @@ export abstract class SteppedDraft<
   }
 
   /** A figure in the program's own unit; `up` and `down` are the smallest step that is not less, the greatest that is not more. */
-  set(role: Role, value: number, reason: Reason, way: 'up' | 'near' | 'down' = 'near', index = 1): void {
+  set(role: Role, value: number, reason: Reason, way: Way = 'near', index = 1): void {
     const parameter = this.parameter(role, index);
     if (!parameter) return;
-    const shown = shownIn(parameter, this.quantities[role] ?? 'plain', value) ?? value;
-    const least = typeof parameter.least === 'number' && parameter.type !== 'time' ? parameter.least : 0;
-    const step = parameter.step ?? 0;
-    const stepped =
-      step === 0 || way === 'near'
-        ? shown
-        : (way === 'up' ? roundUpToStep(shown - least, step) : roundDownToStep(shown - least, step)) + least;
-    this.place(parameter, role, stepped, reason);
+    this.place(parameter, role, this.shown(parameter, role, value), reason, way);
+  }
+
+  /** What a figure comes to once it is set, in the program's own unit; the figure itself where the controller has no such setting. */
+  settable(role: Role, value: number, way: Way = 'near', index = 1): number {
+    const parameter = this.parameter(role, index);
+    if (!parameter) return value;
+    const taken = this.taken(parameter, this.shown(parameter, role, value), way);
+    return readIn(parameter, this.quantities[role] ?? 'plain', taken) ?? value;
+  }
+
+  private shown(parameter: Parameter, role: Role, value: number): number {
+    return shownIn(parameter, this.quantities[role] ?? 'plain', value) ?? value;
   }
 
   /** The size of one step of a role, in the program's own unit; null where the controller has no such figure, or takes any. */

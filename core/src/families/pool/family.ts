@@ -11,6 +11,7 @@ import { partOf } from './hand-over/part';
 import { weeklyEvents } from './hand-over/weekly-events';
 import type { PoolKind } from './kind';
 import { planPool } from './plan/plan';
+import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
 import { judgeCheck, patternsOf, voidedSince } from './proof/patterns';
 import { contextOf } from './settings/context';
@@ -50,6 +51,7 @@ export const poolFamily: Family<PoolKind> = {
   understand,
   context: contextOf,
   plan: planPool,
+  held: heldRoles,
   checkPlan,
   check: checkSettings,
   open: openOn,

@@ -149,9 +149,14 @@ export function wordsOf(finding: Finding | undefined): string {
 }
 
 /** A pump of this family with what was found on it, for suites that every family goes through. */
-export const SAMPLES = [TEN_SLOTS, FOUR_SPEEDS].map((profile) => ({
+export const SAMPLES = [
+  [TEN_SLOTS, DUTY] as const,
+  [FOUR_SPEEDS, DUTY] as const,
+  [LINK, { ...DUTY, command: 'link' }] as const,
+  [PANEL, PANEL_DUTY] as const,
+].map(([profile, duty]) => ({
   profile,
-  duty: DUTY,
+  duty: duty as PoolDuty,
   plate: { family: 'pool', greatest_rpm: 3260, rated_W: 1500, kind: 'M' } as const,
   found: Object.fromEntries(
     inOrderOfWork(profile).flatMap(({ key, default: value }) => (value === undefined ? [] : [[key, value]])),

@@ -1,7 +1,7 @@
 export { benchSheet, plainWeek, type WeatherName, weatherOf, WEATHERS } from './bench/bench';
 export { poolModel } from './bench/model';
 export { poolPlant } from './bench/plant';
-export { checkPlan, checkSettings, planAndCheck } from './checks/checks';
+export { checkPlan, checkSettings } from './checks/checks';
 export { frostNightCost, frostyWeek } from './effect/frost-night';
 export {
   isExtrapolated,
@@ -39,7 +39,7 @@ export {
   startOf,
 } from './plan/cheapest';
 export type { PoolPlan } from './plan/draft';
-export { planPool, wantedPrograms } from './plan/plan';
+export { planAndCheck, planPool, wantedPrograms } from './plan/plan';
 export { speedRange } from './plan/programs';
 export { proofChecks } from './proof/checks';
 export { asFound, type PoolContext } from './settings/context';

@@ -14,6 +14,7 @@ import { partOf, tablesOf } from './hand-over/part';
 import { weeklyEvents } from './hand-over/weekly-events';
 import type { SpaKind } from './kind';
 import { planSpa } from './plan/plan';
+import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/patterns';
 import { numberChanges } from './settings/change-steps';
@@ -55,6 +56,7 @@ export const spaFamily: Family<SpaKind> = {
   understand,
   context: contextOf,
   plan: planSpa,
+  held: heldRoles,
   checkPlan,
   check: checkSettings,
   open: openOn,

@@ -11,6 +11,7 @@ import { factsOf } from './hand-over/facts';
 import { partOf } from './hand-over/part';
 import type { TransferKind } from './kind';
 import { planTransfer } from './plan/plan';
+import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/patterns';
 import { contextOf } from './settings/context';
@@ -47,6 +48,7 @@ export const transferFamily: Family<TransferKind> = {
   understand,
   context: contextOf,
   plan: planTransfer,
+  held: heldRoles,
   checkPlan,
   check: checkSettings,
   open: openOn,

@@ -200,6 +200,6 @@ export function seenAt({ key, ask }: ProofCheck, right: boolean): CheckBody {
     case 'pulses':
       return figures({ pulses: 100, strokes: right ? Math.round(100 * ask.perPulse) : 7, seconds: 300 });
     case 'throttle':
-      return figures({ pressure_bar: 1, flow_lph: 1 });
+      return figures({ pressure_bar: 1, rate_spm: 60, flow_lph: 1 });
   }
 }

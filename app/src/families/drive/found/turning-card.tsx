@@ -15,14 +15,15 @@ import { figureTyped } from './figure-typed';
 type Way = 'right' | 'menu' | 'leads';
 interface Draft {
   readonly unit: string;
-  readonly way: Way;
+  /** null until somebody looked */
+  readonly way: Way | null;
   readonly waited: string;
   readonly dead: boolean;
 }
-const EMPTY: Draft = { unit: '1', way: 'right', waited: '', dead: false };
+const EMPTY: Draft = { unit: '1', way: null, waited: '', dead: false };
 
 const WAYS: Readonly<Record<Way, string>> = {
-  right: 'It turned right',
+  right: 'The right way',
   menu: 'Turned by menu',
   leads: 'Two leads swapped',
 };
@@ -41,6 +42,7 @@ export function TurningCard() {
     setError(null);
   };
   const save = () => {
+    if (draft.way === null) return setError('Say what was seen and done.');
     const waited = draft.way === 'leads' && draft.waited !== '' ? figureTyped(draft.waited, 'minutes') : null;
     if (waited && 'words' in waited) return setError(waited.words);
     const refused = write({

@@ -1,3 +1,4 @@
+import { lossOf_kW } from './hot-water';
 import { flowForHeat_m3h, WARM_WATER, type Carrier } from '../../../heat';
 import {
   fitFullCurve,
@@ -35,7 +36,9 @@ export function carrierOf({ carrier, system }: CirculatorDuty): Carrier {
  * InputError on `curve` or `power` where the points cannot be fitted.
  */
 export function pumpOf(duty: CirculatorDuty, way: TwinWay | null = null): PumpInSystem {
-  const flow_m3h = flowForHeat_m3h(duty.heat_kW, duty.difference_K, carrierOf(duty));
+  // a return makes good at least what its pipe loses
+  const heat_kW = Math.max(duty.heat_kW, duty.hotWater ? lossOf_kW(duty.hotWater) : 0);
+  const flow_m3h = flowForHeat_m3h(heat_kW, duty.difference_K, carrierOf(duty));
   const alone = { curve: fitFullCurve(duty.pump.curve), power: fitFullPower(duty.pump.power) };
   const runs = runsOf(duty, way);
   const both = runs === 'one' ? alone : { curve: inParallel(alone.curve, 2), power: powerOfTwo(alone.power) };

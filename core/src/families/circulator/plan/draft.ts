@@ -1,7 +1,6 @@
 import type { Clamped } from '../../parts/clamped';
-import { parameterWithRole, shownIn, type Parameter, type RoleQuantities } from '../../../profile';
-import { roundUpToStep } from '../../../units';
-import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../parts/plan-draft';
+import type { FinishedPlan, MissingRole, PlannedTarget } from '../../parts/plan-draft';
+import { SteppedDraft } from '../../parts/stepped-draft';
 import type { CirculatorContext } from '../settings/context';
 import { CIRCULATOR_QUANTITIES, type CirculatorOptionRole, type CirculatorRole } from '../settings/roles';
 import { understand, type CirculatorSettings } from '../settings/understand';
@@ -17,7 +16,7 @@ export type CirculatorProblem =
 export type CirculatorPlan = FinishedPlan<CirculatorTarget, CirculatorProblem, CirculatorSettings>;
 
 /** A plan of a circulator in the making. What its controller lacks is passed over: they differ from a dial to a menu. */
-export class CirculatorDraft extends PlanDraft<
+export class CirculatorDraft extends SteppedDraft<
   CirculatorContext,
   CirculatorRole,
   CirculatorOptionRole,
@@ -25,24 +24,10 @@ export class CirculatorDraft extends PlanDraft<
   CirculatorProblem,
   CirculatorSettings
 > {
+  protected readonly quantities = CIRCULATOR_QUANTITIES;
+
   settings(): CirculatorSettings {
     const { profile, plate } = this.context;
     return understand(profile, plate, this.values());
-  }
-
-  protected parameter(role: CirculatorRole, index = 1): Parameter | undefined {
-    return parameterWithRole(this.context.profile, role, index);
-  }
-
-  /** A figure in the program's own unit; `up` is the smallest step that is not less. */
-  set(role: CirculatorRole, value: number, reason: CirculatorReason, way: 'up' | 'near' = 'near'): void {
-    const parameter = this.parameter(role);
-    if (!parameter) return;
-    const q = (CIRCULATOR_QUANTITIES as RoleQuantities)[role] ?? 'plain';
-    const shown = shownIn(parameter, q, value) ?? value;
-    const least = typeof parameter.least === 'number' ? parameter.least : 0;
-    const stepped =
-      way === 'up' && parameter.step ? roundUpToStep(shown - least, parameter.step) + least : shown;
-    this.place(parameter, role, stepped, reason);
   }
 }

@@ -1,4 +1,5 @@
 import { freeAddress } from '../../../link';
+import { headAt_m } from '../../../hydraulics';
 import { fig } from '../../../units';
 import { atDuty_m, lineOf, yearCost } from '../effect/line';
 import { pumpOf, type PumpInSystem } from '../effect/pump';
@@ -15,9 +16,22 @@ import {
   RETURN_MARGIN_K,
   shareForDuty,
 } from './propose';
+import { settled } from '../../parts/repair';
+import { checkSettings } from '../checks/checks';
+import { heldRoles } from './held';
+import { understand } from '../settings/understand';
+import { CIRCULATOR_TEXTS } from '../texts/texts';
 
 /** Duty and pump to target settings, each with its reason. Throws an InputError on points that cannot be fitted. */
-export function planCirculator(context: CirculatorContext): CirculatorPlan {
+export const planCirculator = settled({
+  propose,
+  check: checkSettings,
+  understand,
+  texts: CIRCULATOR_TEXTS,
+  held: heldRoles,
+});
+
+function propose(context: CirculatorContext): CirculatorPlan {
   const draft = new CirculatorDraft(context);
   planTwin(draft);
   const pump = pumpOf(context.duty, draft.settings().twin.way);
@@ -122,16 +136,18 @@ function planMode(draft: CirculatorDraft, pump: PumpInSystem): void {
   if (draft.has('mode')) draft.choose('mode', `mode.${mode}`, { text: why, values: {} });
   // by volts the site's controller asks for the speed, and no figure of a mode counts
   if (context.duty.control.kind === 'volts') return;
+  const short = shortOf(context, pump);
   if (mode !== 'constant' && mode !== 'proportional' && mode !== 'self') {
     const share = Math.min(1, shareForDuty(context, pump));
-    draft.set('speed', share * 100, { text: 'speed.duty', values: valuesOf(context, pump) }, 'up');
+    draft.set('speed', share * 100, short ?? { text: 'speed.duty', values: valuesOf(context, pump) }, 'up');
     return;
   }
   const head = headFor_m(context, pump, mode);
   if (head === null || !draft.has('head')) return;
-  draft.set('head', head, { text: 'head.duty', values: valuesOf(context, pump) }, 'up');
+  draft.set('head', head, short ?? { text: 'head.duty', values: valuesOf(context, pump) }, 'up');
+  if (short) return;
   const target = draft.targets.at(-1);
-  if (target?.role !== 'head') return;
+  if (target?.role !== 'head' || target.reason.text !== 'head.duty') return;
   // how much the step is over, and what that costs, is said with it
   const line = lineOf(context, pump, { ...draft.settings() });
   if (line === null) return;
@@ -149,6 +165,16 @@ function planMode(draft: CirculatorDraft, pump: PumpInSystem): void {
         cost: `${more.toFixed(2)} ${context.duty.currency}`,
       },
     },
+  };
+}
+
+/** What is said where even full speed does not carry the duty; null where it does. */
+function shortOf(context: CirculatorContext, pump: PumpInSystem): CirculatorReason | null {
+  const gives_m = headAt_m(pump.curve, pump.flow_m3h);
+  if (gives_m >= context.duty.index.head_m - 1e-9) return null;
+  return {
+    text: 'duty.short',
+    values: { ...valuesOf(context, pump), gives: fig('length', Math.max(0, gives_m)) },
   };
 }
 

@@ -1,4 +1,5 @@
 import { CLAMPED_REASON } from '../../parts/clamped';
+import { REPAIRED_REASON } from '../../parts/repair';
 import type { TextValues } from '../../../findings';
 
 /** Why a target is what it is: a template and its figures. */
@@ -9,6 +10,7 @@ export interface CirculatorReason {
 
 export const CIRCULATOR_REASONS = {
   ...CLAMPED_REASON,
+  ...REPAIRED_REASON,
   'control.own': 'Nothing outside tells it how fast to run.',
   'control.volts': 'The site’s controller asks for its speed by a voltage.',
   'control.sensor': 'A differential sensor across the index circuit tells it the head.',
@@ -50,6 +52,8 @@ export const CIRCULATOR_REASONS = {
   'mode.chosen': 'Chosen here instead of the mode that is proposed.',
   'head.duty': 'The smallest step that carries {flow} at {head}.',
   'head.over': 'The smallest step that carries {flow} at {head}: {over} over there, {cost} a year.',
+  'duty.short':
+    'As near as it comes: at {flow} its curve gives {gives} at full speed, and {head} are wanted.',
   'speed.duty': 'The smallest step of speed that carries {flow} at {head}.',
   'after-cut.resume': 'Circulation goes on by itself.',
   'after-cut.wait': 'Waits for a person, as chosen.',

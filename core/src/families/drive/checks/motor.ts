@@ -1,6 +1,6 @@
 import type { Finding } from '../../../findings';
 import { SUCTION_MARGIN_m } from '../../../hydraulics';
-import { parameterWithRole } from '../../../profile';
+import { alikeIn, parameterWithRole } from '../../../profile';
 import { fig, type Quantity } from '../../../units';
 import { greatestPower_W, mostOf_hz, suctionHead_m } from '../effect/pump';
 import { heldAt_bar } from '../effect/set';
@@ -10,7 +10,14 @@ import type { CheckInput } from './checks';
 
 /** Motor, its frequencies, and the head at its inlet. */
 export function checkMotor(input: CheckInput): Finding[] {
-  return [...plate(input), ...power(input), ...slow(input), ...limits(input), ...suction(input)];
+  return [
+    ...plate(input),
+    ...power(input),
+    ...fast(input),
+    ...slow(input),
+    ...limits(input),
+    ...suction(input),
+  ];
 }
 
 /** What a display rounds a plate to. */
@@ -26,12 +33,12 @@ function plate({ context, subject, settings, values, at }: CheckInput): Finding[
   ];
   const found = rows.flatMap(([what, role, q, set, stands]): Finding[] => {
     if (set === null) return [];
+    const shows = parameterWithRole(context.profile, role);
     if (stands !== null)
-      return Math.abs(set - stands) <= NEAR * stands
+      return Math.abs(set - stands) <= NEAR * stands || (shows && alikeIn(shows, q, set, stands))
         ? []
         : [finding('DRV-02', subject, { what, set: fig(q, set), plate: fig(q, stands) }, [at(role)])];
-    const parameter = parameterWithRole(context.profile, role);
-    return parameter?.default !== undefined && parameter.default === values[parameter.key]
+    return shows?.default !== undefined && shows.default === values[shows.key]
       ? [finding('DRV-02.default', subject, { what, set: fig(q, set) }, [at(role)])]
       : [];
   });
@@ -63,6 +70,15 @@ function power({ context, subject, settings, pump, at }: CheckInput): Finding[] 
         : undefined,
     ),
   ];
+}
+
+/** DRV-14: faster than the motor is rated for. */
+function fast({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { rated_hz } = context.duty.pump;
+  const { most_hz } = settings;
+  if (most_hz === null || most_hz <= rated_hz + 1e-9) return [];
+  const values = { most: fig('frequency', most_hz), rated: fig('frequency', rated_hz) };
+  return [finding('DRV-14.over', subject, values, [at('frequency.greatest')])];
 }
 
 /** DRV-14: slower, or faster from standing, than bearings and cooling allow. */

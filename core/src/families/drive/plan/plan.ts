@@ -11,6 +11,11 @@ import type { DriveReason } from '../texts/reasons';
 import { DriveDraft, type DrivePlan } from './draft';
 import { planCascade } from './cascade';
 import { planStop } from './stop';
+import { settled } from '../../parts/repair';
+import { checkSettings } from '../checks/checks';
+import { heldRoles } from './held';
+import { understand } from '../settings/understand';
+import { DRIVE_TEXTS } from '../texts/texts';
 
 const reason = (text: DriveReason['text'], values: DriveReason['values'] = {}): DriveReason => ({
   text,
@@ -21,7 +26,15 @@ const reason = (text: DriveReason['text'], values: DriveReason['values'] = {}): 
  * Duty, pump and plate to target settings, each with its reason. Throws an InputError on points that cannot be fitted, and on a set
  * pressure that the curve never meets.
  */
-export function planDrive(context: DriveContext): DrivePlan {
+export const planDrive = settled({
+  propose,
+  check: checkSettings,
+  understand,
+  texts: DRIVE_TEXTS,
+  held: heldRoles,
+});
+
+function propose(context: DriveContext): DrivePlan {
   const pump = pumpOf(context.duty);
   meetsItsLine(context, pump);
   const draft = new DriveDraft(context);

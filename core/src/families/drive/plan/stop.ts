@@ -2,6 +2,7 @@ import { closedFrequency_hz, shareFor } from '../../../hydraulics';
 import { fig } from '../../../units';
 import { headFor_m, stopSpan_m3h, type DrivenPump } from '../effect/pump';
 import { enoughAtNil_bar, heldAt_bar } from '../effect/set';
+import type { DriveReason } from '../texts/reasons';
 import type { DriveDraft } from './draft';
 
 /** How far the pressure may fall before it starts again, bar. */
@@ -39,25 +40,25 @@ function planCutIn(draft: DriveDraft): void {
   // it starts below what it holds, whatever the gas says: the finding says what to do about that
   const cutIn = Math.min(wanted, set_bar - step);
   const byGas = gas !== null && wanted > usual && cutIn === wanted;
+  const way = cutIn === wanted ? 'up' : 'down';
+  // what is said is what will stand on the display
+  const stands = draft.settable('cut-in', cutIn, way);
+  const under = (bar: number): DriveReason => ({
+    text: 'cut-in.under',
+    values: { under: fig('pressure', set_bar - bar), nil: fig('pressure', nil) },
+  });
   draft.set(
     'cut-in',
     cutIn,
     byGas
       ? { text: 'cut-in.vessel', values: { gas: fig('pressure', gas) } }
-      : cutIn === wanted
-        ? {
-            text: 'cut-in.under',
-            values: { under: fig('pressure', set_bar - cutIn), nil: fig('pressure', nil) },
-          }
+      : cutIn === wanted && stands >= nil - 1e-9
+        ? under(stands)
         : { text: 'cut-in.step', values: {} },
-    cutIn === wanted ? 'up' : 'near',
+    way,
   );
-  draft.set(
-    'cut-in.below',
-    set_bar - cutIn,
-    { text: 'cut-in.under', values: { under: fig('pressure', set_bar - cutIn), nil: fig('pressure', nil) } },
-    'down',
-  );
+  const below = draft.settable('cut-in.below', set_bar - cutIn, 'down');
+  draft.set('cut-in.below', set_bar - cutIn, under(set_bar - below), 'down');
 }
 
 /**

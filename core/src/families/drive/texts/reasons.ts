@@ -1,4 +1,5 @@
 import { CLAMPED_REASON } from '../../parts/clamped';
+import { REPAIRED_REASON } from '../../parts/repair';
 import type { TextValues } from '../../../findings';
 
 /** Why a target is what it is: a template and its figures. */
@@ -9,6 +10,7 @@ export interface DriveReason {
 
 export const DRIVE_REASONS = {
   ...CLAMPED_REASON,
+  ...REPAIRED_REASON,
   'holds.pressure': 'A pressure is to be held, whatever is drawn.',
   'holds.difference': 'A pressure difference is to be held.',
   'holds.speed': 'It is to turn at one speed.',
@@ -23,7 +25,7 @@ export const DRIVE_REASONS = {
   'speed.within': 'As near to the frequency that is asked for as pump, plate and plant allow.',
   'set.over-cut-in':
     'A step above the cut-in pressure, which must not lie under the {nil} that the taps need at no flow.',
-  'cut-in.step': 'One step under the set pressure.',
+  'cut-in.step': 'The next step of its display under the set pressure.',
   'most.rated': 'The rated frequency.',
   'most.pressure': 'Above it, {rating} downstream would be passed with {inlet} at the inlet.',
   'most.plate': 'Above it, the motor would pass {plate} on its plate.',

@@ -98,6 +98,12 @@ export const SET_TEXTS = {
     will: 'It trips when most is drawn, or burns out.',
     todo: 'A lower greatest frequency.',
   },
+  'DRV-14.over': {
+    title: 'Turns faster than the motor is rated for',
+    so: 'The greatest frequency is {most}; the motor is rated for {rated}.',
+    will: 'Above its rated frequency the motor has less torque, and bearings and impeller turn faster than they are made for.',
+    todo: 'Set {rated}, unless the makers of motor and pump allow more.',
+  },
   'DRV-14.least': {
     title: 'Slower than its bearings and cooling allow',
     so: 'The least frequency is {set}; {needed} is needed.',

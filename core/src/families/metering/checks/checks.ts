@@ -16,7 +16,7 @@ import { checkTurnDown } from './turn-down';
 import type { MeteringContext } from '../settings/context';
 import { finding } from '../texts/finding';
 import { overGears } from '../settings/over-gears';
-import { planMetering, type MeteringPlan } from '../plan/plan';
+import type { MeteringPlan } from '../plan/draft';
 import { namedGear } from '../plan/gear';
 import { gearsOf } from '../wire/plate';
 import { understand, type MeteringSettings } from '../settings/understand';
@@ -114,10 +114,4 @@ export function checkPlan(context: MeteringContext, plan: MeteringPlan): Finding
   // one sentence on capacity is enough: what the plan could not give says it better
   const capacityTold = problems.some((problem) => problem.code === 'MET-04');
   return bySeverity([...problems, ...settings.filter((f) => !capacityTold || f.code !== 'MET-04')]);
-}
-
-/** Plan and check in one go, as the screen does on every key press. */
-export function planAndCheck(context: MeteringContext): { plan: MeteringPlan; findings: Finding[] } {
-  const plan = planMetering(context);
-  return { plan, findings: checkPlan(context, plan) };
 }

@@ -1,4 +1,4 @@
-import { planAndCheck } from '../checks/checks';
+import { planAndCheck } from '../plan/plan';
 import type { MeteringContext, StandingCalibration } from '../settings/context';
 import { gasCures, suctionCures } from '../effect/cures';
 import type { MeteringDuty } from '../wire/duty';

@@ -1,4 +1,4 @@
-import { planAndCheck } from '../checks/checks';
+import { planAndCheck } from '../plan/plan';
 import type { MeteringDuty } from '../wire/duty';
 import {
   codesOf,

@@ -1,5 +1,5 @@
 import type { SettingValues } from '../../../profile';
-import { planAndCheck } from '../checks/checks';
+import { planAndCheck } from '../plan/plan';
 import {
   codesOf,
   dutyWith,

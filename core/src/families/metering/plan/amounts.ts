@@ -91,5 +91,6 @@ export function planTimer(draft: Draft): void {
     text: 'timer.run',
     values: { flow, water: fig('waterFlow', duty.water.usual_m3h), every: fig('minutes', every_min) },
   });
-  draft.set('rate.manual', used, { text: 'timer.rate', values: { run: fig('seconds', run_s) } });
+  const set_s = draft.settings().timer?.run_s ?? run_s;
+  draft.set('rate.manual', used, { text: 'timer.rate', values: { run: fig('seconds', set_s) } });
 }

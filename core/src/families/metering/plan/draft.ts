@@ -52,8 +52,7 @@ export class Draft extends PlanDraft<
   /** A figure, rounded to the parameter's step and kept within its limits. */
   set(role: MeteringRole, value: number, reason: Reason): void {
     const parameter = this.parameter(role);
-    if (parameter)
-      this.add(parameter, role, this.taken(parameter, this.shown(role, parameter, value)), reason);
+    if (parameter) this.place(parameter, role, this.shown(role, parameter, value), reason);
   }
 
   /** A figure as this controller shows it: rates in L/h on a drive that is set in flow. */
@@ -70,7 +69,7 @@ export class Draft extends PlanDraft<
     const parameter = this.parameter('calibration.factor');
     if (!parameter) return;
     const shown = parameter.unit === '%' ? factor * 100 : factor;
-    this.add(parameter, 'calibration.factor', this.taken(parameter, shown), reason);
+    this.place(parameter, 'calibration.factor', shown, reason);
   }
 
   /** What the whole pump cannot give, in its fastest rate at full stroke. */

@@ -1,6 +1,12 @@
-import { LENGTH_WISH, STROKE_LENGTH_GREATEST_PCT, STROKE_LENGTH_LEAST_PCT } from '../../../dosing';
+import {
+  capacityMargin,
+  LENGTH_WISH,
+  STROKE_LENGTH_GREATEST_PCT,
+  STROKE_LENGTH_LEAST_PCT,
+} from '../../../dosing';
 import { parameterWithRole, type SettingValues } from '../../../profile';
-import { outsideBand } from '../effect/dose';
+import { THRESHOLDS } from '../../../findings';
+import { capacity_lph, mostAsked, outsideBand } from '../effect/dose';
 import type { Draft } from './draft';
 import type { Reason } from '../texts/reasons';
 import { understand } from '../settings/understand';
@@ -26,6 +32,18 @@ export function outsideWith(draft: Draft, values: SettingValues): number {
   return outsideBand(context, settings) ?? 0;
 }
 
+/** True where the pump has the capacity to spare that is wanted of it. */
+function hasSpare(draft: Draft, values: SettingValues): boolean {
+  const { context } = draft;
+  const { flow_lph, water_m3h } = mostAsked(context);
+  const capacity = capacity_lph(
+    context,
+    understand(context.profile, context.plate, { ...draft.values(), ...values }),
+  );
+  if (capacity === null || water_m3h === null || context.duty.signal.source !== 'flow') return true;
+  return capacityMargin(capacity, flow_lph) >= THRESHOLDS.capacityMargin - 1e-9;
+}
+
 /**
  * The stroke length where the controller leaves it free. Every length that works is tried, whole strokes counted: of those
  * that keep the dose in its band (or leave it least) the one that was measured at wins, then the school's choice.
@@ -49,7 +67,7 @@ export function chooseLength(
     const outside = wrongBy
       ? wrongBy(values, length)
       : outsideWith(draft, { ...values, [lengthKey]: length });
-    return [{ length, outside }];
+    return [{ length, outside, values }];
   });
   const least = Math.min(...works.map((work) => work.outside));
   const good = works.filter((work) => work.outside <= least + ALIKE);
@@ -57,7 +75,8 @@ export function chooseLength(
     return { length_pct: measured!, reason: { text: 'length.measured', values: {} } };
   }
   const wish = LENGTH_WISH[choices.stroke];
-  const best = good.sort((a, b) => wish(a.length) - wish(b.length))[0];
+  const roomy = good.filter(({ length, values }) => hasSpare(draft, { ...values, [lengthKey]: length }));
+  const best = (roomy.length > 0 ? roomy : good).sort((a, b) => wish(a.length) - wish(b.length))[0];
   return {
     length_pct: best?.length ?? STROKE_LENGTH_GREATEST_PCT,
     reason: { text: `length.${choices.stroke}`, values: {} },

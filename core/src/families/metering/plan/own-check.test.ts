@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import type { SettingValues } from '../../../profile';
-import { checkPlan, planAndCheck } from '../checks/checks';
+import { checkPlan } from '../checks/checks';
+import { planAndCheck } from './plan';
 import { outsideBand } from '../effect/dose';
 import {
   ALL_PROFILES,

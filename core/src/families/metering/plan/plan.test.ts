@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { fill } from '../../../findings';
 import { faultOf, parameterAt } from '../../../profile';
 import { METRIC } from '../../../units';
-import { planAndCheck } from '../checks/checks';
+import { planAndCheck } from './plan';
 import { dosePicture, needed_lph } from '../effect/dose';
 import { DUTY, dutyWith, motorContext, twoPointContext } from '../fixtures';
 import { planMetering, type MeteringPlan } from './plan';

@@ -6,6 +6,12 @@ import { planFactor, planGuards } from './guards';
 import { planManual } from './manual';
 import { planPulses } from './pulses';
 import { planSuction, suctionDoes, suctionShares } from './suction';
+import { settled } from '../../parts/repair';
+import type { Finding } from '../../../findings';
+import { checkPlan, checkSettings } from '../checks/checks';
+import { heldRoles } from './held';
+import { understand } from '../settings/understand';
+import { METERING_TEXTS } from '../texts/texts';
 
 export type { MeteringPlan, PlanProblem, Target } from './draft';
 
@@ -13,7 +19,15 @@ export type { MeteringPlan, PlanProblem, Target } from './draft';
  * Target settings of a metering pump from its duty, each with its reason. The duty must have passed its schema.
  * What this controller has no parameter for, or this pump cannot give, comes back as a problem and not as a guess.
  */
-export function planMetering(context: MeteringContext): MeteringPlan {
+export const planMetering = settled({
+  propose,
+  check: checkSettings,
+  understand,
+  texts: METERING_TEXTS,
+  held: heldRoles,
+});
+
+function propose(context: MeteringContext): MeteringPlan {
   const shares = suctionShares(context);
   for (const share of shares.slice(0, -1)) {
     const draft = planAt(context, share);
@@ -44,4 +58,10 @@ function planAt(context: MeteringContext, share: number): Draft {
   }
   planGuards(draft);
   return draft;
+}
+
+/** Plan and check in one go. */
+export function planAndCheck(context: MeteringContext): { plan: MeteringPlan; findings: Finding[] } {
+  const plan = planMetering(context);
+  return { plan, findings: checkPlan(context, plan) };
 }

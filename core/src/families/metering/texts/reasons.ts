@@ -1,4 +1,5 @@
 import { CLAMPED_REASON } from '../../parts/clamped';
+import { REPAIRED_REASON } from '../../parts/repair';
 import type { TextValues } from '../../../findings';
 
 /** Why a target is what it is: a template and its figures. */
@@ -9,6 +10,7 @@ export interface Reason {
 
 export const REASONS = {
   ...CLAMPED_REASON,
+  ...REPAIRED_REASON,
   'mode.analog': 'The dose follows the water flow: the signal paces the pump.',
   'mode.analog.controller': 'The controller’s signal is the demand itself.',
   'mode.manual': 'One fixed rate is wanted.',

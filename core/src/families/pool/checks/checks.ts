@@ -9,7 +9,6 @@ import { checkPlant } from './plant';
 import { checkPrograms } from './programs';
 import { asFound, type PoolContext } from '../settings/context';
 import { pumpOf, type PumpOnSystem } from '../effect/hydraulics';
-import { planPool } from '../plan/plan';
 import type { PoolPlan, PoolProblem } from '../plan/draft';
 import type { PoolRole } from '../settings/roles';
 import { settingsOf } from '../settings/pumping';
@@ -110,10 +109,4 @@ function problemFinding(problem: PoolProblem): Finding {
         most: fig('mass', problem.most_g),
       });
   }
-}
-
-/** Plan and check in one go, as the screen does on every move. */
-export function planAndCheck(context: PoolContext): { plan: PoolPlan; findings: Finding[] } {
-  const plan = planPool(context);
-  return { plan, findings: checkPlan(context, plan) };
 }

@@ -1,5 +1,6 @@
 import { EVERY_DAY } from '../../../time';
-import { checkSettings, planAndCheck } from '../checks/checks';
+import { checkSettings } from '../checks/checks';
+import { planAndCheck } from '../plan/plan';
 import {
   contextOf,
   DUTY,

@@ -1,4 +1,4 @@
-import type { Clamped } from '../../parts/clamped';
+import type { Clamped, Way } from '../../parts/clamped';
 import {
   optionWithRole,
   parameterWithRole,
@@ -7,7 +7,6 @@ import {
   type Parameter,
   type RoleQuantities,
 } from '../../../profile';
-import { roundDownToStep, roundUpToStep } from '../../../units';
 import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../parts/plan-draft';
 import type { PoolContext } from '../settings/context';
 import type { PoolReason } from '../texts/reasons';
@@ -60,16 +59,16 @@ export class PoolDraft extends PlanDraft<
   }
 
   /** A figure, rounded to the parameter's step and kept within its limits. */
-  set(role: PoolRole, value: number, reason: PoolReason, index = 1): void {
+  set(role: PoolRole, value: number, reason: PoolReason, index = 1, way: Way = 'near'): void {
     const parameter = this.parameter(role, index);
     if (!parameter) return;
     const q = (POOL_QUANTITIES as RoleQuantities)[role];
     const shown = q ? (shownIn(parameter, q, value) ?? value) : value;
-    this.add(parameter, role, this.taken(parameter, shown), reason);
+    this.place(parameter, role, shown, reason, way);
   }
 
   /** A speed in rev/min, as this controller shows it, rounded up so that no least flow is lost; a limit is rounded down. */
-  speed(role: PoolRole, speed_rpm: number, reason: PoolReason, index = 1, way: 'up' | 'down' = 'up'): void {
+  speed(role: PoolRole, speed_rpm: number, reason: PoolReason, index = 1, way: Way = 'up'): void {
     const parameter = this.parameter(role, index);
     if (!parameter) return;
     const full = fullSpeed_rpm(this.context.profile, this.context.plate);
@@ -77,8 +76,7 @@ export class PoolDraft extends PlanDraft<
       parameter.unit === '%'
         ? (speed_rpm / full) * 100
         : (shownIn(parameter, 'speed', speed_rpm) ?? speed_rpm);
-    const step = parameter.step ?? 1;
-    const stepped = (way === 'up' ? roundUpToStep : roundDownToStep)(shown, step);
-    this.add(parameter, role, this.taken(parameter, stepped), reason);
+    // nobody sets a part of a revolution
+    this.place({ step: 1, ...parameter }, role, shown, reason, way);
   }
 }

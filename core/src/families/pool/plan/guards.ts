@@ -48,7 +48,9 @@ export function planHead(draft: PoolDraft): void {
   const wish = poolChoices(duty).priming;
   const way = wish === 'sense' && profile.behaviours.priming.kind === 'fixed' ? 'fixed' : wish;
   draft.choose('prime.mode', `prime.${way}`, { text: `prime.${way}`, values: {} });
-  const fast = Math.min(range.greatest_rpm, PRIME_SHARE * profile.behaviours.speed.greatest_rpm);
+  // as the limit stands on its own steps
+  const most = Math.min(range.greatest_rpm, draft.settings().greatest_rpm);
+  const fast = Math.min(most, PRIME_SHARE * profile.behaviours.speed.greatest_rpm);
   draft.speed('prime.speed', fast, { text: 'prime.speed', values: { wall: words } }, 1, 'down');
   draft.set('prime.time', PRIME_TIME_min[way], {
     text: way === 'off' ? 'prime.off' : 'prime.time',
@@ -148,16 +150,17 @@ function planHeat(draft: PoolDraft): void {
   if (!heat) return;
   draft.choose('heat.source', `heat.${heat.source}`, { text: 'heat.source', values: {} });
   const warmest = fig('temperature', heat.warmest_C);
-  draft.set('heat.pool', heat.pool_C, { text: 'heat.pool', values: { warmest } });
-  if (heat.tub_C !== null) draft.set('heat.tub', heat.tub_C, { text: 'heat.tub', values: {} });
+  // agreed is agreed, but never above what is allowed for the sake of a step
+  draft.set('heat.pool', heat.pool_C, { text: 'heat.pool', values: { warmest } }, 1, 'down');
+  if (heat.tub_C !== null) draft.set('heat.tub', heat.tub_C, { text: 'heat.tub', values: {} }, 1, 'down');
   else if ((draft.settings().heat.tub_C ?? 0) > heat.warmest_C) {
     // nobody selects it today; a slip of the selector would heat to it
-    draft.set('heat.tub', heat.warmest_C, { text: 'heat.tub-idle', values: { warmest } });
+    draft.set('heat.tub', heat.warmest_C, { text: 'heat.tub-idle', values: { warmest } }, 1, 'down');
   }
-  draft.set('heat.after-run', heat.afterRun_min, { text: 'heat.after-run', values: {} });
+  draft.set('heat.after-run', heat.afterRun_min, { text: 'heat.after-run', values: {} }, 1, 'up');
   if (heat.source === 'solar' || heat.source === 'solar-first') {
-    draft.set('solar.start', heat.startDifference_K, { text: 'solar.start', values: {} });
-    draft.set('solar.stop', heat.stopDifference_K, { text: 'solar.stop', values: {} });
+    draft.set('solar.start', heat.startDifference_K, { text: 'solar.start', values: {} }, 1, 'up');
+    draft.set('solar.stop', heat.stopDifference_K, { text: 'solar.stop', values: {} }, 1, 'down');
   }
 }
 
@@ -180,10 +183,8 @@ function planChlorinator(draft: PoolDraft): void {
       most_g: chlorinator.rated_gph * hours,
     });
   }
-  draft.set('chlorinator.output', Math.min(100, Math.ceil(output - 1e-9)), {
-    text: output > 100 ? 'chlorinator.short' : 'chlorinator.output',
-    values,
-  });
+  const reason = { text: output > 100 ? 'chlorinator.short' : 'chlorinator.output', values } as const;
+  draft.set('chlorinator.output', Math.min(100, output), reason, 1, 'up');
 }
 
 /** The offset against what a sensor was seen to show too much; nobody guesses at one that was not compared. */

@@ -1,7 +1,8 @@
 import { inWindow } from '../../../schedule';
 import fc from 'fast-check';
 import { EVERY_DAY } from '../../../time';
-import { checkSettings, planAndCheck } from '../checks/checks';
+import { checkSettings } from '../checks/checks';
+import { planAndCheck } from './plan';
 import { type PoolDuty, poolDutySchema } from '../wire/duty';
 import { contextOf, DUTY, LINK, PANEL, PANEL_DUTY, TEN_SLOTS, wordsOf } from '../fixtures';
 import { cleanFlow_m3h, leastSpeed_rpm, pumpOf } from '../effect/hydraulics';

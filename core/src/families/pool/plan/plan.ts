@@ -5,6 +5,12 @@ import { planGuards, planHead } from './guards';
 import { tidyPrograms } from './programs';
 import { planSlots } from './slots';
 import { planTimedRuns } from './timed';
+import { settled } from '../../parts/repair';
+import type { Finding } from '../../../findings';
+import { checkPlan, checkSettings } from '../checks/checks';
+import { heldRoles } from './held';
+import { understand } from '../settings/understand';
+import { POOL_TEXTS } from '../texts/texts';
 
 /** The programs a plan goes by: those agreed in the duty, or one long slow run where none are. */
 export function wantedPrograms(context: PoolContext): readonly WantedProgram[] {
@@ -17,11 +23,25 @@ export function wantedPrograms(context: PoolContext): readonly WantedProgram[] {
  * Target settings from what the water needs, each with its reason. Throws an InputError where points or prices cannot be
  * computed with.
  */
-export function planPool(context: PoolContext): PoolPlan {
+export const planPool = settled({
+  propose,
+  check: checkSettings,
+  understand,
+  texts: POOL_TEXTS,
+  held: heldRoles,
+});
+
+function propose(context: PoolContext): PoolPlan {
   const draft = new PoolDraft(context);
   planHead(draft);
   planSlots(draft, wantedPrograms(context));
   planTimedRuns(draft);
   planGuards(draft);
   return draft.finish();
+}
+
+/** Plan and check in one go. */
+export function planAndCheck(context: PoolContext): { plan: PoolPlan; findings: Finding[] } {
+  const plan = planPool(context);
+  return { plan, findings: checkPlan(context, plan) };
 }

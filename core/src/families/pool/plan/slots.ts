@@ -111,16 +111,22 @@ function planCircuits(draft: PoolDraft, wanted: readonly WantedProgram[]): void 
     const values = { name: circuit.name, flow: fig('waterFlow', circuit.leastFlow_m3h) };
     if (speeds.length > 0)
       draft.speed('circuit.speed', Math.max(...speeds), { text: 'circuit.run', values }, place);
-    else
-      draft.speed(
-        'circuit.speed',
-        Math.min(
-          speedRange(draft.context).greatest_rpm,
-          Math.max(least, draft.context.profile.behaviours.speed.least_rpm),
-        ),
-        { text: 'circuit.speed', values },
-        place,
-      );
+    else {
+      const { greatest_rpm } = speedRange(draft.context);
+      const { least_rpm } = draft.context.profile.behaviours.speed;
+      if (least > greatest_rpm)
+        draft.speed(
+          'circuit.speed',
+          greatest_rpm,
+          {
+            text: 'circuit.most',
+            values: { ...values, given: fig('waterFlow', pump.flow_m3h(greatest_rpm, circuit.static_m)) },
+          },
+          place,
+          'down',
+        );
+      else draft.speed('circuit.speed', Math.max(least, least_rpm), { text: 'circuit.speed', values }, place);
+    }
     const on = guarded && circuit.exposed;
     if (!winterSaid) continue;
     draft.choose(

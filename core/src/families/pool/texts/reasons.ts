@@ -1,4 +1,5 @@
 import { CLAMPED_REASON } from '../../parts/clamped';
+import { REPAIRED_REASON } from '../../parts/repair';
 import type { TextValues } from '../../../findings';
 
 /** Why a target is what it is: a template and its figures. */
@@ -9,6 +10,7 @@ export interface PoolReason {
 
 export const POOL_REASONS = {
   ...CLAMPED_REASON,
+  ...REPAIRED_REASON,
   'mode.automatic': 'Programs run in automatic only.',
   'command.own': 'Its own programs command it.',
   'command.relay': 'The panel’s relays command it.',
@@ -39,6 +41,7 @@ export const POOL_REASONS = {
   'program.off': 'Not used in this plan.',
   'program.key': 'Its slot is a front key: kept free for runs by hand.',
   'circuit.speed': 'Gives {name} its {flow}.',
+  'circuit.most': 'The fastest that the plant allows: it gives {name} {given} of the {flow} that it needs.',
   'circuit.run': '{name} runs at the speed of its programs.',
   'circuit.frost.on': 'Its pipes stand in the frost.',
   'circuit.frost.off': 'Its pipes are out of the frost.',

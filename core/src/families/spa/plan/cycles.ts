@@ -190,7 +190,7 @@ export function planCycles(draft: SpaDraft): void {
   const cycles =
     spread ?? bestOf(shape.counts.at(-1)!, longest(shape), shape, shunnedOf(duty), fixed, cleaned);
   const why = {
-    text: 'cycle.turnover',
+    text: spread ? 'cycle.turnover' : 'cycle.most',
     values: { hours: fig('hours', Math.min(24, needed_h)), stand: fig('hours', cycles.stand_min / 60) },
   } as const;
   if (interval) draft.set('cycle.interval', DAY_MIN / cycles.starts.length, why);

@@ -1,4 +1,3 @@
-import { limitFor, readIn } from '../../../profile';
 import { fig } from '../../../units';
 import { bathing_min } from '../effect/load';
 import { keyless, outputNamed } from '../effect/panel';
@@ -8,6 +7,11 @@ import type { HeaterRule } from '../../../electric';
 import { planCycles } from './cycles';
 import { SpaDraft, type SpaPlan } from './draft';
 import { chosenRow, offerFigures } from './row';
+import { settled } from '../../parts/repair';
+import { checkSettings } from '../checks/checks';
+import { heldRoles } from './held';
+import { understand } from '../settings/understand';
+import { SPA_TEXTS } from '../texts/texts';
 
 const reason = (text: SpaReason['text'], values: SpaReason['values'] = {}): SpaReason => ({ text, values });
 
@@ -19,7 +23,15 @@ export const RULE_WORDS: Readonly<Record<HeaterRule, string>> = {
 };
 
 /** What is connected and what is wanted, to target settings, each with its reason. Throws an InputError on figures that give no loss. */
-export function planSpa(context: SpaContext): SpaPlan {
+export const planSpa = settled({
+  propose,
+  check: checkSettings,
+  understand,
+  texts: SPA_TEXTS,
+  held: heldRoles,
+});
+
+function propose(context: SpaContext): SpaPlan {
   const draft = new SpaDraft(context);
   planNumber(draft);
   planHeat(draft);
@@ -113,13 +125,12 @@ function planPanel(draft: SpaDraft): void {
   const { duty } = draft.context;
   if (duty.baths.length > 0) {
     const long = Math.max(...duty.baths.map((bath) => bathing_min({ baths: [bath] })));
-    const parameter = draft.of('jets.time-out');
-    const most = parameter && limitFor(parameter.greatest, draft.values());
-    const most_min = parameter && most !== undefined ? (readIn(parameter, 'minutes', most) ?? long) : long;
+    // a bath may be longer than any time-out that it takes: then somebody turns them on again
+    const most = draft.settable('jets.time-out', long, 'up');
     draft.set(
       'jets.time-out',
-      Math.min(long, most_min),
-      reason('time-out.bath', { long: fig('minutes', long) }),
+      Math.min(long, most),
+      reason(most < long ? 'time-out.most' : 'time-out.bath', { long: fig('minutes', long) }),
       'up',
     );
   }

@@ -1,4 +1,5 @@
 import { CLAMPED_REASON } from '../../parts/clamped';
+import { REPAIRED_REASON } from '../../parts/repair';
 import type { TextValues } from '../../../findings';
 
 /** Why a target is what it is: a template and its figures. */
@@ -9,6 +10,7 @@ export interface SpaReason {
 
 export const SPA_REASONS = {
   ...CLAMPED_REASON,
+  ...REPAIRED_REASON,
   'number.match':
     'The row that has an output for all that is connected, and no more: {rule}. {worst} at most; {lost} of heating lost a day while jets run.',
   'need.row': 'Row {number} needs it so.',
@@ -22,8 +24,10 @@ export const SPA_REASONS = {
   'offset.read': 'The display was {off} off the thermometer.',
   'clean-up.stated': 'As asked for, after each bath.',
   'cycle.turnover': '{hours} of filtering a day for the turnovers, with clean-up runs counted in.',
+  'cycle.most': 'As long as it goes: the turnovers need {hours} of filtering a day.',
   'cycle.spread': 'Outside quiet and peak hours where that goes; water stands for {stand} at most.',
   'time-out.bath': 'As long as the longest bath, {long}.',
+  'time-out.most': 'The longest that it takes: in a bath of {long} the jets are turned on again.',
   'key.output': 'No key drives {output}, and this one drives nothing that is there.',
   'lock.shared': 'Several households use it: nobody turns it up by the way.',
   'again.number': 'The change of number puts it back: entered again as it was.',

@@ -17,7 +17,7 @@ export function checkDelivered({ context, subject, settings, at }: CheckInput): 
   const { delivered_C: delivered, sent_m3 } = runSession(context, settings, 'regular').sums;
   const { wanted_C } = duty.product;
   if (sent_m3 === 0 || delivered <= wanted_C + NEAR_C) return [];
-  const steady = delivered_C(duty, meanInflow_m3h(duty));
+  const steadies = delivered_C(duty, meanInflow_m3h(duty)) <= wanted_C + NEAR_C;
   return [
     finding(
       'LEV-11',
@@ -25,12 +25,12 @@ export function checkDelivered({ context, subject, settings, at }: CheckInput): 
       {
         delivered: fig('temperature', delivered),
         wanted: fig('temperature', wanted_C),
-        todo:
-          steady <= wanted_C + NEAR_C
-            ? 'A steadier flow: even-flow, a higher top level, a lower greatest speed.'
-            : 'Even a steady stream would be too warm: more or colder coolant, a clean or a larger cooler.',
+        todo: steadies
+          ? 'A steadier flow: even-flow, a higher top level, a lower greatest speed.'
+          : 'Even a steady stream would be too warm: more or colder coolant, a clean or a larger cooler.',
       },
-      [at('control')],
+      // no setting cures what even a steady stream is too warm for
+      steadies ? [at('control'), at('level.top'), at('speed.greatest')] : [at('control')],
     ),
   ];
 }

@@ -14,6 +14,11 @@ import type { TransferContext } from '../settings/context';
 import type { TransferReason } from '../texts/reasons';
 import type { Control } from '../wire/duty';
 import { TransferDraft, type TransferPlan } from './draft';
+import { settled } from '../../parts/repair';
+import { checkSettings } from '../checks/checks';
+import { heldRoles } from './held';
+import { understand } from '../settings/understand';
+import { TRANSFER_TEXTS } from '../texts/texts';
 
 const reason = (text: TransferReason['text'], values: TransferReason['values'] = {}): TransferReason => ({
   text,
@@ -28,17 +33,34 @@ const TOP: Readonly<Record<Control, number>> = { even: 0.85, level: 0.7 };
 const ALARM = 0.95;
 
 /** Duty, pump and plate to target settings, each with its reason. Throws an InputError on points that cannot be fitted. */
-export function planTransfer(context: TransferContext): TransferPlan {
+export const planTransfer = settled({
+  propose: (context: TransferContext) => propose(context),
+  others,
+  check: checkSettings,
+  understand,
+  texts: TRANSFER_TEXTS,
+  held: heldRoles,
+});
+
+function propose(context: TransferContext, control: Control = wantedControl(context)): TransferPlan {
   const draft = new TransferDraft(context);
   const pump = pumpOf(context.duty);
   planKinds(draft);
-  const control = wantedControl(context);
   planSpeeds(draft, pump);
   planLevels(draft, control);
   planTimes(draft, pump, control);
   planGuards(draft);
   draft.enterAgain(reason('again.kind'));
   return draft.finish();
+}
+
+/** What is delivered may be cooler with the other way of control. */
+function others(context: TransferContext): ((context: TransferContext) => TransferPlan)[] {
+  const { duty, profile } = context;
+  if (!duty.cooler || duty.choices.control) return [];
+  return profile.behaviours.controls
+    .filter((control) => control !== wantedControl(context))
+    .map((control) => (same) => propose(same, control));
 }
 
 /** Even-flow, unless foam or surges of cleaning carry the float: then the level is followed. */
@@ -107,13 +129,15 @@ function planLevels(draft: TransferDraft, control: Control): void {
     reason(
       chosen
         ? 'control.chosen'
-        : control === 'even'
-          ? 'control.even'
-          : foams
-            ? 'control.foam'
-            : surges
-              ? 'control.surges'
-              : 'control.only',
+        : control !== wantedControl(draft.context)
+          ? 'control.cooler'
+          : control === 'even'
+            ? 'control.even'
+            : foams
+              ? 'control.foam'
+              : surges
+                ? 'control.surges'
+                : 'control.only',
     ),
   );
   draft.set('level.bottom', height_mm * BOTTOM, reason('bottom.low'), 'up');
@@ -185,12 +209,12 @@ function planGuards(draft: TransferDraft): void {
   draft.pick('cleaning.input', 'cleaning.used', reason('cleaning.used'));
   if (most_rpm !== null) {
     const needed = speedFor_rpm(pump, duty.inflow.cleaning_m3h * 1.1);
-    draft.set(
-      'cleaning.speed',
-      Math.min(most_rpm, needed),
-      reason('cleaning.speed', { inflow: fig('waterFlow', duty.inflow.cleaning_m3h) }),
-      'up',
-    );
+    const inflow = fig('waterFlow', duty.inflow.cleaning_m3h);
+    if (needed <= most_rpm) draft.set('cleaning.speed', needed, reason('cleaning.speed', { inflow }), 'up');
+    else {
+      const carried = fig('waterFlow', flowAt_m3h(pump, draft.settable('cleaning.speed', most_rpm, 'down')));
+      draft.set('cleaning.speed', most_rpm, reason('cleaning.most', { inflow, carried }), 'down');
+    }
   }
   const { afterCut } = duty.choices;
   draft.pick(

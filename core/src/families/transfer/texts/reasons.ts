@@ -1,4 +1,5 @@
 import { CLAMPED_REASON } from '../../parts/clamped';
+import { REPAIRED_REASON } from '../../parts/repair';
 import type { TextValues } from '../../../findings';
 
 /** Why a target is what it is: a template and its figures. */
@@ -9,6 +10,7 @@ export interface TransferReason {
 
 export const TRANSFER_REASONS = {
   ...CLAMPED_REASON,
+  ...REPAIRED_REASON,
   'kinds.first': 'Chosen before anything else: speeds and levels follow from it.',
   'inlets.fitted': 'As many as there are.',
   plate: 'As its motor’s plate has it.',
@@ -20,6 +22,7 @@ export const TRANSFER_REASONS = {
   'control.even': 'A steady stream is cooled best.',
   'control.foam': 'Foam lifts the float: the level is followed.',
   'control.surges': 'Cleaning comes in surges that cannot be held back: the level is followed.',
+  'control.cooler': 'Delivered cooler this way: the other way it is too warm.',
   'control.only': 'The only way that it has.',
   'control.chosen': 'Chosen here.',
   'bottom.low': 'Low, so that little stands in it; above what the float can tell.',
@@ -34,6 +37,8 @@ export const TRANSFER_REASONS = {
   'run-on.outlet': '{outlet} behind the outlet may be drawn: longer than {most} it would send air.',
   'cleaning.used': 'While it is cleaned it runs at a speed of its own.',
   'cleaning.speed': 'It carries {inflow} and a little more.',
+  'cleaning.most':
+    'As fast as it may turn: it carries {carried} of the {inflow} that cleaning brings and a little more.',
   'after.resume': 'Product goes on coming: a pump that waits lets it flood.',
   'after.chosen': 'As chosen.',
   'again.kind': 'The change of a kind puts it back: entered again as it was.',
