@@ -111,7 +111,10 @@ async function plan(thumb: Thumb) {
   await thumb.tap('duty-product.strength.stated-mass');
   await thumb.figure('duty-product.strength.gpl', '150');
   await thumb.figure('duty-product.density_kgl', '1.2');
+  await thumb.tap('duty-product.gassing-no');
   await thumb.figure('duty-strokeVolume.full_mL', '0.1');
+  await thumb.tap('duty-strokeVolume.basis-plate');
+  await thumb.tap('duty-place.interlocked-no');
   await browser.until('there is a plan', () => browser.has('target-length'));
   await thumb.tap('agree-plan');
 }

@@ -3,7 +3,7 @@ import { METRIC, type Reader } from '@barythm/core/units';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Form } from '../form/form';
-import { Look } from '../form/look';
+import { Look, told } from '../form/look';
 import { textAt, withText, type Texts } from '../form/texts';
 import { screensOf } from './registry';
 
@@ -52,8 +52,36 @@ function leavesOf(texts: Texts, path = ''): string[] {
   );
 }
 
+/** A switch and what a folded part says where it is off. */
+const SAID_OFF: Readonly<Record<string, RegExp>> = {
+  sensor: /no sensor/i,
+  vessel: /no vessel/i,
+  cooler: /no cooler/i,
+  quiet: /no quiet hours/i,
+  heat: /not heated/i,
+  chlorinator: /none/i,
+  code: /one household/i,
+};
+
 describe.each(FAMILY_NAMES)('the duty of a %s pump', (name) => {
   const form = dutyForm(name);
+  test('folded, a part never says the contrary of its switches', () => {
+    for (const { duty } of samplesOf(name)) {
+      const texts = form.write(duty as never);
+      const look = new Look(texts, '', METRIC);
+      for (const { name: part, says, fields } of form.parts)
+        for (const field of fields) {
+          const off = field.kind === 'switch' ? SAID_OFF[field.key] : undefined;
+          if (field.kind !== 'switch' || !off) continue;
+          expect([part, field.key, off.test(told(says, look))]).toEqual([
+            part,
+            field.key,
+            !look.isOn(field.key),
+          ]);
+        }
+    }
+  });
+
   const { duty: schema } = familyOf(name).wire;
   /** what the form does not ask, and its page adds */
   const more = (duty: Duty) => ('programs' in duty ? { programs: duty.programs } : {});

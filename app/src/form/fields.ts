@@ -5,6 +5,7 @@ import {
   date,
   days,
   figure,
+  answer,
   flag,
   list,
   listOrNothing,
@@ -203,8 +204,14 @@ const YES_NO = [
   { value: 'no', label: 'No' },
 ] as const;
 
+/** Said by somebody: neither stands there before. */
 export function yesOrNo(key: string, label: string, more: More = {}): ChoiceField {
-  return { kind: 'choice', key, label, options: YES_NO, place: flag, ...more };
+  return { kind: 'choice', key, label, options: YES_NO, place: answer, ...more };
+}
+
+/** The same, and left out while nobody said it. */
+export function yesNoOrOpen(key: string, label: string, more: More = {}): ChoiceField {
+  return { ...yesOrNo(key, label, more), place: optional(answer) };
 }
 
 export function aTick(key: string, label: string, place: Place = flag): CheckField {

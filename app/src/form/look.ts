@@ -22,6 +22,11 @@ export class Look {
     return typeof text === 'string' ? text.trim() : '';
   }
 
+  /** True where a switch of the form stands on: what it is about is there. */
+  isOn(path: string): boolean {
+    return this.at(`${path}.on`) === 'yes';
+  }
+
   rows(path: string): readonly Texts[] {
     return rowsAt(this.texts, path);
   }

@@ -47,6 +47,15 @@ export const flag: Place = {
   write: (value) => (value ? 'yes' : 'no'),
 };
 
+/** Yes or no as somebody said it: nobody having said it is neither. */
+export const answer: Place = {
+  read: (texts, path, tell) => {
+    if (texts === 'yes' || texts === 'no') return texts === 'yes';
+    tell(path, NEEDED);
+  },
+  write: (value) => (typeof value === 'boolean' ? flag.write(value) : ''),
+};
+
 /** A time of day; 24:00 ends a day. */
 export const time: Place = {
   read: (texts, path, tell) => {

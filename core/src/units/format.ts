@@ -29,7 +29,7 @@ const DECIMALS: Record<Quantity, number> = {
   density: 3,
   length: 2,
   bore: 2,
-  area: 1,
+  area: 2,
   heat: 1,
   salt: 1,
   massRate: 2,

@@ -10,7 +10,7 @@ export {
   yearCost,
   yearEnergy_kWh,
 } from './effect/line';
-export { pumpOf, type PumpInSystem } from './effect/pump';
+export { carrierOf, pumpOf, type PumpInSystem } from './effect/pump';
 export { CARRIES_AIR_MS, purgeTime_s, purgeVelocity_ms } from './effect/purge';
 export { proposedWay, twinGain, WAY_WORDS } from './effect/twin';
 export { circulatorFamily } from './family';

@@ -91,6 +91,8 @@ export const contextOf = (
   inlet: duty.inlet,
   inletRead_bar: null,
   precharge_bar: duty.vessel?.precharge_bar ?? null,
+  prechargeFound_bar:
+    change.precharge_bar === undefined ? (duty.vessel?.precharge_bar ?? null) : change.precharge_bar,
   ...change,
 });
 

@@ -11,6 +11,7 @@ export { stockOf } from './effect/stock';
 export { meteringFamily } from './family';
 export type { MeteringKind, MeteringProfile, MeteringView } from './kind';
 export type { MeteringPlan } from './plan/draft';
+export { namedGear } from './plan/gear';
 export { planAndCheck, planMetering } from './plan/plan';
 export { meterOf, pulseTable } from './plan/pulses';
 export {

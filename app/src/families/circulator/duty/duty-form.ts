@@ -1,10 +1,11 @@
 import {
+  carrierOf,
   circulatorDutySchema,
   SYSTEM_WORDS,
   SYSTEMS,
   type CirculatorDuty,
 } from '@barythm/core/families/circulator';
-import { flowForHeat_m3h, WARM_WATER } from '@barythm/core/heat';
+import { flowForHeat_m3h } from '@barythm/core/heat';
 import { orElse } from '@barythm/core/input';
 import { fig, figureWithUnit, parseFigure } from '@barythm/core/units';
 import {
@@ -34,7 +35,9 @@ function flowSaid(look: Look): string {
   const heat = parseFigure(look.at('heat_kW'), 'heat');
   const difference = parseFigure(look.at('difference_K'), 'difference');
   if (!heat.ok || !difference.ok || look.at('carrier.kind') === 'mixture') return '';
-  const flow = orElse(() => flowForHeat_m3h(heat.value, difference.value, WARM_WATER), null);
+  const system = SYSTEMS.find((one) => one === look.at('system')) ?? 'unknown';
+  const water = carrierOf({ carrier: { kind: 'water' }, system });
+  const flow = orElse(() => flowForHeat_m3h(heat.value, difference.value, water), null);
   return flow === null ? '' : `: about ${figureWithUnit(fig('waterFlow', flow), look.reader)}`;
 }
 

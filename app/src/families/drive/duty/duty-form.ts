@@ -167,7 +167,7 @@ const PLANT: Part = {
   name: 'plant',
   title: 'Sensor, vessel and ratings',
   says: (look) =>
-    `${look.at('sensor') === 'on' ? `Sensor ${said(look, 'sensor.range_bar', 'pressure')}` : 'No sensor'}; ${look.at('vessel') === 'on' ? `vessel ${said(look, 'vessel.volume_L', 'volume')}` : 'no vessel'}; lowest rating ${said(look, 'rating.lowest_bar', 'pressure')}.`,
+    `${look.isOn('sensor') ? `Sensor ${said(look, 'sensor.range_bar', 'pressure')}` : 'No sensor'}; ${look.isOn('vessel') ? `vessel ${said(look, 'vessel.volume_L', 'volume')}` : 'no vessel'}; lowest rating ${said(look, 'rating.lowest_bar', 'pressure')}.`,
   fields: [
     aSwitch('sensor', 'A sensor is fitted', [
       aFigure('range_bar', 'Range on its label', 'pressure', { hint: 'Read it on the sensor itself' }),

@@ -1,4 +1,5 @@
-import { aChoice, aWord, shownIf, together } from '../../../form/fields';
+import { aChoice, aWord, hidden, shownIf, together } from '../../../form/fields';
+import { optional, word } from '../../../form/places';
 import type { Part } from '../../../form/form';
 
 const STROKE_SAID: Record<string, string> = {
@@ -16,6 +17,8 @@ export const CHOICES_PART: Part = {
     `${look.at('choices.afterPowerCut')} after a power cut, ${look.at('choices.dry')} when dry, ${STROKE_SAID[look.at('choices.stroke')]}`,
   fields: [
     together('choices', [
+      // chosen where the plan shows what it is about
+      hidden('gear', optional(word)),
       shownIf(
         (look) => look.at('mode') === 'analog',
         aChoice(

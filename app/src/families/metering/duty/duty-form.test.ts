@@ -1,5 +1,5 @@
 import { meteringDutySchema, type MeteringDuty } from '@barythm/core/families/metering';
-import { textsOver, withText, type Texts } from '../../../form/texts';
+import { textAt, textsOver, withText, type Texts } from '../../../form/texts';
 import { DUTY_FORM } from './duty-form';
 
 /** Texts by the paths where they are typed. */
@@ -21,8 +21,12 @@ const GOOD: Typed = {
   'dose.low_mgl': '1',
   'dose.high_mgl': '1.5 mg/L',
   'product.name': 'Hypochlorite',
+  'product.strength.stated': 'weight',
   'product.strength.percent': '12.5',
   'product.density_kgl': '1.21',
+  'product.gassing': 'no',
+  'strokeVolume.basis': 'plate',
+  'place.interlocked': 'no',
   'product.measuredOn': '2026-11-04',
   'product.halfLife_days': '120',
   'strokeVolume.full_mL': '0.1',
@@ -45,6 +49,21 @@ test('a duty comes back from its texts as it went', () => {
   });
   expect(again(duty!)).toEqual(duty);
   expect(meteringDutySchema.parse(again(duty!))).toEqual(duty);
+});
+
+test.each(['product.strength.stated', 'product.gassing', 'strokeVolume.basis', 'place.interlocked'])(
+  '%s: what nobody said stands nowhere, and is asked for at its field',
+  (path) => {
+    expect(textAt(DUTY_FORM.blank, path)).toBe('');
+    const { duty, errors } = read({ ...GOOD, [path]: '' });
+    expect(duty).toBeNull();
+    expect(['This is needed.', 'Choose one.']).toContain(errors[path]);
+  },
+);
+
+test('what may stay open stays so: neither yes nor no is written', () => {
+  expect(read(GOOD).duty?.place).not.toHaveProperty('othersReachKeys');
+  expect(read({ ...GOOD, 'place.othersReachKeys': 'no' }).duty?.place.othersReachKeys).toBe(false);
 });
 
 test.each<[string, Typed, string, string]>([
@@ -184,7 +203,10 @@ const FLAT = {
   stated: 'mass',
   strength: '150',
   density: '1.21',
+  gassing: 'no',
   strokeVolume: '0.1',
+  basis: 'plate',
+  interlocked: 'no',
   litres: '4',
   litresAs: 'pulses',
   contact: 'electronic',

@@ -17,11 +17,8 @@ const START = {
     action: 'rising',
     onLostSignal: 'stop',
     litresAs: 'litres',
-    contact: 'mechanical',
     closedShare: 0.5,
   },
-  product: { strength: { stated: 'weight' } },
-  strokeVolume: { basis: 'plate' },
   choices: {
     belowFirstPoint: 'stop',
     afterPowerCut: 'wait',

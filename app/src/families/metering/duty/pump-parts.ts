@@ -8,6 +8,7 @@ import {
   own,
   say,
   together,
+  yesNoOrOpen,
   yesOrNo,
 } from '../../../form/fields';
 import type { Part } from '../../../form/form';
@@ -16,12 +17,18 @@ import { maybe, percent } from '../../../form/places';
 import { said } from '../../../form/said';
 import { RatedFlow } from './rated-flow';
 
+const BASIS_SAID: Readonly<Record<string, string>> = { plate: 'from the plate', measured: 'measured' };
+const INTERLOCK_SAID: Readonly<Record<string, string>> = {
+  yes: 'interlocked with the water',
+  no: 'no interlock',
+};
+
 /** The pump's stroke and the place it stands in. */
 export const PUMP_PART: Part = {
   name: 'pump',
   title: 'Pump and place',
   says: (look) =>
-    `${said(look, 'strokeVolume.full_mL', 'strokeVolume')} a stroke, ${look.at('strokeVolume.basis') === 'plate' ? 'from the plate' : 'measured'}; ${look.at('place.interlocked') === 'yes' ? 'interlocked with the water' : 'no interlock'}`,
+    `${said(look, 'strokeVolume.full_mL', 'strokeVolume')} a stroke, ${BASIS_SAID[look.at('strokeVolume.basis')] ?? 'from where is not said'}; ${INTERLOCK_SAID[look.at('place.interlocked')] ?? 'interlock not said'}`,
   fields: [
     together('strokeVolume', [
       aFigure('full_mL', 'Stroke volume at full length', 'strokeVolume'),
@@ -44,10 +51,10 @@ export const PUMP_PART: Part = {
     ]),
     together('place', [
       yesOrNo('interlocked', 'Dosing stops by interlock when the water stops'),
-      yesOrNo('stopContact', 'A contact is wired to its stop input'),
-      yesOrNo('switchedByMains', 'Switched on and off by its mains supply'),
-      yesOrNo('othersReachKeys', 'Others can reach its keys'),
-      yesOrNo('noRelief', 'The discharge can be shut, with no relief valve'),
+      yesNoOrOpen('stopContact', 'A contact is wired to its stop input'),
+      yesNoOrOpen('switchedByMains', 'Switched on and off by its mains supply'),
+      yesNoOrOpen('othersReachKeys', 'Others can reach its keys'),
+      yesNoOrOpen('noRelief', 'The discharge can be shut, with no relief valve'),
       beside(
         aFigure('suctionHead_m', 'Suction head, if known', 'length', {
           blank: 'null',

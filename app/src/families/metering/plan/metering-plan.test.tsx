@@ -35,6 +35,19 @@ test('the settings follow the duty as it is typed; a wrong figure is told at its
   expect(length()).toBe(before);
 });
 
+test('another gear than is fitted is said to be workshop work; the one that is fitted can be kept, and taken back', () => {
+  const dutyBefore = { ...DUTY, dose: { wanted_mgl: 2, low_mgl: 1.5, high_mgl: 2.2 } };
+  const lastLeft = { source: 'left', date: '2026-05-01', values: SOUND_MOTOR } as const;
+  planning(MOTOR, { dutyBefore, lastLeft });
+  expect(wordsOf('target-gear')).toContain('C');
+  expect(wordsOf('gear-card')).toContain('in the workshop');
+  press('gear-keep');
+  expect(wordsOf('target-gear')).toContain('B');
+  expect(wordsOf('gear-card')).toContain('keeps gear B');
+  press('gear-any');
+  expect(wordsOf('gear-card')).toContain('The plan needs gear C');
+});
+
 test('what is there beside what is to be, and what is wrong with each', () => {
   planning(MOTOR, {
     lastLeft: { source: 'left', date: '2026-05-01', values: { ...SOUND_MOTOR, range: '0-20', length: 60 } },

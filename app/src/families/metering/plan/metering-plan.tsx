@@ -20,6 +20,7 @@ import { useMetering } from '../use-metering';
 import { CapacityCard, CuresCard } from './capacity-card';
 import { DoseCard } from './dose-card';
 import { ExpectedTable } from './expected-table';
+import { GearCard } from './gear-card';
 import { modeFound } from './mode-found';
 import { PulseCard } from './pulse-card';
 import { SignalCard } from './signal-card';
@@ -45,6 +46,10 @@ export function MeteringPlan() {
       }
       then={(now, calm) => (
         <>
+          <GearCard
+            work={calm}
+            onChoose={(gear) => typed.change(withText(typed.texts, 'choices.gear', gear))}
+          />
           <PulseCard work={calm} onMove={setByHand} />
           <SignalCard work={now} byHand={byHand} onMove={setByHand} />
           <DoseCard work={calm} />

@@ -18,10 +18,9 @@ export const NEEDS_PART: Part = {
   name: 'needs',
   title: 'Needs and rules',
   says: (look) => {
-    const quiet =
-      look.at('quiet.on') === 'yes'
-        ? `quiet from ${look.at('quiet.from')} to ${look.at('quiet.to')}`
-        : 'no quiet hours';
+    const quiet = look.isOn('quiet')
+      ? `quiet from ${look.at('quiet.from')} to ${look.at('quiet.to')}`
+      : 'no quiet hours';
     const pause = look.at('longestPause_min');
     return `${counted(look.rows('needs').length, 'circuit')} with hours of their own; ${quiet}; ${pause ? `no pause over ${pause} min` : 'any pause'}.`;
   },

@@ -141,7 +141,7 @@ export const HEAT_PART: Part = {
   name: 'heat',
   title: 'Heat',
   says: (look) =>
-    look.at('heat.on') === 'yes'
+    look.isOn('heat')
       ? `${SOURCES.find(({ value }) => value === look.at('heat.source'))?.label ?? ''}, pool at ${said(look, 'heat.pool_C', 'temperature')}.`
       : 'Not heated by this pump’s water.',
   fields: [
@@ -167,7 +167,7 @@ export const CHLORINATOR_PART: Part = {
   name: 'chlorinator',
   title: 'Chlorinator',
   says: (look) =>
-    look.at('chlorinator.on') === 'yes'
+    look.isOn('chlorinator')
       ? `${said(look, 'chlorinator.rated_gph', 'massRate')} rated, ${said(look, 'chlorinator.needed_gpd', 'mass')} a day needed.`
       : 'None.',
   fields: [

@@ -1,3 +1,4 @@
+import type { Look } from '../../../form/look';
 import { spaDutySchema, type SpaDuty } from '@barythm/core/families/spa';
 import {
   aChoice,
@@ -26,7 +27,7 @@ const CONNECTED: Part = {
   name: 'connected',
   title: 'What is connected',
   says: (look) =>
-    `${counted(look.rows('pumps').length, 'pump')}${look.at('blower') === 'on' ? ', blower' : ''}${look.at('circulation') === 'on' ? ', circulation pump' : ''}${look.at('ozone') === 'on' ? ', ozone' : ''}${look.at('lights') === 'on' ? ', lights' : ''}; heater ${said(look, 'heater.power_kW', 'heat')}.`,
+    `${counted(look.rows('pumps').length, 'pump')}${look.isOn('blower') ? ', blower' : ''}${look.isOn('circulation') ? ', circulation pump' : ''}${look.isOn('ozone') ? ', ozone' : ''}${look.isOn('lights') ? ', lights' : ''}; heater ${said(look, 'heater.power_kW', 'heat')}.`,
   fields: [
     say('List what is really there, plug by plug; not what should be there.'),
     rowsOf(
@@ -73,7 +74,7 @@ const SUPPLY: Part = {
   name: 'supply',
   title: 'Supply',
   says: (look) =>
-    `${said(look, 'supply.volts_V', 'voltage')}, ${look.at('supply.phases') || '?'} phases, breaker ${said(look, 'supply.breaker_A', 'motorCurrent')}.`,
+    `${said(look, 'supply.volts_V', 'voltage')}, ${phasesSaid(look)}, breaker ${said(look, 'supply.breaker_A', 'motorCurrent')}.`,
   fields: [
     together('supply', [
       beside(
@@ -89,7 +90,7 @@ const TUB: Part = {
   name: 'tub',
   title: 'The tub',
   says: (look) =>
-    `${said(look, 'tub.volume_L', 'volume')}; air ${said(look, 'tub.air_C', 'temperature')}, at its coldest ${said(look, 'tub.coldest_C', 'temperature')}; ${look.at('code') === 'on' ? 'several households' : 'one household'}.`,
+    `${said(look, 'tub.volume_L', 'volume')}; air ${said(look, 'tub.air_C', 'temperature')}, at its coldest ${said(look, 'tub.coldest_C', 'temperature')}; ${look.isOn('code') ? 'several households' : 'one household'}.`,
   fields: [
     together('tub', [
       beside(
@@ -208,6 +209,12 @@ const PRICES: Part = {
 };
 
 /** What hangs on a pack and what is wanted of it, in the order of work. */
+/** “1 phase”, “3 phases”. */
+function phasesSaid(look: Look): string {
+  const phases = Number(look.at('supply.phases'));
+  return phases > 0 ? counted(phases, 'phase') : '? phases';
+}
+
 export const DUTY_FORM = makeForm<SpaDuty>({
   parts: [CONNECTED, SUPPLY, TUB, WANTED, PRICES],
   schema: spaDutySchema,

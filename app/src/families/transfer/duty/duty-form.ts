@@ -118,7 +118,7 @@ const PRODUCT: Part = {
   title: 'Product and cooler',
   fault: 'out_C',
   says: (look) =>
-    `${said(look, 'product.in_C', 'temperature')}, wanted ${said(look, 'product.wanted_C', 'temperature')}; ${look.at('cooler') === 'on' ? `coolant ${said(look, 'cooler.coolant_C', 'temperature')}` : 'no cooler'}.`,
+    `${said(look, 'product.in_C', 'temperature')}, wanted ${said(look, 'product.wanted_C', 'temperature')}; ${look.isOn('cooler') ? `coolant ${said(look, 'cooler.coolant_C', 'temperature')}` : 'no cooler'}.`,
   fields: [
     together('product', [
       beside(

@@ -26,7 +26,7 @@ export interface PumpInSystem {
   readonly loss: number;
 }
 
-export function carrierOf({ carrier, system }: CirculatorDuty): Carrier {
+export function carrierOf({ carrier, system }: Pick<CirculatorDuty, 'carrier' | 'system'>): Carrier {
   if (carrier.kind === 'mixture') return carrier;
   return system === 'cooling' ? COLD_WATER : WARM_WATER;
 }

@@ -29,7 +29,9 @@ export interface CheckInput {
 }
 
 /** Findings on a column. Throws an InputError on points of the duty that cannot be fitted. */
-export function checkSettings(context: DriveContext, subject: Subject, values: SettingValues): Finding[] {
+export function checkSettings(given: DriveContext, subject: Subject, values: SettingValues): Finding[] {
+  // what was found is judged by the gas that was found with it
+  const context = subject === 'found' ? { ...given, precharge_bar: given.prechargeFound_bar } : given;
   const input: CheckInput = {
     context,
     subject,

@@ -1,9 +1,9 @@
-import type { HandoverFact } from '../../../visit';
+import { recordsOf, type HandoverFact, type JobDocument } from '../../../visit';
 import { arrivalFacts, shown } from '../../parts/arrival-facts';
 import { readings } from '../arrival/readings';
 import { neededSet_bar } from '../effect/set';
 import type { DriveView } from '../kind';
-import { gasHistory } from '../settings/gas';
+import { gasFound_bar, gasHistory } from '../settings/gas';
 import type { DriveDuty, Holds } from '../wire/duty';
 
 export const HOLDS_WORDS: Readonly<Record<Holds, string>> = {
@@ -29,6 +29,7 @@ export function factsOf({ document, duty }: DriveView): HandoverFact[] {
   if (!duty) return read;
   const { draw, inlet, vessel, pump } = duty;
   const gas = gasHistory(document).at(-1)?.body;
+  const foundAt = gasFound_bar(document);
   const holds: HandoverFact[] = [
     { label: 'It holds', words: holdsSaid(duty) },
     {
@@ -41,13 +42,37 @@ export function factsOf({ document, duty }: DriveView): HandoverFact[] {
     },
     { label: 'Pumps', words: `${pump.count}${pump.oneOut ? ', one of them may be out' : ''}` },
   ];
+  holds.push(...turned(document, pump.count));
   if (!vessel) return [...holds, ...read];
   const gasSaid = gas
     ? gas.empty
-      ? `gas ${shown('pressure', gas.measured_bar)}, measured empty of water`
+      ? foundAt !== null && foundAt !== gas.measured_bar
+        ? `gas found at ${shown('pressure', foundAt)} and left at ${shown('pressure', gas.measured_bar)}, both empty of water`
+        : `gas ${shown('pressure', gas.measured_bar)}, measured empty of water`
       : 'gas not measured empty of water'
     : vessel.precharge_bar === null
       ? 'gas not measured'
       : `gas ${shown('pressure', vessel.precharge_bar)}, as stated`;
   return [...holds, { label: 'Vessel', words: `${shown('volume', vessel.volume_L)}, ${gasSaid}` }, ...read];
+}
+
+const TURNED_WORDS = {
+  right: 'turned the right way',
+  menu: 'turned round by menu',
+  leads: 'turned round by swapping two leads',
+} as const;
+
+/** How each unit turned, and what was done about it: the last of each counts. */
+function turned(document: JobDocument, count: number): HandoverFact[] {
+  const last = new Map(recordsOf(document, 'turning').map(({ body }) => [body.unit, body]));
+  if (last.size === 0) return [];
+  const words = [...last.values()].map(
+    ({ unit, way, waited_min, provedDead }) =>
+      `${count === 1 ? '' : `unit ${unit} `}${TURNED_WORDS[way]}${
+        way === 'leads'
+          ? ` (${waited_min === null ? 'time off not written down' : `off for ${shown('minutes', waited_min)}`}, ${provedDead ? 'proved dead' : 'not proved dead'})`
+          : ''
+      }`,
+  );
+  return [{ label: 'Direction', words: words.join('; ') }];
 }

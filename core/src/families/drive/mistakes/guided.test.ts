@@ -1,3 +1,4 @@
+import { factsOf } from '../hand-over/facts';
 import { Walk } from '../../../job/testing/walk.fixtures';
 import { driveFamily } from '../family';
 import { DUTY, ONE, PLATE, SAMPLES, WHEEL } from '../fixtures';
@@ -116,6 +117,26 @@ describe('DRV-01 and DRV-16 at the pump', () => {
     expect(walk.view.findings.left.map(({ text }) => text)).toContain('DRV-10.unmeasured');
     walk.record({ kind: 'precharge', measured_bar: 3.6, empty: true });
     expect(walk.view.findings.left.map(({ text }) => text)).toContain('DRV-10');
+  });
+  test('gas that is pumped up: as found it stays what was found, and the paper says both', () => {
+    const walk = planned();
+    walk.record({ kind: 'precharge', measured_bar: 3.6, empty: true });
+    expect(walk.view.findings.found.map(({ text }) => text)).toContain('DRV-10');
+    const found = walk.view.findings.found.filter(({ code }) => code === 'DRV-10');
+    walk.record({ kind: 'precharge', measured_bar: 2.9, empty: true });
+    expect(walk.view.findings.found.filter(({ code }) => code === 'DRV-10')).toEqual(found);
+    expect(walk.view.findings.left.map(({ text }) => text)).not.toContain('DRV-10');
+    const facts = factsOf(walk.view as DriveView).find(({ label }) => label === 'Vessel')!;
+    expect(facts.words.replace(/\u00a0/g, ' ')).toContain('gas found at 3.6 bar and left at 2.9 bar');
+  });
+  test('how each unit turned, and what was done about it, stands on the paper', () => {
+    const walk = planned();
+    walk.record({ kind: 'turning', unit: 1, way: 'right', waited_min: null, provedDead: false });
+    walk.record({ kind: 'turning', unit: 2, way: 'leads', waited_min: 6, provedDead: true });
+    const said = factsOf(walk.view as DriveView).find(({ label }) => label === 'Direction')!;
+    expect(said.words.replace(/\u00a0/g, ' ')).toBe(
+      'unit 1 turned the right way; unit 2 turned round by swapping two leads (off for 6 min, proved dead)',
+    );
   });
   test('gas that was measured goes with the unit to its next job, and is due again a year on', () => {
     const walk = planned();

@@ -4,7 +4,7 @@ import type { Ground } from '../../family';
 import type { DriveKind, DriveProfile } from '../kind';
 import type { DriveDuty } from '../wire/duty';
 import type { DrivePlate } from '../wire/plate';
-import { gasHistory, gasOf_bar } from './gas';
+import { gasFound_bar, gasHistory, gasOf_bar } from './gas';
 
 /** Everything that planning and checking one drive or set starts from. */
 export interface DriveContext {
@@ -21,6 +21,8 @@ export interface DriveContext {
   readonly inletRead_bar: number | null;
   /** pre-charge of its vessel, measured empty of water: on this visit, else as the duty has it; null while nobody did */
   readonly precharge_bar: number | null;
+  /** the same as it was found on this visit, before anybody pumped it up or let it off */
+  readonly prechargeFound_bar: number | null;
 }
 
 export function contextOf({
@@ -34,6 +36,7 @@ export function contextOf({
   const read = (document && lastRecord(document, 'drive-now')?.body.inlet_bar) ?? null;
   const gas = document ? gasHistory(document).at(-1) : undefined;
   const { least_bar, greatest_bar } = duty.inlet;
+  const precharge_bar = gasOf_bar(gas, duty.vessel?.precharge_bar ?? null);
   return {
     duty,
     profile,
@@ -45,6 +48,7 @@ export function contextOf({
       greatest_bar: read === null ? greatest_bar : Math.max(greatest_bar, read),
     },
     inletRead_bar: read,
-    precharge_bar: gasOf_bar(gas, duty.vessel?.precharge_bar ?? null),
+    precharge_bar,
+    prechargeFound_bar: (document && gasFound_bar(document)) ?? precharge_bar,
   };
 }

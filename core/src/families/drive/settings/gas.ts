@@ -13,6 +13,12 @@ export function gasHistory(document: JobDocument): EarlierRecord<PrechargeBody>[
   );
 }
 
+/** The gas as it was found on this job, before it was pumped up or let off: the first that was measured empty of water; null where none was. */
+export function gasFound_bar({ records }: JobDocument): number | null {
+  for (const { body } of records) if (body.kind === 'precharge' && body.empty) return body.measured_bar;
+  return null;
+}
+
 /**
  * The gas that counts, bar: the last measurement, else what is stated. One with water in the vessel tells the pressure of the water, and
  * puts in doubt what was known before: null.

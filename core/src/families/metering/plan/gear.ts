@@ -17,13 +17,20 @@ export function namedGear(
   return gears.some(({ name }) => name === named) ? String(named) : null;
 }
 
-/** Gears in the order in which a plan tries them: what is fitted needs no work on the machine; else the slowest first. */
+/** Gears in the order in which a plan tries them: what is fitted needs no work on the machine, and stays where a person says so; else the slowest first. */
 export function gearsToTry(draft: Draft): Gear[] {
-  const { profile, plate } = draft.context;
+  const { profile, plate, duty } = draft.context;
   const fitted = namedGear(profile, plate, draft.values());
-  return gearsOf(profile).sort(
+  const kept = duty.choices.gear === 'fitted' && fitted !== null;
+  const gears = gearsOf(profile).filter(({ name }) => !kept || name === fitted);
+  return gears.sort(
     (a, b) => Number(b.name === fitted) - Number(a.name === fitted) || a.greatest_spm - b.greatest_spm,
   );
+}
+
+/** The greatest rate of the gears that a plan may take, strokes/min. */
+export function fastestToTry_spm(draft: Draft): number {
+  return Math.max(...gearsToTry(draft).map(({ greatest_spm }) => greatest_spm));
 }
 
 /** Puts a gear into the plan, on a pump that has several. */
@@ -43,7 +50,7 @@ export function setGear(draft: Draft, gear: Gear): void {
     value: gear.name,
     reason:
       gear.name === fitted
-        ? { text: 'gear.fitted', values: {} }
+        ? { text: draft.context.duty.choices.gear === 'fitted' ? 'gear.kept' : 'gear.fitted', values: {} }
         : { text: fitted === null ? 'gear.unread' : 'gear.change', values: { gear: gear.name } },
   });
 }

@@ -3,9 +3,8 @@ import { parameterWithRole, type SettingValues } from '../../../profile';
 import { fig } from '../../../units';
 import { needed_lph } from '../effect/dose';
 import type { Draft } from './draft';
-import { takeGear } from './gear';
+import { fastestToTry_spm, takeGear } from './gear';
 import { chooseLength, setLength } from './length';
-import { fastestGear_spm } from '../wire/plate';
 import { isSetInFlow, rateToSetting } from '../settings/rates';
 import { understand } from '../settings/understand';
 
@@ -17,7 +16,7 @@ export function planManual(draft: Draft): void {
   const least = strokeRate_spm(wanted, strokeVolume_mL(full, STROKE_LENGTH_GREATEST_PCT));
   const greatest = takeGear(draft, least);
   if (greatest === null) {
-    draft.tooSmall(wanted, fastestGear_spm(draft.context));
+    draft.tooSmall(wanted, fastestToTry_spm(draft));
     return;
   }
   const length = chooseLength(

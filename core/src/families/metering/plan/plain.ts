@@ -4,10 +4,9 @@ import { fig } from '../../../units';
 import { needed_lph } from '../effect/dose';
 import { currentSignal } from '../wire/duty';
 import type { Draft } from './draft';
-import { gearsToTry, namedGear, setGear } from './gear';
+import { fastestToTry_spm, gearsToTry, namedGear, setGear } from './gear';
 import { outsideWith, workingLengths } from './length';
 import { planRange } from './range';
-import { fastestGear_spm, gearsOf } from '../wire/plate';
 
 interface Choice {
   readonly gear: Gear;
@@ -30,7 +29,7 @@ export function planPlainRange(draft: Draft): void {
   const signal = currentSignal(duty);
   const wanted = needed_lph(context, signal.source === 'flow' ? signal.span_m3h : duty.water.greatest_m3h);
   const best = bestChoice(draft, wanted);
-  const most = pumpFlow_lph(duty.strokeVolume.full_mL, fastestGear_spm(draft.context));
+  const most = pumpFlow_lph(duty.strokeVolume.full_mL, fastestToTry_spm(draft));
   if (best.outside > 0 && wanted > most) tooLittle(draft, wanted, most);
   else {
     setGear(draft, best.gear);
@@ -48,7 +47,7 @@ function bestChoice(draft: Draft, wanted_lph: number): Choice {
   };
   const exact = draft.has('stroke.length')
     ? lengthsForFullRate(
-        gearsOf(profile),
+        gearsToTry(draft),
         namedGear(profile, plate, draft.values()),
         full_mL,
         wanted_lph,
@@ -113,5 +112,5 @@ function tooLittle(draft: Draft, wanted_lph: number, most_lph: number): void {
   const atGreatest = needed_lph(draft.context, duty.water.greatest_m3h);
   if (signal.source === 'flow' && atGreatest <= most_lph) {
     draft.problems.push({ kind: 'change-span', span_m3h: (signal.span_m3h * most_lph) / wanted_lph });
-  } else draft.tooSmall(atGreatest, fastestGear_spm(draft.context));
+  } else draft.tooSmall(atGreatest, fastestToTry_spm(draft));
 }

@@ -25,6 +25,23 @@ test('plain ranges: another gear only when the fitted one cannot', () => {
   expect(valuesOf(plan)).toMatchObject({ gear: 'C', length: 79 });
 });
 
+test('plain ranges: the fitted gear stays where a person says so, as near as it comes', () => {
+  const { choices } = DUTY;
+  const kept = (low_mgl: number) =>
+    planMetering(
+      motorContext({
+        duty: dutyWith({
+          dose: { wanted_mgl: 2, low_mgl, high_mgl: 2.2 },
+          choices: { ...choices, gear: 'fitted' },
+        }),
+      }),
+    );
+  // gear B gives 1.69 mg/L at full stroke
+  expect(valuesOf(kept(1.6))).toMatchObject({ gear: 'B', length: 100 });
+  expect(kept(1.6).targets.find(({ role }) => role === 'gear')?.reason.text).toBe('gear.kept');
+  expect(kept(1.8).problems.map(({ kind }) => kind)).toContain('change-span');
+});
+
 test('plain ranges: a shorter span is asked for when only the greatest flow is within reach', () => {
   const duty = dutyWith({ dose: { wanted_mgl: 2.8, low_mgl: 2.5, high_mgl: 3 } });
   const plan = planMetering(motorContext({ duty }));

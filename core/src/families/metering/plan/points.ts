@@ -10,10 +10,9 @@ import { fig } from '../../../units';
 import { needed_lph } from '../effect/dose';
 import { currentSignal } from '../wire/duty';
 import type { Draft } from './draft';
-import { takeGear } from './gear';
+import { fastestToTry_spm, takeGear } from './gear';
 import { chooseLength, outsideWith, setLength } from './length';
 import { planBelowAndWire } from './range';
-import { fastestGear_spm } from '../wire/plate';
 import { rateToSetting } from '../settings/rates';
 import type { Reason } from '../texts/reasons';
 import { RATE_ROLES, type MeteringRole } from '../settings/roles';
@@ -43,7 +42,7 @@ export function planFreePoints(draft: Draft): void {
   // the gear for the whole span, else the one that reaches the greatest flow at least
   const geared = takeGear(draft, rateAtSpan) ?? takeGear(draft, atGreatest / (0.06 * full));
   if (geared === null) {
-    draft.tooSmall(atGreatest, fastestGear_spm(context));
+    draft.tooSmall(atGreatest, fastestToTry_spm(draft));
     planBelowAndWire(draft);
     return;
   }

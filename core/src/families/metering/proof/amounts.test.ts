@@ -54,6 +54,12 @@ describe('what a pump is proved by, mode by mode', () => {
     expect(judgeCheck(top, body('pulses-ceiling', { strokes: 40, seconds: 60 }), null).ok).toBe(true);
     expect(judgeCheck(top, body('pulses-ceiling', { strokes: 55, seconds: 60 }), null).ok).toBe(false);
   });
+  test('pulses too fast to be recognised are not asked for: a right pump could not answer them', () => {
+    // 80 ms is recognised: a generator that is closed half of its time makes 375 a minute at most
+    const offered = (top: number) => keys(pulseContext(), { ...SOUND_PULSE, top });
+    expect(offered(83)).toContain('pulses-ceiling');
+    expect(offered(84)).not.toContain('pulses-ceiling');
+  });
   test('a liquid that gasses: a bubble, a stir, the flow in the slow step; near miss: one that does not', () => {
     expect(keys(stepperContext(), SOUND_STEPPER)).toEqual(
       expect.arrayContaining(['gas-bubble', 'gas-stir', 'slow-flow']),

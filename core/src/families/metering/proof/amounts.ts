@@ -122,10 +122,16 @@ function timer({ timer: run }: MeteringSettings): MeteringCheck[] {
   ];
 }
 
-function ceiling({ ceiling_spm, pulses }: MeteringSettings): MeteringCheck[] {
+const MINUTE_ms = 60_000;
+/** A pulse generator is closed for half of its time. */
+const GENERATOR_SHARE = 0.5;
+
+function ceiling({ ceiling_spm, pulses, recognition_ms }: MeteringSettings): MeteringCheck[] {
   if (ceiling_spm === null || !pulses || ceiling_spm <= 0) return [];
   const each = pulses.way === 'multiply' ? pulses.factor : 1 / pulses.factor;
   const asked = (ceiling_spm / each) * ABOVE_CEILING;
+  // pulses that are closed for less than it recognises never bring it to its ceiling: then nothing can be seen there
+  if (recognition_ms !== null && (MINUTE_ms * GENERATOR_SHARE) / asked < recognition_ms) return [];
   return [
     {
       key: 'pulses-ceiling',

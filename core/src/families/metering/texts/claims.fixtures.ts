@@ -55,6 +55,7 @@ export const CLAIMS: Claims<keyof typeof REASONS, MeteringContext, MeteringSetti
   'after-fault.wait': null,
   'after-fault.resume': null,
   'gear.fitted': null,
+  'gear.kept': ({ context: { duty } }) => duty.choices.gear === 'fitted',
   'gear.unread': null,
   'gear.change': null,
   'length.full-rate': working,

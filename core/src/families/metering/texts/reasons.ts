@@ -55,6 +55,7 @@ export const REASONS = {
   'after-fault.wait': 'Waits for a person after a fault.',
   'after-fault.resume': 'Carries on by itself when a fault has gone, as chosen.',
   'gear.fitted': 'The gear that is fitted can give full rate at a good stroke length.',
+  'gear.kept': 'The gear that is fitted stays, as chosen.',
   'gear.unread':
     'The gear was not read. With gear {gear} full rate falls within the working range: look at its mark, and change it if it is another.',
   'gear.change': 'With gear {gear} full rate falls within the working range of the stroke length.',

@@ -24,7 +24,7 @@ export const SIGNAL_TEXTS = {
     title: 'Plan needs another gear than is fitted',
     so: 'The plan goes by gear {planned}; gear {fitted} is on the plate of this pump.',
     will: 'Until that gear is fitted the pump gives another rate than planned.',
-    todo: 'Have gear {planned} fitted in the workshop and read the plate anew; else shorten the span of the transmitter or the flow, so that gear {fitted} will do.',
+    todo: 'Have gear {planned} fitted in the workshop and read the plate anew; else plan with gear {fitted} as it is, and see what that leaves short.',
   },
   'MET-02.gear': {
     title: 'Gear on the sheet is not the one on the plate',

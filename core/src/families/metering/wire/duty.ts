@@ -234,6 +234,8 @@ export const meteringDutySchema = z
         afterFault: z.enum(['resume', 'wait']).optional(),
         calibrateBy: z.enum(['strokes', 'time']).optional(),
         memory: z.enum(['on', 'off']).optional(),
+        /** the gear that is fitted stays, whatever another would bring; the plan chooses where this is left out */
+        gear: z.enum(['fitted']).optional(),
       })
       .strict(),
   })
@@ -286,8 +288,10 @@ export const meteringDutySchema = z
   });
 export type MeteringDuty = z.infer<typeof meteringDutySchema>;
 
+type Choices = MeteringDuty['choices'];
+
 /** The chosen schools with the defaults where nothing was chosen: the safe side, by chapter. */
-export function choicesOf(duty: MeteringDuty): Required<MeteringDuty['choices']> {
+export function choicesOf(duty: MeteringDuty): Required<Omit<Choices, 'gear'>> & Pick<Choices, 'gear'> {
   return {
     stopContact: 'permits',
     dry: 'stop',
