@@ -1,9 +1,12 @@
 import { InputError } from '../input';
 import type { AnyTool } from './index';
 
+/** No answer of the trade is larger: beyond it figures were typed that do not go together. */
+const MOST_ANSWER = 1e12;
+
 /** True of an answer in which every number can be written down: none that ran over, none that is no number. */
 function isFinite(answer: unknown): boolean {
-  if (typeof answer === 'number') return Number.isFinite(answer);
+  if (typeof answer === 'number') return Math.abs(answer) <= MOST_ANSWER;
   if (Array.isArray(answer)) return answer.every(isFinite);
   if (answer !== null && typeof answer === 'object') return Object.values(answer).every(isFinite);
   return true;

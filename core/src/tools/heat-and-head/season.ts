@@ -1,15 +1,24 @@
 import { z } from 'zod';
-import { loadsOf, seasonEnergy_kWh } from '../../hydraulics';
+import { headAt_m, loadsOf, seasonEnergy_kWh } from '../../hydraulics';
 import { figure, line, notNegative, positive } from '../fields';
 import type { Tool } from '../tool';
 import { curveOf, lineFields, lineInput, lineOf } from './line-input';
 
-export const seasonInput = z.object({
-  ...lineInput,
-  power_w: positive('The power at no flow'),
-  power_w_per_m3h: notNegative('The power for each m³/h'),
-  hours: positive('The hours').max(8784, 'A year has 8784 hours at most.'),
-});
+export const seasonInput = z
+  .object({
+    ...lineInput,
+    power_w: positive('The power at no flow'),
+    power_w_per_m3h: notNegative('The power for each m³/h'),
+    hours: positive('The hours').max(8784, 'A year has 8784 hours at most.'),
+  })
+  .superRefine((typed, context) => {
+    if (headAt_m(curveOf(typed), typed.design_m3h) <= 0)
+      context.addIssue({
+        code: 'custom',
+        path: ['design_m3h'],
+        message: 'The design flow lies beyond the curve: the pump gives no head there.',
+      });
+  });
 
 export interface SeasonOutput {
   energy_kwh: number;

@@ -4,12 +4,13 @@ import { choice, figure, line, notNegative, positive, rows } from '../fields';
 import type { Tool } from '../tool';
 
 /** Current at low and at high speed; none or nil at low on a pump of one speed. */
-const pumpInput = z.tuple(
-  [notNegative('The current at low speed').nullable(), positive('The current at high speed')],
-  {
+const pumpInput = z
+  .tuple([notNegative('The current at low speed').nullable(), positive('The current at high speed')], {
     error: 'A line for each pump: low, then high.',
-  },
-);
+  })
+  .refine(([low, high]) => low === null || low <= high, {
+    message: 'A pump takes no more at low speed than at high: a line for each pump, low, then high.',
+  });
 
 export const spaLoadInput = z.object({
   heater_a: notNegative('The heater'),

@@ -3,13 +3,22 @@ import { closedFrequency_hz, stopFlow_m3h } from '../../hydraulics';
 import { figure, line, positive } from '../fields';
 import type { Tool } from '../tool';
 
-export const stopFrequencyInput = z.object({
-  rated_hz: positive('The rated frequency'),
-  closed_m: positive('The head at no flow'),
-  set_m: positive('The set head'),
-  curve_a: positive('The fall of the curve'),
-  stop_hz: positive('The stop frequency'),
-});
+export const stopFrequencyInput = z
+  .object({
+    rated_hz: positive('The rated frequency'),
+    closed_m: positive('The head at no flow'),
+    set_m: positive('The set head'),
+    curve_a: positive('The fall of the curve'),
+    stop_hz: positive('The stop frequency'),
+  })
+  .superRefine(({ rated_hz, stop_hz }, context) => {
+    if (stop_hz > rated_hz)
+      context.addIssue({
+        code: 'custom',
+        path: ['stop_hz'],
+        message: 'The stop frequency lies above the rated frequency.',
+      });
+  });
 
 export interface StopFrequencyOutput {
   closed_hz: number;

@@ -3,15 +3,20 @@ import { startsPerHour, usableWater_L } from '../../hydraulics';
 import { figure, line, notNegative, positive } from '../fields';
 import type { Tool } from '../tool';
 
-export const vesselStartsInput = z.object({
-  vessel_l: positive('The vessel'),
-  precharge_bar: notNegative('The pre-charge'),
-  start_bar: positive('The start pressure'),
-  stop_bar: positive('The stop pressure'),
-  draw_m3h: positive('The draw'),
-  fill_m3h: positive('The flow while it fills'),
-  stop_delay_s: notNegative('The delay'),
-});
+export const vesselStartsInput = z
+  .object({
+    vessel_l: positive('The vessel'),
+    precharge_bar: notNegative('The pre-charge'),
+    start_bar: positive('The start pressure'),
+    stop_bar: positive('The stop pressure'),
+    draw_m3h: positive('The draw'),
+    fill_m3h: positive('The flow while it fills'),
+    stop_delay_s: notNegative('The delay'),
+  })
+  .refine(({ precharge_bar, stop_bar }) => precharge_bar < stop_bar, {
+    path: ['precharge_bar'],
+    message: 'The gas stands above the stop pressure: no water enters the vessel.',
+  });
 
 export interface VesselStartsOutput {
   usable_l: number;

@@ -3,17 +3,22 @@ import { speedsOfTrace } from '../../control';
 import { figure, figures, line, notNegative, number, positive } from '../fields';
 import type { Tool } from '../tool';
 
-export const controlVoltageInput = z.object({
-  off_v: notNegative('The voltage at which it stops'),
-  on_v: positive('The voltage at which it starts'),
-  full_v: positive('The voltage of full speed'),
-  least_rpm: positive('The least speed'),
-  greatest_rpm: positive('The greatest speed'),
-  trace_v: z
-    .array(number('A voltage'))
-    .min(1, 'Enter at least one voltage.')
-    .max(5000, 'At most 5000 voltages.'),
-});
+export const controlVoltageInput = z
+  .object({
+    off_v: notNegative('The voltage at which it stops'),
+    on_v: positive('The voltage at which it starts'),
+    full_v: positive('The voltage of full speed'),
+    least_rpm: positive('The least speed'),
+    greatest_rpm: positive('The greatest speed'),
+    trace_v: z
+      .array(number('A voltage'))
+      .min(1, 'Enter at least one voltage.')
+      .max(5000, 'At most 5000 voltages.'),
+  })
+  .refine(({ least_rpm, greatest_rpm }) => least_rpm <= greatest_rpm, {
+    path: ['least_rpm'],
+    message: 'The least speed lies above the greatest.',
+  });
 
 export const controlVoltageTool: Tool<typeof controlVoltageInput, { speed_rpm: number[]; starts: number }> = {
   id: 'control-voltage',

@@ -24,11 +24,31 @@ export interface TariffOutput {
   cost_day: number;
   cost_year: number;
   energy_kwh: number;
-  /** share of the cost that falls into the dearest windows */
-  dear_share: number;
+  /** share of the cost that falls into the dearest windows; null where one price holds all day */
+  dear_share: number | null;
 }
 
 const DAYS = 365;
+
+/** Runs as stretches of one day, those that overlap as one: a pump that runs twice at a time runs once. One that ends as it begins is none. */
+function onceEach(runs: readonly (readonly [number, number])[]): (readonly [number, number])[] {
+  const parts = runs.flatMap(([from, to]): [number, number][] => {
+    if (from === to) return [];
+    return to > from
+      ? [[from, to]]
+      : [
+          [from, DAY_MIN],
+          [0, to],
+        ];
+  });
+  const once: [number, number][] = [];
+  for (const [from, to] of parts.sort(([a], [b]) => a - b)) {
+    const last = once.at(-1);
+    if (last && from <= last[1]) last[1] = Math.max(last[1], to);
+    else once.push([from, to]);
+  }
+  return once;
+}
 
 export const tariffTool: Tool<typeof tariffInput, TariffOutput> = {
   id: 'tariff',
@@ -51,14 +71,7 @@ export const tariffTool: Tool<typeof tariffInput, TariffOutput> = {
     const windows = checkedTariff(prices.map(([from, to, price]) => ({ from, to, price })));
     const dearest = Math.max(...windows.map(({ price }) => price));
     const dear = windows.map((window) => ({ ...window, price: window.price === dearest ? dearest : 0 }));
-    const stretches = runs.flatMap(([from, to]) =>
-      to > from
-        ? [[from, to] as const]
-        : ([
-            [from, DAY_MIN],
-            [0, to],
-          ] as const),
-    );
+    const stretches = onceEach(runs);
     const sum = (of: (from: number, to: number) => number) =>
       stretches.reduce((all, [from, to]) => all + of(from, to), 0);
     const cost_day = sum((from, to) => costOf(windows, from, to, power_w));
@@ -67,7 +80,8 @@ export const tariffTool: Tool<typeof tariffInput, TariffOutput> = {
       cost_day,
       cost_year: cost_day * DAYS,
       energy_kwh: sum((from, to) => ((to - from) / 60) * (power_w / 1000)),
-      dear_share: cost_day > 0 ? inDear / cost_day : 0,
+      dear_share:
+        windows.every(({ price }) => price === dearest) || cost_day === 0 ? null : inDear / cost_day,
     };
   },
   answer: ({ cost_day, cost_year, energy_kwh, dear_share }) => ({
@@ -75,7 +89,7 @@ export const tariffTool: Tool<typeof tariffInput, TariffOutput> = {
     lines: [
       line('A year', cost_year, '', 0),
       line('Energy a day', energy_kwh, 'kWh'),
-      line('Of the cost in the dearest hours', dear_share * 100, '%', 0),
+      ...(dear_share === null ? [] : [line('Of the cost in the dearest hours', dear_share * 100, '%', 0)]),
     ],
   }),
 };

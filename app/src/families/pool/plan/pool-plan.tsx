@@ -39,11 +39,14 @@ export function PoolPlan() {
         <>
           <ProgramsCard work={now} moved={programs.list !== null} onMove={move} />
           <CostCard work={now} />
-          <CheapestCard
-            context={now.context}
-            plannedMonth={now.weeks.target?.sums.costMonth ?? null}
-            onTake={move}
-          />
+          {/* under another master its own programs are not what runs: there is nothing to make cheaper */}
+          {now.context.duty.command === 'own' && (
+            <CheapestCard
+              context={now.context}
+              plannedMonth={now.weeks.target?.sums.costMonth ?? null}
+              onTake={move}
+            />
+          )}
         </>
       )}
       then={(_, calm) => (

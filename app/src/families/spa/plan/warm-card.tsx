@@ -60,6 +60,14 @@ export function WarmCard({ work, byHand, onMove }: WarmCardProps) {
   const start = now && now.ready_h !== null ? latestStart(duty, now.ready_h) : null;
   // the picture is read in the reader's own unit
   const shown = (celsius: number) => inSystemOf(celsius, '°C', reader.system).value;
+  /** whether heater and pump hold what is wanted in the coldest air, and with how much to spare */
+  const holdsSaid = () => {
+    const wanted = duty.wanted.temperature_C;
+    const spare_kW = (coveredLoss_WK(duty) * (warmest_C(duty) - wanted)) / 1000;
+    return spare_kW >= 0
+      ? `In the coldest air heater and pump hold ${say('temperature', wanted)} with ${say('heat', spare_kW)} to spare.`
+      : `In the coldest air heater and pump hold ${say('temperature', warmest_C(duty))} at most.`;
+  };
   const until = shownUntil_h([now?.ready_h ?? null, before?.ready_h ?? null]);
   const part = (water_C: readonly number[]) => water_C.slice(0, Math.floor(until / HALF_h) + 1).map(shown);
   const chart =
@@ -124,7 +132,7 @@ export function WarmCard({ work, byHand, onMove }: WarmCardProps) {
       <Words size="small" colour="quiet">
         {heaterFlows(duty) === false
           ? 'With the flow that filters the heater cuts out.'
-          : `Heater and pump hold ${say('temperature', warmest_C(duty))} at most; it loses ${coveredLoss_WK(duty).toFixed(1)} W for each kelvin.`}{' '}
+          : `${holdsSaid()} It loses ${coveredLoss_WK(duty).toFixed(1)} W for each kelvin.`}{' '}
         What pumps take is reckoned to end in the water.
       </Words>
       {saved && between !== undefined && (

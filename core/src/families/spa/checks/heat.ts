@@ -1,9 +1,10 @@
 import type { Finding } from '../../../findings';
 import { timeOfDay } from '../../../time';
 import { fig } from '../../../units';
-import { filterFlow_m3h } from '../effect/cycles';
+import { circulates, filterFlow_m3h, hoursOf, runsOf } from '../effect/cycles';
 import { OUTPUT_WORDS } from '../effect/panel';
 import {
+  byPumpAlone_C,
   coldestBath,
   displayOffNow_K,
   FELT_K,
@@ -22,7 +23,31 @@ import type { CheckInput } from './checks';
 
 /** Warm enough, in time, not too hot, and safe from frost; judged in the coldest air. */
 export function checkHeat(input: CheckInput): Finding[] {
-  return [...limit(input), ...reach(input), ...wantedHeld(input), ...frost(input), ...guards(input)];
+  return [
+    ...limit(input),
+    ...pumpAlone(input),
+    ...reach(input),
+    ...wantedHeld(input),
+    ...frost(input),
+    ...guards(input),
+  ];
+}
+
+/** SPA-10: warm air and the pump's own heat, whatever is set. */
+function pumpAlone({ context, subject, settings, row }: CheckInput): Finding[] {
+  const { duty } = context;
+  const runs = runsOf(settings);
+  const hours = circulates(context, row) ? 24 : runs && hoursOf(runs);
+  if (hours === null) return [];
+  const water = byPumpAlone_C(duty, hours);
+  if (water <= duty.wanted.limit_C + FELT_K) return [];
+  return [
+    finding('SPA-10.pump', subject, {
+      air: fig('temperature', duty.tub.air_C),
+      water: fig('temperature', water),
+      limit: fig('temperature', duty.wanted.limit_C),
+    }),
+  ];
 }
 
 /** A thermometer and a display are together no better than this, K. */

@@ -103,6 +103,11 @@ export function warmest_C(duty: SpaDuty, air_C = duty.tub.coldest_C): number {
   return balance_C(air_C, heat_W(duty), coveredLoss_WK(duty));
 }
 
+/** What the covered water comes to in the usual air by the heat of the pump alone, over so many hours of running a day, °C. */
+export function byPumpAlone_C(duty: SpaDuty, hours: number): number {
+  return balance_C(duty.tub.air_C, (circulatingHeat_W(duty) * hours) / 24, coveredLoss_WK(duty));
+}
+
 /** What a day of the tub needs to be known by: which minutes filter, bathe, and may heat. */
 export interface TubDay {
   readonly body: Body;

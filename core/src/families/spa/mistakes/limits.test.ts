@@ -1,3 +1,4 @@
+import { byPumpAlone_C, FELT_K } from '../effect/tub';
 import { scenarioSchemaOf } from '../../../bench';
 import { SPA_EVENTS } from '../bench/events';
 import { checkPlan } from '../checks/checks';
@@ -85,4 +86,18 @@ test('a heater scales up by a hundred per cent at most', () => {
     });
   expect(with_(100).success).toBe(true);
   expect(with_(101).error?.issues[0].message).toContain('up to 100 %');
+});
+
+test('SPA-10: in warm air the pump alone passes the local limit; near miss: air of a tenth of a degree less', () => {
+  const inAir = (air_C: number) => {
+    const duty = { ...DUTY, tub: { ...DUTY.tub, air_C } };
+    return { duty, context: contextOf(KEYS, duty) };
+  };
+  // whatever the hours of filtering come to, the threshold lies half a degree over the limit
+  const { duty, context } = inAir(30);
+  const hours = hoursOf(runsOf(understand(KEYS, PLATE, sound(context)))!);
+  const rise_K = byPumpAlone_C(duty, hours) - 30;
+  const threshold_C = duty.wanted.limit_C + FELT_K - rise_K;
+  expect(texts(inAir(threshold_C + 0.05).context)).toContain('SPA-10.pump');
+  expect(texts(inAir(threshold_C - 0.05).context)).not.toContain('SPA-10.pump');
 });

@@ -14,6 +14,12 @@ export const HEAT_TEXTS = {
     will: 'Bathers overheat, though the display looks right.',
     todo: 'Enter the sensor correction where there is one; else set so much less that the water stays under {limit}.',
   },
+  'SPA-10.pump': {
+    title: 'Pump alone warms it over the local limit',
+    so: 'In air of {air} the heat of the pump alone brings the covered water to {water} (local limit {limit}), without any heater.',
+    will: 'On warm days bathers overheat, whatever is set.',
+    todo: 'Filter in the cool of the night, or less on warm days; open the cover, and read the water before anybody bathes.',
+  },
   'SPA-10.range': {
     title: 'Temperature range above the local limit',
     so: 'In this range the pack holds {water} whatever is set (local limit {limit}).',

@@ -83,7 +83,12 @@ function sideOf(context: TransferContext, values: SettingValues): BlockItem[] {
     ...(settings.control ? [{ kind: 'line' as const, words: CONTROL_WORDS[settings.control] }] : []),
     {
       kind: 'verdict',
-      words: sums.floods > 0 ? `floods ${sums.floods} times` : 'does not flood',
+      words:
+        sums.floods === 0
+          ? 'does not flood'
+          : sums.floods === 1
+            ? 'floods once'
+            : `floods ${sums.floods} times`,
       good: sums.floods === 0,
     },
     {
