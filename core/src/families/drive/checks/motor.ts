@@ -81,6 +81,9 @@ function fast({ context, subject, settings, at }: CheckInput): Finding[] {
   return [finding('DRV-14.over', subject, values, [at('frequency.greatest')])];
 }
 
+/** Nobody waits longer than this at a tap, s; a large pump takes three times its shortest ramp. */
+const SLOW_s = 20;
+
 /** DRV-14: slower, or faster from standing, than bearings and cooling allow. */
 function slow({ context, subject, settings, at }: CheckInput): Finding[] {
   const { least_hz, ramp_s, rated_hz } = context.duty.pump;
@@ -109,6 +112,11 @@ function slow({ context, subject, settings, at }: CheckInput): Finding[] {
     ['DRV-14.ramp-down', settings.rampDown_s, 'ramp.down'],
   ] as const;
   for (const [text, set_s, role] of ramps) {
+    if (set_s !== null && set_s > Math.max(SLOW_s, 3 * ramp_s)) {
+      const what = role === 'ramp.up' ? 'come up to speed' : 'slow down';
+      const long = { what, set: fig('seconds', set_s), needed: fig('seconds', ramp_s) };
+      found.push(finding('DRV-14.slow', subject, long, [at(role)]));
+    }
     if (set_s === null || set_s >= ramp_s - 1e-9) continue;
     const values = {
       rated: fig('frequency', rated_hz),

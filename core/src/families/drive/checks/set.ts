@@ -1,5 +1,6 @@
 import { closed_hz } from '../effect/pump';
 import { offFrequency_hz, SETTLES_s } from '../effect/sharing';
+import { enoughAtNil_bar } from '../effect/set';
 import { fig } from '../../../units';
 import type { Finding } from '../../../findings';
 import { repeatedAddresses } from '../../../link';
@@ -24,10 +25,48 @@ export function checkSet(input: CheckInput): Finding[] {
   const fitted = context.duty.pump.count;
   if (units !== null && units !== fitted)
     found.push(finding('DRV-11', subject, { seen: `${units}`, fitted: `${fitted}` }, [at('units')]));
-  found.push(...cascade(input));
+  found.push(...cascade(input), ...comesNext(input));
   if (setUp === 'open') found.push(finding('DRV-11.set-up', subject, {}, [at('set-up')]));
   return found;
 }
+
+/** Somebody at a tap waits no longer than this for the next pump, s. */
+const WAITS_s = 45;
+
+/** DRV-13: when the next pump starts, against what the taps need meanwhile. */
+function comesNext({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { below_bar, delay_s } = settings.next;
+  const nil = enoughAtNil_bar(context.duty);
+  if (context.duty.pump.count === 1) return [];
+  const found: Finding[] = [];
+  if (
+    below_bar !== null &&
+    nil !== null &&
+    settings.set_bar !== null &&
+    settings.set_bar - below_bar < nil - NEAR_bar
+  )
+    found.push(
+      finding(
+        'DRV-13.next',
+        subject,
+        {
+          below: fig('pressure', below_bar),
+          at: fig('pressure', settings.set_bar - below_bar),
+          nil: fig('pressure', nil),
+        },
+        [at('next.below')],
+      ),
+    );
+  if (delay_s !== null && delay_s > WAITS_s)
+    found.push(
+      finding('DRV-13.wait', subject, { delay: fig('seconds', delay_s), most: fig('seconds', WAITS_s) }, [
+        at('next.delay'),
+      ]),
+    );
+  return found;
+}
+/** What a display rounds away, bar. */
+const NEAR_bar = 0.01;
 
 /** DRV-08: the next pump stops while it is needed, again and again; or nothing ever stops it. */
 function cascade({ context, subject, settings, pump, at }: CheckInput): Finding[] {

@@ -9,7 +9,7 @@ import type { CheckInput } from './checks';
 /** When it stops for no demand, and when it starts again. */
 export function checkStop(input: CheckInput): Finding[] {
   if (input.context.duty.holds.kind !== 'pressure') return [];
-  return [...frequency(input), ...cutIn(input), ...vessel(input)];
+  return [...frequency(input), ...runsOn(input), ...cutIn(input), ...vessel(input)];
 }
 
 /** DRV-04, DRV-12: "never stops" is judged at the least pressure at the inlet, what it gives up at the greatest. */
@@ -66,6 +66,18 @@ function frequency({ context, subject, settings, pump, at }: CheckInput): Findin
       ),
     );
   return found;
+}
+
+/** Longer than this a pump churns its own water, s. */
+const CHURNS_s = 60;
+
+/** DRV-12: how long it runs on for nothing before it stops. */
+function runsOn({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { stopDelay_s } = settings;
+  if (stopDelay_s === null || stopDelay_s <= CHURNS_s || !context.profile.behaviours.stopsByFrequency)
+    return [];
+  const values = { delay: fig('seconds', stopDelay_s), most: fig('seconds', CHURNS_s) };
+  return [finding('DRV-12.churns', subject, values, [at('stop.delay')])];
 }
 
 /** DRV-08: the cut-in pressure against what is held and what the taps need, and how often it starts. */

@@ -1,9 +1,11 @@
 import { fig } from '../../../units';
 import type { DrivenPump } from '../effect/pump';
+import { enoughAtNil_bar } from '../effect/set';
 import { cheaperSharing, offFrequency_hz, SETTLES_s, sharingDay_kWh } from '../effect/sharing';
 import type { DriveDraft } from './draft';
 
 const BELOW_bar = 0.3;
+const RIPPLE_bar = 0.1;
 const DELAY_s = 5;
 const LEADS_h = 24;
 /** One less is enough with this much of its flow to spare. */
@@ -13,7 +15,16 @@ const SPARE = 0.9;
 export function planCascade(draft: DriveDraft, pump: DrivenPump): void {
   const { context } = draft;
   planSharing(draft, pump);
-  draft.set('next.below', BELOW_bar, { text: 'next.below', values: {} });
+  // before any tap runs short, but never within its own ripple
+  const nil = enoughAtNil_bar(context.duty);
+  const { set_bar } = draft.settings();
+  const room = set_bar === null || nil === null ? BELOW_bar : set_bar - nil;
+  draft.set(
+    'next.below',
+    Math.max(RIPPLE_bar, Math.min(BELOW_bar, room)),
+    { text: 'next.below', values: {} },
+    'down',
+  );
   const slow = draft.settings().sharing === 'one-varies';
   draft.set('next.delay', slow ? SETTLES_s : DELAY_s, {
     text: slow ? 'next.settles' : 'next.delay',

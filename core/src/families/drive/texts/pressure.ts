@@ -212,6 +212,24 @@ export const PRESSURE_TEXTS = {
     will: 'It never stops, or it stops while water is drawn.',
     todo: 'A flow switch, a steadier pressure at the inlet, or a vessel that carries the small draws.',
   },
+  'DRV-13.next': {
+    title: 'Next pump comes when taps already run short',
+    so: 'It starts once the pressure is {below} under the set one, at {at}; the taps need {nil}.',
+    will: 'Whoever is highest up has no water until the next pump runs.',
+    todo: 'Set less, so that it starts above {nil}.',
+  },
+  'DRV-13.wait': {
+    title: 'Next pump is long in coming',
+    so: 'The next pump starts {delay} after the pressure has fallen.',
+    will: 'Until then taps run short.',
+    todo: 'Set {most} or less.',
+  },
+  'DRV-12.churns': {
+    title: 'Runs on long against a shut valve',
+    so: 'With nothing drawn it runs on for {delay} before it stops.',
+    will: 'The water in the pump is churned and heated each time.',
+    todo: 'Set {most} or less, unless its manual allows more.',
+  },
   'DRV-13': {
     title: 'The set pressure is not reached at the greatest draw',
     so: 'At {draw} {count} at {most} give {gives}; {needed} is needed at the sensor.',

@@ -134,6 +134,12 @@ export const SET_TEXTS = {
     will: 'Bearings, coupling and check valve are hit at every start.',
     todo: 'Set {needed} or more.',
   },
+  'DRV-14.slow': {
+    title: 'Takes long to {what}',
+    so: 'It takes {set} to {what}.',
+    will: 'The pressure is late by as much whenever the draw changes: taps run short, then it overshoots.',
+    todo: 'Set the ramp to some seconds, no shorter than {needed}.',
+  },
   'ANY-12.drive': {
     title: 'Nobody decided what it does after a power cut',
     so: 'What it does after a power cut is not known.',

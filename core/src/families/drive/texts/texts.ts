@@ -19,6 +19,8 @@ export const DRIVE_SEVERITIES: Severities<DriveTextId> = {
   'DRV-03.live': 'stop',
   'DRV-06': 'stop',
   'DRV-08.low': 'note',
+  'DRV-14.slow': 'note',
+  'DRV-12.churns': 'note',
   'DRV-01.kind': 'stop',
   'DRV-01.over': 'stop',
   'DRV-00.holds': 'stop',

@@ -4,7 +4,7 @@ import { fig } from '../../../units';
 import type { CheckInput } from './checks';
 import { poolChoices, type Circuit } from '../wire/duty';
 import { leastSpeed_rpm } from '../effect/hydraulics';
-import { CLEANER_WAITS_min } from '../plan/guards';
+import { CLEANER_WAITS_min, FROST_GUARD_C } from '../plan/guards';
 import { SENSOR_NAMES, SENSOR_TOLERANCE_K, sensorsInUse, shownTooMuch_K } from '../effect/sensors';
 import { finding } from '../texts/texts';
 import { chlorinatorHours, chlorineOfDay_g } from '../effect/treatment';
@@ -46,6 +46,11 @@ function priming({ settings, context, subject, at }: CheckInput): Finding[] {
   return [];
 }
 
+/** Nearer to freezing than this a pipe in the wind is ahead of the sensor on its wall, °C. */
+const FROST_LATE_C = 1.5;
+/** Above this it runs in weather that freezes nothing, °C. */
+const FROST_OFTEN_C = 7;
+
 function frost({ settings, context, pump, subject, at }: CheckInput): Finding[] {
   const { duty, profile } = context;
   const exposed = duty.circuits.filter((circuit) => circuit.exposed);
@@ -73,10 +78,21 @@ function frost({ settings, context, pump, subject, at }: CheckInput): Finding[] 
       );
     }
   }
-  found.push(...frostTooSlow(exposed));
+  found.push(...frostTooSlow(exposed), ...frostAt());
   if (duty.winter === 'hard' && settings.frost.on)
     found.push(finding('POO-11.hard', subject, {}, [at('frost.guard')]));
   return found;
+
+  /** Where it starts: sensor and pipe differ, and the rest is cost. */
+  function frostAt(): Finding[] {
+    const { below_C, on } = settings.frost;
+    if (!on || below_C === null) return [];
+    const values = { set: fig('temperature', below_C), wanted: fig('temperature', FROST_GUARD_C) };
+    if (below_C < FROST_LATE_C) return [finding('POO-11.late', subject, values, [at('frost.temperature')])];
+    return below_C > FROST_OFTEN_C
+      ? [finding('POO-11.often', subject, values, [at('frost.temperature')])]
+      : [];
+  }
 
   /** A guard that lifts nothing over a roof guards nothing there. */
   function frostTooSlow(circuits: readonly Circuit[]): Finding[] {
@@ -107,11 +123,26 @@ function frost({ settings, context, pump, subject, at }: CheckInput): Finding[] 
   }
 }
 
+/** Water so much under what was agreed is felt, K. */
+const COOLER_K = 1;
+
 function heat({ settings, context, subject, at }: CheckInput): Finding[] {
   const { heat: wanted } = context.duty;
   const { source, pool_C, tub_C, body, afterRun_min } = settings.heat;
-  if (!wanted || source === 'off') return [];
+  if (!wanted) return [];
+  if (source === 'off')
+    return wanted.source === 'off'
+      ? []
+      : [finding('POO-14.off', subject, { wanted: fig('temperature', wanted.pool_C) }, [at('heat.source')])];
   const found: Finding[] = [];
+  for (const [water, set_C, wish_C] of [
+    ['pool', pool_C, wanted.pool_C],
+    ['tub', tub_C, wanted.tub_C],
+  ] as const) {
+    if (set_C === null || wish_C === null || set_C >= wish_C - COOLER_K) continue;
+    const values = { water, set: fig('temperature', set_C), wanted: fig('temperature', wish_C) };
+    found.push(finding('POO-14.cool', subject, values, [at(`heat.${water}`)]));
+  }
   const fired = source === 'heater' || source === 'solar-first' || source === 'heat-pump';
   if (fired && afterRun_min !== null && afterRun_min < wanted.afterRun_min) {
     found.push(
@@ -218,13 +249,28 @@ function cleaner({ settings, context, week, subject, at }: CheckInput): Finding[
 
 /** A chlorinator set to less than this share of what is needed is short; the need itself is no better known. */
 const CHLORINE_ENOUGH = 0.95;
+/** What sun and bathers take varies by less than this: beyond it the water has too much. */
+const CHLORINE_MUCH = 1.5;
 
 /** What is set makes too little in the hours in which its own circuit has its flow. */
 function chlorineShort({ settings, context, subject, at }: CheckInput): Finding[] {
   const { chlorinator: wanted } = context.duty;
   const made_g = chlorineOfDay_g(context, settings);
   const hours = chlorinatorHours(context, settings);
+  if (wanted && settings.chlorinator.output_pct === 0)
+    return [
+      finding('PRO-02.off', subject, { needed: fig('mass', wanted.needed_gpd) }, [at('chlorinator.output')]),
+    ];
   if (!wanted || made_g === null || hours === null || made_g === 0) return [];
+  if (made_g > wanted.needed_gpd * CHLORINE_MUCH)
+    return [
+      finding(
+        'PRO-02.much',
+        subject,
+        { needed: fig('mass', wanted.needed_gpd), made: fig('mass', made_g), hours: fig('hours', hours) },
+        [at('chlorinator.output')],
+      ),
+    ];
   if (made_g >= wanted.needed_gpd * CHLORINE_ENOUGH) return [];
   return [
     finding(

@@ -44,6 +44,18 @@ export const PLANT_TEXTS = {
     will: 'Water standing in them freezes and bursts them.',
     todo: 'Switch it on for each of them, or drain down.',
   },
+  'POO-11.late': {
+    title: 'Frost guard starts too near freezing',
+    so: 'It starts below {set}; sensor and pipe may differ by more than that.',
+    will: 'A pipe in the wind freezes while its sensor on the wall still says that it is warm enough.',
+    todo: 'Set {wanted}.',
+  },
+  'POO-11.often': {
+    title: 'Frost guard runs in mild weather',
+    so: 'It starts below {set}; {wanted} guards the pipes.',
+    will: 'It runs through most of the winter, and costs what that takes.',
+    todo: 'Set {wanted}.',
+  },
   'POO-11.circuit': {
     title: 'A circuit without frost guard',
     so: 'Frost guard does not run {circuits}, whose pipes stand in the frost.',
@@ -86,6 +98,18 @@ export const PLANT_TEXTS = {
     will: 'It does nothing until someone selects the {idle}; the {selected} is heated to its own.',
     todo: 'Check both set points, and which water is selected.',
   },
+  'POO-14.cool': {
+    title: 'Set cooler than was agreed',
+    so: 'The {water} is set to {set}; {wanted} was agreed.',
+    will: 'Bathers find it cold.',
+    todo: 'Set {wanted}.',
+  },
+  'POO-14.off': {
+    title: 'Heating is off',
+    so: 'The source of heat is off; {wanted} was agreed.',
+    will: 'The water cools to the air.',
+    todo: 'Choose what heats it, where heating is wanted now.',
+  },
   'POO-14.warm': {
     title: 'Set point too warm',
     so: 'The {body} is set to {set}; at most {warmest} is agreed.',
@@ -121,6 +145,18 @@ export const PLANT_TEXTS = {
     so: 'The controller is set to “{set}”; the plate says “{plate}”.',
     will: 'The watts it shows are those of another pump.',
     todo: 'Set the kind of the plate, and prove it with a meter of your own.',
+  },
+  'PRO-02.off': {
+    title: 'Chlorinator is set to nothing',
+    so: 'Its output is nil; {needed} a day are needed.',
+    will: 'The water goes without chlorine, whatever runs.',
+    todo: 'Set its output as planned, or treat the water otherwise meanwhile.',
+  },
+  'PRO-02.much': {
+    title: 'Chlorinator makes more than is needed',
+    so: 'In {hours} of running it makes {made}; {needed} a day are needed.',
+    will: 'Eyes and skin smart, covers and fittings bleach, and its cell wears.',
+    todo: 'Set a lower output, and test the water.',
   },
   'PRO-02.set': {
     title: 'Chlorinator is set too low',

@@ -11,6 +11,7 @@ import { finding } from '../texts/texts';
 import { checkCleaning } from './cleaning';
 import { checkDelivered } from './delivered';
 import { checkLevels } from './levels';
+import { checkSetFor } from './plant';
 import { checkSpeeds } from './speeds';
 
 /** What every check of settings is given. */
@@ -36,6 +37,7 @@ export function checkSettings(context: TransferContext, subject: Subject, values
     },
   };
   return bySeverity([
+    ...checkSetFor(input),
     ...checkSpeeds(input),
     ...checkLevels(input),
     ...checkCleaning(input),
