@@ -1,0 +1,92 @@
+import { mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, relative } from 'node:path';
+import { ensureDependencies } from './steps/dependencies.mjs';
+import { ROOT, run } from './steps/run.mjs';
+import { main, say } from './steps/say.mjs';
+
+/**
+ * Moves each named threshold of a family (twice as large, half as large, its comparison turned) in a copy of the product, and runs the
+ * family's suites on it: a threshold whose move nobody notices has no near miss. `npm run thresholds -- drive [NAME …]`.
+ */
+const FOLDERS = ['checks', 'effect', 'plan', 'proof'];
+const NAMED = /^(?:export )?const ([A-Z][A-Za-z0-9_]*) = ([0-9][0-9_.]*);$/gm;
+const TURNED = { '>': '<', '<': '>', '>=': '<=', '<=': '>=' };
+
+const filesOf = (folder) =>
+  readdirSync(folder, { withFileTypes: true, recursive: true })
+    .filter((file) => file.isFile() && file.name.endsWith('.ts') && !file.name.endsWith('.test.ts'))
+    .map((file) => join(file.parentPath ?? file.path, file.name));
+
+/** Every move of every named threshold of a file. */
+function movesIn(path, only) {
+  const source = readFileSync(path, 'utf8');
+  const moves = [];
+  for (const { 0: line, 1: name, 2: figure } of source.matchAll(NAMED)) {
+    if (only.length > 0 && !only.includes(name)) continue;
+    const value = Number(figure.replaceAll('_', ''));
+    // nil has no double, and a share of a hundredth of a thousandth is dust
+    if (value === 0 || value < 1e-5) continue;
+    for (const [how, by] of [
+      ['× 2', 2],
+      ['÷ 2', 0.5],
+    ])
+      moves.push({
+        name,
+        how,
+        text: source.replace(line, line.replace(` = ${figure};`, ` = ${value * by};`)),
+      });
+    const compared = new RegExp(`( )([<>]=?)( [^;\\n]*\\b${name}\\b)|(\\b${name}\\b[^;\\n]*? )([<>]=?)( )`);
+    const found = compared.exec(source.replace(line, ''));
+    if (!found) continue;
+    const [whole, before, sign, after, front, other, behind] = found;
+    const turned = sign ? `${before}${TURNED[sign]}${after}` : `${front}${TURNED[other]}${behind}`;
+    moves.push({ name, how: 'turned', text: source.replace(whole, turned) });
+  }
+  return moves;
+}
+
+await main(async () => {
+  const [family, ...only] = process.argv.slice(2);
+  if (!family) throw new Error('Say which family: npm run thresholds -- drive');
+  await ensureDependencies();
+  const copy = mkdtempSync(join(tmpdir(), 'barythm-thresholds-'));
+  await run('git', ['worktree', 'add', '--detach', copy, 'HEAD'], { log: join(tmpdir(), 'thresholds.log') });
+  try {
+    symlinkSync(join(ROOT, 'node_modules'), join(copy, 'node_modules'));
+    const own = join(copy, 'core/src/families', family);
+    const unnoticed = [];
+    let moved = 0;
+    for (const path of FOLDERS.flatMap((folder) => filesOf(join(own, folder)))) {
+      const source = readFileSync(path, 'utf8');
+      for (const { name, how, text } of movesIn(path, only)) {
+        writeFileSync(path, text);
+        moved += 1;
+        const { code } = await run(
+          'npx',
+          [
+            '--no-install',
+            'jest',
+            '--selectProjects',
+            'core',
+            '--bail',
+            '--silent',
+            '--',
+            `core/src/families/${family}/`,
+          ],
+          { cwd: copy, log: join(tmpdir(), 'thresholds-run.log') },
+        );
+        const where = `${relative(copy, path)} ${name} ${how}`;
+        say(code === 0 ? `UNNOTICED ${where}` : `noticed ${where}`);
+        if (code === 0) unnoticed.push(where);
+      }
+      writeFileSync(path, source);
+    }
+    say(`${unnoticed.length} of ${moved} moves went unnoticed.`);
+    for (const where of unnoticed) say(`  ${where}`);
+    process.exitCode = unnoticed.length === 0 ? 0 : 1;
+  } finally {
+    await run('git', ['worktree', 'remove', '--force', copy], { log: join(tmpdir(), 'thresholds.log') });
+    rmSync(copy, { recursive: true, force: true });
+  }
+});
