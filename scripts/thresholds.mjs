@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
 import { ensureDependencies } from './steps/dependencies.mjs';
 import { ROOT, run } from './steps/run.mjs';
-import { main, say } from './steps/say.mjs';
+import { main, PlainFailure, say } from './steps/say.mjs';
 
 /**
  * Moves each named threshold of a family (twice as large, half as large, its comparison turned) in a copy of the product, and runs the
@@ -46,14 +46,37 @@ function movesIn(path, only) {
   return moves;
 }
 
+/** The exit code of a family's suites, on a copy. */
+async function suites(copy, family) {
+  const { code } = await run(
+    'npx',
+    [
+      '--no-install',
+      'jest',
+      '--selectProjects',
+      'core',
+      '--bail',
+      '--silent',
+      '--',
+      `core/src/families/${family}/`,
+    ],
+    { cwd: copy, log: join(tmpdir(), 'thresholds-run.log') },
+  );
+  return code;
+}
+
 await main(async () => {
   const [family, ...only] = process.argv.slice(2);
-  if (!family) throw new Error('Say which family: npm run thresholds -- drive');
+  if (!family) throw new PlainFailure('Say which family: npm run thresholds -- drive');
   await ensureDependencies();
   const copy = mkdtempSync(join(tmpdir(), 'barythm-thresholds-'));
   await run('git', ['worktree', 'add', '--detach', copy, 'HEAD'], { log: join(tmpdir(), 'thresholds.log') });
   try {
     symlinkSync(join(ROOT, 'node_modules'), join(copy, 'node_modules'));
+    if ((await suites(copy, family)) !== 0)
+      throw new PlainFailure(
+        `The suites of ${family} fail as they are: nothing can be told by moving a threshold.`,
+      );
     const own = join(copy, 'core/src/families', family);
     const unnoticed = [];
     let moved = 0;
@@ -62,20 +85,7 @@ await main(async () => {
       for (const { name, how, text } of movesIn(path, only)) {
         writeFileSync(path, text);
         moved += 1;
-        const { code } = await run(
-          'npx',
-          [
-            '--no-install',
-            'jest',
-            '--selectProjects',
-            'core',
-            '--bail',
-            '--silent',
-            '--',
-            `core/src/families/${family}/`,
-          ],
-          { cwd: copy, log: join(tmpdir(), 'thresholds-run.log') },
-        );
+        const code = await suites(copy, family);
         const where = `${relative(copy, path)} ${name} ${how}`;
         say(code === 0 ? `UNNOTICED ${where}` : `noticed ${where}`);
         if (code === 0) unnoticed.push(where);

@@ -90,7 +90,9 @@ function planMotor(draft: DriveDraft, pump: DrivenPump): void {
   );
   if (holds.kind === 'signal' && holds.least_hz < duty.pump.least_hz)
     draft.problems.push({ kind: 'signal-slow', asked_hz: holds.least_hz, least_hz: duty.pump.least_hz });
-  const [most, why] = mostFor(draft.context, pump);
+  // what it has no setting for it does not hold: then the whole curve counts
+  const held = draft.has('set') ? neededSet_bar(duty) : null;
+  const [most, why] = mostFor(draft.context, pump, held);
   draft.set('frequency.greatest', most, why, 'down');
   const ramp = reason('ramp.pump', { ramp: fig('seconds', ramp_s) });
   draft.set('ramp.up', ramp_s, ramp, 'up');
@@ -127,7 +129,7 @@ function planAddresses(draft: DriveDraft): void {
 }
 
 /** The greatest frequency that neither a rating downstream nor the motor's plate forbids. */
-function mostFor(context: DriveContext, pump: DrivenPump): [number, DriveReason] {
+function mostFor(context: DriveContext, pump: DrivenPump, held_bar: number | null): [number, DriveReason] {
   const { curve, rated_hz } = pump;
   const { rating, holds } = context.duty;
   const limits: [number, DriveReason][] = [[rated_hz, reason('most.rated')]];
@@ -145,7 +147,7 @@ function mostFor(context: DriveContext, pump: DrivenPump): [number, DriveReason]
     ]);
   const { rated_W } = context.plate;
   if (rated_W !== null) {
-    const hz = plateFrequency_hz(context, pump, rated_hz, neededSet_bar(context.duty), rated_W);
+    const hz = plateFrequency_hz(context, pump, rated_hz, held_bar, rated_W);
     if (hz < rated_hz) limits.push([hz, reason('most.plate', { plate: fig('power', rated_W) })]);
   }
   return limits.reduce((least, one) => (one[0] < least[0] - 1e-9 ? one : least));

@@ -27,7 +27,8 @@ export const CLAIMS: Claims<keyof typeof DRIVE_REASONS, DriveContext, DriveSetti
   'holds.signal': null,
   'units.fitted': ({ set, step, context }) => within(set, context.duty.pump.count, step / 2),
   'address.own': ({ set, settings, context }) =>
-    !context.duty.others.includes(set) && settings.addresses.filter((one) => one === set).length === 1,
+    !context.duty.others.includes(set) &&
+    settings.addresses.slice(0, context.duty.pump.count).filter((one) => one === set).length === 1,
   plate: onStep,
   'thermal.on': null,
   'least.bearings': ({ set, given }) => atLeast(set, given('least')),
@@ -98,7 +99,7 @@ export const CLAIMS: Claims<keyof typeof DRIVE_REASONS, DriveContext, DriveSetti
   'next.below': ({ set }) => set > 0,
   'next.settles': null,
   'next.delay': null,
-  'next.off': ({ set, settings }) => set < (settings.most_hz ?? Infinity) && set > (settings.least_hz ?? 0),
+  'next.off': ({ set, settings }) => set < (settings.most_hz ?? Infinity),
   'next.hours': null,
   'sharing.cheaper': ({ given }) => given('this') < given('other'),
   'sharing.only': null,

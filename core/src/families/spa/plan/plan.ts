@@ -85,8 +85,13 @@ function planHeat(draft: SpaDraft): void {
   if (ranges) {
     const now = draft.settings().range;
     const holds = (range: 'low' | 'high') => set_C >= ranges[range][0] && set_C <= ranges[range][1];
-    const range = now && holds(now) ? now : holds('high') || !holds('low') ? 'high' : 'low';
-    draft.pick('range', `range.${range}`, reason('range.holds', { set: fig('temperature', set_C) }));
+    const off_K = (range: 'low' | 'high') => Math.max(0, ranges[range][0] - set_C, set_C - ranges[range][1]);
+    const range = now && holds(now) ? now : off_K('low') < off_K('high') ? 'low' : 'high';
+    draft.pick(
+      'range',
+      `range.${range}`,
+      reason(holds(range) ? 'range.holds' : 'range.near', { set: fig('temperature', set_C) }),
+    );
   }
   draft.set(
     'set',

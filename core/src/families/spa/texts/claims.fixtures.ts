@@ -17,6 +17,10 @@ export const CLAIMS: Claims<keyof typeof SPA_REASONS, SpaContext, SpaSettings> =
     set === settings.number && atMost(given('worst'), duty.supply.breaker_A),
   'need.row': null,
   'switch.set-up': null,
+  'range.near': ({ given, context: { profile } }) =>
+    Object.values(profile.behaviours.ranges!).every(
+      ([least, greatest]) => given('set') < least || given('set') > greatest,
+    ),
   'range.holds': ({ settings, given, context: { profile } }) => {
     const [least, greatest] = profile.behaviours.ranges![settings.range!];
     return atLeast(given('set'), least) && atMost(given('set'), greatest);

@@ -15,6 +15,7 @@ export const SPA_REASONS = {
     'The row that has an output for all that is connected, and no more: {rule}. {worst} at most; {lost} of heating lost a day while jets run.',
   'need.row': 'Row {number} needs it so.',
   'switch.set-up': 'The set-up switch goes off again once the number is chosen.',
+  'range.near': 'Neither range has {set}: this one comes nearest.',
   'range.holds': 'The range that {set} lies in.',
   'set.display': 'The water is to have {water}, and the display is off by {off}.',
   'set.wanted': 'As wanted.',
