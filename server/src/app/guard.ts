@@ -5,14 +5,19 @@ import { problems } from '../problems';
 const LOOPBACK: ReadonlySet<string> = new Set(['127.0.0.1', 'localhost', '[::1]']);
 const READS: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
 
-/** The host of an address or of a Host header, without its port; null for what is neither. */
-function hostOf(text: string): string | null {
+/** An address or a Host header, read; null for what is neither. */
+function readAddress(text: string): URL | null {
   try {
-    return new URL(text.includes('://') ? text : `http://${text}`).hostname.toLowerCase();
+    return new URL(text.includes('://') ? text : `http://${text}`);
   } catch {
     return null;
   }
 }
+
+/** The host without its port: the name that it is asked for by. */
+const hostOf = (text: string) => readAddress(text)?.hostname.toLowerCase() ?? null;
+/** The host with its port: what is another program's page and what is ours. */
+const placeOf = (text: string) => readAddress(text)?.host.toLowerCase() ?? null;
 
 /**
  * Answers only to its own names, and takes writes only from its own pages: a page of any other site that leads its name here reads
@@ -22,7 +27,13 @@ function hostOf(text: string): string | null {
  */
 export function guardOrigin(app: FastifyInstance, address: string | undefined): void {
   const own = address === undefined ? null : hostOf(address);
+  const ownPlace = address === undefined ? null : placeOf(address);
   const known = (host: string | null) => host !== null && (LOOPBACK.has(host) || host === own);
+  /** a page of the server that is asked; another port of this machine is another program */
+  const ours = (origin: string, asked: string) => {
+    const from = placeOf(origin);
+    return from !== null && known(hostOf(origin)) && (from === placeOf(asked) || from === ownPlace);
+  };
   app.addHook('onRequest', async (request, reply) => {
     void reply.header('permissions-policy', PERMISSIONS);
     // what is answered is of this moment and of this person
@@ -30,7 +41,7 @@ export function guardOrigin(app: FastifyInstance, address: string | undefined): 
     if (!known(hostOf(request.headers.host ?? ''))) throw problems.foreignHost(request.headers.host ?? '');
     const { origin } = request.headers;
     if (READS.has(request.method) || origin === undefined) return;
-    if (!known(hostOf(origin))) throw problems.foreignOrigin(origin);
+    if (!ours(origin, request.headers.host ?? '')) throw problems.foreignOrigin(origin);
   });
 }
 

@@ -38,6 +38,15 @@ describe('whose pages may read and write', () => {
     );
     expect(answer.statusCode).toBe(400);
   });
+  test('another port of this machine is another program: its page writes nothing', async () => {
+    const from = (origin: string) =>
+      ask({ host: '127.0.0.1:4310', origin }, 'POST', '/api/v1/commands').then(
+        ({ statusCode }) => statusCode,
+      );
+    expect(await from('http://127.0.0.1:4311')).toBe(403);
+    expect(await from('http://localhost:3000')).toBe(403);
+    expect(await from('http://127.0.0.1:4310')).toBe(400);
+  });
   test('every answer asks for nothing of the device, and fonts come from here', async () => {
     const { headers } = await ask({ host: 'localhost' });
     expect(headers['permissions-policy']).toContain('camera=()');
