@@ -1,5 +1,4 @@
 import { THRESHOLDS, type Finding } from '../../../findings';
-import { SOLAR_GAP_LEAST_K } from '../../../heat';
 import { fig } from '../../../units';
 import type { CheckInput } from './checks';
 import { poolChoices, type Circuit } from '../wire/duty';
@@ -7,7 +6,8 @@ import { leastSpeed_rpm } from '../effect/hydraulics';
 import { CLEANER_WAITS_min, FROST_GUARD_C } from '../plan/guards';
 import { SENSOR_NAMES, SENSOR_TOLERANCE_K, sensorsInUse, shownTooMuch_K } from '../effect/sensors';
 import { finding } from '../texts/texts';
-import { chlorinatorHours, chlorineOfDay_g } from '../effect/treatment';
+import { checkChlorine } from './chlorine';
+import { checkHeat } from './heat';
 import { primes_min } from '../effect/week';
 
 /** POO-10, 11, 13 to 17, 19 and 20: priming, frost, heat, cleaner, chlorinator, sensors and the kind of pump. */
@@ -15,11 +15,9 @@ export function checkPlant(input: CheckInput): Finding[] {
   return [
     ...priming(input),
     ...frost(input),
-    ...heat(input),
-    ...solar(input),
+    ...checkHeat(input),
     ...cleaner(input),
-    ...chlorinator(input),
-    ...chlorineShort(input),
+    ...checkChlorine(input),
     ...sensors(input),
     ...kind(input),
   ];
@@ -123,97 +121,6 @@ function frost({ settings, context, pump, subject, at }: CheckInput): Finding[] 
   }
 }
 
-/** Water so much under what was agreed is felt, K. */
-const COOLER_K = 1;
-
-function heat({ settings, context, subject, at }: CheckInput): Finding[] {
-  const { heat: wanted } = context.duty;
-  const { source, pool_C, tub_C, body, afterRun_min } = settings.heat;
-  if (!wanted) return [];
-  if (source === 'off')
-    return wanted.source === 'off'
-      ? []
-      : [finding('POO-14.off', subject, { wanted: fig('temperature', wanted.pool_C) }, [at('heat.source')])];
-  const found: Finding[] = [];
-  for (const [water, set_C, wish_C] of [
-    ['pool', pool_C, wanted.pool_C],
-    ['tub', tub_C, wanted.tub_C],
-  ] as const) {
-    if (set_C === null || wish_C === null || set_C >= wish_C - COOLER_K) continue;
-    const values = { water, set: fig('temperature', set_C), wanted: fig('temperature', wish_C) };
-    found.push(finding('POO-14.cool', subject, values, [at(`heat.${water}`)]));
-  }
-  const fired = source === 'heater' || source === 'solar-first' || source === 'heat-pump';
-  if (fired && afterRun_min !== null && afterRun_min < wanted.afterRun_min) {
-    found.push(
-      finding(
-        'POO-13',
-        subject,
-        { time: fig('minutes', afterRun_min), wanted: fig('minutes', wanted.afterRun_min) },
-        [at('heat.after-run')],
-      ),
-    );
-  }
-  const names = { pool: 'pool', tub: 'tub' } as const;
-  if (body !== null) {
-    const idle = body === 'pool' ? 'tub' : 'pool';
-    const setIdle = body === 'pool' ? tub_C : pool_C;
-    const wish = body === 'pool' ? wanted.tub_C : wanted.pool_C;
-    const own = body === 'pool' ? pool_C : tub_C;
-    const ownWish = body === 'pool' ? wanted.pool_C : wanted.tub_C;
-    // the wanted temperature went into the water that is not selected, while the selected one stands elsewhere
-    if (
-      setIdle !== null &&
-      wish !== null &&
-      own !== null &&
-      ownWish !== null &&
-      Math.abs(own - ownWish) > THRESHOLDS.setPoint_K &&
-      Math.abs(setIdle - ownWish) <= THRESHOLDS.setPoint_K
-    ) {
-      found.push(
-        finding('POO-14.body', subject, { idle: names[idle], selected: names[body] }, [
-          at(`heat.${idle}`),
-          at('heat.body'),
-        ]),
-      );
-    }
-  }
-  for (const [water, set] of [
-    ['pool', pool_C],
-    ['tub', tub_C],
-  ] as const) {
-    if (set === null || set <= wanted.warmest_C) continue;
-    found.push(
-      finding(
-        'POO-14.warm',
-        subject,
-        { body: names[water], set: fig('temperature', set), warmest: fig('temperature', wanted.warmest_C) },
-        [at(`heat.${water}`)],
-      ),
-    );
-  }
-  return found;
-}
-
-function solar({ settings, subject, at }: CheckInput): Finding[] {
-  const { start_K, stop_K } = settings.solar;
-  const { source } = settings.heat;
-  if (start_K === null || stop_K === null || source === 'off' || source === 'heater') return [];
-  if (start_K - stop_K >= SOLAR_GAP_LEAST_K) return [];
-  return [
-    finding(
-      'POO-15',
-      subject,
-      {
-        start: fig('difference', start_K),
-        stop: fig('difference', stop_K),
-        gap: fig('difference', SOLAR_GAP_LEAST_K),
-      },
-      [at('solar.start'), at('solar.stop')],
-    ),
-  ];
-}
-
 /** The cleaner's booster must not start before the main pump has primed and settled. */
 function cleaner({ settings, context, week, subject, at }: CheckInput): Finding[] {
   const circuit = context.duty.circuits.find(({ kind: what }) => what === 'cleaner');
@@ -245,66 +152,6 @@ function cleaner({ settings, context, week, subject, at }: CheckInput): Finding[
     }
     return minutes;
   }
-}
-
-/** A chlorinator set to less than this share of what is needed is short; the need itself is no better known. */
-const CHLORINE_ENOUGH = 0.95;
-/** What sun and bathers take varies by less than this: beyond it the water has too much. */
-const CHLORINE_MUCH = 1.5;
-
-/** What is set makes too little in the hours in which its own circuit has its flow. */
-function chlorineShort({ settings, context, subject, at }: CheckInput): Finding[] {
-  const { chlorinator: wanted } = context.duty;
-  const made_g = chlorineOfDay_g(context, settings);
-  const hours = chlorinatorHours(context, settings);
-  if (wanted && settings.chlorinator.output_pct === 0)
-    return [
-      finding('PRO-02.off', subject, { needed: fig('mass', wanted.needed_gpd) }, [at('chlorinator.output')]),
-    ];
-  if (!wanted || made_g === null || hours === null || made_g === 0) return [];
-  if (made_g > wanted.needed_gpd * CHLORINE_MUCH)
-    return [
-      finding(
-        'PRO-02.much',
-        subject,
-        { needed: fig('mass', wanted.needed_gpd), made: fig('mass', made_g), hours: fig('hours', hours) },
-        [at('chlorinator.output')],
-      ),
-    ];
-  if (made_g >= wanted.needed_gpd * CHLORINE_ENOUGH) return [];
-  return [
-    finding(
-      'PRO-02.set',
-      subject,
-      {
-        needed: fig('mass', wanted.needed_gpd),
-        made: fig('mass', made_g),
-        hours: fig('hours', hours),
-        output: fig('percent', settings.chlorinator.output_pct ?? 0),
-      },
-      [at('chlorinator.output')],
-    ),
-  ];
-}
-
-function chlorinator({ settings, context, subject, at }: CheckInput): Finding[] {
-  const { chlorinator: wanted, water_C } = context.duty;
-  const { output_pct, cold_C } = settings.chlorinator;
-  if (!wanted || output_pct === null || output_pct === 0 || water_C === null || water_C >= wanted.cold_C)
-    return [];
-  if (cold_C !== null && cold_C >= wanted.cold_C) return [];
-  return [
-    finding(
-      'POO-17',
-      subject,
-      {
-        water: fig('temperature', water_C),
-        cold: fig('temperature', wanted.cold_C),
-        set: cold_C === null ? 'not known' : fig('temperature', cold_C),
-      },
-      [at('chlorinator.cold'), at('chlorinator.output')],
-    ),
-  ];
 }
 
 /** A sensor that was compared, and whose offset does not put right what it is off by. */

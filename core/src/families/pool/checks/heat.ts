@@ -1,0 +1,101 @@
+import { THRESHOLDS, type Finding } from '../../../findings';
+import { SOLAR_GAP_LEAST_K } from '../../../heat';
+import { fig } from '../../../units';
+import { finding } from '../texts/texts';
+import type { CheckInput } from './checks';
+
+/** POO-13 to 15: what heats, to what, and how the roof starts and stops. */
+export function checkHeat(input: CheckInput): Finding[] {
+  return [...heat(input), ...solar(input)];
+}
+
+/** Water so much under what was agreed is felt, K. */
+const COOLER_K = 1;
+
+function heat({ settings, context, subject, at }: CheckInput): Finding[] {
+  const { heat: wanted } = context.duty;
+  const { source, pool_C, tub_C, body, afterRun_min } = settings.heat;
+  if (!wanted) return [];
+  if (source === 'off')
+    return wanted.source === 'off'
+      ? []
+      : [finding('POO-14.off', subject, { wanted: fig('temperature', wanted.pool_C) }, [at('heat.source')])];
+  const found: Finding[] = [];
+  for (const [water, set_C, wish_C] of [
+    ['pool', pool_C, wanted.pool_C],
+    ['tub', tub_C, wanted.tub_C],
+  ] as const) {
+    if (set_C === null || wish_C === null || set_C >= wish_C - COOLER_K) continue;
+    const values = { water, set: fig('temperature', set_C), wanted: fig('temperature', wish_C) };
+    found.push(finding('POO-14.cool', subject, values, [at(`heat.${water}`)]));
+  }
+  const fired = source === 'heater' || source === 'solar-first' || source === 'heat-pump';
+  if (fired && afterRun_min !== null && afterRun_min < wanted.afterRun_min) {
+    found.push(
+      finding(
+        'POO-13',
+        subject,
+        { time: fig('minutes', afterRun_min), wanted: fig('minutes', wanted.afterRun_min) },
+        [at('heat.after-run')],
+      ),
+    );
+  }
+  const names = { pool: 'pool', tub: 'tub' } as const;
+  if (body !== null) {
+    const idle = body === 'pool' ? 'tub' : 'pool';
+    const setIdle = body === 'pool' ? tub_C : pool_C;
+    const wish = body === 'pool' ? wanted.tub_C : wanted.pool_C;
+    const own = body === 'pool' ? pool_C : tub_C;
+    const ownWish = body === 'pool' ? wanted.pool_C : wanted.tub_C;
+    // the wanted temperature went into the water that is not selected, while the selected one stands elsewhere
+    if (
+      setIdle !== null &&
+      wish !== null &&
+      own !== null &&
+      ownWish !== null &&
+      Math.abs(own - ownWish) > THRESHOLDS.setPoint_K &&
+      Math.abs(setIdle - ownWish) <= THRESHOLDS.setPoint_K
+    ) {
+      found.push(
+        finding('POO-14.body', subject, { idle: names[idle], selected: names[body] }, [
+          at(`heat.${idle}`),
+          at('heat.body'),
+        ]),
+      );
+    }
+  }
+  for (const [water, set] of [
+    ['pool', pool_C],
+    ['tub', tub_C],
+  ] as const) {
+    if (set === null || set <= wanted.warmest_C) continue;
+    found.push(
+      finding(
+        'POO-14.warm',
+        subject,
+        { body: names[water], set: fig('temperature', set), warmest: fig('temperature', wanted.warmest_C) },
+        [at(`heat.${water}`)],
+      ),
+    );
+  }
+  return found;
+}
+
+function solar({ settings, subject, at }: CheckInput): Finding[] {
+  const { start_K, stop_K } = settings.solar;
+  const { source } = settings.heat;
+  if (start_K === null || stop_K === null || source === 'off' || source === 'heater') return [];
+  if (start_K - stop_K >= SOLAR_GAP_LEAST_K) return [];
+  return [
+    finding(
+      'POO-15',
+      subject,
+      {
+        start: fig('difference', start_K),
+        stop: fig('difference', stop_K),
+        gap: fig('difference', SOLAR_GAP_LEAST_K),
+      },
+      [at('solar.start'), at('solar.stop')],
+    ),
+  ];
+}
