@@ -98,11 +98,22 @@ const SYSTEM: Part = {
   ],
 };
 
+const KNOWN_SAID: Readonly<Record<string, string>> = { measured: 'measured', stated: 'as stated' };
+
+/** What is left when the valves shut; nothing is said for whoever did not answer. */
+function valvesSaid(look: Look): string {
+  const answer = look.at('valves.allMayShut');
+  if (answer === '') return 'whether every valve may shut is not said';
+  if (answer === 'no') return 'some valve stays open';
+  const left = look.at('valves.leastFlow_m3h');
+  return `every valve may shut, ${left === '' ? 'no bypass known' : `${said(look, 'valves.leastFlow_m3h', 'waterFlow')} is left`}`;
+}
+
 const INDEX: Part = {
   name: 'index',
   title: 'Index circuit and valves',
   says: (look) =>
-    `${said(look, 'index.head_m', 'length')}, ${look.at('index.from') === 'measured' ? 'measured' : 'as stated'}; ${look.at('valves.allMayShut') === 'yes' ? `every valve may shut, ${look.at('valves.leastFlow_m3h') === '' ? 'no bypass known' : `${said(look, 'valves.leastFlow_m3h', 'waterFlow')} is left`}` : 'some valve stays open'}.`,
+    `${said(look, 'index.head_m', 'length')}, ${KNOWN_SAID[look.at('index.from')] ?? 'from where is not said'}; ${valvesSaid(look)}.`,
   fields: [
     together('index', [
       aFigure('head_m', 'Loss of the least favourable circuit', 'length', { hint: 'At the greatest flow' }),
@@ -332,13 +343,10 @@ export const DUTY_FORM = makeForm<CirculatorDuty>({
   schema: circulatorDutySchema,
   start: {
     carrier: { kind: 'water' },
-    index: { from: 'stated' },
-    valves: { allMayShut: true },
     pump: { curve: [{ flow_m3h: 0 }, {}], power: [{}] },
     control: { kind: 'own' },
-    contact: 'none',
     season_h: 5000,
-    choices: { afterCut: 'resume' },
+    choices: {},
   },
   // a return carries what its pipe loses
   finish: (read) => {

@@ -213,9 +213,8 @@ export const DUTY_FORM = makeForm<TransferDuty>({
   schema: transferDutySchema,
   start: {
     inflow: { together: 1 },
-    vessel: { vacuum_kPa: 0, checkValve: true },
+    vessel: { vacuum_kPa: 0 },
     pump: { curve: [{ flow_m3h: 0 }, {}], power: [{}], pipe: null },
-    product: { foams: false, surges: false },
     cooler: null,
     choices: {},
   },
