@@ -38,7 +38,7 @@ test('both stand on the round with what is wrong, the worst in words', async () 
   });
   expect(of('LHH-SP-01')?.strip).toMatchObject({ unit: 'W' });
   expect(of('CID-JR-01')).toMatchObject({
-    counts: { stop: 1 },
+    counts: { stop: 2 },
     worst: 'At its least speed it moves nothing',
   });
 });
