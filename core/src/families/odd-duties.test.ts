@@ -15,7 +15,7 @@ import { at, changed, EVERY_SAMPLE, expectInWords, figuresOf, HOLE } from './odd
  */
 
 const FACTORS = [0, 0.1, 0.5, 0.8, 1.25, 2, 3, 10, -1] as const;
-const RUNS = 60;
+const RUNS = 40;
 
 /** What is computed, or the words of what could not be computed with; anything else that is thrown is a fault of ours. */
 function attempt<T>(compute: () => T): T | null {
