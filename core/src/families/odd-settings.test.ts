@@ -88,7 +88,7 @@ describe.each(EVERY_SAMPLE)('%s', (_, sample) => {
         for (const check of orElse(() => family.proof.checks(context, settings), []))
           expect(`${check.title} ${check.method} ${check.expected} ${check.tolerance}`).not.toMatch(HOLE);
       }),
-      { numRuns: 50, seed: 3 },
+      { numRuns: 30, seed: 3 },
     );
   });
 
@@ -108,7 +108,7 @@ describe.each(EVERY_SAMPLE)('%s', (_, sample) => {
         }
         expectInWords(family.checkPlan(context, plan));
       }),
-      { numRuns: 40, seed: 4 },
+      { numRuns: 25, seed: 4 },
     );
   });
 
