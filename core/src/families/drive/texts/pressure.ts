@@ -214,9 +214,9 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-13.next': {
     title: 'Next pump comes when taps already run short',
-    so: 'It starts once the pressure is {below} under the set one, at {at}; the taps need {nil}.',
-    will: 'Whoever is highest up has no water until the next pump runs.',
-    todo: 'Set less, so that it starts above {nil}.',
+    so: 'The next pump starts {below} under the set pressure, at {at}; the taps need {nil}.',
+    will: 'The highest tap has no water until the next pump runs.',
+    todo: 'Set less: the next pump must start above {nil}.',
   },
   'DRV-13.wait': {
     title: 'Next pump is long in coming',
@@ -226,7 +226,7 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-12.churns': {
     title: 'Runs on long against a shut valve',
-    so: 'With nothing drawn it runs on for {delay} before it stops.',
+    so: 'With nothing drawn the pump runs on for {delay}.',
     will: 'The water in the pump is churned and heated each time.',
     todo: 'Set {most} or less, unless its manual allows more.',
   },

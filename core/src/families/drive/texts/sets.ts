@@ -100,7 +100,7 @@ export const SET_TEXTS = {
   },
   'DRV-14.over': {
     title: 'Turns faster than the motor is rated for',
-    so: 'The greatest frequency is {most}; the motor is rated for {rated}.',
+    so: 'The maximum frequency is {most}; the motor is rated for {rated}.',
     will: 'Above its rated frequency the motor has less torque, and bearings and impeller turn faster than they are made for.',
     todo: 'Set {rated}, unless the makers of motor and pump allow more.',
   },

@@ -46,14 +46,14 @@ export const PLANT_TEXTS = {
   },
   'POO-11.late': {
     title: 'Frost guard starts too near freezing',
-    so: 'It starts below {set}; sensor and pipe may differ by more than that.',
+    so: 'Frost guard starts below {set}; sensor and pipe may differ by more than that.',
     will: 'A pipe in the wind freezes while its sensor on the wall still says that it is warm enough.',
     todo: 'Set {wanted}.',
   },
   'POO-11.often': {
     title: 'Frost guard runs in mild weather',
-    so: 'It starts below {set}; {wanted} guards the pipes.',
-    will: 'It runs through most of the winter, and costs what that takes.',
+    so: 'Frost guard starts below {set}; {wanted} guards the pipes.',
+    will: 'The pump runs through most of the winter, and costs what that takes.',
     todo: 'Set {wanted}.',
   },
   'POO-11.circuit': {
@@ -108,7 +108,7 @@ export const PLANT_TEXTS = {
     title: 'Heating is off',
     so: 'The source of heat is off; {wanted} was agreed.',
     will: 'The water cools to the air.',
-    todo: 'Choose what heats it, where heating is wanted now.',
+    todo: 'Choose the source of heat, if the water is to be heated now.',
   },
   'POO-14.warm': {
     title: 'Set point too warm',
@@ -148,7 +148,7 @@ export const PLANT_TEXTS = {
   },
   'PRO-02.off': {
     title: 'Chlorinator is set to nothing',
-    so: 'Its output is nil; {needed} a day are needed.',
+    so: 'Its output is 0; {needed} a day are needed.',
     will: 'The water goes without chlorine, whatever runs.',
     todo: 'Set its output as planned, or treat the water otherwise meanwhile.',
   },

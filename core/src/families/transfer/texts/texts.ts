@@ -113,7 +113,7 @@ export const TRANSFER_TEXTS = {
   },
   'LEV-02.empty': {
     title: 'Emptied to the very bottom',
-    so: 'The bottom level is nil: it runs until the float lies on the floor.',
+    so: 'The bottom level is 0: the pump runs until the float lies on the floor.',
     will: 'It draws air each time, and the float cannot tell any less.',
     todo: 'Set a bottom level a little above what the float can tell.',
   },
@@ -124,9 +124,9 @@ export const TRANSFER_TEXTS = {
     todo: 'Set the input to used, and see that it is wired.',
   },
   'ANY-12.waits': {
-    title: 'After a power cut it waits',
-    so: 'It waits for a person after a cut, and product goes on coming.',
-    will: 'The vessel fills and floods while nobody knows.',
+    title: 'Waits after a power cut',
+    so: 'After a power cut the pump waits for a person, and product goes on coming.',
+    will: 'The vessel fills and floods unnoticed.',
     todo: 'Let it resume, or have the alarm reach somebody.',
   },
   'LEV-06': {
