@@ -1,7 +1,7 @@
 import { existsSync, mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { buildServer } from '../src/app';
-import { clockFromEnvironment } from '../src/clock';
+import { clockFromEnvironment, type Clock } from '../src/clock';
 import { LockedError, openDatabase, takeLock } from '../src/db';
 import { isEmpty, makeDemoData, makeDemoFile } from '../src/demo';
 import { refreshSlice } from '../src/register';
@@ -23,8 +23,16 @@ function portFromEnvironment(): number {
   return port;
 }
 
+function clockOrFail(): Clock {
+  try {
+    return clockFromEnvironment(process.env);
+  } catch (error) {
+    return fail((error as Error).message);
+  }
+}
+
 const port = portFromEnvironment();
-const clock = clockFromEnvironment(process.env);
+const clock = clockOrFail();
 const file = databaseFile();
 const unlock = lockOrFail();
 process.on('exit', unlock);

@@ -193,6 +193,8 @@ export const pumpHistorySchema = z.object({
       rows: z.array(z.object({ label: z.string(), value: z.string(), unit: z.string() })),
     }),
   ),
+  /** jobs before those that were gone through */
+  olderJobs: z.int().min(0),
 });
 export type PumpHistory = z.infer<typeof pumpHistorySchema>;
 

@@ -194,6 +194,12 @@ export const ANY_TEXTS = {
     will: 'The dose rests on {stroke} a stroke from the plate.',
     todo: 'Read a flow, or draw down a measured volume; the hand-over says “volume not measured” until then.',
   },
+  'ANY-21.failed': {
+    title: 'A check did not come out as expected',
+    so: 'Not as expected: {what}.',
+    will: 'The pump does something else than the settings say, whatever else was proved.',
+    todo: 'Find out why and try it again; or accept it in writing, so that the customer knows.',
+  },
   'ANY-21.flow': {
     title: 'Flow not measured',
     so: 'It was seen at work, but neither flow nor power was measured.',

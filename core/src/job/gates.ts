@@ -125,7 +125,11 @@ function openStops(view: JobView): GateReason[] {
 }
 
 /** Where stops that any pump can have are put right. */
-const CURED_AT: Readonly<Record<string, GateReason['stage']>> = { 'ANY-16': 'as-found', 'ANY-17': 'prove' };
+const CURED_AT: Readonly<Record<string, GateReason['stage']>> = {
+  'ANY-16': 'as-found',
+  'ANY-17': 'prove',
+  'ANY-21.failed': 'prove',
+};
 
 function curedAt({ family }: JobView, text: string): GateReason['stage'] {
   return CURED_AT[text] ?? familyOf(family).curedAt[text] ?? 'set';

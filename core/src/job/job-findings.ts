@@ -15,7 +15,15 @@ import { openRows, sameValue, type SheetRow } from '../sheet';
 import { halfADayOff, spanInWords } from '../time';
 import { fig } from '../units';
 import { readsItsDay } from './arrival/clock';
-import { type JobDocument, brokenOff, lastRecord, sheetRevision, touchingKinds } from '../visit';
+import {
+  brokenOff,
+  type JobDocument,
+  type JudgedCheck,
+  lastRecord,
+  sheetRevision,
+  standsAs,
+  touchingKinds,
+} from '../visit';
 import { entrySlips } from './sheet/entry-slips';
 import { arrivalFindings } from './arrival/on-arrival';
 
@@ -63,6 +71,7 @@ export function jobFindings(
   document: JobDocument,
   rows: readonly SheetRow[],
   voidedSince: number | null,
+  tried: Tried,
 ): Finding[] {
   return [
     ...clock(document),
@@ -70,6 +79,7 @@ export function jobFindings(
     ...otherController(document),
     ...partChanged(document, rows),
     ...provedThenChanged(document, voidedSince),
+    ...failed(tried),
     ...entrySlips(document.profile, rows, document.entries),
     ...arrivalFindings(document),
     ...automatic(document),
@@ -117,6 +127,29 @@ function partChanged(document: JobDocument, rows: readonly SheetRow[]): Finding[
       open,
     ),
   ];
+}
+
+/** What was tried at the pump: checks, and readings of a signal where the family takes them. */
+interface Tried {
+  readonly checks: readonly JudgedCheck[];
+  readonly readings: readonly {
+    readonly voided: boolean;
+    readonly superseded: boolean;
+    readonly verdict: { readonly ok: boolean } | null;
+  }[];
+}
+
+/** ANY-21: what stands as failed. A sensor is judged by what it is off and what was entered against it, not by its first comparison. */
+function failed({ checks, readings }: Tried): Finding[] {
+  const points = readings.filter((reading) => standsAs(reading) && reading.verdict?.ok === false).length;
+  const titles = checks
+    .filter((judged) => standsAs(judged) && !judged.verdict.ok && judged.check.about?.kind !== 'sensor')
+    .map(({ check }) => check.title);
+  const what = [
+    ...(points === 0 ? [] : [points === 1 ? 'one signal point' : `${points} signal points`]),
+    ...titles,
+  ];
+  return what.length === 0 ? [] : [anyFinding('ANY-21.failed', 'job', { what: what.join(', ') })];
 }
 
 function provedThenChanged(document: JobDocument, voidedSince: number | null): Finding[] {

@@ -104,6 +104,27 @@ describe('ANY-20, ANY-21, ANY-03 on a pool pump', () => {
     expect(writer.codes()).toContain('ANY-21.flow');
     expect(writer.check('power-1270', null, { power_W: 156 }).codes()).not.toContain('ANY-21.flow');
   });
+  test('a check that failed is decided in writing, or passed when it is tried again', () => {
+    const writer = badlyRun().plan().set().check('start-5', 'stands');
+    expect(writer.codes()).toContain('ANY-21.failed');
+    const closed = () => gateOfHandover(writer.view).filter(({ code }) => code === 'ANY-21');
+    expect(closed()).toMatchObject([{ stage: 'prove', words: expect.stringContaining('as expected') }]);
+    const again = badlyRun().plan().set().check('start-5', 'stands').check('start-5', 'starts');
+    expect(again.codes()).not.toContain('ANY-21.failed');
+  });
+  test('what failed is named apart from what was as expected', () => {
+    const writer = badlyRun()
+      .plan()
+      .set()
+      .check('start-5', 'stands')
+      .check('power-1270', null, { power_W: 156 });
+    const { proof, checks } = summarise(writer.view);
+    const [passed, not] = provedLines({ proof, checks });
+    expect(passed).toMatchObject({ words: '1 of 2 checks as expected', sound: false });
+    expect(passed.titles).toHaveLength(1);
+    expect(not).toMatchObject({ words: 'Not as expected', sound: false });
+    expect(passed.titles).not.toContain(not.titles[0]);
+  });
   test('not seen back in automatic', () => {
     const writer = badlyRun().plan().set();
     expect(writer.codes()).toContain('ANY-03');

@@ -58,7 +58,7 @@ export function viewJob(document: JobDocument, today: string): JobView {
           ])
         : [],
       job: bySeverity([
-        ...jobFindings(document, rows, family.proof.voidedSince({ readings, checks })),
+        ...jobFindings(document, rows, family.proof.voidedSince({ readings, checks }), { checks, readings }),
         ...family.open(job),
       ]),
     },

@@ -10,8 +10,16 @@ export function frozenClock(instant: string): Clock {
   return () => at.toISOString();
 }
 
-/** Frozen when `BARYTHM_NOW` is set, the machine's otherwise. */
+/** A machine without a battery wakes up in 1970, and one with a wrong one in the next century: what it would write nobody could read back. */
+function inOurTime(clock: Clock): Clock {
+  const now = clock();
+  if (now < '2020' || now >= '2100')
+    throw new Error(`The clock of this machine stands at ${now.slice(0, 10)}: set it right first.`);
+  return clock;
+}
+
+/** Frozen when `BARYTHM_NOW` is set, the machine's otherwise. Throws where it stands outside the years that a job may have. */
 export function clockFromEnvironment(environment: Record<string, string | undefined>): Clock {
   const frozen = environment.BARYTHM_NOW;
-  return frozen ? frozenClock(frozen) : systemClock;
+  return inOurTime(frozen ? frozenClock(frozen) : systemClock);
 }

@@ -10,10 +10,14 @@ import { problems } from '../problems';
 import { jobRows } from './pumps';
 import { measuredStroke_mL, resultOf, whyRejected } from '@barythm/core/families/metering';
 
-/** What happened at a pump over all its jobs: settings changed, drawdowns, services, counters, and each sheet left. */
+/** Each job is read whole: so many of the newest are gone through, and the page says how many are older. */
+const MOST_JOBS = 60;
+
+/** What happened at a pump over its jobs: settings changed, drawdowns, services, counters, and each sheet left. */
 export async function pumpHistory(database: Database, pumpId: string): Promise<PumpHistory> {
   if (!(await database.models.pumps.findByPk(pumpId))) throw problems.notFound('pump', pumpId);
-  const rows = await jobRows(database, 'j.pumpId = $pumpId', { pumpId });
+  const rows = await jobRows(database, 'j.pumpId = $pumpId', { pumpId }, MOST_JOBS);
+  const all = await database.models.jobs.count({ where: { pumpId } });
   const loaded = await Promise.all(rows.map((row) => loadJob(database.models, row.id)));
   const jobs = loaded.filter((job) => job !== null).reverse();
   const measured = jobs.flatMap((job) => ownRecords(job));
@@ -46,6 +50,7 @@ export async function pumpHistory(database: Database, pumpId: string): Promise<P
       ),
     ),
     sheets: jobs.flatMap(sheetOf),
+    olderJobs: Math.max(0, all - rows.length),
   };
 }
 

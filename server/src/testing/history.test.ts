@@ -35,6 +35,7 @@ test('history: who changed what from what to what, drawdowns with their drift, c
   });
   expect(history.counters).toHaveLength(3);
   expect(history.sheets.map((sheet) => sheet.date)).toEqual(['2026-04-24', '2026-07-29', '2026-11-04']);
+  expect(history.olderJobs).toBe(0);
   expect((await server.get('/api/v1/pumps/none/history')).status).toBe(404);
 });
 

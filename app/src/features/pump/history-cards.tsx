@@ -24,6 +24,12 @@ export function HistoryCards({ pumpId }: { pumpId: string }) {
       {data.changes.length > 0 && <ChangesCard changes={data.changes} />}
       {data.counters.length > 0 && <CountersCard counters={data.counters} />}
       {data.sheets.length > 1 && <CompareCard sheets={data.sheets} />}
+      {data.olderJobs > 0 && (
+        <Words size="small" colour="quiet" testID="older-jobs">
+          {data.olderJobs} older {data.olderJobs === 1 ? 'job is' : 'jobs are'} not gone through here; each
+          has its own page.
+        </Words>
+      )}
     </>
   );
 }

@@ -4,7 +4,7 @@ import type { HandoverSummary } from '../../visit';
 export interface ProvedLine {
   readonly words: string;
   readonly sound: boolean;
-  /** titles of the checks that it counts; none for signal points */
+  /** titles of the checks that it is about; none for signal points */
   readonly titles: readonly string[];
 }
 
@@ -20,7 +20,16 @@ export function provedLines({ proof, checks }: Pick<HandoverSummary, 'proof' | '
       passed,
       standing.length,
       proof.points > 0 ? 'other checks' : 'checks',
-      standing.map(({ title }) => title),
+      standing.filter((check) => check.ok).map(({ title }) => title),
     ),
+    ...(passed === standing.length
+      ? []
+      : [
+          {
+            words: 'Not as expected',
+            sound: false,
+            titles: standing.filter((check) => !check.ok).map(({ title }) => title),
+          },
+        ]),
   ];
 }

@@ -57,7 +57,7 @@ export async function meteringSeason(
   await well.found({ stroke: 50, drive: 'ext', rate: 60, divide: 2 });
   await well.plan(dutyOn(pump('pump-well'), 23));
   await well.set();
-  await well.check('pulses', null, { pulses: 40, strokes: 20, seconds: 120 });
+  await well.check('pulses', null, { pulses: 60, strokes: 20, seconds: 120 });
   await well.check('prime', 'returns');
   await well.drawDown({ volumes_mL: [73.4, 73.0, 73.2], strokes: 730 });
   await well.automatic();

@@ -52,7 +52,11 @@ export class PlainDemo extends DemoJob {
       const body = { kind: 'check', check: key, note: '' } as const;
       if (ask.kind === 'state') await this.record({ ...body, seen: ask.expected, figures: {} });
       else if (ask.kind === 'figure') {
-        const read = Number((((ask.least + ask.greatest) / 2) * share).toPrecision(3));
+        // a figure that is right or wrong, such as a number of a table, has no share
+        const read =
+          ask.least === ask.greatest
+            ? ask.least
+            : Number((((ask.least + ask.greatest) / 2) * share).toPrecision(3));
         await this.record({ ...body, seen: null, figures: { [ask.figure.key]: read } });
       }
     }

@@ -44,6 +44,12 @@ test('what is typed waits for later, and a state is recorded by one tap', () => 
   press('seen-start-5-stands');
   expect(wordsOf('check-start-5')).toContain('not as expected');
   expect(job.view().patterns.map(({ code }) => code)).toEqual(['POO-01']);
+  // what it points to stands where it failed, and goes once it is as expected
+  const [{ kind, title }] = job.view().patterns;
+  expect(wordsOf(`pattern-${kind}`)).toContain(title);
+  press('check-start-5');
+  press('seen-start-5-starts');
+  expect(screen.queryByTestId(`pattern-${kind}`)).toBeNull();
 });
 
 test('a check is void once a setting was changed after it', () => {

@@ -1,6 +1,6 @@
 import { offeredChecks } from '@barythm/core/job';
-import type { JudgedCheck } from '@barythm/core/visit';
-import { askedFigures, type AskedFigure, type ProofCheck } from '@barythm/core/proof';
+import { standsAs, type JudgedCheck } from '@barythm/core/visit';
+import { askedFigures, type AskedFigure, type Pattern, type ProofCheck } from '@barythm/core/proof';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { newId } from '../../../api/device';
@@ -76,24 +76,39 @@ function CheckRow({
   }[state];
   const colour = ({ open: 'quiet', void: 'ochre', ok: 'moss', bad: 'rust' } as const)[state];
   return (
-    <Pressable
-      role="button"
-      testID={`check-${check.key}`}
-      aria-label={`${check.title}: ${words}`}
-      onPress={onOpen}
-      style={[styles.row, { borderColor: palette.line }]}
-    >
-      <View style={styles.grow}>
-        <Words bold>{check.title}</Words>
-        <Words size="small" colour="quiet">
-          Expected: {check.expected}
-          {last ? `. Seen: ${last.verdict.seen}` : ''}
+    <View style={{ borderTopWidth: 1, borderColor: palette.line }}>
+      <Pressable
+        role="button"
+        testID={`check-${check.key}`}
+        aria-label={`${check.title}: ${words}`}
+        onPress={onOpen}
+        style={styles.row}
+      >
+        <View style={styles.grow}>
+          <Words bold>{check.title}</Words>
+          <Words size="small" colour="quiet">
+            Expected: {check.expected}
+            {last ? `. Seen: ${last.verdict.seen}` : ''}
+          </Words>
+        </View>
+        <Words size="small" bold colour={colour} style={styles.state}>
+          {words}
         </Words>
-      </View>
-      <Words size="small" bold colour={colour} style={styles.state}>
-        {words}
+      </Pressable>
+      {last?.verdict.pattern && standsAs(last) && <Slip pattern={last.verdict.pattern} />}
+    </View>
+  );
+}
+
+/** What a check that failed points to, where it failed. */
+function Slip({ pattern }: { pattern: Pattern }) {
+  return (
+    <View style={styles.slip} testID={`pattern-${pattern.kind}`} role="alert">
+      <Words bold colour="rust">
+        {pattern.title}
       </Words>
-    </Pressable>
+      <Words>{pattern.words}</Words>
+    </View>
   );
 }
 
@@ -231,11 +246,11 @@ const styles = StyleSheet.create({
     flexDirection: 'row',
     alignItems: 'center',
     gap: SPACE.m,
-    borderTopWidth: 1,
     minHeight: TOUCH,
     paddingVertical: SPACE.s,
   },
   entryRow: { paddingVertical: SPACE.s },
+  slip: { paddingBottom: SPACE.m, gap: SPACE.xs },
   grow: { flex: 1 },
   state: { maxWidth: 110, textAlign: 'right' },
   entry: { borderWidth: 2, borderRadius: RADIUS.card, padding: SPACE.m, gap: SPACE.m },

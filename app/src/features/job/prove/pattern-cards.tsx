@@ -1,15 +1,17 @@
-import { standsAs } from '@barythm/core/visit';
+import { patternsSeen, standsAs } from '@barythm/core/visit';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
 
-/** Which known mistake fits a failing set of readings. */
+/** Which known mistake fits a failing set of readings. What a check points to stands with that check. */
 export function PatternCards() {
   const { view } = useJobScope();
+  const inRows = new Set(patternsSeen(view.checks));
+  const patterns = view.patterns.filter((pattern) => !inRows.has(pattern));
   const failing = view.readings.filter(
     (reading) => standsAs(reading) && reading.verdict && !reading.verdict.ok,
   );
-  if (view.patterns.length === 0) {
+  if (patterns.length === 0) {
     if (failing.length === 0) return null;
     return (
       <Card edge="rust" title="Not as expected" testID="pattern-none">
@@ -22,7 +24,7 @@ export function PatternCards() {
   }
   return (
     <>
-      {view.patterns.map((pattern) => (
+      {patterns.map((pattern) => (
         <Card key={`${pattern.kind}-${pattern.title}`} edge="rust" testID={`pattern-${pattern.kind}`}>
           <Words size="small" figures colour="quiet">
             {pattern.code}

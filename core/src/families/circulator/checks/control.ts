@@ -15,6 +15,7 @@ export function checkControl(input: CheckInput): Finding[] {
     ...sensor(input),
     ...link(input),
     ...alarm(input),
+    ...powerCut(input),
   ];
 }
 
@@ -58,6 +59,9 @@ function contact({ context, subject, settings, at }: CheckInput): Finding[] {
   return [];
 }
 
+/** What a site's controller sends differs from its papers by about as much, V. */
+const FULL_EARLY_V = 1;
+
 /** CIR-16: a broken wire stops it and nothing reports it; thresholds that are not those sent. */
 function volts({ context, subject, settings, at }: CheckInput): Finding[] {
   const { control } = context.duty;
@@ -71,6 +75,16 @@ function volts({ context, subject, settings, at }: CheckInput): Finding[] {
     found.push(
       finding(
         'CIR-16.full',
+        subject,
+        { full: fig('voltage', full_V), ends: fig('voltage', control.full_V) },
+        [at('volts.full')],
+      ),
+    );
+  // and the other way: what the site sends above it changes nothing
+  if (full_V !== null && full_V < control.full_V - FULL_EARLY_V)
+    found.push(
+      finding(
+        'CIR-16.early',
         subject,
         { full: fig('voltage', full_V), ends: fig('voltage', control.full_V) },
         [at('volts.full')],
@@ -191,4 +205,10 @@ function alarm({ context, subject, settings, at }: CheckInput): Finding[] {
       finding('CIR-10.sense', subject, { set: settings.fault, wanted: wired.onFault }, [at('fault.sense')]),
     );
   return found;
+}
+
+/** ANY-12: what was heated or moved stands cold until somebody looks. */
+function powerCut({ context, subject, settings, at }: CheckInput): Finding[] {
+  if (settings.afterCut !== 'wait' || context.duty.choices.afterCut === 'wait') return [];
+  return [finding('ANY-12.cold', subject, {}, [at('power.after-cut')])];
 }

@@ -33,6 +33,17 @@ export function checkReturn({ context, subject, settings, pump, at }: CheckInput
         at('temperature'),
       ]),
     );
+  // pipe and water lose something always: what nears the supply is never reached
+  if (mode === 'temperature' && temperature_C !== null && temperature_C >= hotWater.supply_C)
+    found.push(
+      finding(
+        'CIR-19.never',
+        subject,
+        { set: fig('temperature', temperature_C), supply: fig('temperature', hotWater.supply_C) },
+        [at('temperature')],
+      ),
+    );
+  if (settings.night === 'on') found.push(finding('CIR-19.night', subject, { coolest }, [at('night')]));
   if (mode === 'temperature' && settings.place === 'flow')
     found.push(finding('CIR-19.place', subject, { coolest }, [at('temperature.place')]));
   if (mode === 'temperature' && temperature_C !== null) {

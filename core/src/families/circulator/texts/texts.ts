@@ -195,6 +195,12 @@ export const CIRCULATOR_TEXTS = {
     will: 'When most is asked for the pump turns too slowly.',
     todo: 'Set full speed to {ends} or less.',
   },
+  'CIR-16.early': {
+    title: 'Full speed comes early',
+    so: 'The pump takes {full} for full speed; the site’s controller goes on to {ends}.',
+    will: 'Above {full} nothing changes, and below it the pump turns faster than is asked for.',
+    todo: 'Set full speed to {ends}.',
+  },
   'CIR-16.order': {
     title: 'Stop threshold above the start threshold',
     so: 'The pump stops below {off} and starts at {on}.',
@@ -249,6 +255,18 @@ export const CIRCULATOR_TEXTS = {
     will: 'It lets the water cool into the range in which legionella grow.',
     todo: 'Set {coolest} or more.',
   },
+  'CIR-19.never': {
+    title: 'The temperature is never reached',
+    so: 'It goes by {set} at the return, and the supply is {supply}.',
+    will: 'The return always loses something: the pump never rests.',
+    todo: 'Set less than the supply, or choose fixed speed.',
+  },
+  'CIR-19.night': {
+    title: 'Night saving on a hot-water return',
+    so: 'It slows down by itself when the flow cools; the return may not fall below {coolest}.',
+    will: 'When the supply drops for an hour it slows, the return cools and legionella grow.',
+    todo: 'Switch night saving off.',
+  },
   'CIR-19.pause': {
     title: 'The water stands too long',
     so: 'By its clock it stands {pause}; {most} is the longest that is allowed.',
@@ -272,6 +290,12 @@ export const CIRCULATOR_TEXTS = {
     so: 'It goes by a sensor, and nobody tried what it does without.',
     will: 'A broken wire leaves it standing, or at full speed.',
     todo: 'Pull the sensor’s wire on purpose, and write down what it does.',
+  },
+  'ANY-12.cold': {
+    title: 'Waits after a power cut',
+    so: 'After a power cut the pump waits for a person.',
+    will: 'The building goes cold, or its hot water stands, until somebody looks.',
+    todo: 'Let it resume, or have the caretaker look after every cut.',
   },
 } as const satisfies TextBook;
 
@@ -297,6 +321,9 @@ export const CIRCULATOR_SEVERITIES: Severities<CirculatorTextId> = {
   'CIR-12.mode': 'stop',
   'CIR-12.way': 'stop',
   'CIR-19.pause': 'stop',
+  'CIR-19.never': 'note',
+  'CIR-16.early': 'note',
+  'ANY-12.cold': 'note',
   'CIR-20': 'stop',
 };
 

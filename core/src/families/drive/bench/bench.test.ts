@@ -82,13 +82,18 @@ test('at a steady draw it holds what is set, with the frequencies and the power 
   }
 });
 
-test('starts an hour at a steady draw are those of the formula, within 5 %', () => {
-  const duty = noLeak({ ...ONE, vessel: { volume_L: 1000, precharge_bar: 2.9 } });
+// a pump that comes up to speed and fills at less than its greatest frequency takes longer: the smaller the vessel, the more that counts
+test.each([
+  [1000, 0.4, 0.95, 1.05],
+  [60, 0.1, 0.65, 1],
+  [60, 0.4, 0.65, 1],
+  [60, 0.8, 0.65, 1],
+])('starts an hour from %d L at %d m³/h are no more than the formula says', (volume_L, draw, least, most) => {
+  const duty = noLeak({ ...ONE, vessel: { volume_L, precharge_bar: 2.9 } });
   const context = contextOf(WHEEL, duty);
   const values = { ...sound(context), fs: 39.6, boost: 0.2, cut: 3.2 };
   const settings = understand(WHEEL, context.plate, values);
-  const draw = 0.4;
-  const day = run(context, steady(draw), values, 16);
+  const day = run(context, steady(draw), values, volume_L > 100 ? 16 : 3);
   // named at the pressure that is needed; between cut-in and stop about as much flows
   const flow = day.mean('draw');
   const fill = fullFlow_m3h(context, pumpOf(duty), 50, 3.7, 0.2)!;
@@ -97,7 +102,8 @@ test('starts an hour at a steady draw are those of the formula, within 5 %', () 
   const [from, to] = [day.startsAt[1], day.startsAt.at(-1)!];
   const perHour = ((day.startsAt.length - 2) / (to - from)) * HOUR;
   expect(day.startsAt.length).toBeGreaterThan(8);
-  expect(Math.abs(perHour / expected - 1)).toBeLessThan(0.05);
+  expect(perHour / expected).toBeGreaterThan(least);
+  expect(perHour / expected).toBeLessThan(most);
 });
 
 test('gas and water in the vessel are kept: p·V stays the whole day', () => {

@@ -1,5 +1,6 @@
 import { alikeIn, parameterWithRole, settableOver } from '../../../profile';
 import type { Finding } from '../../../findings';
+import { pressureOf_bar } from '../../../hydraulics';
 import { fig } from '../../../units';
 import { greatestPressure_bar, isRelieved, mostOf_hz, reaches_bar } from '../effect/pump';
 import { heldAt_bar, holdsPressure, neededSet_bar, really_bar, stopsAt_bar } from '../effect/set';
@@ -13,7 +14,14 @@ const SHORT_SHARE = 0.02;
 /** What is held against what is needed, and against what anything downstream is made for. */
 export function checkReach(input: CheckInput): Finding[] {
   const held = holdsPressure(input.context.duty)
-    ? [...range(input), ...kind(input), ...zero(input), ...overRange(input), ...reached(input)]
+    ? [
+        ...range(input),
+        ...kind(input),
+        ...zero(input),
+        ...overRange(input),
+        ...second(input),
+        ...reached(input),
+      ]
     : [];
   return [...held, ...holding(input), ...greatest(input)];
 }
@@ -93,6 +101,34 @@ function overRange({ context, subject, settings, at }: CheckInput): Finding[] {
       at('set'),
       at('lift'),
       at('stop.boost'),
+    ]),
+  ];
+}
+
+/** DRV-09: the second set value, for whenever something switches it on, against sensor and rating. */
+function second({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { second_bar } = settings;
+  const { sensor, rating, holds } = context.duty;
+  if (second_bar === null) return [];
+  const really = really_bar(context, settings, second_bar);
+  const most = Math.min(
+    holds.kind === 'pressure' ? rating.lowest_bar : Infinity,
+    sensor === null ? Infinity : sensor.range_bar,
+  );
+  const height_bar = holds.kind === 'pressure' ? pressureOf_bar(holds.above_m) : 0;
+  if (really < height_bar)
+    return [
+      finding(
+        'DRV-13.second',
+        subject,
+        { second: fig('pressure', really), height: fig('pressure', height_bar) },
+        [at('set.second')],
+      ),
+    ];
+  if (really <= most * (1 + 1e-9)) return [];
+  return [
+    finding('DRV-09.second', subject, { second: fig('pressure', really), most: fig('pressure', most) }, [
+      at('set.second'),
     ]),
   ];
 }

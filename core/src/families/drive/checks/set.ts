@@ -30,6 +30,11 @@ export function checkSet(input: CheckInput): Finding[] {
   return found;
 }
 
+/** A pump that stands for longer than a week, in water that people drink, is found seized or stale, h. */
+const STANDS_h = 168;
+/** Changed oftener than this, each change is one more start and dip for nothing, h. */
+const TURNS_h = 2;
+
 /** Somebody at a tap waits no longer than this for the next pump, s. */
 const WAITS_s = 45;
 
@@ -57,6 +62,7 @@ function comesNext({ context, subject, settings, at }: CheckInput): Finding[] {
         [at('next.below')],
       ),
     );
+  found.push(...turns());
   if (delay_s !== null && delay_s > WAITS_s)
     found.push(
       finding('DRV-13.wait', subject, { delay: fig('seconds', delay_s), most: fig('seconds', WAITS_s) }, [
@@ -64,6 +70,20 @@ function comesNext({ context, subject, settings, at }: CheckInput): Finding[] {
       ]),
     );
   return found;
+
+  /** How long each of them stands, or how often they change. */
+  function turns(): Finding[] {
+    const { hours_h } = settings.next;
+    if (hours_h === null) return [];
+    const places = [at('next.hours')];
+    if (hours_h > STANDS_h) {
+      const values = { hours: fig('hours', hours_h), most: fig('hours', STANDS_h) };
+      return [finding('DRV-11.idle', subject, values, places)];
+    }
+    if (hours_h >= TURNS_h) return [];
+    const values = { hours: fig('hours', hours_h), least: fig('hours', TURNS_h) };
+    return [finding('DRV-08.turns', subject, values, places)];
+  }
 }
 /** What a display rounds away, bar. */
 const NEAR_bar = 0.01;

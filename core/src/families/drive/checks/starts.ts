@@ -26,6 +26,7 @@ export function checkStarts({ context, subject, settings, at }: CheckInput): Fin
     );
   if (behaviours.frontKeys && settings.lock === 'off')
     found.push(finding('DRV-07.keys', subject, {}, [at('lock')]));
+  if (settings.silence === 'stop') found.push(finding('DRV-07.silent', subject, {}, [at('link.silence')]));
   if (behaviours.afterPowerCut === 'unknown' && settings.afterCut === null)
     found.push(finding('ANY-12.drive', subject, {}, [at('power.after-cut')]));
   if (behaviours.afterFault === 'unknown' && settings.afterFault === null)

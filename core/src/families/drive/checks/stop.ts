@@ -1,5 +1,6 @@
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
+import { loopOf } from '../effect/loop';
 import { closed_hz, stopsUnder_m3h } from '../effect/pump';
 import { enoughAtNil_bar, heldAt_bar, startsAt_bar, stopsAt_bar } from '../effect/set';
 import { startsInWords, startsMost, usableOf_L } from '../effect/vessel';
@@ -9,7 +10,7 @@ import type { CheckInput } from './checks';
 /** When it stops for no demand, and when it starts again. */
 export function checkStop(input: CheckInput): Finding[] {
   if (input.context.duty.holds.kind !== 'pressure') return [];
-  return [...frequency(input), ...runsOn(input), ...cutIn(input), ...vessel(input)];
+  return [...frequency(input), ...runsOn(input), ...cutIn(input), ...vessel(input), ...loop(input)];
 }
 
 /** DRV-04, DRV-12: "never stops" is judged at the least pressure at the inlet, what it gives up at the greatest. */
@@ -66,6 +67,28 @@ function frequency({ context, subject, settings, pump, at }: CheckInput): Findin
       ),
     );
   return found;
+}
+
+/** A loop that answers with more than this multiple hunts where nothing softens it. */
+const HUNTS_gain = 8;
+/** Who opens a tap feels it when this passes before the pressure is back, s. */
+const LAGS_s = 20;
+
+/** DRV-16: gain and reset against what the pump makes of them. A vessel softens what a bare pipe hunts on. */
+function loop({ context, subject, settings, pump, at }: CheckInput): Finding[] {
+  const of = loopOf(context, pump, settings);
+  if (of === null) return [];
+  if (context.duty.vessel === null && of.gain > HUNTS_gain)
+    return [
+      finding('DRV-16.gain', subject, { answer: of.gain.toFixed(1), most: `${HUNTS_gain}` }, [at('gain')]),
+    ];
+  if (of.settles_s <= LAGS_s) return [];
+  return [
+    finding('DRV-16.slow', subject, { takes: fig('seconds', of.settles_s), most: fig('seconds', LAGS_s) }, [
+      at('gain'),
+      at('reset'),
+    ]),
+  ];
 }
 
 /** Longer than this a pump churns its own water, s. */

@@ -1,6 +1,6 @@
 import { none, type BothWays } from '../../both-ways.fixtures';
 import type { DriveRole } from '../settings/roles';
-import { BOX, DUTY, ONE, PLATE, SAMPLES, WHEEL } from '../fixtures';
+import { BOX, DUTY, ONE, PLATE, SAMPLES, SET, WHEEL } from '../fixtures';
 
 /** Plants and controllers on which every setting of a drive counts somewhere. */
 export const PLANTS = [
@@ -15,7 +15,29 @@ export const PLANTS = [
   },
   { profile: WHEEL, duty: { ...ONE, holds: { kind: 'difference', set_bar: 1 } }, plate: PLATE, found: {} },
   { profile: WHEEL, duty: { ...ONE, choices: { lift: true } }, plate: PLATE, found: {} },
-  { profile: WHEEL, duty: { ...DUTY, others: [3] }, plate: PLATE, found: {} },
+  { profile: WHEEL, duty: { ...DUTY, others: [3, 16] }, plate: PLATE, found: {} },
+  { profile: SET, duty: { ...DUTY, others: [8] }, plate: PLATE, found: {} },
+  { profile: WHEEL, duty: { ...ONE, vessel: null }, plate: PLATE, found: { kp: 20, ti: 2 } },
+  {
+    profile: WHEEL,
+    duty: { ...ONE, sensor: { range_bar: 4.5 }, choices: { lift: true } },
+    plate: PLATE,
+    found: {},
+  },
+  { profile: WHEEL, duty: { ...ONE, main_L: 400 }, plate: PLATE, found: {} },
+  { profile: WHEEL, duty: { ...DUTY, choices: { sharing: 'one-varies' } }, plate: PLATE, found: {} },
+  {
+    profile: WHEEL,
+    duty: { ...DUTY, draw: { ...DUTY.draw, leak_m3h: 0.1 }, vessel: { volume_L: 24, precharge_bar: 2.9 } },
+    plate: PLATE,
+    found: {},
+  },
+  {
+    profile: BOX,
+    duty: { ...DUTY, draw: { ...DUTY.draw, leak_m3h: 0.1 }, vessel: { volume_L: 60, precharge_bar: 2.9 } },
+    plate: PLATE,
+    found: { fs: 41 },
+  },
   { profile: BOX, duty: { ...ONE, surprise: 'sprays over the benches' }, plate: PLATE, found: {} },
 ] as const;
 
@@ -26,43 +48,44 @@ export const BOTH_WAYS: BothWays<DriveRole> = {
   'frequency.least': { low: 'DRV-14.least', high: 'DRV-04.least' },
   'frequency.greatest': { low: 'DRV-13', high: 'DRV-14.over' },
   'ramp.up': { low: 'DRV-14.ramp', high: 'DRV-14.slow' },
-  address: { low: 'DRV-06', high: none('any address that nobody else has is as good') },
+  address: { low: 'DRV-06', high: 'DRV-06' },
   set: { low: 'DRV-13.set', high: 'DRV-01.over' },
   'sensor.range': { low: 'DRV-01', high: 'DRV-01' },
   gain: {
-    low: none('a slow loop is seen at the pump: the steady check and DRV-16'),
-    high: none('hunting is seen at the pump: the steady check and DRV-16'),
+    low: 'DRV-16.slow',
+    high: 'DRV-16.gain',
   },
   reset: {
-    low: none('hunting is seen at the pump: the steady check and DRV-16'),
-    high: none('a slow loop is seen at the pump: the steady check and DRV-16'),
+    low: none('by itself it makes no loop hunt: gain does; what is left is seen by the steady check'),
+    high: 'DRV-16.slow',
   },
   'cut-in': { low: 'DRV-05.high', high: 'DRV-08' },
   'stop.frequency': { low: 'DRV-04', high: 'DRV-08.often' },
   'stop.delay': {
-    low: none('how often it then starts is DRV-08.often'),
+    low: 'DRV-08.often',
     high: 'DRV-12.churns',
   },
   'stop.boost': {
     low: 'DRV-08.often',
-    high: none(
-      "judged where it passes the sensor's range or a rating; under both it fills the vessel further",
-    ),
+    high: 'DRV-01.over',
   },
   'dry.threshold': { low: 'DRV-05.nil', high: 'DRV-05.high' },
   'dry.delay': { low: 'DRV-05.early', high: 'DRV-05.late' },
   'dry.reaction': { wrong: 'DRV-05' },
   'dry.retries': { low: none('not trying again by itself is the safe side'), high: 'DRV-07.retries' },
   sharing: { wrong: 'DRV-08.soon' },
-  'next.below': { low: none('the change-over proof shows it'), high: 'DRV-13.next' },
+  'next.below': {
+    low: none('none takes less than what the pressure moves by in itself'),
+    high: 'DRV-13.next',
+  },
   'next.delay': {
-    low: none('judged where one varies; all together settle at once'),
+    low: 'DRV-08.soon',
     high: 'DRV-13.wait',
   },
   'next.off': { low: 'DRV-08.stays', high: 'DRV-08.next' },
   'next.hours': {
-    low: none('wears the two unevenly; nothing in the duty says how often'),
-    high: none('wears the two unevenly; nothing in the duty says how often'),
+    low: 'DRV-08.turns',
+    high: 'DRV-11.idle',
   },
   'power.after-cut': { wrong: 'DRV-07' },
   'fault.after': { wrong: 'DRV-07.fault' },
@@ -80,12 +103,12 @@ export const BOTH_WAYS: BothWays<DriveRole> = {
   'sensor.kind': { wrong: 'DRV-01.kind' },
   'sensor.zero': { low: 'DRV-01.shift', high: 'DRV-01.shift' },
   'set.second': {
-    low: none('in force by a switched input that the duty does not know of'),
-    high: none('in force by a switched input that the duty does not know of'),
+    low: 'DRV-13.second',
+    high: 'DRV-09.second',
   },
   'set.frequency': { low: 'DRV-14.least', high: 'ANY-10.outside' },
-  lift: { low: 'DRV-13.set', high: none("judged where it passes the sensor's range or a rating") },
-  fill: { wrong: none('filling slowly hurts nothing; not doing so where it must is DRV-05.early') },
+  lift: { low: 'DRV-13.set', high: 'DRV-01.over' },
+  fill: { wrong: 'DRV-05.early' },
   relay: { wrong: none('what its relay tells is for the site to say, and tried as an alarm') },
   'link.protocol': { wrong: none("what the building's system expects is not asked of a drive") },
   'link.address': {
@@ -94,10 +117,10 @@ export const BOTH_WAYS: BothWays<DriveRole> = {
   },
   'link.baud': { wrong: none("what the building's system expects is not asked of a drive") },
   'link.parity': { wrong: none("what the building's system expects is not asked of a drive") },
-  'link.silence': { wrong: none("what the building's system expects is not asked of a drive") },
+  'link.silence': { wrong: 'DRV-07.silent' },
   unit: { wrong: none('a display: every figure is read in the unit that it shows') },
   'cut-in.below': {
-    low: none('nearer to the set pressure it starts oftener, which DRV-08.often counts'),
+    low: 'DRV-08.often',
     high: 'DRV-05.high',
   },
 };

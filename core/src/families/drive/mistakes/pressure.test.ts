@@ -83,7 +83,7 @@ describe('DRV-08 cut-in and starts', () => {
     const small = withDuty({ vessel: { volume_L: 8, precharge_bar: 2.9 } });
     expect(texts(small)).toContain('DRV-08.often');
     expect(texts(withDuty({ vessel: { volume_L: 200, precharge_bar: 2.9 } }))).not.toContain('DRV-08.often');
-    expect(wordsOf(small, {}, 'DRV-08.often')).toMatch(/starts \d+ times an hour/);
+    expect(wordsOf(small, {}, 'DRV-08.often')).toMatch(/start \d+ times an hour/);
   });
   test('mistake: under what the taps need at no flow; near miss: just that', () => {
     expect(texts(contextOf(), { P24: 3 })).toContain('DRV-08.low');

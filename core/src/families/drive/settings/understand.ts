@@ -30,6 +30,8 @@ export interface DriveSettings {
   readonly zero_mA: number | null;
   readonly sensorKind: 'plain' | 'differential' | null;
   readonly set_bar: number | null;
+  /** in force while a switched input asks for it */
+  readonly second_bar: number | null;
   readonly set_hz: number | null;
   /** by how much the set pressure rises up to the greatest draw */
   readonly lift_bar: number | null;
@@ -57,6 +59,7 @@ export interface DriveSettings {
   readonly setUp: 'complete' | 'open' | null;
   readonly protocol: string | null;
   readonly linkAddress: number | null;
+  readonly silence: 'own' | 'stop' | null;
 }
 
 /** Reads a column of the sheet by the roles of its parameters. */
@@ -87,6 +90,7 @@ export function understand(profile: DriveProfile, _plate: DrivePlate, values: Se
     zero_mA: figure('sensor.zero'),
     sensorKind: read.chosen('sensor.kind'),
     set_bar,
+    second_bar: figure('set.second'),
     set_hz: figure('set.frequency'),
     lift_bar: figure('lift'),
     cutIn_bar: figure('cut-in') ?? (set_bar === null || below === null ? null : set_bar - below),
@@ -113,6 +117,7 @@ export function understand(profile: DriveProfile, _plate: DrivePlate, values: Se
     setUp: read.chosen('set-up'),
     protocol: read.words('link.protocol'),
     linkAddress: figure('link.address'),
+    silence: read.chosen('link.silence'),
   };
 }
 

@@ -130,7 +130,7 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-08.often': {
     title: 'It starts too often',
-    so: 'At a draw of {draw} it starts {starts}, from {usable} of water in the vessel; {most} is the most.',
+    so: 'At a draw of {draw} it may start {starts}, from {usable} of water in the vessel; {most} is the most.',
     will: 'Motor, drive and check valve wear out.',
     todo: 'A larger or better filled vessel, a lower cut-in, a longer delay; or mend the leak.',
   },
@@ -253,5 +253,17 @@ export const PRESSURE_TEXTS = {
     so: 'With {inlet} at the inlet {there} stand above boiling; {needed} and half a metre are needed.',
     will: 'It cavitates: noise, less flow, and a wheel that is eaten.',
     todo: 'More pressure at the inlet, a shorter or wider suction, cooler water, or less flow.',
+  },
+  'DRV-13.second': {
+    title: 'Second set pressure lifts no water to the highest tap',
+    so: 'The second set pressure is {second}; {height} are needed to lift the water alone.',
+    will: 'Whenever something switches it on, the highest taps are dry.',
+    todo: 'Set more than {height}, or leave it unused.',
+  },
+  'DRV-09.second': {
+    title: 'Second set pressure too high',
+    so: 'The second set pressure is {second}; {most} is the most that sensor and system take.',
+    will: 'Whenever something switches it on, it runs flat out or bursts the weakest part.',
+    todo: 'Set less than {most}.',
   },
 } as const satisfies TextBook;

@@ -74,6 +74,12 @@ export const SET_TEXTS = {
     will: 'Somebody may have a hand in the pump, looking for the cause.',
     todo: 'Set the retries to 0, so that a person looks first.',
   },
+  'DRV-07.silent': {
+    title: 'It stops when the link is silent',
+    so: 'It holds its pressure by itself, and is set to stop when a link falls silent.',
+    will: 'A cable that breaks, or was never wired, leaves the taps dry.',
+    todo: 'Let it go on by itself, unless the operator wants it to stop.',
+  },
   'DRV-07.keys': {
     title: 'Anyone can turn its set pressure',
     so: 'The keys at its front move the set value, and they are not locked.',
@@ -91,6 +97,30 @@ export const SET_TEXTS = {
     so: 'Its set-up is not marked complete.',
     will: 'It runs on what it was delivered with, or not at all.',
     todo: 'Finish it on the last unit, and mark it complete.',
+  },
+  'DRV-11.idle': {
+    title: 'One pump stands for too long',
+    so: 'The lead changes after {hours}; {most} is the longest that a pump should stand.',
+    will: 'The one that waits seizes, or its water goes stale, and nobody knows until it is needed.',
+    todo: 'Set {most} or less; a day is usual.',
+  },
+  'DRV-08.turns': {
+    title: 'The lead changes very often',
+    so: 'The lead changes after {hours}; less than {least} brings nothing.',
+    will: 'Each change is one more start, and a dip in the pressure.',
+    todo: 'Set {least} or more; a day is usual.',
+  },
+  'DRV-16.gain': {
+    title: 'So much gain hunts',
+    so: 'For each bar that the pressure is off, this gain answers with {answer} bar; without a vessel more than {most} hunts.',
+    will: 'Pressure and pump swing, and are heard.',
+    todo: 'Less gain, one step at a time, until it stands still with a tap a little open.',
+  },
+  'DRV-16.slow': {
+    title: 'The pressure comes back slowly',
+    so: 'With this gain and reset it takes about {takes} until the pressure is back; {most} is felt.',
+    will: 'The shower goes weak whenever somebody opens a second tap.',
+    todo: 'A shorter reset, then more gain, one at a time.',
   },
   'DRV-14.plate': {
     title: 'The motor is taken over its plate',

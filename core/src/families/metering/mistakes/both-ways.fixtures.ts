@@ -44,6 +44,18 @@ export const PLANTS = [
     plate: { ...plate, greatest_spm: 165 },
     found: {},
   },
+  {
+    profile: STEPPER,
+    duty: { ...FLOW_DUTY, mode: 'batch', batch: { volume_mL: 25.2, spacing_s: 1800 } },
+    plate,
+    found: {},
+  },
+  {
+    profile: STEPPER,
+    duty: { ...FLOW_DUTY, place: { ...FLOW_DUTY.place, interlocked: false } },
+    plate,
+    found: {},
+  },
 ] as const;
 
 /** What is said of each setting that is too low, too high or another than it must be. */
@@ -71,15 +83,12 @@ export const BOTH_WAYS: BothWays<MeteringRole> = {
   'dry.reaction': { wrong: 'MET-21.warn' },
   'access.lock': { wrong: 'ANY-11.open' },
   'calibration.factor': { low: 'MET-08.slope', high: 'MET-08.slope' },
-  'batch.volume': {
-    low: none('judged by its strokes where they are what is set'),
-    high: none('judged by its strokes where they are what is set'),
-  },
+  'batch.volume': { low: 'MET-08.batch', high: 'MET-08.batch' },
   'timer.every': { low: 'MET-08.timer', high: 'MET-08.timer' },
   'timer.run': { low: 'MET-08.timer', high: 'MET-08.timer' },
   'suction.share': { wrong: 'MET-13' },
-  deaeration: { wrong: none('judged where the liquid gasses and it stands long') },
+  deaeration: { wrong: 'MET-14.off' },
   compensation: { wrong: 'MET-11.before' },
-  'fault.after': { wrong: none('judged where dosing is not interlocked') },
+  'fault.after': { wrong: 'ANY-23.open' },
   'rate.least': { wrong: none('no shipped controller has it') },
 };

@@ -52,8 +52,22 @@ function made({ settings, context, subject, at }: CheckInput): Finding[] {
 function cold({ settings, context, subject, at }: CheckInput): Finding[] {
   const { chlorinator: wanted, water_C } = context.duty;
   const { output_pct, cold_C } = settings.chlorinator;
-  if (!wanted || output_pct === null || output_pct === 0 || water_C === null || water_C >= wanted.cold_C)
-    return [];
+  if (!wanted || output_pct === null || output_pct === 0 || water_C === null) return [];
+  if (water_C >= wanted.cold_C)
+    return cold_C === null || cold_C <= water_C
+      ? []
+      : [
+          finding(
+            'POO-17.idle',
+            subject,
+            {
+              water: fig('temperature', water_C),
+              set: fig('temperature', cold_C),
+              wanted: fig('temperature', wanted.cold_C),
+            },
+            [at('chlorinator.cold')],
+          ),
+        ];
   if (cold_C !== null && cold_C >= wanted.cold_C) return [];
   return [
     finding(

@@ -3,6 +3,7 @@ import { clockChanges, dateInWords } from '../../../time';
 import { fig } from '../../../units';
 import type { CheckInput } from './checks';
 import { hasHours } from '../settings/understand';
+import { poolChoices } from '../wire/duty';
 import { finding } from '../texts/texts';
 
 /** POO-23 to 25, and what any pump is asked: access, power cut, clock. */
@@ -68,6 +69,9 @@ function masters({ settings, context, subject, at }: CheckInput): Finding[] {
   return found;
 }
 
+/** A menu that stands open for longer than a person needs at it is open to whoever comes by, min. */
+const MENU_OPEN_min = 15;
+
 function access({ settings, context, subject, at }: CheckInput): Finding[] {
   const { place } = context.duty;
   const found: Finding[] = [];
@@ -75,6 +79,13 @@ function access({ settings, context, subject, at }: CheckInput): Finding[] {
     const which = settings.password === 'default' ? 'The default' : 'No';
     found.push(finding('ANY-11.password', subject, { which }, [at('access.password')]));
   }
+  const open = settings.menuOpen_min;
+  if (place.othersReach && open !== null && open > MENU_OPEN_min)
+    found.push(
+      finding('ANY-11.stays', subject, { open: fig('minutes', open), most: fig('minutes', MENU_OPEN_min) }, [
+        at('access.time-out'),
+      ]),
+    );
   const live = settings.keys.filter((key) => key !== null && key !== 'nothing').length;
   if (place.childrenReach && live > 0) {
     found.push(
@@ -97,6 +108,8 @@ function powerCut({ settings, context, subject, at }: CheckInput): Finding[] {
   const { keeps_h, lost } = context.profile.behaviours.clock;
   if (settings.afterPowerCut === null)
     found.push(finding('ANY-12.unknown', subject, {}, [at('power.after-cut')]));
+  if (settings.afterPowerCut === 'wait' && poolChoices(context.duty).afterCut !== 'wait')
+    found.push(finding('ANY-12.water', subject, {}, [at('power.after-cut')]));
   if (subject !== 'target' && keeps_h < COMMON_CUT_h && settings.programs.length > 0) {
     const stands = lost === 'stands';
     found.push(

@@ -25,6 +25,7 @@ export function checkFlow(input: CheckInput): Finding[] {
     ...unclamped(input),
     ...caps(input),
     ...handRuns(input),
+    ...weakBoost(input),
     ...turnover(input),
     ...needs(input),
     ...rules(input),
@@ -202,6 +203,19 @@ function handRuns({ context, settings, pump, subject, at }: CheckInput): Finding
       ),
     ];
   });
+}
+
+/** POO-09: a boost slower than what runs anyway takes the place of it. */
+function weakBoost({ settings, week, subject, at }: CheckInput): Finding[] {
+  const { boost_rpm, boost_min } = settings;
+  const runs = (week ?? []).filter(({ cause }) => cause === 'program').map(({ speed_rpm }) => speed_rpm);
+  const fastest = Math.max(0, ...runs);
+  if (boost_rpm === null || boost_min === 0 || boost_rpm >= fastest) return [];
+  return [
+    finding('POO-09.slow', subject, { boost: fig('speed', boost_rpm), program: fig('speed', fastest) }, [
+      at('boost.speed'),
+    ]),
+  ];
 }
 
 function turnover({ sums, subject }: CheckInput): Finding[] {

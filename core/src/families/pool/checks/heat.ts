@@ -45,6 +45,10 @@ function heat({ settings, context, subject, at }: CheckInput): Finding[] {
     const idle = body === 'pool' ? 'tub' : 'pool';
     const setIdle = body === 'pool' ? tub_C : pool_C;
     const wish = body === 'pool' ? wanted.tub_C : wanted.pool_C;
+    if ((body === 'pool' ? wanted.pool_C : wanted.tub_C) === null && wish !== null)
+      found.push(
+        finding('POO-14.other', subject, { selected: names[body], wanted: names[idle] }, [at('heat.body')]),
+      );
     const own = body === 'pool' ? pool_C : tub_C;
     const ownWish = body === 'pool' ? wanted.pool_C : wanted.tub_C;
     // the wanted temperature went into the water that is not selected, while the selected one stands elsewhere
@@ -81,12 +85,39 @@ function heat({ settings, context, subject, at }: CheckInput): Finding[] {
   return found;
 }
 
-function solar({ settings, subject, at }: CheckInput): Finding[] {
+/** Past this the roof stands warm for hours before it runs, K. */
+const SOLAR_LATE_K = 8;
+/** Nearer than this the pump takes more than the roof gives, and the pipes lose the rest, K. */
+const SOLAR_COOLS_K = 1;
+
+function solar(input: CheckInput): Finding[] {
+  const { settings, context, subject, at } = input;
   const { start_K, stop_K } = settings.solar;
   const { source } = settings.heat;
   if (start_K === null || stop_K === null || source === 'off' || source === 'heater') return [];
-  if (start_K - stop_K >= SOLAR_GAP_LEAST_K) return [];
+  const wanted = context.duty.heat;
+  const found: Finding[] = [];
+  if (start_K > Math.max(SOLAR_LATE_K, wanted?.startDifference_K ?? 0))
+    found.push(
+      finding(
+        'POO-15.late',
+        subject,
+        { start: fig('difference', start_K), most: fig('difference', SOLAR_LATE_K) },
+        [at('solar.start')],
+      ),
+    );
+  if (stop_K < Math.min(SOLAR_COOLS_K, wanted?.stopDifference_K ?? SOLAR_COOLS_K))
+    found.push(
+      finding(
+        'POO-15.cools',
+        subject,
+        { stop: fig('difference', stop_K), least: fig('difference', SOLAR_COOLS_K) },
+        [at('solar.stop')],
+      ),
+    );
+  if (start_K - stop_K >= SOLAR_GAP_LEAST_K) return found;
   return [
+    ...found,
     finding(
       'POO-15',
       subject,

@@ -1,4 +1,5 @@
 import { THRESHOLDS, type Finding } from '../../../findings';
+import { DAY_MIN } from '../../../time';
 import { fig } from '../../../units';
 import type { CheckInput } from './checks';
 import { poolChoices, type Circuit } from '../wire/duty';
@@ -121,6 +122,9 @@ function frost({ settings, context, pump, subject, at }: CheckInput): Finding[] 
   }
 }
 
+/** A cleaner that waits for more than this share of its run cleans less than was agreed. */
+const CLEANER_LOSES = 0.2;
+
 /** The cleaner's booster must not start before the main pump has primed and settled. */
 function cleaner({ settings, context, week, subject, at }: CheckInput): Finding[] {
   const circuit = context.duty.circuits.find(({ kind: what }) => what === 'cleaner');
@@ -136,12 +140,29 @@ function cleaner({ settings, context, week, subject, at }: CheckInput): Finding[
   if (starts.length === 0) return [];
   const wait = Math.min(...starts) + (delay ?? 0);
   const wanted = Math.max(CLEANER_WAITS_min, primes_min(settings));
-  if (wait >= wanted) return [];
+  if (wait >= wanted) return late(delay ?? 0, wanted);
   return [
     finding('POO-16', subject, { wait: fig('minutes', wait), wanted: fig('minutes', wanted) }, [
       at('delay.cleaner'),
     ]),
   ];
+
+  /** What it waits is taken from its own run. */
+  function late(waits: number, enough: number): Finding[] {
+    const runs = settings.programs
+      .filter(({ circuit: place, enabled }) => place === circuit!.place && enabled !== false)
+      .flatMap(({ start, stop }) =>
+        start === null || stop === null ? [] : [(stop - start + DAY_MIN) % DAY_MIN],
+      );
+    const run = Math.min(...runs);
+    if (waits <= enough || waits <= run * CLEANER_LOSES) return [];
+    const values = {
+      wait: fig('minutes', waits),
+      run: fig('minutes', run),
+      wanted: fig('minutes', enough),
+    };
+    return [finding('POO-16.late', subject, values, [at('delay.cleaner')])];
+  }
 
   function runningFor_min(i: number): number {
     let minutes = 0;

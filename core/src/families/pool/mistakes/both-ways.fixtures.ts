@@ -1,6 +1,7 @@
 import { none, type BothWays } from '../../both-ways.fixtures';
 import type { PoolRole } from '../settings/roles';
-import { DUTY, FOUR_SPEEDS, PANEL, PANEL_DUTY, SAMPLES, TEN_SLOTS } from '../fixtures';
+import { EVERY_DAY } from '../../../time';
+import { DUTY, FOUR_SPEEDS, LINK, PANEL, PANEL_DUTY, SAMPLES, TEN_SLOTS } from '../fixtures';
 
 const { plate } = SAMPLES[0];
 /** Pools and controllers on which every setting counts somewhere. */
@@ -26,6 +27,45 @@ export const PLANTS = [
     plate,
     found: {},
   },
+  {
+    profile: TEN_SLOTS,
+    duty: {
+      ...DUTY,
+      points: PANEL_DUTY.points,
+      winter: 'light',
+      place: { childrenReach: true, othersReach: true },
+      circuits: [{ ...DUTY.circuits[0], exposed: true, static_m: 3 }],
+    },
+    plate,
+    found: {},
+  },
+  {
+    profile: LINK,
+    duty: {
+      ...DUTY,
+      otherAddresses: [1, 16],
+    },
+    plate,
+    found: {},
+  },
+  {
+    profile: PANEL,
+    duty: {
+      ...PANEL_DUTY,
+      water_C: 15,
+      needs: [{ circuit: 'Cleaner', days: EVERY_DAY, from: 720, to: 840, hours: null }],
+      bodies: [{ ...PANEL_DUTY.bodies[0], turnoversPerDay: 0.2 }],
+    },
+    plate,
+    found: {},
+  },
+  {
+    profile: PANEL,
+    duty: PANEL_DUTY,
+    plate,
+    found: {},
+    read: { sensorErrors: { water: 0.5, air: -0.5, roof: 0.5 } },
+  },
 ] as const;
 
 /** What is said of each setting that is too low, too high or another than it must be. */
@@ -42,7 +82,7 @@ export const BOTH_WAYS: BothWays<PoolRole> = {
   'prime.speed': { low: none('whether it pulls the water up is seen at the pump'), high: 'POO-09' },
   'prime.time': { low: 'POO-10.off', high: 'POO-10.long' },
   'prime.hold': { high: none('judged with prime speed and time') },
-  'boost.speed': { low: none('a boost that is slow does less, and hurts nothing'), high: 'POO-09' },
+  'boost.speed': { low: 'POO-09.slow', high: 'POO-09' },
   'boost.time': {
     low: none('a boost that is short does less, and hurts nothing'),
     high: none('what it costs is shown'),
@@ -53,31 +93,26 @@ export const BOTH_WAYS: BothWays<PoolRole> = {
     high: 'POO-11.often',
   },
   'frost.speed': {
-    low: none('judged over a roof, where it lifts'),
-    high: none('what it costs is shown; past the limit is POO-08'),
+    low: 'POO-11.slow',
+    high: none('the greatest speed caps it, and what it costs is shown'),
   },
   'clock.summer': { wrong: 'ANY-04.summer' },
   'access.password': { wrong: 'ANY-11.password' },
   'access.time-out': {
     low: none('a menu that closes soon is the safe side'),
-    high: none('never closing is said at its first setting'),
+    high: 'ANY-11.stays',
   },
-  'power.after-cut': {
-    wrong: none("waiting after a cut is a person's choice; that nobody knows it is ANY-12"),
-  },
-  'key.function': { wrong: none('judged where children reach the keys') },
+  'power.after-cut': { wrong: 'ANY-12.water' },
+  'key.function': { wrong: 'ANY-11.keys' },
   'command.source': { wrong: 'POO-22' },
-  'link.address': {
-    low: none('any address that nobody else has is as good'),
-    high: none('any address that nobody else has is as good'),
-  },
+  'link.address': { low: 'POO-23', high: 'POO-23' },
   'circuit.speed': { low: 'POO-22', high: 'ANY-10.speed' },
   'circuit.frost': { wrong: 'POO-11.circuit' },
   'program.circuit': { wrong: 'POO-22' },
   'heat.source': {
     wrong: 'POO-14.off',
   },
-  'heat.body': { wrong: none('which water is heated is chosen at its valve') },
+  'heat.body': { wrong: 'POO-14.other' },
   'heat.pool': {
     low: 'POO-14.cool',
     high: 'POO-14.warm',
@@ -87,35 +122,35 @@ export const BOTH_WAYS: BothWays<PoolRole> = {
     high: 'POO-14.warm',
   },
   'heat.after-run': { low: 'POO-13', high: none('a longer after-run costs money alone') },
-  'solar.start': { low: 'POO-15', high: none('the roof runs later and gains less') },
-  'solar.stop': { low: none('judged against the start'), high: 'POO-15' },
+  'solar.start': { low: 'POO-15', high: 'POO-15.late' },
+  'solar.stop': { low: 'POO-15.cools', high: 'POO-15' },
   'chlorinator.output': {
     low: 'PRO-02.off',
     high: 'PRO-02.much',
   },
   'chlorinator.cold': {
     low: 'POO-17',
-    high: none('it idles earlier, which the owner sees'),
+    high: 'POO-17.idle',
   },
   'delay.cleaner': {
-    low: none('judged where a cleaner has a pump of its own'),
-    high: none('the cleaner waits longer, and hurts nothing'),
+    low: 'POO-16',
+    high: 'POO-16.late',
   },
   'delay.valves': {
     low: none('the drives of valves differ, and the duty does not know them'),
     high: none('the drives of valves differ, and the duty does not know them'),
   },
   'sensor.water': {
-    low: none('judged once it was compared with a reference'),
-    high: none('judged once it was compared with a reference'),
+    low: 'POO-19.off',
+    high: 'POO-19.off',
   },
   'sensor.air': {
-    low: none('judged once it was compared with a reference'),
-    high: none('judged once it was compared with a reference'),
+    low: 'POO-19.off',
+    high: 'POO-19.off',
   },
   'sensor.roof': {
-    low: none('judged once it was compared with a reference'),
-    high: none('judged once it was compared with a reference'),
+    low: 'POO-19.off',
+    high: 'POO-19.off',
   },
-  'program.days': { wrong: none('no shipped controller has it') },
+  'program.days': { wrong: 'POO-22' },
 };

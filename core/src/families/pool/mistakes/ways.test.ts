@@ -1,11 +1,12 @@
 import { optionWithRole, parameterWithRole, type SettingValues } from '../../../profile';
+import { EVERY_DAY } from '../../../time';
 import { chlorinatorHours } from '../effect/treatment';
 import { settingsOf } from '../settings/pumping';
 import { checkSettings } from '../checks/checks';
 import { DUTY, contextOf, panel, PANEL, sound, TEN_SLOTS } from '../fixtures';
 import type { PoolContext } from '../settings/context';
 import type { PoolProfile } from '../kind';
-import type { PoolRole } from '../settings/roles';
+import type { PoolOptionRole, PoolRole } from '../settings/roles';
 
 /** Too much or too little of one setting, and one step nearer to what is right. */
 const keyOf = (role: PoolRole, profile: PoolProfile = PANEL) => parameterWithRole(profile, role)!.key;
@@ -47,4 +48,65 @@ test('PRO-02: a chlorinator that is set to nothing, or to more than half over wh
   expect(saying(context, { [at]: most })).not.toContain('PRO-02.much');
   expect(saying(context, { [at]: 0 })).toContain('PRO-02.off');
   expect(saying(context, { [at]: 1 })).not.toContain('PRO-02.off');
+});
+
+const chosen = (role: PoolRole, option: PoolOptionRole, profile: PoolProfile = PANEL) => {
+  const parameter = parameterWithRole(profile, role)!;
+  return { [parameter.key]: optionWithRole(parameter, option)! };
+};
+
+test('ANY-11.stays: a menu that stays open for more than a quarter of an hour; near misses: that, or nobody else there', () => {
+  const at = keyOf('access.time-out', TEN_SLOTS);
+  const context = contextOf(TEN_SLOTS, DUTY);
+  expect(saying(context, { [at]: 16 })).toContain('ANY-11.stays');
+  expect(saying(context, { [at]: 15 })).not.toContain('ANY-11.stays');
+  const alone = contextOf(TEN_SLOTS, { ...DUTY, place: { childrenReach: false, othersReach: false } });
+  expect(saying(alone, { [at]: 16 })).not.toContain('ANY-11.stays');
+});
+
+test('ANY-12.water: it waits for a person after a cut; near miss: a person chose it', () => {
+  const waits = chosen('power.after-cut', 'after-cut.wait', TEN_SLOTS);
+  expect(saying(contextOf(TEN_SLOTS, DUTY), waits)).toContain('ANY-12.water');
+  const meant = contextOf(TEN_SLOTS, { ...DUTY, choices: { afterCut: 'wait' } });
+  expect(saying(meant, waits)).not.toContain('ANY-12.water');
+});
+
+test('POO-09.slow: a boost a step slower than the fastest program; near miss: as fast', () => {
+  const context = contextOf(TEN_SLOTS, DUTY);
+  const speeds = settingsOf(context, sound(context)).programs.flatMap(({ enabled, speed_rpm }) =>
+    enabled && speed_rpm !== null ? [speed_rpm] : [],
+  );
+  const fastest = Math.max(...speeds);
+  const boost = { [keyOf('boost.time', TEN_SLOTS)]: 30 };
+  const at = keyOf('boost.speed', TEN_SLOTS);
+  expect(saying(context, { ...boost, [at]: fastest - 10 })).toContain('POO-09.slow');
+  expect(saying(context, { ...boost, [at]: fastest })).not.toContain('POO-09.slow');
+});
+
+test('POO-14.other: a tub is selected where only the pool is to be heated; near miss: both are', () => {
+  const tub = chosen('heat.body', 'body.tub');
+  expect(saying(panel(), tub)).toContain('POO-14.other');
+  const both = panel({ heat: { ...panel().duty.heat!, tub_C: 36, warmest_C: 38 } });
+  expect(saying(both, tub)).not.toContain('POO-14.other');
+});
+
+test.each<[string, PoolRole, number, number]>([
+  ['POO-15.late', 'solar.start', 8.5, 8],
+  ['POO-15.cools', 'solar.stop', 0.5, 1],
+])('%s: %s at %d K; near miss at %d K', (text, role, slip, near) => {
+  expect(saying(panel(), { [keyOf(role)]: slip })).toContain(text);
+  expect(saying(panel(), { [keyOf(role)]: near })).not.toContain(text);
+});
+
+test('POO-16.late: a cleaner that waits for more than a fifth of its two hours; near miss: a fifth', () => {
+  const needs = [{ circuit: 'Cleaner', days: EVERY_DAY, from: 720, to: 840, hours: null }];
+  const context = panel({ needs });
+  expect(saying(context, { [keyOf('delay.cleaner')]: 25 })).toContain('POO-16.late');
+  expect(saying(context, { [keyOf('delay.cleaner')]: 24 })).not.toContain('POO-16.late');
+});
+
+test('POO-17.idle: a cut-out above the water that there is; near miss: at it', () => {
+  const context = panel({ water_C: 15 });
+  expect(saying(context, { [keyOf('chlorinator.cold')]: 16 })).toContain('POO-17.idle');
+  expect(saying(context, { [keyOf('chlorinator.cold')]: 15 })).not.toContain('POO-17.idle');
 });

@@ -80,6 +80,8 @@ export interface PoolSettings {
   /** what each front key does */
   readonly keys: readonly ('nothing' | 'program' | 'timed' | null)[];
   readonly afterPowerCut: 'resume' | 'wait' | null;
+  /** how long its menu stays open after the last key */
+  readonly menuOpen_min: number | null;
 }
 
 /** Reads a column of the sheet by the roles of its parameters. */
@@ -188,6 +190,7 @@ export function understand(profile: PoolProfile, plate: PoolPlate, values: Setti
         : afterPowerCut === 'unknown'
           ? null
           : afterPowerCut,
+    menuOpen_min: figure('access.time-out'),
   };
 }
 

@@ -86,6 +86,18 @@ export const COMMAND_TEXTS = {
     will: 'Jets, heat or a boost start while someone is at the suction.',
     todo: 'Set each of them to nothing.',
   },
+  'ANY-11.stays': {
+    title: 'The menu stays open for long',
+    so: 'After the last key the menu stays open for {open}; {most} are enough to work at it.',
+    will: 'Whoever comes by meanwhile changes settings without the password.',
+    todo: 'Set {most} or less.',
+  },
+  'ANY-12.water': {
+    title: 'Waits after a power cut',
+    so: 'After a power cut the pump waits for a person.',
+    will: 'The water stands, untreated and without frost guard, until somebody looks.',
+    todo: 'Let it resume, or have the operator look after every cut.',
+  },
   'ANY-12.lost': {
     title: 'The clock does not outlast a power cut',
     so: 'The clock keeps going for {keeps} without power; once it is lost, the controller {does}.',

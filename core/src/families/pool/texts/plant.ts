@@ -20,6 +20,12 @@ export const PLANT_TEXTS = {
     will: 'A poor prime: air stays in the strainer and it stops with a dry alarm, or boosts too weakly.',
     todo: 'Raise the limit as far as the limits of the plant let you, or fill the pot by hand and give the prime more time.',
   },
+  'POO-09.slow': {
+    title: 'Boost slower than a program',
+    so: 'The boost turns at {boost}; a program turns at {program}.',
+    will: 'While that program runs, the boost slows the pump down.',
+    todo: 'Set the boost above {program}.',
+  },
   'POO-10.off': {
     title: 'Priming is off',
     so: 'Priming is off, or its time is nil.',
@@ -98,6 +104,12 @@ export const PLANT_TEXTS = {
     will: 'It does nothing until someone selects the {idle}; the {selected} is heated to its own.',
     todo: 'Check both set points, and which water is selected.',
   },
+  'POO-14.other': {
+    title: 'Heats water that is not asked for',
+    so: 'The {selected} is selected; the {wanted} is to be heated.',
+    will: 'The {wanted} stays cold.',
+    todo: 'Select the {wanted}.',
+  },
   'POO-14.cool': {
     title: 'Set cooler than was agreed',
     so: 'The {water} is set to {set}; {wanted} was agreed.',
@@ -122,6 +134,24 @@ export const PLANT_TEXTS = {
     will: 'It starts and stops again and again.',
     todo: 'Set the stop well below the start.',
   },
+  'POO-15.late': {
+    title: 'The roof starts late',
+    so: 'It starts once the roof is {start} warmer than the water; {most} are enough.',
+    will: 'The roof stands hot for hours, and what it could give is lost.',
+    todo: 'Set {most} or less.',
+  },
+  'POO-15.cools': {
+    title: 'The roof runs until it cools the pool',
+    so: 'It stops once the roof is {stop} warmer than the water; {least} are needed.',
+    will: 'At the end of the day pipes and pump take more than the roof gives.',
+    todo: 'Set {least} or more.',
+  },
+  'POO-16.late': {
+    title: 'The cleaner waits most of its run',
+    so: 'The cleaner starts {wait} after the main pump; its shortest run is {run}.',
+    will: 'It cleans for less than was agreed.',
+    todo: 'Set a delay of {wanted}, or a longer run.',
+  },
   'POO-16': {
     title: 'Cleaner does not wait for the main pump',
     so: 'The cleaner starts {wait} after the main pump; {wanted} is wanted.',
@@ -133,6 +163,12 @@ export const PLANT_TEXTS = {
     so: 'The water is {water}; below {cold} its maker lets it idle. Its cut-out: {set}.',
     will: 'Cold water gives little salt to its plates: they wear and make nothing.',
     todo: 'Set the cut-out, and dose by hand or by pump until the water is warmer.',
+  },
+  'POO-17.idle': {
+    title: 'Chlorinator idles in water that is warm enough',
+    so: 'The water is {water}; its cut-out is set to {set}, and {wanted} is where its maker lets it idle.',
+    will: 'It makes nothing, and the residual falls.',
+    todo: 'Set the cut-out to {wanted}.',
   },
   'POO-19.off': {
     title: '{sensor} is off',

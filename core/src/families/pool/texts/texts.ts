@@ -31,7 +31,12 @@ export const POOL_SEVERITIES: Severities<PoolTextId> = {
   'POO-27.cover': 'stop',
   'POO-27.prime': 'stop',
   'POO-08.prime': 'note',
+  'ANY-11.stays': 'note',
+  'ANY-12.water': 'note',
   'ANY-12.lost': 'note',
+  'POO-09.slow': 'note',
+  'POO-15.late': 'note',
+  'POO-16.late': 'note',
 };
 
 /** Makes a finding of this family. */

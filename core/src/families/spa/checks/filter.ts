@@ -16,6 +16,10 @@ import type { CheckInput } from './checks';
 /** What a display rounds a cycle to, h. */
 const NEAR_h = 0.02;
 
+/** Half as much again as is needed, and an hour: what lies under it is a margin that some like to keep. */
+const MORE = 1.5;
+const MORE_h = 1;
+
 /** Hours of filtering against turnovers and code, and cycles in quiet hours. */
 export function checkFilter({ context, subject, settings, row, at }: CheckInput): Finding[] {
   const { duty } = context;
@@ -55,5 +59,16 @@ export function checkFilter({ context, subject, settings, row, at }: CheckInput)
   const room = quiet.reduce((sum, one) => sum + (1 - one), 0) / 60;
   if (inQuiet > 0 && (filterHours_h(duty) ?? 0) <= room)
     found.push(finding('SPA-08.quiet', subject, { minutes: fig('minutes', inQuiet) }, [at('cycle.start')]));
+  // who stated a clean-up knows when it runs
+  const cleaned = cleanUpsOf(duty, settings.cleanUp_min);
+  const late = minutesOf(cleaned).reduce((sum, one, minute) => sum + (one & quiet[minute]), 0);
+  if (late > 0 && (settings.cleanUp_min ?? 0) > (duty.choices.cleanUp_min ?? 0))
+    found.push(finding('SPA-08.after', subject, { minutes: fig('minutes', late) }, [at('clean-up')]));
+  const needed = filterHours_h(duty);
+  // heating in cycles alone may need the hours that filtering does not
+  if (needed !== null && !always && settings.heating !== 'cycles' && hours > needed * MORE + MORE_h)
+    found.push(
+      finding('SPA-08.more', subject, { hours: fig('hours', hours), needed: fig('hours', needed) }, places),
+    );
   return found;
 }

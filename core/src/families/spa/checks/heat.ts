@@ -157,6 +157,17 @@ function wantedHeld({ context, subject, settings, at }: CheckInput): Finding[] {
       finding('SPA-12.low', subject, { held: fig('temperature', low), wanted: wantedFig }, [at('heating')]),
     ];
   }
+  // as in the limit: what the thermometer says of the display counts as much as what its range ends at
+  const off_K = displayOffNow_K(context, settings);
+  if (held !== null && held < wanted - FELT_K && held + off_K >= wanted - FELT_K)
+    return [
+      finding(
+        'SPA-12.display',
+        subject,
+        { held: fig('temperature', held), wanted: wantedFig, off: fig('difference', Math.abs(off_K)) },
+        [at('set'), at('sensor.offset')],
+      ),
+    ];
   if (settings.set_C !== null && held !== null && held < settings.set_C - 1e-9 && held < wanted - FELT_K)
     return [
       finding('SPA-12.range', subject, { held: fig('temperature', held), wanted: wantedFig }, [at('range')]),

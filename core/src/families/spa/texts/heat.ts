@@ -50,6 +50,18 @@ export const HEAT_TEXTS = {
     will: 'The water turns cloudy, whatever is dosed.',
     todo: 'Longer cycles; where a day has not enough hours, more flow.',
   },
+  'SPA-08.more': {
+    title: 'It filters far more than is needed',
+    so: 'It filters {hours} a day; {needed} are needed.',
+    will: 'The pump costs more than it needs to, and wears.',
+    todo: 'Shorter or fewer cycles, unless the water says otherwise.',
+  },
+  'SPA-08.after': {
+    title: 'The clean-up runs into quiet hours',
+    so: 'After a bath the clean-up runs {minutes} in quiet hours.',
+    will: 'It is heard next door.',
+    todo: 'A shorter clean-up, or agree that it may run then.',
+  },
   'SPA-08.code': {
     title: 'The code asks for more circulation',
     so: 'Several households use it. It circulates {hours} a day; the code asks for {needed}.',
@@ -97,6 +109,12 @@ export const HEAT_TEXTS = {
     so: 'In this range it holds {held} at most; {wanted} are wanted.',
     will: 'The set point is shown and never reached.',
     todo: 'The high range.',
+  },
+  'SPA-12.display': {
+    title: 'Water cooler than is wanted: display reads high',
+    so: 'The display is {off} off the thermometer: the water is held at {held}; {wanted} are wanted.',
+    will: 'It is never as warm as was agreed, though the display looks right.',
+    todo: 'Enter the sensor correction where there is one; else set so much more, within the local limit.',
   },
   'SPA-12.set': {
     title: 'Set lower than is wanted',

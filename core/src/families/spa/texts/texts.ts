@@ -26,6 +26,8 @@ export const SPA_SEVERITIES: Severities<SpaTextId> = {
   'SPA-08.code': 'stop',
   'SPA-08.residual': 'note',
   'SPA-08.quiet': 'note',
+  'SPA-08.more': 'note',
+  'SPA-08.after': 'note',
   'SPA-09': 'stop',
   'SPA-10': 'stop',
   'SPA-10.display': 'stop',
