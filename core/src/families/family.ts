@@ -264,8 +264,10 @@ export interface Family<K extends FamilyKind> {
   check(context: K['context'], subject: Subject, values: SettingValues): Finding[];
   /** findings on the job as a whole, apart from those of any pump */
   open(job: JobGround<K>): Finding[];
+  /** roles that are entered once every setting of another is, wherever the menu has them: units are counted once each has an address */
+  readonly enteredAfter?: Readonly<Record<string, string>>;
   /** the stage in which a stop on the job as a whole is put right, by its text; *set* where it is left out */
-  readonly curedAt: Readonly<Record<string, 'as-found' | 'set' | 'prove'>>;
+  readonly curedAt: Readonly<Record<string, 'as-found' | 'plan' | 'set' | 'prove'>>;
   readonly texts: TextBook;
   readonly reasons: Readonly<Record<string, string>>;
 

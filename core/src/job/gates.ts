@@ -131,6 +131,11 @@ const CURED_AT: Readonly<Record<string, GateReason['stage']>> = {
   'ANY-21.failed': 'prove',
 };
 
+/** Whether anything on the job is to be put right in a stage. */
+export function openAt(view: JobView, stage: GateReason['stage']): boolean {
+  return view.findings.job.some(({ text }) => curedAt(view, text) === stage);
+}
+
 function curedAt({ family }: JobView, text: string): GateReason['stage'] {
   return CURED_AT[text] ?? familyOf(family).curedAt[text] ?? 'set';
 }

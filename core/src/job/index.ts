@@ -8,6 +8,7 @@ export { bareContext, contextOf } from './context';
 export { neighboursOf, owedNeighbours } from './sheet/entry-slips';
 export {
   gateOfHandover,
+  openAt,
   gateOfProve,
   gateOfSet,
   type GateReason,
@@ -24,5 +25,6 @@ export { offeredChecks } from './proof/offered-checks';
 export { RESETS } from './arrival/on-arrival';
 export { type PlannedTarget, plannedTargets } from './sheet/planned-targets';
 export { rowsOf } from './sheet/rows';
+export { toEnter } from './sheet/to-enter';
 export { provedLines } from './hand-over/proved-words';
 export { leavingFindings, viewJob, type JobView } from './view';

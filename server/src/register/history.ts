@@ -8,7 +8,12 @@ import type { Database } from '../db';
 import { loadJob } from '../jobs';
 import { problems } from '../problems';
 import { jobRows } from './pumps';
-import { measuredStroke_mL, resultOf, whyRejected } from '@barythm/core/families/metering';
+import {
+  measuredStroke_mL,
+  resultOf,
+  whyRejected,
+  withdrawnDrawdowns,
+} from '@barythm/core/families/metering';
 
 /** Each job is read whole: so many of the newest are gone through, and the page says how many are older. */
 const MOST_JOBS = 60;
@@ -55,11 +60,13 @@ export async function pumpHistory(database: Database, pumpId: string): Promise<P
 }
 
 function ownRecords(job: JobDocument): EarlierRecord[] {
-  return job.records.flatMap(({ body, recordedAt }): EarlierRecord[] =>
-    body.kind === 'calibration' || body.kind === 'serviced'
+  const withdrawn = withdrawnDrawdowns(job);
+  return job.records.flatMap((record): EarlierRecord[] => {
+    const { body, recordedAt } = record;
+    return (body.kind === 'calibration' && !withdrawn.has(record)) || body.kind === 'serviced'
       ? [{ date: siteDate(recordedAt, job.site.zone), body }]
-      : [],
-  );
+      : [];
+  });
 }
 
 /**

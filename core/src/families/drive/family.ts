@@ -48,6 +48,7 @@ export const driveFamily: Family<DriveKind> = {
   checkPlan,
   check: checkSettings,
   open: openOn,
+  enteredAfter: { units: 'address' },
   curedAt: { 'DRV-03': 'as-found', 'DRV-03.live': 'as-found', 'DRV-04.shut': 'as-found' },
   texts: DRIVE_TEXTS,
   reasons: DRIVE_REASONS,

@@ -57,7 +57,7 @@ export const meteringFamily: Family<MeteringKind> = {
   checkPlan,
   check: checkSettings,
   open: openOn,
-  curedAt: { 'MET-26.siphon': 'prove' },
+  curedAt: { 'MET-26.siphon': 'prove', 'MET-11.since': 'plan' },
   texts: METERING_TEXTS,
   reasons: REASONS,
   touches: TOUCHES,

@@ -23,6 +23,7 @@ export {
   resultOf,
   standingCalibration,
   whyRejected,
+  withdrawnDrawdowns,
 } from './proof/calibration';
 export type { CheckKey } from './proof/checks';
 export { standing } from './proof/judged-readings';

@@ -21,7 +21,7 @@ import {
   TODAY,
 } from '../../families/metering/fixtures';
 import { addressOf, contentHash } from '../../profile';
-import { summarise, viewJob } from '..';
+import { openAt, summarise, viewJob } from '..';
 import type { JobDocument } from '../../visit';
 import { BLANK, badlySet, Writer, meteringView } from '../testing/fixtures';
 import type { CalibrationBody } from '../../families/metering/wire/records';
@@ -62,6 +62,39 @@ describe('MET-12 drawdown rejected', () => {
           .record(drawn([70, 70.2, 70.1])),
       ),
     ).not.toContain('MET-12');
+  });
+});
+
+describe('MET-11 drawn down after the plan was agreed', () => {
+  // the plan rests on 0.1 mL at full stroke: 71 mL from 1 000 strokes at 71 %
+  const planned = () => badlySet();
+  const full = () => meteringView(planned().document).context!.duty.strokeVolume.full_mL;
+  const runs = (share: number) => {
+    const volume = full() * 0.71 * 1000 * share;
+    return drawn([volume, volume, volume], { assumed_mL: full() * 0.71 });
+  };
+  test('mistake: 2.1 % less than it was agreed with; near misses: 1.9 %, or agreed again', () => {
+    expect(codes(planned().record(runs(0.979)))).toContain('MET-11.since');
+    expect(codes(planned().record(runs(1.021)))).toContain('MET-11.since');
+    expect(codes(planned().record(runs(0.981)))).not.toContain('MET-11.since');
+    expect(codes(planned().record(runs(0.9)).plan())).not.toContain('MET-11.since');
+    const view = viewJob(planned().record(runs(0.9)).document, TODAY);
+    expect(openAt(view, 'plan')).toBe(true);
+    expect(openAt(viewJob(planned().document, TODAY), 'plan')).toBe(false);
+  });
+  test('taken back it counts no more, is no jump, and stays on the paper as that', () => {
+    const writer = planned().record(runs(1)).record(runs(0.9)).record({ kind: 'calibration-withdrawn' });
+    expect(codes(writer)).not.toContain('MET-11.since');
+    expect(standingCalibration(measuredHistory(writer.document))?.stroke_mL).toBeCloseTo(full() * 0.71, 6);
+    expect(codes(writer.record(runs(1)))).not.toContain('MET-11.jump');
+    const rows = summarise(viewJob(writer.document, TODAY)).blocks.tried.flatMap((block) =>
+      block.kind === 'rows' && block.key === 'drawdowns' ? block.rows : [],
+    );
+    expect(rows.map(({ words, bad }) => [/^Taken back as mistyped/.test(words), bad])).toEqual([
+      [false, false],
+      [true, false],
+      [false, false],
+    ]);
   });
 });
 

@@ -27,6 +27,26 @@ test('three runs that agree become this pump’s figure', () => {
   expect(job.view().context).toMatchObject({ calibration: { stroke_mL: expect.closeTo(0.2103, 4) } });
 });
 
+test('a drawdown that was mistyped is taken back where it stands, and the one before it counts again', () => {
+  const job = stand();
+  const record = (...volumes: string[]) => {
+    press('cal-start');
+    type('cal-amount', '100');
+    type('cal-division', '0.2');
+    draw(...volumes);
+    press('cal-save');
+  };
+  record('21.0', '21.2', '20.9');
+  record('19.0', '19.2', '18.9');
+  expect(wordsOf('cal-verdict')).toContain('0.1903 mL');
+  press('cal-take-back');
+  expect(wordsOf('cal-verdict')).toContain('0.2103 mL');
+  expect(job.view().context).toMatchObject({ calibration: { stroke_mL: expect.closeTo(0.2103, 4) } });
+  press('cal-take-back');
+  expect(wordsOf('calibration')).toContain('Nothing is measured at this unit yet');
+  expect(screen.queryByTestId('cal-take-back')).toBeNull();
+});
+
 test('runs that differ, too few, or bubbles: rejected, with the reason, and kept all the same', () => {
   const job = stand();
   press('cal-start');

@@ -62,8 +62,22 @@ export function CalibrationCard() {
   const standing = standingCalibration(measuredHistory(document));
   if (!context) return null;
   if (!open && draft === EMPTY) {
+    const takeBack = () =>
+      setRefused(
+        write({
+          kind: 'job.record',
+          jobId,
+          recordId: newId(),
+          record: { kind: 'calibration-withdrawn' },
+        }),
+      );
     return (
-      <Summary last={last} standing={standing} onStart={document.handover ? null : () => setOpen(true)} />
+      <Summary
+        last={last}
+        standing={standing}
+        onStart={document.handover ? null : () => setOpen(true)}
+        onTakeBack={last === null || document.handover ? null : takeBack}
+      />
     );
   }
   const smooth = isSetInFlow(profile);
@@ -227,10 +241,13 @@ function Summary({
   last,
   standing,
   onStart,
+  onTakeBack,
 }: {
   last: CalibrationBody | null;
   standing: ReturnType<typeof standingCalibration>;
   onStart: (() => void) | null;
+  /** takes back the last drawdown of this job */
+  onTakeBack: (() => void) | null;
 }) {
   const reader = useReader();
   const why = last ? whyRejected(last) : '';
@@ -260,6 +277,9 @@ function Summary({
       )}
       {onStart && (
         <Button label={last ? 'Draw down again' : 'Draw down'} testID="cal-start" onPress={onStart} />
+      )}
+      {onTakeBack && (
+        <Button kind="quiet" label="Take back: mistyped" testID="cal-take-back" onPress={onTakeBack} />
       )}
     </Card>
   );

@@ -1,8 +1,7 @@
 import { openEnded } from '@barythm/core/findings';
-import { gateOfSet } from '@barythm/core/job';
+import { gateOfSet, toEnter } from '@barythm/core/job';
 import { brokenOff } from '@barythm/core/visit';
 import { parameterAt, type CommonBehaviours } from '@barythm/core/profile';
-import { stateOf } from '@barythm/core/sheet';
 import { useState } from 'react';
 import { screensOf } from '../../../families/registry';
 import { Card } from '../../../ui/card';
@@ -22,7 +21,7 @@ export function SetStage() {
   const { access }: CommonBehaviours = view.profile.behaviours;
   const gate = gateOfSet(view);
   const off = brokenOff(document);
-  const open = rows.filter((row) => ['to-do', 'differs'].includes(stateOf(row)));
+  const open = toEnter(view);
   const [again, setAgain] = useState<string | null>(null);
   // what was entered can be entered again: a proof may show that it did not take
   const next = rows.find((row) => row.address === again) ?? open[0];

@@ -1,4 +1,4 @@
-import { gateOfHandover, gateOfSet, leftAsFound, type JobView } from '@barythm/core/job';
+import { gateOfHandover, gateOfSet, leftAsFound, openAt, type JobView } from '@barythm/core/job';
 import { stateOf } from '@barythm/core/sheet';
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -68,7 +68,7 @@ function stateOfStage(view: JobView, stage: StageKey): 'done' | 'open' | 'closed
       // the same that the button below says is still to record
       return leftAsFound(view) === 0 ? 'done' : 'open';
     case 'plan':
-      return document.plans.length > 0 ? 'done' : 'open';
+      return document.plans.length > 0 && !openAt(view, 'plan') ? 'done' : 'open';
     case 'set': {
       if (gateOfSet(view).length > 0) return 'closed';
       return rows.every((row) => ['keep', 'done'].includes(stateOf(row))) ? 'done' : 'open';

@@ -1,11 +1,17 @@
 import { canSiphon } from './guards';
 import { finding } from '../texts/finding';
 import type { MeteringKind } from '../kind';
-import type { MeteringContext } from '../settings/context';
+import { withCalibration, type MeteringContext } from '../settings/context';
 import { driftOf } from '../../../dosing';
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
-import { comparableVolumes_mL, lastDrawdown, measuredHistory, whyRejected } from '../proof/calibration';
+import {
+  comparableVolumes_mL,
+  lastDrawdown,
+  measuredHistory,
+  standingCalibration,
+  whyRejected,
+} from '../proof/calibration';
 import type { JobDocument, JudgedCheck } from '../../../visit';
 import { standing, type JudgedReading } from '../proof/judged-readings';
 import type { JobGround } from '../../family';
@@ -16,6 +22,7 @@ export function openOn({ document, readings, checks, context }: JobGround<Meteri
     ...volume(document, readings, context),
     ...drawdown(document),
     ...drift(document, context),
+    ...measuredSince(document, context),
     ...siphon(document, checks, context),
   ];
 }
@@ -47,6 +54,30 @@ function drift(document: JobDocument, context: MeteringContext | null): Finding[
   const change = fig('percent', Math.abs(found.change) * 100);
   const way = found.change < 0 ? 'fell' : 'rose';
   return [finding(found.kind === 'fall' ? 'MET-11.fall' : 'MET-11.jump', 'job', { change, way })];
+}
+
+/** A plan holds while the volume that it rests on moved by less: a drawdown is no better than that. */
+const PLAN_HOLDS = 0.02;
+
+/** MET-11: the plan was agreed with one stroke volume, and another was drawn down since. */
+function measuredSince(document: JobDocument, context: MeteringContext | null): Finding[] {
+  const plan = document.plans.at(-1);
+  const now = standingCalibration(measuredHistory(document));
+  if (!context || !plan || plan.duty.family !== 'metering' || now === null || now.servicedSince) return [];
+  const records = document.records.filter(({ revision }) => revision < plan.revision);
+  const before = standingCalibration(measuredHistory({ ...document, records }));
+  const then_mL = withCalibration(plan.duty, before).strokeVolume.full_mL;
+  const now_mL = withCalibration(plan.duty, now).strokeVolume.full_mL;
+  const change = now_mL / then_mL - 1;
+  if (Math.abs(change) <= PLAN_HOLDS) return [];
+  return [
+    finding('MET-11.since', 'job', {
+      then: fig('strokeVolume', then_mL),
+      now: fig('strokeVolume', now_mL),
+      change: fig('percent', Math.abs(change) * 100),
+      way: change < 0 ? 'less' : 'more',
+    }),
+  ];
 }
 
 /** MET-26: the suction stands above the discharge, and nobody watched the stopped pump hold. */

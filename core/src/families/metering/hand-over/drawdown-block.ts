@@ -1,6 +1,6 @@
 import { fig, figureWithUnit, presentReader } from '../../../units';
 import { recordsOf, type BlockOf, type JobDocument } from '../../../visit';
-import { measuredStroke_mL, resultOf, whyRejected } from '../proof/calibration';
+import { measuredStroke_mL, resultOf, whyRejected, withdrawnDrawdowns } from '../proof/calibration';
 import type { CalibrationBody } from '../wire/records';
 
 /** A drawdown with its verdict. */
@@ -10,6 +10,8 @@ export interface SeenDrawdown {
   readonly spread: number;
   readonly uncertainty: number;
   readonly accepted: boolean;
+  /** it was mistyped, and taken back */
+  readonly withdrawn?: boolean;
   readonly why: string;
   readonly runs: number;
   /** how it was made: volumes, strokes or time, stroke length, pressure, product */
@@ -18,7 +20,9 @@ export interface SeenDrawdown {
 
 /** The drawdowns of this job with their verdicts, the oldest first. */
 export function drawdownsOf(document: JobDocument): SeenDrawdown[] {
-  return recordsOf(document, 'calibration').map(({ body }) => {
+  const withdrawn = withdrawnDrawdowns(document);
+  return recordsOf(document, 'calibration').map((record) => {
+    const { body } = record;
     const { factor, spread, uncertainty, faults } = resultOf(body);
     return {
       stroke_mL: measuredStroke_mL(body),
@@ -26,6 +30,7 @@ export function drawdownsOf(document: JobDocument): SeenDrawdown[] {
       spread,
       uncertainty,
       accepted: faults.length === 0,
+      ...(withdrawn.has(record) ? { withdrawn: true } : {}),
       why: whyRejected(body),
       runs: body.volumes_mL.length,
       method: methodOf(body),
@@ -42,11 +47,13 @@ export function drawdownBlocks(oldestFirst: readonly SeenDrawdown[]): BlockOf<'r
       key: 'drawdowns',
       title: oldestFirst.length > 1 ? 'Drawdowns, the last first' : 'Drawdown',
       rows: [...oldestFirst].reverse().map((one) => ({
-        words: one.accepted
-          ? `${volume(one.stroke_mL)} a stroke from ${one.runs} runs, spread ${percent(one.spread)}, standard uncertainty ${percent(one.uncertainty)}; factor ${one.factor.toFixed(3)}.`
-          : `Rejected: ${one.why}`,
+        words: one.withdrawn
+          ? `Taken back as mistyped: ${volume(one.stroke_mL)} a stroke.`
+          : one.accepted
+            ? `${volume(one.stroke_mL)} a stroke from ${one.runs} runs, spread ${percent(one.spread)}, standard uncertainty ${percent(one.uncertainty)}; factor ${one.factor.toFixed(3)}.`
+            : `Rejected: ${one.why}`,
         note: one.method === undefined ? null : `${one.method}.`,
-        bad: !one.accepted,
+        bad: !one.accepted && !one.withdrawn,
       })),
     },
   ];

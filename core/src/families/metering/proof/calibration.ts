@@ -1,7 +1,7 @@
 import { calibrate, CALIBRATION_FAULT_WORDS, lossPerBar, type Calibration } from '../../../dosing';
 import type { StandingCalibration } from '../settings/context';
 import { siteDate } from '../../../time';
-import type { EarlierRecord, JobDocument } from '../../../visit';
+import { recordsOf, type EarlierRecord, type JobDocument, type JobRecord } from '../../../visit';
 import type { CalibrationBody, ServicedBody } from '../wire/records';
 
 /** mL an hour in a litre an hour. */
@@ -32,15 +32,28 @@ export function whyRejected(body: CalibrationBody): string {
     .join(' ');
 }
 
+/** Drawdowns of a job that were taken back as mistyped: each withdrawal takes back the last that stood before it. */
+export function withdrawnDrawdowns({ records }: Pick<JobDocument, 'records'>): ReadonlySet<JobRecord> {
+  const standing: JobRecord[] = [];
+  const withdrawn = new Set<JobRecord>();
+  for (const record of records) {
+    if (record.body.kind === 'calibration') standing.push(record);
+    if (record.body.kind !== 'calibration-withdrawn') continue;
+    const last = standing.pop();
+    if (last) withdrawn.add(last);
+  }
+  return withdrawn;
+}
+
 /** A drawdown or a service, with its day. */
 export type MeasuredRecord = EarlierRecord<CalibrationBody | ServicedBody>;
 
 /** Drawdowns and services of this unit, the oldest first: those of earlier jobs and this one's own. */
 export function measuredHistory(document: JobDocument): MeasuredRecord[] {
-  const own = document.records.map(({ body, recordedAt }) => ({
-    date: siteDate(recordedAt, document.site.zone),
-    body,
-  }));
+  const withdrawn = withdrawnDrawdowns(document);
+  const own = document.records
+    .filter((record) => !withdrawn.has(record))
+    .map(({ body, recordedAt }) => ({ date: siteDate(recordedAt, document.site.zone), body }));
   return [...(document.earlier ?? []), ...own].flatMap(({ date, body }) =>
     body.kind === 'calibration' || body.kind === 'serviced' ? [{ date, body }] : [],
   );
@@ -115,13 +128,11 @@ export function comparableVolumes_mL(
   });
 }
 
-/** The last drawdown of this job, accepted or not. */
+/** The last drawdown of this job, accepted or not; one that was taken back is none. */
 export function lastDrawdown(document: JobDocument): CalibrationBody | null {
-  for (let i = document.records.length - 1; i >= 0; i--) {
-    const { body } = document.records[i];
-    if (body.kind === 'calibration') return body;
-  }
-  return null;
+  const withdrawn = withdrawnDrawdowns(document);
+  const last = recordsOf(document, 'calibration').findLast((record) => !withdrawn.has(record));
+  return last?.body ?? null;
 }
 
 /** Pressures nearer than this tell too little of the loss. */

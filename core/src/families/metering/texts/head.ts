@@ -38,6 +38,12 @@ export const HEAD_TEXTS = {
     will: 'Valves and diaphragm wear: the real volume has drifted.',
     todo: 'Draw down again and compare.',
   },
+  'MET-11.since': {
+    title: 'Drawn down after the plan was agreed',
+    so: 'The plan was agreed with {then} at full stroke; the drawdown since gives {now}, {change} {way}.',
+    will: 'What is set goes by the old volume: the dose is off by as much.',
+    todo: 'Agree the plan again with the new volume. Where the drawdown is in doubt, take it back and draw again.',
+  },
   'MET-11.fall': {
     title: 'Stroke volume falls steadily',
     so: 'Over the last drawdowns the stroke volume {way} by {change} in all.',

@@ -33,6 +33,9 @@ export const servicedBodySchema = z
   })
   .strict();
 
+/** The last drawdown of this job that stands was mistyped: it is taken back, and stays on the paper as that. */
+export const calibrationWithdrawnSchema = z.object({ kind: z.literal('calibration-withdrawn') }).strict();
+
 /** What is written down of a metering pump alone. */
 export const METERING_RECORDS = [
   z
@@ -59,6 +62,7 @@ export const METERING_RECORDS = [
     .strict(),
   calibrationBodySchema,
   servicedBodySchema,
+  calibrationWithdrawnSchema,
 ] as const;
 
 export type MeteringRecord = Frozen<z.infer<(typeof METERING_RECORDS)[number]>>;
