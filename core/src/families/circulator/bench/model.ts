@@ -231,7 +231,7 @@ function run(plant: CirculatorPlant, state: CirculatorState, on: On): void {
   state.both = plant.second && !alone ? 1 : 0;
   // through a flap that does not shut a part runs back: none while both run
   const back = alone && (plant.flapLeaks || on['flap-leaks']) ? FLAP_LEAKS : 0;
-  const most = (fixed === null ? machine.open_m3h : flowAtShare(machine, fixed)) * (1 - back);
+  const most = fixed === null ? openFlow(plant, machine, back) : flowAtShare(machine, fixed, back);
   // valves close until the flow is what is wanted; they cannot make more of it than the pump gives
   const flow = wanted < most ? wanted : most;
   const moved = flow / (1 - back);
@@ -274,9 +274,17 @@ function shareFor({ closed_m, rise, fall }: Machine, flow: number, head: number)
   return (Math.sqrt(b * b + 4 * closed_m * (head + fall * flow * flow)) - b) / (2 * closed_m);
 }
 
-/** Where the curve at a share of full speed meets the open pipes. */
-function flowAtShare({ closed_m, rise, fall, loss }: Machine, share: number): number {
-  const b = rise * share;
-  const both = fall + loss;
+/** What flows with every valve open while it holds a line: what leaks back it moves beside that, as long as its full speed lets it. */
+function openFlow({ base_m, slope }: CirculatorPlant, machine: Machine, back: number): number {
+  const held = base_m + slope * machine.open_m3h;
+  const gives = headAt(machine, machine.open_m3h / (1 - back), 1);
+  return back === 0 || gives >= held ? machine.open_m3h : flowAtShare(machine, 1, back);
+}
+
+/** Where the curve at a share of full speed meets the open pipes, with a part of what it moves running back. */
+function flowAtShare({ closed_m, rise, fall, loss }: Machine, share: number, back = 0): number {
+  const moved = 1 / (1 - back);
+  const b = rise * share * moved;
+  const both = fall * moved * moved + loss;
   return (b + Math.sqrt(b * b + 4 * both * closed_m * share * share)) / (2 * both);
 }

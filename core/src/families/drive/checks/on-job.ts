@@ -3,15 +3,12 @@ import { lastRecord, passedBy, recordsOf, standsAs, wasWorkedOn } from '../../..
 import { orElse } from '../../../input';
 import { fig } from '../../../units';
 import type { JobGround } from '../../family';
-import { closed_hz, pumpOf } from '../effect/pump';
+import { closed_hz, CLOSED_NEAR, pumpOf } from '../effect/pump';
 import { holdsPressure } from '../effect/set';
 import type { DriveKind } from '../kind';
 import { finding } from '../texts/texts';
 import { NOT_RECORDED } from '../../parts/first-steps';
 import { firstSteps, TOUCHES, type FirstKey } from '../wire/records';
-
-/** A test this far from what the curve says points to something else than the frequency. */
-const TEST_NEAR = 0.05;
 
 /** What a job on a drive leaves open: the order of work, direction, nil of the sensor, the closed-valve test, the discharge. */
 export function openOn(job: JobGround<DriveKind>): Finding[] {
@@ -83,7 +80,7 @@ function closedValve({ document, context, settings }: JobGround<DriveKind>): Fin
   if (!test.openedAgain) found.push(finding('DRV-04.shut', 'job', {}, [], 'stop'));
   const closed =
     context && orElse(() => closed_hz(context, pumpOf(context.duty), settings, test.inlet_bar), null);
-  if (closed !== null && Math.abs(test.shown_hz - closed) > TEST_NEAR * closed)
+  if (closed !== null && Math.abs(test.shown_hz - closed) > CLOSED_NEAR * closed)
     found.push(
       finding('DRV-04.test', 'job', {
         shown: fig('frequency', test.shown_hz),

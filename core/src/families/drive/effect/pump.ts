@@ -62,6 +62,12 @@ export function reaches_bar(
   return inlet + pressureOf_bar(head);
 }
 
+/**
+ * So near a frequency against a shut valve is to what the curve says, as a share: it goes by the root of the head, which a plate gives
+ * to some 5 %. Further off, something is open, or the inlet or the curve is another.
+ */
+export const CLOSED_NEAR = 0.03;
+
 /** Frequency at which one pump just holds what is set against a shut valve, Hz; null where no pressure is held or the inlet alone has it. */
 export function closed_hz(
   context: DriveContext,

@@ -5,8 +5,9 @@ const withDuty = (change: Partial<DriveDuty>) => contextOf(SET, { ...DUTY, ...ch
 
 describe('DRV-02 the motor', () => {
   test('mistake: another current than the plate’s; near miss: rounded', () => {
-    expect(texts(contextOf(), { P02: 6 })).toContain('DRV-02');
-    expect(texts(contextOf(), { P02: 4.7 })).not.toContain('DRV-02');
+    // 4.6 A on the plate
+    for (const slip of [4.74, 4.46]) expect(texts(contextOf(), { P02: slip })).toContain('DRV-02');
+    for (const near of [4.73, 4.47]) expect(texts(contextOf(), { P02: near })).not.toContain('DRV-02');
   });
   test('mistake: as delivered, and nobody read the plate; near miss: another value', () => {
     const unread = contextOf(WHEEL, ONE, { plate: { ...PLATE, current_A: null } });

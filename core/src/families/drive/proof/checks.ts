@@ -1,16 +1,16 @@
 import { orElse } from '../../../input';
 import { stateCheck, type ProofCheck } from '../../../proof';
 import { sensorAtNil, STARTS, supplyCut, words } from '../../parts/proof-checks';
-import { closed_hz, pumpOf, signalSpan_hz, stopsUnder_m3h } from '../effect/pump';
+import { closed_hz, CLOSED_NEAR, pumpOf, signalSpan_hz, stopsUnder_m3h } from '../effect/pump';
 import { holdsPressure } from '../effect/set';
 import type { DriveContext } from '../settings/context';
 import type { DriveSettings } from '../settings/understand';
+import { several } from './several';
 
 /** A gauge and a sensor are together no better than this, as a share of the sensor's range. */
 const GAUGE_SHARE = 0.02;
 const LEAST_bar = 0.1;
 const CUT_IN_bar = 0.15;
-const CLOSED_SHARE = 0.05;
 const STOP_SHARE = 0.3;
 
 /** The checks that this drive with these settings needs, in the order of work. */
@@ -191,14 +191,14 @@ function stopping(context: DriveContext, settings: DriveSettings): ProofCheck[] 
             method:
               'Shut the discharge while it runs, no longer than the manual allows; read the frequency. Open it again.',
             expected: said('frequency', closed),
-            tolerance: `${CLOSED_SHARE * 100} % for the fit; ${today}`,
+            tolerance: `${CLOSED_NEAR * 100} % for the fit; ${today}`,
             caution: 'The water in it heats: open the valve again at once.',
             pumps: false,
             ask: {
               kind: 'figure',
               figure: { key: 'frequency_hz', label: 'Frequency, shut', quantity: 'frequency' },
-              least: closed[0] * (1 - CLOSED_SHARE),
-              greatest: closed[1] * (1 + CLOSED_SHARE),
+              least: closed[0] * (1 - CLOSED_NEAR),
+              greatest: closed[1] * (1 + CLOSED_NEAR),
             },
           },
         ];
@@ -274,48 +274,6 @@ function dry(
       },
       { stop: 'It stops with an error', warn: 'It warns and runs on', runs: 'It runs on' },
       reaction === 'stop' ? 'stop' : reaction === 'warn' ? 'warn' : 'runs',
-    ),
-  ];
-}
-
-/** Each unit at its address, change-over, and one out. */
-function several({ duty }: DriveContext, { addresses }: DriveSettings): ProofCheck[] {
-  const { count } = duty.pump;
-  if (count === 1) return [];
-  const at = addresses.length > 0 ? ` (${addresses.join(', ')})` : '';
-  return [
-    stateCheck(
-      {
-        key: 'each-answers',
-        title: 'Each unit at its address',
-        method: `Call each at its address${at}, and see that one start.`,
-        expected: `${count} answer, each for itself`,
-        caution: STARTS,
-      },
-      { all: 'Each answers', fewer: 'One does not answer', wrong: 'Another starts' },
-      'all',
-    ),
-    stateCheck(
-      {
-        key: 'change-over',
-        title: 'The lead changes',
-        method: 'Call for the change of lead, or stop the lead at no demand and open a tap.',
-        expected: 'the next one leads, and the pressure stands',
-        caution: STARTS,
-      },
-      { changes: 'The next leads', same: 'The same starts again', dips: 'Pressure falls in between' },
-      'changes',
-    ),
-    stateCheck(
-      {
-        key: 'one-out',
-        title: 'One out',
-        method: 'Switch the lead off at its own switch with water drawn.',
-        expected: 'the others run on, and hold the pressure',
-        caution: 'Not with a switch between a running drive and its motor.',
-      },
-      { holds: 'The others hold it', short: 'They run, with too little', stops: 'All stop' },
-      'holds',
     ),
   ];
 }
