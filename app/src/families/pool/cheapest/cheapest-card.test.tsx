@@ -93,6 +93,13 @@ describe('a search that ran out of time', () => {
     expect(screen.queryByTestId('cheapest-longer')).toBeNull();
   });
 
+  test('is called cheapest only where no dearer sum stands beside it', async () => {
+    answering(Promise.resolve({ ...FOUND, cost: 9.815, proven: true, gap: 0.0015 }));
+    await search(60);
+    expect(bound()).toHaveTextContent(/Proven to be within 0\.15 % of the cheapest/);
+    expect(bound()).not.toHaveTextContent(/Proven cheapest/);
+  });
+
   test('keeps the cheaper of two plans, and a plan where the second search finds none in time', async () => {
     answering(Promise.resolve(FOUND));
     await search(60);

@@ -16,6 +16,8 @@ const TIME_LIMIT_s = 25;
 /** A slow phone, or a hard week, may be given longer. */
 const LONGER_s = 180;
 
+type FoundPlan = Extract<PlannerAnswer, { kind: 'plan' }>;
+
 interface Answer {
   readonly duty: string;
   readonly told: PlannerAnswer;
@@ -118,7 +120,7 @@ function Found({
   plannedMonth,
   onTake,
 }: {
-  told: Extract<PlannerAnswer, { kind: 'plan' }>;
+  told: FoundPlan;
   currency: string;
   plannedMonth: number | null;
   onTake: (programs: readonly WantedProgram[]) => void;
@@ -137,10 +139,7 @@ function Found({
         <Words testID="cheapest-against">{againstPlanned(plannedMonth - told.costMonth, currency)}</Words>
       )}
       <Words bold colour={told.proven ? 'moss' : 'ochre'} testID="cheapest-bound">
-        {told.proven
-          ? 'Proven cheapest'
-          : `Within ${(told.gap * 100).toFixed(1)} % of the cheapest, at the time limit`}
-        : no such plan costs less than {month(told.bound)}, this one {month(told.cost)}.
+        {proofOf(told, month)}: no such plan costs less than {month(told.bound)}, this one {month(told.cost)}.
       </Words>
       <Words size="small" colour="quiet" testID="cheapest-scope">
         {told.scope}
@@ -164,6 +163,14 @@ function Found({
       />
     </View>
   );
+}
+
+/** How near it is to the cheapest: proven to be it only where both sums are the same to the last digit that is shown. */
+function proofOf({ proven, gap, bound, cost }: FoundPlan, month: (week: number) => string): string {
+  if (!proven) return `Within ${(gap * 100).toFixed(1)} % of the cheapest, at the time limit`;
+  return month(bound) === month(cost)
+    ? 'Proven cheapest'
+    : `Proven to be within ${Math.max(0.01, gap * 100).toFixed(2)} % of the cheapest`;
 }
 
 /** True while more time might tell more. */

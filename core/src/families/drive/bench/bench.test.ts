@@ -177,6 +177,20 @@ describe('what goes wrong', () => {
     expect(run(bare, steady(1.5), { kp: 200, ti: 0.2 }).sums.hunts_min).toBeGreaterThan(60);
     expect(run(bare, steady(1.5), { kp: 20, ti: 2 }).sums.hunts_min).toBe(0);
   });
+  test('with more at the inlet than is held nothing turns, and nothing hunts, however small the vessel', () => {
+    const large = DUTY.pump.curve.map(({ flow_m3h, head_m }) => ({ flow_m3h: flow_m3h * 5, head_m }));
+    const plenty = contextOf(SET, {
+      ...DUTY,
+      draw: { ...DUTY.draw, greatest_m3h: 30, leak_m3h: 0 },
+      pump: { ...DUTY.pump, curve: large },
+      inlet: { least_bar: 4.2, greatest_bar: 4.2 },
+      vessel: { volume_L: 8, precharge_bar: 2.9 },
+    });
+    const day = run(plenty, steady(27), {}, 0.5);
+    expect(day.last('f1')).toBe(0);
+    expect(day.last('pressure')).toBeGreaterThan(3);
+    expect(day.sums.hunts_min).toBe(0);
+  });
   test('a power cut: it goes on, or it waits for a person', () => {
     const cut = steady(2, { kind: 'power-cut' });
     expect(run(contextOf(), cut, { P60: '1' }).words).not.toContain('It waits for a person.');
