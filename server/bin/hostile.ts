@@ -6,6 +6,7 @@ import { buildServer } from '../src/app';
 import { frozenClock } from '../src/clock';
 import { openDatabase, type TableName } from '../src/db';
 import { makeDemoData } from '../src/demo';
+import { twentyBenches } from './hostile-benches';
 
 /** Sends seeded hostile requests at a server of its own: each must be answered below 500, and one that is refused changes nothing. */
 const option = (name: string, usual: number) => {
@@ -39,6 +40,9 @@ const jobs = (
 const pumps = (await database.models.pumps.findAll({ attributes: ['id'] })).map(
   (row) => row.get('id') as string,
 );
+
+/** A profile that is taken as it is. */
+const sound = (await app.inject('/api/v1/pumps/pump-quarantine')).json<{ profile: unknown }>().profile;
 
 const TABLES: readonly TableName[] = [
   'sites',
@@ -110,10 +114,43 @@ function broken(value: unknown, depth = 0): unknown {
   return pick(ODD);
 }
 
+/** Strokes of a signature that no paper can draw, or that leave no mark. */
+const PATHS = [
+  'x',
+  'M',
+  'M 1 2 L 3',
+  'M 1.2.3 4..5 L',
+  '- - -',
+  'M 5 5 L 5 5',
+  'M 1e9 2 L 3 4',
+  'M 30 80 L 52 40 L 70 92',
+];
+
+/** A profile of more places than any controller has, or that leads nowhere. */
+function oddProfile(): unknown {
+  const profile = structuredClone(sound) as {
+    id: string;
+    groups: unknown[];
+    parameters: Record<string, unknown>[];
+  };
+  const { role: _, appliesWhen: __, ...plain } = profile.parameters[0];
+  profile.id = `odd-${Math.floor(chance() * 1e9)}`;
+  const key = pick(['a/b', '__proto__', 'many', 'x'.repeat(500), 'constructor']);
+  profile.groups.push({ key, label: 'Many', repeat: { count: pick([2, 99, 1e9]), noun: 'Place' } });
+  for (let i = 0; i < pick([1, 40, 900]); i++)
+    profile.parameters.push({ ...plain, key: `p${i}`, group: key });
+  return profile;
+}
+
 const records = [
   { kind: 'automatic', seen: 'Runs.' },
   { kind: 'clock', error_min: 3, setRight: true, reason: null },
   { kind: 'check', check: 'prime', seen: 'returns', figures: {}, note: '' },
+  { kind: 'check', check: 'toString', seen: 'x', figures: {}, note: '' },
+  { kind: 'check', check: '__proto__', seen: 'x', figures: {}, note: '' },
+  { kind: 'make-safe', steps: ['stopped', 'isolated'], changed: { on: ['isolated'], off: ['stopped'] } },
+  { kind: 'make-safe', steps: ['nothing'], changed: { on: ['constructor'], off: [] } },
+  { kind: 'calibration-withdrawn' },
   {
     kind: 'identify',
     plate: { gear: 'B', greatest_spm: 90, rated_bar: 10 },
@@ -164,7 +201,7 @@ function command(i: number): unknown {
       jobId: job.id,
       handoverId: `h-${i}`,
       signedAs: 'Visitor',
-      signature: { width: 1, height: 1, paths: ['x'] },
+      signature: { width: 320, height: 120, paths: [pick(PATHS)] },
       nextDue: null,
     },
   ]);
@@ -201,6 +238,12 @@ for (let i = 0; i < runs; i++) {
     ],
     () => ['POST', '/api/v1/register/import', broken({ csv: 'site,tag\nA,B' })],
     () => ['POST', '/api/v1/profiles', broken({ format: 'barythm-profile', family: 'metering' })],
+    () => ['POST', '/api/v1/profiles', oddProfile()],
+    () => [
+      'POST',
+      '/api/v1/register/import',
+      { csv: `site,tag,name\nA,B-${i},${pick(['x'.repeat(20_000), '=1+1', '﹦1', '−1'])}` },
+    ],
     () => ['POST', '/api/v1/jobs/import', broken({ format: 'barythm-job', formatVersion: 1, document: {} })],
     () => [
       'GET',
@@ -223,6 +266,10 @@ for (let i = 0; i < runs; i++) {
   console.log(
     `${method} ${url.slice(0, 100)} answered ${answer.statusCode}${before === after ? '' : ' and changed something'}: ${JSON.stringify(payload)?.slice(0, 300)}`,
   );
+}
+for (const fault of await twentyBenches(app)) {
+  failed += 1;
+  console.log(fault);
 }
 await app.close();
 await database.close();
