@@ -96,3 +96,27 @@ test('what is not there says so, and what to do', async () => {
   const body = () => browser.driver.executeScript<string>('return document.body.innerText');
   await browser.until('the failure is told', async () => (await body()).includes('There is no job “none”.'));
 });
+
+test('a screen that fails on a direct load says so where it is, and stands again once it can', async () => {
+  const { browser, database } = stage;
+  const of = "WHERE id = (SELECT profileId FROM units WHERE pumpId = 'pump-acid')";
+  const [rows] = await database.sequelize.query(`SELECT body FROM profiles ${of}`);
+  // as a write, so that no page that was kept before it is answered
+  const put = (body: string) =>
+    database.write((transaction) =>
+      database.sequelize.query(`UPDATE profiles SET body = $body ${of}`, { bind: { body }, transaction }),
+    );
+  await put('{}');
+  const body = () => browser.driver.executeScript<string>('return document.body.innerText');
+  try {
+    await browser.goTo('/pump/pump-acid');
+    await browser.until('the fault is told', async () =>
+      (await body()).includes('This screen cannot be shown'),
+    );
+    expect(await browser.driver.getCurrentUrl()).toMatch(/\/pump\/pump-acid$/);
+  } finally {
+    await put((rows as { body: string }[])[0].body);
+  }
+  await browser.reload();
+  await browser.find('start-job');
+});

@@ -1,6 +1,6 @@
 import { QueryClientProvider } from '@tanstack/react-query';
 import { useFonts } from 'expo-font';
-import { Slot, usePathname } from 'expo-router';
+import { Navigator, Slot, usePathname } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { outbox } from '../api/device';
@@ -62,10 +62,13 @@ export default function Layout() {
         <View style={styles.main}>
           <FigurePadProvider>
             <View style={styles.main}>
-              {/* words that were made for a reader of other units are made anew */}
-              <ScreenGuard key={units} place={place}>
-                <Slot />
-              </ScreenGuard>
+              {/* the navigator stands outside the guard: one that went with a failed screen would forget where it was */}
+              <Navigator>
+                {/* words that were made for a reader of other units are made anew */}
+                <ScreenGuard key={units} place={place}>
+                  <Slot />
+                </ScreenGuard>
+              </Navigator>
             </View>
             <UnsentBar />
             {!wide && <BarUnlessPad />}

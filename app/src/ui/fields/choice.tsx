@@ -1,4 +1,4 @@
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
 import { groupKeys } from '../touch/group-keys';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../theme';
 import { Words } from '../words/words';
@@ -64,6 +64,10 @@ export function Choice<T extends string>(props: ChoiceProps<T>) {
   );
 }
 
+/** The second tap of a double one would take back what the first confirmed. */
+const isFirstTap = ({ nativeEvent }: GestureResponderEvent) =>
+  ((nativeEvent as { readonly detail?: number }).detail ?? 1) < 2;
+
 /** A thing to confirm by itself. */
 export function Check({
   label,
@@ -83,7 +87,7 @@ export function Check({
       {...groupKeys(() => onChange(!checked))}
       aria-checked={checked}
       testID={testID}
-      onPress={() => onChange(!checked)}
+      onPress={(event) => isFirstTap(event) && onChange(!checked)}
       style={styles.check}
     >
       <View
