@@ -27,3 +27,17 @@ test('CIR-19.night: night saving on a hot-water return; near miss: on radiators'
   expect(texts(contextOf(BUILDING, HOT), { night: 'on' })).toContain('CIR-19.night');
   expect(texts(contextOf(BUILDING, DUTY), { night: 'on' })).not.toContain('CIR-19.night');
 });
+
+test('CIR-19.cool: a return that comes back a twentieth of a degree too cool; near miss: a step of speed more', () => {
+  const context = contextOf(RETURN, { ...HOT, choices: { mode: 'fixed' } });
+  expect(texts(context, { speed: 62.9 })).toContain('CIR-19.cool');
+  expect(texts(context, { speed: 63 })).not.toContain('CIR-19.cool');
+});
+
+test('CIR-12.set, CIR-18.valves: 2 % short of 3.2 m, or 2 m left to the valves; near misses a centimetre on', () => {
+  const context = contextOf(BUILDING, { ...DUTY, choices: { mode: 'constant' } });
+  expect(texts(context, { head: 3.13 })).toContain('CIR-12.set');
+  expect(texts(context, { head: 3.14 })).not.toContain('CIR-12.set');
+  expect(texts(context, { head: 2.21 })).toContain('CIR-18.valves');
+  expect(texts(context, { head: 2.2 })).not.toContain('CIR-18.valves');
+});

@@ -163,7 +163,7 @@ function vessel({ context, subject, settings, at }: CheckInput): Finding[] {
   if (start === null) return [];
   const values = { gas: fig('pressure', gas), start: fig('pressure', start) };
   if (gas > start) return [finding('DRV-10', subject, values, [at('cut-in')])];
-  if (start - gas <= FAR_UNDER_bar) return [];
+  if (start - gas <= FAR_UNDER_bar + 1e-9) return [];
   const usable = usableOf_L(context, settings);
   return [
     finding('DRV-10.low', subject, {

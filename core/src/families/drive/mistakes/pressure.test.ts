@@ -125,8 +125,8 @@ describe('DRV-10 the vessel’s gas', () => {
     expect(texts(gas(2.9))).not.toContain('DRV-10.unmeasured');
   });
   test('mistake: far under it; near miss: not so far', () => {
-    expect(texts(gas(1.5), { P24: 3.2 })).toContain('DRV-10.low');
-    expect(texts(gas(2.5), { P24: 3.2 })).not.toContain('DRV-10.low');
+    expect(texts(gas(2.39), { P24: 3.2 })).toContain('DRV-10.low');
+    expect(texts(gas(2.4), { P24: 3.2 })).not.toContain('DRV-10.low');
   });
 });
 

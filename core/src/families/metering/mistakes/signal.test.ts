@@ -110,7 +110,7 @@ describe('MET-02 greatest rate of a like pump', () => {
   });
   test('mistakes: gear on the sheet is not the plate’s; plate rate is not the gear’s', () => {
     expect(texts(on(motorContext(), motor({ gear: 'C' })))).toContain('MET-02.gear');
-    const plate = { gear: 'B', greatest_spm: 120, rated_bar: null };
+    const plate = { gear: 'B', greatest_spm: 98, rated_bar: null };
     expect(texts(on(motorContext({ plate }), SOUND_MOTOR))).toContain('MET-02.plate');
   });
   test('near miss: a plate that rounds', () => {

@@ -110,3 +110,19 @@ test('POO-17.idle: a cut-out above the water that there is; near miss: at it', (
   expect(saying(context, { [keyOf('chlorinator.cold')]: 16 })).toContain('POO-17.idle');
   expect(saying(context, { [keyOf('chlorinator.cold')]: 15 })).not.toContain('POO-17.idle');
 });
+
+test('PRO-02.set: a chlorinator a step under 95 in 100 of what is needed; near miss: a step on', () => {
+  // 20 g/h over 18 h of flow, and 180 g are needed
+  const at = keyOf('chlorinator.output');
+  expect(saying(panel(), { [at]: 47 })).toContain('PRO-02.set');
+  expect(saying(panel(), { [at]: 48 })).not.toContain('PRO-02.set');
+});
+
+test('ANY-12.lost: a clock that keeps for less than four hours; near miss: for four', () => {
+  const keeping = (keeps_h: number) => {
+    const clock = { ...TEN_SLOTS.behaviours.clock, keeps_h };
+    return contextOf({ ...TEN_SLOTS, behaviours: { ...TEN_SLOTS.behaviours, clock } }, DUTY);
+  };
+  expect(saying(keeping(3.9), {})).toContain('ANY-12.lost');
+  expect(saying(keeping(4), {})).not.toContain('ANY-12.lost');
+});

@@ -34,3 +34,26 @@ test('SPA-12.display: a display that reads high, and its range is right; near mi
   expect(read(0.6)).not.toContain('SPA-12.range');
   expect(read(0.5)).not.toContain('SPA-12.display');
 });
+
+test('SPA-10.display: a display that lets the water two tenths over the limit; near miss: two tenths', () => {
+  const read = (displayOff_K: number) =>
+    texts(contextOf(KEYS, DUTY, { displayOff_K, offsetThen_K: 0 }), {
+      [keyOf('set')]: 40,
+      [keyOf('sensor.offset')]: 0,
+    });
+  expect(read(-0.3)).toContain('SPA-10.display');
+  expect(read(-0.2)).not.toContain('SPA-10.display');
+});
+
+test('SPA-08.filter: two minutes short of 5 h 20 min; near miss: a minute', () => {
+  const context = contextOf(SMALL, { ...LITTLE, choices: { heating: 'always' } });
+  const length = keyOf('cycle.length', SMALL);
+  expect(texts(context, { [length]: 5.3 })).toContain('SPA-08.filter');
+  expect(texts(context, { [length]: 5.315 })).not.toContain('SPA-08.filter');
+});
+
+test('SPA-12.set: set six tenths under what is wanted; near miss: five', () => {
+  const context = contextOf(KEYS, DUTY);
+  expect(texts(context, { [keyOf('set')]: 36.4 })).toContain('SPA-12.set');
+  expect(texts(context, { [keyOf('set')]: 36.5 })).not.toContain('SPA-12.set');
+});

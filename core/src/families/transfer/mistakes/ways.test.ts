@@ -35,3 +35,34 @@ test('LEV-02.empty: a bottom level of nil; near miss: one step', () => {
   expect(texts(context, { [bottom.key]: 0 })).toContain('LEV-02.empty');
   expect(texts(context, { [bottom.key]: bottom.step ?? 1 })).not.toContain('LEV-02.empty');
 });
+
+test('LEV-05: 3 % and a little off the plate of 2.6 A, either way; near misses: a hundredth nearer', () => {
+  for (const slip of [2.68, 2.52])
+    expect(texts(context, { [keyOf('motor.current')]: slip })).toContain('LEV-05');
+  for (const near of [2.67, 2.53])
+    expect(texts(context, { [keyOf('motor.current')]: near })).not.toContain('LEV-05');
+});
+
+test('LEV-04.surges: half a swing that does not hold 20 s of a surge; near miss: a step of level more', () => {
+  // 2 m³/h of cleaning come at twice that for a while: 22.2 L, above the middle of 0.16 m²
+  const surging = contextOf(GUIDED, {
+    ...DUTY,
+    inflow: { ...DUTY.inflow, cleaning_m3h: 2 },
+    product: { ...DUTY.product, surges: true },
+  });
+  const level = (top_mm: number) => ({
+    ...option('cleaning.input', 'cleaning.off'),
+    ...option('control', 'control.even'),
+    [keyOf('level.bottom')]: 30,
+    [keyOf('level.top')]: top_mm,
+  });
+  expect(texts(surging, level(305))).toContain('LEV-04.surges');
+  expect(texts(surging, level(310))).not.toContain('LEV-04.surges');
+});
+
+test('LEV-11: delivered more than a tenth of a degree too warm; near miss: a hundredth on', () => {
+  const wanting = (wanted_C: number) =>
+    contextOf(GUIDED, { ...DUTY, product: { ...DUTY.product, wanted_C } });
+  expect(texts(wanting(11.64))).toContain('LEV-11');
+  expect(texts(wanting(11.65))).not.toContain('LEV-11');
+});

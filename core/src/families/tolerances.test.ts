@@ -1,0 +1,115 @@
+import { bareContext } from '../job';
+import { checksOf } from '../job/proof/offered-checks';
+import type { Sample } from '../job/testing/walk.fixtures';
+import { TODAY } from '../job/testing/walk.fixtures';
+import type { ProofCheck } from '../proof';
+import type { SettingValues } from '../profile';
+import { FAMILY_NAMES, familyOf, type FamilyName } from './index';
+
+/** What each figure that is read at a pump may be, on the plan of each sample: a tolerance that moves moves one of these. */
+const EXPECTED: Readonly<Record<FamilyName, Readonly<Record<string, readonly [number, number]>>>> = {
+  metering: {
+    'stepper-flow slow-flow': [3.24, 3.96],
+    'numbered-timer timer': [474, 478],
+    'three-key-contact pulses-ceiling': [117.6, 122.4],
+  },
+  pool: {
+    'pool-drive-ten-slots prime': [0, 6],
+    'pool-drive-ten-slots power-1270': [141.7, 173.2],
+    'pool-drive-ten-slots flow-filter': [6.255, 8.495],
+    'pool-drive-four-speeds prime': [0, 3],
+    'pool-drive-four-speeds power-1271': [142, 173.6],
+    'pool-drive-four-speeds flow-filter': [6.26, 8.501],
+    'pool-drive-link prime': [0, 3],
+    'pool-drive-link flow-filter': [4, 5.016],
+    'circuit-panel-eight sensor-water': [-1, 1],
+    'circuit-panel-eight sensor-air': [-1, 1],
+    'circuit-panel-eight sensor-roof': [-1, 1],
+    'circuit-panel-eight prime': [0, 6],
+    'circuit-panel-eight power-1280': [147.7, 180.6],
+    'circuit-panel-eight power-1650': [292.4, 357.4],
+    'circuit-panel-eight flow-filter': [6.303, 8.559],
+    'circuit-panel-eight flow-cleaner': [9, 11.03],
+    'circuit-panel-eight flow-heater': [7, 8.559],
+    'circuit-panel-eight flow-chlorinator': [5, 6.152],
+    'circuit-panel-eight flow-roof': [7, 8.62],
+  },
+  circulator: {
+    'building-circulator-display flow': [2.346, 3.174],
+    'building-circulator-display head': [2.88, 3.52],
+    'building-circulator-display power': [69.25, 93.69],
+    'twin-circulator-display flow': [2.346, 3.174],
+    'twin-circulator-display head': [2.88, 3.52],
+    'twin-circulator-display power': [69.25, 93.69],
+    'home-circulator-dial flow': [0.6279, 0.8496],
+    'home-circulator-dial head': [1.616, 1.975],
+    'home-circulator-dial power': [7.375, 9.977],
+    'hot-water-return-clock far-end': [55, 60],
+    'hot-water-return-clock flow': [0.1343, 0.1817],
+    'hot-water-return-clock power': [3.917, 5.299],
+  },
+  drive: {
+    'booster-two-pumps zero': [3.9, 4.1],
+    'booster-two-pumps set-pressure': [3.5, 3.9],
+    'booster-two-pumps closed-valve': [37.77, 40.39],
+    'booster-two-pumps stop-flow': [0.5251, 1.281],
+    'booster-two-pumps cut-in': [3.05, 3.35],
+    'drive-wheel-text zero': [3.9, 4.1],
+    'drive-wheel-text set-pressure': [3.5, 3.9],
+    'drive-wheel-text closed-valve': [37.77, 40.39],
+    'drive-wheel-text stop-flow': [0.5251, 1.281],
+    'drive-wheel-text cut-in': [3.05, 3.35],
+    'drive-wall-box zero': [3.9, 4.1],
+    'drive-wall-box set-pressure': [3.5, 3.9],
+    'drive-wall-box closed-valve': [37.77, 40.39],
+    'drive-wall-box cut-in': [3.05, 3.35],
+    'drive-four-switches zero': [3.9, 4.1],
+    'drive-four-switches set-pressure': [3.05, 3.45],
+  },
+  spa: {
+    'spa-pack-four-keys number-back': [6, 6],
+    'spa-pack-four-keys clamp': [17, 23],
+    'spa-pack-four-keys warms': [0.75, 1.25],
+    'spa-pack-soft-keys number-back': [14, 14],
+    'spa-pack-soft-keys clamp': [11.73, 15.86],
+    'spa-pack-soft-keys warms': [0.75, 1.25],
+    'spa-pack-two-keys number-back': [1, 1],
+    'spa-pack-two-keys clamp': [17.76, 24.03],
+    'spa-pack-two-keys warms': [0.75, 1.25],
+  },
+  transfer: {
+    'vessel-drive-guided greatest-flow': [5, 6.347],
+    'vessel-drive-guided delivered': [10.75, 12.75],
+    'vessel-drive-numbered greatest-flow': [4.423, 5.983],
+  },
+};
+
+/** Least and greatest of what is read; of a comparison and a count, by how much they may differ. */
+function spanOf({ ask }: ProofCheck): readonly [number, number] | null {
+  switch (ask.kind) {
+    case 'figure':
+      return [ask.least, ask.greatest];
+    case 'count':
+      return [ask.expected_spm - ask.allowed_spm, ask.expected_spm + ask.allowed_spm];
+    case 'compare':
+      return [-ask.within, ask.within];
+    default:
+      return null;
+  }
+}
+const rounded = (value: number) => Number(value.toPrecision(4));
+
+test.each(FAMILY_NAMES)('%s: what is read is judged within these bounds', (name) => {
+  const family = familyOf(name);
+  const { SAMPLES } = jest.requireActual<{ SAMPLES: readonly Sample[] }>(`./${name}/fixtures`);
+  const spans = SAMPLES.flatMap(({ profile, duty, plate, found }) => {
+    const inForce = found as SettingValues;
+    const context = bareContext({ duty, profile, plate, today: TODAY, zone: 'Atlantic/Faroe', inForce });
+    const settings = family.understand(profile, plate, { ...inForce, ...family.plan(context).values });
+    return checksOf(family, context, settings).flatMap((check) => {
+      const span = spanOf(check);
+      return span ? [[`${profile.id} ${check.key}`, span.map(rounded)] as const] : [];
+    });
+  });
+  expect(Object.fromEntries(spans)).toEqual(EXPECTED[name]);
+});
