@@ -65,8 +65,8 @@ export function Choice<T extends string>(props: ChoiceProps<T>) {
 }
 
 /** The second tap of a double one would take back what the first confirmed. */
-const isFirstTap = ({ nativeEvent }: GestureResponderEvent) =>
-  ((nativeEvent as { readonly detail?: number }).detail ?? 1) < 2;
+const isFirstTap = (event?: Partial<GestureResponderEvent>) =>
+  ((event?.nativeEvent as { readonly detail?: number } | undefined)?.detail ?? 1) < 2;
 
 /** A thing to confirm by itself. */
 export function Check({

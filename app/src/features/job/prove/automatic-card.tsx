@@ -48,7 +48,7 @@ export function AutomaticCard() {
     if (unticked.length > 0 && !openLeft) {
       setOpenLeft(true);
       setError(
-        `Not ticked: ${unticked.map(([, label]) => label).join('; ')}. Tick what is so, or leave it open.`,
+        `Not ticked: ${unticked.map(([, label]) => label.replace(/\.$/, '')).join('; ')}. Tick what is so, or leave it open.`,
       );
       return;
     }

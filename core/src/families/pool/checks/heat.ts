@@ -97,21 +97,24 @@ function solar(input: CheckInput): Finding[] {
   if (start_K === null || stop_K === null || source === 'off' || source === 'heater') return [];
   const wanted = context.duty.heat;
   const found: Finding[] = [];
-  if (start_K > Math.max(SOLAR_LATE_K, wanted?.startDifference_K ?? 0))
+  // what was asked for in the duty is meant so
+  const most_K = Math.max(SOLAR_LATE_K, wanted?.startDifference_K ?? 0);
+  const least_K = Math.min(SOLAR_COOLS_K, wanted?.stopDifference_K ?? SOLAR_COOLS_K);
+  if (start_K > most_K)
     found.push(
       finding(
         'POO-15.late',
         subject,
-        { start: fig('difference', start_K), most: fig('difference', SOLAR_LATE_K) },
+        { start: fig('difference', start_K), most: fig('difference', most_K) },
         [at('solar.start')],
       ),
     );
-  if (stop_K < Math.min(SOLAR_COOLS_K, wanted?.stopDifference_K ?? SOLAR_COOLS_K))
+  if (stop_K < least_K)
     found.push(
       finding(
         'POO-15.cools',
         subject,
-        { stop: fig('difference', stop_K), least: fig('difference', SOLAR_COOLS_K) },
+        { stop: fig('difference', stop_K), least: fig('difference', least_K) },
         [at('solar.stop')],
       ),
     );

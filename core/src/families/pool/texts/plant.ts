@@ -147,7 +147,7 @@ export const PLANT_TEXTS = {
     todo: 'Set {least} or more.',
   },
   'POO-16.late': {
-    title: 'The cleaner waits most of its run',
+    title: 'The cleaner waits far into its run',
     so: 'The cleaner starts {wait} after the main pump; its shortest run is {run}.',
     will: 'It cleans for less than was agreed.',
     todo: 'Set a delay of {wanted}, or a longer run.',

@@ -1,4 +1,5 @@
 import type { Finding } from '../../../findings';
+import { DAY_MIN } from '../../../time';
 import { fig } from '../../../units';
 import {
   circulates,
@@ -59,8 +60,9 @@ export function checkFilter({ context, subject, settings, row, at }: CheckInput)
   const room = quiet.reduce((sum, one) => sum + (1 - one), 0) / 60;
   if (inQuiet > 0 && (filterHours_h(duty) ?? 0) <= room)
     found.push(finding('SPA-08.quiet', subject, { minutes: fig('minutes', inQuiet) }, [at('cycle.start')]));
-  // who stated a clean-up knows when it runs
-  const cleaned = cleanUpsOf(duty, settings.cleanUp_min);
+  // who stated a clean-up knows when it runs, and who bathes in quiet hours hears himself
+  const byDay = duty.baths.filter(({ to }) => quiet[(to + DAY_MIN - 1) % DAY_MIN] === 0);
+  const cleaned = cleanUpsOf({ baths: byDay }, settings.cleanUp_min);
   const late = minutesOf(cleaned).reduce((sum, one, minute) => sum + (one & quiet[minute]), 0);
   if (late > 0 && (settings.cleanUp_min ?? 0) > (duty.choices.cleanUp_min ?? 0))
     found.push(finding('SPA-08.after', subject, { minutes: fig('minutes', late) }, [at('clean-up')]));

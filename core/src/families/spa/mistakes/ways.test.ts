@@ -22,6 +22,8 @@ test('SPA-08.after: a clean-up into the quiet of ten at night; near misses: unti
   expect(texts(contextOf(KEYS, bathed), { [length]: 30 })).not.toContain('SPA-08.after');
   const stated = contextOf(KEYS, { ...bathed, choices: { cleanUp_min: 40 } });
   expect(texts(stated, { [length]: 40 })).not.toContain('SPA-08.after');
+  const loud = contextOf(KEYS, { ...bathed, baths: [{ from: 1290, to: 1350 }] });
+  expect(texts(loud, { [length]: 40 })).not.toContain('SPA-08.after');
 });
 
 test('SPA-12.display: a display that reads high, and its range is right; near miss: by what nobody feels', () => {
