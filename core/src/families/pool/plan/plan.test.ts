@@ -8,6 +8,7 @@ import { contextOf, DUTY, FOUR_SPEEDS, LINK, PANEL, PANEL_DUTY, TEN_SLOTS } from
 import { cheapestProblem, conflictWords, programsOfAnswer } from './cheapest';
 import { emptyGrid, programsOf } from '../effect/grid';
 import { frostNightCost, frostyWeek } from '../effect/frost-night';
+import { checkPlan } from '../checks/checks';
 import { planPool } from './plan';
 import { programGroup } from '../settings/program-group';
 import { pumpOf, wallSpeed } from '../effect/hydraulics';
@@ -216,6 +217,36 @@ describe('the plan before anyone moved it', () => {
       ['7', 720, 0],
     ]);
     expect(programsOf(grid, true)).toHaveLength(2);
+  });
+});
+
+describe('quiet hours in which a chlorinator that works at any time would lack its flow', () => {
+  const chlorinator = {
+    name: 'Chlorinator',
+    kind: 'chlorinator',
+    leastFlow_m3h: 8.5,
+    static_m: 0,
+    exposed: false,
+    place: null,
+  } as const;
+  const found = (longestPause_min: number | null) => {
+    const context = contextOf(TEN_SLOTS, {
+      ...DUTY,
+      circuits: [...DUTY.circuits, chlorinator],
+      chlorinator: { rated_gph: 20, needed_gpd: 100, cold_C: 12 },
+      quiet: { from: 1320, to: 360, greatest_rpm: 1500 },
+      longestPause_min,
+    });
+    return checkPlan(context, planPool(context)).map(({ text }) => text);
+  };
+  test('it rests where the water may stand so long', () => {
+    expect(found(480)).not.toContain('POO-12');
+    expect(found(480)).not.toContain('POO-27.pause');
+    expect(found(null)).not.toContain('POO-12');
+  });
+  test('it runs on, and says what lacks, where the water may not', () => {
+    expect(found(479)).not.toContain('POO-27.pause');
+    expect(found(479)).toContain('POO-12');
   });
 });
 

@@ -178,12 +178,23 @@ function quietSpeed(
   if (!quiet || !inWindow(marks[i], quiet.from, quiet.to) || speed_rpm <= quiet.greatest_rpm)
     return speed_rpm;
   const capped = roundDownToStep(quiet.greatest_rpm, range.step_rpm);
-  // heater and chlorinator that may work at any time must have their flow in quiet hours too, or there is no run then
+  // heater and chlorinator that may work at any time must have their flow in quiet hours too, or there is no run then; but where the
+  // water may not stand for so long, that comes first
+  const served = mayRest(context.duty, quiet) ? [filter, ...alwaysReady(context)] : [filter];
   const least = Math.max(
     range.least_rpm,
-    ...[filter, ...alwaysReady(context)].map((circuit) => leastSpeed_rpm(pump, circuit, range.step_rpm)),
+    ...served.map((circuit) => leastSpeed_rpm(pump, circuit, range.step_rpm)),
   );
   return capped >= least ? capped : null;
+}
+
+/** Whether the water may stand through the quiet hours. */
+function mayRest(
+  { leastFlow_m3h, longestPause_min }: PoolContext['duty'],
+  { from, to }: { readonly from: number; readonly to: number },
+): boolean {
+  const lasts_min = (to - from + DAY_MIN) % DAY_MIN;
+  return leastFlow_m3h === null && (longestPause_min === null || lasts_min <= longestPause_min);
 }
 
 /** The stretch of the day that moves the water (and lasts as long as it must) at least cost in a mean day; the whole day where nothing less does. */
