@@ -1,7 +1,14 @@
 import { contextOf, DUTY, HOT, HOUSE, PLATE, TWIN, TWIN_DUTY } from '../fixtures';
 import { understand, type CirculatorSettings } from '../settings/understand';
 import type { CirculatorDuty } from '../wire/duty';
-import { AROUND_C, flowForReturn_m3h, lossOf_kW, minutesOf, pauseOf_min, returnAt_C } from './hot-water';
+import {
+  flowForReturn_m3h,
+  lossOf_kW,
+  minutesOf,
+  pauseOf_min,
+  returnAt_C,
+  standsByTemperature_min,
+} from './hot-water';
 import {
   atDuty_m,
   beforeBranch,
@@ -142,6 +149,10 @@ describe('air', () => {
     expect(purgeTime_s(DUTY, 40)).toBeCloseTo((3 * 0.04 * 3600) / purgeFlow_m3h(DUTY), 9);
     expect(purgeTime_s(DUTY, 80)).toBeCloseTo(2 * purgeTime_s(DUTY, 40), 9);
   });
+  test('a loop in a floor takes what carries air along in 12 mm: 13 L three times at 0.6 m/s', () => {
+    // 0.6 m/s × 113.1 mm² are 67.9 mL/s
+    expect(purgeTime_s({ ...DUTY, system: 'underfloor' }, 13)).toBeCloseTo(574.7, 1);
+  });
   test('goes with the water where that is fast enough; a bore that nobody knows says nothing', () => {
     expect(purgeVelocity_ms(DUTY)).toBeGreaterThan(0.6);
     expect(purgeVelocity_ms(duty({ pipe: { bore_mm: 80, material: 'steel' } }))).toBeLessThan(
@@ -160,7 +171,12 @@ describe('a hot-water return', () => {
     expect(returnAt_C(hot, flow * 2)).toBeCloseTo(57.5, 6);
   });
   test('with little flow it comes back no colder than the house, and with none as that', () => {
-    expect([returnAt_C(hot, 1e-6), returnAt_C(hot, 0)]).toEqual([AROUND_C, AROUND_C]);
+    expect([returnAt_C(hot, 1e-6), returnAt_C(hot, 0)]).toEqual([20, 20]);
+  });
+  test('by temperature it stands while its water cools by 2 K: 18 L in 16 mm lose 720 W', () => {
+    // 18.1 L × 4.13 kJ/(L·K) × 40 K / 0.72 kW × ln(37/35); a bore that nobody read is taken for 20 mm
+    expect(standsByTemperature_min(hot, 16, 55)).toBeCloseTo(3.845, 2);
+    expect(standsByTemperature_min(hot, null, 55)).toBeCloseTo(6.008, 2);
   });
   test('a clock leaves it standing between its runs, over midnight too; without a run all day', () => {
     expect(pauseOf_min([])).toBe(1440);
