@@ -194,6 +194,11 @@ describe('MET-08 dose leaves its band', () => {
     expect(found).toMatchObject({ text: 'MET-08.offset', severity: 'stop' });
     expect(found?.values).toMatchObject({ side: 'above the band', from: { q: 'waterFlow', v: 6 } });
   });
+  test('an offset is told from a slope where the line misses no flow by more than three quarters of a stroke', () => {
+    const line = (rateA: number) => texts(on(twoPointContext(), twoPoint({ rateA, rateB: 165 })));
+    expect(line(0.76)).toContain('MET-08.offset');
+    expect(line(0.75)).toContain('MET-08.slope');
+  });
   test('mistakes: wrong slope; one rate for every flow; too few strokes', () => {
     expect(texts(on(twoPointContext(), twoPoint({ rateB: 110 })))).toContain('MET-08.slope');
     expect(texts(on(twoPointContext(), twoPoint({ operation: 'manual', manualRate: 27 })))).toContain(
