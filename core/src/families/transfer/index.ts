@@ -2,7 +2,7 @@ export { benchSheet, plainDay } from './bench/bench';
 export { compareControls, runSession, type Compared, type SessionCourse } from './bench/run-session';
 export { SESSIONS, sessionDay, type Session } from './bench/session';
 export { checkPlan, checkSettings } from './checks/checks';
-export { delivered_C } from './effect/cooling';
+export { coolEnough, delivered_C } from './effect/cooling';
 export { ceilings, flowAt_m3h, movesAbove_rpm, pumpOf, suctionHead_m, type PumpOut } from './effect/pump';
 export { gulp_L, meanInflow_m3h, swing_L } from './effect/vessel';
 export { whyWarmer } from './effect/why';

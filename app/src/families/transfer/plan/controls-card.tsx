@@ -1,6 +1,7 @@
 import { timeChart } from '@barythm/core/chart';
 import {
   compareControls,
+  coolEnough,
   CONTROL_WORDS,
   CONTROLS,
   SESSIONS,
@@ -81,7 +82,7 @@ export function ControlsCard({
       <View style={styles.sides}>
         {CONTROLS.map((control) => {
           const { sums } = both.runs[control];
-          const cool = !duty.cooler || sums.delivered_C <= duty.product.wanted_C + 0.1;
+          const cool = !duty.cooler || coolEnough(duty, sums.delivered_C);
           return (
             <View key={control} style={styles.side} testID={`control-${control}`}>
               <Words bold={control === planned}>{capital(CONTROL_WORDS[control])}</Words>

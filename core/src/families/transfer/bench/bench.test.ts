@@ -5,7 +5,8 @@ import { contextOf, DUTY, GUIDED, NUMBERED, sound, VACUUM } from '../fixtures';
 import { understand } from '../settings/understand';
 import type { TransferDuty } from '../wire/duty';
 import { benchSheet, plainDay } from './bench';
-import { compareControls } from './run-session';
+import { coolEnough } from '../effect/cooling';
+import { compareControls, runSession } from './run-session';
 import { eventsFor } from './events';
 import { sessionDay } from './session';
 
@@ -127,4 +128,13 @@ test('what is not known is said; what is not there does not happen', () => {
   expect(eventsFor(contextOf(NUMBERED, VACUUM))).not.toContain('coolant-lost');
   const none = { ...DUTY, vessel: { ...DUTY.vessel, checkValve: false } };
   expect(eventsFor(contextOf(GUIDED, none))).not.toContain('check-leaks');
+});
+
+test('what comes while the plant is cleaned is no product: it makes nothing that is delivered warmer', () => {
+  const context = contextOf();
+  const settings = understand(context.profile, context.plate, sound(context));
+  const delivered = (session: 'regular' | 'cleaning') =>
+    runSession(context, settings, session).sums.delivered_C;
+  expect(delivered('cleaning')).toBeCloseTo(delivered('regular'), 1);
+  expect(coolEnough(context.duty, delivered('cleaning'))).toBe(true);
 });

@@ -51,6 +51,7 @@ const course = lately(
     const flow_m3h: number[] = [];
     const delivered_C: number[] = [];
     const { area_m2 } = duty.vessel;
+    let product: Readonly<Record<string, number>> | null = null as Readonly<Record<string, number>> | null;
     for (let second = 0; second < ALONE.all_s; second++) {
       inputs.second = second;
       inputs.water_m3h = flows[Math.floor(second / GULP_s)];
@@ -60,8 +61,11 @@ const course = lately(
       level_mm.push(state.volume_L / area_m2);
       flow_m3h.push(state.flow_m3h);
       delivered_C.push(state.delivered_C);
+      // what comes while the plant is cleaned is no product: nobody measures how cool that is
+      if (session === 'cleaning' && second === ALONE.cleaned[0] - 1) product = model.sums(state);
     }
-    const sums: Readonly<Record<string, number>> = model.sums(state);
+    const all: Readonly<Record<string, number>> = model.sums(state);
+    const sums = { ...all, delivered_C: (product ?? all).delivered_C };
     return { sums, level_mm, flow_m3h, delivered_C, every_s: GULP_s } satisfies SessionCourse;
   },
 );

@@ -1,13 +1,10 @@
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { runSession } from '../bench/run-session';
-import { delivered_C } from '../effect/cooling';
+import { coolEnough, delivered_C } from '../effect/cooling';
 import { meanInflow_m3h } from '../effect/vessel';
 import { finding } from '../texts/texts';
 import type { CheckInput } from './checks';
-
-/** What a thermometer in a pipe is worth, °C. */
-const NEAR_C = 0.1;
 
 /** LEV-11: what a session delivers, litre by litre, against what is wanted. */
 export function checkDelivered({ context, subject, settings, at }: CheckInput): Finding[] {
@@ -16,8 +13,8 @@ export function checkDelivered({ context, subject, settings, at }: CheckInput): 
     return [];
   const { delivered_C: delivered, sent_m3 } = runSession(context, settings, 'regular').sums;
   const { wanted_C } = duty.product;
-  if (sent_m3 === 0 || delivered <= wanted_C + NEAR_C) return [];
-  const steadies = delivered_C(duty, meanInflow_m3h(duty)) <= wanted_C + NEAR_C;
+  if (sent_m3 === 0 || coolEnough(duty, delivered)) return [];
+  const steadies = coolEnough(duty, delivered_C(duty, meanInflow_m3h(duty)));
   return [
     finding(
       'LEV-11',

@@ -55,3 +55,11 @@ export function deliveredTable(
     Number(delivered_C(duty, (Math.max(most_m3h, 1e-6) * Math.max(i, 0.01)) / (POINTS - 1)).toPrecision(12)),
   );
 }
+
+/** What a thermometer in a pipe is worth, °C. */
+const NEAR_C = 0.1;
+
+/** Whether what is delivered is as cool as is wanted: the one word that finding, plan and paper have of it. */
+export function coolEnough({ product }: Pick<TransferDuty, 'product'>, delivered_C: number): boolean {
+  return delivered_C <= product.wanted_C + NEAR_C;
+}

@@ -4,6 +4,7 @@ import { fig, figureWithUnit, presentReader, type Quantity } from '../../../unit
 import { standsAs, type Block, type BlockItem, type BlockOf } from '../../../visit';
 import type { HandoverPart } from '../../family';
 import { runSession } from '../bench/run-session';
+import { coolEnough } from '../effect/cooling';
 import { flowAt_m3h, pumpOf } from '../effect/pump';
 import type { TransferView } from '../kind';
 import type { TransferContext } from '../settings/context';
@@ -66,7 +67,7 @@ function sideOf(context: TransferContext, values: SettingValues): BlockItem[] {
   const gives = flowAt_m3h(pumpOf(duty), settings.most_rpm);
   const carries = gives >= duty.inflow.cleaning_m3h - 1e-9;
   const { wanted_C, stands_min } = duty.product;
-  const cool = sums.delivered_C <= wanted_C + 0.1;
+  const cool = coolEnough(duty, sums.delivered_C);
   return [
     ...(duty.cooler
       ? [
