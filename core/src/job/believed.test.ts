@@ -158,6 +158,8 @@ test('every record of a family either touches the pump or is only looked at', ()
   const SEEN_ONLY = [
     'readings-now',
     'live-reading',
+    // a slip of the pen put right: nobody goes to the pump for it
+    'calibration-withdrawn',
     'pool-now',
     'salt',
     'circulator-now',
