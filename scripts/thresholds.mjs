@@ -75,6 +75,10 @@ async function pass(copy, family) {
   return true;
 }
 
+/** Whoever stops it means all of it: a suite that was cut off has noticed nothing. */
+let stopped = false;
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => (stopped = true));
+
 await main(async () => {
   const [family, ...only] = process.argv.slice(2);
   if (!family) throw new PlainFailure('Say which family: npm run thresholds -- drive');
@@ -96,6 +100,7 @@ await main(async () => {
         writeFileSync(path, text);
         moved += 1;
         const silent = await pass(copy, family);
+        if (stopped) throw new PlainFailure(`Stopped after ${moved - 1} moves.`);
         const where = `${relative(copy, path)} ${name} ${how}`;
         say(silent ? `UNNOTICED ${where}` : `noticed ${where}`);
         if (silent) unnoticed.push(where);
