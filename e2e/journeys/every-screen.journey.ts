@@ -99,7 +99,7 @@ test('what is not there says so, and what to do', async () => {
 
 test('a screen that fails on a direct load says so where it is, and stands again once it can', async () => {
   const { browser, database } = stage;
-  const of = "WHERE id = (SELECT profileId FROM units WHERE pumpId = 'pump-acid')";
+  const of = "WHERE id = (SELECT profileId FROM units WHERE pumpId = 'circulator-warden')";
   const [rows] = await database.sequelize.query(`SELECT body FROM profiles ${of}`);
   // as a write, so that no page that was kept before it is answered
   const put = (body: string) =>
@@ -109,11 +109,11 @@ test('a screen that fails on a direct load says so where it is, and stands again
   await put('{}');
   const body = () => browser.driver.executeScript<string>('return document.body.innerText');
   try {
-    await browser.goTo('/pump/pump-acid');
+    await browser.goTo('/pump/circulator-warden');
     await browser.until('the fault is told', async () =>
       (await body()).includes('This screen cannot be shown'),
     );
-    expect(await browser.driver.getCurrentUrl()).toMatch(/\/pump\/pump-acid$/);
+    expect(await browser.driver.getCurrentUrl()).toMatch(/\/pump\/circulator-warden$/);
   } finally {
     await put((rows as { body: string }[])[0].body);
   }

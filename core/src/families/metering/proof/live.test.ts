@@ -16,6 +16,10 @@ test('the display asks for a current, the current for strokes', () => {
   expect(verdict).toMatchObject({ sent_mA: 8, sentOk: true, by_mA: 8.1, rateOk: true });
   expect(judged(20, null, 17)?.expected_spm).toBeCloseTo(17, 9);
 });
+test('transmitter and loop may be off by a hundredth of the span and a tenth of a milliampere together: 0.26 mA', () => {
+  expect(judged(20, 8.26, 17)?.sentOk).toBe(true);
+  expect(judged(20, 8.27, 17)?.sentOk).toBe(false);
+});
 test.each([
   ['a span set wrong', 20, 12, 34, { sentOk: false, rateOk: true }],
   ['strokes that do not follow', 20, 8, 30, { sentOk: true, rateOk: false }],

@@ -88,7 +88,7 @@ function wiringPattern(
   watch: BrokenWireWatch | null,
 ): Pattern | null {
   const shown = counted.filter((reading) => reading.shown_mA !== null);
-  const off = shown.filter((r) => Math.abs((r.shown_mA ?? 0) - r.injected_mA) > LOOP_FAULT_mA);
+  const off = shown.filter((r) => Math.abs((r.shown_mA ?? 0) - r.injected_mA) > LOOP_FAULT_mA + 1e-9);
   if (off.length === 0 || shown.length !== counted.length) return null;
   if (!explains(map, watch, (reading) => reading.shown_mA ?? reading.injected_mA)) return null;
   const worst = off.reduce((a, b) =>

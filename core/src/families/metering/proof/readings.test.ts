@@ -68,6 +68,16 @@ describe('patterns that name a mistake', () => {
     const readings = [reading(8, 10, 6.3), reading(12, 25, 9.9), reading(20, 58, 17.6)];
     expect(kinds(readings, two, twoSettings)).toEqual(['wiring']);
   });
+  test('wiring is named from three tenths of a milliampere on, where counts are long enough to tell', () => {
+    // it strokes by what it shows, 68 strokes over 16 mA, counted for ten minutes
+    const shows = (off: number) =>
+      [8, 12, 16].map((mA) => ({
+        ...reading(mA, Math.round(((mA + off - 4) / 16) * 680), mA + off),
+        seconds: 600,
+      }));
+    expect(kinds(shows(0.31), two, twoSettings)).toEqual(['wiring']);
+    expect(kinds(shows(0.3), two, twoSettings)).toEqual([]);
+  });
   test('points swapped, manual mode, standing still', () => {
     expect(kinds([reading(8, 51), reading(16, 17)], two, twoSettings)).toEqual(['swapped']);
     expect(kinds([reading(8, 60), reading(12, 60), reading(16, 61)], two, twoSettings)).toEqual(['manual']);
