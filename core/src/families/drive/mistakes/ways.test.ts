@@ -1,5 +1,5 @@
 import { parameterWithRole } from '../../../profile';
-import { contextOf, DUTY, ONE, SET, texts, WHEEL } from '../fixtures';
+import { contextOf, DUTY, ONE, SET, sound, texts, WHEEL } from '../fixtures';
 import type { DriveRole } from '../settings/roles';
 
 /** Too much or too little of one setting, and one step nearer to what is right. */
@@ -73,4 +73,10 @@ test('DRV-07.silent: it stops when its link is silent; near miss: it goes on by 
   const silence = keyOf('link.silence', WHEEL);
   expect(texts(context, { [silence]: 'stop' })).toContain('DRV-07.silent');
   expect(texts(context, { [silence]: 'own' })).not.toContain('DRV-07.silent');
+});
+
+test('the next pump joins no nearer than what the pressure moves by in itself, however little is to spare', () => {
+  // 3.2 bar are held and 3.18 needed at no flow: what is to spare is less than the ripple
+  const close = contextOf(SET, { ...DUTY, holds: { ...DUTY.holds, pipe_bar: 0.02 } as typeof DUTY.holds });
+  expect(sound(close)[keyOf('next.below')]).toBe(0.1);
 });
