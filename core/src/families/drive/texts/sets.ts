@@ -101,7 +101,7 @@ export const SET_TEXTS = {
   'DRV-11.idle': {
     title: 'One pump stands for too long',
     so: 'The lead changes after {hours}; {most} is the longest that a pump should stand.',
-    will: 'The one that waits seizes, or its water goes stale, and nobody knows until it is needed.',
+    will: 'The one that waits seizes, or its water goes stale, and that shows only when it is needed.',
     todo: 'Set {most} or less; a day is usual.',
   },
   'DRV-08.turns': {

@@ -2,6 +2,7 @@ import { minutesInWindow } from '../../../schedule';
 import { THRESHOLDS, type Finding } from '../../../findings';
 import { DAY_MIN, DAY_NAMES, onDay, timeOfDay } from '../../../time';
 import { fig, roundDownToStep } from '../../../units';
+import { weakBoost } from './boost';
 import type { CheckInput } from './checks';
 import type { Circuit, Need } from '../wire/duty';
 import {
@@ -203,19 +204,6 @@ function handRuns({ context, settings, pump, subject, at }: CheckInput): Finding
       ),
     ];
   });
-}
-
-/** POO-09: a boost slower than what runs anyway takes the place of it. */
-function weakBoost({ settings, week, subject, at }: CheckInput): Finding[] {
-  const { boost_rpm, boost_min } = settings;
-  const runs = (week ?? []).filter(({ cause }) => cause === 'program').map(({ speed_rpm }) => speed_rpm);
-  const fastest = Math.max(0, ...runs);
-  if (boost_rpm === null || boost_min === 0 || boost_rpm >= fastest) return [];
-  return [
-    finding('POO-09.slow', subject, { boost: fig('speed', boost_rpm), program: fig('speed', fastest) }, [
-      at('boost.speed'),
-    ]),
-  ];
 }
 
 function turnover({ sums, subject }: CheckInput): Finding[] {

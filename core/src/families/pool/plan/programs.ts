@@ -22,6 +22,7 @@ import {
   type PumpOnSystem,
   type Water,
 } from '../effect/hydraulics';
+import { mayRest } from './rest';
 import { waterCircuits } from '../settings/pumping';
 
 export { inWindow };
@@ -186,15 +187,6 @@ function quietSpeed(
     ...served.map((circuit) => leastSpeed_rpm(pump, circuit, range.step_rpm)),
   );
   return capped >= least ? capped : null;
-}
-
-/** Whether the water may stand through the quiet hours. */
-function mayRest(
-  { leastFlow_m3h, longestPause_min }: PoolContext['duty'],
-  { from, to }: { readonly from: number; readonly to: number },
-): boolean {
-  const lasts_min = (to - from + DAY_MIN) % DAY_MIN;
-  return leastFlow_m3h === null && (longestPause_min === null || lasts_min <= longestPause_min);
 }
 
 /** The stretch of the day that moves the water (and lasts as long as it must) at least cost in a mean day; the whole day where nothing less does. */

@@ -89,7 +89,7 @@ export const COMMAND_TEXTS = {
   'ANY-11.stays': {
     title: 'The menu stays open for long',
     so: 'After the last key the menu stays open for {open}; {most} are enough to work at it.',
-    will: 'Whoever comes by meanwhile changes settings without the password.',
+    will: 'Anyone who comes by meanwhile can change settings without the password.',
     todo: 'Set {most} or less.',
   },
   'ANY-12.water': {
