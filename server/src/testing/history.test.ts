@@ -39,6 +39,17 @@ test('history: who changed what from what to what, drawdowns with their drift, c
   expect((await server.get('/api/v1/pumps/none/history')).status).toBe(404);
 });
 
+test('of a pump with more jobs than can be gone through the newest are, and the page says how many are older', async () => {
+  const { jobs } = server.database.models;
+  const one = (await jobs.findOne({ where: { pumpId: 'pump-scale' } }))!.get() as Record<string, unknown>;
+  const before = await jobs.count({ where: { pumpId: 'pump-scale' } });
+  const more = Array.from({ length: 61 }, (_, i) => ({ ...one, id: `more-${i}`, plannedFor: '2020-01-01' }));
+  await server.database.write((transaction) => jobs.bulkCreate(more, { transaction }));
+  const history = await body<PumpHistory>('/api/v1/pumps/pump-scale/history');
+  expect(history.olderJobs).toBe(before + 61 - 60);
+  expect(history.changes.length).toBeGreaterThan(0);
+});
+
 test('a drawdown becomes the unit’s figure: the next job starts from it and plans by it', async () => {
   const pump = await body<PumpResource>('/api/v1/pumps/pump-tub');
   expect(pump.latest?.earlier?.map(({ date, body: { kind } }) => [date, kind])).toEqual([
