@@ -50,7 +50,12 @@ await main(async () => {
     // compiling keeps one core busy for minutes; none of the checks opens a database
     ensureDatabaseDriver(),
     check('checking types', 'tsc', ['-p', 'tsconfig.json', '--noEmit']),
-    check('checking style and the direction of imports', 'eslint', ['.']),
+    check('checking style', 'eslint', ['.']),
+    check('checking who imports whom', 'depcruise', [
+      '--config',
+      '.dependency-cruiser.mjs',
+      ...['core', 'contract', 'server', 'app/src', 'e2e', 'benchmarks'],
+    ]),
     check('checking format', 'prettier', ['--check', '--log-level', 'warn', '.']),
   ]);
   await tests('testing core, contract, server and components', ['core', 'contract', 'server', 'app']);

@@ -11,8 +11,11 @@ import { main, PlainFailure, say } from './steps/say.mjs';
  */
 const FOLDERS = ['checks', 'proof', 'effect', 'plan'];
 const NAMED = /^(?:export )?const ([A-Z][A-Za-z0-9_]*) = ([0-9][0-9_.]*);$/gm;
-/** Finenesses of a search and units in one another are no thresholds: nothing is judged by them. */
-const NONE = /^(STEPS|POINTS|G_ms2|DAY_min|MINUTE_ms|[A-Z]+_PER_[A-Z]+)$/;
+/**
+ * Finenesses of a search, days until a course has evened out and units in one another are no thresholds: nothing is judged by them, and
+ * more of them changes nothing.
+ */
+const NONE = /^(STEPS|POINTS|(SETTLES|COUNTED)_days|G_ms2|DAY_min|MINUTE_ms|[A-Z]+_PER_[A-Z]+)$/;
 const TURNED = { '>': '<', '<': '>', '>=': '<=', '<=': '>=' };
 
 const filesOf = (folder) =>

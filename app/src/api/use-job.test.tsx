@@ -1,7 +1,7 @@
 import type { Command, CommandAnswer } from '@barythm/contract/commands';
 import type { JobResource } from '@barythm/contract/resources';
 import { applyCommand } from '@barythm/core/job';
-import { lastRecord, type JobCommand, type JobCommandBody } from '@barythm/core/visit';
+import { lastRecord } from '@barythm/core/visit';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react-native';
 import type { ReactNode } from 'react';
@@ -9,6 +9,7 @@ import { blankJob, MOTOR } from '../testing/job-stand';
 import { get, sendCommand } from './client';
 import { keys } from './keys';
 import { useJob } from './use-job';
+import type { JobCommand, JobCommandBody } from '@barythm/core/families';
 
 jest.mock('./client', () => ({ get: jest.fn(), sendCommand: jest.fn() }));
 jest.mock('./device', () => {

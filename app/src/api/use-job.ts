@@ -2,13 +2,13 @@ import type { CommandBody } from '@barythm/contract/commands';
 import type { JobResource } from '@barythm/contract/resources';
 import { applyCommand, holdsAlready, refusalOf, viewJob, type JobView } from '@barythm/core/job';
 import { signFaultIn } from '@barythm/core/print';
-import type { JobCommand, JobCommandBody, JobDocument } from '@barythm/core/visit';
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { get } from './client';
 import { outbox } from './device';
 import { keys } from './keys';
 import { useOutbox } from './use-outbox';
+import type { JobCommand, JobCommandBody, JobDocument } from '@barythm/core/families';
 
 /** What the server has, with what is not sent yet on top of it. */
 function withPending(

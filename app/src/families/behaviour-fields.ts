@@ -1,4 +1,5 @@
-import { aChoice, aFigure, aTick, aWord, beside, rowsOf, someWords, type Field } from '../form/fields';
+import type { Field } from '../form/field';
+import { aChoice, aFigure, aTick, aWord, beside, rowsOf, someWords } from '../form/fields';
 import { optional, word } from '../form/places';
 import { CLOCK_SHOWS } from './behaviour-words';
 

@@ -1,14 +1,5 @@
-import {
-  aChoice,
-  aFigure,
-  aSwitch,
-  aTick,
-  aWord,
-  beside,
-  rowsOf,
-  someWords,
-  type Field,
-} from '../form/fields';
+import type { Field } from '../form/field';
+import { aChoice, aFigure, aSwitch, aTick, aWord, beside, rowsOf, someWords } from '../form/fields';
 import type { Part } from '../form/form';
 import { flagOrNothing, lines, optional, word } from '../form/places';
 

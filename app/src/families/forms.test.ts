@@ -16,7 +16,7 @@ const SHIPPED = readdirSync(PROFILES).map((file) =>
 const dutyForm = (name: FamilyName) =>
   jest.requireActual<{ DUTY_FORM: Form<Duty> }>(`./${name}/duty/duty-form`).DUTY_FORM;
 const samplesOf = (name: FamilyName) =>
-  jest.requireActual<{ SAMPLES: readonly { duty: Duty }[] }>(`../../../core/src/families/${name}/fixtures`)
+  jest.requireActual<{ SAMPLES: readonly { duty: Duty }[] }>(`@barythm/core/families/${name}/fixtures`)
     .SAMPLES;
 
 /** The same figures, but for the dust of a double that was written and read. */

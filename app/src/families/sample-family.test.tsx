@@ -1,6 +1,6 @@
 import { act, render, screen } from '@testing-library/react-native';
-import { FAN_PROFILE, SAMPLES } from '../../../core/src/families/sample.fixtures';
-import { Walk, type Sample } from '../../../core/src/job/testing/walk.fixtures';
+import { FAN_PROFILE, SAMPLES } from '@barythm/core/families/sample.fixtures';
+import { Walk, type Sample } from '@barythm/core/job/testing/walk.fixtures';
 import { ProfileScreen } from '../features/library/profile-screen';
 import { PumpScreen } from '../features/pump/pump-screen';
 import { AsFoundStage } from '../features/job/as-found/as-found-stage';
@@ -26,8 +26,8 @@ jest.mock('../../../core/src/families/all', () => {
   const table = jest.requireActual<typeof import('../../../core/src/families/all')>(
     '../../../core/src/families/all',
   );
-  const { fanFamily } = jest.requireActual<typeof import('../../../core/src/families/sample.fixtures')>(
-    '../../../core/src/families/sample.fixtures',
+  const { fanFamily } = jest.requireActual<typeof import('@barythm/core/families/sample.fixtures')>(
+    '@barythm/core/families/sample.fixtures',
   );
   const FAMILIES = { ...table.FAMILIES, fan: fanFamily };
   return { ...table, FAMILIES, familyOf: (name: keyof typeof FAMILIES) => FAMILIES[name] };

@@ -1,5 +1,5 @@
 import { Text } from 'react-native';
-import { fanFamily, type FanKind } from '../../../core/src/families/sample.fixtures';
+import { fanFamily, type FanKind } from '@barythm/core/families/sample.fixtures';
 import { aTick } from '../form/fields';
 import { makeForm } from '../form/form';
 import type { FamilyScreens } from './family-screens';

@@ -19,123 +19,25 @@ import {
   zeroIfBlank,
   type Place,
 } from './places';
-import { fieldsPlace, groupPlace, switchPlace, type Absent } from './group-place';
-import type { Texts } from './texts';
-
-/**
- * A long form as data: each field says in one place what it is called, how its text is read, what it is kept as and when it is asked.
- * `paint.tsx` paints them, `form.ts` reads them.
- */
-export type Field =
-  | FigureField
-  | WordsField
-  | DateField
-  | ChoiceField
-  | CheckField
-  | TicksField
-  | DaysField
-  | GroupField
-  | SwitchField
-  | RowsField
-  | BesideField
-  | OnlyIf
-  | ShownIf
-  | HiddenField
-  | SayField
-  | OwnField;
-
-interface Kept {
-  /** its name in what it is kept in */
-  readonly key: string;
-  readonly place: Place;
-}
-interface Named extends Kept {
-  readonly label: Told<string>;
-  readonly hint?: Told<string | undefined>;
-}
-export interface FigureField extends Named {
-  readonly kind: 'figure';
-  /** what it measures, where it can be typed in other units too */
-  readonly quantity?: Quantity;
-  readonly unit?: string;
-}
-export interface WordsField extends Named {
-  readonly kind: 'words';
-  readonly lines?: number;
-  readonly unit?: string;
-}
-export interface DateField extends Named {
-  readonly kind: 'date';
-}
-export interface Option {
-  readonly value: string;
-  readonly label: string;
-}
-export interface ChoiceField extends Named {
-  readonly kind: 'choice';
-  readonly options: Told<readonly Option[]>;
-  /** what else follows from a choice: the form as it then stands */
-  readonly follows?: (texts: Texts, value: string) => Texts;
-}
-export interface CheckField extends Named {
-  readonly kind: 'check';
-}
-export interface TicksField extends Named {
-  readonly kind: 'ticks';
-  /** what stands between two of them in the text: a line end where they are names */
-  readonly by: ',' | '\n';
-  readonly options: Told<readonly Option[]>;
-}
-export interface DaysField extends Named {
-  readonly kind: 'days';
-}
-export interface GroupField extends Kept {
-  readonly kind: 'group';
-  readonly fields: readonly Field[];
-}
-export interface SwitchField extends Named {
-  readonly kind: 'switch';
-  readonly fields: readonly Field[];
-}
-export interface RowsField extends Kept {
-  readonly kind: 'rows';
-  readonly add: string;
-  readonly blank: Texts;
-  /** fewer than this cannot be left */
-  readonly least: number;
-  readonly fields: readonly Field[];
-}
-/** Kept, and not asked. */
-interface HiddenField extends Kept {
-  readonly kind: 'hidden';
-}
-interface BesideField {
-  readonly kind: 'beside';
-  readonly fields: readonly Field[];
-}
-/** Asked and read only where something else in its group is so; otherwise left out, or kept as `otherwise` says. */
-export interface OnlyIf {
-  readonly kind: 'only-if';
-  readonly test: (here: (key: string) => string) => boolean;
-  readonly fields: readonly Field[];
-  readonly otherwise: Readonly<Record<string, unknown>>;
-}
-/** Shown only where it makes sense; read all the same, so that nothing typed is dropped. */
-interface ShownIf {
-  readonly kind: 'shown-if';
-  readonly test: Exclude<Told<boolean>, boolean>;
-  readonly fields: readonly Field[];
-}
-interface SayField {
-  readonly kind: 'say';
-  readonly words: string;
-  readonly tone: 'caution' | 'quiet';
-}
-/** What only one family paints. */
-interface OwnField {
-  readonly kind: 'own';
-  readonly Paint: ComponentType;
-}
+import type {
+  Absent,
+  CheckField,
+  ChoiceField,
+  DateField,
+  DaysField,
+  Field,
+  FigureField,
+  GroupField,
+  HiddenField,
+  OnlyIf,
+  Option,
+  RowsField,
+  ShownIf,
+  SwitchField,
+  TicksField,
+  WordsField,
+} from './field';
+import { fieldsPlace, groupPlace, switchPlace } from './group-place';
 
 /** What a blank place stands for: it cannot be blank, is not known, is left out, or nil. */
 type Blank = 'needed' | 'null' | 'left-out' | 'zero';

@@ -1,5 +1,6 @@
 import { METRIC } from '@barythm/core/units';
 import { z } from 'zod';
+import type { Field } from './field';
 import {
   aChoice,
   aFigure,
@@ -14,7 +15,6 @@ import {
   shownIf,
   someWords,
   together,
-  type Field,
 } from './fields';
 import { errorsIn, makeForm, type Part } from './form';
 import { pathsOf } from './group-place';

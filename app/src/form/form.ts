@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { Field } from './fields';
+import type { Field } from './field';
 import { fieldsPlace, pathsOf } from './group-place';
 import type { Look } from './look';
 import { NEEDED, type PathErrors, type Texts } from './texts';

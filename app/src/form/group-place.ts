@@ -1,13 +1,6 @@
-import type { Field } from './fields';
+import type { Absent, Field } from './field';
 import type { Place } from './places';
 import { textAt, under, type Texts } from './texts';
-
-/** When a group is not there, what it is kept as then, and what its fields show. */
-export interface Absent {
-  readonly when: 'all blank' | ((here: (key: string) => string) => boolean);
-  readonly value: null | undefined;
-  readonly texts?: Readonly<Record<string, string>>;
-}
 
 type Group = Record<string, unknown>;
 

@@ -15,7 +15,7 @@ import type {
   SwitchField,
   TicksField,
   WordsField,
-} from './fields';
+} from './field';
 import { told } from './look';
 import { Rows } from './rows';
 import { hintOf, useForm, useLook, useSpot } from './scope';

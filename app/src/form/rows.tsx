@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '../ui/button';
 import { SPACE, usePalette } from '../ui/theme';
 import { Words } from '../ui/words/words';
-import type { RowsField } from './fields';
+import type { RowsField } from './field';
 import { useForm } from './scope';
 import { rowsAt, withText } from './texts';
 

@@ -1,13 +1,17 @@
 import { applyCommand, refusalOf, viewJob, type JobView } from '@barythm/core/job';
-import type { JobCommandBody, JobDocument } from '@barythm/core/visit';
 import { contentHash } from '@barythm/core/profile';
-import { type AnyProfile, profileSchema } from '@barythm/core/families';
+import {
+  type AnyProfile,
+  profileSchema,
+  type JobCommandBody,
+  type JobDocument,
+} from '@barythm/core/families';
 import { render } from '@testing-library/react-native';
 import { useRef, useState, type ReactNode } from 'react';
 import motor from '../../../profiles/motor-three-gears.json';
 import numbered from '../../../profiles/numbered-timer.json';
-import { BLANK } from '../../../core/src/job/testing/fixtures';
-import { TODAY } from '../../../core/src/families/metering/fixtures';
+import { BLANK } from '@barythm/core/job/testing/fixtures';
+import { TODAY } from '@barythm/core/families/metering/fixtures';
 import type { WriteToJob } from '../api/use-job';
 import { JobProvider } from '../features/job/job-context';
 

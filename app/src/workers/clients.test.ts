@@ -1,5 +1,5 @@
 import { plainWeek } from '@barythm/core/families/pool';
-import { contextOf } from '../../../core/src/families/pool/fixtures';
+import { contextOf } from '@barythm/core/families/pool/fixtures';
 import { BenchCancelled, BenchClient } from './bench-client';
 import type { FromBench, ShownRun, ToBench } from './bench-messages';
 import { PlanCancelled, PlanClient } from '../families/pool/cheapest/plan-client';

@@ -1,4 +1,4 @@
-import type { AnyHandover, JobDocument } from '@barythm/core/visit';
+import type { AnyHandover } from '@barythm/core/visit';
 import { MOST_IN_JOB } from '@barythm/core/visit';
 import { z } from 'zod';
 import {
@@ -20,7 +20,7 @@ import { dutySchema, plateSchema } from './duty';
 
 import { signalReadingSchema } from './readings';
 import { earlierBodySchema, recordBodySchema } from './records';
-import { profileSchema } from '@barythm/core/families';
+import { profileSchema, type JobDocument } from '@barythm/core/families';
 
 /** Who says a value, and since when. */
 const originSchema = z.object({ source: z.enum(['left', 'reported', 'unknown']), date: dateSchema }).strict();

@@ -1,4 +1,4 @@
-import type { Change } from './timeline';
+import type { Change } from './event';
 
 /** What an event is called, how it is over, and what its amount is in. */
 export interface EventWords {

@@ -1,3 +1,4 @@
+export type { BenchEvent } from './event';
 export * from './scenario';
 export * from './shapes';
 export * from './model';

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import type { BenchModel } from './model';
 import { RunCancelled, runBench, stateAt } from './run';
-import { SECONDS_PER_DAY, scenarioSchemaOf, type BenchEvent, type Scenario } from './scenario';
+import type { BenchEvent } from './event';
+import { SECONDS_PER_DAY, scenarioSchemaOf, type Scenario } from './scenario';
 import { DAY_SHAPES, shapedDay } from './shapes';
 import { Timeline } from './timeline';
 import { chance } from './wobble';

@@ -8,16 +8,6 @@ const MOST_SAMPLES = 7 * SECONDS_PER_DAY;
 /** More than this is a slip of the pen, whatever it is counted in. */
 const MOST_AMOUNT = 100_000;
 
-/** Something that is thrown at a simulated pump. */
-export interface BenchEvent {
-  readonly kind: string;
-  readonly at_s: number;
-  /** when it is over; null for one that happens at once or stays */
-  readonly until_s: number | null;
-  /** in what its kind is counted in; null where the kind needs none */
-  readonly amount: number | null;
-}
-
 /** The schema of events out of a book. */
 function eventSchema(book: EventBook) {
   return z

@@ -1,15 +1,9 @@
 import type { BenchInputs } from './model';
-import { secondsOf, type BenchEvent, type Scenario } from './scenario';
+import type { BenchEvent, Change } from './event';
+import { secondsOf, type Scenario } from './scenario';
 import { chance } from './wobble';
 
 const SECONDS_PER_HOUR = 3600;
-
-/** An event begins or ends. */
-export interface Change {
-  readonly at_s: number;
-  readonly begins: boolean;
-  readonly event: BenchEvent;
-}
 
 /** Walks through a scenario second by second: the water of each, and which events hold. */
 export class Timeline {

@@ -1,10 +1,21 @@
 import { circulatorFamily } from './circulator';
 import { driveFamily } from './drive';
-import type { Family, FamilyKind } from './family';
+import type { Family } from './family';
+import type { FamilyKind } from './kind';
 import { meteringFamily } from './metering';
 import { poolFamily } from './pool';
 import { spaFamily } from './spa';
 import { transferFamily } from './transfer';
+import type {
+  CommandBodyOf,
+  CommandOf,
+  EarlierRecord,
+  IdentifyOf,
+  JobOf,
+  PlanRevision,
+  RecordBodyOf,
+  Recorded,
+} from '../visit';
 import type { ViewOf } from './view';
 
 /** Every family of pump that there is: the one place in the core that names them. */
@@ -30,6 +41,18 @@ export type Duty = AnyKind['duty'];
 export type Plate = AnyKind['plate'];
 export type AnyProfile = AnyKind['profile'];
 export type FamilyRecord = FamilyKinds[FamilyName]['record'];
+
+/** A job at a pump of any family, and what is written in it. */
+export type JobDocument = JobOf<AnyKind>;
+export type RecordBody = RecordBodyOf<AnyKind>;
+export type RecordKind = RecordBody['kind'];
+export type JobRecord = Recorded<RecordBody>;
+export type IdentifyBody = IdentifyOf<AnyKind>;
+export type JobPlan = PlanRevision<Duty>;
+export type Earlier = EarlierRecord<RecordBody>;
+export type JobCommand = CommandOf<AnyKind>;
+export type JobCommandBody = CommandBodyOf<AnyKind>;
+
 export type FamilyContext = AnyKind['context'];
 export type AnyFamily = Family<AnyKind>;
 export type JobView = ViewOf<AnyKind>;

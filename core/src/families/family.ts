@@ -1,78 +1,33 @@
 import type { z } from 'zod';
 import type { BenchRun, EventBook, RunOptions, Scenario } from '../bench';
 import type { Finding, Subject, TextBook } from '../findings';
-import type { CommonBehaviours, Parameter, ProfileOf, RoleQuantities, SettingValues } from '../profile';
+import type { Parameter, RoleQuantities, SettingValues } from '../profile';
 import type { CheckBody, CheckVerdict, Pattern, ProofCheck } from '../proof';
 import type { PutBack, SheetRow } from '../sheet';
 import type {
   Block,
+  AnyJob,
   EarlierRecord,
   FirstSummary,
   HandoverFact,
-  IdentifyBody,
-  JobDocument,
+  IdentifyOf,
+  JobKind,
+  JobOf,
   JudgedCheck,
-  ProofReading,
-  RecordBody,
-  RecordKind,
+  RecordBodyOf,
   Refusal,
-  SignalFrom,
   TableFile,
   WeeklyEvent,
 } from '../visit';
 import type { Quantity } from '../units';
+import type { FamilyKind } from './kind';
+import type { Ground } from './parts/ground';
 import type { FinishedPlan, PlannedTarget } from './parts/plan-draft';
 import type { ViewOf } from './view';
 
-/** What a family of pumps works with: the types that its own folder gives a meaning to. */
-export interface FamilyKind {
-  readonly duty: { readonly family: string };
-  readonly plate: object;
-  readonly profile: ProfileOf<CommonBehaviours>;
-  /** what planning and checking start from */
-  readonly context: {
-    readonly duty: { readonly family: string };
-    readonly profile: ProfileOf<CommonBehaviours>;
-    readonly plate: object;
-    /** the site's date */
-    readonly today: string;
-    /** what the controller holds now, as far as is known */
-    readonly inForce: SettingValues;
-  };
-  /** settings of a column in the field's terms */
-  readonly settings: object;
-  /** a record that this family alone writes */
-  readonly record: { readonly kind: string };
-  /** a reading that proves a signal, as it is judged; never on a family that is given none */
-  readonly reading: {
-    readonly entry: ProofReading;
-    /** null while nothing is expected */
-    readonly verdict: { readonly ok: boolean } | null;
-    readonly voided: boolean;
-    readonly superseded: boolean;
-  };
-}
-
-/** What is known of a pump when its context is made: with the job that it stands in, or apart from any. */
-export interface Ground<K extends FamilyKind> {
-  readonly duty: K['duty'];
-  readonly profile: K['profile'];
-  readonly plate: K['plate'];
-  /** the site's date */
-  readonly today: string;
-  /** the site's time zone */
-  readonly zone: string;
-  readonly inForce: SettingValues;
-  /** what stood before the change of another setting put it back, and was not entered since */
-  readonly putBack: SettingValues;
-  /** what its signal cable comes from, as the register has it */
-  readonly signalFrom: SignalFrom | null;
-  readonly document: JobDocument | null;
-}
-
 /** A job as its own rules of a family look at it. */
 export interface JobGround<K extends FamilyKind> {
-  readonly document: JobDocument;
+  readonly document: JobOf<K>;
   readonly rows: readonly SheetRow[];
   readonly settings: K['settings'];
   /** null without a duty */
@@ -125,14 +80,14 @@ export interface ReadingsTaken {
 }
 
 /** The readings on arrival: what the pump was doing before anything was touched. */
-export interface ArrivalReadings {
+export interface ArrivalReadings<Body extends { readonly kind: string }> {
   /** the record that they go into */
-  readonly record: RecordKind;
+  readonly record: Body['kind'];
   /** what is read on this pump, in the order in which it is asked */
-  fields(document: JobDocument): readonly ReadingField[];
+  fields(document: AnyJob): readonly ReadingField[];
   /** what it can be found doing; null where that is not asked */
   readonly states: readonly PlateOption[] | null;
-  body(taken: ReadingsTaken): RecordBody;
+  body(taken: ReadingsTaken): Body;
 }
 
 /** What a pump is told by, as it is seen at the site: looked at, and never remembered from a like one. */
@@ -143,11 +98,11 @@ export interface TellingSource {
   /** what is said where nobody looked */
   readonly missing: string;
   /** what the register has of it */
-  known(document: JobDocument): string | null;
+  known(document: AnyJob): string | null;
   /** what was seen on this job */
-  of(seen: IdentifyBody): string | null;
+  of(seen: IdentifyOf<JobKind>): string | null;
   /** what was seen, as it goes into the record */
-  record(value: string): Pick<IdentifyBody, 'signalFrom' | 'command'>;
+  record(value: string): Pick<IdentifyOf<JobKind>, 'signalFrom' | 'command'>;
   /** in a sentence */
   words(value: string | null): string;
 }
@@ -279,18 +234,18 @@ export interface Family<K extends FamilyKind> {
     readonly source: TellingSource | null;
     /** the code of setting a pump whose plate was not read */
     readonly plateCode: string;
-    readonly readings: ArrivalReadings;
+    readonly readings: ArrivalReadings<RecordBodyOf<K>>;
     /** the record of what is seen or done before it is set, step by step; null where there is no such list */
-    readonly first: RecordKind | null;
+    readonly first: K['record']['kind'] | null;
     /** how a step of it reads */
     firstWords?(key: string): string | undefined;
   };
   /** kinds of its own records whose work may leave the pump stopped, in hand or in test: it is seen in automatic after them */
   readonly touches: readonly K['record']['kind'][];
   /** changes that put other settings back and were written down as such; only where a change is more than a value entered */
-  putsBack?(document: JobDocument): readonly PutBack[];
+  putsBack?(document: JobOf<K>): readonly PutBack[];
   /** why a record is turned down, by a rule of this family; null where it may be taken */
-  refuse(record: RecordBody): Refusal | null;
+  refuse(record: RecordBodyOf<K>): Refusal | null;
 
   readonly proof: {
     /** what to try at the pump, with what it must do */
@@ -301,7 +256,7 @@ export interface Family<K extends FamilyKind> {
     readonly unaskedPumps: boolean;
     /** the readings of a signal, each against what stood when it was read */
     readings(
-      document: JobDocument,
+      document: JobOf<K>,
       groundAt: (revision: number) => Pick<JobGround<K>, 'context' | 'settings'>,
     ): K['reading'][];
     /** signal points that nothing proves as things stand */
@@ -313,7 +268,7 @@ export interface Family<K extends FamilyKind> {
   };
 
   /** what this job hands on to the next one at the same unit, apart from the clock; the oldest first */
-  earlier(document: JobDocument): EarlierRecord[];
+  earlier(document: JobOf<K>): EarlierRecord<RecordBodyOf<K>>[];
   /** what falls due at a pump, by date or by strokes, as of its latest job */
   due(view: ViewOf<K>, agreedOn: string): DueItem[];
 

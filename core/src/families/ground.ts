@@ -1,6 +1,7 @@
 import type { SettingValues } from '../profile';
 import { putBackOf } from '../sheet';
-import type { FamilyKind, Ground } from './family';
+import type { FamilyKind } from './kind';
+import type { Ground } from './parts/ground';
 import type { ViewOf } from './view';
 
 /** What a context is made from on the job that is in view, for a duty and what the controller holds. */

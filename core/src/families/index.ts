@@ -1,4 +1,6 @@
 export type * from './family';
+export type * from './kind';
+export type { Ground } from './parts/ground';
 export type * from './view';
 export * from './all';
 export { isOptionRole, rolesOfFamily, roleUnitFault } from './roles';

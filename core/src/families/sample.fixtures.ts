@@ -5,7 +5,8 @@ import type { Parameter, ProfileOf, SettingValues } from '../profile';
 import { judgeFigure, judgeState, stateCheck } from '../proof';
 import { fig } from '../units';
 import { arrivalFacts } from './parts/arrival-facts';
-import type { Family, FamilyKind } from './family';
+import type { Family } from './family';
+import type { FamilyKind } from './kind';
 import { STOPPED } from './parts/make-safe';
 import { PlanDraft } from './parts/plan-draft';
 

@@ -2,8 +2,8 @@ import type { Finding } from '../findings';
 import type { Parameter, SettingValues } from '../profile';
 import type { Pattern } from '../proof';
 import type { SheetRow } from '../sheet';
-import type { JobDocument, JudgedCheck } from '../visit';
-import type { FamilyKind } from './family';
+import type { JobOf, JudgedCheck } from '../visit';
+import type { FamilyKind } from './kind';
 
 /** What follows from a job's document for a pump of one family: worked out anew each time, stored nowhere. */
 export interface ViewOf<K extends FamilyKind> {
@@ -13,7 +13,7 @@ export interface ViewOf<K extends FamilyKind> {
   readonly duty: K['duty'] | null;
   readonly context: K['context'] | null;
   readonly settings: K['settings'];
-  readonly document: JobDocument;
+  readonly document: JobOf<K>;
   readonly today: string;
   readonly parameters: readonly Parameter[];
   readonly rows: readonly SheetRow[];

@@ -1,8 +1,7 @@
 import { z } from 'zod';
-import type { RecordBody } from '../visit';
 import { clockBodySchema, COMMON_RECORDS, identifyShape } from '../visit/wire';
 import { complainOfProfile, profileObject } from '../profile';
-import { FAMILIES, type AnyProfile, type Duty, type Plate } from './all';
+import { FAMILIES, type AnyProfile, type Duty, type Plate, type RecordBody } from './all';
 
 /** At least one, as unions want it. */
 function some<T>(all: readonly T[]): [T, ...T[]] {

@@ -1,7 +1,8 @@
 import type { SheetEntry } from '../sheet';
-import { type JobCommand, type JobDocument, type JobState, type RecordBody, sheetRevision } from '../visit';
+import { type JobState, sheetRevision } from '../visit';
 import { withTicksMerged } from './arrival/ticks';
 import { type DayOf, freezeHandover } from './hand-over/handover';
+import type { JobCommand, JobDocument, RecordBody } from '../families';
 
 /**
  * The job after a command: the server uses it to answer, the phone to show what is not sent yet. The command must have

@@ -1,7 +1,8 @@
 import type { SettingValue } from '../profile';
 import { inForce, keyOf, sameValue } from '../sheet';
-import type { JobDocument, LastLeft, Origin } from '../visit';
+import type { LastLeft, Origin } from '../visit';
 import { rowsOf } from './sheet/rows';
+import type { JobDocument } from '../families';
 
 /** Where one of the values that are believed comes from. */
 export function originOf(believed: LastLeft, key: string): Origin {

@@ -1,8 +1,15 @@
-import { familyOf, type AnyProfile, type Duty, type FamilyContext, type Plate } from '../families';
+import {
+  familyOf,
+  type AnyProfile,
+  type Duty,
+  type FamilyContext,
+  type Plate,
+  type JobDocument,
+} from '../families';
 import { InputError } from '../input';
 import type { SettingValues } from '../profile';
 import { putBackOf } from '../sheet';
-import { plateOf, type JobDocument, type SignalFrom } from '../visit';
+import { plateOf, type SignalFrom } from '../visit';
 import { rowsOf } from './sheet/rows';
 
 /** The context of the pump that a job is on; null for a duty of another family. */

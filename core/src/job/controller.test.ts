@@ -1,8 +1,8 @@
 import { MOTOR, TODAY } from '../families/metering/fixtures';
 import type { AlarmOutput, CommonBehaviours } from '../profile';
-import type { JobDocument, RecordBody } from '../visit';
 import { BLANK, Writer } from './testing/fixtures';
 import { gateOfHandover, offeredChecks, summarise, viewJob } from '.';
+import type { JobDocument, RecordBody } from '../families';
 
 /** A job on a pump whose profile says this of its controller. */
 const under = (said: Partial<CommonBehaviours>): JobDocument => ({

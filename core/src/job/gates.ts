@@ -1,17 +1,7 @@
 import { decisionOn, renderFinding, undecidedStops, type Finding } from '../findings';
 import { faultOf, parameterAt, wordsForFault } from '../profile';
 import { keyOf, stateOf } from '../sheet';
-import {
-  type JobCommandBody,
-  type JobDocument,
-  type RecordBody,
-  type Refusal,
-  brokenOff,
-  lastRecord,
-  MOST_IN_JOB,
-  recordsOf,
-  wasWorkedOn,
-} from '../visit';
+import { type Refusal, brokenOff, lastRecord, MOST_IN_JOB, recordsOf, wasWorkedOn } from '../visit';
 import { owedNeighbours } from './sheet/entry-slips';
 import { faultsWrittenDown, WIPES_FAULTS } from './arrival/on-arrival';
 import { offeredChecks } from './proof/offered-checks';
@@ -19,7 +9,7 @@ import { lackingIn } from '../proof';
 import { signFault } from '../print';
 import { presentReader } from '../units';
 import { leavingFindings, viewJob, type JobView } from './view';
-import { familyOf, ALL_TEXTS } from '../families';
+import { familyOf, ALL_TEXTS, type JobCommandBody, type JobDocument, type RecordBody } from '../families';
 
 /** Why a stage is still closed: the slip it guards against, and what to do. */
 export interface GateReason {

@@ -1,4 +1,4 @@
-import { familyOf } from '../families';
+import { familyOf, type JobDocument } from '../families';
 import { anyFinding, openEnded, THRESHOLDS, type Finding } from '../findings';
 import {
   addressOf,
@@ -15,15 +15,7 @@ import { openRows, sameValue, type SheetRow } from '../sheet';
 import { halfADayOff, spanInWords } from '../time';
 import { fig } from '../units';
 import { readsItsDay } from './arrival/clock';
-import {
-  brokenOff,
-  type JobDocument,
-  type JudgedCheck,
-  lastRecord,
-  sheetRevision,
-  standsAs,
-  touchingKinds,
-} from '../visit';
+import { brokenOff, type JudgedCheck, lastRecord, sheetRevision, standsAs, touchingKinds } from '../visit';
 import { entrySlips } from './sheet/entry-slips';
 import { arrivalFindings } from './arrival/on-arrival';
 

@@ -1,8 +1,7 @@
 import fc from 'fast-check';
-import { familyOf } from '../families';
+import { familyOf, type JobCommandBody, type JobDocument, type RecordBody } from '../families';
 import { TODAY } from '../families/metering/fixtures';
 import { addressOf, inOrderOfWork } from '../profile';
-import type { JobCommandBody, JobDocument, RecordBody } from '../visit';
 import { BLANK } from './testing/fixtures';
 import { applyCommand, leavingFindings, refusalOf, summarise, viewJob } from '.';
 

@@ -13,8 +13,8 @@ import {
   summarise,
   viewJob,
 } from './index';
-import type { JobCommandBody, JobDocument } from '../visit';
 import { badlyRun, blankPoolJob, defaultsOf, FOUND, PoolWriter } from './testing/pool-fixtures';
+import type { JobCommandBody, JobDocument } from '../families';
 
 test('Set stays closed until every slot that will change has been recorded as found', () => {
   const writer = new PoolWriter().arrive();

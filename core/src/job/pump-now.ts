@@ -1,7 +1,14 @@
-import { familyOf, type AnyProfile, type Duty, type FamilyContext, type Plate } from '../families';
+import {
+  familyOf,
+  type AnyProfile,
+  type Duty,
+  type FamilyContext,
+  type Plate,
+  type JobDocument,
+} from '../families';
 import { bySeverity, type Finding } from '../findings';
 import type { SettingValues } from '../profile';
-import type { JobDocument, LastLeft, SignalFrom } from '../visit';
+import type { LastLeft, SignalFrom } from '../visit';
 import { believedOf } from './believed';
 import { bareContext, contextOf } from './context';
 import { judgedAsBelieved } from './contradicted';

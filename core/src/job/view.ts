@@ -1,9 +1,16 @@
 import { bySeverity, type Finding, type Subject } from '../findings';
-import { familyOf, type AnyFamily, type Duty, type FamilyContext, type JobView } from '../families';
+import {
+  familyOf,
+  type AnyFamily,
+  type Duty,
+  type FamilyContext,
+  type JobView,
+  type JobDocument,
+} from '../families';
 import { orElse } from '../input';
 import { inOrderOfWork, type SettingValues } from '../profile';
 import { valuesOf } from '../sheet';
-import { asItStood, plateOf, type JobDocument } from '../visit';
+import { asItStood, plateOf } from '../visit';
 import { lastLeftOf } from './believed';
 import { contextOf } from './context';
 import { judgedAsBelieved } from './contradicted';

@@ -31,8 +31,7 @@ import { turnoverTool } from './time-and-money/turnover';
 import { tariffTool } from './time-and-money/tariff';
 import { faultAgeTool } from './time-and-money/fault-age';
 import { unitsTool } from './units';
-import type { z } from 'zod';
-import { TOOL_GROUPS, type Tool, type ToolGroup } from './tool';
+import { TOOL_GROUPS, type AnyTool, type ToolGroup } from './tool';
 
 export * from './tool';
 export { workTool, type Worked } from './work';
@@ -76,9 +75,6 @@ export const TOOLS = {
   units: unitsTool,
 } as const;
 export type ToolId = keyof typeof TOOLS;
-
-/** A tool whose input and output are known to fit each other, though not which they are. */
-export type AnyTool = Tool<z.ZodType, unknown>;
 
 /** The tool of an id, or undefined. */
 export function toolById(id: string): AnyTool | undefined {

@@ -1,5 +1,5 @@
 import { InputError } from '../input';
-import type { AnyTool } from './index';
+import type { AnyTool } from './tool';
 
 /** No answer of the trade is larger: beyond it figures were typed that do not go together. */
 const MOST_ANSWER = 1e12;

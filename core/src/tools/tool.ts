@@ -67,3 +67,6 @@ export interface Tool<In extends z.ZodType, Out> {
   run(input: z.output<In>): Out;
   answer(out: Out): ToolAnswer;
 }
+
+/** A tool whose input and output are known to fit each other, though not which they are. */
+export type AnyTool = Tool<z.ZodType, unknown>;

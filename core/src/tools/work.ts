@@ -1,6 +1,6 @@
 import { InputError } from '../input';
 import { parseFigure } from '../units';
-import type { AnyTool } from './index';
+import type { AnyTool } from './tool';
 import { runTool } from './run';
 import type { ToolAnswer, ToolField } from './tool';
 

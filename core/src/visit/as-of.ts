@@ -1,7 +1,7 @@
-import type { JobDocument } from './document';
+import type { AnyJob } from './document';
 
 /** A job as it stood once it had taken a revision: what was tried then is judged by what was planned and set then. */
-export function asOf(document: JobDocument, revision: number): JobDocument {
+export function asOf<Job extends AnyJob>(document: Job, revision: number): Job {
   const before = <T extends { readonly revision: number }>(all: readonly T[]) =>
     all.filter((one) => one.revision <= revision);
   return {
@@ -29,9 +29,9 @@ const LEAVES_AS_IT_IS: ReadonlySet<string> = new Set([
 ]);
 
 /** Works something out of a job as it stood at a revision, once for all revisions between which nothing changed that it hangs on. */
-export function asItStood<T>(
-  document: JobDocument,
-  work: (document: JobDocument) => T,
+export function asItStood<Job extends AnyJob, T>(
+  document: Job,
+  work: (document: Job) => T,
 ): (revision: number) => T {
   const changes = [
     ...document.plans.map((plan) => plan.revision),

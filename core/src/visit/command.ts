@@ -1,11 +1,12 @@
-import type { Duty } from '../families';
 import type { SignalReading } from './signal-reading';
 import type { SettingValue } from '../profile';
 import type { UnitsWanted } from '../units';
-import type { RecordBody, Signature } from './document';
+import type { Signature } from './handover-summary';
+import type { JobKind } from './job-kind';
+import type { RecordBodyOf } from './record-bodies';
 
 /** What a technician does within a job. Ids are made by the client, so that a write sent twice is one write. */
-export type JobCommandBody =
+export type CommandBodyOf<K extends JobKind> =
   | {
       readonly kind: 'sheet.enter';
       readonly jobId: string;
@@ -36,13 +37,13 @@ export type JobCommandBody =
       readonly kind: 'job.record';
       readonly jobId: string;
       readonly recordId: string;
-      readonly record: RecordBody;
+      readonly record: RecordBodyOf<K>;
     }
   | {
       readonly kind: 'plan.accept';
       readonly jobId: string;
       readonly planId: string;
-      readonly duty: Duty;
+      readonly duty: K['duty'];
       readonly targets: readonly {
         readonly entryId: string;
         readonly address: string;
@@ -89,6 +90,6 @@ export interface Envelope {
   readonly units?: UnitsWanted;
 }
 
-export interface JobCommand extends Envelope {
-  readonly body: JobCommandBody;
+export interface CommandOf<K extends JobKind> extends Envelope {
+  readonly body: CommandBodyOf<K>;
 }

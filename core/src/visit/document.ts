@@ -1,10 +1,10 @@
 import type { Decision } from '../findings';
-import type { AnyProfile, Duty, Plate } from '../families';
 import type { SignalReading } from './signal-reading';
 import type { SettingValue } from '../profile';
 import type { SheetEntry } from '../sheet';
 import type { Handover } from './handover-summary';
-import type { RecordBody, RecordKind, SignalFrom } from './record-bodies';
+import type { JobKind } from './job-kind';
+import type { OfKind, RecordBodyOf, SignalFrom } from './record-bodies';
 
 export type * from './handover-summary';
 export type * from './record-bodies';
@@ -21,17 +21,15 @@ export interface Written {
   readonly revision: number;
 }
 
-export interface JobRecord extends Written {
-  readonly body: RecordBody;
+export interface Recorded<Body> extends Written {
+  readonly body: Body;
 }
 
 /** A record that is known to be of a kind. */
-export type RecordOf<K extends RecordKind> = JobRecord & {
-  readonly body: Extract<RecordBody, { readonly kind: K }>;
-};
+export type RecordedAs<Body, Kind> = Recorded<OfKind<Body, Kind>>;
 
 /** A plan as it was agreed: the duty it came from and the targets it led to. */
-export interface PlanRevision extends Written {
+export interface PlanRevision<Duty> extends Written {
   readonly duty: Duty;
 }
 
@@ -70,14 +68,14 @@ export interface LastLeft {
 }
 
 /** What an earlier job measured or did at this unit, that this one stands on. */
-export interface EarlierRecord<Body = RecordBody> {
+export interface EarlierRecord<Body> {
   /** site date */
   readonly date: string;
   readonly body: Body;
 }
 
 /** One pump within one visit, with all that was written about it: what the screens show and what leaves as JSON. */
-export interface JobDocument {
+export interface Job<Duty, Plate, Profile, Body> {
   readonly job: {
     readonly id: string;
     readonly state: JobState;
@@ -106,18 +104,24 @@ export interface JobDocument {
     readonly serial: string;
     readonly plate: Plate;
   };
-  readonly profile: AnyProfile;
+  readonly profile: Profile;
   readonly profileHash: string;
   /** the duty this pump had before this job, as a start for the plan */
   readonly dutyBefore: Duty | null;
   readonly lastLeft: LastLeft | null;
   /** drawdowns and services of this unit in earlier jobs, the oldest first */
-  readonly earlier?: readonly EarlierRecord[];
+  readonly earlier?: readonly EarlierRecord<Body>[];
   readonly instruments: readonly Instrument[];
-  readonly plans: readonly PlanRevision[];
+  readonly plans: readonly PlanRevision<Duty>[];
   readonly entries: readonly SheetEntry[];
-  readonly records: readonly JobRecord[];
+  readonly records: readonly Recorded<Body>[];
   readonly readings: readonly ProofReading[];
   readonly decisions: readonly (Decision & { readonly id: string; readonly revision: number })[];
   readonly handover: Handover | null;
 }
+
+/** A job at a pump of one kind. */
+export type JobOf<K extends JobKind> = Job<K['duty'], K['plate'], K['profile'], RecordBodyOf<K>>;
+
+/** A job of whatever pump: what holds for every one is said of it. */
+export type AnyJob = JobOf<JobKind>;

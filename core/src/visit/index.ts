@@ -1,5 +1,6 @@
 export { JOB_FORMAT_VERSION } from './document';
 export type * from './document';
+export type * from './job-kind';
 export type * from './command';
 export type * from './judged-check';
 export { passedBy, patternsSeen, standsAs, VOIDED, voidedRevision } from './judged-check';

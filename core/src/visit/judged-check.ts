@@ -1,9 +1,10 @@
 import type { CheckVerdict, Pattern, ProofCheck } from '../proof';
-import type { RecordOf } from './document';
+import type { RecordedAs } from './document';
+import type { CommonRecord } from './wire/records';
 
 /** A check that was tried, as it is judged. */
 export interface JudgedCheck {
-  readonly record: RecordOf<'check'>;
+  readonly record: RecordedAs<CommonRecord, 'check'>;
   readonly check: ProofCheck;
   readonly verdict: CheckVerdict;
   readonly voided: boolean;

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { FamilyRecord, Plate } from '../families';
+import type { JobKind } from './job-kind';
 import type { Frozen } from './wire';
 import type {
   CommonRecord,
@@ -19,15 +19,18 @@ export type Command = z.infer<typeof commandSourceSchema>;
 export type ClockBody = Frozen<z.infer<typeof clockBodySchema>>;
 
 /** What was read of a pump and its controller when one met it. */
-export type IdentifyBody = Frozen<z.infer<z.ZodObject<typeof identifyShape>>> & { readonly plate: Plate };
+export type IdentifyOf<K extends JobKind> = Frozen<z.infer<z.ZodObject<typeof identifyShape>>> & {
+  readonly plate: K['plate'];
+};
 
 /** Things done or seen at the pump, apart from settings. They are only added; the last of a kind counts. */
-export type RecordBody = CommonRecord | IdentifyBody | FamilyRecord;
+export type RecordBodyOf<K extends JobKind> = CommonRecord | IdentifyOf<K> | K['record'];
 
-export type RecordKind = RecordBody['kind'];
+/** One of several things, by its kind. */
+export type OfKind<Body, Kind> = Extract<Body, { readonly kind: Kind }>;
 
 /** What was put back to its start. */
-export type ResetOf = Extract<RecordBody, { kind: 'reset' }>['what'];
+export type ResetOf = OfKind<CommonRecord, 'reset'>['what'];
 
 /** Confirmed on leaving, apart from automatic: covers and doors closed; set-up marked complete, its switches off. */
-export type LeavingCheck = NonNullable<Extract<RecordBody, { kind: 'automatic' }>['leaving']>[number];
+export type LeavingCheck = NonNullable<OfKind<CommonRecord, 'automatic'>['leaving']>[number];

@@ -1,7 +1,7 @@
 import { BLANK } from '../job/testing/fixtures';
 import type { SheetEntry } from '../sheet';
 import { asItStood, asOf, brokenOff, lastRecord, plateOf, recordsOf, sheetRevision } from '.';
-import type { JobDocument, JobRecord, RecordBody } from '.';
+import type { JobDocument, JobRecord, RecordBody } from '../families';
 
 const written = (revision: number) => ({
   id: `w-${revision}`,

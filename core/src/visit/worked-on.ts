@@ -1,4 +1,4 @@
-import type { JobDocument } from './document';
+import type { AnyJob } from './document';
 
 /** Records of any pump whose work touches it. */
 const ON_ANY_PUMP: readonly string[] = ['check', 'reset'];
@@ -8,10 +8,7 @@ const ON_ANY_PUMP: readonly string[] = ['check', 'reset'];
  *
  * @param touches kinds of record of its own family whose work touches the pump
  */
-export function wasWorkedOn(
-  { entries, readings, records }: JobDocument,
-  touches: readonly string[],
-): boolean {
+export function wasWorkedOn({ entries, readings, records }: AnyJob, touches: readonly string[]): boolean {
   return (
     readings.length > 0 ||
     entries.some(({ kind }) => kind === 'left') ||

@@ -1,5 +1,6 @@
 import { QueryTypes, Transaction, type QueryInterface, type Sequelize } from 'sequelize';
 import { Umzug, type UmzugStorage } from 'umzug';
+import type { Migration } from './migration';
 import { migration001 } from './migrations/001-first-slice';
 import { migration002 } from './migrations/002-metering-whole';
 import { migration003 } from './migrations/003-kept-states';
@@ -8,11 +9,6 @@ import { migration005 } from './migrations/005-whose-word';
 
 /** Migrations in order. A new one is a new file and one line here; a landed one is never edited. */
 export const MIGRATIONS = [migration001, migration002, migration003, migration004, migration005];
-
-export interface Migration {
-  readonly name: string;
-  up(params: { context: QueryInterface }): Promise<void>;
-}
 
 /** Names of the migrations that are behind a database; the table is the one that earlier versions wrote. */
 const META = 'SequelizeMeta';

@@ -14,7 +14,8 @@ import twoPoint from '../../../profiles/two-point-soft-keys.json' with { type: '
 import { DEMO_POOL_PROFILES } from './pumps/pool-values';
 import { INSTRUMENTS, SITES, ZONE } from './places';
 import { POOL_PUMPS, type DemoPoolPump } from './pumps/pools';
-import { PRODUCTS, PUMPS, type DemoPump } from './pumps/metering';
+import type { DemoPump } from './pumps/dosing-pump';
+import { PRODUCTS, PUMPS } from './pumps/metering';
 import { CIRCULATORS, DEMO_CIRCULATOR_PROFILES, type DemoCirculator } from './pumps/circulators';
 import { DEMO_DRIVE_PROFILES, DRIVES, type DemoDrive } from './pumps/drives';
 import { DEMO_SPA_PROFILES, SPAS, type DemoSpa } from './pumps/spas';

@@ -1,8 +1,7 @@
 import type { PumpResource } from '@barythm/contract/resources';
 import { renderFinding } from '@barythm/core/findings';
-import { familyOf, type FamilyContext } from '@barythm/core/families';
+import { familyOf, type FamilyContext, type JobDocument } from '@barythm/core/families';
 import { bareContext, benchSheet, viewJob } from '@barythm/core/job';
-import type { JobDocument } from '@barythm/core/visit';
 import { contentHash } from '@barythm/core/profile';
 import { presentReader } from '@barythm/core/units';
 import { stateOfPump } from '../register';

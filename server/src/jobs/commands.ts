@@ -1,6 +1,5 @@
 import type { Command, CommandAnswer } from '@barythm/contract/commands';
 import { applyCommand, benchDay, clashIn, refusalOf } from '@barythm/core/job';
-import type { JobCommand } from '@barythm/core/visit';
 import { contentHash } from '@barythm/core/profile';
 import { siteDate } from '@barythm/core/time';
 import type { Transaction } from 'sequelize';
@@ -11,6 +10,7 @@ import { loadJob } from './load';
 import { keepPlate } from './plate';
 import { saveSince } from './save';
 import { startJob } from './start';
+import type { JobCommand } from '@barythm/core/families';
 
 /**
  * Carries out a write once. The same id with the same body gets the same answer again; with another body it is

@@ -1,11 +1,11 @@
 import type { JobFile } from '@barythm/contract/formats';
 import { inTodaysFormat } from '@barythm/core/job';
-import type { JobDocument } from '@barythm/core/visit';
 import { contentHash } from '@barythm/core/profile';
 import { Op, type Transaction } from 'sequelize';
 import { freeCode, type Database, type Models } from '../db';
 import { problems } from '../problems';
 import { saveSince } from './save';
+import type { JobDocument } from '@barythm/core/families';
 
 /**
  * Takes a job's file in, all or nothing. Its site, pump, unit and profile are made where they are missing and left

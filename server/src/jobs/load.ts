@@ -1,15 +1,7 @@
 import { inTodaysFormat } from '@barythm/core/job';
 import type { Decision } from '@barythm/core/findings';
-import type {
-  AnyHandover,
-  Instrument,
-  JobDocument,
-  JobRecord,
-  LastLeft,
-  PlanRevision,
-  ProofReading,
-} from '@barythm/core/visit';
-import type { AnyProfile } from '@barythm/core/families';
+import type { AnyHandover, Instrument, LastLeft, ProofReading } from '@barythm/core/visit';
+import type { AnyProfile, JobDocument, JobRecord, JobPlan } from '@barythm/core/families';
 import type { SheetEntry } from '@barythm/core/sheet';
 import type { Transaction } from 'sequelize';
 import type { Models, Row, TableName } from '../db';
@@ -102,7 +94,7 @@ export async function loadJob(
     lastLeft: job.lastLeft as LastLeft | null,
     earlier: (job.earlier as JobDocument['earlier'] | null) ?? [],
     instruments: instruments.map((row) => without<Instrument>(row.get({ plain: false }), 'actor')),
-    plans: plans.map((row) => without<PlanRevision>(row, 'jobId')),
+    plans: plans.map((row) => without<JobPlan>(row, 'jobId')),
     entries: entries.map((row) => without<SheetEntry>(row, 'jobId')),
     records: records.map((row) => without<JobRecord>(row, 'jobId', 'kind')),
     readings: readings.map((row): ProofReading => {

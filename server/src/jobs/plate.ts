@@ -1,6 +1,6 @@
-import type { RecordBody } from '@barythm/core/visit';
 import type { Transaction } from 'sequelize';
 import type { Models, Row } from '../db';
+import type { RecordBody } from '@barythm/core/families';
 
 /**
  * What was read on the plate at the pump is the unit's from then on. What could not be read this time stays as it was known: a

@@ -1,6 +1,6 @@
-import type { JobDocument } from '@barythm/core/visit';
 import type { Transaction } from 'sequelize';
 import type { Models, Row, TableName } from '../db';
+import type { JobDocument } from '@barythm/core/families';
 
 /**
  * Writes what a job has gained since a revision. What is written about a job is only ever added; the job's own row

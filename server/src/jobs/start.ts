@@ -1,11 +1,12 @@
 import type { Command, CommandBody } from '@barythm/contract/commands';
 import { believedOf, carriedOver } from '@barythm/core/job';
-import type { JobDocument, LastLeft } from '@barythm/core/visit';
+import type { LastLeft } from '@barythm/core/visit';
 import { Op, type Transaction } from 'sequelize';
 import type { Clock } from '../clock';
 import type { Models, Row } from '../db';
 import { problems } from '../problems';
 import { loadJob } from './load';
+import type { JobDocument } from '@barythm/core/families';
 
 type Start = Command & { body: Extract<CommandBody, { kind: 'job.start' }> };
 

@@ -1,5 +1,6 @@
-import type { Handover, JobDocument } from '@barythm/core/visit';
+import type { Handover } from '@barythm/core/visit';
 import { handoverPdf, labelsPdf, type LabelPump } from '../report';
+import type { JobDocument } from '@barythm/core/families';
 
 /** A paper that is asked for, with all that stands on it. */
 export type PaperOrder =

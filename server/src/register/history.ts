@@ -1,5 +1,4 @@
 import type { PumpHistory } from '@barythm/contract/resources';
-import type { EarlierRecord, JobDocument } from '@barythm/core/visit';
 import { inOrderOfWork, addressOf, parameterAt, wordsFor } from '@barythm/core/profile';
 import { rowsOf } from '@barythm/core/job';
 import { inForce, sameValue } from '@barythm/core/sheet';
@@ -14,6 +13,7 @@ import {
   whyRejected,
   withdrawnDrawdowns,
 } from '@barythm/core/families/metering';
+import type { Earlier, JobDocument } from '@barythm/core/families';
 
 /** Each job is read whole: so many of the newest are gone through, and the page says how many are older. */
 const MOST_JOBS = 60;
@@ -59,9 +59,9 @@ export async function pumpHistory(database: Database, pumpId: string): Promise<P
   };
 }
 
-function ownRecords(job: JobDocument): EarlierRecord[] {
+function ownRecords(job: JobDocument): Earlier[] {
   const withdrawn = withdrawnDrawdowns(job);
-  return job.records.flatMap((record): EarlierRecord[] => {
+  return job.records.flatMap((record): Earlier[] => {
     const { body, recordedAt } = record;
     return (body.kind === 'calibration' && !withdrawn.has(record)) || body.kind === 'serviced'
       ? [{ date: siteDate(recordedAt, job.site.zone), body }]

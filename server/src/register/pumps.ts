@@ -1,6 +1,5 @@
 import type { JobRow, PageQuery, PumpResource, PumpRow } from '@barythm/contract/resources';
-import type { JobDocument } from '@barythm/core/visit';
-import type { AnyProfile } from '@barythm/core/families';
+import type { AnyProfile, JobDocument } from '@barythm/core/families';
 import { isUntouched } from '@barythm/core/job';
 import { shareOfDay, siteDate } from '@barythm/core/time';
 import { QueryTypes } from 'sequelize';

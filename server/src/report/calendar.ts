@@ -1,8 +1,9 @@
-import type { JobDocument, WeeklyEvent } from '@barythm/core/visit';
+import type { WeeklyEvent } from '@barythm/core/visit';
 import { addDays, DAY_MIN, onDay, weekday } from '@barythm/core/time';
 import { TZDate } from '@date-fns/tz';
 import ical, { ICalEventRepeatingFreq, ICalWeekday } from 'ical-generator';
 import { tzlib_get_ical_block } from 'timezones-ical-library';
+import type { JobDocument } from '@barythm/core/families';
 
 const WEEKDAYS = [
   ICalWeekday.MO,

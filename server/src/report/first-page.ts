@@ -1,5 +1,5 @@
 import { provedLines } from '@barythm/core/job';
-import type { Handover, HandoverFinding, JobDocument } from '@barythm/core/visit';
+import type { Handover, HandoverFinding } from '@barythm/core/visit';
 import { strokePoints } from '@barythm/core/visit';
 import { dateInWords } from '@barythm/core/time';
 import { paintBlocks } from './blocks/paint';
@@ -16,6 +16,7 @@ import {
   write,
   type Pdf,
 } from './paper';
+import type { JobDocument } from '@barythm/core/families';
 
 /**
  * The page the customer reads: before and after, what was proved, what is open and who acts, next due, signature. The signature stands

@@ -1,10 +1,11 @@
-import type { Handover, JobDocument } from '@barythm/core/visit';
+import type { Handover } from '@barythm/core/visit';
 import { inWordsFor } from '@barythm/core/units';
 import { firstPage } from './first-page';
 import { paintBlocks } from './blocks/paint';
 import { finish, footers, newDocument } from './paper';
 import { settingsPage } from './settings-page';
 import { triedPage } from './tried-page';
+import type { JobDocument } from '@barythm/core/families';
 
 /** The hand-over as PDF bytes, from what was frozen alone: printed again it is the same. */
 export function handoverPdf(document: JobDocument, handover: Handover): Promise<Buffer> {

@@ -1,8 +1,9 @@
 import { openEnded } from '@barythm/core/findings';
-import type { Handover, HandoverCheck, HandoverReset, JobDocument } from '@barythm/core/visit';
+import type { Handover, HandoverCheck, HandoverReset } from '@barythm/core/visit';
 import { siteTime } from '@barythm/core/time';
 import { paintBlocks } from './blocks/paint';
 import { ensureRoom, heading, INK, PAGE, TEXT_WIDTH, write, type Pdf } from './paper';
+import type { JobDocument } from '@barythm/core/families';
 
 /** What was seen and reset on arrival, and what was tried apart from signals; nothing where none was done. */
 export function triedPage(pdf: Pdf, document: JobDocument, { summary }: Handover, start: number): void {

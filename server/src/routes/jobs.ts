@@ -2,7 +2,7 @@ import { commandAnswerSchema, commandSchema } from '@barythm/contract/commands';
 import { jobFileSchema, type JobFile } from '@barythm/contract/formats';
 import { jobResourceSchema } from '@barythm/contract/resources';
 import { leavingFiles } from '@barythm/core/job';
-import { JOB_FORMAT_VERSION, type Handover, type JobDocument } from '@barythm/core/visit';
+import { JOB_FORMAT_VERSION, type Handover } from '@barythm/core/visit';
 import { siteDate } from '@barythm/core/time';
 import type { FastifyReply } from 'fastify';
 import type { FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
@@ -15,6 +15,7 @@ import { problems } from '../problems';
 import { keepState, type WorkOut } from '../register';
 import { goneWith } from './gone';
 import { calendarOf, csvOf } from '../report';
+import type { JobDocument } from '@barythm/core/families';
 
 const byId = z.object({ id: z.string() });
 const fileOfJob = byId.extend({ file: z.string().max(80) });

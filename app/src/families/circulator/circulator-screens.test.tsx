@@ -9,7 +9,7 @@ import {
   HOUSE,
   TWIN,
   TWIN_DUTY,
-} from '../../../../core/src/families/circulator/fixtures';
+} from '@barythm/core/families/circulator/fixtures';
 import { forgetDrafts, useDraftOf } from '../../draft/use-draft';
 import { AsFoundStage } from '../../features/job/as-found/as-found-stage';
 import { standJob } from '../../testing/job-stand';

@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import type { DriveDuty } from '@barythm/core/families/drive';
 import { lastRecord, recordsOf } from '@barythm/core/visit';
-import { BOX, DUTY, ONE, PLATE, SET, SMALL, WHEEL } from '../../../../core/src/families/drive/fixtures';
+import { BOX, DUTY, ONE, PLATE, SET, SMALL, WHEEL } from '@barythm/core/families/drive/fixtures';
 import { forgetDrafts } from '../../draft/use-draft';
 import { AsFoundStage } from '../../features/job/as-found/as-found-stage';
 import { standJob } from '../../testing/job-stand';

@@ -2,17 +2,8 @@ import { screen } from '@testing-library/react-native';
 import type { SpaDuty } from '@barythm/core/families/spa';
 import { stateOf } from '@barythm/core/sheet';
 import { lastRecord } from '@barythm/core/visit';
-import {
-  DUTY,
-  KEYS,
-  LITTLE,
-  PLATE,
-  SAMPLES,
-  SHARED,
-  SMALL,
-  SOFT,
-} from '../../../../core/src/families/spa/fixtures';
-import { Walk } from '../../../../core/src/job/testing/walk.fixtures';
+import { DUTY, KEYS, LITTLE, PLATE, SAMPLES, SHARED, SMALL, SOFT } from '@barythm/core/families/spa/fixtures';
+import { Walk } from '@barythm/core/job/testing/walk.fixtures';
 import { forgetDrafts } from '../../draft/use-draft';
 import { AsFoundStage } from '../../features/job/as-found/as-found-stage';
 import { SetStage } from '../../features/job/set/set-stage';

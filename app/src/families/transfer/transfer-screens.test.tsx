@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react-native';
 import type { TransferDuty } from '@barythm/core/families/transfer';
 import { lastRecord } from '@barythm/core/visit';
-import { DUTY, GUIDED, NUMBERED, PLATE, VACUUM } from '../../../../core/src/families/transfer/fixtures';
+import { DUTY, GUIDED, NUMBERED, PLATE, VACUUM } from '@barythm/core/families/transfer/fixtures';
 import { forgetDrafts } from '../../draft/use-draft';
 import { AsFoundStage } from '../../features/job/as-found/as-found-stage';
 import { draftOf } from '../../features/profile-editor/profile-draft';

@@ -2,14 +2,14 @@ import { act, fireEvent, render, screen } from '@testing-library/react-native';
 import type { PumpResource } from '@barythm/contract/resources';
 import type { BenchRun } from '@barythm/core/bench';
 import { benchSheet } from '@barythm/core/job';
-import type { JobDocument } from '@barythm/core/visit';
-import { TODAY } from '../../../../core/src/families/pool/fixtures';
-import { badlySet } from '../../../../core/src/job/testing/fixtures';
-import { badlyRun } from '../../../../core/src/job/testing/pool-fixtures';
+import { TODAY } from '@barythm/core/families/pool/fixtures';
+import { badlySet } from '@barythm/core/job/testing/fixtures';
+import { badlyRun } from '@barythm/core/job/testing/pool-fixtures';
 import { forgetDrafts } from '../../draft/use-draft';
 import { press, type, wordsOf } from '../../testing/touch';
 import { BenchCancelled, BenchClient } from '../../workers/bench-client';
 import { BenchScreen } from './bench-screen';
+import type { JobDocument } from '@barythm/core/families';
 
 let mockPump: { data?: PumpResource; isLoading?: boolean; error?: Error; refetch?: () => void } = {};
 jest.mock('../../api/queries', () => ({ usePump: () => mockPump }));

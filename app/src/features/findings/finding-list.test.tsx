@@ -1,7 +1,7 @@
 import { finding } from '@barythm/core/families/metering';
 import { fig } from '@barythm/core/units';
 import { checkSettings } from '@barythm/core/families/pool';
-import { contextOf, sound, TEN_SLOTS } from '../../../../core/src/families/pool/fixtures';
+import { contextOf, sound, TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
 import { press, wordsOf } from '../../testing/touch';
 import { render, screen } from '@testing-library/react-native';
 import { FindingList } from './finding-list';

@@ -1,10 +1,11 @@
 import { isUntouched } from '@barythm/core/job';
-import { lastRecord, type RecordBody } from '@barythm/core/visit';
+import { lastRecord } from '@barythm/core/visit';
 import { newId } from '../../api/device';
 import { Card } from '../../ui/card';
 import { Words } from '../../ui/words/words';
 import { useJobScope } from './job-context';
 import { ReasonEntry } from './reason-entry';
+import type { RecordBody } from '@barythm/core/families';
 
 /** For a visit on which nothing was read, set or tried: it is closed as what it was, with a word why. */
 export function LookedAtCard() {

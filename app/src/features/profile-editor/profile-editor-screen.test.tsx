@@ -1,5 +1,5 @@
 import { screen, waitFor } from '@testing-library/react-native';
-import { TEN_SLOTS } from '../../../../core/src/families/pool/fixtures';
+import { TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
 import { forgetDrafts } from '../../draft/use-draft';
 import { MOTOR } from '../../testing/job-stand';
 import { serve, standScreen } from '../../testing/server-stand';

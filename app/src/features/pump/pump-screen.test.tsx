@@ -1,8 +1,8 @@
 import { act, screen, waitFor } from '@testing-library/react-native';
 import type { PumpResource } from '@barythm/contract/resources';
-import { contextOf, DUTY, sound, TEN_SLOTS } from '../../../../core/src/families/pool/fixtures';
-import { DUTY as DOSE, SOUND_MOTOR } from '../../../../core/src/families/metering/fixtures';
-import { badlyRun, defaultsOf } from '../../../../core/src/job/testing/pool-fixtures';
+import { contextOf, DUTY, sound, TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
+import { DUTY as DOSE, SOUND_MOTOR } from '@barythm/core/families/metering/fixtures';
+import { badlyRun, defaultsOf } from '@barythm/core/job/testing/pool-fixtures';
 import { outbox } from '../../api/device';
 import { MOTOR } from '../../testing/job-stand';
 import { serve, standScreen, type Answer } from '../../testing/server-stand';

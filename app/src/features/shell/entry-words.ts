@@ -1,5 +1,5 @@
 import type { Command } from '@barythm/contract/commands';
-import type { JobDocument } from '@barythm/core/visit';
+import type { JobDocument } from '@barythm/core/families';
 
 /** Records of any pump, as a person would name what they wrote down. */
 const RECORDS: Readonly<Record<string, string | undefined>> = {

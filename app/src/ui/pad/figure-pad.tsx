@@ -12,20 +12,7 @@ import {
 import { StyleSheet, View } from 'react-native';
 import { useWide } from '../screen/layout';
 import { PadKeys } from './pad-keys';
-
-export interface PadTarget {
-  readonly label: string;
-  readonly unit: string;
-  /** units that it can be typed in instead; none where its unit is given */
-  readonly units: readonly string[];
-  readonly onUnit: (unit: string) => void;
-  readonly value: string;
-  readonly onChange: (text: string) => void;
-  /** records what is typed; without one the pad's key goes to the next field */
-  readonly onEnter?: () => void;
-  /** a time of day */
-  readonly time: boolean;
-}
+import type { PadTarget } from './pad-target';
 
 /** The field the pad writes to, always as it is now: its value moves on while keys are pressed. */
 type TargetRef = RefObject<PadTarget>;

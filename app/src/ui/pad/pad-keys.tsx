@@ -1,6 +1,6 @@
 import type { RefObject } from 'react';
 import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
-import type { PadTarget } from './figure-pad';
+import type { PadTarget } from './pad-target';
 import { goOn } from './next-field';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../theme';
 import { Words } from '../words/words';

@@ -5,7 +5,7 @@ import { renderFinding, type Subject } from '../../findings';
 import type { SettingValues } from '../../profile';
 import { METRIC } from '../../units';
 import { checkSettings } from './checks/checks';
-import type { CirculatorProfile } from './kind';
+import type { CirculatorProfile } from './wire/job';
 import { planCirculator } from './plan/plan';
 import type { CirculatorContext } from './settings/context';
 import { CIRCULATOR_TEXTS } from './texts/texts';

@@ -5,7 +5,7 @@ import { renderFinding, type Subject } from '../../findings';
 import type { SettingValues } from '../../profile';
 import { METRIC } from '../../units';
 import { checkSettings } from './checks/checks';
-import type { DriveProfile } from './kind';
+import type { DriveProfile } from './wire/job';
 import { planDrive } from './plan/plan';
 import type { DriveContext } from './settings/context';
 import { DRIVE_TEXTS } from './texts/texts';

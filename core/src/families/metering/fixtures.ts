@@ -8,7 +8,7 @@ import type { MeteringContext } from './settings/context';
 import type { MeteringDuty } from './wire/duty';
 import { METERING_TEXTS } from './texts/texts';
 import { profileSchema } from '../wire';
-import type { MeteringProfile } from './kind';
+import type { MeteringProfile } from './wire/job';
 
 /** For tests only: the shipped profiles, a duty that a sound pump meets, and settings that meet it. */
 function shipped(name: string): MeteringProfile {

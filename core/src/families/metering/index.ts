@@ -9,7 +9,8 @@ export { hoursOfDay_m3h, ratesOfDay_spm, usageOfDay } from './effect/day';
 export { dosePicture, type DosePicture, lineInForce, mostAsked } from './effect/dose';
 export { stockOf } from './effect/stock';
 export { meteringFamily } from './family';
-export type { MeteringKind, MeteringProfile, MeteringView } from './kind';
+export type { MeteringKind, MeteringView } from './kind';
+export type { MeteringJob, MeteringProfile } from './wire/job';
 export type { MeteringPlan } from './plan/draft';
 export { namedGear } from './plan/gear';
 export { planAndCheck, planMetering } from './plan/plan';
@@ -25,7 +26,7 @@ export {
   whyRejected,
   withdrawnDrawdowns,
 } from './proof/calibration';
-export type { CheckKey } from './proof/checks';
+export type { CheckKey } from './proof/check-keys';
 export { standing } from './proof/judged-readings';
 export { judgeLive, type LiveRead } from './proof/live';
 export {
@@ -52,3 +53,4 @@ export { REASONS } from './texts/reasons';
 export type { MeteringBehaviours } from './wire/behaviours';
 export { choicesOf, dutyProductSchema, type MeteringDuty, meteringDutySchema } from './wire/duty';
 export { gearsOf, type MeteringPlate } from './wire/plate';
+export type { CalibrationBody } from './wire/records';

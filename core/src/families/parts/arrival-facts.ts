@@ -1,6 +1,6 @@
 import { openEnded } from '../../findings';
 import { fig, figureWithUnit, presentReader, type Quantity } from '../../units';
-import { lastRecord, type HandoverFact, type JobDocument } from '../../visit';
+import { lastRecord, type HandoverFact, type AnyJob } from '../../visit';
 import type { ArrivalReadings } from '../family';
 
 /** A figure with its unit, in the units of whoever reads now. */
@@ -13,8 +13,11 @@ export interface ReadOnArrival {
   readonly state: string | null;
 }
 
+/** What of a family's readings on arrival is needed to find them again. */
+type ReadWhere = Pick<ArrivalReadings<{ readonly kind: string }>, 'record' | 'fields'>;
+
 /** The last readings on arrival of a job; null where nobody took any. */
-export function readOnArrival(document: JobDocument, readings: ArrivalReadings): ReadOnArrival | null {
+export function readOnArrival(document: AnyJob, readings: ReadWhere): ReadOnArrival | null {
   const record = lastRecord(document, readings.record);
   if (!record) return null;
   const { unreadable = {}, state = null, ...body } = record.body as unknown as Partial<ReadOnArrival>;
@@ -22,7 +25,7 @@ export function readOnArrival(document: JobDocument, readings: ArrivalReadings):
 }
 
 /** Readings on arrival in words, with why any could not be taken. */
-export function arrivalFacts(document: JobDocument, readings: ArrivalReadings): HandoverFact[] {
+export function arrivalFacts(document: AnyJob, readings: ReadWhere): HandoverFact[] {
   const read = readOnArrival(document, readings);
   if (!read) return [{ label: 'On arrival', words: 'no readings were taken' }];
   const words = readings.fields(document).flatMap(({ key, said, quantity }) => {

@@ -1,12 +1,11 @@
-import type { RecordBody, RecordKind } from '../../visit';
 import type { ArrivalReadings, PlateOption, ReadingField } from '../family';
 
 /** Readings on arrival that go into their record field by field, whatever pump they are taken at. */
-export function plainReadings(
-  record: RecordKind,
+export function plainReadings<Body extends { readonly kind: string }>(
+  record: Body['kind'],
   fields: readonly ReadingField[],
   states: readonly PlateOption[],
-): ArrivalReadings {
+): ArrivalReadings<Body> {
   return {
     record,
     fields: () => fields,
@@ -14,7 +13,7 @@ export function plainReadings(
     body: ({ figures, unreadable, state }) => {
       const read = Object.fromEntries(fields.map(({ key }) => [key, figures[key] ?? null]));
       // its schema is the family's own: what does not fit it is refused where the record is written
-      return { kind: record, ...read, state, unreadable } as unknown as RecordBody;
+      return { kind: record, ...read, state, unreadable } as unknown as Body;
     },
   };
 }

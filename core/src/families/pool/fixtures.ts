@@ -12,7 +12,7 @@ import { planPool } from './plan/plan';
 import { NOT_COMPARED } from './effect/sensors';
 import { POOL_TEXTS } from './texts/texts';
 import { profileSchema } from '../wire';
-import type { PoolProfile } from './kind';
+import type { PoolProfile } from './wire/job';
 
 /** For tests only: the shipped profiles, and duties that a sound pump meets. */
 function shipped(name: string): PoolProfile {

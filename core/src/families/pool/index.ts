@@ -28,7 +28,8 @@ export {
   type WeekSums,
 } from './effect/week';
 export { poolFamily } from './family';
-export type { PoolKind, PoolProfile, PoolView } from './kind';
+export type { PoolKind, PoolView } from './kind';
+export type { PoolProfile } from './wire/job';
 export {
   cheapestProblem,
   conflictWords,

@@ -1,6 +1,6 @@
 import { patternsSeen, voidedRevision } from '../../visit';
 import { siteDate } from '../../time';
-import type { EarlierRecord, JobDocument } from '../../visit';
+import type { EarlierRecord, RecordBodyOf } from '../../visit';
 import type { Family } from '../family';
 import { arrival } from './arrival/arrival';
 import { benchSheet, plainDay } from './bench/bench';
@@ -27,9 +27,10 @@ import { spaBehavioursSchema } from './wire/behaviours';
 import { spaDutySchema } from './wire/duty';
 import { spaPlateSchema } from './wire/plate';
 import { packTableSchema, SPA_RECORDS, TOUCHES } from './wire/records';
+import type { SpaJob } from './wire/job';
 
 /** The table that was copied from inside the pack goes with the unit. */
-function tablesCopied(document: JobDocument): EarlierRecord[] {
+function tablesCopied(document: SpaJob): EarlierRecord<RecordBodyOf<SpaKind>>[] {
   const own = document.records.map(({ body, recordedAt }) => ({
     date: siteDate(recordedAt, document.site.zone),
     body,

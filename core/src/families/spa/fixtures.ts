@@ -5,7 +5,7 @@ import { renderFinding, type Subject } from '../../findings';
 import type { SettingValues } from '../../profile';
 import { METRIC } from '../../units';
 import { checkSettings } from './checks/checks';
-import type { SpaProfile } from './kind';
+import type { SpaProfile } from './wire/job';
 import { planSpa } from './plan/plan';
 import type { SpaContext } from './settings/context';
 import { SPA_TEXTS } from './texts/texts';

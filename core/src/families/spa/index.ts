@@ -37,7 +37,8 @@ export {
 } from './effect/tub';
 export { spaFamily } from './family';
 export { connectedSaid, timesSaid } from './hand-over/facts';
-export type { SpaKind, SpaProfile, SpaView } from './kind';
+export type { SpaKind, SpaView } from './kind';
+export type { SpaProfile } from './wire/job';
 export { planSpa, RULE_WORDS } from './plan/plan';
 export { offersOf, type Offer } from './plan/row';
 export { changeSteps, wipedBy, type ChangeStep } from './settings/change-steps';

@@ -5,7 +5,7 @@ import { renderFinding, type Subject } from '../../findings';
 import type { SettingValues } from '../../profile';
 import { METRIC } from '../../units';
 import { checkSettings } from './checks/checks';
-import type { TransferProfile } from './kind';
+import type { TransferProfile } from './wire/job';
 import { planTransfer } from './plan/plan';
 import type { TransferContext } from './settings/context';
 import { TRANSFER_TEXTS } from './texts/texts';

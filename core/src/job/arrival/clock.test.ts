@@ -6,8 +6,7 @@ import { carriedOver } from './carried-over';
 import { clockDrift, clockWords, driftInWords } from './clock';
 import { BLANK, Writer } from '../testing/fixtures';
 import { viewJob } from '..';
-import type { EarlierRecord, JobDocument } from '../../visit';
-import type { AnyProfile } from '../../families';
+import type { AnyProfile, Earlier, JobDocument } from '../../families';
 
 const on = (profile: AnyProfile): JobDocument => ({ ...BLANK, profile, profileHash: contentHash(profile) });
 const WITH_CLOCK = on(TWO_POINT);
@@ -33,7 +32,7 @@ const texts = (writer: Writer) =>
   viewJob(writer.document, TODAY)
     .findings.job.map(({ text }) => text)
     .filter((text) => text.startsWith('ANY-04'));
-const left = (error_min: number, setRight: boolean, date = '2026-08-26'): EarlierRecord => ({
+const left = (error_min: number, setRight: boolean, date = '2026-08-26'): Earlier => ({
   date,
   body: { kind: 'clock', error_min, setRight, reason: null },
 });
@@ -66,7 +65,7 @@ describe('ANY-04 clock', () => {
 });
 
 describe('drift between two visits', () => {
-  const found = (error_min: number, earlier: EarlierRecord[]) =>
+  const found = (error_min: number, earlier: Earlier[]) =>
     clock(error_min, { document: { ...WITH_CLOCK, earlier } }).document;
   test('90 days after it was set right it is 9 min slow: 3 min a month, and the paper says so', () => {
     const document = found(-9, [left(40, true)]);

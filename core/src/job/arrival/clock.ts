@@ -1,5 +1,6 @@
 import { clockErrorInWords, siteDate, siteTime, dateInWords } from '../../time';
-import { lastRecord, recordsOf, type ClockBody, type EarlierRecord, type JobDocument } from '../../visit';
+import { lastRecord, recordsOf, type ClockBody } from '../../visit';
+import type { Earlier, JobDocument } from '../../families';
 
 interface ClockReading {
   /** site date */
@@ -20,7 +21,7 @@ export function clockReadings(document: JobDocument): ClockReading[] {
 }
 
 /** The last reading of the clock, which tells how it was left: at most one, for the jobs to come. */
-export function clockLeft(document: JobDocument): EarlierRecord[] {
+export function clockLeft(document: JobDocument): Earlier[] {
   return clockReadings(document)
     .filter(({ body }) => body.error_min !== null)
     .slice(-1);

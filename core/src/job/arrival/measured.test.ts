@@ -10,6 +10,7 @@ import {
   understand,
   unloaded_mL,
   withCalibration,
+  type MeteringJob,
 } from '../../families/metering';
 import {
   DUTY,
@@ -22,9 +23,9 @@ import {
 } from '../../families/metering/fixtures';
 import { addressOf, contentHash } from '../../profile';
 import { openAt, summarise, viewJob } from '..';
-import type { JobDocument } from '../../visit';
 import { BLANK, badlySet, Writer, meteringView } from '../testing/fixtures';
 import type { CalibrationBody } from '../../families/metering/wire/records';
+import type { JobDocument } from '../../families';
 
 const codes = (writer: Writer) => viewJob(writer.document, TODAY).findings.job.map((f) => f.text);
 const drawn = (volumes_mL: number[], change: Partial<CalibrationBody> = {}): CalibrationBody => ({
@@ -48,7 +49,7 @@ describe('MET-12 drawdown rejected', () => {
       .record(drawn([70, 70.2, 70.1]))
       .record(drawn([70, 75, 71]));
     expect(codes(writer)).toContain('MET-12');
-    const standing = standingCalibration(measuredHistory(writer.document));
+    const standing = standingCalibration(measuredHistory(writer.document as MeteringJob));
     expect(standing?.stroke_mL).toBeCloseTo(0.0701, 6);
     expect(codes(badlySet().record(drawn([70, 70, 70], { bubbles: true })))).toContain('MET-12');
     expect(codes(badlySet().record(drawn([40, 40, 40])))).toContain('MET-12');
@@ -85,7 +86,10 @@ describe('MET-11 drawn down after the plan was agreed', () => {
   test('taken back it counts no more, is no jump, and stays on the paper as that', () => {
     const writer = planned().record(runs(1)).record(runs(0.9)).record({ kind: 'calibration-withdrawn' });
     expect(codes(writer)).not.toContain('MET-11.since');
-    expect(standingCalibration(measuredHistory(writer.document))?.stroke_mL).toBeCloseTo(full() * 0.71, 6);
+    expect(standingCalibration(measuredHistory(writer.document as MeteringJob))?.stroke_mL).toBeCloseTo(
+      full() * 0.71,
+      6,
+    );
     expect(codes(writer.record(runs(1)))).not.toContain('MET-11.jump');
     const rows = summarise(viewJob(writer.document, TODAY)).blocks.tried.flatMap((block) =>
       block.kind === 'rows' && block.key === 'drawdowns' ? block.rows : [],

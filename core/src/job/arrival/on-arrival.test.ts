@@ -1,7 +1,7 @@
 import { MOTOR, TODAY } from '../../families/metering/fixtures';
 import { badlySet, BLANK, Writer } from '../testing/fixtures';
 import { gateOfHandover, summarise, viewJob } from '..';
-import type { RecordBody } from '../../visit';
+import type { RecordBody } from '../../families';
 
 const view = (writer: Writer) => viewJob(writer.document, TODAY);
 const codes = (writer: Writer) => view(writer).findings.job.map((finding) => finding.code);

@@ -1,7 +1,8 @@
 import { anyFinding, type Finding } from '../../findings';
 import { inOrderOfWork, meaningOf, parameterAt } from '../../profile';
 import { sameValue } from '../../sheet';
-import { type JobDocument, type RecordOf, type ResetOf, lastRecord, recordsOf } from '../../visit';
+import { type OfKind, type ResetOf, lastRecord, recordsOf } from '../../visit';
+import type { JobDocument, RecordBody } from '../../families';
 
 /** What can be put back to its start, in words. */
 export const RESETS: Readonly<Record<ResetOf, string>> = {
@@ -30,9 +31,9 @@ export function arrivalFindings(document: JobDocument): Finding[] {
 
 /** ANY-13: a reset after which nobody looked. The last of each kind counts. */
 function resetsUnproved(document: JobDocument): Finding[] {
-  const last = new Map<ResetOf, RecordOf<'reset'>>();
-  for (const record of recordsOf(document, 'reset')) last.set(record.body.what, record);
-  return [...last.values()].flatMap(({ body }) =>
+  const last = new Map<ResetOf, OfKind<RecordBody, 'reset'>>();
+  for (const { body } of recordsOf(document, 'reset')) last.set(body.what, body);
+  return [...last.values()].flatMap((body) =>
     body.seen === null && body.what !== 'breaker'
       ? [anyFinding('ANY-13.unseen', 'job', { what: RESETS[body.what] })]
       : [],

@@ -1,6 +1,5 @@
-import { familyOf } from '../../families';
+import { familyOf, type JobCommand, type JobDocument, type RecordBody } from '../../families';
 import { SAMPLE_OF } from '../../families/samples.fixtures';
-import type { JobCommand, JobDocument, RecordBody } from '../../visit';
 import { applyCommand } from '../apply';
 import { isMadeSafe } from '../gates';
 import { clashIn } from '../sheet/merge';

@@ -1,5 +1,4 @@
-import { familyOf } from '../../families';
-import type { JobCommand, JobDocument, RecordBody } from '../../visit';
+import { familyOf, type JobCommand, type JobDocument, type RecordBody } from '../../families';
 
 /** A record that is a list of ticks, whatever it is called. */
 interface TickList {

@@ -1,4 +1,4 @@
-import { familyOf, ALL_TEXTS } from '../../families';
+import { familyOf, ALL_TEXTS, type JobCommand, type JobCommandBody, type JobDocument } from '../../families';
 import { decisionOn, openEnded, renderFinding, type Finding } from '../../findings';
 import { addressOf, meaningOf, wordsFor, type Parameter } from '../../profile';
 import { inForce, sameValue, type SheetEntry, type SheetRow } from '../../sheet';
@@ -10,9 +10,6 @@ import {
   type HandoverFinding,
   type HandoverSetting,
   type HandoverSummary,
-  type JobCommand,
-  type JobCommandBody,
-  type JobDocument,
   type LastLeft,
   lastRecord,
   recordsOf,

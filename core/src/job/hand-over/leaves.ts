@@ -1,5 +1,5 @@
-import { familyOf } from '../../families';
-import type { JobDocument, Leaves, TableFile } from '../../visit';
+import { familyOf, type JobDocument } from '../../families';
+import type { Leaves, TableFile } from '../../visit';
 import { viewJob, type JobView } from '../view';
 
 /** What leaves with a hand-over as files of its own, as things stand. */

@@ -1,5 +1,6 @@
 import type { CheckBody, CheckVerdict, ProofCheck } from '../../proof';
-import { type JobDocument, type JudgedCheck, recordsOf, sheetRevision, VOIDED } from '../../visit';
+import { type JudgedCheck, recordsOf, sheetRevision, VOIDED } from '../../visit';
+import type { JobDocument } from '../../families';
 
 /**
  * Each check that was tried, judged by what it had to do when it was tried: a later plan gives an old reading no new expectation.

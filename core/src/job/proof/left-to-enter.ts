@@ -1,6 +1,6 @@
-import { familyOf } from '../../families';
+import { familyOf, type RecordKind } from '../../families';
 import { addressOf, applies } from '../../profile';
-import { lastRecord, type RecordKind } from '../../visit';
+import { lastRecord } from '../../visit';
 import { offeredChecks } from './offered-checks';
 import type { JobView } from '../view';
 

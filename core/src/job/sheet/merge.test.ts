@@ -1,7 +1,7 @@
 import { badlySet, Writer, address } from '../testing/fixtures';
 import { applyCommand, clashIn, holdsAlready } from '..';
-import type { JobCommand, JobCommandBody } from '../../visit';
 import { TODAY } from '../../families/metering/fixtures';
+import type { JobCommand, JobCommandBody } from '../../families';
 
 const command = (body: JobCommandBody, baseVersion: number, actor = 'Workshop'): JobCommand => ({
   id: 'c',

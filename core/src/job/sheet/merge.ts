@@ -1,9 +1,14 @@
-import { familyOf } from '../../families';
+import {
+  familyOf,
+  type JobCommand,
+  type JobCommandBody,
+  type JobDocument,
+  type RecordBody,
+} from '../../families';
 import { confirmedAgain, stepWords } from '../arrival/ticks';
 import { contentHash, parameterAt, wordsFor } from '../../profile';
 import { sameValue, type SheetEntry } from '../../sheet';
 import { siteTime } from '../../time';
-import type { JobCommand, JobCommandBody, JobDocument, RecordBody } from '../../visit';
 
 /** A write and what somebody else wrote meanwhile cannot both stand. */
 export interface Clash {

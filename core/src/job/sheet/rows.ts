@@ -1,7 +1,6 @@
-import { familyOf } from '../../families';
+import { familyOf, type JobDocument } from '../../families';
 import { addressOf, inOrderOfWork } from '../../profile';
 import { sheetRows, withRewritten, type SheetRow } from '../../sheet';
-import type { JobDocument } from '../../visit';
 
 /** A job's sheet in the order of work, with what the change of another setting put back marked as not known. */
 export function rowsOf(document: JobDocument): SheetRow[] {

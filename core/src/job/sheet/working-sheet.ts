@@ -1,7 +1,8 @@
 import type { SheetRow } from '../../sheet';
-import { type JobDocument, brokenOff } from '../../visit';
+import { brokenOff } from '../../visit';
 import { isStray } from './entry-slips';
 import { rowsOf } from './rows';
+import type { JobDocument } from '../../families';
 
 /**
  * The sheet with what is to be entered now as its targets. While putting back, the target of everything that was

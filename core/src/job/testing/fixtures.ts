@@ -1,12 +1,11 @@
 import { DUTY, MOTOR, SOUND_MOTOR, TODAY } from '../../families/metering/fixtures';
 import { addressOf, contentHash, parameterAt, type SettingValue } from '../../profile';
 import { applyCommand } from '../apply';
-import type { JobCommandBody, JobDocument, RecordBody } from '../../visit';
 import { refusalOf } from '../gates';
 import { plannedTargets } from '../sheet/planned-targets';
 import { type MeteringView, planMetering, REASONS } from '../../families/metering';
 import { viewJob } from '../view';
-import { isViewOf, familyOf } from '../../families';
+import { isViewOf, familyOf, type JobCommandBody, type JobDocument, type RecordBody } from '../../families';
 
 /** For tests only: a job on the motor pump, nothing written yet. */
 export const BLANK: JobDocument = {

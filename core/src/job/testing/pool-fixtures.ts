@@ -3,12 +3,11 @@ import { DUTY, TEN_SLOTS, TODAY } from '../../families/pool/fixtures';
 import { addressOf, contentHash, inOrderOfWork, type SettingValue } from '../../profile';
 import { stateOf } from '../../sheet';
 import { applyCommand } from '../apply';
-import type { JobCommandBody, JobDocument, RecordBody } from '../../visit';
 import { BLANK } from './fixtures';
 import { refusalOf } from '../gates';
 import { plannedTargets } from '../sheet/planned-targets';
 import { viewJob } from '../view';
-import { isViewOf, familyOf } from '../../families';
+import { isViewOf, familyOf, type JobCommandBody, type JobDocument, type RecordBody } from '../../families';
 
 /** For tests only: a job on a pool pump, nothing written yet. */
 export const blankPoolJob = (profile: PoolProfile, duty: PoolDuty): JobDocument => ({

@@ -1,9 +1,16 @@
-import { familyOf, type AnyProfile, type Duty, type Plate } from '../../families';
+import {
+  familyOf,
+  type AnyProfile,
+  type Duty,
+  type Plate,
+  type JobCommandBody,
+  type JobDocument,
+  type RecordBody,
+} from '../../families';
 import { fingerprintOf, type Finding } from '../../findings';
 import { addressOf, contentHash, type SettingValue } from '../../profile';
 import type { CheckBody, ProofCheck } from '../../proof';
 import { stateOf } from '../../sheet';
-import type { JobCommandBody, JobDocument, RecordBody } from '../../visit';
 import { applyCommand } from '../apply';
 import { benchDay } from '../bench/bench';
 import { refusalOf } from '../gates';

@@ -1,5 +1,5 @@
 import { DataTypes, type ModelAttributeColumnOptions } from 'sequelize';
-import type { Migration } from '../migrate';
+import type { Migration } from '../migration';
 
 const id = { type: DataTypes.STRING, primaryKey: true } satisfies ModelAttributeColumnOptions;
 const text = { type: DataTypes.STRING, allowNull: false } satisfies ModelAttributeColumnOptions;

@@ -1,5 +1,5 @@
 import { DataTypes, QueryTypes } from 'sequelize';
-import type { Migration } from '../migrate';
+import type { Migration } from '../migration';
 import { firstLabelCode } from '../label-code';
 
 /** Short codes on pumps for their labels, and what earlier jobs measured at a unit. */

@@ -1,5 +1,5 @@
 import { DataTypes } from 'sequelize';
-import type { Migration } from '../migrate';
+import type { Migration } from '../migration';
 
 /**
  * What stands open and what falls due at each pump, kept as rows so that the round asks for them and works nothing out; when the

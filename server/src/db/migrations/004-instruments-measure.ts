@@ -1,5 +1,5 @@
 import { DataTypes } from 'sequelize';
-import type { Migration } from '../migrate';
+import type { Migration } from '../migration';
 
 /** What an instrument measures or sends: only one that fits is offered where something is read. */
 export const migration004: Migration = {

@@ -1,5 +1,5 @@
 import { QueryTypes } from 'sequelize';
-import type { Migration } from '../migrate';
+import type { Migration } from '../migration';
 
 interface Origin {
   readonly source: 'left' | 'reported' | 'unknown';

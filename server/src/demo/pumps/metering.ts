@@ -1,19 +1,6 @@
-import type { MeteringDuty, MeteringPlate } from '@barythm/core/families/metering';
-import type { SettingValue } from '@barythm/core/profile';
 import { day, IRRIGATION_DAY, POOL_DAY } from '../days';
+import type { DemoProduct, DemoPump } from './dosing-pump';
 import { MORE_PRODUCTS, MORE_PUMPS } from './wider';
-
-export interface DemoProduct {
-  readonly id: string;
-  readonly name: string;
-  readonly strength: MeteringDuty['product']['strength'];
-  /** days since it was measured; null: label only */
-  readonly measuredDaysAgo: number | null;
-  readonly halfLife_days: number | null;
-  readonly density_kgl: number;
-  readonly gassing: boolean;
-  readonly note: string;
-}
 
 const FIRST_PRODUCTS: readonly DemoProduct[] = [
   {
@@ -47,25 +34,6 @@ const FIRST_PRODUCTS: readonly DemoProduct[] = [
     note: 'Keeps the membranes of the hostel’s skid free of scale.',
   },
 ];
-
-export type DemoDuty = Omit<MeteringDuty, 'product'> & { readonly product: DemoProduct['id'] };
-
-export interface DemoPump {
-  readonly id: string;
-  readonly siteId: string;
-  readonly tag: string;
-  readonly name: string;
-  readonly place: string;
-  readonly profile: string;
-  /** what its cable comes from; a flow transmitter unless said */
-  readonly signalFrom?: 'flow' | 'meter';
-  readonly model: string;
-  readonly serial: string;
-  readonly plate: MeteringPlate;
-  readonly duty: DemoDuty;
-  readonly note: string;
-  readonly reported?: { daysAgo: number; values: Record<string, SettingValue> };
-}
 
 const FIRST_PUMPS: readonly DemoPump[] = [
   {

@@ -1,4 +1,4 @@
-import type { DemoProduct, DemoPump } from './metering';
+import type { DemoProduct, DemoPump } from './dosing-pump';
 import { day, IRRIGATION_DAY, NIGHT_OFF_DAY } from '../days';
 
 /** More of Skerrow: pulses and contacts, a drive that is set in flow, and a liquid that gasses at night. */

@@ -1,13 +1,12 @@
 import type { CommandBody } from '@barythm/contract/commands';
 import { viewJob, type JobView } from '@barythm/core/job';
-import type { JobDocument, RecordBody } from '@barythm/core/visit';
 import { addressOf, inOrderOfWork, type SettingValue } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
 import { siteDate } from '@barythm/core/time';
 import type { Database } from '../../db';
 import { carryOut, loadJob } from '../../jobs';
 import { ZONE } from '../places';
-import { familyOf } from '@barythm/core/families';
+import { familyOf, type JobDocument, type RecordBody } from '@barythm/core/families';
 
 /** A UUID v7 for an instant and a count: demo data is the same every time it is made for one instant. */
 export function demoId(instant: string, count: number): string {

@@ -1,4 +1,4 @@
-import { familyOf } from '@barythm/core/families';
+import { familyOf, type RecordBody } from '@barythm/core/families';
 import { SEEN_FIRST } from '@barythm/core/families/circulator';
 import { FIRST_STEPS as DRIVE_STEPS } from '@barythm/core/families/drive';
 import { FIRST_STEPS } from '@barythm/core/families/spa';
@@ -11,7 +11,6 @@ import { CIRCULATORS } from '../pumps/circulators';
 import { DRIVES } from '../pumps/drives';
 import { SPAS } from '../pumps/spas';
 import { TRANSFERS } from '../pumps/transfers';
-import type { RecordBody } from '@barythm/core/visit';
 
 /** One visit of the season at a pump that is proved by what it does. */
 interface Visit {

@@ -1,6 +1,6 @@
 import { act, render, screen } from '@testing-library/react-native';
 import { useState } from 'react';
-import { DUTY, motorContext } from '../../../../../core/src/families/metering/fixtures';
+import { DUTY, motorContext } from '@barythm/core/families/metering/fixtures';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';
 import { ScenarioCard } from './scenario-card';
 import { scenarioOf, START, type WaterDraft } from './water-draft';

@@ -1,4 +1,5 @@
-import { aChoice, aFigure, beside, onlyIf, own, together, type Option } from '../../../form/fields';
+import type { Option } from '../../../form/field';
+import { aChoice, aFigure, beside, onlyIf, own, together } from '../../../form/fields';
 import type { Part } from '../../../form/form';
 import type { Look } from '../../../form/look';
 import { numeral } from '../../../form/places';

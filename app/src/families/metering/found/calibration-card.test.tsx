@@ -1,10 +1,10 @@
 import { screen } from '@testing-library/react-native';
-import { badlySet } from '../../../../../core/src/job/testing/fixtures';
+import { badlySet } from '@barythm/core/job/testing/fixtures';
 import { forgetDrafts } from '../../../draft/use-draft';
 import { MOTOR, standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';
 import { CalibrationCard } from './calibration-card';
-import { lastDrawdown } from '@barythm/core/families/metering';
+import { lastDrawdown, type MeteringJob } from '@barythm/core/families/metering';
 
 afterEach(() => forgetDrafts(''));
 const stand = () => standJob(MOTOR, <CalibrationCard />, [], badlySet().document);
@@ -22,7 +22,10 @@ test('three runs that agree become this pump’s figure', () => {
   expect(wordsOf('cal-result')).toContain('0.2103 mLa stroke');
   expect(wordsOf('cal-result')).toContain('Accepted');
   press('cal-save');
-  expect(lastDrawdown(job.view().document)).toMatchObject({ volumes_mL: [21, 21.2, 20.9], amount: 100 });
+  expect(lastDrawdown(job.view().document as MeteringJob)).toMatchObject({
+    volumes_mL: [21, 21.2, 20.9],
+    amount: 100,
+  });
   expect(wordsOf('cal-verdict')).toContain('0.2103 mL');
   expect(job.view().context).toMatchObject({ calibration: { stroke_mL: expect.closeTo(0.2103, 4) } });
 });
@@ -60,7 +63,7 @@ test('runs that differ, too few, or bubbles: rejected, with the reason, and kept
   expect(wordsOf('cal-result')).toMatch(/bubbles/i);
   press('cal-save');
   expect(wordsOf('cal-verdict')).toContain('Rejected');
-  expect(lastDrawdown(job.view().document)).toMatchObject({ bubbles: true });
+  expect(lastDrawdown(job.view().document as MeteringJob)).toMatchObject({ bubbles: true });
   expect(job.view().context).toMatchObject({ calibration: null });
 });
 

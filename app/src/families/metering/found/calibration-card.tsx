@@ -25,7 +25,7 @@ import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import { optionalFigure } from '../../../features/job/value/figure';
 import { useMetering } from '../use-metering';
-import type { CalibrationBody } from '../../../../../core/src/families/metering/wire/records';
+import type { CalibrationBody } from '@barythm/core/families/metering';
 
 interface Draft {
   readonly by: 'strokes' | 'time' | null;

@@ -1,6 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { DUTY, SOUND_MOTOR, TWO_POINT } from '../../../../../core/src/families/metering/fixtures';
-import { addressOf } from '../../../../../core/src/profile';
+import { DUTY, SOUND_MOTOR, TWO_POINT } from '@barythm/core/families/metering/fixtures';
+import { addressOf } from '@barythm/core/profile';
 import { forgetDrafts } from '../../../draft/use-draft';
 import { MOTOR, standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';

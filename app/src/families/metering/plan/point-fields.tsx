@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { TargetField } from '../../../features/job/plan/target-field';
 import type { ByHand } from '../../../features/job/plan/use-planned';
 import { SPACE } from '../../../ui/theme';
-import type { PointParameters } from './signal-card';
+import type { PointParameters } from './point-parameters';
 import type { PlanWork } from './use-plan';
 
 interface PointFieldsProps {

@@ -1,5 +1,5 @@
 import { screen } from '@testing-library/react-native';
-import { PULSE_DUTY, PULSE_WHEEL } from '../../../../../core/src/families/metering/fixtures';
+import { PULSE_DUTY, PULSE_WHEEL } from '@barythm/core/families/metering/fixtures';
 import { forgetDrafts } from '../../../draft/use-draft';
 import { standJob } from '../../../testing/job-stand';
 import { press, wordsOf } from '../../../testing/touch';

@@ -14,6 +14,7 @@ import { useUndo } from '../../../ui/touch/use-undo';
 import { Words } from '../../../ui/words/words';
 import { rateAxis } from './rate-axis';
 import { PointFields } from './point-fields';
+import type { PointParameters } from './point-parameters';
 import { PointGrip } from './point-grip';
 import { taken } from '../../../features/job/plan/taken';
 import type { ByHand } from '../../../features/job/plan/use-planned';
@@ -23,11 +24,6 @@ interface SignalCardProps {
   readonly work: PlanWork;
   readonly byHand: ByHand;
   readonly onMove: (byHand: ByHand) => void;
-}
-
-export interface PointParameters {
-  readonly x: Parameter;
-  readonly y: Parameter;
 }
 
 /** The signal chart with what is there and the target on it; points that the controller leaves free can be moved. */

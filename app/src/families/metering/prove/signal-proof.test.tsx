@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react-native';
 import { lastRecord } from '@barythm/core/visit';
 import { stateOf } from '@barythm/core/sheet';
-import { badlySet, type Writer } from '../../../../../core/src/job/testing/fixtures';
+import { badlySet, type Writer } from '@barythm/core/job/testing/fixtures';
 import { forgetDrafts } from '../../../draft/use-draft';
 import { MOTOR, standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';

@@ -1,5 +1,5 @@
 import { act, fireEvent, render, screen } from '@testing-library/react-native';
-import { contextOf } from '../../../../../core/src/families/pool/fixtures';
+import { contextOf } from '@barythm/core/families/pool/fixtures';
 import { PlanCancelled, PlanClient } from './plan-client';
 import type { PlannerAnswer } from './plan-messages';
 import { CheapestCard } from './cheapest-card';

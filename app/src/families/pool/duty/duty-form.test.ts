@@ -1,4 +1,4 @@
-import { DUTY, PANEL_DUTY } from '../../../../../core/src/families/pool/fixtures';
+import { DUTY, PANEL_DUTY } from '@barythm/core/families/pool/fixtures';
 import type { PoolDuty } from '@barythm/core/families/pool';
 import { textAt, withText, type Texts } from '../../../form/texts';
 import { DUTY_FORM } from './duty-form';

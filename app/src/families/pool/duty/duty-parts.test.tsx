@@ -1,7 +1,7 @@
 import { render, screen } from '@testing-library/react-native';
 import { InputError } from '@barythm/core/input';
 import { useState } from 'react';
-import { PANEL_DUTY } from '../../../../../core/src/families/pool/fixtures';
+import { PANEL_DUTY } from '@barythm/core/families/pool/fixtures';
 import { FoldedParts } from '../../../form/parts';
 import { FormProvider } from '../../../form/scope';
 import { textAt, withText, type Texts } from '../../../form/texts';

@@ -1,6 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { lastRecord } from '@barythm/core/visit';
-import { DUTY, PANEL, PANEL_DUTY, TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
+import { DUTY, PANEL, PANEL_DUTY, TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
 import { standJob } from '../../../testing/job-stand';
 import { ReadingsCard } from '../../../features/job/as-found/readings-card';
 import { SaltCard } from './salt-card';

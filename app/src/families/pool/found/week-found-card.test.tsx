@@ -1,5 +1,5 @@
 import { screen } from '@testing-library/react-native';
-import { DUTY, FOUR_SPEEDS, TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
+import { DUTY, FOUR_SPEEDS, TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
 import { standJob } from '../../../testing/job-stand';
 import { WeekFoundCard } from './week-found-card';
 import { press, type } from '../../../testing/touch';

@@ -1,12 +1,5 @@
 import { screen } from '@testing-library/react-native';
-import {
-  contextOf,
-  DUTY,
-  PANEL,
-  PANEL_DUTY,
-  sound,
-  TEN_SLOTS,
-} from '../../../../../core/src/families/pool/fixtures';
+import { contextOf, DUTY, PANEL, PANEL_DUTY, sound, TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
 import { standJob } from '../../../testing/job-stand';
 import { PoolPlan } from './pool-plan';
 import { press, type, wordsOf } from '../../../testing/touch';

@@ -1,13 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import {
-  contextOf,
-  DUTY,
-  PANEL,
-  PANEL_DUTY,
-  sound,
-  TEN_SLOTS,
-} from '../../../../../core/src/families/pool/fixtures';
-import { defaultsOf } from '../../../../../core/src/job/testing/pool-fixtures';
+import { contextOf, DUTY, PANEL, PANEL_DUTY, sound, TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
+import { defaultsOf } from '@barythm/core/job/testing/pool-fixtures';
 import { forgetDrafts } from '../../../draft/use-draft';
 import { standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';

@@ -1,9 +1,9 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { isMadeSafe } from '@barythm/core/job';
 import { lastRecord } from '@barythm/core/visit';
-import { DUTY, SOUND_MOTOR } from '../../../../../core/src/families/metering/fixtures';
-import { TEN_SLOTS, DUTY as POOL_DUTY } from '../../../../../core/src/families/pool/fixtures';
-import { defaultsOf } from '../../../../../core/src/job/testing/pool-fixtures';
+import { DUTY, SOUND_MOTOR } from '@barythm/core/families/metering/fixtures';
+import { TEN_SLOTS, DUTY as POOL_DUTY } from '@barythm/core/families/pool/fixtures';
+import { defaultsOf } from '@barythm/core/job/testing/pool-fixtures';
 import { forgetDrafts } from '../../../draft/use-draft';
 import { MOTOR, NUMBERED, standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';

@@ -1,11 +1,11 @@
 import { isMadeSafe } from '@barythm/core/job';
-import { lastRecord, type JobDocument } from '@barythm/core/visit';
+import { lastRecord } from '@barythm/core/visit';
 import { newId } from '../../../api/device';
 import { Card } from '../../../ui/card';
 import { Check } from '../../../ui/fields/choice';
 import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
-import { familyOf } from '@barythm/core/families';
+import { familyOf, type JobDocument } from '@barythm/core/families';
 
 /** The make-safe step: each thing confirmed by itself, before hands or keys go near the pump (ANY-02). */
 export function MakeSafeCard() {

@@ -1,7 +1,7 @@
-import { familyOf } from '@barythm/core/families';
+import { familyOf, type IdentifyBody } from '@barythm/core/families';
 import { madeOf } from '@barythm/core/profile';
 import { fig, figureWithUnit } from '@barythm/core/units';
-import { lastRecord, type IdentifyBody } from '@barythm/core/visit';
+import { lastRecord } from '@barythm/core/visit';
 import { useMemo, useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';

@@ -1,4 +1,3 @@
-import type { RecordBody } from '@barythm/core/visit';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
@@ -8,6 +7,7 @@ import { Check } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
 import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
+import type { RecordBody } from '@barythm/core/families';
 
 interface Draft {
   readonly seen: readonly string[];

@@ -1,5 +1,5 @@
 import { leavingFiles } from '@barythm/core/job';
-import type { Handover, JobDocument } from '@barythm/core/visit';
+import type { Handover } from '@barythm/core/visit';
 import { dateInWords } from '@barythm/core/time';
 import { useMemo } from 'react';
 import { Linking } from 'react-native';
@@ -8,6 +8,7 @@ import { useOutbox } from '../../../api/use-outbox';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words/words';
+import type { JobDocument } from '@barythm/core/families';
 
 const PAPER = { file: 'hand-over.pdf', label: 'Hand-over (PDF)' };
 const JOB = { file: 'job.json', label: 'Job (JSON)' };

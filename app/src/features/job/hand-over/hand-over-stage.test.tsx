@@ -1,6 +1,6 @@
 import { act, renderHook, screen } from '@testing-library/react-native';
-import { DUTY, TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
-import { badlyRun } from '../../../../../core/src/job/testing/pool-fixtures';
+import { DUTY, TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
+import { badlyRun } from '@barythm/core/job/testing/pool-fixtures';
 import { forgetDrafts, useDraftOf } from '../../../draft/use-draft';
 import { standJob } from '../../../testing/job-stand';
 import { press, type, wordsOf } from '../../../testing/touch';

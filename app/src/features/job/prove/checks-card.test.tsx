@@ -1,11 +1,6 @@
 import { screen } from '@testing-library/react-native';
-import { PANEL, PANEL_DUTY, TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
-import {
-  badlyRun,
-  blankPoolJob,
-  defaultsOf,
-  PoolWriter,
-} from '../../../../../core/src/job/testing/pool-fixtures';
+import { PANEL, PANEL_DUTY, TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
+import { badlyRun, blankPoolJob, defaultsOf, PoolWriter } from '@barythm/core/job/testing/pool-fixtures';
 import { standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';
 import { ChecksCard } from './checks-card';

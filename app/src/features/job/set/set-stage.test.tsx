@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react-native';
 import { stateOf } from '@barythm/core/sheet';
-import { TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
-import { badlyRun } from '../../../../../core/src/job/testing/pool-fixtures';
+import { TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
+import { badlyRun } from '@barythm/core/job/testing/pool-fixtures';
 import { standJob } from '../../../testing/job-stand';
 import { press, type, wordsOf } from '../../../testing/touch';
 import { SetStage } from './set-stage';

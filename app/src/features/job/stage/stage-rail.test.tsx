@@ -1,10 +1,10 @@
 import { render, screen } from '@testing-library/react-native';
 import { viewJob } from '@barythm/core/job';
-import type { JobDocument } from '@barythm/core/visit';
-import { DUTY, TODAY, TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
-import { badlyRun, blankPoolJob, PoolWriter } from '../../../../../core/src/job/testing/pool-fixtures';
+import { DUTY, TODAY, TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
+import { badlyRun, blankPoolJob, PoolWriter } from '@barythm/core/job/testing/pool-fixtures';
 import { press } from '../../../testing/touch';
 import { StageRail } from './stage-rail';
+import type { JobDocument } from '@barythm/core/families';
 
 const onGo = jest.fn();
 /** What the rail says of each stage, in order: done, open or closed. */

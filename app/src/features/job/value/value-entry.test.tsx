@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { inOrderOfWork } from '@barythm/core/profile';
 import { useState } from 'react';
-import { FOUR_SPEEDS, PANEL, TEN_SLOTS } from '../../../../../core/src/families/pool/fixtures';
+import { FOUR_SPEEDS, PANEL, TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
 import { press, type } from '../../../testing/touch';
 import { optionalFigure } from './figure';
 import { parseFigureFor, parseForParameter } from './parameter-quantity';

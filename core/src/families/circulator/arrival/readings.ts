@@ -1,7 +1,8 @@
 import { plainReadings } from '../../parts/plain-readings';
+import type { CirculatorRecord } from '../wire/records';
 
 /** What is read of a circulator while it still runs as it was found. */
-export const readings = plainReadings(
+export const readings = plainReadings<CirculatorRecord>(
   'circulator-now',
   [
     { key: 'head_m', label: 'Head that it shows', said: 'head', quantity: 'length' },

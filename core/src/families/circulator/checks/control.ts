@@ -4,7 +4,7 @@ import { alikeIn, parameterWithRole } from '../../../profile';
 import { fig } from '../../../units';
 import { heldHead_m } from '../effect/line';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** What tells it to run: contact, volts, sensor, link. */
 export function checkControl(input: CheckInput): Finding[] {

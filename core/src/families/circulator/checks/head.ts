@@ -8,7 +8,7 @@ import { CIRCULATOR_REASONS } from '../texts/reasons';
 import { finding } from '../texts/texts';
 import type { Mode } from '../wire/behaviours';
 import { THICKEST_mm2s } from '../wire/duty';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** Usual greatest velocities in heating pipes, m/s; small bores are louder. */
 const FASTEST_MS = { steel: 1.5, copper: 1, plastic: 1.5 } as const;

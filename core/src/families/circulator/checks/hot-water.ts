@@ -3,7 +3,7 @@ import { fig } from '../../../units';
 import { flowForReturn_m3h, pauseOf_min, returnAt_C, standsByTemperature_min } from '../effect/hot-water';
 import { leastLineOf, openFlow_m3h } from '../effect/line';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** Rounding of a fit is no matter of health, K. */
 const NEAR_K = 0.05;

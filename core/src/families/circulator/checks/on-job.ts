@@ -1,5 +1,5 @@
 import type { Finding } from '../../../findings';
-import { lastRecord, passedBy, standsAs, wasWorkedOn, type JobDocument } from '../../../visit';
+import { lastRecord, passedBy, standsAs, wasWorkedOn } from '../../../visit';
 import { NOT_RECORDED } from '../../parts/first-steps';
 import { fig } from '../../../units';
 import type { JobGround } from '../../family';
@@ -7,6 +7,7 @@ import type { CirculatorKind } from '../kind';
 import { finding } from '../texts/texts';
 import { FLAPS } from '../proof/twin';
 import { SEEN_FIRST, TOUCHES } from '../wire/records';
+import type { CirculatorJob } from '../wire/job';
 
 /** What a job on a circulator leaves open: what was to be seen first, the sensor's wire, nothing measured. */
 export function openOn({ document, context, checks }: JobGround<CirculatorKind>): Finding[] {
@@ -39,7 +40,7 @@ export function openOn({ document, context, checks }: JobGround<CirculatorKind>)
 }
 
 /** What was seen first; nothing of it where it was worked on and nobody wrote it down, null where it was not worked on. */
-function firstOf(document: JobDocument): { readonly seen: readonly string[]; readonly why: string } | null {
+function firstOf(document: CirculatorJob): { readonly seen: readonly string[]; readonly why: string } | null {
   const recorded = lastRecord(document, 'seen-first')?.body;
   return recorded ?? (wasWorkedOn(document, TOUCHES) ? { seen: [], why: NOT_RECORDED } : null);
 }

@@ -2,7 +2,7 @@ import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { proposedWay, twinGain, WAY_WORDS } from '../effect/twin';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** CIR-09, CIR-14: who of the two commands, how they work, and the flap between them. */
 export function checkTwin({ context, subject, settings, at }: CheckInput): Finding[] {

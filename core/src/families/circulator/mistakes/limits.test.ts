@@ -23,7 +23,7 @@ import {
 import { planCirculator } from '../plan/plan';
 import { proofChecks } from '../proof/checks';
 import { understand } from '../settings/understand';
-import type { CirculatorProfile } from '../kind';
+import type { CirculatorProfile } from '../wire/job';
 
 const VOLTS = { kind: 'volts', off_V: 1, on_V: 1.5, full_V: 10 } as const;
 const SENSOR = { kind: 'sensor', range_bar: 0.6 } as const;

@@ -1,7 +1,7 @@
 import type { SettingValues } from '../../../profile';
 import { lastRecord } from '../../../visit';
-import type { Ground } from '../../family';
-import type { CirculatorKind, CirculatorProfile } from '../kind';
+import type { Ground } from '../../parts/ground';
+import type { CirculatorJobKind, CirculatorProfile } from '../wire/job';
 import type { CirculatorDuty } from '../wire/duty';
 import type { CirculatorPlate } from '../wire/plate';
 
@@ -30,7 +30,7 @@ export function contextOf({
   today,
   inForce,
   document,
-}: Ground<CirculatorKind>): CirculatorContext {
+}: Ground<CirculatorJobKind>): CirculatorContext {
   const read = document && lastRecord(document, 'circulator-now')?.body.inlet_bar;
   const purge = document && lastRecord(document, 'purged')?.body;
   // a loop that was timed, and not long enough for its water to go round, is not purged

@@ -1,6 +1,6 @@
 import { parameterWithRole, placesOf, type SettingValues } from '../../../profile';
 import { SettingsReader } from '../../parts/settings-reader';
-import type { CirculatorProfile } from '../kind';
+import type { CirculatorProfile } from '../wire/job';
 import type { Mode } from '../wire/behaviours';
 import type { TwinWay } from '../wire/duty';
 import type { CirculatorPlate } from '../wire/plate';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { afterSchema, protocolsSchema } from '../../parts/behaviours';
-import { controllerShape } from '../../../profile/controller';
+import { controllerShape } from '../../../profile';
 
 export const MODES = ['fixed', 'constant', 'proportional', 'self', 'clock', 'temperature'] as const;
 export type Mode = (typeof MODES)[number];

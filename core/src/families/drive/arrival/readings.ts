@@ -1,7 +1,8 @@
 import { plainReadings } from '../../parts/plain-readings';
+import type { DriveRecord } from '../wire/records';
 
 /** What is read of a drive while it still runs as it was found. */
-export const readings = plainReadings(
+export const readings = plainReadings<DriveRecord>(
   'drive-now',
   [
     { key: 'pressure_bar', label: 'Pressure that it shows', said: 'pressure', quantity: 'pressure' },

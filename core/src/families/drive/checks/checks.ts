@@ -1,14 +1,15 @@
 import { HOLDS_WORDS } from './holds-words';
 import { clampedFinding } from '../../parts/clamped';
+import { addressesOf, planCheck } from '../../parts/check-input';
+import type { CheckInput } from './input';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
-import { addressOf, parameterWithRole, type SettingValues } from '../../../profile';
+import type { SettingValues } from '../../../profile';
 import { fig } from '../../../units';
-import { pumpOf, type DrivenPump } from '../effect/pump';
+import { pumpOf } from '../effect/pump';
 import { holdsPressure } from '../effect/set';
 import type { DrivePlan, DriveProblem } from '../plan/draft';
 import type { DriveContext } from '../settings/context';
-import type { DriveRole } from '../settings/roles';
-import { understand, type DriveSettings } from '../settings/understand';
+import { understand } from '../settings/understand';
 import { finding } from '../texts/texts';
 import { checkDry } from './dry';
 import { checkMotor } from './motor';
@@ -16,17 +17,6 @@ import { checkReach } from './reach';
 import { checkSet } from './set';
 import { checkStarts } from './starts';
 import { checkStop } from './stop';
-
-/** What every check of settings is given. */
-export interface CheckInput {
-  readonly context: DriveContext;
-  readonly subject: Subject;
-  readonly settings: DriveSettings;
-  readonly pump: DrivenPump;
-  readonly values: SettingValues;
-  /** sheet address of a role */
-  at(role: DriveRole, index?: number): string | undefined;
-}
 
 /** Findings on a column. Throws an InputError on points of the duty that cannot be fitted. */
 export function checkSettings(given: DriveContext, subject: Subject, values: SettingValues): Finding[] {
@@ -38,10 +28,7 @@ export function checkSettings(given: DriveContext, subject: Subject, values: Set
     values,
     settings: understand(context.profile, context.plate, values),
     pump: pumpOf(context.duty),
-    at: (role, index = 1) => {
-      const parameter = parameterWithRole(context.profile, role, index);
-      return parameter && addressOf(parameter);
-    },
+    at: addressesOf(context.profile),
   };
   return bySeverity([
     ...checkReach(input),
@@ -54,9 +41,7 @@ export function checkSettings(given: DriveContext, subject: Subject, values: Set
 }
 
 /** Findings on a plan: on the settings it leads to, and on what it could not plan. */
-export function checkPlan(context: DriveContext, plan: DrivePlan): Finding[] {
-  return bySeverity([...plan.problems.map(problemFinding), ...checkSettings(context, 'target', plan.values)]);
-}
+export const checkPlan = planCheck<DriveContext, DrivePlan>(checkSettings, problemFinding);
 
 function problemFinding(problem: DriveProblem): Finding {
   switch (problem.kind) {

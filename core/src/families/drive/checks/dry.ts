@@ -3,7 +3,7 @@ import { fig } from '../../../units';
 import { fillTime_s } from '../effect/dry';
 import { holdsPressure, startsAt_bar } from '../effect/set';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 const REACTIONS = { warn: 'warn and go on', ignore: 'go on', off: 'go on: the guard is off' } as const;
 

@@ -6,7 +6,7 @@ import { greatestPower_W, mostOf_hz, suctionHead_m } from '../effect/pump';
 import { heldAt_bar } from '../effect/set';
 import type { DriveRole } from '../settings/roles';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** Motor, its frequencies, and the head at its inlet. */
 export function checkMotor(input: CheckInput): Finding[] {

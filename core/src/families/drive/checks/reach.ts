@@ -6,7 +6,7 @@ import { greatestPressure_bar, isRelieved, mostOf_hz, reaches_bar } from '../eff
 import { heldAt_bar, holdsPressure, neededSet_bar, really_bar, stopsAt_bar } from '../effect/set';
 import { finding } from '../texts/texts';
 import { HOLDS_WORDS } from './holds-words';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** Less than this short is rounding. */
 const SHORT_SHARE = 0.02;

@@ -6,7 +6,7 @@ import type { Finding } from '../../../findings';
 import { repeatedAddresses } from '../../../link';
 import { unitPlaces } from '../settings/understand';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** Several on one cable: addresses (DRV-06), units seen, set-up finished (DRV-11). */
 export function checkSet(input: CheckInput): Finding[] {

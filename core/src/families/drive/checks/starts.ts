@@ -1,6 +1,6 @@
 import type { Finding } from '../../../findings';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** What starts by itself, and who may turn it: DRV-07, ANY-12, ANY-23. */
 export function checkStarts({ context, subject, settings, at }: CheckInput): Finding[] {

@@ -5,7 +5,7 @@ import { closed_hz, stopsUnder_m3h } from '../effect/pump';
 import { enoughAtNil_bar, heldAt_bar, startsAt_bar, stopsAt_bar } from '../effect/set';
 import { startsInWords, startsMost, usableOf_L } from '../effect/vessel';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** When it stops for no demand, and when it starts again. */
 export function checkStop(input: CheckInput): Finding[] {

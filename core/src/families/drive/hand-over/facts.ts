@@ -1,10 +1,11 @@
-import { recordsOf, type HandoverFact, type JobDocument } from '../../../visit';
+import { recordsOf, type HandoverFact } from '../../../visit';
 import { arrivalFacts, shown } from '../../parts/arrival-facts';
 import { readings } from '../arrival/readings';
 import { neededSet_bar } from '../effect/set';
 import type { DriveView } from '../kind';
 import { gasFound_bar, gasHistory } from '../settings/gas';
 import type { DriveDuty, Holds } from '../wire/duty';
+import type { DriveJob } from '../wire/job';
 
 export const HOLDS_WORDS: Readonly<Record<Holds, string>> = {
   pressure: 'a pressure',
@@ -63,7 +64,7 @@ const TURNED_WORDS = {
 } as const;
 
 /** How each unit turned, and what was done about it: the last of each counts. */
-function turned(document: JobDocument, count: number): HandoverFact[] {
+function turned(document: DriveJob, count: number): HandoverFact[] {
   const last = new Map(recordsOf(document, 'turning').map(({ body }) => [body.unit, body]));
   if (last.size === 0) return [];
   const words = [...last.values()].map(

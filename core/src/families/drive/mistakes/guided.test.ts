@@ -142,7 +142,7 @@ describe('DRV-01 and DRV-16 at the pump', () => {
   test('gas that was measured goes with the unit to its next job, and is due again a year on', () => {
     const walk = planned();
     walk.record({ kind: 'precharge', measured_bar: 2.9, empty: true });
-    const [last] = driveFamily.earlier(walk.document);
+    const [last] = driveFamily.earlier((walk.view as DriveView).document);
     expect(last).toMatchObject({ date: '2026-11-24', body: { measured_bar: 2.9 } });
     const next = begun({ ...DUTY, vessel: { volume_L: 60, precharge_bar: null } });
     next.document = { ...next.document, earlier: [last] };

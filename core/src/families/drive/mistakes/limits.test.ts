@@ -5,7 +5,7 @@ import { checkPlan } from '../checks/checks';
 import { planDrive } from '../plan/plan';
 import { proofChecks } from '../proof/checks';
 import { understand } from '../settings/understand';
-import type { DriveProfile } from '../kind';
+import type { DriveProfile } from '../wire/job';
 
 /** The same controller with its pressures in another unit. */
 function inUnit(profile: DriveProfile, unit: 'kPa' | 'psi', step: number): DriveProfile {

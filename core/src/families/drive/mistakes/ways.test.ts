@@ -77,6 +77,13 @@ test('DRV-07.silent: it stops when its link is silent; near miss: it goes on by 
 
 test('the next pump joins no nearer than what the pressure moves by in itself, however little is to spare', () => {
   // 3.2 bar are held and 3.18 needed at no flow: what is to spare is less than the ripple
-  const close = contextOf(SET, { ...DUTY, holds: { ...DUTY.holds, pipe_bar: 0.02 } as typeof DUTY.holds });
-  expect(sound(close)[keyOf('next.below')]).toBe(0.1);
+  const close = { ...DUTY, holds: { ...DUTY.holds, pipe_bar: 0.02 } as typeof DUTY.holds };
+  // a controller that takes hundredths, and starts as soon as the pressure falls at all
+  const parameters = SET.parameters.flatMap((parameter) => {
+    if (parameter.role === 'cut-in') return [];
+    const fine = parameter.role === 'next.below' || parameter.role === 'set';
+    return fine ? [{ ...parameter, least: 0.01, step: 0.01 }] : [parameter];
+  });
+  expect(sound(contextOf(SET, close))[keyOf('next.below')]).toBe(0.1);
+  expect(sound(contextOf({ ...SET, parameters }, close))[keyOf('next.below')]).toBeCloseTo(0.1, 9);
 });

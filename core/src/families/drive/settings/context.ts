@@ -1,7 +1,7 @@
 import type { SettingValues } from '../../../profile';
 import { lastRecord } from '../../../visit';
-import type { Ground } from '../../family';
-import type { DriveKind, DriveProfile } from '../kind';
+import type { Ground } from '../../parts/ground';
+import type { DriveJobKind, DriveProfile } from '../wire/job';
 import type { DriveDuty } from '../wire/duty';
 import type { DrivePlate } from '../wire/plate';
 import { gasFound_bar, gasHistory, gasOf_bar } from './gas';
@@ -32,7 +32,7 @@ export function contextOf({
   today,
   inForce,
   document,
-}: Ground<DriveKind>): DriveContext {
+}: Ground<DriveJobKind>): DriveContext {
   const read = (document && lastRecord(document, 'drive-now')?.body.inlet_bar) ?? null;
   const gas = document ? gasHistory(document).at(-1) : undefined;
   const { least_bar, greatest_bar } = duty.inlet;

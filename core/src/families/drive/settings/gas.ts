@@ -1,9 +1,10 @@
 import { siteDate } from '../../../time';
-import type { EarlierRecord, JobDocument } from '../../../visit';
+import type { EarlierRecord } from '../../../visit';
 import type { PrechargeBody } from '../wire/records';
+import type { DriveJob } from '../wire/job';
 
 /** The vessel's gas as it was measured at this unit, the oldest first: by earlier jobs and by this one. */
-export function gasHistory(document: JobDocument): EarlierRecord<PrechargeBody>[] {
+export function gasHistory(document: DriveJob): EarlierRecord<PrechargeBody>[] {
   const own = document.records.map(({ body, recordedAt }) => ({
     date: siteDate(recordedAt, document.site.zone),
     body,
@@ -14,7 +15,7 @@ export function gasHistory(document: JobDocument): EarlierRecord<PrechargeBody>[
 }
 
 /** The gas as it was found on this job, before it was pumped up or let off: the first that was measured empty of water; null where none was. */
-export function gasFound_bar({ records }: JobDocument): number | null {
+export function gasFound_bar({ records }: DriveJob): number | null {
   for (const { body } of records) if (body.kind === 'precharge' && body.empty) return body.measured_bar;
   return null;
 }

@@ -2,7 +2,7 @@ import { parameterWithRole, placesOf, type SettingValues } from '../../../profil
 import type { Sharing } from '../../../hydraulics';
 import { ownWay } from '../../parts/behaviours';
 import { SettingsReader } from '../../parts/settings-reader';
-import type { DriveProfile } from '../kind';
+import type { DriveProfile } from '../wire/job';
 import type { Holds } from '../wire/duty';
 import type { DrivePlate } from '../wire/plate';
 import { DRIVE_QUANTITIES, type DriveRole } from './roles';

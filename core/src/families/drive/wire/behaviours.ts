@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { SHARING } from '../../../hydraulics';
 import { afterSchema, protocolsSchema } from '../../parts/behaviours';
-import { controllerShape } from '../../../profile/controller';
+import { controllerShape } from '../../../profile';
 import { HOLDS } from './duty';
 
 /** What a drive's controller does by itself: not set, but planned and proved against. */

@@ -18,7 +18,7 @@ const BEHIND_A_METER = FIELDS.filter(({ key }) => key !== 'current_mA').map((fie
 );
 
 /** What is read of a metering pump while it still runs as it was found. */
-export const readings: ArrivalReadings = {
+export const readings: ArrivalReadings<Now> = {
   record: 'readings-now',
   fields: (document) => {
     const seen = lastRecord(document, 'identify')?.body.signalFrom ?? document.pump.signalFrom;

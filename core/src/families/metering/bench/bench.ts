@@ -6,7 +6,7 @@ import { strokeTrace } from './head';
 import { meteringModel } from './model';
 import { benchPlant, unknownToBench } from './plant';
 import { understand } from '../settings/understand';
-import type { StrokeSeen } from '../..';
+import type { StrokeSeen } from '../../family';
 
 /** Runs one set of settings through a scenario. */
 export function benchSheet(

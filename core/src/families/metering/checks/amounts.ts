@@ -2,7 +2,7 @@ import { aged_gpl, rateAtFlow_spm, strokeVolume_mL } from '../../../dosing';
 import { THRESHOLDS, type Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { addressesOf } from '../settings/address';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import { strengthToday_gpl } from '../settings/context';
 import { batchStrokes } from '../effect/day';
 import { dosePath } from '../effect/dose';

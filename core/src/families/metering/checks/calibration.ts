@@ -2,7 +2,7 @@ import { STROKE_LENGTH_MOVED_PCT } from '../../../dosing';
 import { THRESHOLDS, type Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { addressesOf } from '../settings/address';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import { daysBetween } from '../settings/context';
 import { finding } from '../texts/finding';
 import type { MeteringTextId } from '../texts/texts';

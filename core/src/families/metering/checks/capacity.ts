@@ -3,7 +3,7 @@ import { THRESHOLDS, type Finding, type Severity } from '../../../findings';
 import { currentFor } from '../../../signal';
 import { fig } from '../../../units';
 import { addressesOf } from '../settings/address';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import { capacity_lph, mostAsked } from '../effect/dose';
 import { finding } from '../texts/finding';
 

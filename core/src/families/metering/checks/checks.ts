@@ -1,4 +1,6 @@
 import { clampedFinding } from '../../parts/clamped';
+import { addressesOf } from '../../parts/check-input';
+import type { CheckInput } from './input';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
 import type { SettingValues } from '../../../profile';
 import { checkAmounts } from './amounts';
@@ -19,16 +21,8 @@ import { overGears } from '../settings/over-gears';
 import type { MeteringPlan } from '../plan/draft';
 import { namedGear } from '../plan/gear';
 import { gearsOf } from '../wire/plate';
-import { understand, type MeteringSettings } from '../settings/understand';
+import { understand } from '../settings/understand';
 import { fig } from '../../../units';
-
-/** What every check of settings is given. */
-export interface CheckInput {
-  readonly context: MeteringContext;
-  readonly subject: Subject;
-  readonly values: SettingValues;
-  readonly settings: MeteringSettings;
-}
 
 /**
  * Findings on one column of the sheet. Whatever was found or left is judged as it stands; what is not known is not
@@ -53,6 +47,7 @@ function checkKnown(context: MeteringContext, subject: Subject, values: SettingV
     subject,
     values,
     settings: understand(context.profile, context.plate, values),
+    at: addressesOf(context.profile),
   };
   const cause = [...checkPulses(input), ...checkHead(input)];
   // a ceiling or a slow suction that lacks capacity says so itself, and better

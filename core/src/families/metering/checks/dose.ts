@@ -10,7 +10,7 @@ import { valueAt } from '../../../signal';
 import { fig } from '../../../units';
 import { addressesOf } from '../settings/address';
 import { doseGrade } from '../effect/dose-grade';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import { productAge_days, strengthToday_gpl } from '../settings/context';
 import { dosePicture, needed_lph, type DosePicture } from '../effect/dose';
 import { usageOfDay } from '../effect/day';

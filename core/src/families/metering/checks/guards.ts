@@ -1,6 +1,6 @@
 import type { Finding } from '../../../findings';
 import { addressesOf } from '../settings/address';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import { choicesOf } from '../wire/duty';
 import { finding } from '../texts/finding';
 import { atSuctionValve_bar, dischargeSpan_bar, suctionSide } from '../effect/suction-side';

@@ -10,7 +10,7 @@ import {
 import { THRESHOLDS, type Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { addressesOf } from '../settings/address';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import type { MeteringContext } from '../settings/context';
 import { longestPause_min } from '../effect/day';
 import { capacity_lph, mostAsked } from '../effect/dose';

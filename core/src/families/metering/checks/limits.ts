@@ -1,7 +1,7 @@
 import { refusedValues, type Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { addressesOf } from '../settings/address';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import { finding } from '../texts/finding';
 
 /** ANY-09: values this controller would refuse. ANY-10: limits that contradict each other or a rate. */

@@ -12,9 +12,11 @@ import {
   standingCalibration,
   whyRejected,
 } from '../proof/calibration';
-import type { JobDocument, JudgedCheck } from '../../../visit';
-import { standing, type JudgedReading } from '../proof/judged-readings';
+import type { JudgedCheck } from '../../../visit';
+import type { JudgedReading } from '../proof/judged-reading';
+import { standing } from '../proof/judged-readings';
 import type { JobGround } from '../../family';
+import type { MeteringJob } from '../wire/job';
 
 /** What a job on a metering pump leaves open: volume, drawdown, drift, siphon. */
 export function openOn({ document, readings, checks, context }: JobGround<MeteringKind>): Finding[] {
@@ -28,7 +30,7 @@ export function openOn({ document, readings, checks, context }: JobGround<Meteri
 }
 
 function volume(
-  document: JobDocument,
+  document: MeteringJob,
   readings: readonly JudgedReading[],
   context: MeteringContext | null,
 ): Finding[] {
@@ -40,14 +42,14 @@ function volume(
 }
 
 /** MET-12: the last drawdown of this job was rejected, with why. */
-function drawdown(document: JobDocument): Finding[] {
+function drawdown(document: MeteringJob): Finding[] {
   const last = lastDrawdown(document);
   const why = last && whyRejected(last);
   return why ? [finding('MET-12', 'job', { why })] : [];
 }
 
 /** MET-11: accepted drawdowns that fall steadily, or jumped, since the last service. */
-function drift(document: JobDocument, context: MeteringContext | null): Finding[] {
+function drift(document: MeteringJob, context: MeteringContext | null): Finding[] {
   const loss = context?.duty.pressure?.lossPer_bar ?? null;
   const found = driftOf(comparableVolumes_mL(measuredHistory(document), loss));
   if (!found) return [];
@@ -60,7 +62,7 @@ function drift(document: JobDocument, context: MeteringContext | null): Finding[
 const PLAN_HOLDS = 0.02;
 
 /** MET-11: the plan was agreed with one stroke volume, and another was drawn down since. */
-function measuredSince(document: JobDocument, context: MeteringContext | null): Finding[] {
+function measuredSince(document: MeteringJob, context: MeteringContext | null): Finding[] {
   const plan = document.plans.at(-1);
   const now = standingCalibration(measuredHistory(document));
   if (!context || !plan || plan.duty.family !== 'metering' || now === null || now.servicedSince) return [];
@@ -82,7 +84,7 @@ function measuredSince(document: JobDocument, context: MeteringContext | null): 
 
 /** MET-26: the suction stands above the discharge, and nobody watched the stopped pump hold. */
 function siphon(
-  document: JobDocument,
+  document: MeteringJob,
   checks: readonly JudgedCheck[],
   context: MeteringContext | null,
 ): Finding[] {

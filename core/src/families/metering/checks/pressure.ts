@@ -2,7 +2,7 @@ import { compensation } from '../../../dosing';
 import { THRESHOLDS, type Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { addressesOf } from '../settings/address';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import { unloaded_mL, type MeteringContext } from '../settings/context';
 import { mostAsked } from '../effect/dose';
 import { finding } from '../texts/finding';

@@ -2,7 +2,7 @@ import { BOUNCE_ms, ceilingPicture, pulseRate_ppm, recognition, strokesPerPulse 
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { addressesOf } from '../settings/address';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import { finding } from '../texts/finding';
 import { meterOf } from '../plan/pulses';
 

@@ -2,7 +2,7 @@ import { THRESHOLDS, type Finding } from '../../../findings';
 import { strength_gpl } from '../../../dosing';
 import { fig } from '../../../units';
 import { addressesOf } from '../settings/address';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import { productAge_days, strengthToday_gpl } from '../settings/context';
 import { finding } from '../texts/finding';
 import { gearsOf } from '../wire/plate';

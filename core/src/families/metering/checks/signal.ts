@@ -4,7 +4,7 @@ import { responseAt } from '../../../strokes';
 import { pumpFlow_lph, strokeVolume_mL } from '../../../dosing';
 import { fig } from '../../../units';
 import { addressesOf } from '../settings/address';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import { currentSignal } from '../wire/duty';
 import { finding } from '../texts/finding';
 import { LOOP_ERROR_mA } from '../proof/readings';

@@ -1,7 +1,7 @@
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { addressesOf } from '../settings/address';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import { finding } from '../texts/finding';
 import { turnDown } from '../effect/turn-down';
 

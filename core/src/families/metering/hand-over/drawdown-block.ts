@@ -1,7 +1,8 @@
 import { fig, figureWithUnit, presentReader } from '../../../units';
-import { recordsOf, type BlockOf, type JobDocument } from '../../../visit';
+import { recordsOf, type BlockOf } from '../../../visit';
 import { measuredStroke_mL, resultOf, whyRejected, withdrawnDrawdowns } from '../proof/calibration';
 import type { CalibrationBody } from '../wire/records';
+import type { MeteringJob } from '../wire/job';
 
 /** A drawdown with its verdict. */
 export interface SeenDrawdown {
@@ -19,7 +20,7 @@ export interface SeenDrawdown {
 }
 
 /** The drawdowns of this job with their verdicts, the oldest first. */
-export function drawdownsOf(document: JobDocument): SeenDrawdown[] {
+export function drawdownsOf(document: MeteringJob): SeenDrawdown[] {
   const withdrawn = withdrawnDrawdowns(document);
   return recordsOf(document, 'calibration').map((record) => {
     const { body } = record;

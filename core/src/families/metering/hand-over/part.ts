@@ -1,6 +1,6 @@
 import { dateInWords } from '../../../time';
 import { fig, figureWithUnit, presentReader, type Quantity } from '../../../units';
-import { lastRecord, type Block, type JobDocument } from '../../../visit';
+import { lastRecord, type Block } from '../../../visit';
 import type { HandoverPart } from '../../family';
 import type { MeteringView } from '../kind';
 import { lastDrawdown, whyRejected } from '../proof/calibration';
@@ -10,6 +10,7 @@ import { doseBlock, doseOf } from './dose-block';
 import { drawdownBlocks, drawdownsOf } from './drawdown-block';
 import { liveSaid, volumeSaid, type VolumeProof } from './said';
 import { linesOf, signalBlocks, type SeenReading } from './signal-blocks';
+import type { MeteringJob } from '../wire/job';
 
 /** What is handed over of a metering pump alone: its dose, its signal, its drawdowns. */
 export function partOf(view: MeteringView): HandoverPart {
@@ -50,7 +51,7 @@ function volumeOf({ document, context, readings }: MeteringView): VolumeProof {
 
 function seenReading(
   { entry, verdict, voided, superseded }: MeteringView['readings'][number],
-  document: JobDocument,
+  document: MeteringJob,
 ): SeenReading {
   return {
     injected_mA: entry.reading.injected_mA,
@@ -67,7 +68,7 @@ function seenReading(
   };
 }
 
-function instrumentWords(document: JobDocument, id: string | null): string | null {
+function instrumentWords(document: MeteringJob, id: string | null): string | null {
   const instrument = document.instruments.find((candidate) => candidate.id === id);
   return instrument
     ? `${instrument.name}, ${instrument.serial}, calibrated ${dateInWords(instrument.calibratedOn)}`

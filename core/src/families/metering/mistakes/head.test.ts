@@ -1,5 +1,6 @@
 import { planAndCheck } from '../plan/plan';
-import type { MeteringContext, StandingCalibration } from '../settings/context';
+import type { MeteringContext } from '../settings/context';
+import type { StandingCalibration } from '../settings/standing-calibration';
 import { gasCures, suctionCures } from '../effect/cures';
 import type { MeteringDuty } from '../wire/duty';
 import {

@@ -2,7 +2,7 @@ import type { Gear } from '../../../dosing';
 import { addressOf, parameterWithRole, type SettingValues } from '../../../profile';
 import type { Draft } from './draft';
 import { gearsOf, type MeteringPlate } from '../wire/plate';
-import type { MeteringProfile } from '../kind';
+import type { MeteringProfile } from '../wire/job';
 
 /** The gear that the sheet or else the plate names; null where neither does, or on a pump of one gear alone. */
 export function namedGear(

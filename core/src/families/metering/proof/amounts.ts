@@ -7,7 +7,7 @@ import { batchStrokes } from '../effect/day';
 import { capacity_lph, mostAsked } from '../effect/dose';
 import { flowTolerance } from './readings';
 import { isSetInFlow } from '../settings/rates';
-import type { CheckKey } from './checks';
+import type { CheckKey } from './check-keys';
 import type { MeteringSettings } from '../settings/understand';
 
 type MeteringCheck = ProofCheck<CheckKey>;

@@ -1,8 +1,9 @@
 import { calibrate, CALIBRATION_FAULT_WORDS, lossPerBar, type Calibration } from '../../../dosing';
-import type { StandingCalibration } from '../settings/context';
+import type { StandingCalibration } from '../settings/standing-calibration';
 import { siteDate } from '../../../time';
-import { recordsOf, type EarlierRecord, type JobDocument, type JobRecord } from '../../../visit';
+import { recordsOf, type EarlierRecord, type Recorded } from '../../../visit';
 import type { CalibrationBody, ServicedBody } from '../wire/records';
+import type { MeteringJob } from '../wire/job';
 
 /** mL an hour in a litre an hour. */
 const ML_PER_L = 1000;
@@ -32,10 +33,16 @@ export function whyRejected(body: CalibrationBody): string {
     .join(' ');
 }
 
+type AnyRecord = Recorded<{ readonly kind: string }>;
+
 /** Drawdowns of a job that were taken back as mistyped: each withdrawal takes back the last that stood before it. */
-export function withdrawnDrawdowns({ records }: Pick<JobDocument, 'records'>): ReadonlySet<JobRecord> {
-  const standing: JobRecord[] = [];
-  const withdrawn = new Set<JobRecord>();
+export function withdrawnDrawdowns({
+  records,
+}: {
+  readonly records: readonly AnyRecord[];
+}): ReadonlySet<AnyRecord> {
+  const standing: AnyRecord[] = [];
+  const withdrawn = new Set<AnyRecord>();
   for (const record of records) {
     if (record.body.kind === 'calibration') standing.push(record);
     if (record.body.kind !== 'calibration-withdrawn') continue;
@@ -49,7 +56,7 @@ export function withdrawnDrawdowns({ records }: Pick<JobDocument, 'records'>): R
 export type MeasuredRecord = EarlierRecord<CalibrationBody | ServicedBody>;
 
 /** Drawdowns and services of this unit, the oldest first: those of earlier jobs and this one's own. */
-export function measuredHistory(document: JobDocument): MeasuredRecord[] {
+export function measuredHistory(document: MeteringJob): MeasuredRecord[] {
   const withdrawn = withdrawnDrawdowns(document);
   const own = document.records
     .filter((record) => !withdrawn.has(record))
@@ -129,7 +136,7 @@ export function comparableVolumes_mL(
 }
 
 /** The last drawdown of this job, accepted or not; one that was taken back is none. */
-export function lastDrawdown(document: JobDocument): CalibrationBody | null {
+export function lastDrawdown(document: MeteringJob): CalibrationBody | null {
   const withdrawn = withdrawnDrawdowns(document);
   const last = recordsOf(document, 'calibration').findLast((record) => !withdrawn.has(record));
   return last?.body ?? null;

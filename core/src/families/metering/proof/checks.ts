@@ -3,31 +3,10 @@ import { stateCheck, type ProofCheck } from '../../../proof';
 import { canSiphon } from '../checks/guards';
 import type { MeteringContext } from '../settings/context';
 import { choicesOf } from '../wire/duty';
+import type { CheckKey } from './check-keys';
 import { amountChecks, gasChecks } from './amounts';
 import { flowTolerance } from './readings';
 import type { MeteringSettings } from '../settings/understand';
-
-export const CHECK_KEYS = [
-  'pulses',
-  'stop-open',
-  'stop-closed',
-  'stop-wire',
-  'level-warn',
-  'level-stop',
-  'prime',
-  'throttle',
-  'holds',
-  'power-cut',
-  'pulses-ceiling',
-  'manual-rate',
-  'manual-flow',
-  'batch',
-  'timer',
-  'gas-bubble',
-  'gas-stir',
-  'slow-flow',
-] as const;
-export type CheckKey = (typeof CHECK_KEYS)[number];
 
 type MeteringCheck = ProofCheck<CheckKey>;
 

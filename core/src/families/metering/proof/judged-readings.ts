@@ -1,21 +1,14 @@
-import { judge, proofPoints, type ReadingVerdict } from './readings';
+import { judge, proofPoints } from './readings';
 import { patternsIn } from './patterns';
 import type { MeteringView, MeteringKind } from '../kind';
+import type { JudgedReading } from './judged-reading';
 import { lineInForce } from '../effect/dose';
 import type { MeteringContext } from '../settings/context';
 import type { MeteringSettings } from '../settings/understand';
 import type { Pattern } from '../../../proof';
 import type { JobGround } from '../../family';
-import { type JobDocument, type ProofReading, sheetRevision, standsAs } from '../../../visit';
-
-export interface JudgedReading {
-  readonly entry: ProofReading;
-  readonly verdict: ReadingVerdict | null;
-  /** a setting changed after it was read */
-  readonly voided: boolean;
-  /** the same point was read again later; this row is kept and counts no more */
-  readonly superseded: boolean;
-}
+import { type ProofReading, sheetRevision, standsAs } from '../../../visit';
+import type { MeteringJob } from '../wire/job';
 
 /** The readings that count: not voided by a change since, and the last one at each point. */
 export function standing(readings: readonly JudgedReading[]): JudgedReading[] {
@@ -30,7 +23,7 @@ export interface ReadingGround {
 
 /** Each reading against the settings and the plan that stood when it was read. */
 export function judgedReadings(
-  document: JobDocument,
+  document: MeteringJob,
   groundAt: (revision: number) => ReadingGround,
 ): JudgedReading[] {
   const revision = sheetRevision(document);

@@ -2,9 +2,10 @@ import type { SettingValues } from '../../../profile';
 import { aged_gpl, strength_gpl } from '../../../dosing';
 import type { DutyProduct, MeteringDuty } from '../wire/duty';
 import type { MeteringPlate } from '../wire/plate';
-import type { Ground } from '../../family';
+import type { Ground } from '../../parts/ground';
 import { lastRecord } from '../../../visit';
-import type { MeteringProfile, MeteringKind } from '../kind';
+import type { MeteringJobKind, MeteringProfile } from '../wire/job';
+import type { StandingCalibration } from './standing-calibration';
 import { standingCalibration, measuredHistory } from '../proof/calibration';
 
 /** Everything that planning and checking one metering pump starts from. */
@@ -20,22 +21,6 @@ export interface MeteringContext {
   readonly signalFrom: 'flow' | 'controller' | 'meter' | null;
   /** the drawdown that stands for this unit, null when there is none */
   readonly calibration?: StandingCalibration | null;
-}
-
-/** A drawdown that was accepted: what it measured, and under what it holds. */
-export interface StandingCalibration {
-  /** site date */
-  readonly date: string;
-  /** mL a stroke, at the length it was measured at */
-  readonly stroke_mL: number;
-  /** null on a pump without a knob */
-  readonly length_pct: number | null;
-  readonly pressure_bar: number | null;
-  readonly product: string;
-  /** standard uncertainty of the mean, as a share */
-  readonly uncertainty: number;
-  /** head, valves or diaphragm were serviced since */
-  readonly servicedSince: boolean;
 }
 
 /**
@@ -99,7 +84,7 @@ export function contextOf({
   zone: _,
   signalFrom,
   ...known
-}: Ground<MeteringKind>): MeteringContext {
+}: Ground<MeteringJobKind>): MeteringContext {
   if (!document) return { ...known, signalFrom };
   const calibration = standingCalibration(measuredHistory(document), known.duty.place.dischargePressure_bar);
   return {

@@ -1,6 +1,6 @@
 import { parameterWithRole, type Parameter, type SettingValues } from '../../../profile';
 import { spelledUnit } from '../../../units';
-import type { MeteringProfile } from '../kind';
+import type { MeteringProfile } from '../wire/job';
 
 /**
  * Volume that a drive which is set in flow takes one stroke (or turn) for, mL: its nominal volume times the

@@ -7,7 +7,7 @@ import {
 } from '../../../profile';
 import type { BrokenWireWatch, RangeLow_mA, TwoPointMap } from '../../../signal';
 import type { StrokeLimits } from '../../../strokes';
-import type { MeteringProfile } from '../kind';
+import type { MeteringProfile } from '../wire/job';
 import { gearsOf, type MeteringPlate } from '../wire/plate';
 import { calibrationFactor, rateFromSetting } from './rates';
 import { METERING_QUANTITIES, RATE_ROLES, type MeteringMode, type MeteringRole } from './roles';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { controllerShape } from '../../../profile/controller';
+import { controllerShape } from '../../../profile';
 
 /** What a controller does by itself with the pulses of a meter. */
 const pulseBehavioursSchema = z

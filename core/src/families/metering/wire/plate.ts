@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Gear } from '../../../dosing';
-import type { MeteringProfile } from '../kind';
+import type { ProfileOf } from '../../../profile';
+import type { MeteringBehaviours } from './behaviours';
 
 /** What was read from this pump's own plate, never remembered from a like one. */
 export const meteringPlateSchema = z
@@ -18,7 +19,7 @@ export const meteringPlateSchema = z
 export type MeteringPlate = z.infer<typeof meteringPlateSchema>;
 
 /** The gears a profile knows. A pump without gears has one, named “-”. */
-export function gearsOf(profile: MeteringProfile): Gear[] {
+export function gearsOf(profile: ProfileOf<MeteringBehaviours>): Gear[] {
   return Object.entries(profile.behaviours.greatestRate_spm).map(([name, greatest_spm]) => ({
     name,
     greatest_spm,
@@ -26,6 +27,6 @@ export function gearsOf(profile: MeteringProfile): Gear[] {
 }
 
 /** Greatest rate of the fastest gear, strokes/min. */
-export function fastestGear_spm({ profile }: { readonly profile: MeteringProfile }): number {
+export function fastestGear_spm({ profile }: { readonly profile: ProfileOf<MeteringBehaviours> }): number {
   return Math.max(...gearsOf(profile).map((gear) => gear.greatest_spm));
 }

@@ -1,9 +1,10 @@
 import { parameterWithRole } from '../../../profile';
-import type { Command, RecordBody, Refusal } from '../../../visit';
+import type { Command, RecordBodyOf, Refusal } from '../../../visit';
 import type { Family } from '../../family';
 import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { PoolKind } from '../kind';
 import { readings } from './readings';
+import type { PoolJobKind } from '../wire/job';
 
 const COMMANDS: readonly { readonly value: Command; readonly name: string }[] = [
   { value: 'own', name: 'its own programs' },
@@ -60,7 +61,7 @@ export const arrival: Family<PoolKind>['arrival'] = {
 };
 
 /** Salt without a kit's reading, and valves whose pipes nobody followed, are not written down: the work would be done blind. */
-export function refuse(record: RecordBody): Refusal | null {
+export function refuse(record: RecordBodyOf<PoolJobKind>): Refusal | null {
   if (record.kind === 'salt' && record.added_kg > 0 && record.kit_gl === null) {
     return {
       field: 'record.kit_gl',

@@ -1,7 +1,8 @@
 import { plainReadings } from '../../parts/plain-readings';
+import type { PoolRecord } from '../wire/records';
 
 /** What is read of a pool pump while it still runs as it was found. */
-export const readings = plainReadings(
+export const readings = plainReadings<PoolRecord>(
   'pool-now',
   [
     { key: 'speed_rpm', label: 'Speed it shows', said: 'speed', quantity: 'speed' },

@@ -1,7 +1,7 @@
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** POO-09: a boost slower than what runs anyway takes the place of it. */
 export function weakBoost({ settings, week, subject, at }: CheckInput): Finding[] {

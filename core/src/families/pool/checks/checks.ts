@@ -1,6 +1,8 @@
 import { clampedFinding } from '../../parts/clamped';
+import { addressesOf, planCheck } from '../../parts/check-input';
+import type { CheckInput } from './input';
 import { bySeverity, refusedValues, type Finding, type Subject } from '../../../findings';
-import { parameterWithRole, addressOf, type SettingValues } from '../../../profile';
+import type { SettingValues } from '../../../profile';
 import { daysInWords } from '../../../time';
 import { fig } from '../../../units';
 import { checkCommand } from './command';
@@ -8,28 +10,12 @@ import { checkFlow } from './flow';
 import { checkPlant } from './plant';
 import { checkPrograms } from './programs';
 import { asFound, type PoolContext } from '../settings/context';
-import { pumpOf, type PumpOnSystem } from '../effect/hydraulics';
+import { pumpOf } from '../effect/hydraulics';
 import type { PoolPlan, PoolProblem } from '../plan/draft';
-import type { PoolRole } from '../settings/roles';
 import { settingsOf } from '../settings/pumping';
-import { refusesOverlap, weekKnown, type PoolSettings } from '../settings/understand';
+import { refusesOverlap, weekKnown } from '../settings/understand';
 import { finding } from '../texts/texts';
-import { heldBy, trueWeek, weekSums, type HeldBy, type RunStretch, type WeekSums } from '../effect/week';
-
-/** What every check of settings is given. */
-export interface CheckInput {
-  readonly context: PoolContext;
-  readonly subject: Subject;
-  readonly settings: PoolSettings;
-  readonly pump: PumpOnSystem;
-  /** what keeps the programs from running */
-  readonly held: HeldBy;
-  /** the week its programs make, whether or not they are held; null while it is not known whole */
-  readonly week: readonly RunStretch[] | null;
-  readonly sums: WeekSums | null;
-  /** sheet address of a role, in a place of its group */
-  at(role: PoolRole, index?: number): string | undefined;
-}
+import { heldBy, trueWeek, weekSums } from '../effect/week';
 
 /**
  * Findings on one column of the sheet. Whatever was found or left is judged as it stands; what is not known is not judged.
@@ -54,10 +40,7 @@ export function checkSettings(given: PoolContext, subject: Subject, values: Sett
     held,
     week,
     sums: week && weekSums(context, week, settings),
-    at: (role, index) => {
-      const parameter = parameterWithRole(context.profile, role, index);
-      return parameter && addressOf(parameter);
-    },
+    at: addressesOf(context.profile),
   };
   return bySeverity([
     ...refusedValues(context.profile, subject, values),
@@ -69,9 +52,7 @@ export function checkSettings(given: PoolContext, subject: Subject, values: Sett
 }
 
 /** Findings on a plan: on the settings it leads to, and on what it could not plan. */
-export function checkPlan(context: PoolContext, plan: PoolPlan): Finding[] {
-  return bySeverity([...plan.problems.map(problemFinding), ...checkSettings(context, 'target', plan.values)]);
-}
+export const checkPlan = planCheck<PoolContext, PoolPlan>(checkSettings, problemFinding);
 
 function problemFinding(problem: PoolProblem): Finding {
   switch (problem.kind) {

@@ -2,7 +2,7 @@ import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { chlorinatorHours, chlorineOfDay_g } from '../effect/treatment';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** POO-17 and PRO-02: what a chlorinator makes, and the water below which it idles. */
 export function checkChlorine(input: CheckInput): Finding[] {

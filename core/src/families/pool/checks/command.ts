@@ -1,7 +1,7 @@
 import type { Finding } from '../../../findings';
 import { clockChanges, dateInWords } from '../../../time';
 import { fig } from '../../../units';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import { hasHours } from '../settings/understand';
 import { poolChoices } from '../wire/duty';
 import { finding } from '../texts/texts';

@@ -3,7 +3,7 @@ import { THRESHOLDS, type Finding } from '../../../findings';
 import { DAY_MIN, DAY_NAMES, onDay, timeOfDay } from '../../../time';
 import { fig, roundDownToStep } from '../../../units';
 import { weakBoost } from './boost';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import type { Circuit, Need } from '../wire/duty';
 import {
   cleanFlow_m3h,
@@ -17,7 +17,7 @@ import { served_min } from '../effect/served';
 import { finding } from '../texts/texts';
 import { handSpeed_rpm, storedTimedRuns, type StoredTimedRun } from '../effect/timed-runs';
 import type { RunStretch } from '../effect/week';
-import type { PoolProfile } from '../kind';
+import type { PoolProfile } from '../wire/job';
 
 /** POO-08, 09, 12, 22 and 27: flow against turnover, needs and walls. */
 export function checkFlow(input: CheckInput): Finding[] {

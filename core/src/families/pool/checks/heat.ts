@@ -2,7 +2,7 @@ import { THRESHOLDS, type Finding } from '../../../findings';
 import { SOLAR_GAP_LEAST_K } from '../../../heat';
 import { fig } from '../../../units';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** POO-13 to 15: what heats, to what, and how the roof starts and stops. */
 export function checkHeat(input: CheckInput): Finding[] {

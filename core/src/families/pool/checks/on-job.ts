@@ -8,8 +8,9 @@ import type { PoolKind } from '../kind';
 import { parameterAt } from '../../../profile';
 import { sameValue, type SheetRow } from '../../../sheet';
 import { fig } from '../../../units';
-import { standsAs, recordsOf, passedBy, type JobDocument, type JudgedCheck } from '../../../visit';
+import { standsAs, recordsOf, passedBy, type JudgedCheck } from '../../../visit';
 import type { JobGround } from '../../family';
+import type { PoolJob } from '../wire/job';
 
 /** What a job on a pool pump leaves open: sensors, linked devices, salt, valves, flow not measured. */
 export function openOn({ document, rows, checks, context, settings }: JobGround<PoolKind>): Finding[] {
@@ -55,7 +56,7 @@ function unmeasured(checks: readonly JudgedCheck[]): Finding[] {
 }
 
 /** POO-18: it cannot be written so by this program, but a record of the site may say it. */
-function salt(document: JobDocument): Finding[] {
+function salt(document: PoolJob): Finding[] {
   return recordsOf(document, 'salt').flatMap(({ body }) =>
     body.added_kg > 0 && body.kit_gl === null
       ? [
@@ -69,7 +70,7 @@ function salt(document: JobDocument): Finding[] {
 }
 
 /** POO-21 */
-function valves(document: JobDocument): Finding[] {
+function valves(document: PoolJob): Finding[] {
   return recordsOf(document, 'valves').flatMap(({ body }) =>
     !body.traced ? [finding('POO-21', 'job', { which: body.which })] : [],
   );

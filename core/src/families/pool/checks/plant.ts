@@ -1,7 +1,7 @@
 import { THRESHOLDS, type Finding } from '../../../findings';
 import { DAY_MIN } from '../../../time';
 import { fig } from '../../../units';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import { poolChoices, type Circuit } from '../wire/duty';
 import { leastSpeed_rpm } from '../effect/hydraulics';
 import { CLEANER_WAITS_min, FROST_GUARD_C } from '../plan/guards';

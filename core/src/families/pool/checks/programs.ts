@@ -2,7 +2,7 @@ import { THRESHOLDS, type Finding } from '../../../findings';
 import { neverRunning, type OverlapRule, type Stretch } from '../../../schedule';
 import { daysInWords, timeOfDay } from '../../../time';
 import { fig } from '../../../units';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 import { hasHours, type RunningProgram, type StoredProgram } from '../settings/understand';
 import { finding } from '../texts/texts';
 import { resolvedWeek } from '../effect/week';

@@ -19,7 +19,7 @@ import { judgeCheck } from '../proof/patterns';
 import { proofChecks } from '../proof/checks';
 import { understand } from '../settings/understand';
 import { canRunTimed, storedTimedRuns } from './timed-runs';
-import type { PoolProfile } from '../kind';
+import type { PoolProfile } from '../wire/job';
 
 const LESSONS: TimedRun = { name: 'After lessons', speed_rpm: 2200, minutes: 45 };
 const WASH: TimedRun = { name: 'Wash', speed_rpm: 2400, minutes: 15 };

@@ -1,7 +1,7 @@
 import { parameterWithRole } from '../../../profile';
 import type { PoolDuty, TimedRun } from '../wire/duty';
 import type { PoolSettings } from '../settings/understand';
-import type { PoolProfile } from '../kind';
+import type { PoolProfile } from '../wire/job';
 
 /** A run that is started by hand and ends by itself, as it is stored. */
 export interface StoredTimedRun {

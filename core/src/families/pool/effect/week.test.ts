@@ -1,7 +1,7 @@
 import { keyAt, type SettingValues } from '../../../profile';
 import { DAY_MIN, EVERY_DAY, WEEK_MIN } from '../../../time';
 import { contextOf, LINK, PANEL, sound, TEN_SLOTS } from '../fixtures';
-import type { PoolProfile } from '../kind';
+import type { PoolProfile } from '../wire/job';
 import { understand } from '../settings/understand';
 import {
   causesOfDay,

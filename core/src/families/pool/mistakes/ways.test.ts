@@ -5,7 +5,7 @@ import { settingsOf } from '../settings/pumping';
 import { checkSettings } from '../checks/checks';
 import { DUTY, contextOf, panel, PANEL, sound, TEN_SLOTS } from '../fixtures';
 import type { PoolContext } from '../settings/context';
-import type { PoolProfile } from '../kind';
+import type { PoolProfile } from '../wire/job';
 import type { PoolOptionRole, PoolRole } from '../settings/roles';
 
 /** Too much or too little of one setting, and one step nearer to what is right. */

@@ -1,19 +1,19 @@
 import { NOT_COMPARED, sensorKey, SENSORS, type Sensor, type SensorErrors } from '../effect/sensors';
 import { addressOf, parameterWithRole, readIn } from '../../../profile';
 import { lastOf } from '../../../sheet';
-import type { JobDocument } from '../../../visit';
+import type { PoolJob } from '../wire/job';
 
 /**
  * What each sensor itself shows too much, K: from the last comparison with a reference on this job, less the offset that stood
  * in the controller then. Null where it was not compared, or where nobody knows that offset.
  */
-export function sensorErrors(document: JobDocument): SensorErrors {
+export function sensorErrors(document: PoolJob): SensorErrors {
   return Object.fromEntries(
     SENSORS.map((sensor) => [sensor, errorOf(document, sensor)]),
   ) as unknown as SensorErrors;
 }
 
-function errorOf(document: JobDocument, sensor: Sensor): number | null {
+function errorOf(document: PoolJob, sensor: Sensor): number | null {
   const compared = document.records.findLast(
     ({ body }) => body.kind === 'check' && body.check === sensorKey(sensor),
   );
@@ -25,7 +25,7 @@ function errorOf(document: JobDocument, sensor: Sensor): number | null {
 }
 
 /** The offset in the controller at a revision of the job: what was left before then, else what was found, whenever it was read. */
-function offsetAt({ profile, entries, lastLeft }: JobDocument, sensor: Sensor, revision: number) {
+function offsetAt({ profile, entries, lastLeft }: PoolJob, sensor: Sensor, revision: number) {
   const parameter = parameterWithRole(profile, `sensor.${sensor}`);
   if (!parameter) return 0;
   const address = addressOf(parameter);

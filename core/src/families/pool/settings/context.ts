@@ -2,9 +2,9 @@ import type { SettingValues } from '../../../profile';
 import type { PoolDuty } from '../wire/duty';
 import type { PoolPlate } from '../wire/plate';
 import { NOT_COMPARED, type SensorErrors } from '../effect/sensors';
-import type { Ground } from '../../family';
+import type { Ground } from '../../parts/ground';
 import { lastRecord } from '../../../visit';
-import type { PoolProfile, PoolKind } from '../kind';
+import type { PoolJobKind, PoolProfile } from '../wire/job';
 import { sensorErrors } from '../proof/sensor-errors';
 
 /** Everything that planning and checking one pool pump starts from. */
@@ -33,7 +33,7 @@ export function monthOf(date: string): number {
 }
 
 /** What planning and checking start from; a clock that was read off and not set right stays off. */
-export function contextOf({ document, signalFrom: _, ...known }: Ground<PoolKind>): PoolContext {
+export function contextOf({ document, signalFrom: _, ...known }: Ground<PoolJobKind>): PoolContext {
   const clock = document && lastRecord(document, 'clock')?.body;
   return {
     ...known,

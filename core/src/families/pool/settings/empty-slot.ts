@@ -1,5 +1,5 @@
 import { optionWithRole, parameterWithRole, type Parameter, type SettingValue } from '../../../profile';
-import type { PoolProfile } from '../kind';
+import type { PoolProfile } from '../wire/job';
 import type { PoolOptionRole, PoolRole } from './roles';
 
 /** One setting by which a place for a program is emptied: an option of it, or midnight. */

@@ -1,5 +1,5 @@
 import { inOrderOfWork, parameterWithRole, type Parameter } from '../../../profile';
-import type { PoolProfile } from '../kind';
+import type { PoolProfile } from '../wire/job';
 
 /** One place for a program on a controller, with its parameters in their order. */
 export interface ProgramSlot {

@@ -12,7 +12,7 @@ import {
   type PoolSettings,
 } from './understand';
 import type { SettingValues } from '../../../profile';
-import type { PoolProfile } from '../kind';
+import type { PoolProfile } from '../wire/job';
 
 const read = (profile: PoolProfile, values: SettingValues): PoolSettings =>
   understand(profile, contextOf(profile).plate, values);

@@ -10,7 +10,7 @@ import {
 } from '../../../profile';
 import { resolveWeek, type WeekProgram, type WeekRules } from '../../../schedule';
 import { EVERY_DAY } from '../../../time';
-import type { PoolProfile } from '../kind';
+import type { PoolProfile } from '../wire/job';
 import type { PoolPlate } from '../wire/plate';
 import { placeOfOption, POOL_QUANTITIES, type PoolRole } from './roles';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { controllerShape } from '../../../profile/controller';
+import { controllerShape } from '../../../profile';
 
 /** What a speed limit caps besides programs. */
 export const CLAMPED = ['programs', 'prime', 'boost', 'frost'] as const;

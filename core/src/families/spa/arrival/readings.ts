@@ -1,7 +1,8 @@
 import { plainReadings } from '../../parts/plain-readings';
+import type { SpaRecord } from '../wire/records';
 
 /** What is read of a pack while it still runs as it was found. */
-export const readings = plainReadings(
+export const readings = plainReadings<SpaRecord>(
   'spa-now',
   [
     { key: 'water_C', label: 'Water, by a thermometer of your own', said: 'water', quantity: 'temperature' },

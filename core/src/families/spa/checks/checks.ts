@@ -1,30 +1,19 @@
 import { clampedFinding } from '../../parts/clamped';
+import { addressesOf, planCheck } from '../../parts/check-input';
+import type { CheckInput } from './input';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
-import { addressOf, parameterWithRole, type SettingValues } from '../../../profile';
+import type { SettingValues } from '../../../profile';
 import { fig } from '../../../units';
 import { OUTPUT_WORDS, outputNamed } from '../effect/panel';
 import { rowOf } from '../effect/match';
 import type { SpaPlan, SpaProblem } from '../plan/draft';
 import type { SpaContext } from '../settings/context';
-import type { SpaRole } from '../settings/roles';
-import { understand, type SpaSettings } from '../settings/understand';
+import { understand } from '../settings/understand';
 import { finding } from '../texts/texts';
-import type { TableRow } from '../wire/table';
 import { checkFilter } from './filter';
 import { checkHeat } from './heat';
 import { checkLoad } from './load';
 import { checkNumber } from './number';
-
-/** What every check of settings is given. */
-export interface CheckInput {
-  readonly context: SpaContext;
-  readonly subject: Subject;
-  readonly settings: SpaSettings;
-  /** the row that it stands at; null where that is not known or not there */
-  readonly row: TableRow | null;
-  /** sheet address of a role */
-  at(role: SpaRole, index?: number): string | undefined;
-}
 
 /** Findings on a column. Throws an InputError on figures of the duty that cannot be computed with. */
 export function checkSettings(context: SpaContext, subject: Subject, values: SettingValues): Finding[] {
@@ -34,21 +23,15 @@ export function checkSettings(context: SpaContext, subject: Subject, values: Set
     subject,
     settings,
     row: rowOf(context.table, settings.number),
-    at: (role, index = 1) => {
-      const parameter = parameterWithRole(context.profile, role, index);
-      return parameter && addressOf(parameter);
-    },
+    at: addressesOf(context.profile),
   };
   return bySeverity([...checkNumber(input), ...checkLoad(input), ...checkHeat(input), ...checkFilter(input)]);
 }
 
 /** Findings on a plan: on the settings it leads to, and on what it could not plan. */
-export function checkPlan(context: SpaContext, plan: SpaPlan): Finding[] {
-  const problems = plan.problems.map((problem) => problemFinding(context, problem));
-  return bySeverity([...problems, ...checkSettings(context, 'target', plan.values)]);
-}
+export const checkPlan = planCheck<SpaContext, SpaPlan>(checkSettings, problemFinding);
 
-function problemFinding({ duty }: SpaContext, problem: SpaProblem): Finding {
+function problemFinding(problem: SpaProblem, { duty }: SpaContext): Finding {
   switch (problem.kind) {
     case 'clamped':
       return clampedFinding(problem);

@@ -12,7 +12,7 @@ import {
   turnoversOf,
 } from '../effect/cycles';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** What a display rounds a cycle to, h. */
 const NEAR_h = 0.02;

@@ -19,7 +19,7 @@ import {
 } from '../effect/tub';
 import { finding } from '../texts/texts';
 import type { Output } from '../wire/behaviours';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** Warm enough, in time, not too hot, and safe from frost; judged in the coldest air. */
 export function checkHeat(input: CheckInput): Finding[] {

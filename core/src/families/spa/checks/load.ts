@@ -5,7 +5,7 @@ import { currentsOf, stateSaid, worstLoad } from '../effect/load';
 import { outputNamed } from '../effect/panel';
 import { finding } from '../texts/texts';
 import { HEATER_RULES } from '../../../electric';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** SPA-04: the worst of all states that its row allows, against the breaker, the board and each output. */
 export function checkLoad({ context, subject, row, at }: CheckInput): Finding[] {

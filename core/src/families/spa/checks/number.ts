@@ -5,7 +5,7 @@ import { lacksOf, matchTable, type Lack } from '../effect/match';
 import { keyless, outputNamed } from '../effect/panel';
 import { finding } from '../texts/texts';
 import type { Need } from '../wire/table';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** The number and what belongs to it: row, switches, links, keys. */
 export function checkNumber(input: CheckInput): Finding[] {

@@ -12,6 +12,7 @@ import {
   shownUntil_h,
   standsWarm_kWh,
   tubDay,
+  tubMinute,
   warmest_C,
   warming,
 } from './tub';
@@ -31,6 +32,13 @@ test('minute by minute it is warm when the formula says', () => {
   expect(Math.abs(course.ready_h! - ready_h(DUTY)!)).toBeLessThan(1 / 30);
   expect(course.water_C[0]).toBe(12);
   expect(Math.max(...course.water_C)).toBeLessThan(37.2);
+});
+
+test('water falls 0.3 K before it heats again, and heats until what it holds', () => {
+  const day = tubDay(context, settings())!;
+  const heatsFrom = (at_C: number, heating: boolean) => tubMinute(day, 0, at_C, heating, 37, 6).heating;
+  expect([36.69, 36.71, 36.84].map((at_C) => heatsFrom(at_C, false))).toEqual([true, false, false]);
+  expect([36.71, 36.99, 37].map((at_C) => heatsFrom(at_C, true))).toEqual([true, true, false]);
 });
 
 test('in cycles alone it takes as many days as the hours of its cycles make', () => {

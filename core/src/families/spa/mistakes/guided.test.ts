@@ -162,7 +162,7 @@ test('a table that was copied inside the pack counts over its profile’s, and g
     rows: [{ ...row, pumps: [...row.pumps], needs: [], number: 77, circulation: false }],
   });
   expect((walk.view as SpaView).context?.table.map(({ number }) => number)).toEqual([77]);
-  const [copied] = spaFamily.earlier(walk.document);
+  const [copied] = spaFamily.earlier((walk.view as SpaView).document);
   const next = begun();
   next.document = { ...next.document, earlier: [copied] };
   expect((next.view as SpaView).context?.table.map(({ number }) => number)).toEqual([77]);

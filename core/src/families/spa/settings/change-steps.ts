@@ -1,7 +1,7 @@
 import { inOrderOfWork, parameterWithRole, type Parameter } from '../../../profile';
 import type { PutBack } from '../../../sheet';
-import { recordsOf, type JobDocument } from '../../../visit';
-import type { SpaProfile } from '../kind';
+import { recordsOf } from '../../../visit';
+import type { SpaProfile, SpaJob } from '../wire/job';
 
 /** One step of changing the number, in the profile's own moment. */
 export interface ChangeStep {
@@ -15,7 +15,7 @@ const DEAD = 'Supply off, locked and proved dead';
 const LIVE = 'A licensed electrician: covers, an insulated tool, one hand, nothing else touched.';
 
 /** Each change of number that was made, and put back what hangs on it; steps that were only seen later are none. */
-export function numberChanges(document: JobDocument): PutBack[] {
+export function numberChanges(document: SpaJob): PutBack[] {
   const number = parameterWithRole(document.profile, 'number');
   if (!number) return [];
   return recordsOf(document, 'number-change')

@@ -1,7 +1,7 @@
 import { addressOf, parameterWithRole, readIn, type SettingValues } from '../../../profile';
-import { lastRecord, type JobDocument } from '../../../visit';
-import type { Ground } from '../../family';
-import type { SpaKind, SpaProfile } from '../kind';
+import { lastRecord } from '../../../visit';
+import type { Ground } from '../../parts/ground';
+import type { SpaJobKind, SpaProfile, SpaJob } from '../wire/job';
 import type { SpaDuty } from '../wire/duty';
 import type { SpaPlate } from '../wire/plate';
 import type { TableRow } from '../wire/table';
@@ -26,7 +26,7 @@ export interface SpaContext {
 }
 
 /** The table of a pack as it was copied at it: on this job, else on an earlier one at the same unit; null where nobody did. */
-export function copiedTable(document: JobDocument): readonly TableRow[] | null {
+export function copiedTable(document: SpaJob): readonly TableRow[] | null {
   const own = lastRecord(document, 'pack-table')?.body.rows;
   if (own) return own;
   const before = (document.earlier ?? []).flatMap(({ body }) =>
@@ -36,7 +36,7 @@ export function copiedTable(document: JobDocument): readonly TableRow[] | null {
 }
 
 /** The sensor's correction as it was found, K; zero while nobody read it. */
-function offsetFound_K(profile: SpaProfile, document: JobDocument | null): number {
+function offsetFound_K(profile: SpaProfile, document: SpaJob | null): number {
   const parameter = parameterWithRole(profile, 'sensor.offset');
   if (!parameter || !document) return 0;
   const address = addressOf(parameter);
@@ -53,7 +53,7 @@ export function contextOf({
   inForce,
   putBack,
   document,
-}: Ground<SpaKind>): SpaContext {
+}: Ground<SpaJobKind>): SpaContext {
   const now = document && lastRecord(document, 'spa-now')?.body;
   const read = now && now.water_C !== null && now.display_C !== null ? now.display_C - now.water_C : null;
   return {

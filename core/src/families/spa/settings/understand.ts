@@ -1,6 +1,6 @@
 import type { SettingValues } from '../../../profile';
 import { SettingsReader } from '../../parts/settings-reader';
-import type { SpaProfile } from '../kind';
+import type { SpaProfile } from '../wire/job';
 import type { Output } from '../wire/behaviours';
 import type { SpaPlate } from '../wire/plate';
 import { SPA_QUANTITIES, type SpaRole } from './roles';

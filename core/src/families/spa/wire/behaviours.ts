@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { controllerMessageSchema, controllerShape } from '../../../profile/controller';
+import { controllerMessageSchema, controllerShape } from '../../../profile';
 import { afterSchema } from '../../parts/behaviours';
 import { tableSchema } from './table';
 

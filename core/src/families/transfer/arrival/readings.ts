@@ -1,7 +1,8 @@
 import { plainReadings } from '../../parts/plain-readings';
+import type { TransferRecord } from '../wire/records';
 
 /** What is read of such a pump while it still runs as it was found. */
-export const readings = plainReadings(
+export const readings = plainReadings<TransferRecord>(
   'transfer-now',
   [
     { key: 'level_mm', label: 'Level that it shows', said: 'level', quantity: 'bore' },

@@ -3,7 +3,7 @@ import { fig } from '../../../units';
 import { flowAt_m3h } from '../effect/pump';
 import { meanInflow_m3h } from '../effect/vessel';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** LEV-07: what comes at cleaning against what it sends, at its greatest speed and at the speed that it then runs at; and after a cut. */
 export function checkCleaning({ context, subject, settings, pump, at }: CheckInput): Finding[] {

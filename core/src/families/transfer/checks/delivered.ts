@@ -4,7 +4,7 @@ import { runSession } from '../bench/run-session';
 import { coolEnough, delivered_C } from '../effect/cooling';
 import { meanInflow_m3h } from '../effect/vessel';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** LEV-11: what a session delivers, litre by litre, against what is wanted. */
 export function checkDelivered({ context, subject, settings, at }: CheckInput): Finding[] {

@@ -2,7 +2,7 @@ import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { gulp_L, leastEven_m3h, litresBetween, swing_L } from '../effect/vessel';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** A surge of cleaning lasts about so long before the mean has followed, s. */
 const SURGE_s = 20;

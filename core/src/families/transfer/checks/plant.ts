@@ -2,7 +2,7 @@ import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import type { Plant, PumpKind } from '../wire/duty';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 const PLANTS: Readonly<Record<Plant, string>> = {
   press: 'a press',

@@ -5,7 +5,7 @@ import { fig, type Quantity } from '../../../units';
 import { ceilings, flowAt_m3h, flowAtBottom_m3h, movesAbove_rpm, suctionHead_m } from '../effect/pump';
 import type { TransferRole } from '../settings/roles';
 import { finding } from '../texts/texts';
-import type { CheckInput } from './checks';
+import type { CheckInput } from './input';
 
 /** Speeds against lift, motor, pump and suction; the plate; the run-on. */
 export function checkSpeeds(input: CheckInput): Finding[] {

@@ -1,6 +1,6 @@
 import type { SettingValues } from '../../../profile';
-import type { Ground } from '../../family';
-import type { TransferKind, TransferProfile } from '../kind';
+import type { Ground } from '../../parts/ground';
+import type { TransferJobKind, TransferProfile } from '../wire/job';
 import type { TransferDuty } from '../wire/duty';
 import type { TransferPlate } from '../wire/plate';
 
@@ -24,6 +24,6 @@ export function contextOf({
   today,
   inForce,
   putBack,
-}: Ground<TransferKind>): TransferContext {
+}: Ground<TransferJobKind>): TransferContext {
   return { duty, profile, plate, today, inForce, putBack };
 }

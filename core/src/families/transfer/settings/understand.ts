@@ -1,7 +1,7 @@
 import type { SettingValues } from '../../../profile';
 import { ownWay } from '../../parts/behaviours';
 import { SettingsReader } from '../../parts/settings-reader';
-import type { TransferProfile } from '../kind';
+import type { TransferProfile } from '../wire/job';
 import type { Control, Plant, PumpKind } from '../wire/duty';
 import type { TransferPlate } from '../wire/plate';
 import { TRANSFER_QUANTITIES, type TransferRole } from './roles';

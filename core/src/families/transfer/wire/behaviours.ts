@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { controllerShape } from '../../../profile/controller';
+import { controllerShape } from '../../../profile';
 import { afterSchema } from '../../parts/behaviours';
 import { CONTROLS } from './duty';
 

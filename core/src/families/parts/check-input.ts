@@ -1,0 +1,42 @@
+import { bySeverity, type Finding, type Subject } from '../../findings';
+import { addressOf, parameterWithRole, type Profile, type SettingValues } from '../../profile';
+
+/**
+ * What a check of a column is given in every family; what else it looks at, a family adds.
+ *
+ * @example
+ * interface FanInput extends CheckInput<FanContext, FanSettings, FanRole> { readonly duct: Duct }
+ */
+export interface CheckInput<Context, Settings, Role extends string> {
+  readonly context: Context;
+  readonly subject: Subject;
+  readonly settings: Settings;
+  /** sheet address of a role, in a place of its group; undefined on a controller that has none */
+  at(role: Role, index?: number): string | undefined;
+}
+
+/** Where the roles of a profile stand on the sheet. */
+export function addressesOf(profile: Profile): (role: string, index?: number) => string | undefined {
+  return (role, index) => {
+    const parameter = parameterWithRole(profile, role, index);
+    return parameter && addressOf(parameter);
+  };
+}
+
+/** What is judged of a plan. */
+interface Planned {
+  readonly problems: readonly object[];
+  readonly values: SettingValues;
+}
+
+/** Judges a plan: what it could not plan, and the settings that it leads to. */
+export function planCheck<Context, Plan extends Planned>(
+  check: (context: Context, subject: Subject, values: SettingValues) => Finding[],
+  problemFinding: (problem: Plan['problems'][number], context: Context) => Finding,
+): (context: Context, plan: Plan) => Finding[] {
+  return (context, plan) =>
+    bySeverity([
+      ...plan.problems.map((problem) => problemFinding(problem, context)),
+      ...check(context, 'target', plan.values),
+    ]);
+}
