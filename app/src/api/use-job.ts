@@ -1,31 +1,24 @@
 import type { CommandBody } from '@barythm/contract/commands';
 import type { JobResource } from '@barythm/contract/resources';
-import { applyCommand, holdsAlready, refusalOf, viewJob, type JobView } from '@barythm/core/job';
+import { holdsAlready, refusalOf, viewJob, type JobView } from '@barythm/core/job';
 import { signFaultIn } from '@barythm/core/print';
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { get } from './client';
 import { outbox } from './device';
 import { keys } from './keys';
+import { withSent, withUnsent } from './unsent';
 import { useOutbox } from './use-outbox';
 import type { JobCommand, JobCommandBody, JobDocument } from '@barythm/core/families';
 
-/** What the server has, with what is not sent yet on top of it. */
-function withPending(
-  resource: JobResource,
+/** What is fetched of a job, with what is not sent yet on top of it. */
+const shownOf = (
+  { document, today }: JobResource,
   pending: ReturnType<typeof outbox.getState>['pending'],
-): JobResource {
-  const { document, today } = resource;
-  const shown = pending
-    .filter((command) => command.body.jobId === document.job.id && command.body.kind !== 'job.start')
-    .reduce((current, command) => {
-      const own = command as JobCommand;
-      // sent already, and its answer is on the way
-      if (holdsAlready(current, own.body)) return current;
-      return refusalOf(current, own.body, today) ? current : applyCommand(current, own, today);
-    }, document);
-  return { ...resource, document: shown };
-}
+): { readonly document: JobDocument; readonly today: string } => ({
+  document: withUnsent(document, today, pending),
+  today,
+});
 
 export interface UseJob {
   readonly view: JobView | null;
@@ -53,15 +46,15 @@ export function useJob(id: string): UseJob {
     refetchOnWindowFocus: 'always',
   });
   const { pending } = useOutbox();
-  const shown = useMemo(() => (query.data ? withPending(query.data, pending) : null), [query.data, pending]);
+  const shown = useMemo(() => (query.data ? shownOf(query.data, pending) : null), [query.data, pending]);
   const view = useMemo(() => (shown ? viewJob(shown.document, shown.today) : null), [shown]);
   useEffect(() => settleSentJobs(client), [client]);
   const write = useCallback<WriteToJob>(
     (wanted) => {
       const resource = client.getQueryData<JobResource>(keys.job(id));
       if (!resource) return 'The job is not fetched yet.';
-      // worked out anew, so that two writes in one moment follow each other
-      const { document, today } = withPending(resource, outbox.getState().pending);
+      // of this moment, so that two writes in one follow each other
+      const { document, today } = shownOf(resource, outbox.getState().pending);
       const body = typeof wanted === 'function' ? wanted(document) : wanted;
       const refusal = refusalOf(document, body, today);
       if (refusal) return refusal.words;
@@ -109,7 +102,7 @@ function settleSentJobs(client: QueryClient): void {
     const resource = client.getQueryData<JobResource>(key);
     const body = command.body.kind === 'job.start' ? null : (command as JobCommand).body;
     if (resource && body && !holdsAlready(resource.document, body)) {
-      const document = applyCommand(resource.document, command as JobCommand, resource.today);
+      const document = withSent(resource.document, resource.today, command as JobCommand);
       client.setQueryData<JobResource>(key, { ...resource, document });
       if (answer.version === document.job.version) return;
     }

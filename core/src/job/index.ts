@@ -1,7 +1,7 @@
 export { applyCommand } from './apply';
 export { benchDay, benchSheet, checkColumn, eventsFor, thrownAtATap } from './bench/bench';
 export { believedOf, lastLeftOf, originOf } from './believed';
-export { notOnTheHandover, pumpNow, type PumpNow } from './pump-now';
+export { notOnTheHandover, pumpNow, type PumpKnown, type PumpNow } from './pump-now';
 export { carriedOver } from './arrival/carried-over';
 export { clockDrift, driftInWords, readsItsDay } from './arrival/clock';
 export { bareContext, contextOf } from './context';

@@ -1,88 +1,120 @@
-import { bySeverity, type Finding, type Subject } from '../findings';
+import { bySeverity, type Finding } from '../findings';
 import {
   familyOf,
   type AnyFamily,
+  type AnyKind,
   type Duty,
   type FamilyContext,
+  type JobGround,
   type JobView,
   type JobDocument,
 } from '../families';
 import { orElse } from '../input';
-import { inOrderOfWork, type SettingValues } from '../profile';
+import { inOrderOfWork } from '../profile';
+import type { ProofCheck } from '../proof';
 import { valuesOf } from '../sheet';
+import { presentReader, type Reader } from '../units';
 import { asItStood, plateOf } from '../visit';
 import { lastLeftOf } from './believed';
 import { contextOf } from './context';
 import { judgedAsBelieved } from './contradicted';
 import { jobFindings, unchecked } from './job-findings';
 import { judged } from './judged';
+import { lazily } from './lazily';
 import { judgedChecks } from './proof/judged-checks';
 import { checksOf } from './proof/offered-checks';
 import { workingRows } from './sheet/working-sheet';
 
 export type { JobView } from '../families';
 
-/** Works out everything that follows from a job's document on a site date. */
-export function viewJob(document: JobDocument, today: string): JobView {
-  const family = familyOf(document.profile.family);
-  const ground = groundOf(family, document, today);
-  const { duty, columns, context, settings, offered } = ground;
-  const { rows, values } = columns;
-  const groundAt = asItStood(document, (then) => groundOf(family, then, today));
-  const readings = family.proof.readings(document, groundAt);
-  const checks = judgedChecks(
-    document,
-    offered,
-    (revision) => groundAt(revision).offered,
-    (check, body, first) => family.proof.judge(check, body, first),
-  );
-  const found = columnFindings(family, context, columns);
-  const job = { document, rows, settings, context, readings, checks };
-  return {
-    family: family.name,
-    profile: document.profile,
-    plate: plateOf(document),
-    document,
-    today,
-    duty,
-    context,
-    parameters: inOrderOfWork(document.profile),
-    rows,
-    values,
-    settings,
-    findings: {
-      ...found,
-      target: context
-        ? bySeverity([
-            ...found.target,
-            ...unchecked(
-              document,
-              rows,
-              values.planned,
-              (option) => family.rolesOfMode(option),
-              family.modeRole,
-            ),
-          ])
-        : [],
-      job: bySeverity([
-        ...jobFindings(document, rows, family.proof.voidedSince({ readings, checks }), { checks, readings }),
-        ...family.open(job),
-      ]),
-    },
-    readings,
-    checks,
-    patterns: context ? orElse(() => family.proof.patterns({ ...job, context }), []) : [],
-  };
+interface Known {
+  readonly today: string;
+  readonly reader: Reader;
+  readonly view: JobView;
 }
 
-/** What readings and checks are expected by: worked out of the job as it stands, or as it stood. */
-function groundOf(family: AnyFamily, document: JobDocument, today: string) {
-  const columns = columnsOf(document);
-  const duty = dutyOf(document);
-  const context = duty && contextOf(document, duty, columns.inForce, today);
-  const settings = family.understand(document.profile, plateOf(document), columns.values.force);
-  const offered = checksOf(family, context, settings);
-  return { duty, columns, context, settings, offered };
+/** A document never changes in place: what follows from it on a day is worked out once, in the words of whoever reads. */
+const views = new WeakMap<JobDocument, Known>();
+
+/** Everything that follows from a job's document on a site date; each part of it is worked out when it is asked for, and once. */
+export function viewJob(document: JobDocument, today: string): JobView {
+  const known = views.get(document);
+  const reader = presentReader();
+  if (known && known.today === today && known.reader === reader) return known.view;
+  const view = viewOf(document, today);
+  views.set(document, { today, reader, view });
+  return view;
+}
+
+function viewOf(document: JobDocument, today: string): JobView {
+  const { profile } = document;
+  const family = familyOf(profile.family);
+  const ground = groundOf(family, document, today);
+  const groundAt = asItStood(document, (then) => groundOf(family, then, today));
+  const judgedJob = (): JobGround<AnyKind> => {
+    const { rows, settings, context, readings, checks } = view;
+    return { document, rows, settings, context, readings, checks };
+  };
+  const view: JobView = lazily<JobView>({
+    family: () => family.name,
+    profile: () => profile,
+    plate: () => plateOf(document),
+    document: () => document,
+    today: () => today,
+    duty: () => ground.duty,
+    context: () => ground.context,
+    parameters: () => inOrderOfWork(profile),
+    rows: () => ground.columns.rows,
+    values: () => ground.columns.values,
+    settings: () => ground.settings,
+    readings: () => family.proof.readings(document, groundAt),
+    checks: () =>
+      judgedChecks(
+        document,
+        ground.offered,
+        (revision) => groundAt(revision).offered,
+        (check, body, first) => family.proof.judge(check, body, first),
+      ),
+    findings: () =>
+      lazily<JobView['findings']>({
+        found: () => foundFindings(family, ground),
+        target: () => targetFindings(family, ground, document),
+        left: () => leftFindings(family, ground),
+        job: () => openFindings(family, judgedJob()),
+      }),
+    patterns: () => {
+      const { context } = ground;
+      return context ? orElse(() => family.proof.patterns({ ...judgedJob(), context }), []) : [];
+    },
+  });
+  return view;
+}
+
+/** What readings and checks are expected by, and findings start from: of the job as it stands, or as it stood. */
+interface Standing {
+  readonly duty: Duty | null;
+  readonly columns: ReturnType<typeof columnsOf>;
+  readonly context: FamilyContext | null;
+  readonly settings: JobView['settings'];
+  readonly offered: readonly ProofCheck[];
+}
+
+function groundOf(family: AnyFamily, document: JobDocument, today: string): Standing {
+  const ground: Standing = lazily<Standing>({
+    duty: () => dutyOf(document),
+    columns: () => columnsOf(document),
+    context: () => ground.duty && contextOf(document, ground.duty, ground.columns.inForce, today),
+    settings: () => family.understand(document.profile, plateOf(document), ground.columns.values.force),
+    offered: () => checksOf(family, ground.context, ground.settings),
+  });
+  return ground;
+}
+
+/** What stands open on the job itself: of any pump, and of its family. */
+function openFindings(family: AnyFamily, job: JobGround<AnyKind>): Finding[] {
+  const { document, rows, checks, readings } = job;
+  const since = family.proof.voidedSince({ readings, checks });
+  return bySeverity([...jobFindings(document, rows, since, { checks, readings }), ...family.open(job)]);
 }
 
 /** The duty that the job goes by: the plan's, else what the pump had before; null where it is of another family. */
@@ -108,23 +140,23 @@ function columnsOf(document: JobDocument) {
   };
 }
 
-/** Findings on each column that has anything in it. */
-function columnFindings(
-  family: AnyFamily,
-  context: FamilyContext | null,
-  { rows, values, believed }: ReturnType<typeof columnsOf>,
-): { found: Finding[]; target: Finding[]; left: Finding[] } {
-  const on = (subject: Subject, column: SettingValues, when: boolean) =>
-    context && when ? judged(family, context, subject, column) : [];
-  return {
-    found: on('found', values.found, Object.keys(values.found).length > 0),
-    target: on(
-      'target',
-      values.planned,
-      rows.some((row) => row.target),
-    ),
-    left: context && believed ? judgedAsBelieved(family, context, 'left', believed) : [],
-  };
+function foundFindings(family: AnyFamily, { context, columns }: Standing): Finding[] {
+  const { found } = columns.values;
+  return context && Object.keys(found).length > 0 ? judged(family, context, 'found', found) : [];
+}
+
+/** On the plan, and on what the mode it plans was not looked at for. */
+function targetFindings(family: AnyFamily, { context, columns }: Standing, document: JobDocument): Finding[] {
+  const { rows, values } = columns;
+  if (!context) return [];
+  return bySeverity([
+    ...(rows.some((row) => row.target) ? judged(family, context, 'target', values.planned) : []),
+    ...unchecked(document, rows, values.planned, (option) => family.rolesOfMode(option), family.modeRole),
+  ]);
+}
+
+function leftFindings(family: AnyFamily, { context, columns }: Standing): Finding[] {
+  return context && columns.believed ? judgedAsBelieved(family, context, 'left', columns.believed) : [];
 }
 
 /** All that stands on what is left at the pump: the as-left column, and the job's own. */

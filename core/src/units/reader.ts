@@ -26,8 +26,13 @@ export function readFor(wanted: UnitsWanted): void {
  * would be made for somebody else.
  */
 export function inWordsFor<T>(wanted: UnitsWanted, work: () => T): T {
+  return inWordsOf(READERS[wanted], work);
+}
+
+/** The same for a reader who was asked for before: what is worked out later is in their words, whoever reads by then. */
+export function inWordsOf<T>(reader: Reader, work: () => T): T {
   const before = present;
-  present = READERS[wanted];
+  present = reader;
   try {
     const made = work();
     if (made instanceof Promise) throw new Error('Words are made in one go.');

@@ -2,7 +2,7 @@ import type { Command, CommandAnswer } from '@barythm/contract/commands';
 import { applyCommand, benchDay, clashIn, refusalOf } from '@barythm/core/job';
 import { contentHash } from '@barythm/core/profile';
 import { siteDate } from '@barythm/core/time';
-import type { Transaction } from 'sequelize';
+import type { Model, Transaction } from 'sequelize';
 import type { Clock } from '../clock';
 import type { Database } from '../db';
 import { problems } from '../problems';
@@ -10,13 +10,19 @@ import { loadJob } from './load';
 import { keepPlate } from './plate';
 import { saveSince } from './save';
 import { startJob } from './start';
-import type { JobCommand } from '@barythm/core/families';
+import type { JobCommand, JobDocument } from '@barythm/core/families';
+
+/** What a write led to: the answer, and the job as it is with it; null where nothing was written anew, or a job was only begun. */
+export interface CarriedOut {
+  readonly answer: CommandAnswer;
+  readonly document: JobDocument | null;
+}
 
 /**
  * Carries out a write once. The same id with the same body gets the same answer again; with another body it is
  * refused. Rules are the job's own (`refusalOf`), the same as on the phone.
  */
-export async function carryOut(database: Database, clock: Clock, given: Command): Promise<CommandAnswer> {
+export async function carryOut(database: Database, clock: Clock, given: Command): Promise<CarriedOut> {
   const { models } = database;
   // an id is the same however it is spelled
   const command = { ...given, id: given.id.toLowerCase() };
@@ -25,18 +31,24 @@ export async function carryOut(database: Database, clock: Clock, given: Command)
     const before = await models.commands.findOne({ where: { id: command.id }, transaction });
     if (before) {
       if (before.get('hash') !== hash) throw problems.idTaken();
-      return before.get('answer') as CommandAnswer;
+      return { answer: answerOf(before), document: null };
     }
-    const done = await apply(database, clock, command, transaction);
+    const document = await apply(database, clock, command, transaction);
     const { body, ...envelope } = command;
+    const { jobId, kind } = body;
+    const answer = { jobId, version: document?.job.version ?? 0 };
     const row = await models.commands.create(
-      { ...envelope, kind: body.kind, jobId: body.jobId, hash, body, receivedAt: clock(), answer: {} },
+      { ...envelope, kind, jobId, hash, body, receivedAt: clock(), answer },
       { transaction },
     );
-    const answer: CommandAnswer = { sequence: row.get('sequence') as number, jobId: body.jobId, ...done };
-    await row.update({ answer }, { transaction });
-    return answer;
+    return { answer: answerOf(row), document };
   });
+}
+
+/** The answer that was given to a write; its place in the order of all is its row's own. */
+function answerOf(row: Model): CommandAnswer {
+  const answer = row.get('answer') as Omit<CommandAnswer, 'sequence'>;
+  return { ...answer, sequence: row.get('sequence') as number };
 }
 
 async function apply(
@@ -44,14 +56,14 @@ async function apply(
   clock: Clock,
   command: Command,
   transaction: Transaction,
-): Promise<{ version: number }> {
+): Promise<JobDocument | null> {
   const { models } = database;
   const { body } = command;
   if (body.kind === 'job.start') {
     await startJob(models, clock, { ...command, body }, transaction);
-    return { version: 0 };
+    return null;
   }
-  const document = await loadJob(models, body.jobId, transaction);
+  const document = await loadJob(models, body.jobId, { transaction });
   if (!document) throw problems.notFound('job', body.jobId);
   // what was written meanwhile stands beside it, unless both say something of the same thing
   if (command.baseVersion > document.job.version)
@@ -66,5 +78,5 @@ async function apply(
   if (body.kind === 'job.record' && body.record.kind === 'identify') {
     await keepPlate(models, document.unit.id, command.recordedAt, body.record, transaction);
   }
-  return { version: next.job.version };
+  return next;
 }

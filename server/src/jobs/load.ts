@@ -1,9 +1,9 @@
 import { inTodaysFormat } from '@barythm/core/job';
 import type { Decision } from '@barythm/core/findings';
-import type { AnyHandover, Instrument, LastLeft, ProofReading } from '@barythm/core/visit';
+import { MOST_IN_JOB, type AnyHandover, type Instrument, type ProofReading } from '@barythm/core/visit';
 import type { AnyProfile, JobDocument, JobRecord, JobPlan } from '@barythm/core/families';
 import type { SheetEntry } from '@barythm/core/sheet';
-import type { Transaction } from 'sequelize';
+import { Op, QueryTypes, type Transaction } from 'sequelize';
 import type { Models, Row, TableName } from '../db';
 
 /** Rows of a table that belong to a job, in the order the job took them. */
@@ -24,76 +24,91 @@ async function ofJob(
   return rows.map((row) => row.get({ plain: false }));
 }
 
-async function one(
-  models: Models,
-  table: TableName,
-  where: Row,
-  transaction?: Transaction,
-): Promise<Row | null> {
-  const row = await models[table].findOne({ where, transaction });
-  return row ? row.get({ plain: false }) : null;
-}
-
 function without<T>(row: Row, ...columns: string[]): T {
   return Object.fromEntries(Object.entries(row).filter(([name]) => !columns.includes(name))) as T;
 }
+
+/** A job's own row with what it hangs on, as one question asks for it; documents are JSON still. */
+interface Frame {
+  readonly state: JobDocument['job']['state'];
+  readonly version: number;
+  readonly startedAt: string;
+  readonly plannedFor: string;
+  readonly actor: string;
+  readonly dutyBefore: string | null;
+  readonly lastLeft: string | null;
+  readonly earlier: string | null;
+  readonly siteId: string | null;
+  readonly siteName: string;
+  readonly sitePlace: string;
+  readonly zone: string;
+  readonly pumpId: string | null;
+  readonly tag: string;
+  readonly pumpName: string;
+  readonly pumpPlace: string;
+  readonly signalFrom: JobDocument['pump']['signalFrom'];
+  readonly unitId: string | null;
+  readonly model: string;
+  readonly serial: string;
+  readonly plate: string;
+  readonly profile: string | null;
+  readonly profileHash: string;
+  readonly handover: string | null;
+}
+
+const FRAME = `
+  SELECT j.state, j.version, j.startedAt, j.plannedFor, j.actor, j.dutyBefore, j.lastLeft, j.earlier,
+         s.id AS siteId, s.name AS siteName, s.place AS sitePlace, s.zone,
+         p.id AS pumpId, p.tag, p.name AS pumpName, p.place AS pumpPlace, p.signalFrom,
+         u.id AS unitId, u.model, u.serial, u.plate, f.body AS profile, f.hash AS profileHash, h.body AS handover
+    FROM jobs j
+    LEFT JOIN pumps p ON p.id = j.pumpId
+    LEFT JOIN sites s ON s.id = p.siteId
+    LEFT JOIN units u ON u.id = j.unitId
+    LEFT JOIN profiles f ON f.id = j.profileId AND f.version = j.profileVersion
+    LEFT JOIN handovers h ON h.jobId = j.id
+   WHERE j.id = $id`;
+
+const parsed = <T>(json: string | null): T | null => (json === null ? null : (JSON.parse(json) as T));
+
+/** Which instruments a job comes with: those that it names, or all that it could name next. */
+export type InstrumentsWanted = 'named' | 'offered';
 
 /** The job's document from its rows, or null when there is none with this id. */
 export async function loadJob(
   models: Models,
   id: string,
-  transaction?: Transaction,
+  { transaction, instruments = 'named' }: { transaction?: Transaction; instruments?: InstrumentsWanted } = {},
 ): Promise<JobDocument | null> {
-  const job = await one(models, 'jobs', { id }, transaction);
-  if (!job) return null;
-  const pump = await one(models, 'pumps', { id: job.pumpId }, transaction);
-  const unit = await one(models, 'units', { id: job.unitId }, transaction);
-  const profile = await one(
-    models,
-    'profiles',
-    { id: job.profileId, version: job.profileVersion },
+  const [frame] = await models.jobs.sequelize!.query<Frame>(FRAME, {
+    bind: { id },
+    type: QueryTypes.SELECT,
     transaction,
-  );
-  const site = pump && (await one(models, 'sites', { id: pump.siteId }, transaction));
-  if (!pump || !unit || !site || !profile) throw new Error(`Job ${id} has lost what it hangs on.`);
-  const [entries, plans, records, readings, decisions, instruments, handover] = await Promise.all([
+  });
+  if (!frame) return null;
+  const { siteId, pumpId, unitId, zone } = frame;
+  const profile = parsed<AnyProfile>(frame.profile);
+  if (!pumpId || !unitId || !siteId || !profile) throw new Error(`Job ${id} has lost what it hangs on.`);
+  const [entries, plans, records, readings, decisions] = await Promise.all([
     ofJob(models, 'sheet_entries', id, transaction),
     ofJob(models, 'plans', id, transaction),
     ofJob(models, 'records', id, transaction),
     ofJob(models, 'readings', id, transaction),
     ofJob(models, 'decisions', id, transaction),
-    models.instruments.findAll({ order: [['id', 'ASC']], transaction }),
-    one(models, 'handovers', { jobId: id }, transaction),
   ]);
+  const named = [...new Set(readings.flatMap(({ instrumentId }) => (instrumentId as string | null) ?? []))];
+  const { state, version, startedAt, plannedFor, actor, tag, signalFrom, model, serial } = frame;
   return {
-    job: {
-      id,
-      state: job.state as JobDocument['job']['state'],
-      version: job.version as number,
-      startedAt: job.startedAt as string,
-      plannedFor: job.plannedFor as string,
-      actor: job.actor as string,
-    },
-    site: without(site, 'actor'),
-    pump: {
-      id: pump.id as string,
-      tag: pump.tag as string,
-      name: pump.name as string,
-      place: pump.place as string,
-      signalFrom: pump.signalFrom as JobDocument['pump']['signalFrom'],
-    },
-    unit: {
-      id: unit.id as string,
-      model: unit.model as string,
-      serial: unit.serial as string,
-      plate: unit.plate as JobDocument['unit']['plate'],
-    },
-    profile: profile.body as AnyProfile,
-    profileHash: profile.hash as string,
-    dutyBefore: job.dutyBefore as JobDocument['dutyBefore'],
-    lastLeft: job.lastLeft as LastLeft | null,
-    earlier: (job.earlier as JobDocument['earlier'] | null) ?? [],
-    instruments: instruments.map((row) => without<Instrument>(row.get({ plain: false }), 'actor')),
+    job: { id, state, version, startedAt, plannedFor, actor },
+    site: { id: siteId, name: frame.siteName, place: frame.sitePlace, zone },
+    pump: { id: pumpId, tag, name: frame.pumpName, place: frame.pumpPlace, signalFrom },
+    unit: { id: unitId, model, serial, plate: JSON.parse(frame.plate) as JobDocument['unit']['plate'] },
+    profile,
+    profileHash: frame.profileHash,
+    dutyBefore: parsed(frame.dutyBefore),
+    lastLeft: parsed(frame.lastLeft),
+    earlier: parsed<NonNullable<JobDocument['earlier']>>(frame.earlier) ?? [],
+    instruments: await instrumentsOf(models, instruments === 'named' ? named : null, transaction),
     plans: plans.map((row) => without<JobPlan>(row, 'jobId')),
     entries: entries.map((row) => without<SheetEntry>(row, 'jobId')),
     records: records.map((row) => without<JobRecord>(row, 'jobId', 'kind')),
@@ -102,8 +117,23 @@ export async function loadJob(
       return { ...rest, reading: body };
     }),
     decisions: decisions.map((row) => without<Decision & { id: string; revision: number }>(row, 'jobId')),
-    handover: handover
-      ? inTodaysFormat(handover.body as AnyHandover, (profile.body as AnyProfile).family, site.zone as string)
+    handover: frame.handover
+      ? inTodaysFormat(JSON.parse(frame.handover) as AnyHandover, profile.family, zone)
       : null,
   };
+}
+
+/** Instruments by their ids, or as many of the register as a job holds. */
+async function instrumentsOf(
+  models: Models,
+  ids: readonly string[] | null,
+  transaction?: Transaction,
+): Promise<Instrument[]> {
+  if (ids?.length === 0) return [];
+  const rows = await models.instruments.findAll({
+    ...(ids ? { where: { id: { [Op.in]: ids } } } : { limit: MOST_IN_JOB.instruments }),
+    order: [['id', 'ASC']],
+    transaction,
+  });
+  return rows.map((row) => without<Instrument>(row.get({ plain: false }), 'actor'));
 }

@@ -78,7 +78,7 @@ export async function latestJob(
     ],
     transaction,
   });
-  return row ? loadJob(models, row.get('id') as string, transaction) : null;
+  return row ? loadJob(models, row.get('id') as string, { transaction }) : null;
 }
 
 /** The job at the same pump before another, cancelled ones apart; null where there is none. */
@@ -102,7 +102,7 @@ export async function jobBefore(
     ],
     transaction,
   });
-  return row ? loadJob(models, row.get('id') as string, transaction) : null;
+  return row ? loadJob(models, row.get('id') as string, { transaction }) : null;
 }
 
 /** The duty a job leaves to the next one. */

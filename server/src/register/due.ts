@@ -1,52 +1,40 @@
-import type { Due, PumpResource } from '@barythm/contract/resources';
+import type { Due } from '@barythm/contract/resources';
 import { siteDate, dateInWords } from '@barythm/core/time';
-import { viewJob } from '@barythm/core/job';
+import { viewJob, type PumpKnown } from '@barythm/core/job';
 import { lastRecord } from '@barythm/core/visit';
-import { familyOf, laterDate } from '@barythm/core/families';
+import { familyOf, laterDate, type JobDocument } from '@barythm/core/families';
 
 /** What falls due later than this is not on the round yet. */
 export const AHEAD_days = 31;
 /** A clock is looked at again after this long. */
 const CLOCK_days = 183;
 
+/** Something that falls due at a pump, as it is kept. */
+export type Falls = Pick<Due, 'kind' | 'words' | 'date'>;
+
 /** What falls due at a pump by date or by strokes, whenever that is. Open findings stand on the round by themselves. */
-export function everDue(pump: PumpResource): Due[] {
-  const { latest, today } = pump;
-  const own = latest ? familyOf(latest.profile.family).due(viewJob(latest, today), agreedOn(pump)) : [];
-  const items = own.map(({ kind, words, date }) => due(pump, kind, words, date));
-  return [...items, ...clock(pump), ...visit(pump)];
+export function everDue({ latest, today, zone }: PumpKnown): Falls[] {
+  if (!latest) return [];
+  const own = familyOf(latest.profile.family).due(viewJob(latest, today), agreedOn(latest, today, zone));
+  const { hasClock } = latest.profile.behaviours;
+  return [...own, ...(hasClock ? clock(latest, zone) : []), ...visit(latest)];
 }
 
-function due(pump: PumpResource, kind: Due['kind'], words: string, date: string | null): Due {
-  const { id, tag, siteName, today } = pump;
-  const open = pump.jobs.find((job) => job.state === 'open' || job.state === 'planned');
-  return {
-    pumpId: id,
-    openJobId: open?.id ?? null,
-    tag,
-    siteName,
-    kind,
-    words,
-    date,
-    overdue: date !== null && date < today,
-  };
-}
-
-function clock(pump: PumpResource): Due[] {
-  if (!pump.profile.behaviours.hasClock || !pump.latest) return [];
-  const record = lastRecord(pump.latest, 'clock');
+function clock(latest: JobDocument, zone: string): Falls[] {
+  const record = lastRecord(latest, 'clock');
   if (!record) return [];
-  const read = siteDate(record.recordedAt, pump.zone);
-  return [due(pump, 'clock', `Check the clock: last on ${dateInWords(read)}.`, laterDate(read, CLOCK_days))];
+  const read = siteDate(record.recordedAt, zone);
+  const words = `Check the clock: last on ${dateInWords(read)}.`;
+  return [{ kind: 'clock', words, date: laterDate(read, CLOCK_days) }];
 }
 
 /** Days since the tank and the counter were written down: when the duty was last agreed. */
-function agreedOn(pump: PumpResource): string {
-  const plan = pump.latest?.plans[pump.latest.plans.length - 1];
-  return plan ? siteDate(plan.recordedAt, pump.zone) : pump.today;
+function agreedOn(latest: JobDocument, today: string, zone: string): string {
+  const plan = latest.plans.at(-1);
+  return plan ? siteDate(plan.recordedAt, zone) : today;
 }
 
-function visit(pump: PumpResource): Due[] {
-  const date = pump.latest?.handover?.nextDue;
-  return date ? [due(pump, 'visit', 'The visit agreed at the last hand-over.', date)] : [];
+function visit({ handover }: JobDocument): Falls[] {
+  const date = handover?.nextDue;
+  return date ? [{ kind: 'visit', words: 'The visit agreed at the last hand-over.', date }] : [];
 }

@@ -9,4 +9,4 @@ export * from './history';
 export * from './labelled';
 export * from './register-csv';
 export { addPump } from './register-line';
-export { keepState, refreshSlice, type WorkOut } from './kept-state';
+export { keepState, keepStateAfter, refreshSlice, type WorkOut } from './kept-state';

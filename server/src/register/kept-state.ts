@@ -1,15 +1,17 @@
-import type { PumpResource } from '@barythm/contract/resources';
+import type { JobDocument } from '@barythm/core/families';
+import { isUntouched, type PumpKnown } from '@barythm/core/job';
 import { siteDate } from '@barythm/core/time';
 import { QueryTypes } from 'sequelize';
 import type { Clock } from '../clock';
 import type { Database } from '../db';
 import { keptOf, type Kept } from './kept';
+import { jobBefore } from '../jobs';
 import { pumpPage } from './pumps';
 
 /** How a pump is worked out: here, or on a thread of its own. */
-export type WorkOut = (pump: PumpResource) => Kept | Promise<Kept>;
+export type WorkOut = (pump: PumpKnown) => Kept | Promise<Kept>;
 
-/** Works out a pump anew and keeps what it comes to: after each write to it, and once a day. */
+/** Works out a pump anew and keeps what it comes to: once a day, and wherever more is to be read than its latest job. */
 export async function keepState(
   database: Database,
   clock: Clock,
@@ -19,16 +21,71 @@ export async function keepState(
   const pump = await pumpPage(database, clock, pumpId).catch(() => null);
   // a pump that has lost what it hangs on is no reason not to look at the others
   const asOf = pump?.today ?? (await dayAt(database, clock, pumpId));
-  const kept: Kept = pump
-    ? await workOut(pump)
-    : {
-        stops: 0,
-        warns: 1,
-        notes: 0,
-        worst: 'Cannot be read: its unit or profile is missing.',
-        strip: null,
-        dues: [],
-      };
+  await keep(database, pumpId, asOf, pump ? await workOut(pump) : UNREADABLE);
+}
+
+/**
+ * Works out a pump anew after a write to one of its jobs, from the job as it was just written: nothing of it is read again. Where
+ * another job is later, or another unit stands there by now, the pump is read as a whole.
+ */
+export async function keepStateAfter(
+  database: Database,
+  clock: Clock,
+  document: JobDocument,
+  workOut: WorkOut = keptOf,
+): Promise<void> {
+  const { job, pump, unit, site, profile } = document;
+  const [standing] = await database.sequelize.query<Standing>(STANDING, {
+    bind: { pumpId: pump.id },
+    type: QueryTypes.SELECT,
+  });
+  const latest = standing?.jobId === job.id && standing.unitId === unit.id;
+  if (!latest) return keepState(database, clock, pump.id, workOut);
+  const today = siteDate(clock(), site.zone);
+  const reported =
+    standing.reported === null ? null : (JSON.parse(standing.reported) as PumpKnown['reported']);
+  const { signalFrom } = pump;
+  const before = isUntouched(document) ? await jobBefore(database.models, document) : null;
+  // of duties that of its latest job counts
+  const duty = null;
+  const known = {
+    profile,
+    unit,
+    duty,
+    signalFrom,
+    reported,
+    latest: document,
+    before,
+    today,
+    zone: site.zone,
+  };
+  await keep(database, pump.id, today, await workOut(known));
+}
+
+/** The latest job of a pump, cancelled ones apart, the unit that stands there, and what was reported of it. */
+interface Standing {
+  readonly jobId: string | null;
+  readonly unitId: string | null;
+  /** what the site reported, as JSON */
+  readonly reported: string | null;
+}
+
+const STANDING = `
+  SELECT (SELECT id FROM jobs WHERE pumpId = $pumpId AND state <> 'cancelled'
+           ORDER BY plannedFor DESC, startedAt DESC LIMIT 1) AS jobId,
+         (SELECT id FROM units WHERE pumpId = $pumpId AND toDate IS NULL LIMIT 1) AS unitId,
+         (SELECT reported FROM pumps WHERE id = $pumpId) AS reported`;
+
+const UNREADABLE: Kept = {
+  stops: 0,
+  warns: 1,
+  notes: 0,
+  worst: 'Cannot be read: its unit or profile is missing.',
+  strip: null,
+  dues: [],
+};
+
+async function keep(database: Database, pumpId: string, asOf: string, kept: Kept): Promise<void> {
   const { models } = database;
   await database.write(async (transaction) => {
     const { dues, ...state } = kept;

@@ -1,8 +1,8 @@
-import type { Due, PumpResource } from '@barythm/contract/resources';
+import type { PumpKnown } from '@barythm/core/job';
 import { ALL_TEXTS } from '@barythm/core/families';
 import { grouped, renderFinding, type Finding } from '@barythm/core/findings';
 import { METRIC } from '@barythm/core/units';
-import { everDue } from './due';
+import { everDue, type Falls } from './due';
 import { stateOfPump, type PumpState } from './state';
 
 /** What stands open on a pump, in counts and words; findings themselves are never stored. */
@@ -12,11 +12,11 @@ export interface Kept {
   readonly notes: number;
   readonly worst: string | null;
   readonly strip: PumpState['strip'];
-  readonly dues: readonly Pick<Due, 'kind' | 'words' | 'date'>[];
+  readonly dues: readonly Falls[];
 }
 
 /** Works out what stands open on a pump. What cannot be worked out is said to be so, and takes nothing else down. */
-export function keptOf(pump: PumpResource): Kept {
+export function keptOf(pump: PumpKnown): Kept {
   try {
     const { findings, strip } = stateOfPump(pump);
     return { ...countOf(findings), worst: worstOf(findings), strip, dues: everDue(pump) };

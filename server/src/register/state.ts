@@ -1,7 +1,6 @@
 import { decisionOn, type Finding } from '@barythm/core/findings';
 import { type Strip, familyOf } from '@barythm/core/families';
-import { pumpNow } from '@barythm/core/job';
-import type { PumpResource } from '@barythm/contract/resources';
+import { pumpNow, type PumpKnown } from '@barythm/core/job';
 
 export interface PumpState {
   readonly findings: readonly Finding[];
@@ -9,7 +8,7 @@ export interface PumpState {
 }
 
 /** What stands open on a pump, and its day: on the best that is known of each of its settings. */
-export function stateOfPump(pump: PumpResource): PumpState {
+export function stateOfPump(pump: PumpKnown): PumpState {
   const { context, findings } = pumpNow(pump);
   const decisions = [...(pump.before?.decisions ?? []), ...(pump.latest?.decisions ?? [])];
   return {

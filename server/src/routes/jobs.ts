@@ -12,7 +12,7 @@ import type { Database } from '../db';
 import { carryOut, importJob, loadJob } from '../jobs';
 import type { Press } from '../press';
 import { problems } from '../problems';
-import { keepState, type WorkOut } from '../register';
+import { keepState, keepStateAfter, type WorkOut } from '../register';
 import { goneWith } from './gone';
 import { calendarOf, csvOf } from '../report';
 import type { JobDocument } from '@barythm/core/families';
@@ -28,7 +28,8 @@ export function jobRoutes(
   workOut?: WorkOut,
 ): FastifyPluginAsyncZod {
   const load = async (id: string): Promise<JobDocument> => {
-    const document = await loadJob(database.models, id);
+    // with what it could name next, so that a phone without signal can
+    const document = await loadJob(database.models, id, { instruments: 'offered' });
     if (!document) throw problems.notFound('job', id);
     return document;
   };
@@ -48,9 +49,10 @@ export function jobRoutes(
       '/commands',
       { schema: { body: commandSchema, response: { 200: commandAnswerSchema } } },
       async (request) => {
-        const answer = await carryOut(database, clock, request.body);
+        const { answer, document } = await carryOut(database, clock, request.body);
         // what the round shows of this pump follows from what was written
-        await keepStateOfJob(database, clock, answer.jobId, workOut);
+        if (document) await keepStateAfter(database, clock, document, workOut);
+        else await keepStateOfJob(database, clock, answer.jobId, workOut);
         return answer;
       },
     );

@@ -1,4 +1,4 @@
-import type { PumpResource } from '@barythm/contract/resources';
+import type { PumpKnown } from '@barythm/core/job';
 import { Thread } from '../apart/thread';
 import { notWorkedOut, type Kept } from '../register/kept';
 
@@ -9,10 +9,10 @@ const TOO_LONG = 'since it takes longer than 5 s; look at its settings and its d
 
 /** Pumps worked out on a thread of its own, each with a limit on its time: one that passes it says so, and all others are answered. */
 export class States {
-  private readonly thread: Thread<PumpResource, Kept>;
+  private readonly thread: Thread<PumpKnown, Kept>;
 
   constructor(most_ms = MOST_ms) {
-    this.thread = new Thread<PumpResource, Kept>(new URL('./states-thread.mjs', import.meta.url), {
+    this.thread = new Thread<PumpKnown, Kept>(new URL('./states-thread.mjs', import.meta.url), {
       most_ms,
       most_MB: 512,
       mostWaiting: 100_000,
@@ -22,7 +22,7 @@ export class States {
   }
 
   /** What stands open on a pump; never rejects. */
-  workOut = (pump: PumpResource): Promise<Kept> =>
+  workOut = (pump: PumpKnown): Promise<Kept> =>
     this.thread.ask(pump).catch((error: Error) => notWorkedOut(error.message));
 
   close(): Promise<void> {

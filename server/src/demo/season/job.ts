@@ -74,7 +74,7 @@ export abstract class DemoJob {
     const recordedAt = this.instant();
     this.minutes += 1;
     made += 1;
-    const answer = await carryOut(this.database, () => recordedAt, {
+    const { answer, document } = await carryOut(this.database, () => recordedAt, {
       id: demoId(recordedAt, made),
       baseVersion: this.version,
       recordedAt,
@@ -83,10 +83,14 @@ export abstract class DemoJob {
       body,
     });
     this.version = answer.version;
+    this.held = document;
   }
 
+  /** as the last write left it; null before one */
+  private held: JobDocument | null = null;
+
   async document(): Promise<JobDocument> {
-    const document = await loadJob(this.database.models, this.jobId);
+    const document = this.held ?? (await loadJob(this.database.models, this.jobId));
     if (!document) throw new Error(`The demo job ${this.jobId} was not written.`);
     return document;
   }

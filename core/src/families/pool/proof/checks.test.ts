@@ -81,6 +81,9 @@ test('POO-20 mistake: one factor at every speed; near miss: one speed alone, or 
   expect(powerPattern(read([1.4]), contextOf())).toBeNull();
   expect(powerPattern(read([1.4, 1.0]), contextOf())).toBeNull();
   expect(powerPattern(read([1.05, 1.04]), contextOf())).toBeNull();
+  // six hundredths to either side of their mean are one factor still
+  expect(powerPattern(read([1.4 * 1.059, 1.4 * 0.941]), contextOf())?.code).toBe('POO-20');
+  expect(powerPattern(read([1.4 * 1.061, 1.4 * 0.939]), contextOf())).toBeNull();
 });
 
 test('a flow below the circuit’s least fails, though it is what the speed gives', () => {
