@@ -1,7 +1,7 @@
 import { Timeline, type BenchEvent, type BenchInputs, type Scenario } from '../../../bench';
 import { AIR_bar, startsPerHour } from '../../../hydraulics';
 import { BOX, contextOf, DUTY, ONE, SET, sound, WHEEL } from '../fixtures';
-import { fullFlow_m3h, pumpOf } from '../effect/pump';
+import { closed_hz, fullFlow_m3h, pumpOf } from '../effect/pump';
 import { runsAtDraw } from '../effect/sharing';
 import { usableOf_L } from '../effect/vessel';
 import { understand } from '../settings/understand';
@@ -222,8 +222,21 @@ describe('a closer look', () => {
     expect(Math.min(...pressure_bar)).toBeLessThan(3.25);
     expect(pressure_bar.at(-1)).toBeCloseTo(3.7, 1);
   });
-  test('discharge shut: it turns with what a shut valve is held by', () => {
-    const { marks } = pressureTrace(context, sound(context), 'shut');
+  test.each([
+    ['a set', SET, DUTY],
+    ['a set without a vessel', SET, { ...DUTY, vessel: null }],
+    ['one pump', WHEEL, ONE],
+    ['one without a vessel', WHEEL, { ...ONE, vessel: null }],
+  ])('discharge shut: %s settles where its own test expects it', (_, profile, duty) => {
+    const context = contextOf(profile, duty);
+    const values = sound(context);
+    const settings = understand(context.profile, context.plate, values);
+    const { frequency_hz, pressure_bar, marks } = pressureTrace(context, values, 'shut');
+    const [shut, open] = marks.map(({ at_s }) => at_s);
+    const expected = closed_hz(context, pumpOf(duty), settings, context.inlet.least_bar)!;
+    expect(Math.abs(frequency_hz[open - 1] / expected - 1)).toBeLessThan(0.03);
+    expect(pressure_bar[open - 1]).toBeCloseTo(settings.set_bar!, 1);
     expect(marks.map(({ words: said }) => said)).toEqual(['discharge shut', 'open again']);
+    expect(frequency_hz[shut - 1]).toBeGreaterThan(expected);
   });
 });

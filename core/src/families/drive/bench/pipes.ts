@@ -89,7 +89,7 @@ function meetingPoint(
   const n = fastest / plant.rated_hz;
   const top = dry ? 0 : plant.inlet_bar + (plant.closed_m * n * n) / plant.metresPerBar;
   // check valves keep what stands behind them while nothing is drawn
-  if (opening <= 0) return top > state.pressure ? top : state.pressure;
+  if (opening <= 0) return top > state.pressure || (plant.seepsBack && fastest > 0) ? top : state.pressure;
   if (!dry && turnAlike(plant, hz, fastest)) {
     // where none turns, the inlet pushes water through all of them
     const meets = meetingOfAlike(plant, opening, n, fastest > 0 ? turningOf(plant, hz) : plant.count);

@@ -66,6 +66,8 @@ export interface DrivePlant {
   readonly lostGas_bar: number;
   readonly sealDry_s: number;
   readonly leak_m3h: number;
+  /** what stands between two shut valves is so little that it seeps back in a moment: as in the drive’s own test with its discharge shut */
+  readonly seepsBack: boolean;
   readonly price_kWh: number;
   /** nothing to run on is known: it stands */
   readonly known: boolean;
@@ -169,6 +171,7 @@ export function drivePlant(context: DriveContext, settings: DriveSettings): Driv
     lostGas_bar: AIR_bar + 0.05,
     sealDry_s: duty.pump.dry_s ?? Infinity,
     leak_m3h: duty.draw.leak_m3h ?? 0,
+    seepsBack: false,
     price_kWh: duty.price_kWh,
     known: control === 'signal' || (control === 'fixed' ? settings.set_hz !== null : set !== null),
   };

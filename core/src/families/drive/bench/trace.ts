@@ -21,6 +21,9 @@ export interface PressureTrace {
 /** It settles for this long before anything is looked at. */
 const SETTLES_s = 240;
 
+/** With its discharge shut it is tried by itself: its vessel is behind the valve, and it does not stop. */
+const TESTED = { vessel_L: 0, stop_hz: NaN, seepsBack: true };
+
 /** The usual draw before, and what is done with it. */
 const DONE: Readonly<Record<Scene, { readonly lasts_s: number; readonly marks: PressureTrace['marks'] }>> = {
   start: { lasts_s: 60, marks: [{ at_s: 10, words: 'tap opens' }] },
@@ -37,7 +40,8 @@ const DONE: Readonly<Record<Scene, { readonly lasts_s: number; readonly marks: P
 /** What the pressure does when a tap opens, when all are shut, or in a closed-valve test. */
 export function pressureTrace(context: DriveContext, values: SettingValues, scene: Scene): PressureTrace {
   const settings = understand(context.profile, context.plate, values);
-  const model = driveModel(drivePlant(context, settings));
+  const plant = drivePlant(context, settings);
+  const model = driveModel(scene === 'shut' ? { ...plant, ...TESTED } : plant);
   const { lasts_s, marks } = DONE[scene];
   const usual = context.duty.draw.usual_m3h;
   const begin = SETTLES_s + 10;
