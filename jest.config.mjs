@@ -27,7 +27,7 @@ export default {
   // making the demo data takes some seconds on a busy machine
   testTimeout: 60_000,
   projects: [
-    node('core'),
+    { ...node('core'), setupFiles: ['<rootDir>/same-cases.ts'] },
     node('contract'),
     { ...node('server'), globalSetup: '<rootDir>/src/testing/prepare.mjs' },
     '<rootDir>/app',

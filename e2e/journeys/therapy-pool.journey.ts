@@ -1,6 +1,6 @@
 import { siteDate, siteTime, weekday } from '@barythm/core/time';
 import ICAL from 'ical.js';
-import { openStage, type Stage } from '../src/stage';
+import { NOW, openStage, type Stage } from '../src/stage';
 import {
   enterAllTargets,
   handOverText,
@@ -86,9 +86,9 @@ async function asFound() {
   await browser.says('readings-now', 'A program runs');
   await browser.type(
     'clock-shows',
-    siteTime(new Date(Date.now() + 7 * 60_000).toISOString(), 'Atlantic/Faroe'),
+    siteTime(new Date(Date.parse(NOW) + 7 * 60_000).toISOString(), 'Atlantic/Faroe'),
   );
-  await browser.tap(`clock-day-${weekday(siteDate(new Date().toISOString(), 'Atlantic/Faroe'))}`);
+  await browser.tap(`clock-day-${weekday(siteDate(NOW, 'Atlantic/Faroe'))}`);
   await browser.tap('clock-now');
   await browser.tap('clock-set');
   await browser.says('clock', 'set right');

@@ -25,6 +25,20 @@ const FLAGS = [
   '--hide-scrollbars',
 ];
 
+/** A phone's clock that goes on from a moment of our own: what is walked is the same on every day. */
+const clockFrom = (ahead_ms: number) => `{
+  const Real = Date;
+  globalThis.Date = class extends Real {
+    constructor(...parts) {
+      if (parts.length === 0) super(Real.now() + ${ahead_ms});
+      else super(...parts);
+    }
+    static now() {
+      return Real.now() + ${ahead_ms};
+    }
+  };
+}`;
+
 /** A browser as a person uses it: taps, types, drags, and reads what is on the screen. Waits for states, never for time. */
 export class Browser {
   private constructor(
@@ -40,7 +54,7 @@ export class Browser {
 
   static async open(
     address: string,
-    size: { width: number; height: number },
+    { size, now }: { readonly size: { width: number; height: number }; readonly now: string },
     failed: string,
   ): Promise<Browser> {
     const profile = mkdtempSync(join(tmpdir(), 'barythm-chromium-'));
@@ -53,6 +67,8 @@ export class Browser {
       .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
       .build();
     const browser = new Browser(driver, address, profile, failed);
+    const source = clockFrom(Date.parse(now) - Date.now());
+    await browser.cdp('Page.addScriptToEvaluateOnNewDocument', { source });
     await browser.cdp('Emulation.setDeviceMetricsOverride', {
       ...size,
       deviceScaleFactor: 1,

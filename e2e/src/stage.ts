@@ -28,7 +28,7 @@ export async function openStage(size: { width: number; height: number }): Promis
   const app = await buildServer({ database, clock: frozenClock(NOW), webRoot: join(BUILD, 'web') });
   const address = await app.listen({ host: '127.0.0.1', port: 0 });
   mkdirSync(join(BUILD, 'e2e/failed'), { recursive: true });
-  const browser = await Browser.open(address, size, join(BUILD, 'e2e/failed'));
+  const browser = await Browser.open(address, { size, now: NOW }, join(BUILD, 'e2e/failed'));
   return {
     address,
     browser,

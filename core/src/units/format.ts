@@ -1,4 +1,5 @@
 import { displayUnit, toDisplay } from './convert';
+import { rowOf } from './quantities';
 import type { Figure, Quantity, UnitSystem } from './quantity';
 
 /** How the reader wants figures: which units, and which decimal mark. */
@@ -11,52 +12,9 @@ export interface Reader {
 
 export const METRIC: Reader = { system: 'metric', decimal: '.' };
 
-/** Most decimals that a quantity is worth; more would claim what no instrument of the trade shows. */
-const DECIMALS: Record<Quantity, number> = {
-  waterFlow: 1,
-  pumpFlow: 3,
-  volume: 2,
-  strokeVolume: 4,
-  pressure: 2,
-  temperature: 1,
-  current: 2,
-  voltage: 2,
-  motorCurrent: 2,
-  frequency: 1,
-  strokeRate: 1,
-  dose: 2,
-  strength: 1,
-  density: 3,
-  length: 2,
-  bore: 2,
-  area: 2,
-  heat: 1,
-  salt: 1,
-  massRate: 2,
-  percent: 1,
-  strokes: 0,
-  seconds: 1,
-  minutes: 1,
-  days: 1,
-  hours: 1,
-  milliseconds: 1,
-  pulseRate: 1,
-  velocity: 3,
-  speed: 0,
-  power: 1,
-  energy: 2,
-  waterVolume: 1,
-  difference: 1,
-  mass: 1,
-  plain: 3,
-};
-
-/** Decimals below 1 of what is met both large and small: the return of a house has a hundredth of a pool's flow. */
-const DECIMALS_WHEN_SMALL: Partial<Record<Quantity, number>> = { waterFlow: 3 };
-
 function decimalsOf(q: Quantity, shown: number): number {
-  const small = Math.abs(shown) < 1 ? DECIMALS_WHEN_SMALL[q] : undefined;
-  return Math.min(small ?? DECIMALS[q], decimalsLeft(shown));
+  const { decimals, small = decimals } = rowOf(q);
+  return Math.min(Math.abs(shown) < 1 ? small : decimals, decimalsLeft(shown));
 }
 
 /** A bare number with at most `decimals` decimals and no trailing zeros. */

@@ -1,14 +1,12 @@
 import { displayUnit, toDisplay } from './convert';
-import { INTERNAL_UNIT, type Quantity, type UnitSystem } from './quantity';
-
-/** Quantities whose unit means something else too, or nothing. */
-const NOT_TOLD_BY_UNIT: ReadonlySet<Quantity> = new Set(['plain', 'milliseconds']);
+import { QUANTITIES, rowOf } from './quantities';
+import type { Quantity, UnitSystem } from './quantity';
 
 /** What each of the program's own units measures. */
 const BY_UNIT: ReadonlyMap<string, Quantity> = new Map(
-  (Object.entries(INTERNAL_UNIT) as [Quantity, string][])
-    .filter(([quantity]) => !NOT_TOLD_BY_UNIT.has(quantity))
-    .map(([quantity, unit]): [string, Quantity] => [unit, quantity]),
+  (Object.keys(QUANTITIES) as Quantity[])
+    .filter((q) => !rowOf(q).alsoOther)
+    .map((q): [string, Quantity] => [rowOf(q).unit, q]),
 );
 
 /** What a figure measures that stands in one of the program's own units; null for any other unit. */

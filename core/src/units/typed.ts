@@ -1,6 +1,7 @@
 import { displayUnit, fromUnit, toUnit } from './convert';
 import { figureWithUnit, METRIC, type Reader } from './format';
 import { parseFigure } from './parse';
+import { rowOf } from './quantities';
 import { fig, INTERNAL_UNIT, type Quantity, type UnitSystem } from './quantity';
 
 /**
@@ -12,30 +13,10 @@ export interface TypedFigure {
   readonly unit: string;
 }
 
-/** Units that a figure of a quantity can be typed in, the program's own first. What has one unit alone is not listed. */
-const TYPED_IN: Partial<Record<Quantity, readonly string[]>> = {
-  waterFlow: ['m³/h', 'L/s', 'L/min', 'gpm'],
-  pumpFlow: ['L/h', 'mL/min', 'gal/h'],
-  volume: ['L', 'mL', 'm³', 'gal'],
-  strokeVolume: ['mL', 'cm³'],
-  pressure: ['bar', 'kPa', 'psi'],
-  strength: ['g/L', 'ppm', 'lb/gal'],
-  density: ['kg/L', 'lb/gal'],
-  length: ['m', 'cm', 'ft', 'in'],
-  bore: ['mm', 'in'],
-  area: ['m²', 'ft²'],
-  heat: ['kW', 'BTU/h'],
-  salt: ['kg', 'lb'],
-  temperature: ['°C', '°F'],
-  difference: ['K', '°F'],
-  seconds: ['s', 'min'],
-  minutes: ['min', 'h'],
-  hours: ['h', 'min'],
-  power: ['W', 'kW'],
-};
-
+/** Units that a figure of a quantity can be typed in, the program's own first. */
 export function unitsOf(q: Quantity): readonly string[] {
-  return TYPED_IN[q] ?? [INTERNAL_UNIT[q]];
+  const { typed, unit } = rowOf(q);
+  return typed ?? [unit];
 }
 
 /** Four figures are all that anyone reads; the text itself stays as it was typed until it is typed on. */

@@ -5,6 +5,7 @@ import {
   figureWithUnit,
   fromDisplay,
   INTERNAL_UNIT,
+  measuredIn,
   parseFigure,
   roundToStep,
   toDisplay,
@@ -31,6 +32,15 @@ test.each([
   ['pumpFlow', 3.785411784, 'gal/h', 1],
   ['pressure', 1, 'psi', 14.5038],
   ['temperature', 20, '°F', 68],
+  ['level', 254, 'in', 10],
+  ['vacuum', 50, 'inHg', 14.765],
+  ['liquidDensity', 1000, 'lb/ft³', 62.428],
+  ['heatCapacity', 4.1868, 'BTU/(lb·°F)', 1],
+  ['conductance', 1, 'BTU/(h·°F)', 1895.634],
+  ['heatLoss', 10, 'BTU/(h·°F)', 18.956],
+  ['lineLoss', 8, 'BTU/(h·ft)', 8.32],
+  ['torque', 100, 'lb·ft', 73.756],
+  ['motorPower', 7.5, 'hp', 10.058],
 ] as const)('%s %d reads in %s', (q, value, unit, shown) => {
   expect(displayUnit(q, 'us')).toBe(unit);
   expect(toDisplay(q, value, 'us')).toBeCloseTo(shown, 3);
@@ -56,6 +66,20 @@ test.each([
 ])('“%s” is refused in words', (text, words) => {
   const parsed = parseFigure(text, 'dose');
   expect(parsed.ok ? '' : parsed.words).toContain(words);
+});
+
+test.each([
+  ['14.765 inHg', 'vacuum', 50],
+  ['200 mbar', 'vacuum', 20],
+  ['35 cm', 'level', 350],
+  ['1.03 kg/L', 'liquidDensity', 1030],
+  ['10 hp', 'motorPower', 7.457],
+] as const)('“%s” is understood', (text, q, value) => {
+  expect(parseFigure(text, q)).toEqual({ ok: true, value: expect.closeTo(value, 3) });
+});
+
+test('a unit that several quantities have tells the one that it told before', () => {
+  expect(['mm', 'kW', 'kPa'].map(measuredIn)).toEqual(['bore', 'heat', null]);
 });
 
 test('a bare figure is in the unit that is shown', () => {

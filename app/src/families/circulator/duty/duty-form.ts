@@ -67,7 +67,7 @@ const SYSTEM: Part = {
         together('hotWater', [
           beside(
             aFigure('pipe_m', 'Length of its pipe, there and back', 'length'),
-            aFigure('loss_Wm', 'Each metre loses', 'plain', { unit: 'W/m', hint: 'Lagged: about 8' }),
+            aFigure('loss_Wm', 'Each metre loses', 'lineLoss', { hint: 'Lagged: about 8 W/m' }),
             aFigure('supply_C', 'Supply', 'temperature'),
             aFigure('coolest_C', 'Coolest return', 'temperature', { hint: 'By local code or operator' }),
             aFigure('longestPause_min', 'It may stand for', 'minutes', { hint: '0 where it may not' }),
@@ -85,8 +85,8 @@ const SYSTEM: Part = {
         (here) => here('kind') === 'mixture',
         [
           beside(
-            aFigure('density_kgm3', 'Density', 'plain', { unit: 'kg/m³' }),
-            aFigure('heat_kJkgK', 'Heat capacity', 'plain', { unit: 'kJ/(kg·K)' }),
+            aFigure('density_kgm3', 'Density', 'liquidDensity'),
+            aFigure('heat_kJkgK', 'Heat capacity', 'heatCapacity'),
             aFigure('viscosity_mm2s', 'Viscosity when coldest', 'plain', {
               unit: 'mm²/s',
               hint: 'From its data sheet',
@@ -274,7 +274,7 @@ const CONTROL: Part = {
       [
         beside(
           aFigure('volts_V', 'The site puts on it', 'voltage'),
-          aFigure('amps_A', 'And at most', 'plain', { unit: 'A' }),
+          aFigure('amps_A', 'And at most', 'motorCurrent'),
         ),
         aChoice('onFault', 'The site takes it for a fault when it', [
           { value: 'opens', label: 'Opens' },

@@ -115,13 +115,9 @@ const TUB: Part = {
             ),
           ],
         ),
-        onlyIf(
-          (here) => here('kind') === 'stated',
-          [aFigure('covered_WK', 'Loss', 'plain', { unit: 'W/K' })],
-        ),
+        onlyIf((here) => here('kind') === 'stated', [aFigure('covered_WK', 'Loss', 'heatLoss')]),
       ]),
-      aFigure('open_WK', 'Loss without its cover', 'plain', {
-        unit: 'W/K',
+      aFigure('open_WK', 'Loss without its cover', 'heatLoss', {
         blank: 'null',
         hint: 'Empty when nobody knows',
       }),

@@ -58,13 +58,13 @@ const VESSEL: Part = {
   name: 'vessel',
   title: 'Vessel',
   says: (look) =>
-    `${said(look, 'vessel.area_m2', 'area')}, ${said(look, 'vessel.height_mm', 'bore')} between the float’s ends.`,
+    `${said(look, 'vessel.area_m2', 'area')}, ${said(look, 'vessel.height_mm', 'level')} between the float’s ends.`,
   fields: [
     together('vessel', [
       beside(
         aFigure('area_m2', 'Area of the liquid', 'area'),
-        aFigure('height_mm', 'Between the float’s ends', 'bore', { hint: 'Its whole way, by a ruler' }),
-        aFigure('vacuum_kPa', 'Vacuum', 'plain', { unit: 'kPa', hint: '0 where it stands open' }),
+        aFigure('height_mm', 'Between the float’s ends', 'level', { hint: 'Its whole way, by a ruler' }),
+        aFigure('vacuum_kPa', 'Vacuum', 'vacuum', { hint: '0 where it stands open' }),
         aFigure('above_m', 'Float’s low end above the pump', 'length', { hint: 'Below 0 where it sucks up' }),
       ),
       yesOrNo('checkValve', 'A check valve behind the pump'),
@@ -124,8 +124,8 @@ const PRODUCT: Part = {
       beside(
         aFigure('in_C', 'It comes with', 'temperature'),
         aFigure('wanted_C', 'Wanted', 'temperature'),
-        aFigure('density_kgm3', 'Density', 'plain', { unit: 'kg/m³' }),
-        aFigure('heat_kJkgK', 'Heat capacity', 'plain', { unit: 'kJ/(kg·K)' }),
+        aFigure('density_kgm3', 'Density', 'liquidDensity'),
+        aFigure('heat_kJkgK', 'Heat capacity', 'heatCapacity'),
         aFigure('stands_min', 'It may stand for', 'minutes', {
           blank: 'null',
           hint: 'Empty where that does not matter',
@@ -148,7 +148,7 @@ const PRODUCT: Part = {
           (here) => here('kind') === 'stated',
           [
             beside(
-              aFigure('ua_kWK', 'UA', 'plain', { unit: 'kW/K' }),
+              aFigure('ua_kWK', 'UA', 'conductance'),
               aFigure('at_m3h', 'at a flow of the product of', 'waterFlow'),
             ),
           ],

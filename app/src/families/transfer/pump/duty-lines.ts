@@ -14,7 +14,7 @@ export function dutyLines(duty: TransferDuty, reader: Reader): Lines {
     ],
     ['At cleaning', say('waterFlow', inflow.cleaning_m3h)],
     ['Vessel', `${say('volume', vessel.area_m2 * vessel.height_mm)} between the float’s ends`],
-    ['Vacuum', vessel.vacuum_kPa === 0 ? 'none' : say('pressure', vessel.vacuum_kPa / 100)],
+    ['Vacuum', vessel.vacuum_kPa === 0 ? 'none' : say('vacuum', vessel.vacuum_kPa)],
     ['Product', `${say('temperature', product.in_C)}, wanted ${say('temperature', product.wanted_C)}`],
     [
       'Coolant',

@@ -53,7 +53,7 @@ export function factsOf({ document, duty }: SpaView): HandoverFact[] {
     },
     {
       label: 'Tub',
-      words: `${shown('volume', tub.volume_L)}, loses ${coveredLoss_WK(duty).toFixed(1)} W/K under its cover${tub.loss.kind === 'cool-down' ? ', from a cool-down' : ', as stated'}; air ${shown('temperature', tub.air_C)}, at its coldest ${shown('temperature', tub.coldest_C)}`,
+      words: `${shown('volume', tub.volume_L)}, loses ${shown('heatLoss', coveredLoss_WK(duty))} under its cover${tub.loss.kind === 'cool-down' ? ', from a cool-down' : ', as stated'}; air ${shown('temperature', tub.air_C)}, at its coldest ${shown('temperature', tub.coldest_C)}`,
     },
     {
       label: 'Wanted',

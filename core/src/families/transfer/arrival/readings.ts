@@ -5,7 +5,7 @@ import type { TransferRecord } from '../wire/records';
 export const readings = plainReadings<TransferRecord>(
   'transfer-now',
   [
-    { key: 'level_mm', label: 'Level that it shows', said: 'level', quantity: 'bore' },
+    { key: 'level_mm', label: 'Level that it shows', said: 'level', quantity: 'level' },
     { key: 'speed_rpm', label: 'Speed that it shows', said: 'speed', quantity: 'speed' },
     { key: 'current_A', label: 'Motor current', said: 'current', quantity: 'motorCurrent' },
     { key: 'product_C', label: 'Product in the vessel', said: 'product', quantity: 'temperature' },

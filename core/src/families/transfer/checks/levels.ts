@@ -14,7 +14,7 @@ export function checkLevels({ context, subject, settings, at }: CheckInput): Fin
   const found: Finding[] = [];
   if (bottom_mm !== null && top_mm !== null && bottom_mm >= top_mm)
     return [
-      finding('LEV-02.order', subject, { bottom: fig('bore', bottom_mm), top: fig('bore', top_mm) }, [
+      finding('LEV-02.order', subject, { bottom: fig('level', bottom_mm), top: fig('level', top_mm) }, [
         at('level.bottom'),
         at('level.top'),
       ]),
@@ -22,7 +22,7 @@ export function checkLevels({ context, subject, settings, at }: CheckInput): Fin
   const { height_mm } = duty.vessel;
   if (top_mm !== null && top_mm > height_mm)
     found.push(
-      finding('LEV-02.float', subject, { top: fig('bore', top_mm), height: fig('bore', height_mm) }, [
+      finding('LEV-02.float', subject, { top: fig('level', top_mm), height: fig('level', height_mm) }, [
         at('level.top'),
       ]),
     );
@@ -32,7 +32,7 @@ export function checkLevels({ context, subject, settings, at }: CheckInput): Fin
       finding(
         alarm_mm > height_mm ? 'LEV-02.silent' : 'LEV-02.alarm',
         subject,
-        { alarm: fig('bore', alarm_mm), top: fig('bore', top_mm ?? 0), height: fig('bore', height_mm) },
+        { alarm: fig('level', alarm_mm), top: fig('level', top_mm ?? 0), height: fig('level', height_mm) },
         [at('alarm.high')],
       ),
     );

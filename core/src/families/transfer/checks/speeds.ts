@@ -91,7 +91,7 @@ function suction({ context, subject, settings, at }: CheckInput): Finding[] {
       'LEV-12',
       subject,
       {
-        vacuum: fig('pressure', context.duty.vessel.vacuum_kPa / 100),
+        vacuum: fig('vacuum', context.duty.vessel.vacuum_kPa),
         there: fig('length', there),
         speed: fig('speed', speed_rpm),
         needed: fig('length', needed),

@@ -35,7 +35,7 @@ export function factsOf({ document, duty }: TransferView): HandoverFact[] {
     },
     {
       label: 'Vessel',
-      words: `${shown('volume', vessel.area_m2 * vessel.height_mm)} between the float’s ends${vessel.vacuum_kPa > 0 ? `, under ${shown('pressure', vessel.vacuum_kPa / 100)} of vacuum` : ''}`,
+      words: `${shown('volume', vessel.area_m2 * vessel.height_mm)} between the float’s ends${vessel.vacuum_kPa > 0 ? `, under ${shown('vacuum', vessel.vacuum_kPa)} of vacuum` : ''}`,
     },
     {
       label: 'It lifts',

@@ -185,7 +185,7 @@ function alarm({ alarm_mm }: TransferSettings): ProofCheck[] {
       {
         key: 'alarm',
         title: 'The alarm of a high level',
-        method: `Lift the float above ${words('bore', alarm_mm)}.`,
+        method: `Lift the float above ${words('level', alarm_mm)}.`,
         expected: 'it alarms',
         caution: STARTS,
       },

@@ -47,13 +47,13 @@ export const TRANSFER_QUANTITIES = {
   'motor.speed': 'speed',
   'speed.least': 'speed',
   'speed.greatest': 'speed',
-  'level.bottom': 'bore',
-  'level.top': 'bore',
+  'level.bottom': 'level',
+  'level.top': 'level',
   averaging: 'minutes',
   'run-on': 'seconds',
   'emptying.every': 'minutes',
   'cleaning.speed': 'speed',
-  'alarm.high': 'bore',
+  'alarm.high': 'level',
 } as const satisfies RoleQuantities;
 
 /** What each way of control goes by: it is checked when that changes. */
