@@ -33,6 +33,10 @@ test('the stop frequency lies above that of the shut valve, and gives up no real
 
 test('the cut-in stays above the vessel’s gas, and under what is held', () => {
   expect(targetsOf(contextOf())['cut-in']).toBe(3.2);
+  // half a bar under what is held, where that is enough at no flow
+  const long = { ...DUTY, vessel: null, holds: { ...DUTY.holds, pipe_bar: 1.5 } as typeof DUTY.holds };
+  const held = targetsOf(contextOf(SET, long));
+  expect(Number(held.set) - Number(held['cut-in'])).toBeCloseTo(0.5, 9);
   expect(targetsOf(contextOf(SET, DUTY, { precharge_bar: 3.1 }))['cut-in']).toBe(3.4);
   expect(targetsOf(contextOf(SET, DUTY, { precharge_bar: 5 }))['cut-in']).toBe(3.6);
 });
