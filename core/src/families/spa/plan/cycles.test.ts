@@ -27,7 +27,8 @@ test('one or two cycles begin on a quarter of an hour, and no finer', () => {
 });
 
 test('three begin on a half hour', () => {
-  const three = (from: number) => open([from, from + 120], [from + 480, from + 600], [from + 960, from + 1080]);
+  const three = (from: number) =>
+    open([from, from + 120], [from + 480, from + 600], [from + 960, from + 1080]);
   expect(spread(360, 3, three(30))).toMatchObject({ starts: [30, 510, 990], quiet_min: 0 });
   expect(spread(360, 3, three(45)).quiet_min).toBe(45);
 });
