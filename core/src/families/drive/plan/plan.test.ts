@@ -90,3 +90,17 @@ test('a curve that never meets the set pressure is told where it was made', () =
   const high = { ...ONE, holds: { kind: 'pressure', tap_bar: 5, above_m: 12, pipe_bar: 0.5 } } as const;
   expect(() => planDrive(contextOf(BOX, high))).toThrow('The curve never meets the set pressure');
 });
+
+test('it stops a fifth above the leak, and a tenth under the least draw; where nothing lies between them that is said', () => {
+  const leaks = (leak_m3h: number) => {
+    const duty = {
+      ...DUTY,
+      inlet: { least_bar: 0.2, greatest_bar: 0.2 },
+      draw: { ...DUTY.draw, least_m3h: 2.4, leak_m3h },
+    };
+    return planDrive(contextOf(SET, duty)).problems.map(({ kind }) => kind);
+  };
+  // 1.2 × 1.75 m³/h is 2.1, 0.9 × 2.4 is 2.16
+  expect(leaks(1.75)).not.toContain('no-stop');
+  expect(leaks(1.85)).toContain('no-stop');
+});
