@@ -25,7 +25,7 @@ export function withUnsent(base: JobDocument, today: string, pending: readonly C
     ({ body }) => body.jobId === base.job.id && body.kind !== 'job.start',
   ) as readonly JobCommand[];
   const known = chains.get(base);
-  const before = known?.today === today ? known.steps : [];
+  const before = known && known.today === today ? known.steps : [];
   let same = 0;
   while (same < own.length && before[same]?.id === own[same].id) same += 1;
   const steps = before.slice(0, same);
@@ -46,7 +46,7 @@ function taken(current: JobDocument, command: JobCommand, today: string): JobDoc
 /** A job once the server has taken a write: what else is unsent stands on it as it stood before. */
 export function withSent(base: JobDocument, today: string, command: JobCommand): JobDocument {
   const chain = chains.get(base);
-  const [first, ...others] = chain?.today === today ? chain.steps : [];
+  const [first, ...others] = chain && chain.today === today ? chain.steps : [];
   if (first?.id !== command.id || first.after === base) return applyCommand(base, command, today);
   chains.set(first.after, { today, steps: others });
   return first.after;

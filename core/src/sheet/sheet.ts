@@ -34,18 +34,24 @@ export interface SheetRow {
 
 /** The sheet as rows, the last line of each kind counting. Addresses in the order given, then any others. */
 export function sheetRows(entries: readonly SheetEntry[], addresses: readonly string[]): SheetRow[] {
-  const all = [...new Set([...addresses, ...entries.map((entry) => entry.address)])];
-  const plan = Math.max(0, ...entries.filter((e) => e.kind === 'target').map((e) => e.revision));
-  return all.map((address) => {
-    const target = lastOf(entries, address, 'target');
-    return {
-      address,
-      found: lastOf(entries, address, 'found'),
-      // targets of one plan share a revision; one that the newest plan does not name is withdrawn
-      target: target?.revision === plan ? target : null,
-      left: lastOf(entries, address, 'left'),
-    };
-  });
+  const last = new Map(
+    addresses.map((address): [string, Partial<Record<EntryKind, SheetEntry>>] => [address, {}]),
+  );
+  let plan = 0;
+  for (const entry of entries) {
+    const { address, kind, revision } = entry;
+    if (kind === 'target' && revision > plan) plan = revision;
+    const of = last.get(address) ?? {};
+    last.set(address, of);
+    if (!of[kind] || revision >= of[kind].revision) of[kind] = entry;
+  }
+  return [...last].map(([address, { found = null, target = null, left = null }]) => ({
+    address,
+    found,
+    // targets of one plan share a revision; one that the newest plan does not name is withdrawn
+    target: target?.revision === plan ? target : null,
+    left,
+  }));
 }
 
 export function lastOf(entries: readonly SheetEntry[], address: string, kind: EntryKind): SheetEntry | null {

@@ -1,6 +1,23 @@
+/** Making a formatter takes a hundred times as long as using it, and there are no more of them than zones. */
+function formatterOf(options: Intl.DateTimeFormatOptions): (zone: string) => Intl.DateTimeFormat {
+  const made = new Map<string, Intl.DateTimeFormat>();
+  return (zone) => {
+    const known = made.get(zone);
+    if (known) return known;
+    const formatter = new Intl.DateTimeFormat('en-GB', { timeZone: zone, ...options });
+    made.set(zone, formatter);
+    return formatter;
+  };
+}
+const dayIn = formatterOf({ year: 'numeric', month: '2-digit', day: '2-digit' });
+const clockIn = formatterOf({ hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+const monthIn = formatterOf({ month: 'short' });
+
 /** The date at a site at an instant: `2026-05-31`. Throws a RangeError for a zone that does not exist. */
 export function siteDate(instant: string, zone: string): string {
-  return parts(instant, zone, { year: 'numeric', month: '2-digit', day: '2-digit' });
+  const fields = dayIn(zone).formatToParts(new Date(instant));
+  const field = (type: string) => fields.find((part) => part.type === type)?.value ?? '';
+  return `${field('year')}-${field('month')}-${field('day')}`;
 }
 
 /** The date some days after (or before) a date. */
@@ -10,12 +27,7 @@ export function addDays(date: string, days: number): string {
 
 /** Wall-clock time at a site at an instant: `14:05`. */
 export function siteTime(instant: string, zone: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    timeZone: zone,
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  }).format(new Date(instant));
+  return clockIn(zone).format(new Date(instant));
 }
 
 /** Share of the site's day that has gone at an instant, 0…1. */
@@ -24,20 +36,10 @@ export function shareOfDay(instant: string, zone: string): number {
   return (hours * 60 + minutes) / 1440;
 }
 
-function parts(instant: string, zone: string, options: Intl.DateTimeFormatOptions): string {
-  const fields = new Intl.DateTimeFormat('en-GB', { timeZone: zone, ...options }).formatToParts(
-    new Date(instant),
-  );
-  const field = (type: string) => fields.find((part) => part.type === type)?.value ?? '';
-  return `${field('year')}-${field('month')}-${field('day')}`;
-}
-
 /** A date as people read it: `31 May 2026`. */
 export function dateInWords(date: string): string {
   const [year, month, day] = date.split('-').map(Number);
-  const name = new Intl.DateTimeFormat('en-GB', { month: 'short', timeZone: 'UTC' }).format(
-    new Date(Date.UTC(year, month - 1, day)),
-  );
+  const name = monthIn('UTC').format(new Date(Date.UTC(year, month - 1, day)));
   return `${day} ${name} ${year}`;
 }
 

@@ -1,4 +1,4 @@
-import { patternsSeen, voidedRevision } from '../../visit';
+import { lastRecord, patternsSeen, voidedRevision } from '../../visit';
 import { siteDate } from '../../time';
 import type { EarlierRecord, RecordBodyOf } from '../../visit';
 import type { Family } from '../family';
@@ -31,11 +31,9 @@ import type { SpaJob } from './wire/job';
 
 /** The table that was copied from inside the pack goes with the unit. */
 function tablesCopied(document: SpaJob): EarlierRecord<RecordBodyOf<SpaKind>>[] {
-  const own = document.records.map(({ body, recordedAt }) => ({
-    date: siteDate(recordedAt, document.site.zone),
-    body,
-  }));
-  return [...(document.earlier ?? []), ...own].filter(({ body }) => body.kind === 'pack-table').slice(-1);
+  const own = lastRecord(document, 'pack-table');
+  if (own) return [{ date: siteDate(own.recordedAt, document.site.zone), body: own.body }];
+  return (document.earlier ?? []).filter(({ body }) => body.kind === 'pack-table').slice(-1);
 }
 
 export const spaFamily: Family<SpaKind> = {

@@ -58,12 +58,17 @@ export type MeasuredRecord = EarlierRecord<CalibrationBody | ServicedBody>;
 /** Drawdowns and services of this unit, the oldest first: those of earlier jobs and this one's own. */
 export function measuredHistory(document: MeteringJob): MeasuredRecord[] {
   const withdrawn = withdrawnDrawdowns(document);
-  const own = document.records
-    .filter((record) => !withdrawn.has(record))
-    .map(({ body, recordedAt }) => ({ date: siteDate(recordedAt, document.site.zone), body }));
-  return [...(document.earlier ?? []), ...own].flatMap(({ date, body }) =>
-    body.kind === 'calibration' || body.kind === 'serviced' ? [{ date, body }] : [],
-  );
+  const measured = (body: MeteringJob['records'][number]['body']) =>
+    body.kind === 'calibration' || body.kind === 'serviced' ? body : null;
+  const before = (document.earlier ?? []).flatMap(({ date, body: any }) => {
+    const body = measured(any);
+    return body ? [{ date, body }] : [];
+  });
+  const own = document.records.flatMap((record) => {
+    const body = withdrawn.has(record) ? null : measured(record.body);
+    return body ? [{ date: siteDate(record.recordedAt, document.site.zone), body }] : [];
+  });
+  return [...before, ...own];
 }
 
 /** Drawdowns nearer to the working pressure than another by less than this are as good as it: then the later one stands. */
