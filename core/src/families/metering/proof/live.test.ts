@@ -1,4 +1,5 @@
 import { SOUND_TWO_POINT, SOUND_PULSE, pulseContext, twoPointContext } from '../fixtures';
+import { parameterWithRole } from '../../../profile';
 import { judgeLive } from './live';
 import { understand } from '../settings/understand';
 
@@ -19,6 +20,14 @@ test('the display asks for a current, the current for strokes', () => {
 test('transmitter and loop may be off by a hundredth of the span and a tenth of a milliampere together: 0.26 mA', () => {
   expect(judged(20, 8.26, 17)?.sentOk).toBe(true);
   expect(judged(20, 8.27, 17)?.sentOk).toBe(false);
+});
+test('on a flat line a count over a minute tells one stroke, and the display half of one', () => {
+  // 4 mA: 0, 20 mA: 4 strokes/min; at 8 mA one is expected
+  const key = parameterWithRole(context.profile, 'signal.y2')!.key;
+  const flat = understand(context.profile, context.plate, { ...SOUND_TWO_POINT, [key]: 4 });
+  const read = (rate_spm: number) => judgeLive(context, flat, { display_m3h: null, current_mA: 8, rate_spm });
+  expect(read(2.5)).toMatchObject({ expected_spm: 1, rateOk: true });
+  expect(read(2.6)).toMatchObject({ rateOk: false });
 });
 test.each([
   ['a span set wrong', 20, 12, 34, { sentOk: false, rateOk: true }],
