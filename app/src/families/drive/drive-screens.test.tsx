@@ -123,6 +123,8 @@ describe('the plan', () => {
     expect(stopped).toContain('at the end 0.0 Hz');
     press('trace-scene-start');
     expect(wordsOf('trace-said')).not.toBe(stopped);
+    press('trace-scene-shut');
+    expect(wordsOf('trace-said')).toMatch(/^Shut, it settles at 39\.\d Hz/);
   });
   test('one that turns at one speed has neither picture', () => {
     stand(<DrivePlan />, { ...ONE, holds: { kind: 'speed', set_hz: 42 } }, WHEEL);
