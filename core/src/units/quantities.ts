@@ -8,6 +8,8 @@ const FOOT_M = convert(1, 'foot').to('meter');
 /** A British thermal unit (international table) is 1055.056 J. */
 const BTU_H_KW = 1.05505585262 / 3600;
 const BTU_LBF_KJ = (1.05505585262 / POUND_KG) * 1.8;
+/** Of water of 1000 kg/m³. */
+const HEAD_OF_KPA = 1 / 9.80665;
 /** Of mercury at 0 °C. */
 const INCH_HG_KPA = 3.386389;
 /** The mechanical horsepower, 550 ft·lb/s. */
@@ -179,6 +181,23 @@ export const QUANTITIES = {
     us: scaled('ft', FOOT_M),
     typed: ['m', 'cm', 'ft', 'in'],
     spelled: { m: 1, cm: 0.01, mm: 0.001, ft: FOOT_M, in: FOOT_M / 12 },
+  },
+  /** of a pump, in metres of water: displays show it as a pressure too */
+  head: {
+    unit: 'm',
+    decimals: 2,
+    us: scaled('ft', FOOT_M),
+    typed: ['m', 'kPa', 'ft'],
+    spelled: {
+      m: 1,
+      cm: 0.01,
+      ft: FOOT_M,
+      kpa: HEAD_OF_KPA,
+      mbar: HEAD_OF_KPA / 10,
+      bar: HEAD_OF_KPA * 100,
+      psi: HEAD_OF_KPA * 100 * PSI_BAR,
+    },
+    alsoOther: true,
   },
   /** of a pipe */
   bore: {

@@ -5,7 +5,7 @@ import type { CirculatorRecord } from '../wire/records';
 export const readings = plainReadings<CirculatorRecord>(
   'circulator-now',
   [
-    { key: 'head_m', label: 'Head that it shows', said: 'head', quantity: 'length' },
+    { key: 'head_m', label: 'Head that it shows', said: 'head', quantity: 'head' },
     { key: 'flow_m3h', label: 'Flow that it shows', said: 'flow', quantity: 'waterFlow' },
     { key: 'power_W', label: 'Power', said: 'power', quantity: 'power' },
     { key: 'inlet_bar', label: 'Pressure at its inlet', said: 'inlet', quantity: 'pressure' },

@@ -37,7 +37,7 @@ export function carriesDuty(context: CirculatorContext, mode: Mode): boolean {
   const needed = headFor_m(context, pumpOf(duty), mode);
   const greatest =
     parameter && typeof parameter.greatest === 'number'
-      ? readIn(parameter, 'length', parameter.greatest)
+      ? readIn(parameter, 'head', parameter.greatest)
       : null;
   return needed !== null && (greatest === null || needed <= greatest + 1e-9);
 }

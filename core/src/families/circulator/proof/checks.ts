@@ -173,7 +173,7 @@ function headAtWork({ mode, source }: CirculatorSettings, head: number, method: 
       pumps: false,
       ask: {
         kind: 'figure',
-        figure: { key: 'head_m', label: 'Head', quantity: 'length' },
+        figure: { key: 'head_m', label: 'Head', quantity: 'head' },
         least: head * (1 - HEAD_TOLERANCE),
         greatest: head * (1 + HEAD_TOLERANCE),
       },

@@ -76,7 +76,7 @@ export type CirculatorOptionRole = (typeof CIRCULATOR_OPTION_ROLES)[number];
 
 /** What the figure of each role measures. */
 export const CIRCULATOR_QUANTITIES = {
-  head: 'length',
+  head: 'head',
   speed: 'percent',
   temperature: 'temperature',
   'volts.off': 'voltage',
