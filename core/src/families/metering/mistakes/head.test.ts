@@ -215,6 +215,15 @@ describe('MET-22 suction head', () => {
     );
     expect(cures.find((cure) => cure.words === 'Slow suction at 35 %')?.cost).toContain('only');
   });
+  test('a flooded suction is offered while the liquid stands less than half a metre above the pump', () => {
+    const offered = (suctionHead_m: number) => {
+      const context = stepperContext({ ...long, place: { ...stepperContext().duty.place, suctionHead_m } });
+      const settings = understand(context.profile, context.plate, { ...SOUND_STEPPER, suction: '100' });
+      return suctionCures(context, settings).filter(({ words }) => words.startsWith('Flooded suction'));
+    };
+    expect(offered(0.4).map(({ words }) => words)).toEqual(['Flooded suction: liquid 0.5 m above the pump']);
+    expect(offered(0.5)).toEqual([]);
+  });
 });
 
 test('a timed pump: seconds of every run from what the process needs', () => {
