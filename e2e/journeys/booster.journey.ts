@@ -89,7 +89,7 @@ async function plan() {
   await browser.says('target-P20', '3.7');
   // what a closed-valve test looks like is seen before it is made
   await browser.tap('trace-scene-shut');
-  await browser.says('trace-said', 'bar; at the end');
+  await browser.says('trace-said', 'Shut, it settles at 39.');
   await browser.tap('agree-plan');
 }
 
