@@ -59,7 +59,7 @@ export async function keepStateAfter(
     today,
     zone: site.zone,
   };
-  await keep(database, pump.id, today, await workOut(known));
+  await keep(database, pump.id, today, await workOut(known), job);
 }
 
 /** The latest job of a pump, cancelled ones apart, the unit that stands there, and what was reported of it. */
@@ -85,9 +85,19 @@ const UNREADABLE: Kept = {
   dues: [],
 };
 
-async function keep(database: Database, pumpId: string, asOf: string, kept: Kept): Promise<void> {
+/** @param of the job, at the version, that it was worked out of: one that was written to since keeps what came of that */
+async function keep(
+  database: Database,
+  pumpId: string,
+  asOf: string,
+  kept: Kept,
+  of: { readonly id: string; readonly version: number } | null = null,
+): Promise<void> {
   const { models } = database;
   await database.write(async (transaction) => {
+    const { id, version } = of ?? {};
+    if (of && !(await models.jobs.findOne({ where: { id, version }, attributes: ['id'], transaction })))
+      return;
     const { dues, ...state } = kept;
     await models.pump_states.upsert({ pumpId, asOf, ...state }, { transaction });
     await models.dues.destroy({ where: { pumpId }, transaction });
