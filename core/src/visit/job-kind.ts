@@ -14,3 +14,16 @@ export interface JobKind {
   /** a record that this family alone writes */
   readonly record: { readonly kind: string };
 }
+
+/** The same, of what a family gives a meaning to. */
+export interface JobKindOf<
+  Duty extends JobKind['duty'],
+  Plate extends object,
+  Behaviours extends CommonBehaviours,
+  Body extends JobKind['record'],
+> extends JobKind {
+  readonly duty: Duty;
+  readonly plate: Plate;
+  readonly profile: ProfileOf<Behaviours>;
+  readonly record: Body;
+}
