@@ -8,6 +8,7 @@ const FLOORS = [
   ['input', 'solver', 'print', 'link', 'electric'],
   ['time', 'control', 'signal'],
   ['units', 'strokes', 'heat'],
+  ['describe'],
   ['dosing', 'profile', 'beat', 'bench'],
   ['hydraulics', 'findings', 'sheet', 'proof'],
   ['schedule', 'visit'],

@@ -1,16 +1,11 @@
-import type { Form } from '../form/form';
 import type { BenchEvent, Scenario } from '@barythm/core/bench';
 import type { FamilyKind } from '@barythm/core/families';
 import type { SettingValues } from '@barythm/core/profile';
-import type { Reader } from '@barythm/core/units';
 import type { ComponentType, ReactNode } from 'react';
 import type { SetCardProps } from '../features/job/set/set-card';
 import type { Headline, SumRow } from '../features/bench/sums-card';
 import type { BenchClient } from '../workers/bench-client';
 import type { Colour } from '../ui/theme';
-
-/** Lines to read: name and words. */
-export type Lines = readonly (readonly [string, string])[];
 
 /** What every family's bench is put together from; kept on the device. */
 export interface BenchDraft {
@@ -50,7 +45,6 @@ export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = 
   };
   readonly Proof: ComponentType;
   readonly pump: {
-    dutyLines(duty: K['duty'], reader: Reader): Lines;
     /** its day or week, before what is wrong with it */
     Day(props: { readonly context: K['context']; readonly nowShare: number }): ReactNode;
     /** what it holds in stock, after that */
@@ -86,15 +80,5 @@ export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = 
     }): ReactNode;
     /** how far its figures can be trusted */
     caveat(draft: Draft): string;
-  };
-  /** what a controller does by itself */
-  behaviourLines(profile: K['profile']): Lines;
-  /** how a controller is described by its user */
-  readonly describe: {
-    /** “A metering pump” */
-    readonly label: string;
-    /** groups that a controller of it mostly has, in the order of work */
-    readonly groups: string;
-    readonly form: Form<K['profile']['behaviours']>;
   };
 }

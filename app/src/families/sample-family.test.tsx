@@ -11,9 +11,9 @@ import { SetStage } from '../features/job/set/set-stage';
 import { standJob } from '../testing/job-stand';
 import { serve, standScreen } from '../testing/server-stand';
 import { wordsOf } from '../testing/touch';
+import { familyOf, type FamilyName } from '@barythm/core/families';
 import { OpenParts } from '../form/parts';
 import { FormProvider } from '../form/scope';
-import { ALL_SCREENS } from './registry';
 
 jest.mock('expo-router', () => ({
   useRouter: () => ({ navigate: jest.fn() }),
@@ -121,14 +121,13 @@ test('its page and its controller’s page are made of its own lines', async () 
   clear();
   screen.unmount();
   const library = standScreen(<ProfileScreen />);
-  expect(await screen.findByText('as its knob stands')).toBeTruthy();
+  expect(await screen.findByText('It has a clock')).toBeTruthy();
   library.clear();
 });
 
 test('a fan can be described by its user', () => {
-  const [name, { describe }] = ALL_SCREENS.at(-1)!;
-  expect([name, describe.label]).toEqual(['fan', 'A fan']);
-  const { form } = describe;
+  const { controllerOf, behaviours: form } = familyOf('fan' as FamilyName).forms;
+  expect(controllerOf).toBe('A fan');
   render(
     <FormProvider value={{ texts: form.blank, errors: {}, change: () => undefined, name: 'p' }}>
       <OpenParts parts={form.parts} />

@@ -1,7 +1,5 @@
 import { Text } from 'react-native';
-import { fanFamily, type FanKind } from '@barythm/core/families/sample.fixtures';
-import { aTick } from '../form/fields';
-import { makeForm } from '../form/form';
+import type { FanKind } from '@barythm/core/families/sample.fixtures';
 import type { FamilyScreens } from './family-screens';
 
 const says = (words: string) => () => <Text>{words}</Text>;
@@ -16,7 +14,6 @@ export const fanScreens: FamilyScreens<FanKind> = {
   Plan: says('Plan of a fan'),
   Proof: says('Proof of a fan'),
   pump: {
-    dutyLines: ({ wanted_pct }) => [['Wanted', `${wanted_pct} % of its speed`]],
     Day: says('Day of a fan'),
   },
   bench: {
@@ -37,23 +34,5 @@ export const fanScreens: FamilyScreens<FanKind> = {
       headline: { of: (s) => s.turned, decimals: 0, unit: 'turns', moreIsBetter: true },
     }),
     caveat: () => 'A simulation.',
-  },
-  behaviourLines: () => [['By itself', 'as its knob stands']],
-  describe: {
-    label: 'A fan',
-    groups: 'drive | Drive',
-    form: makeForm({
-      parts: [
-        {
-          name: 'habits',
-          title: 'Habits of a fan',
-          says: () => '',
-          fields: [aTick('hasClock', 'It has a clock')],
-        },
-      ],
-      schema: fanFamily.wire.behaviours,
-      start: {},
-      finish: (read) => ({ family: 'fan', ...read }),
-    }),
   },
 };

@@ -5,21 +5,22 @@ import { DaysPick } from '../ui/fields/days-pick';
 import { Field as Input } from '../ui/fields/field';
 import { SPACE } from '../ui/theme';
 import { Words } from '../ui/words/words';
-import type {
-  CheckField,
-  ChoiceField,
-  DateField,
-  DaysField,
-  Field,
-  FigureField,
-  SwitchField,
-  TicksField,
-  WordsField,
-} from './field';
-import { told } from './look';
+import {
+  type CheckField,
+  type ChoiceField,
+  type DateField,
+  type DaysField,
+  type Field,
+  type FigureField,
+  type SwitchField,
+  type TicksField,
+  told,
+  under,
+  withText,
+  type WordsField,
+} from '@barythm/core/describe';
 import { Rows } from './rows';
 import { hintOf, useForm, useLook, useSpot } from './scope';
-import { under, withText } from './texts';
 
 /** The fields of a group, in their order. */
 export function Fields({ fields, path = '' }: { fields: readonly Field[]; path?: string }) {
@@ -56,7 +57,7 @@ function FieldView({ field, path }: { field: Field; path: string }) {
     case 'hidden':
       return null;
     case 'own':
-      return <field.Paint />;
+      return <Own name={field.name} />;
     case 'group':
       return <Fields fields={field.fields} path={under(path, field.key)} />;
     case 'rows':
@@ -81,6 +82,13 @@ function FieldView({ field, path }: { field: Field; path: string }) {
     case 'days':
       return <Days field={field} group={path} />;
   }
+}
+
+/** What the family's page paints here. */
+function Own({ name }: { name: string }) {
+  const Paint = useForm().own?.[name];
+  if (!Paint) throw new Error(`This page paints no ${name}.`);
+  return <Paint />;
 }
 
 interface Of<F> {

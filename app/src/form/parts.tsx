@@ -5,7 +5,7 @@ import { useWide } from '../ui/screen/layout';
 import { SPACE, TOUCH, usePalette } from '../ui/theme';
 import { Words } from '../ui/words/words';
 import { useFold } from './fold';
-import { errorsIn, type Part } from './form';
+import { errorsIn, type Part } from '@barythm/core/describe';
 import { Fields } from './paint';
 import { isTold, useForm, useLook } from './scope';
 

@@ -3,9 +3,8 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '../ui/button';
 import { SPACE, usePalette } from '../ui/theme';
 import { Words } from '../ui/words/words';
-import type { RowsField } from './field';
+import { rowsAt, type RowsField, withText } from '@barythm/core/describe';
 import { useForm } from './scope';
-import { rowsAt, withText } from './texts';
 
 /** A list of alike things, each with its own fields; one can be added and taken away. */
 export function Rows({

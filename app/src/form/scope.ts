@@ -1,7 +1,6 @@
-import { createContext, useContext } from 'react';
+import { createContext, useContext, type ComponentType } from 'react';
 import { useReader } from '../ui/reader';
-import { Look, told, type Told } from './look';
-import { textAt, withText, type PathErrors, type Texts } from './texts';
+import { Look, type PathErrors, textAt, type Texts, type Told, told, withText } from '@barythm/core/describe';
 
 interface FormScope {
   readonly texts: Texts;
@@ -11,6 +10,8 @@ interface FormScope {
   readonly name: string;
   /** somebody asked what is missing: until then an empty field is no mistake */
   readonly tried?: boolean;
+  /** what a family paints by itself within its form, by name */
+  readonly own?: Readonly<Record<string, ComponentType>>;
 }
 
 const FormContext = createContext<FormScope | null>(null);

@@ -1,5 +1,21 @@
 import Papa from 'papaparse';
 
+/** Faults of a file, as far as they are told, and how many more there are. */
+export interface Faults {
+  readonly faults: readonly LineFault[];
+  readonly more: number;
+}
+
+export function placeOfFault({ line, column }: LineFault): string {
+  return `Line ${line}, column ${column}`;
+}
+
+/** All of them in one text, for a field that has one place to say it. */
+export function faultsSaid({ faults, more }: Faults): string {
+  const lines = faults.map((fault) => `${placeOfFault(fault)}: ${fault.words}`);
+  return [...lines, ...(more > 0 ? [`And ${more} more.`] : [])].join('\n');
+}
+
 /** A fault in a file, at its line (and column, both from 1). */
 export interface LineFault {
   readonly line: number;

@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import type { BenchRun, EventBook, RunOptions, Scenario } from '../bench';
+import type { Form } from '../describe';
 import type { Finding, Subject, TextBook } from '../findings';
 import type { Parameter, RoleQuantities, SettingValues } from '../profile';
 import type { CheckBody, CheckVerdict, Pattern, ProofCheck } from '../proof';
@@ -192,6 +193,17 @@ export interface Family<K extends FamilyKind> {
     readonly records: readonly z.ZodObject[];
     /** those of them that later jobs at the same unit stand on */
     readonly carried: readonly z.ZodObject[];
+  };
+
+  /** what is asked for and how it is said, part by part, in the order of work */
+  readonly forms: {
+    readonly duty: Form<K['duty']>;
+    /** what a controller does by itself */
+    readonly behaviours: Form<K['profile']['behaviours']>;
+    /** whose controller is described: “A metering pump” */
+    readonly controllerOf: string;
+    /** groups of settings that one mostly has, a line each */
+    readonly groups: string;
   };
 
   /** the closed list of meanings its parameters can have */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { POWER_CUT, runBench, type BenchModel } from '../bench';
+import { figure, formOf, group, tick } from '../describe';
 import { findingMaker, type Finding, type Subject, type TextBook } from '../findings';
 import type { Parameter, ProfileOf, SettingValues } from '../profile';
 import { judgeFigure, judgeState, stateCheck } from '../proof';
@@ -86,13 +87,38 @@ function checkFan({ duty, profile, plate }: FanContext, subject: Subject, values
   return [finding('FAN-01', subject, told, ['drive/1/speed'])];
 }
 
+const fanDuty = group({
+  family: z.literal('fan'),
+  wanted_pct: figure('Wanted', 'percent', { least: 0, most: 100 }),
+});
+const fanBehaviours = group({ family: z.literal('fan'), hasClock: tick('It has a clock') });
+
 export const fanFamily: Family<FanKind> = {
   name: 'fan',
   words: 'a fan',
+  forms: {
+    duty: formOf(fanDuty, {
+      parts: [
+        {
+          name: 'speed',
+          title: 'Speed',
+          asks: ['wanted_pct'],
+          says: (say) => `${say.of('wanted_pct')} of its speed`,
+        },
+      ],
+      start: {},
+    }),
+    behaviours: formOf(fanBehaviours, {
+      parts: [{ name: 'habits', title: 'Habits of a fan', asks: ['hasClock'], says: () => '' }],
+      start: {},
+    }),
+    controllerOf: 'A fan',
+    groups: 'drive | Drive',
+  },
   wire: {
-    duty: z.object({ family: z.literal('fan'), wanted_pct: z.number().min(0).max(100) }).strict(),
+    duty: fanDuty,
     plate: z.object({ family: z.literal('fan'), rated_W: z.number().positive().nullable() }).strict(),
-    behaviours: z.object({ family: z.literal('fan'), hasClock: z.boolean() }).strict(),
+    behaviours: fanBehaviours,
     records: [
       z
         .object({

@@ -1,64 +1,78 @@
 import { z } from 'zod';
+import { choice, described, figure, flagOrNothing, group, lines, text, tick } from '../describe';
 import { clockShowsSchema } from './clock-shows';
 
-const line = (most: number) => z.string().min(1, 'This is needed.').max(most, `At most ${most} characters.`);
-
 /** One message of a display, or one lamp, and what the maker’s manual says of it. */
-export const controllerMessageSchema = z
-  .object({
-    /** as it stands on the display; of a lamp, how it looks: “red, twice, then a pause” */
-    shows: line(40),
-    /** a lamp, and no text of a display */
-    lamp: z.literal(true).optional(),
-    kind: z.enum(['reminder', 'fault']),
-    means: line(200),
-    todo: line(200),
-  })
-  .strict();
+export const controllerMessageSchema = group({
+  // of a lamp, how it looks: “red, twice, then a pause”
+  shows: text('It shows', { most: 40, hint: 'As displayed; of a lamp, how it looks: red, twice, a pause' }),
+  lamp: described(z.literal(true), { label: 'It is a lamp', tick: true, place: flagOrNothing }).optional(),
+  kind: choice('Which is', { reminder: 'a reminder', fault: 'a fault' }),
+  means: text('It means', { most: 200 }),
+  todo: text('What to do', { most: 200 }),
+});
 export type ControllerMessage = Readonly<z.infer<typeof controllerMessageSchema>>;
 
 /** A contact that tells something else of a fault. */
-export const alarmOutputSchema = z
-  .object({
-    /** as its terminals are called */
-    name: line(40),
-    /** what it tells of */
-    tells: line(200),
-    /** what its contact does when it tells; one that opens tells of a cut wire too */
-    contact: z.enum(['closes', 'opens', 'changes-over']),
-    /** what it may switch; left out where nobody read it */
-    most_V: z.number().positive().max(1000).optional(),
-    most_A: z.number().positive().max(100).optional(),
-  })
-  .strict();
+export const alarmOutputSchema = group({
+  name: text('Terminals', { most: 40, hint: 'As they are marked' }),
+  tells: text('It tells of', { most: 200, hint: 'Such as: running dry, overload' }),
+  // one that opens tells of a cut wire too
+  contact: choice('When it tells, its contact', {
+    closes: 'closes',
+    opens: 'opens',
+    'changes-over': 'changes over',
+  }),
+  // what it may switch; left out where nobody read it
+  most_V: figure('Switches at most', 'voltage', { most: 1000 }).optional(),
+  most_A: figure('and', 'plain', { most: 100, unit: 'A' }).optional(),
+});
 export type AlarmOutput = Readonly<z.infer<typeof alarmOutputSchema>>;
 
 /** How its settings are reached where they are behind a code or a key. */
-export const accessSchema = z
-  .object({
-    opensBy: line(200),
-    /** without a key pressed it closes again by itself after this, min; null where it stays open until it is closed */
-    closesAfter_min: z.number().positive().max(1440).nullable(),
-  })
-  .strict();
+export const accessSchema = group(
+  {
+    opensBy: text('They are opened by', { most: 200 }),
+    closesAfter_min: figure('They close by themselves after', 'minutes', {
+      most: 1440,
+      hint: 'Empty where they stay open',
+      none: 'they stay open',
+    }).nullable(),
+  },
+  { on: 'Its settings are behind a code or key' },
+);
 
 /** What a profile of any family may say of its controller; a family’s behaviours begin with these fields. */
 export const controllerShape = {
-  /** the revision that the profile was read from, as the controller shows it */
-  revision: line(60).optional(),
-  /** options that this profile takes for fitted: boards, modules */
-  options: z.array(line(80)).min(1).max(20).optional(),
-  hasClock: z.boolean(),
-  clockShows: clockShowsSchema.optional(),
-  messages: z.array(controllerMessageSchema).max(99).optional(),
-  alarms: z.array(alarmOutputSchema).min(1).max(8).optional(),
+  revision: text('Revision', { most: 60, hint: 'That it was read from, as it shows it' }).optional(),
+  options: described(
+    z
+      .array(text('Option', { most: 80 }))
+      .min(1)
+      .max(20),
+    {
+      label: 'Options taken for fitted',
+      lines: 2,
+      place: lines,
+      hint: 'Boards and modules, one a line',
+    },
+  ).optional(),
+  hasClock: tick('It has a clock'),
+  clockShows: described(clockShowsSchema, {
+    label: 'The clock shows',
+    options: [
+      { value: 'time', label: 'Time' },
+      { value: 'weekday', label: 'Weekday and time' },
+      { value: 'date', label: 'Date and time' },
+    ],
+  }).optional(),
+  messages: described(z.array(controllerMessageSchema).max(99), { add: 'Add a message or lamp' }).optional(),
+  alarms: described(z.array(alarmOutputSchema).min(1).max(8), { add: 'Add an alarm output' }).optional(),
   access: accessSchema.optional(),
-  /** how a factory reset is done */
-  resetBy: line(200).optional(),
-  /** how a factory reset shows that it was one */
-  resetShows: z.string().min(1).optional(),
-  /** how set-up is marked complete, or which switch of it goes off again, where that is needed before it runs by itself */
-  setUpEnd: z.string().min(1).optional(),
+  resetBy: text('How a factory reset is done', { most: 200 }).optional(),
+  resetShows: text('A factory reset shows').optional(),
+  // or which switch of it goes off again, where that is needed before it runs by itself
+  setUpEnd: text('How set-up is marked complete').optional(),
 };
 
 /** What a controller of any family does by itself, as far as rules that any pump has ask for it. */

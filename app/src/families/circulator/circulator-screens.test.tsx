@@ -1,3 +1,4 @@
+import { circulatorFamily } from '@barythm/core/families/circulator';
 import { act, fireEvent, renderHook, screen } from '@testing-library/react-native';
 import type { CirculatorDuty } from '@barythm/core/families/circulator';
 import { lastRecord } from '@barythm/core/visit';
@@ -14,10 +15,11 @@ import { forgetDrafts, useDraftOf } from '../../draft/use-draft';
 import { AsFoundStage } from '../../features/job/as-found/as-found-stage';
 import { standJob } from '../../testing/job-stand';
 import { press, type, wordsOf } from '../../testing/touch';
-import { DUTY_FORM } from './duty/duty-form';
 import { PurgeCard } from './found/purge-card';
 import { SeenFirstCard } from './found/seen-first-card';
 import { CirculatorPlan } from './plan/circulator-plan';
+
+const { duty: DUTY_FORM } = circulatorFamily.forms;
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }), usePathname: () => '/' }));
 afterEach(() => forgetDrafts(''));

@@ -6,18 +6,15 @@ import { sumsOf } from './bench/sums';
 import { PurgeCard } from './found/purge-card';
 import { SeenFirstCard } from './found/seen-first-card';
 import { CirculatorPlan } from './plan/circulator-plan';
-import { behaviourLines } from './profile/behaviour-lines';
-import { describe } from './profile/describe';
 import { PlainProof } from '../../features/job/prove/plain-proof';
 import { DayCard } from './pump/day-card';
-import { dutyLines } from './pump/duty-lines';
 
 /** What is painted for circulators alone. */
 export const circulatorScreens: FamilyScreens<CirculatorKind, HeatingDraft> = {
   found: { After: SeenFirstCard, apart: () => undefined, Work: PurgeCard },
   Plan: CirculatorPlan,
   Proof: PlainProof,
-  pump: { dutyLines, Day: DayCard },
+  pump: { Day: DayCard },
   bench: {
     start: START,
     scenario: scenarioOf,
@@ -29,6 +26,4 @@ export const circulatorScreens: FamilyScreens<CirculatorKind, HeatingDraft> = {
     caveat: () =>
       'A simulation from curve, duty and settings: valves that close until the flow is what is wanted, and a winter by the hour. Prove at the pump.',
   },
-  behaviourLines,
-  describe,
 };

@@ -1,3 +1,6 @@
+import { linesOf } from '@barythm/core/describe';
+import { driveFamily } from '@barythm/core/families/drive';
+import { METRIC } from '@barythm/core/units';
 import { fireEvent, screen } from '@testing-library/react-native';
 import type { DriveDuty } from '@barythm/core/families/drive';
 import { lastRecord, recordsOf } from '@barythm/core/visit';
@@ -6,16 +9,15 @@ import { forgetDrafts } from '../../draft/use-draft';
 import { AsFoundStage } from '../../features/job/as-found/as-found-stage';
 import { standJob } from '../../testing/job-stand';
 import { press, type, wordsOf } from '../../testing/touch';
-import { DUTY_FORM } from './duty/duty-form';
 import { ClosedValveCard } from './found/closed-valve-card';
 import { DriveWorkCards } from './found/drive-work';
 import { FirstCard } from './found/first-card';
 import { PrechargeCard } from './found/precharge-card';
 import { TurningCard } from './found/turning-card';
 import { DrivePlan } from './plan/drive-plan';
-import { behaviourLines } from './profile/behaviour-lines';
-import { BEHAVIOURS_FORM } from './profile/behaviours-form';
-import { dutyLines } from './pump/duty-lines';
+import { behaviourLines } from '../../features/library/behaviour-lines';
+
+const { duty: DUTY_FORM, behaviours: BEHAVIOURS_FORM } = driveFamily.forms;
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }), usePathname: () => '/' }));
 afterEach(() => forgetDrafts(''));
@@ -64,9 +66,9 @@ describe('the duty', () => {
     );
   });
   test('in lines to read it says what it holds, and whom a start may surprise', () => {
-    const lines = dutyLines({ ...DUTY, surprise: 'a hose' }, { system: 'metric', decimal: '.' }).join('\n');
-    expect(lines).toMatch(/a pressure: 3\.68\sbar/);
-    expect(lines).toContain('a hose');
+    const lines = linesOf(DUTY_FORM, { ...DUTY, surprise: 'a hose' }, METRIC).join('\n');
+    expect(lines).toMatch(/3\.68\sbar at the sensor/);
+    expect(lines).toContain('a start may surprise: a hose');
   });
 });
 
@@ -77,7 +79,7 @@ test.each([WHEEL, BOX, SET, SMALL])(
       value: profile.behaviours,
       errors: {},
     });
-    expect(behaviourLines(profile).every(([name, words]) => name !== '' && words !== '')).toBe(true);
+    expect(behaviourLines(profile, METRIC).every(([name, words]) => name !== '' && words !== '')).toBe(true);
   },
 );
 

@@ -7,17 +7,14 @@ import { sumsOf } from './bench/sums';
 import { DriveWorkCards } from './found/drive-work';
 import { FirstCard } from './found/first-card';
 import { DrivePlan } from './plan/drive-plan';
-import { behaviourLines } from './profile/behaviour-lines';
-import { describe } from './profile/describe';
 import { DayCard } from './pump/day-card';
-import { dutyLines } from './pump/duty-lines';
 
 /** What is painted for pressure drives and booster sets alone. */
 export const driveScreens: FamilyScreens<DriveKind, DrawDraft> = {
   found: { After: FirstCard, apart: () => undefined, Work: DriveWorkCards },
   Plan: DrivePlan,
   Proof: PlainProof,
-  pump: { dutyLines, Day: DayCard },
+  pump: { Day: DayCard },
   bench: {
     start: START,
     scenario: scenarioOf,
@@ -29,6 +26,4 @@ export const driveScreens: FamilyScreens<DriveKind, DrawDraft> = {
     caveat: () =>
       'A simulation from curve, vessel, duty and settings, ten parts a second: taps are openings, and pipes give a little. Prove at the pump.',
   },
-  behaviourLines,
-  describe,
 };

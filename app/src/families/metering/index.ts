@@ -7,12 +7,9 @@ import { scenarioOf, START, type WaterDraft } from './bench/water-draft';
 import { LiveNow } from './found/live-now';
 import { WorkCards } from './found/work-cards';
 import { MeteringPlan } from './plan/metering-plan';
-import { behaviourLines } from './profile/behaviour-lines';
-import { describe } from './profile/describe';
 import { MeteringProof } from './prove/metering-proof';
 import { TapCounter } from './prove/tap-counter';
 import { DayCard } from './pump/day-card';
-import { dutyLines } from './pump/duty-lines';
 import { StockCard } from './pump/stock-card';
 
 /** What is painted for metering and dosing pumps alone. */
@@ -25,7 +22,7 @@ export const meteringScreens: FamilyScreens<MeteringKind, WaterDraft> = {
   },
   Plan: MeteringPlan,
   Proof: MeteringProof,
-  pump: { dutyLines, Day: DayCard, Stock: StockCard },
+  pump: { Day: DayCard, Stock: StockCard },
   bench: {
     start: START,
     scenario: scenarioOf,
@@ -40,6 +37,4 @@ export const meteringScreens: FamilyScreens<MeteringKind, WaterDraft> = {
     caveat: ({ seed }) =>
       `A simulation from the settings and the duty, with seed ${seed}. What gas does in the head is a fair guess; the pump itself decides. Prove at the pump.`,
   },
-  behaviourLines,
-  describe,
 };

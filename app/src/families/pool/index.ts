@@ -8,10 +8,7 @@ import { PowerNow } from './found/power-now';
 import { WeekFoundCard } from './found/week-found-card';
 import { SensorsCard, WorkCards } from './found/work-cards';
 import { PoolPlan } from './plan/pool-plan';
-import { behaviourLines } from './profile/behaviour-lines';
-import { describe } from './profile/describe';
 import { PoolProof } from './prove/pool-proof';
-import { dutyLines } from './pump/duty-lines';
 import { PoolWeekCard } from './pump/pool-week-card';
 
 /** What is painted for pool pumps and panels alone. */
@@ -26,7 +23,7 @@ export const poolScreens: FamilyScreens<PoolKind, WeatherDraft> = {
   },
   Plan: PoolPlan,
   Proof: PoolProof,
-  pump: { dutyLines, Day: PoolWeekCard },
+  pump: { Day: PoolWeekCard },
   bench: {
     start: START,
     scenario: scenarioOf,
@@ -40,6 +37,4 @@ export const poolScreens: FamilyScreens<PoolKind, WeatherDraft> = {
     caveat: () =>
       'A simulation from the settings and the duty, the filter as it is before a wash. What roof, heater and air do is a fair guess. Prove at the pump.',
   },
-  behaviourLines,
-  describe,
 };

@@ -9,10 +9,7 @@ import { BankFoundCard } from './found/bank-found-card';
 import { FirstCard } from './found/first-card';
 import { SpaWorkCards } from './found/spa-work';
 import { SpaPlan } from './plan/spa-plan';
-import { behaviourLines } from './profile/behaviour-lines';
-import { describe } from './profile/describe';
 import { DayCard } from './pump/day-card';
-import { dutyLines } from './pump/duty-lines';
 import { NumberCard } from './set/number-card';
 import { StepsSeenCard } from './set/steps-seen-card';
 
@@ -28,7 +25,7 @@ export const spaScreens: FamilyScreens<SpaKind, AirDraft> = {
   Plan: SpaPlan,
   guided: { role: 'number', Card: NumberCard, After: StepsSeenCard },
   Proof: PlainProof,
-  pump: { dutyLines, Day: DayCard },
+  pump: { Day: DayCard },
   bench: {
     start: START,
     scenario: scenarioOf,
@@ -40,6 +37,4 @@ export const spaScreens: FamilyScreens<SpaKind, AirDraft> = {
     caveat: () =>
       'A simulation from what is connected, the tub’s loss and the settings, a second a step: the water is one body, and what pumps take ends in it. Prove at the tub.',
   },
-  behaviourLines,
-  describe,
 };

@@ -1,3 +1,6 @@
+import { spaFamily } from '@barythm/core/families/spa';
+import { METRIC } from '@barythm/core/units';
+import { linesOf } from '@barythm/core/describe';
 import { screen } from '@testing-library/react-native';
 import type { SpaDuty } from '@barythm/core/families/spa';
 import { stateOf } from '@barythm/core/sheet';
@@ -11,14 +14,13 @@ import { draftOf } from '../../features/profile-editor/profile-draft';
 import { profileOf } from '../../features/profile-editor/read-profile';
 import { standJob } from '../../testing/job-stand';
 import { press, type, wordsOf } from '../../testing/touch';
-import { DUTY_FORM } from './duty/duty-form';
 import { BankFoundCard } from './found/bank-found-card';
 import { FirstCard } from './found/first-card';
 import { TableCard } from './found/table-card';
 import { SpaPlan } from './plan/spa-plan';
-import { behaviourLines } from './profile/behaviour-lines';
-import { BEHAVIOURS_FORM } from './profile/behaviours-form';
-import { dutyLines } from './pump/duty-lines';
+import { behaviourLines } from '../../features/library/behaviour-lines';
+
+const { duty: DUTY_FORM, behaviours: BEHAVIOURS_FORM } = spaFamily.forms;
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }), usePathname: () => '/' }));
 afterEach(() => forgetDrafts(''));
@@ -52,9 +54,9 @@ describe('the duty', () => {
     );
   });
   test('in lines to read it says what is connected, and who uses it', () => {
-    const lines = dutyLines(SHARED, { system: 'metric', decimal: '.' }).join('\n');
-    expect(lines).toContain('pump 1 with two speeds');
-    expect(lines).toContain('several households, under the code');
+    const lines = linesOf(DUTY_FORM, SHARED, METRIC).join('\n');
+    expect(lines).toMatch(/2 pumps.*heater/);
+    expect(lines).toContain('several households');
   });
 });
 
@@ -64,7 +66,7 @@ describe('a controller', () => {
       value: profile.behaviours,
       errors: {},
     });
-    expect(behaviourLines(profile).every(([name, words]) => name !== '' && words !== '')).toBe(true);
+    expect(behaviourLines(profile, METRIC).every(([name, words]) => name !== '' && words !== '')).toBe(true);
   });
   test.each([KEYS, SOFT, SMALL])(
     '$id goes through the editor whole, with what a change puts back',

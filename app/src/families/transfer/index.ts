@@ -7,17 +7,14 @@ import { sumsOf } from './bench/sums';
 import { FirstCard } from './found/first-card';
 import { TransferWorkCards } from './found/transfer-work';
 import { TransferPlan } from './plan/transfer-plan';
-import { behaviourLines } from './profile/behaviour-lines';
-import { describe } from './profile/describe';
 import { DayCard } from './pump/day-card';
-import { dutyLines } from './pump/duty-lines';
 
 /** What is painted for pumps that empty a vessel alone. */
 export const transferScreens: FamilyScreens<TransferKind, SessionDraft> = {
   found: { After: FirstCard, apart: () => undefined, Work: TransferWorkCards },
   Plan: TransferPlan,
   Proof: PlainProof,
-  pump: { dutyLines, Day: DayCard },
+  pump: { Day: DayCard },
   bench: {
     start: START,
     scenario: scenarioOf,
@@ -29,6 +26,4 @@ export const transferScreens: FamilyScreens<TransferKind, SessionDraft> = {
     caveat: () =>
       'A simulation from curve, vessel, cooler and settings, a second a step: a gulp falls within five seconds. Prove at the pump.',
   },
-  behaviourLines,
-  describe,
 };

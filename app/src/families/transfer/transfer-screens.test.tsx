@@ -1,3 +1,6 @@
+import { transferFamily } from '@barythm/core/families/transfer';
+import { METRIC } from '@barythm/core/units';
+import { linesOf } from '@barythm/core/describe';
 import { screen } from '@testing-library/react-native';
 import type { TransferDuty } from '@barythm/core/families/transfer';
 import { lastRecord } from '@barythm/core/visit';
@@ -8,13 +11,12 @@ import { draftOf } from '../../features/profile-editor/profile-draft';
 import { profileOf } from '../../features/profile-editor/read-profile';
 import { standJob } from '../../testing/job-stand';
 import { press, type, wordsOf } from '../../testing/touch';
-import { DUTY_FORM } from './duty/duty-form';
 import { FirstCard } from './found/first-card';
 import { LeadsCard } from './found/leads-card';
 import { TransferPlan } from './plan/transfer-plan';
-import { behaviourLines } from './profile/behaviour-lines';
-import { BEHAVIOURS_FORM } from './profile/behaviours-form';
-import { dutyLines } from './pump/duty-lines';
+import { behaviourLines } from '../../features/library/behaviour-lines';
+
+const { duty: DUTY_FORM, behaviours: BEHAVIOURS_FORM } = transferFamily.forms;
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }), usePathname: () => '/' }));
 afterEach(() => forgetDrafts(''));
@@ -50,8 +52,8 @@ describe('the duty', () => {
     );
   });
   test('in lines to read it says what falls, and what cools it', () => {
-    const lines = (duty: TransferDuty) => dutyLines(duty, { system: 'metric', decimal: '.' }).join('\n');
-    expect(lines(DUTY)).toMatch(/28\sL; 1.7\sm³\/h in the mean/);
+    const lines = (duty: TransferDuty) => linesOf(DUTY_FORM, duty, METRIC).join('\n');
+    expect(lines(DUTY)).toMatch(/14\sL every.* 1.7\sm³\/h in the mean/);
     expect(lines(VACUUM)).toContain('no cooler');
   });
 });
@@ -63,7 +65,7 @@ test.each([GUIDED, NUMBERED])(
       value: profile.behaviours,
       errors: {},
     });
-    expect(behaviourLines(profile).every(([name, words]) => name !== '' && words !== '')).toBe(true);
+    expect(behaviourLines(profile, METRIC).every(([name, words]) => name !== '' && words !== '')).toBe(true);
     expect(profileOf(draftOf(profile))).toEqual({ profile, errors: {} });
   },
 );

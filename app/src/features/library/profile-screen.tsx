@@ -9,9 +9,9 @@ import { saveFile } from '../../ui/fields/save-file';
 import { Screen } from '../../ui/screen/screen';
 import { Failed, Loading } from '../../ui/screen/states';
 import { SPACE } from '../../ui/theme';
+import { useReader } from '../../ui/reader';
 import { Heading, Words } from '../../ui/words/words';
-import { screensOf } from '../../families/registry';
-import { controllerLines } from './controller-lines';
+import { behaviourLines } from './behaviour-lines';
 import { MessageMeaning } from './message-meaning';
 import { RouteKeys } from './route-keys';
 import { limitsInWords } from './limits-in-words';
@@ -32,6 +32,7 @@ export function ProfileScreen() {
 
 function ProfileBody({ profile }: { profile: AnyProfile }) {
   const router = useRouter();
+  const reader = useReader();
   const parameters = inOrderOfWork(profile);
   const { messages = [] }: CommonBehaviours = profile.behaviours;
   return (
@@ -50,16 +51,14 @@ function ProfileBody({ profile }: { profile: AnyProfile }) {
         />
       </ButtonRow>
       <Card title="How it behaves">
-        {[...screensOf(profile.family).behaviourLines(profile), ...controllerLines(profile)].map(
-          ([name, words]) => (
-            <View key={name}>
-              <Words size="small" colour="quiet">
-                {name}
-              </Words>
-              <Words>{words}</Words>
-            </View>
-          ),
-        )}
+        {behaviourLines(profile, reader).map(([name, words]) => (
+          <View key={name}>
+            <Words size="small" colour="quiet">
+              {name}
+            </Words>
+            <Words>{words}</Words>
+          </View>
+        ))}
       </Card>
       {messages.length > 0 && (
         <Card title="What it shows" testID="profile-messages">

@@ -10,8 +10,8 @@ import pulseWheel from '../../../../profiles/pulse-wheel.json';
 import stepper from '../../../../profiles/stepper-flow.json';
 import keyContact from '../../../../profiles/three-key-contact.json';
 import twoPoint from '../../../../profiles/two-point-soft-keys.json';
-import { screensOf } from '../../families/registry';
-import { controllerLines } from './controller-lines';
+import { METRIC } from '@barythm/core/units';
+import { behaviourLines as linesOfBehaviours } from './behaviour-lines';
 import { limitsInWords } from './limits-in-words';
 import { profileSchema } from '@barythm/core/families';
 
@@ -27,10 +27,7 @@ const ALL = [
   keyContact,
   twoPoint,
 ].map((body) => profileSchema.parse(body));
-const behaviourLines = (one: AnyProfile) => [
-  ...screensOf(one.family).behaviourLines(one),
-  ...controllerLines(one),
-];
+const behaviourLines = (one: AnyProfile) => linesOfBehaviours(one, METRIC);
 const lineOf = (profile: AnyProfile, name: string) =>
   behaviourLines(profile).find(([line]) => line === name)?.[1];
 const profile = (id: string) => {
@@ -59,31 +56,22 @@ test.each(ALL.map((one) => [one.name, one] as const))(
 );
 
 test('what differs between pool controllers is told apart', () => {
-  expect(lineOf(profile('pool-drive-ten-slots'), 'Programs that overlap')).toBe(
-    'the latest start wins; the earlier one goes on afterwards',
-  );
-  expect(lineOf(profile('pool-drive-link'), 'Programs that overlap')).toBe(
-    'the first slot wins; the earlier one stays stopped',
-  );
-  expect(lineOf(profile('circuit-panel-eight'), 'Circuits that coincide')).toContain(
-    'the highest speed wins',
-  );
-  expect(lineOf(profile('pool-drive-four-speeds'), 'Keys for timed runs')).toBe('5, 6');
-  expect(lineOf(profile('pool-drive-four-speeds'), 'Frost guard')).toBe(
-    'protects the drive alone, at full speed for 2 h',
-  );
-  expect(lineOf(profile('pool-drive-ten-slots'), 'Clock')).toBe('shows weekday and time');
-  expect(lineOf(profile('pool-drive-ten-slots'), 'Its clock')).toBe(
-    'summer time as set; keeps 96 h without power, then stands',
-  );
-  expect(lineOf(profile('circuit-panel-eight'), 'End of set-up')).toContain('complete');
+  const overlap = (id: string) => lineOf(profile(id), 'Where two want the pump');
+  expect(overlap('pool-drive-ten-slots')).toBe('latest start wins');
+  expect(lineOf(profile('pool-drive-ten-slots'), 'The earlier one goes on when the other ends')).toBe('yes');
+  expect(overlap('pool-drive-link')).toBe('first slot wins');
+  expect(lineOf(profile('pool-drive-link'), 'The earlier one goes on when the other ends')).toBe('no');
+  expect(overlap('circuit-panel-eight')).toBe('highest speed wins');
+  expect(lineOf(profile('pool-drive-four-speeds'), 'Slots that are keys for timed runs')).toBe('5, 6');
+  expect(lineOf(profile('pool-drive-four-speeds'), 'It protects')).toBe('the drive’s electronics alone');
+  expect(lineOf(profile('pool-drive-ten-slots'), 'Clock outlasts a power cut of')).toMatch(/^96\sh$/);
+  expect(lineOf(profile('circuit-panel-eight'), 'How set-up is marked complete')).toContain('complete');
 });
 
 test('what differs between metering controllers is told apart', () => {
-  const gears = lineOf(profile('motor-three-gears'), 'Greatest rate');
-  expect(gears).toMatch(/^gear A \d+ strokes\/min, gear B/);
-  expect(lineOf(profile('pulse-wheel'), 'Pulses')).toContain('recognised after');
-  expect(lineOf(profile('three-key-contact'), 'Signal')).toBe('no current input');
+  expect(lineOf(profile('motor-three-gears'), 'Greatest rate')).toMatch(/^A=\d+, B=.* strokes\/min$/);
+  expect(lineOf(profile('pulse-wheel'), 'Recognition times')).toMatch(/ ms$/);
+  expect(lineOf(profile('three-key-contact'), 'Current input')).toBe('none');
 });
 
 describe('limits', () => {
@@ -118,16 +106,15 @@ describe('limits', () => {
 
 test('what any controller may have is told where its profile says it, and not otherwise', () => {
   const said = profile('numbered-timer');
-  expect(lineOf(said, 'Settings are opened by')).toBe('The code, typed into P 00.');
-  expect(lineOf(said, 'and close again')).toBe('never by themselves');
-  expect(lineOf(said, 'Alarm at terminals 7 and 8')).toBe(
-    'opens on this: any fault, and an open stop input. (at most 50 V, 0.5 A)',
+  expect(lineOf(said, 'They are opened by')).toBe('The code, typed into P 00');
+  expect(lineOf(said, 'They close by themselves after')).toBe('they stay open');
+  expect(lineOf(said, 'Alarm output')).toMatch(
+    /^terminals 7 and 8, any fault, and an open stop input, .* opens, switches at most 50\sV and 0.5\sA$/,
   );
   const panel = profile('circuit-panel-eight');
-  expect(lineOf(panel, 'Read from revision')).toBe('2.4');
+  expect(lineOf(panel, 'Revision')).toBe('2.4');
   expect(lineOf(panel, 'Options taken for fitted')).toBe('Board for the heater, Board for the roof');
-  expect(lineOf(panel, 'Holds')).toBe('until released, for 60 min');
-  expect(lineOf(panel, 'Chlorinator boost')).toBe('24 h, then as set again');
-  for (const name of ['Read from revision', 'Options taken for fitted', 'and close again', 'A reset shows'])
+  expect(lineOf(panel, 'A timed hold lasts')).toMatch(/^60\smin$/);
+  for (const name of ['Revision', 'Options taken for fitted', 'They are opened by', 'A factory reset shows'])
     expect(lineOf(profile('motor-three-gears'), name)).toBeUndefined();
 });

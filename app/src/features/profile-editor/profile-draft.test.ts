@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { screensOf } from '../../families/registry';
-import { textAt, type Texts, withText } from '../../form/texts';
+import { familyOf } from '@barythm/core/families';
+import { textAt, type Texts, withText } from '@barythm/core/describe';
 import { BLANK_PARAMETER } from './parameter-texts';
 import { broughtUp, draftOf, habitsOf, type ProfileDraft } from './profile-draft';
 import { profileOf } from './read-profile';
@@ -87,7 +87,7 @@ describe('how a pool controller behaves', () => {
         'behaviours.resetShows',
       ]),
     );
-    expect(textAt(screensOf('pool').describe.form.blank, 'frost.on')).toBe('no');
+    expect(textAt(familyOf('pool').forms.behaviours.blank, 'frost.on')).toBe('no');
   });
 });
 
@@ -144,7 +144,7 @@ test('habits that were being typed when their form was flat go on with every ans
     compensates: true,
     locks: false,
   };
-  const { form } = screensOf('metering').describe;
+  const form = familyOf('metering').forms.behaviours;
   const typed = habitsOf({ ...blank, habits: { metering: flat as unknown as Texts } });
   expect(form.read(typed)).toEqual({
     errors: {},

@@ -1,6 +1,6 @@
 import type { AnyProfile, FamilyName } from '@barythm/core/families';
-import { screensOf } from '../../families/registry';
-import { textsOver, type Texts } from '../../form/texts';
+import { familyOf } from '@barythm/core/families';
+import { type Texts, textsOver } from '@barythm/core/describe';
 import { groupLine } from './group-lines';
 import { parameterTexts, type ParameterTexts } from './parameter-texts';
 
@@ -19,7 +19,7 @@ export interface ProfileDraft {
 
 /** The habits of the family that is described, as they are typed so far. */
 export function habitsOf({ family, habits }: ProfileDraft): Texts {
-  const { form } = screensOf(family).describe;
+  const form = familyOf(family).forms.behaviours;
   const typed = habits[family];
   return typed === undefined ? form.blank : textsOver(form.blank, form.broughtUp(typed));
 }
@@ -47,6 +47,6 @@ export function draftOf(profile: AnyProfile): ProfileDraft {
     family: profile.family,
     groups: profile.groups.map(groupLine).join('\n'),
     parameters: profile.parameters.map(parameterTexts),
-    habits: { [profile.family]: screensOf(profile.family).describe.form.write(profile.behaviours) },
+    habits: { [profile.family]: familyOf(profile.family).forms.behaviours.write(profile.behaviours) },
   };
 }

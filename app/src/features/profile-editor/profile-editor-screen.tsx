@@ -6,7 +6,7 @@ import { post } from '../../api/client';
 import { keys } from '../../api/keys';
 import { useProfile } from '../../api/queries';
 import { useDraftOf } from '../../draft/use-draft';
-import { counted } from '../../ui/words/counted';
+import { counted, type PathErrors } from '@barythm/core/describe';
 import { saveFile } from '../../ui/fields/save-file';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
@@ -16,7 +16,7 @@ import { FilePick } from '../../ui/fields/file-pick';
 import { Screen } from '../../ui/screen/screen';
 import { Failed, Loading } from '../../ui/screen/states';
 import { Words } from '../../ui/words/words';
-import { ALL_SCREENS, screensOf } from '../../families/registry';
+import { FAMILY_NAMES, familyOf } from '@barythm/core/families';
 import { ParametersCard } from './parameters-card';
 import { broughtUp, draftOf, habitsOf, type ProfileDraft } from './profile-draft';
 import { profileOf } from './read-profile';
@@ -24,9 +24,8 @@ import { profileSchema } from '@barythm/core/families';
 import type { ProfileErrors } from '../../families/family-screens';
 import { OpenParts } from '../../form/parts';
 import { FormProvider } from '../../form/scope';
-import type { PathErrors } from '../../form/texts';
 
-const [[FIRST]] = ALL_SCREENS;
+const [FIRST] = FAMILY_NAMES;
 
 const BLANK: ProfileDraft = {
   id: '',
@@ -34,7 +33,7 @@ const BLANK: ProfileDraft = {
   name: '',
   about: '',
   family: FIRST,
-  groups: screensOf(FIRST).describe.groups,
+  groups: familyOf(FIRST).forms.groups,
   parameters: [],
   habits: {},
 };
@@ -154,9 +153,9 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
           <Choice
             label="A controller of"
             testID="p-family"
-            options={ALL_SCREENS.map(([value, { describe }]) => ({ value, label: describe.label }))}
+            options={FAMILY_NAMES.map((value) => ({ value, label: familyOf(value).forms.controllerOf }))}
             value={draft.family}
-            onChange={(family) => change({ family, groups: screensOf(family).describe.groups })}
+            onChange={(family) => change({ family, groups: familyOf(family).forms.groups })}
           />
         )}
         <Field
@@ -210,7 +209,7 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
           name: 'p',
         }}
       >
-        <OpenParts parts={screensOf(draft.family).describe.form.parts} />
+        <OpenParts parts={familyOf(draft.family).forms.behaviours.parts} />
       </FormProvider>
       <ParametersCard
         family={draft.family}

@@ -1,8 +1,7 @@
 import { profileSchema, type AnyProfile } from '@barythm/core/families';
 import type { ProfileErrors } from '../../families/family-screens';
-import { screensOf } from '../../families/registry';
-import type { Form } from '../../form/form';
-import type { Texts } from '../../form/texts';
+import { familyOf } from '@barythm/core/families';
+import type { Form, Texts } from '@barythm/core/describe';
 import { readGroup } from './group-lines';
 import { linesOf } from './lines-of';
 import { habitsOf, type ProfileDraft } from './profile-draft';
@@ -11,7 +10,7 @@ import { readParameter } from './read-parameter';
 /** Reads the texts as a profile; what is wrong is said at the place where it was typed. */
 export function profileOf(draft: ProfileDraft): { profile: AnyProfile | null; errors: ProfileErrors } {
   const errors: Record<string, string> = {};
-  const { form } = screensOf(draft.family).describe;
+  const form = familyOf(draft.family).forms.behaviours;
   const habits = habitsOf(draft);
   const candidate = {
     format: 'barythm-profile',

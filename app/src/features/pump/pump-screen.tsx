@@ -1,6 +1,7 @@
 import type { PumpResource } from '@barythm/contract/resources';
 import { notOnTheHandover } from '@barythm/core/job';
-import { ALL_TEXTS } from '@barythm/core/families';
+import { linesOf } from '@barythm/core/describe';
+import { ALL_TEXTS, familyOf } from '@barythm/core/families';
 import { grouped, renderFinding } from '@barythm/core/findings';
 import { addDays, dateInWords, siteDate } from '@barythm/core/time';
 import { useReader } from '../../ui/reader';
@@ -55,7 +56,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
     [pump.latest, pump.today],
   );
   const decisions = [...(pump.before?.decisions ?? []), ...(pump.latest?.decisions ?? [])];
-  const { dutyLines, Day, Stock } = screensOf(pump.profile.family).pump;
+  const { Day, Stock } = screensOf(pump.profile.family).pump;
   const open = pump.jobs.find((job) => job.state === 'open' || job.state === 'planned');
 
   const lastStage = useLastStage(open?.id ?? '');
@@ -166,7 +167,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
       <SettingsCard pump={pump} state={state} />
       <Card title="Duty">
         {pump.duty ? (
-          dutyLines(pump.duty, reader).map(([name, words]) => (
+          linesOf(familyOf(pump.profile.family).forms.duty, pump.duty, reader).map(([name, words]) => (
             <View key={name}>
               <Words size="small" colour="quiet">
                 {name}

@@ -1,6 +1,8 @@
 import { patternsSeen, voidedRevision } from '../../visit';
 import type { Family } from '../family';
 import { arrival } from './arrival/arrival';
+import { BEHAVIOURS_FORM } from './form/behaviours-form';
+import { DUTY_FORM } from './form/duty-form';
 import { benchSheet, plainDay } from './bench/bench';
 import { CIRCULATOR_EVENTS, eventsFor } from './bench/events';
 import { checkPlan, checkSettings } from './checks/checks';
@@ -31,6 +33,12 @@ import { CIRCULATOR_RECORDS, TOUCHES } from './wire/records';
 export const circulatorFamily: Family<CirculatorKind> = {
   name: 'circulator',
   words: 'a circulator',
+  forms: {
+    duty: DUTY_FORM,
+    behaviours: BEHAVIOURS_FORM,
+    controllerOf: 'A circulator',
+    groups: 'mode | Mode\ninputs | Inputs\naccess | Access and power',
+  },
   wire: {
     duty: circulatorDutySchema,
     plate: circulatorPlateSchema,

@@ -1,5 +1,4 @@
 export { benchSheet, type HeatingDay, HEATING_DAYS, heatingDay, plainDay } from './bench/bench';
-export { MODE_WORDS } from './checks/head';
 export { checkPlan, checkSettings } from './checks/checks';
 export {
   atDuty_m,
@@ -14,7 +13,6 @@ export { carrierOf, pumpOf, type PumpInSystem } from './effect/pump';
 export { CARRIES_AIR_MS, purgeTime_s, purgeVelocity_ms } from './effect/purge';
 export { proposedWay, twinGain, WAY_WORDS } from './effect/twin';
 export { circulatorFamily } from './family';
-export { SYSTEM_WORDS } from './hand-over/facts';
 export type { CirculatorKind, CirculatorView } from './kind';
 export type { CirculatorProfile } from './wire/job';
 export { planCirculator } from './plan/plan';
@@ -23,11 +21,11 @@ export type { CirculatorContext } from './settings/context';
 export { pauseOf_min, returnAt_C } from './effect/hot-water';
 export { type CirculatorSettings, understand } from './settings/understand';
 export { CIRCULATOR_REASONS } from './texts/reasons';
-export { type CirculatorBehaviours, type Mode, MODES } from './wire/behaviours';
+export { type CirculatorBehaviours, type Mode, MODE_WORDS } from './wire/behaviours';
 export {
   type CirculatorDuty,
   circulatorDutySchema,
-  SYSTEMS,
+  SYSTEM_WORDS,
   type SystemKind,
   TWIN_WAYS,
   type TwinWay,

@@ -1,6 +1,8 @@
 import { patternsSeen, voidedRevision } from '../../visit';
 import type { Family } from '../family';
 import { arrival } from './arrival/arrival';
+import { BEHAVIOURS_FORM } from './form/behaviours-form';
+import { DUTY_FORM } from './form/duty-form';
 import { benchSheet, plainDay } from './bench/bench';
 import { DRIVE_EVENTS, eventsFor } from './bench/events';
 import { checkPlan, checkSettings } from './checks/checks';
@@ -28,6 +30,13 @@ import { DRIVE_RECORDS, prechargeSchema, TOUCHES } from './wire/records';
 export const driveFamily: Family<DriveKind> = {
   name: 'drive',
   words: 'a pressure drive',
+  forms: {
+    duty: DUTY_FORM,
+    behaviours: BEHAVIOURS_FORM,
+    controllerOf: 'A pressure drive',
+    groups:
+      'control | Control\nmotor | Motor\nsensor | Sensor\nset | Set value\nstop | Start and stop\nguard | Low water\nmore | More pumps\naccess | Access and power',
+  },
   wire: {
     duty: driveDutySchema,
     plate: drivePlateSchema,

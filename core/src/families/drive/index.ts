@@ -26,7 +26,6 @@ export {
 export { drawDay_m3h, runsAtDraw, sharingDay_kWh } from './effect/sharing';
 export { startsInWords, startsMost, usableOf_L } from './effect/vessel';
 export { driveFamily } from './family';
-export { HOLDS_WORDS } from './hand-over/facts';
 export type { DriveKind, DriveView } from './kind';
 export type { DriveProfile } from './wire/job';
 export { planDrive } from './plan/plan';
@@ -34,6 +33,6 @@ export type { DriveContext } from './settings/context';
 export { type DriveSettings, understand } from './settings/understand';
 export { DRIVE_REASONS } from './texts/reasons';
 export type { DriveBehaviours } from './wire/behaviours';
-export { type DriveDuty, driveDutySchema, HOLDS, type Holds } from './wire/duty';
+export { type DriveDuty, driveDutySchema, HOLDS_WORDS, type Holds, SHARING_WORDS } from './wire/duty';
 export type { DrivePlate } from './wire/plate';
 export { FIRST_STEPS, firstSteps, type FirstKey } from './wire/records';

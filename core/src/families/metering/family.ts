@@ -1,5 +1,7 @@
 import type { Family } from '../family';
 import { arrival } from './arrival/arrival';
+import { BEHAVIOURS_FORM } from './form/behaviours-form';
+import { DUTY_FORM } from './form/duty-form';
 import { benchSheet, plainDay, strokeSeen } from './bench/bench';
 import { eventsFor, METERING_EVENTS } from './bench/events';
 import { checkPlan, checkSettings } from './checks/checks';
@@ -38,6 +40,12 @@ import { METERING_RECORDS, calibrationBodySchema, servicedBodySchema, TOUCHES } 
 export const meteringFamily: Family<MeteringKind> = {
   name: 'metering',
   words: 'a metering pump',
+  forms: {
+    duty: DUTY_FORM,
+    behaviours: BEHAVIOURS_FORM,
+    controllerOf: 'A metering pump',
+    groups: 'drive | Drive and stroke\nmode | Mode\nsignal | Signal',
+  },
   wire: {
     duty: meteringDutySchema,
     plate: meteringPlateSchema,

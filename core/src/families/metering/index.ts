@@ -54,3 +54,5 @@ export type { MeteringBehaviours } from './wire/behaviours';
 export { choicesOf, dutyProductSchema, type MeteringDuty, meteringDutySchema } from './wire/duty';
 export { gearsOf, type MeteringPlate } from './wire/plate';
 export type { CalibrationBody } from './wire/records';
+export { blankDuty } from './form/duty-form';
+export { PRODUCT_FIELDS } from './form/product-fields';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { figure, group, rows, text } from '../../describe';
 
 /** No figure of the trade is larger than this, in the unit it is kept in. */
 export const MOST_FIGURE = 1e6;
@@ -18,21 +19,32 @@ export const notNegative = (what: string, most = MOST_FIGURE) =>
     .max(most, `${what} cannot be above ${most}.`);
 
 /** Points of a pump's curve at full speed, as a duty keeps them. */
-export const curvePoints = (most_m: number) =>
-  z
-    .array(
-      z
-        .object({ flow_m3h: notNegative('Each flow', 1e5), head_m: notNegative('Each head', most_m) })
-        .strict(),
-    )
-    .min(2, 'Enter two points of the curve at least.')
-    .max(20, 'At most 20 points.');
+export const curvePoints = (most_m: number, flow = 'Flow') =>
+  rows(
+    'Add a point of the curve',
+    group({
+      flow_m3h: figure(flow, 'waterFlow', { least: 0, most: 1e5 }),
+      head_m: figure('Head', 'head', { least: 0, most: most_m }),
+    }),
+    { least: 2, most: 20, tooFew: 'Enter two points of the curve at least.' },
+  );
 
 /** Powers at full speed, as a duty keeps them. */
 export const powerPoints = (most_W: number) =>
-  z
-    .array(
-      z.object({ flow_m3h: notNegative('Each flow', 1e5), power_W: positive('Each power', most_W) }).strict(),
-    )
-    .min(1, 'Enter the power at one flow at least.')
-    .max(20, 'At most 20 points.');
+  rows(
+    'Add a power',
+    group({
+      flow_m3h: figure('At a flow of', 'waterFlow', { least: 0, most: 1e5 }),
+      power_W: figure('Power', 'power', { most: most_W }),
+    }),
+    { least: 1, most: 20, tooFew: 'Enter the power at one flow at least.' },
+  );
+
+/** What energy costs, and in what. */
+export const pricesOf = {
+  price_kWh: figure('A kWh costs', 'plain', { least: 0, most: 1000 }),
+  currency: text('Currency', { most: 12, missing: 'Which currency?' }),
+};
+export const altitude_m = figure('Height above the sea', 'length', { least: -500, most: 6000 });
+/** What is wanted after a power cut or a fault; left out where the plan may propose it. */
+export const AFTER_CUT = { resume: 'goes on', wait: 'waits' } as const;

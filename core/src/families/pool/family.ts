@@ -1,5 +1,7 @@
 import type { Family } from '../family';
 import { arrival, refuse } from './arrival/arrival';
+import { BEHAVIOURS_FORM } from './form/behaviours-form';
+import { DUTY_FORM } from './form/duty-form';
 import { benchSheet, plainWeek } from './bench/bench';
 import { eventsFor, POOL_EVENTS } from './bench/events';
 import { checkPlan, checkSettings } from './checks/checks';
@@ -33,6 +35,13 @@ import { POOL_RECORDS, TOUCHES } from './wire/records';
 export const poolFamily: Family<PoolKind> = {
   name: 'pool',
   words: 'a pool pump',
+  forms: {
+    duty: DUTY_FORM,
+    behaviours: BEHAVIOURS_FORM,
+    controllerOf: 'A pool pump or panel',
+    groups:
+      'motor | Motor and limits\nprograms | Programs | 4 × Program\nprime | Priming\nfrost | Frost guard\naccess | Clock, access, power',
+  },
   wire: {
     duty: poolDutySchema,
     plate: poolPlateSchema,

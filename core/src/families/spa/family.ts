@@ -3,6 +3,8 @@ import { siteDate } from '../../time';
 import type { EarlierRecord, RecordBodyOf } from '../../visit';
 import type { Family } from '../family';
 import { arrival } from './arrival/arrival';
+import { BEHAVIOURS_FORM } from './form/behaviours-form';
+import { DUTY_FORM } from './form/duty-form';
 import { benchSheet, plainDay } from './bench/bench';
 import { eventsFor, SPA_EVENTS } from './bench/events';
 import { checkPlan, checkSettings } from './checks/checks';
@@ -39,6 +41,13 @@ function tablesCopied(document: SpaJob): EarlierRecord<RecordBodyOf<SpaKind>>[] 
 export const spaFamily: Family<SpaKind> = {
   name: 'spa',
   words: 'a spa pack',
+  forms: {
+    duty: DUTY_FORM,
+    behaviours: BEHAVIOURS_FORM,
+    controllerOf: 'A spa pack',
+    groups:
+      'number | Number\nbank | Switches | 8 × Switch\nheat | Heat\ncycles | Filter cycles | 2 × Cycle\npanel | Panel',
+  },
   wire: {
     duty: spaDutySchema,
     plate: spaPlateSchema,

@@ -22,7 +22,7 @@ export {
   type Load,
 } from './effect/load';
 export { inTheWay, lacksOf, matchTable, rowOf, tellsApart, type Lack, type Match } from './effect/match';
-export { keyedOutputs, OUTPUT_WORDS } from './effect/panel';
+export { keyedOutputs } from './effect/panel';
 export {
   coveredLoss_WK,
   held_C,
@@ -45,7 +45,7 @@ export { changeSteps, wipedBy, type ChangeStep } from './settings/change-steps';
 export { copiedTable, type SpaContext } from './settings/context';
 export { understand, type Heating, type SpaSettings } from './settings/understand';
 export { SPA_REASONS } from './texts/reasons';
-export { OUTPUTS, type Output, type SpaBehaviours } from './wire/behaviours';
+export { OUTPUTS, OUTPUT_WORDS, READ_AT_WORDS, type Output, type SpaBehaviours } from './wire/behaviours';
 export { spaDutySchema, type SpaDuty } from './wire/duty';
 export type { SpaPlate } from './wire/plate';
 export { FIRST_STEPS, type FirstKey } from './wire/records';

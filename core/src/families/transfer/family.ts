@@ -1,6 +1,8 @@
 import { patternsSeen, voidedRevision } from '../../visit';
 import type { Family } from '../family';
 import { arrival } from './arrival/arrival';
+import { BEHAVIOURS_FORM } from './form/behaviours-form';
+import { DUTY_FORM } from './form/duty-form';
 import { benchSheet, plainDay } from './bench/bench';
 import { eventsFor, TRANSFER_EVENTS } from './bench/events';
 import { checkPlan, checkSettings } from './checks/checks';
@@ -32,6 +34,12 @@ import { TRANSFER_RECORDS, TOUCHES } from './wire/records';
 export const transferFamily: Family<TransferKind> = {
   name: 'transfer',
   words: 'a vessel-emptying pump',
+  forms: {
+    duty: DUTY_FORM,
+    behaviours: BEHAVIOURS_FORM,
+    controllerOf: 'A vessel-emptying pump',
+    groups: 'kinds | Kinds\nplate | Plate\nspeeds | Speeds\ncontrol | Control\ntimes | Times and guards',
+  },
   wire: {
     duty: transferDutySchema,
     plate: transferPlateSchema,

@@ -7,7 +7,7 @@ export { ceilings, flowAt_m3h, movesAbove_rpm, pumpOf, suctionHead_m, type PumpO
 export { gulp_L, meanInflow_m3h, swing_L } from './effect/vessel';
 export { whyWarmer } from './effect/why';
 export { transferFamily } from './family';
-export { CONTROL_WORDS, PLANT_WORDS, PUMP_KIND_WORDS } from './hand-over/facts';
+export { CONTROL_WORDS, PLANT_WORDS, PUMP_KIND_WORDS } from './wire/duty';
 export type { TransferKind, TransferView } from './kind';
 export type { TransferProfile } from './wire/job';
 export { planTransfer } from './plan/plan';
@@ -15,13 +15,6 @@ export type { TransferContext } from './settings/context';
 export { understand, type TransferSettings } from './settings/understand';
 export { TRANSFER_REASONS } from './texts/reasons';
 export type { TransferBehaviours } from './wire/behaviours';
-export {
-  CONTROLS,
-  PLANTS,
-  PUMP_KINDS,
-  transferDutySchema,
-  type Control,
-  type TransferDuty,
-} from './wire/duty';
+export { CONTROLS, transferDutySchema, type Control, type TransferDuty } from './wire/duty';
 export type { TransferPlate } from './wire/plate';
 export { FIRST_STEPS, type FirstKey } from './wire/records';

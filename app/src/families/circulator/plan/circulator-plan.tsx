@@ -3,8 +3,7 @@ import { PlanScreen } from '../../../features/job/plan/plan-screen';
 import { useDuty } from '../../../features/job/plan/use-duty';
 import { useMoved } from '../../../features/job/plan/use-moved';
 import { usePlanned } from '../../../features/job/plan/use-planned';
-import { withText } from '../../../form/texts';
-import { DUTY_FORM } from '../duty/duty-form';
+import { withText } from '@barythm/core/describe';
 import { useCirculator } from '../use-circulator';
 import { ModesCard } from './modes-card';
 import { PumpCard } from './pump-card';
@@ -15,7 +14,12 @@ import { VoltsCard } from './volts-card';
 /** Plan of a circulator: its duty, the line on the pump's curve, and what each mode takes in a year. */
 export function CirculatorPlan() {
   const { view, jobId } = useCirculator();
-  const typed = useDuty(DUTY_FORM, `circulator-duty:${jobId}`, view.duty, DUTY_FORM.blank);
+  const typed = useDuty(
+    circulatorFamily.forms.duty,
+    `circulator-duty:${jobId}`,
+    view.duty,
+    circulatorFamily.forms.duty.blank,
+  );
   const { byHand, setByHand, putBack, screen } = useMoved(jobId);
   const plan = usePlanned(circulatorFamily, view, typed.duty, byHand, circulatorWork);
   return (

@@ -3,8 +3,7 @@ import { PlanScreen } from '../../../features/job/plan/plan-screen';
 import { useDuty } from '../../../features/job/plan/use-duty';
 import { useMoved } from '../../../features/job/plan/use-moved';
 import { usePlanned } from '../../../features/job/plan/use-planned';
-import { withText } from '../../../form/texts';
-import { DUTY_FORM } from '../duty/duty-form';
+import { withText } from '@barythm/core/describe';
 import { useDrive } from '../use-drive';
 import { PressureCard } from './pressure-card';
 import { SharingCard } from './sharing-card';
@@ -15,7 +14,12 @@ import { VesselCard } from './vessel-card';
 /** Plan of a drive: its duty, what is held over the draw, who runs, the vessel, and a closer look at a start and a stop. */
 export function DrivePlan() {
   const { view, jobId } = useDrive();
-  const typed = useDuty(DUTY_FORM, `drive-duty:${jobId}`, view.duty, DUTY_FORM.blank);
+  const typed = useDuty(
+    driveFamily.forms.duty,
+    `drive-duty:${jobId}`,
+    view.duty,
+    driveFamily.forms.duty.blank,
+  );
   const { byHand, setByHand, screen } = useMoved(jobId);
   const plan = usePlanned(driveFamily, view, typed.duty, byHand, driveWork);
   return (

@@ -1,3 +1,5 @@
+import { capital } from '@barythm/core/describe';
+import { SHARING_WORDS } from '@barythm/core/families/drive';
 import { powerChart } from '@barythm/core/chart';
 import { drawDay_m3h, runsAtDraw, sharingDay_kWh } from '@barythm/core/families/drive';
 import { SHARING, type Sharing } from '@barythm/core/hydraulics';
@@ -10,11 +12,6 @@ import { Card } from '../../../ui/card';
 import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import type { DriveWork } from './drive-work';
-
-export const SHARING_WORDS: Readonly<Record<Sharing, string>> = {
-  'one-varies': 'One varies, the others full',
-  'all-vary': 'All vary together',
-};
 
 /** Who runs over the draw, and what each way of sharing takes: the cheaper one is planned, another is a tap away. */
 export function SharingCard({ work, onChoose }: { work: DriveWork; onChoose: (way: Sharing) => void }) {
@@ -36,9 +33,9 @@ export function SharingCard({ work, onChoose }: { work: DriveWork; onChoose: (wa
   );
   const { price_kWh, currency } = context.duty;
   const offered = context.profile.behaviours.sharing;
-  const said = SHARING.map((way) => `${SHARING_WORDS[way]}: ${day[way]?.toFixed(1) ?? '?'} kWh a day`).join(
-    '; ',
-  );
+  const said = SHARING.map(
+    (way) => `${capital(SHARING_WORDS[way])}: ${day[way]?.toFixed(1) ?? '?'} kWh a day`,
+  ).join('; ');
   return (
     <Card title="Who runs over the draw" testID="sharing-card">
       <View onLayout={onLayout}>
@@ -50,7 +47,7 @@ export function SharingCard({ work, onChoose }: { work: DriveWork; onChoose: (wa
           <View key={way} style={styles.way} testID={`sharing-${way}`}>
             <View style={styles.head}>
               <View style={styles.grow}>
-                <Words bold={way === planned}>{SHARING_WORDS[way]}</Words>
+                <Words bold={way === planned}>{capital(SHARING_WORDS[way])}</Words>
               </View>
               <Words figures bold>
                 {kWh === null ? 'not carried' : `${kWh.toFixed(1)} kWh`}
@@ -69,7 +66,7 @@ export function SharingCard({ work, onChoose }: { work: DriveWork; onChoose: (wa
               offered.includes(way) && (
                 <Button
                   kind="quiet"
-                  label={`Plan: ${SHARING_WORDS[way].toLowerCase()}`}
+                  label={`Plan: ${SHARING_WORDS[way]}`}
                   testID={`sharing-choose-${way}`}
                   onPress={() => onChoose(way)}
                 />

@@ -1,3 +1,4 @@
+import type { Faults } from '@barythm/core/bench';
 import { DAY_SHAPES, readWaterCsv, type DayShape } from '@barythm/core/bench';
 import type { MeteringContext } from '@barythm/core/families/metering';
 import { parseFigure } from '@barythm/core/units';
@@ -8,7 +9,7 @@ import { Choice } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
 import { FilePick } from '../../../ui/fields/file-pick';
 import { SPACE } from '../../../ui/theme';
-import { FaultLines, type Faults } from '../../../ui/words/fault-lines';
+import { FaultLines } from '../../../ui/words/fault-lines';
 import { Words } from '../../../ui/words/words';
 import { hoursOf, type WaterDraft } from './water-draft';
 import { WaterEditor } from './water-editor';

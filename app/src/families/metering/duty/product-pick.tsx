@@ -1,8 +1,8 @@
 import { useLibrary } from '../../../api/queries';
 import { useForm, useLook } from '../../../form/scope';
-import { withText } from '../../../form/texts';
+import { withText } from '@barythm/core/describe';
 import { Choice } from '../../../ui/fields/choice';
-import { PRODUCT_FIELDS } from './product-fields';
+import { PRODUCT_FIELDS } from '@barythm/core/families/metering';
 
 /** A product of the library, taken into the form with all that is known of it. */
 export function ProductPick() {

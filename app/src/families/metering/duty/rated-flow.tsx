@@ -1,7 +1,7 @@
 import { strokeFromFlow_mL } from '@barythm/core/dosing';
 import { useState } from 'react';
 import { useForm } from '../../../form/scope';
-import { withText } from '../../../form/texts';
+import { withText } from '@barythm/core/describe';
 import { StyleSheet, View } from 'react-native';
 import { Button, ButtonRow } from '../../../ui/button';
 import { Field } from '../../../ui/fields/field';

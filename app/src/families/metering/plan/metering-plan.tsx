@@ -1,6 +1,8 @@
+import { meteringFamily } from '@barythm/core/families/metering';
 import { dateInWords } from '@barythm/core/time';
 import { displayUnit, fig, figureWithUnit, formatNumber, fromDisplay } from '@barythm/core/units';
 import {
+  blankDuty,
   measuredHistory,
   measuredLoss,
   type MeteringDuty,
@@ -9,27 +11,32 @@ import {
 import { PlanScreen } from '../../../features/job/plan/plan-screen';
 import { useDuty, type DutyTyped } from '../../../features/job/plan/use-duty';
 import { useMoved } from '../../../features/job/plan/use-moved';
-import { textAt, withText } from '../../../form/texts';
+import { textAt, withText } from '@barythm/core/describe';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import { Words } from '../../../ui/words/words';
-import { blankDuty, DUTY_FORM } from '../duty/duty-form';
 import { StockCard } from '../pump/stock-card';
 import { useMetering } from '../use-metering';
 import { CapacityCard, CuresCard } from './capacity-card';
 import { DoseCard } from './dose-card';
 import { ExpectedTable } from './expected-table';
+import { ModeSettings } from '../duty/mode-settings';
+import { ProductPick } from '../duty/product-pick';
+import { RatedFlow } from '../duty/rated-flow';
 import { GearCard } from './gear-card';
 import { modeFound } from './mode-found';
 import { PulseCard } from './pulse-card';
 import { SignalCard } from './signal-card';
 import { usePlan, type PlanWork } from './use-plan';
 
+/** What the duty's form leaves to this family. */
+const OWN = { ModeSettings, ProductPick, RatedFlow };
+
 /** Plan of a metering pump: the signal's line can be moved by hand, and the dose follows. */
 export function MeteringPlan() {
   const { view, jobId } = useMetering();
-  const typed = useDuty(DUTY_FORM, `duty:${jobId}`, view.duty, blankDuty(modeFound(view)));
+  const typed = useDuty(meteringFamily.forms.duty, `duty:${jobId}`, view.duty, blankDuty(modeFound(view)));
   const { byHand, setByHand, screen } = useMoved(jobId);
   const { work, fault } = usePlan(view, typed.duty, byHand);
   return (
@@ -38,6 +45,7 @@ export function MeteringPlan() {
       work={work}
       fault={fault}
       {...screen}
+      own={OWN}
       notes={
         <>
           {work?.context.calibration && <MeasuredNote work={work} />}

@@ -1,13 +1,15 @@
+import { poolFamily } from '@barythm/core/families/pool';
 import { render, screen } from '@testing-library/react-native';
 import { InputError } from '@barythm/core/input';
 import { useState } from 'react';
 import { PANEL_DUTY } from '@barythm/core/families/pool/fixtures';
 import { FoldedParts } from '../../../form/parts';
 import { FormProvider } from '../../../form/scope';
-import { textAt, withText, type Texts } from '../../../form/texts';
+import { textAt, type Texts, withText } from '@barythm/core/describe';
 import { press, type, wordsOf } from '../../../testing/touch';
 import type { PoolDuty } from '@barythm/core/families/pool';
-import { DUTY_FORM } from './duty-form';
+
+const { duty: DUTY_FORM } = poolFamily.forms;
 
 const poolTexts = (duty: PoolDuty) => DUTY_FORM.write(duty);
 const read = (typed: Texts) => DUTY_FORM.read(typed, { programs: null });

@@ -1,10 +1,10 @@
+import { poolFamily } from '@barythm/core/families/pool';
 import type { WantedProgram } from '@barythm/core/families/pool';
 import { useMemo } from 'react';
 import { useDraftOf } from '../../../draft/use-draft';
 import { PlanScreen } from '../../../features/job/plan/plan-screen';
 import { useDuty } from '../../../features/job/plan/use-duty';
 import { CheapestCard } from '../cheapest/cheapest-card';
-import { DUTY_FORM } from '../duty/duty-form';
 import { usePool } from '../use-pool';
 import { CostCard } from './cost-card';
 import { PowerCard } from './power-card';
@@ -24,7 +24,13 @@ export function PoolPlan() {
   const agreed = useMemo<Programs>(() => ({ list: view.duty?.programs ?? null }), [view.duty]);
   const [programs, setPrograms] = useDraftOf<Programs>(`pool-programs:${jobId}`, agreed);
   const more = useMemo(() => ({ programs: programs.list }), [programs]);
-  const typed = useDuty(DUTY_FORM, `pool-duty:${jobId}`, view.duty, DUTY_FORM.blank, more);
+  const typed = useDuty(
+    poolFamily.forms.duty,
+    `pool-duty:${jobId}`,
+    view.duty,
+    poolFamily.forms.duty.blank,
+    more,
+  );
   const { work, fault } = usePoolPlan(view, typed.duty);
   const move = (list: readonly WantedProgram[] | null) => setPrograms({ list });
   return (

@@ -1,3 +1,4 @@
+import type { Faults } from '@barythm/core/bench';
 import {
   copiedTable,
   readTableCsv,
@@ -12,8 +13,8 @@ import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { Field } from '../../../ui/fields/field';
 import { FilePick } from '../../../ui/fields/file-pick';
-import { FaultLines, type Faults } from '../../../ui/words/fault-lines';
-import { counted } from '../../../ui/words/counted';
+import { FaultLines } from '../../../ui/words/fault-lines';
+import { counted } from '@barythm/core/describe';
 import { Words } from '../../../ui/words/words';
 import { useSpa } from '../use-spa';
 

@@ -1,6 +1,6 @@
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words/words';
-import { READ_AT_WORDS } from '../profile/behaviour-lines';
+import { READ_AT_WORDS } from '@barythm/core/families/spa';
 import { BankView, type BankSwitch } from './bank-view';
 import type { SpaWork } from './spa-work';
 

@@ -5,8 +5,7 @@ import { PlanScreen } from '../../../features/job/plan/plan-screen';
 import { useDuty } from '../../../features/job/plan/use-duty';
 import { useMoved } from '../../../features/job/plan/use-moved';
 import { usePlanned, type ByHand } from '../../../features/job/plan/use-planned';
-import { withText } from '../../../form/texts';
-import { DUTY_FORM } from '../duty/duty-form';
+import { withText } from '@barythm/core/describe';
 import { useSpa } from '../use-spa';
 import { BankCard } from './bank-card';
 import { CyclesCard } from './cycles-card';
@@ -19,7 +18,7 @@ import { WarmCard } from './warm-card';
 /** Plan of a pack: what is connected, its row, what that takes, how it warms, and when it filters. */
 export function SpaPlan() {
   const { view, jobId } = useSpa();
-  const typed = useDuty(DUTY_FORM, `spa-duty:${jobId}`, view.duty, DUTY_FORM.blank);
+  const typed = useDuty(spaFamily.forms.duty, `spa-duty:${jobId}`, view.duty, spaFamily.forms.duty.blank);
   const { byHand, setByHand, screen } = useMoved(jobId);
   const plan = usePlanned(spaFamily, view, typed.duty, byHand, spaWork);
   const number = parameterWithRole(view.profile, 'number');

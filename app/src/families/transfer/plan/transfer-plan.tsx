@@ -3,8 +3,7 @@ import { PlanScreen } from '../../../features/job/plan/plan-screen';
 import { useDuty } from '../../../features/job/plan/use-duty';
 import { useMoved } from '../../../features/job/plan/use-moved';
 import { usePlanned } from '../../../features/job/plan/use-planned';
-import { withText } from '../../../form/texts';
-import { DUTY_FORM } from '../duty/duty-form';
+import { withText } from '@barythm/core/describe';
 import { useTransfer } from '../use-transfer';
 import { ControlsCard } from './controls-card';
 import { transferWork } from './transfer-work';
@@ -13,7 +12,12 @@ import { VesselCard } from './vessel-card';
 /** Plan of a pump that empties a vessel: its duty, the vessel with its levels and speeds, and both controls on the same gulps. */
 export function TransferPlan() {
   const { view, jobId } = useTransfer();
-  const typed = useDuty(DUTY_FORM, `transfer-duty:${jobId}`, view.duty, DUTY_FORM.blank);
+  const typed = useDuty(
+    transferFamily.forms.duty,
+    `transfer-duty:${jobId}`,
+    view.duty,
+    transferFamily.forms.duty.blank,
+  );
   const { byHand, setByHand, putBack, screen } = useMoved(jobId);
   const plan = usePlanned(transferFamily, view, typed.duty, byHand, transferWork);
   return (

@@ -1,6 +1,6 @@
 import type { FamilyKind } from '@barythm/core/families';
 import type { InputError } from '@barythm/core/input';
-import { useDeferredValue, type ReactNode } from 'react';
+import { useDeferredValue, type ComponentType, type ReactNode } from 'react';
 import { newId } from '../../../api/device';
 import { FoldedParts } from '../../../form/parts';
 import { FormProvider } from '../../../form/scope';
@@ -25,6 +25,8 @@ interface PlanScreenProps<Work> {
   readonly onAgreed: () => void;
   /** pictures that the duty comes after: the week of a pool */
   readonly first?: (work: Work) => ReactNode;
+  /** what the family paints within the form, by name */
+  readonly own?: Readonly<Record<string, ComponentType>>;
   /** what is offered beside the duty */
   readonly notes?: ReactNode;
   /** what follows, from what was worked out; a calm one may come a frame later than a hand that moves */
@@ -33,7 +35,7 @@ interface PlanScreenProps<Work> {
 
 /** Plan: the duty, and at once the settings it leads to, what is wrong, and what the pump will do. */
 export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props: PlanScreenProps<Work>) {
-  const { typed, work, fault, waitsFor = 'The plan', onReset, onAgreed, first, notes, then } = props;
+  const { typed, work, fault, waitsFor = 'The plan', onReset, onAgreed, first, own, notes, then } = props;
   const { view, jobId, write, go } = useJobScope();
   const wide = useWide();
   const calm = useDeferredValue(work);
@@ -65,6 +67,7 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
         change: typed.change,
         name: 'duty',
         tried: typed.tried,
+        own,
       }}
     >
       <FoldedParts title="Duty" parts={typed.form.parts} fault={fault} />

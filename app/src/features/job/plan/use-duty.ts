@@ -1,7 +1,6 @@
 import { useCallback, useMemo, useState } from 'react';
 import { useDraftOf } from '../../../draft/use-draft';
-import type { Form } from '../../../form/form';
-import { textsOver, type PathErrors, type Texts } from '../../../form/texts';
+import { type Form, type PathErrors, type Texts, textsOver } from '@barythm/core/describe';
 
 /** A duty that is being typed. */
 export interface DutyTyped<T> {

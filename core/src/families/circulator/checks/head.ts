@@ -6,7 +6,7 @@ import { pumpOf, spare_m } from '../effect/pump';
 import { carriesDuty, headFor_m, modesOffered, proposedMode, shareForDuty } from '../plan/propose';
 import { CIRCULATOR_REASONS } from '../texts/reasons';
 import { finding } from '../texts/texts';
-import type { Mode } from '../wire/behaviours';
+import { MODE_WORDS, type Mode } from '../wire/behaviours';
 import { THICKEST_mm2s } from '../wire/duty';
 import type { CheckInput } from './input';
 
@@ -75,15 +75,6 @@ export function checkDuty({ context, subject, pump, at }: CheckInput): Finding[]
     );
   return found;
 }
-
-export const MODE_WORDS: Readonly<Record<Mode, string>> = {
-  fixed: 'fixed speed',
-  constant: 'constant head',
-  proportional: 'proportional head',
-  self: 'self-adjusting',
-  clock: 'by its clock',
-  temperature: 'by the return temperature',
-};
 
 /** Less than this short of the duty is rounding. */
 const SHORT_SHARE = 0.02;

@@ -4,17 +4,7 @@ import { arrivalFacts, shown } from '../../parts/arrival-facts';
 import { readings } from '../arrival/readings';
 import { pumpOf } from '../effect/pump';
 import type { CirculatorView } from '../kind';
-import type { SystemKind } from '../wire/duty';
-
-export const SYSTEM_WORDS: Readonly<Record<SystemKind, string>> = {
-  radiators: 'radiators with thermostatic valves',
-  underfloor: 'underfloor heating',
-  primary: 'a primary circuit with fixed flow',
-  cooling: 'cooling',
-  'hot-water': 'a hot-water return',
-  solar: 'a solar circuit',
-  unknown: 'a system that nobody described',
-};
+import { SYSTEM_WORDS } from '../wire/duty';
 
 /** What the settings rest on, and what was read on arrival. */
 export function factsOf({ document, duty }: CirculatorView): HandoverFact[] {

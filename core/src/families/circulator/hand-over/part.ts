@@ -4,7 +4,7 @@ import type { SettingValues } from '../../../profile';
 import { fig, figureWithUnit, presentReader } from '../../../units';
 import { standsAs, type Block, type BlockItem, type BlockOf } from '../../../visit';
 import type { HandoverPart } from '../../family';
-import { MODE_WORDS } from '../checks/head';
+import { MODE_WORDS } from '../wire/behaviours';
 import { atDuty_m, lineOf, yearCost } from '../effect/line';
 import { pumpOf } from '../effect/pump';
 import { WAY_WORDS } from '../effect/twin';

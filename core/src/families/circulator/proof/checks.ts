@@ -5,7 +5,7 @@ import { lineOf, openFlow_m3h } from '../effect/line';
 import { pumpOf, type PumpInSystem } from '../effect/pump';
 import type { CirculatorContext } from '../settings/context';
 import type { CirculatorSettings } from '../settings/understand';
-import { MODE_WORDS } from '../checks/head';
+import { MODE_WORDS } from '../wire/behaviours';
 import { alarm, contact, link, menuTaken, sensorOff, volts } from './told-by';
 import { twin } from './twin';
 

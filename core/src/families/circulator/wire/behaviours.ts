@@ -1,39 +1,52 @@
 import { z } from 'zod';
-import { afterSchema, protocolsSchema } from '../../parts/behaviours';
+import { choice, figure, group, several, share, tick } from '../../../describe';
 import { controllerShape } from '../../../profile';
+import { after, protocolsSchema } from '../../parts/behaviours';
 
-export const MODES = ['fixed', 'constant', 'proportional', 'self', 'clock', 'temperature'] as const;
-export type Mode = (typeof MODES)[number];
+/** What each mode is called, on forms, on paper and in findings. */
+export const MODE_WORDS = {
+  fixed: 'fixed speed',
+  constant: 'constant head',
+  proportional: 'proportional head',
+  self: 'self-adjusting',
+  clock: 'by its clock',
+  temperature: 'by the return temperature',
+} as const;
+export type Mode = keyof typeof MODE_WORDS;
 
 /** What a circulator's controller does by itself: not set, but planned and proved against. */
-export const circulatorBehavioursSchema = z
-  .object({
-    family: z.literal('circulator'),
-    ...controllerShape,
-    modes: z.array(z.enum(MODES)).min(1, 'It has one mode at least.'),
-    /** of proportional head: what is left at no flow, and the flow that the set head refers to */
-    proportional: z
-      .object({
-        zeroShare: z.number().min(0).max(1, 'A share lies between 0 and 1.'),
-        /** its own greatest flow; null where it is the flow of the duty */
-        refersTo_m3h: z.number().positive().nullable(),
-      })
-      .strict()
-      .nullable(),
-    /** the lowest and the highest constant head that self-adjusting moves between */
-    self: z.object({ lowest_m: z.number().positive(), highest_m: z.number().positive() }).strict().nullable(),
-    /** start contact: not there, wired when it is wanted, or delivered with a link that must stay in */
-    contact: z.enum(['none', 'optional', 'link']),
-    /** a wired signal or sensor changes the mode by itself */
-    wiringChangesMode: z.boolean(),
-    /** addresses that its links take; none where it has no link */
-    protocols: protocolsSchema,
-    /** greatest current and voltage of its fault contact; null where it has none */
-    faultContact: z
-      .object({ most_V: z.number().positive(), most_A: z.number().positive() })
-      .strict()
-      .nullable(),
-    afterPowerCut: afterSchema,
-  })
-  .strict();
+export const circulatorBehavioursSchema = group({
+  family: z.literal('circulator'),
+  ...controllerShape,
+  modes: several('Modes', MODE_WORDS, { tooFew: 'It has one mode at least.' }),
+  proportional: group(
+    {
+      zeroShare: share('Left at no flow', { least: 0 }),
+      // its own greatest flow
+      refersTo_m3h: figure('The set head holds at', 'waterFlow', {
+        most: Infinity,
+        hint: 'Empty: at the flow of the duty',
+        none: 'the flow of the duty',
+      }).nullable(),
+    },
+    { on: 'Its proportional line is known' },
+  ).nullable(),
+  // the constant heads that self-adjusting moves between
+  self: group({
+    lowest_m: figure('Self-adjusting, lowest line', 'length', { most: Infinity }),
+    highest_m: figure('Highest line', 'length', { most: Infinity }),
+  }).nullable(),
+  contact: choice('Start contact', {
+    none: 'none',
+    optional: 'used when set',
+    link: 'delivered with a link: taken out, it stands',
+  }),
+  wiringChangesMode: tick('A wired signal or sensor changes the mode by itself'),
+  protocols: protocolsSchema,
+  faultContact: group({
+    most_V: figure('Fault contact, at most', 'voltage', { most: Infinity }),
+    most_A: figure('and', 'plain', { most: Infinity, unit: 'A' }),
+  }).nullable(),
+  afterPowerCut: after('After a power cut'),
+});
 export type CirculatorBehaviours = z.infer<typeof circulatorBehavioursSchema>;

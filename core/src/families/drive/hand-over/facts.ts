@@ -4,15 +4,8 @@ import { readings } from '../arrival/readings';
 import { neededSet_bar } from '../effect/set';
 import type { DriveView } from '../kind';
 import { gasFound_bar, gasHistory } from '../settings/gas';
-import type { DriveDuty, Holds } from '../wire/duty';
+import { HOLDS_WORDS, type DriveDuty } from '../wire/duty';
 import type { DriveJob } from '../wire/job';
-
-export const HOLDS_WORDS: Readonly<Record<Holds, string>> = {
-  pressure: 'a pressure',
-  difference: 'a pressure difference',
-  speed: 'one speed',
-  signal: 'the speed that an outside signal asks for',
-};
 
 /** What it holds, in a line. */
 export function holdsSaid({ holds, ...duty }: Pick<DriveDuty, 'holds' | 'draw'>): string {

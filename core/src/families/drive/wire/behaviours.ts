@@ -1,39 +1,53 @@
 import { z } from 'zod';
-import { SHARING } from '../../../hydraulics';
-import { afterSchema, protocolsSchema } from '../../parts/behaviours';
+import { choice, figure, group, several, tick, whole } from '../../../describe';
 import { controllerShape } from '../../../profile';
-import { HOLDS } from './duty';
+import { after, protocolsSchema } from '../../parts/behaviours';
+import { SHARING_WORDS } from './duty';
 
 /** What a drive's controller does by itself: not set, but planned and proved against. */
-export const driveBehavioursSchema = z
-  .object({
-    family: z.literal('drive'),
-    ...controllerShape,
-    /** what it can hold */
-    holds: z.array(z.enum(HOLDS)).min(1, 'It holds one thing at least.'),
-    /** its guided set-up asks for the plant or for the motor first, and *back* drops what was entered; null without one */
-    guided: z.enum(['plant', 'motor']).nullable(),
-    /** units that it can command, with itself */
-    units: z.int().min(1).max(6),
-    /** ways of sharing a draw that it has; none where it has one pump */
-    sharing: z.array(z.enum(SHARING)).max(2),
-    /** it stops for no demand below a frequency */
-    stopsByFrequency: z.boolean(),
-    /** it has a test of its own with the discharge shut */
-    closedValveTest: z.boolean(),
-    /** what it does when its sensor fails */
-    sensorFails: z.enum(['stop', 'full-speed', 'unknown']),
-    /** what the others do when the lead fails */
-    leadFails: z.enum(['next-leads', 'all-stop', 'unknown']),
-    /** its set value can be turned on keys at its front until they are locked */
-    frontKeys: z.boolean(),
-    /** how often it tries again after running dry, s; null where it does not */
-    retryAfter_s: z.number().positive().max(86_400).nullable(),
-    /** until its charge is gone after it was switched off, min; null where its plate does not say */
-    discharge_min: z.number().positive().max(120).nullable(),
-    protocols: protocolsSchema,
-    afterPowerCut: afterSchema,
-    afterFault: afterSchema,
-  })
-  .strict();
+export const driveBehavioursSchema = group({
+  family: z.literal('drive'),
+  ...controllerShape,
+  holds: several(
+    'It can hold',
+    { pressure: 'pressure', difference: 'difference', speed: 'speed', signal: 'outside signal' },
+    { tooFew: 'It holds one thing at least.' },
+  ),
+  // going back in it drops what was entered
+  guided: choice(
+    'Its guided set-up asks first for',
+    { plant: 'the plant', motor: 'the motor' },
+    { open: 'There is none' },
+  ).nullable(),
+  units: whole('Units that it can command, with itself', { least: 1, most: 6 }),
+  sharing: several('They can share a draw', SHARING_WORDS).max(2),
+  stopsByFrequency: tick('It stops for no demand below a frequency'),
+  closedValveTest: tick('It has a test with the discharge shut'),
+  sensorFails: choice('When its sensor fails', {
+    stop: 'it stops',
+    'full-speed': 'full speed',
+    unknown: 'not known',
+  }),
+  leadFails: choice('When the lead fails', {
+    'next-leads': 'the next leads',
+    'all-stop': 'all stop',
+    unknown: 'not known',
+  }),
+  // until they are locked
+  frontKeys: tick('Its set value can be turned at its front'),
+  retryAfter_s: figure('Dry, it tries again after', 'seconds', {
+    most: 86_400,
+    hint: 'Empty: it does not',
+    none: 'it does not',
+  }).nullable(),
+  // until its charge is gone after it was switched off
+  discharge_min: figure('Stated discharge time', 'minutes', {
+    most: 120,
+    hint: 'From its plate',
+    none: 'see its plate',
+  }).nullable(),
+  protocols: protocolsSchema,
+  afterPowerCut: after('After a power cut'),
+  afterFault: after('After a fault'),
+});
 export type DriveBehaviours = z.infer<typeof driveBehavioursSchema>;

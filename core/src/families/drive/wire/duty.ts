@@ -1,135 +1,176 @@
 import { z } from 'zod';
 import { DAY_SHAPES, type DayShape } from '../../../bench';
-import { SHARING } from '../../../hydraulics';
+import { capital, choice, described, figure, group, kind, whole, wholes, yesNo } from '../../../describe';
 import { addressSchema } from '../../parts/behaviours';
-import { curvePoints, notNegative, positive, powerPoints } from '../../parts/duty-figures';
+import { AFTER_CUT, altitude_m, curvePoints, powerPoints, pricesOf } from '../../parts/duty-figures';
 
 /** Gauge pressure: a vacuum is below nil, and nothing is emptier than empty. */
-const gauge = (what: string) =>
-  z
-    .number({ error: `${what} must be a number.` })
-    .min(-1, `${what} cannot be below a vacuum.`)
-    .max(100, `${what} cannot be above 100 bar.`);
+const gauge = (label: string, hint?: string) => figure(label, 'pressure', { least: -1, most: 100, hint });
+const pressure = (label: string, hint?: string) => figure(label, 'pressure', { most: 100, hint });
+const frequency = (label: string) => figure(label, 'frequency', { most: 400 });
 
 /** What a drive holds. */
-export const HOLDS = ['pressure', 'difference', 'speed', 'signal'] as const;
-export type Holds = (typeof HOLDS)[number];
+export const HOLDS_WORDS = {
+  pressure: 'a pressure',
+  difference: 'a pressure difference',
+  speed: 'one speed',
+  signal: 'the speed that an outside signal asks for',
+} as const;
+export type Holds = keyof typeof HOLDS_WORDS;
+const holding = <H extends Holds>(one: H) => kind(one, capital(HOLDS_WORDS[one]));
 
-const holdsSchema = z.discriminatedUnion('kind', [
-  z
-    .object({
-      kind: z.literal('pressure'),
-      tap_bar: positive('The pressure at the tap', 100),
-      /** the least favourable tap above the sensor */
-      above_m: z.number({ error: 'The height must be a number.' }).min(-500).max(500),
-      /** loss of the pipe to it at the greatest draw */
-      pipe_bar: notNegative('The loss of the pipe', 100),
-    })
-    .strict(),
-  z.object({ kind: z.literal('difference'), set_bar: positive('The difference', 100) }).strict(),
-  z.object({ kind: z.literal('speed'), set_hz: positive('The frequency', 400) }).strict(),
-  z
-    .object({
-      kind: z.literal('signal'),
-      /** frequency that is wanted at the least and at the greatest signal */
-      least_hz: notNegative('The least frequency', 400),
-      most_hz: positive('The greatest frequency', 400),
-    })
-    .strict(),
+/** How several share a draw. */
+export const SHARING_WORDS = {
+  'one-varies': 'one varies, the others run full',
+  'all-vary': 'all vary together',
+} as const;
+
+const holds = z.discriminatedUnion('kind', [
+  group({
+    kind: holding('pressure'),
+    tap_bar: pressure('Wanted at the least favourable tap'),
+    above_m: figure('That tap stands above the sensor', 'length', { least: -500, most: 500 }),
+    pipe_bar: figure('The pipe to it takes', 'pressure', {
+      least: 0,
+      most: 100,
+      hint: 'At the greatest draw',
+    }),
+  }),
+  group({ kind: holding('difference'), set_bar: pressure('Difference') }),
+  group({ kind: holding('speed'), set_hz: frequency('Frequency') }),
+  group({
+    kind: holding('signal'),
+    least_hz: figure('Wanted at the least signal', 'frequency', { least: 0, most: 400 }),
+    most_hz: frequency('At the greatest'),
+  }),
 ]);
 
-const pumpSchema = z
-  .object({
-    /** of one pump at its rated frequency */
-    curve: curvePoints(1000),
+const pump = group(
+  {
+    curve: curvePoints(1000, 'Flow of one pump'),
     power: powerPoints(500_000),
-    rated_hz: positive('The rated frequency', 400),
-    /** needed at the inlet at the greatest flow; null where the curve does not say */
-    npsh_m: notNegative('The needed head at the inlet', 50).nullable(),
-    count: z.int('A whole number of pumps.').min(1, 'One pump at least.').max(6, 'Six pumps at most.'),
-    /** the greatest draw must be carried with one out */
-    oneOut: z.boolean(),
-    /** least frequency for its bearings and the cooling of its motor */
-    least_hz: positive('The least frequency', 400),
-    /** shortest time from standing to the rated frequency */
-    ramp_s: positive('The ramp', 600),
-    /** how long its seal may stand dry; null while nobody knows */
-    dry_s: positive('The time that the seal stands dry', 3600).nullable(),
-    /** most starts in an hour; null where the manual does not say */
-    starts_h: positive('The starts in an hour', 1000).nullable(),
-  })
-  .strict();
+    rated_hz: frequency('Rated frequency'),
+    npsh_m: figure('Needs at its inlet, at the greatest flow', 'length', {
+      least: 0,
+      most: 50,
+      hint: 'NPSH; empty when not known',
+    }).nullable(),
+    count: whole('Pumps fitted', { least: 1, most: 6 }),
+    oneOut: yesNo('The greatest draw must be carried with one out'),
+    least_hz: frequency('Least, for bearings and cooling'),
+    ramp_s: figure('Shortest time to full speed', 'seconds', { most: 600 }),
+    dry_s: figure('Its seal stands dry for', 'seconds', {
+      most: 3600,
+      hint: 'Empty when not known',
+    }).nullable(),
+    starts_h: figure('Starts in an hour, at most', 'plain', {
+      most: 1000,
+      hint: 'From its manual',
+    }).nullable(),
+  },
+  {
+    order: [
+      'count',
+      'rated_hz',
+      'least_hz',
+      'ramp_s',
+      'oneOut',
+      'curve',
+      'power',
+      'npsh_m',
+      'dry_s',
+      'starts_h',
+    ],
+  },
+);
+
+/** A choice of yes that is left out where nobody made it. */
+const ifChosen = {
+  read: (text: unknown) => text === 'yes',
+  write: (value: unknown) => (value === true ? 'yes' : ''),
+};
 
 /** What is known of a drive and what it feeds. */
-const driveDutyObject = z
-  .object({
-    family: z.literal('drive'),
-    holds: holdsSchema,
-    draw: z
-      .object({
-        least_m3h: positive('The least draw'),
-        usual_m3h: positive('The usual draw'),
-        greatest_m3h: positive('The greatest draw'),
-        day: z.enum(Object.keys(DAY_SHAPES) as [DayShape, ...DayShape[]]),
-        /** what runs away all the time; null where nobody measured it */
-        leak_m3h: notNegative('The leak').nullable(),
-      })
-      .strict(),
-    inlet: z
-      .object({ least_bar: gauge('The least pressure'), greatest_bar: gauge('The greatest pressure') })
-      .strict(),
-    water: z
-      .object({
-        temperature_C: z.number({ error: 'The temperature must be a number.' }).min(0).max(100),
-        altitude_m: z.number({ error: 'The altitude must be a number.' }).min(-500).max(6000),
-      })
-      .strict(),
-    /** water that fills the main behind it when it was empty; null where nobody knows */
-    main_L: positive('The volume of the pipes', 1e6).nullable(),
-    /** what a start could surprise: a hose, a spray, an open tap; empty where nothing */
-    surprise: z.string().max(200, 'In 200 letters.'),
-    pump: pumpSchema,
-    rating: z
-      .object({
-        /** lowest pressure that anything downstream is made for */
-        lowest_bar: positive('The lowest rating', 100),
-        /** a relief valve, and at what it opens; null where there is none */
-        relief_bar: positive('The relief valve', 100).nullable(),
-      })
-      .strict(),
-    vessel: z
-      .object({
-        volume_L: positive('The vessel'),
-        /** as measured empty of water; null while nobody measured it so */
-        precharge_bar: notNegative('The pre-charge', 100).nullable(),
-      })
-      .strict()
-      .nullable(),
-    /** range on the label of the sensor, from nil; null where none is fitted */
-    sensor: z
-      .object({ range_bar: positive('The range on the sensor', 100) })
-      .strict()
-      .nullable(),
-    /** addresses that other drives on its cable have */
-    others: z.array(addressSchema).max(30),
-    price_kWh: notNegative('The price', 1000),
-    currency: z.string().min(1, 'Which currency?').max(12),
-    choices: z
-      .object({
-        sharing: z.enum(SHARING).optional(),
-        afterCut: z.enum(['resume', 'wait']).optional(),
-        afterFault: z.enum(['resume', 'wait']).optional(),
-        /** the set pressure falls with the draw */
-        lift: z.boolean().optional(),
-        /** a reaction to running dry that does not protect it, and why it is wanted */
-        dry: z
-          .object({ reaction: z.enum(['warn', 'ignore']), why: z.string() })
-          .strict()
-          .optional(),
-      })
-      .strict(),
-  })
-  .strict();
+const driveDutyObject = group({
+  family: z.literal('drive'),
+  holds: described(holds, { label: 'It holds' }),
+  draw: group(
+    {
+      least_m3h: figure('Least real draw', 'waterFlow', { hint: 'One tap, open as usual' }),
+      usual_m3h: figure('Usual', 'waterFlow'),
+      greatest_m3h: figure('Greatest', 'waterFlow'),
+      day: described(z.enum(Object.keys(DAY_SHAPES) as [DayShape, ...DayShape[]]), {
+        label: 'Its day',
+        options: Object.entries(DAY_SHAPES).map(([value, { name }]) => ({ value, label: name })),
+      }),
+      leak_m3h: figure('Leak', 'waterFlow', { least: 0, hint: 'Empty when nobody measured it' }).nullable(),
+    },
+    { order: ['least_m3h', 'usual_m3h', 'greatest_m3h', 'leak_m3h', 'day'] },
+  ),
+  inlet: group({
+    least_bar: gauge('Least pressure at the inlet', 'Below 0 where it sucks'),
+    greatest_bar: gauge('Greatest'),
+  }),
+  water: group({
+    temperature_C: figure('Water, when warmest', 'temperature', { least: 0, most: 100 }),
+    altitude_m,
+  }),
+  main_L: figure('Water in the pipes behind it', 'volume', { hint: 'Empty when nobody knows' }).nullable(),
+  surprise: described(z.string().max(200, 'In 200 letters.'), {
+    label: 'What a start could surprise',
+    hint: 'A hose, a spray, an open tap; empty where nothing',
+  }),
+  pump,
+  rating: group({
+    lowest_bar: pressure('Lowest rating downstream'),
+    relief_bar: pressure('A relief valve opens at', 'Empty where there is none').nullable(),
+  }),
+  vessel: group(
+    {
+      volume_L: figure('Its volume', 'volume'),
+      precharge_bar: figure('Its gas', 'pressure', {
+        least: 0,
+        most: 100,
+        hint: 'Measured empty of water; else leave it empty',
+      }).nullable(),
+    },
+    { on: 'A vessel is fitted' },
+  ).nullable(),
+  sensor: group(
+    { range_bar: pressure('Range on its label', 'Read it on the sensor itself') },
+    { on: 'A sensor is fitted' },
+  ).nullable(),
+  others: wholes('Addresses that other drives on its cable have', addressSchema).max(30),
+  ...pricesOf,
+  choices: group(
+    {
+      sharing: choice('Several share the draw', SHARING_WORDS, {
+        open: 'As is cheaper',
+        hint: 'What each takes is shown below',
+      }).optional(),
+      afterCut: choice('After a power cut', AFTER_CUT, {
+        open: 'As is safe',
+        hint: 'It waits where a start may surprise someone',
+      }).optional(),
+      afterFault: choice('After a fault', AFTER_CUT, { open: 'As is safe' }).optional(),
+      lift: described(z.boolean(), {
+        label: 'The set pressure',
+        open: 'Stays the same',
+        options: [{ value: 'yes', label: 'Rises with the draw' }],
+        place: ifChosen,
+      }).optional(),
+      // a reaction that does not protect it, and why it is wanted
+      dry: group(
+        {
+          reaction: choice('But to', { warn: 'warn', ignore: 'run on' }),
+          why: described(z.string(), { label: 'Why: only stopping protects the pump' }),
+        },
+        { on: 'Dry, it is not to stop' },
+      ).optional(),
+    },
+    { order: ['sharing', 'lift', 'afterCut', 'afterFault', 'dry'] },
+  ),
+});
 
 /** What a drive is to do. */
 export const driveDutySchema = driveDutyObject.superRefine(

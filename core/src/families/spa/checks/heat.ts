@@ -2,7 +2,7 @@ import type { Finding } from '../../../findings';
 import { timeOfDay } from '../../../time';
 import { fig } from '../../../units';
 import { circulates, filterFlow_m3h, hoursOf, runsOf } from '../effect/cycles';
-import { OUTPUT_WORDS } from '../effect/panel';
+import { OUTPUT_WORDS } from '../wire/behaviours';
 import {
   byPumpAlone_C,
   coldestBath,

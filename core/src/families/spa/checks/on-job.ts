@@ -4,7 +4,7 @@ import { fig } from '../../../units';
 import { lastRecord, passedBy, wasWorkedOn } from '../../../visit';
 import { NOT_RECORDED } from '../../parts/first-steps';
 import type { JobGround } from '../../family';
-import { OUTPUT_WORDS } from '../effect/panel';
+import { OUTPUT_WORDS } from '../wire/behaviours';
 import type { SpaKind } from '../kind';
 import { triedOutputs } from '../proof/outputs';
 import { finding } from '../texts/texts';

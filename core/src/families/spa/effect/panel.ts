@@ -1,19 +1,7 @@
 import { currentsOf } from './load';
 import type { SpaSettings } from '../settings/understand';
-import type { Output } from '../wire/behaviours';
+import { OUTPUT_WORDS, type Output } from '../wire/behaviours';
 import type { SpaDuty } from '../wire/duty';
-
-/** Outputs in words. */
-export const OUTPUT_WORDS: Readonly<Record<Output, string>> = {
-  'pump-1': 'pump 1',
-  'pump-2': 'pump 2',
-  'pump-3': 'pump 3',
-  'pump-4': 'pump 4',
-  blower: 'blower',
-  circulation: 'circulation pump',
-  ozone: 'ozone',
-  lights: 'lights',
-};
 
 /** The same within a sentence. */
 export function outputNamed(output: Output): string {

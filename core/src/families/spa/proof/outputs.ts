@@ -1,7 +1,7 @@
 import { stateCheck, type ProofCheck } from '../../../proof';
 import { STARTS } from '../../parts/proof-checks';
 import { currentsOf } from '../effect/load';
-import { OUTPUT_WORDS } from '../effect/panel';
+import { OUTPUT_WORDS } from '../wire/behaviours';
 import type { SpaContext } from '../settings/context';
 import type { SpaSettings } from '../settings/understand';
 import type { Output } from '../wire/behaviours';

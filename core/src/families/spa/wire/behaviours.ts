@@ -1,9 +1,21 @@
 import { z } from 'zod';
+import { choice, described, figure, group, rows, several, text, tick } from '../../../describe';
 import { controllerMessageSchema, controllerShape } from '../../../profile';
-import { afterSchema } from '../../parts/behaviours';
+import { after } from '../../parts/behaviours';
 import { tableSchema } from './table';
 
 /** What a pack drives. */
+export const OUTPUT_WORDS = {
+  'pump-1': 'pump 1',
+  'pump-2': 'pump 2',
+  'pump-3': 'pump 3',
+  'pump-4': 'pump 4',
+  blower: 'blower',
+  circulation: 'circulation pump',
+  ozone: 'ozone',
+  lights: 'lights',
+} as const;
+export type Output = keyof typeof OUTPUT_WORDS;
 export const OUTPUTS = [
   'pump-1',
   'pump-2',
@@ -13,51 +25,75 @@ export const OUTPUTS = [
   'circulation',
   'ozone',
   'lights',
-] as const;
-export type Output = (typeof OUTPUTS)[number];
+] as const satisfies readonly Output[];
+
+/** When its set-up switch is read. */
+export const READ_AT_WORDS = {
+  'power-up': 'when the supply comes on',
+  message: 'while its start-up message stands',
+  live: 'live, whenever it is moved',
+} as const;
 
 const range = z.tuple([z.number().min(0).max(60), z.number().min(0).max(60)], {
   error: 'A range has a least and a greatest temperature.',
 });
 
 /** What a pack with its panel does by itself: not set, but planned and proved against. */
-export const spaBehavioursSchema = z
-  .object({
-    family: z.literal('spa'),
-    ...controllerShape,
-    /** its table, as it is printed in it */
-    rows: tableSchema,
-    /** its bank of switches: what each means, and which of them opens the set-up page */
-    bank: z.array(z.object({ means: z.string().min(1).max(120), setUp: z.boolean() }).strict()).max(12),
-    /** when the set-up switch is read */
-    readAt: z.enum(['power-up', 'message', 'live']),
-    /** a change of number puts its clock back */
-    wipesClock: z.boolean(),
-    /** keys of its panel as delivered, and what each drives */
-    keys: z
-      .array(z.object({ name: z.string().min(1).max(40), drives: z.enum(OUTPUTS).nullable() }).strict())
-      .max(12),
-    /** greatest current of an output; those not named are not limited by themselves */
-    limits: z
-      .array(z.object({ output: z.enum(OUTPUTS), most_A: z.number().positive().max(100) }).strict())
-      .max(OUTPUTS.length),
-    /** greatest current of the board on each phase; null where its plate does not say */
-    board_A: z.number().positive().max(200).nullable(),
-    messages: z.array(controllerMessageSchema).max(40),
-    /** temperatures of its ranges; null where it has one range alone */
-    ranges: z.object({ low: range, high: range }).strict().nullable(),
-    /** what it holds while it stands low; null where it has no such mode */
-    standsLow_C: z.number().min(0).max(45).nullable(),
-    /** its circulation pump never stands; else it runs in cycles and while it heats */
-    circulatesAlways: z.boolean(),
-    /** its own frost guard and what it runs; null where it has none */
-    frost: z
-      .object({ below_C: z.number().min(-10).max(15), runs: z.array(z.enum(OUTPUTS)) })
-      .strict()
-      .nullable(),
-    /** its clock through a power cut */
-    clockAfterCut: z.enum(['kept', 'lost']),
-    afterPowerCut: afterSchema,
-  })
-  .strict();
+export const spaBehavioursSchema = group({
+  family: z.literal('spa'),
+  ...controllerShape,
+  // as it is printed in it
+  rows: described(tableSchema, { label: 'Table' }),
+  // what each switch of its bank means, and which of them opens the set-up page
+  bank: rows(
+    'Add a switch of the bank',
+    group({ means: text('It means', { most: 120 }), setUp: tick('It opens the set-up page') }),
+    { most: 12 },
+  ),
+  readAt: choice('The set-up switch is read', READ_AT_WORDS),
+  wipesClock: tick('A change of number puts its clock back'),
+  // as delivered
+  keys: rows(
+    'Add a key',
+    group({
+      name: text('Key', { most: 40 }),
+      drives: choice('It drives', OUTPUT_WORDS, { open: 'Nothing' }).nullable(),
+    }),
+    { most: 12 },
+  ),
+  // those not named are not limited by themselves
+  limits: rows(
+    'Add a limit of an output',
+    group({
+      output: choice('Output', OUTPUT_WORDS),
+      most_A: figure('Carries at most', 'motorCurrent', { most: 100 }),
+    }),
+    { most: OUTPUTS.length },
+  ),
+  board_A: figure('The board carries on a phase', 'motorCurrent', {
+    most: 200,
+    hint: 'From its plate',
+    none: 'see its plate',
+  }).nullable(),
+  messages: rows('Add a message or lamp', controllerMessageSchema, { most: 40 }),
+  // null where it has one range alone
+  ranges: group({ low: range, high: range }).nullable(),
+  standsLow_C: figure('Standing low it holds', 'temperature', {
+    least: 0,
+    most: 45,
+    hint: 'Empty where it cannot',
+    none: 'it cannot',
+  }).nullable(),
+  // else it runs in cycles and while it heats
+  circulatesAlways: tick('Its circulation pump never stands'),
+  frost: group(
+    {
+      below_C: figure('Below', 'temperature', { least: -10, most: 15 }),
+      runs: several('It then runs', OUTPUT_WORDS),
+    },
+    { on: 'It guards against frost by itself' },
+  ).nullable(),
+  clockAfterCut: choice('Through a power cut its clock is', { kept: 'kept', lost: 'lost' }),
+  afterPowerCut: after('After a power cut'),
+});
 export type SpaBehaviours = z.infer<typeof spaBehavioursSchema>;

@@ -1,167 +1,168 @@
 import { z } from 'zod';
+import { choice, described, figure, group, kind, minute, rows } from '../../../describe';
 import { InputError } from '../../../input';
 import { checkedTariff } from '../../../schedule';
 import { DAY_MIN } from '../../../time';
-import { notNegative, positive } from '../../parts/duty-figures';
-import { HEATER_RULES } from '../../../electric';
+import { pricesOf } from '../../parts/duty-figures';
 import { MOST_PUMPS } from './table';
 
-const temperature = (what: string, least = -40, most = 60) =>
-  z
-    .number({ error: `${what} must be a number.` })
-    .min(least, `${what} cannot be below ${least} °C.`)
-    .max(most, `${what} cannot be above ${most} °C.`);
-const minute = (what: string) =>
-  z
-    .int(`${what} must be a time of day.`)
-    .min(0, `${what} cannot be before 0:00.`)
-    .max(DAY_MIN, `${what} cannot be after 24:00.`);
-const phase = z
-  .int('Which phase: 1, 2 or 3.')
-  .min(1, 'Which phase: 1, 2 or 3.')
-  .max(3, 'Which phase: 1, 2 or 3.');
-/** A stretch of each day; one that ends before it begins runs over midnight. */
-const windowSchema = z
-  .object({ from: minute('The start').max(DAY_MIN - 1, 'A start lies before 24:00.'), to: minute('The end') })
-  .strict()
-  .refine(({ from, to }) => from !== to, {
-    path: ['to'],
-    message: 'It must end at another time than it begins.',
-  });
+const temperature = (
+  label: string,
+  { least = -40, most = 60, hint }: { least?: number; most?: number; hint?: string } = {},
+) => figure(label, 'temperature', { least, most, hint });
+const current = (label: string, hint?: string) => figure(label, 'motorCurrent', { most: 100, hint });
+const power = (label: string) => figure(label, 'power', { most: 25_000 });
+const flow = (label: string, hint: string) => figure(label, 'waterFlow', { most: 500, hint }).nullable();
+const oneToThree = (label: string, hint: string | undefined, least: string, most: string) =>
+  described(z.int(least).min(1, least).max(3, most), { label, quantity: 'plain', hint });
+const phase = (label = 'On phase') => {
+  const which = 'Which phase: 1, 2 or 3.';
+  return oneToThree(label, '1, 2 or 3', which, which);
+};
+const phases = (label: string, hint?: string) =>
+  oneToThree(label, hint, 'One, two or three phases.', 'Three phases at most.');
 
-const load = { current_A: positive('The current', 100), power_W: positive('The power', 25_000) };
-const loadSchema = z.object(load).strict();
+/** A stretch of each day; one that ends before it begins runs over midnight. */
+const stretch = (from: string) =>
+  group({ from: minute(from).max(DAY_MIN - 1, 'A start lies before 24:00.'), to: minute('to') }).refine(
+    (window) => window.from !== window.to,
+    { path: ['to'], message: 'It must end at another time than it begins.' },
+  );
+
+const load = { current_A: current('Current', 'From its plate'), power_W: power('Power') };
+const loadSchema = group(load, { on: 'It has a low speed' });
 export type ElectricLoad = z.infer<typeof loadSchema>;
 
-const pumpSchema = z
-  .object({
-    /** null on a pump of one speed */
+const pumpSchema = group(
+  {
+    // null on a pump of one speed
     low: loadSchema.nullable(),
-    high: loadSchema,
-    phase,
-    /** at low speed, or at its only one; null while nobody knows */
-    low_m3h: positive('The flow', 500).nullable(),
-  })
-  .strict();
+    high: group({
+      current_A: current('Current, at high speed', 'Or at its only speed'),
+      power_W: power('Power, at high speed'),
+    }),
+    phase: phase(),
+    low_m3h: flow('Flow at low speed', 'Or at its only one; empty when not known'),
+  },
+  { order: ['high', 'low', 'low_m3h', 'phase'] },
+);
 export type SpaPump = z.infer<typeof pumpSchema>;
 
-const heaterSchema = z
-  .object({
-    power_kW: positive('The heater', 60),
-    /** across each of its elements */
-    volts_V: positive('The voltage', 1000),
-    /** elements on a phase each */
-    phases: z.int('One, two or three phases.').min(1, 'One phase at least.').max(3, 'Three phases at most.'),
-    /** the first of them */
-    phase,
-    /** under it the heater cuts out; null where its plate does not say */
-    leastFlow_m3h: positive('The least flow', 500).nullable(),
-  })
-  .strict();
+const heater = group({
+  power_kW: figure('Heater', 'heat', { most: 60 }),
+  volts_V: figure('Volts across each element', 'voltage', { most: 1000 }),
+  phases: phases('Elements on a phase each', '1, 2 or 3'),
+  phase: phase('The first on phase'),
+  // under it the heater cuts out
+  leastFlow_m3h: flow('Its least flow', 'From its plate'),
+});
 
-const lossSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('stated'), covered_WK: positive('The loss', 5000) }).strict(),
-  z
-    .object({
-      kind: z.literal('cool-down'),
-      from_C: temperature('The water at first'),
-      to_C: temperature('The water at the end'),
-      air_C: temperature('The air meanwhile'),
-      hours_h: positive('The time', 240),
-    })
-    .strict(),
+const loss = z.discriminatedUnion('kind', [
+  group({ kind: kind('stated', 'Stated'), covered_WK: figure('Loss', 'heatLoss', { most: 5000 }) }),
+  group({
+    kind: kind('cool-down', 'From a cool-down'),
+    from_C: described(temperature('Water at first'), {
+      note: 'Everything off, the cover on: read the water at first and at the end.',
+    }),
+    to_C: temperature('Water at the end'),
+    air_C: temperature('Air meanwhile'),
+    hours_h: figure('After', 'hours', { most: 240 }),
+  }),
 ]);
 
 /** What hangs on a pack, what it stands in, and what is wanted of it. */
-const spaDutyObject = z
-  .object({
-    family: z.literal('spa'),
-    pumps: z
-      .array(pumpSchema)
-      .min(1, 'Enter one pump at least: without water moving there is nothing to heat.')
-      .max(MOST_PUMPS, 'Four pumps at most.'),
-    blower: z
-      .object({ ...load, phase })
-      .strict()
-      .nullable(),
-    circulation: z
-      .object({ ...load, phase, flow_m3h: positive('The flow', 500).nullable() })
-      .strict()
-      .nullable(),
-    ozone: z
-      .object({ ...load, phase })
-      .strict()
-      .nullable(),
-    lights: z
-      .object({ ...load, phase })
-      .strict()
-      .nullable(),
-    heater: heaterSchema,
-    supply: z
-      .object({
-        volts_V: positive('The voltage', 1000),
-        phases: z
-          .int('One, two or three phases.')
-          .min(1, 'One phase at least.')
-          .max(3, 'Three phases at most.'),
-        breaker_A: positive('The breaker', 125),
-      })
-      .strict(),
-    tub: z
-      .object({
-        volume_L: positive('The volume', 50_000),
-        air_C: temperature('The usual air'),
-        coldest_C: temperature('The coldest air'),
-        loss: lossSchema,
-        /** cover off; null while nobody knows */
-        open_WK: positive('The loss without its cover', 20_000).nullable(),
-      })
-      .strict(),
-    /** what the local code asks of a tub that several households use; null where one household alone does */
-    code: z
-      .object({
-        circulation_h: positive('The hours of circulation').max(24, 'A day has 24 hours.'),
-        turnovers: positive('The turnovers', 200),
-        /** free chlorine or bromine, held all the time */
-        residual_mgL: positive('The residual', 20),
-      })
-      .strict()
-      .nullable(),
-    wanted: z
-      .object({
-        temperature_C: temperature('The wanted temperature', 5, 60),
-        /** the greatest that the local code allows */
-        limit_C: temperature('The local limit', 20, 45),
-        /** as it is filled */
-        from_C: temperature('The water as it is filled', 0, 60),
-        /** how soon it is to be warm after filling; null where that does not matter */
-        within_h: positive('The time', 240).nullable(),
-        turnovers: positive('The turnovers', 200),
-      })
-      .strict(),
-    baths: z.array(windowSchema).max(6, 'At most six times a day.'),
-    quiet: z.array(windowSchema).max(4, 'At most four stretches.'),
-    prices: z
-      .array(
-        z
-          .object({ from: minute('A price'), to: minute('A price'), price: notNegative('The price', 1000) })
-          .strict(),
-      )
-      .min(1, 'Enter a price for the day.')
-      .max(12, 'At most twelve prices.'),
-    currency: z.string().min(1, 'Which currency?').max(12),
-    choices: z
-      .object({
-        rule: z.enum(HEATER_RULES).optional(),
-        heating: z.enum(['always', 'cycles', 'low']).optional(),
-        /** what it could be held at between bathing */
-        between_C: temperature('The temperature between bathing', 5, 45).optional(),
-        /** how long it cleans up after bathing */
-        cleanUp_min: notNegative('The clean-up run', 600).optional(),
-      })
-      .strict(),
-  })
-  .strict();
+const spaDutyObject = group({
+  family: z.literal('spa'),
+  pumps: rows('Add a pump', pumpSchema, {
+    least: 1,
+    most: MOST_PUMPS,
+    tooFew: 'Enter one pump at least: without water moving there is nothing to heat.',
+    start: { phase: 1 },
+    note: 'List what is really there, plug by plug; not what should be there.',
+  }),
+  blower: group({ ...load, phase: phase() }, { on: 'A blower' }).nullable(),
+  circulation: group(
+    { ...load, phase: phase(), flow_m3h: flow('Its flow', 'Empty when not known') },
+    { on: 'A circulation pump' },
+  ).nullable(),
+  ozone: group({ ...load, phase: phase() }, { on: 'Ozone' }).nullable(),
+  lights: group({ ...load, phase: phase() }, { on: 'Lights' }).nullable(),
+  heater,
+  supply: group({
+    volts_V: figure('Voltage', 'voltage', { most: 1000 }),
+    phases: phases('Phases'),
+    breaker_A: figure('Breaker', 'motorCurrent', { most: 125 }),
+  }),
+  tub: group({
+    volume_L: figure('Water', 'volume', { most: 50_000 }),
+    air_C: temperature('Air, usually'),
+    coldest_C: temperature('Air, at its coldest'),
+    loss: described(loss, { label: 'Its loss under the cover' }),
+    open_WK: figure('Loss without its cover', 'heatLoss', {
+      most: 20_000,
+      hint: 'Empty when nobody knows',
+    }).nullable(),
+  }),
+  // what the local code asks of it then
+  code: group(
+    {
+      circulation_h: figure('Circulation each day', 'hours').max(24, 'A day has 24 hours.'),
+      turnovers: figure('Turnovers each day', 'plain', { most: 200 }),
+      // free chlorine or bromine
+      residual_mgL: figure('Residual', 'dose', { most: 20, hint: 'Held all the time' }),
+    },
+    { on: 'Several households use it: the local code counts' },
+  ).nullable(),
+  wanted: group({
+    temperature_C: temperature('Water', { least: 5 }),
+    limit_C: temperature('Local limit', { least: 20, most: 45, hint: 'Commonly 40 °C' }),
+    from_C: temperature('As it is filled', { least: 0 }),
+    within_h: figure('Warm within, after filling', 'hours', {
+      most: 240,
+      hint: 'Empty where it does not matter',
+    }).nullable(),
+    turnovers: figure('Filter turnovers each day', 'plain', { most: 200 }),
+  }),
+  baths: rows('Add a time of bathing', stretch('Bathing from'), { most: 6 }),
+  quiet: rows('Add quiet hours', stretch('Quiet from'), { most: 4 }),
+  prices: rows(
+    'Add a price',
+    group({
+      from: minute('Price from'),
+      to: minute('to'),
+      price: figure('A kWh costs', 'plain', { least: 0, most: 1000 }),
+    }),
+    { least: 1, most: 12, tooFew: 'Enter a price for the day.' },
+  ),
+  currency: pricesOf.currency,
+  choices: group({
+    rule: choice(
+      'Heater beside jets',
+      {
+        'no-pump': 'waits for all',
+        'none-high': 'waits for high speed',
+        'one-high': 'beside one high',
+        any: 'beside everything',
+      },
+      { open: 'As is safe', hint: 'What each takes and costs is shown below' },
+    ).optional(),
+    heating: choice(
+      'Heats',
+      { always: 'whenever too cool', cycles: 'in cycles', low: 'standing low' },
+      { open: 'As proposed' },
+    ).optional(),
+    between_C: temperature('Between bathing it could be', {
+      least: 5,
+      most: 45,
+      hint: 'To see what that saves',
+    }).optional(),
+    cleanUp_min: figure('Clean-up after bathing', 'minutes', {
+      least: 0,
+      most: 600,
+      hint: 'Empty: left as it is',
+    }).optional(),
+  }),
+});
 
 /** No board of a tub takes more on a phase than this: a current is mistyped then. */
 const MOST_SUM_A = 125;

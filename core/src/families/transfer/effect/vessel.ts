@@ -10,18 +10,23 @@ export function litresBetween(
   return vessel.area_m2 * Math.max(0, to_mm - from_mm);
 }
 
+/** What falls while it works. */
+interface Falls {
+  readonly inflow: Omit<TransferDuty['inflow'], 'cleaning_m3h'>;
+}
+
 /** What falls at once, L. */
-export function gulp_L({ inflow }: Pick<TransferDuty, 'inflow'>): number {
+export function gulp_L({ inflow }: Falls): number {
   return inflow.gulp_L * inflow.together;
 }
 
 /** Time between falls, s: each inlet gulps by itself, and so many fall together. */
-export function falls_s({ inflow }: Pick<TransferDuty, 'inflow'>): number {
+export function falls_s({ inflow }: Falls): number {
   return (inflow.every_s * inflow.together) / inflow.inlets;
 }
 
 /** Mean inflow of a session, m³/h. */
-export function meanInflow_m3h(duty: Pick<TransferDuty, 'inflow'>): number {
+export function meanInflow_m3h(duty: Falls): number {
   return (gulp_L(duty) / falls_s(duty)) * 3.6;
 }
 

@@ -3,21 +3,7 @@ import { arrivalFacts, shown } from '../../parts/arrival-facts';
 import { readings } from '../arrival/readings';
 import { falls_s, gulp_L, meanInflow_m3h } from '../effect/vessel';
 import type { TransferView } from '../kind';
-import type { Control, Plant, PumpKind } from '../wire/duty';
-
-export const PLANT_WORDS: Readonly<Record<Plant, string>> = {
-  press: 'a press',
-  vacuum: 'a vacuum line',
-  tank: 'a tank',
-};
-export const PUMP_KIND_WORDS: Readonly<Record<PumpKind, string>> = {
-  plain: 'a plain pump',
-  'self-priming': 'a self-priming pump',
-};
-export const CONTROL_WORDS: Readonly<Record<Control, string>> = {
-  even: 'even-flow',
-  level: 'level-following',
-};
+import { PLANT_WORDS, PUMP_KIND_WORDS } from '../wire/duty';
 
 /** What the settings rest on, and what was read on arrival. */
 export function factsOf({ document, duty }: TransferView): HandoverFact[] {

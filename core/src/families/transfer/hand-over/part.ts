@@ -9,7 +9,7 @@ import { flowAt_m3h, pumpOf } from '../effect/pump';
 import type { TransferView } from '../kind';
 import type { TransferContext } from '../settings/context';
 import { understand } from '../settings/understand';
-import { CONTROL_WORDS } from './facts';
+import { CONTROL_WORDS } from '../wire/duty';
 
 const say = (q: Quantity, value: number) => figureWithUnit(fig(q, value), presentReader());
 

@@ -1,21 +1,29 @@
 import { z } from 'zod';
+import { figure, group, several, tick } from '../../../describe';
 import { controllerShape } from '../../../profile';
-import { afterSchema } from '../../parts/behaviours';
-import { CONTROLS } from './duty';
+import { after } from '../../parts/behaviours';
 
 /** What a controller that empties a vessel does by itself: not set, but planned and proved against. */
-export const transferBehavioursSchema = z
-  .object({
-    family: z.literal('transfer'),
-    ...controllerShape,
-    controls: z.array(z.enum(CONTROLS)).min(1, 'It has one way at least.'),
-    /** its guided set-up drops what was entered when one goes back in it */
-    backDrops: z.boolean(),
-    /** until its charge is gone after it was switched off, min; null where its plate does not say */
-    discharge_min: z.number().positive().max(120).nullable(),
-    /** over what time it reckons the mean inflow, where that cannot be set, min */
-    averages_min: z.number().positive().max(120).nullable(),
-    afterPowerCut: afterSchema,
-  })
-  .strict();
+export const transferBehavioursSchema = group({
+  family: z.literal('transfer'),
+  ...controllerShape,
+  controls: several(
+    'It can',
+    { even: 'send evenly', level: 'follow the level' },
+    { tooFew: 'It has one way at least.' },
+  ),
+  backDrops: tick('Going back in its set-up drops the entry'),
+  // until its charge is gone after it was switched off
+  discharge_min: figure('Stated discharge time', 'minutes', {
+    most: 120,
+    hint: 'From its plate',
+    none: 'see its plate',
+  }).nullable(),
+  averages_min: figure('It reckons the mean over', 'minutes', {
+    most: 120,
+    hint: 'Empty where that is set, or not needed',
+    none: 'as set, or not needed',
+  }).nullable(),
+  afterPowerCut: after('After a power cut'),
+});
 export type TransferBehaviours = z.infer<typeof transferBehavioursSchema>;

@@ -1,131 +1,124 @@
 import { z } from 'zod';
-import { curvePoints, notNegative, positive, powerPoints } from '../../parts/duty-figures';
+import { choice, described, figure, group, kind, whole, yesNo } from '../../../describe';
+import { AFTER_CUT, altitude_m, curvePoints, powerPoints, pricesOf } from '../../parts/duty-figures';
 
-export const PLANTS = ['press', 'vacuum', 'tank'] as const;
-export type Plant = (typeof PLANTS)[number];
-export const PUMP_KINDS = ['plain', 'self-priming'] as const;
-export type PumpKind = (typeof PUMP_KINDS)[number];
-export const CONTROLS = ['even', 'level'] as const;
-export type Control = (typeof CONTROLS)[number];
+/** What each word of a duty is called, on the form, on paper and in findings. */
+export const PLANT_WORDS = { press: 'a press', vacuum: 'a vacuum line', tank: 'a tank' } as const;
+export type Plant = keyof typeof PLANT_WORDS;
+export const PUMP_KIND_WORDS = { plain: 'a plain pump', 'self-priming': 'a self-priming pump' } as const;
+export type PumpKind = keyof typeof PUMP_KIND_WORDS;
+export const CONTROL_WORDS = { even: 'even-flow', level: 'level-following' } as const;
+export type Control = keyof typeof CONTROL_WORDS;
+export const CONTROLS: readonly Control[] = ['even', 'level'];
 
-const temperature = (what: string) =>
-  z
-    .number({ error: `${what} must be a number.` })
-    .min(-10, `${what} cannot be below −10 °C.`)
-    .max(100, `${what} cannot be above 100 °C.`);
+const temperature = (label: string) => figure(label, 'temperature', { least: -10, most: 100 });
+const flow = (label: string, hint?: string) => figure(label, 'waterFlow', { most: 500, hint });
 
-const coolerSchema = z.discriminatedUnion('kind', [
-  z
-    .object({
-      kind: z.literal('stated'),
-      ua_kWK: positive('The UA', 1000),
-      /** flow of the product that it is stated for */
-      at_m3h: positive('The flow', 500),
-    })
-    .strict(),
-  z
-    .object({
-      kind: z.literal('readings'),
-      product_m3h: positive('The product’s flow', 500),
-      coolant_m3h: positive('The coolant’s flow', 500),
-      in_C: temperature('The product'),
-      out_C: temperature('The product behind it'),
-      coolant_C: temperature('The coolant'),
-    })
-    .strict(),
-]);
+const inflow = group({
+  inlets: whole('Inlets', { least: 1, most: 60 }),
+  gulp_L: figure('Each gulp', 'volume', { most: 5000 }),
+  every_s: figure('Each inlet gulps every', 'seconds', { most: 7200 }),
+  together: whole('Fall at once', { least: 1, most: 60, hint: 'How many together, at worst' }),
+  cleaning_m3h: flow('Inflow at cleaning'),
+});
 
-const transferDutyObject = z
-  .object({
-    family: z.literal('transfer'),
-    plant: z.enum(PLANTS),
-    pumpKind: z.enum(PUMP_KINDS),
-    inflow: z
-      .object({
-        inlets: z
-          .int('A whole number of inlets.')
-          .min(1, 'One inlet at least.')
-          .max(60, 'Sixty inlets at most.'),
-        gulp_L: positive('A gulp', 5000),
-        /** of one inlet */
-        every_s: positive('The interval', 7200),
-        /** how many fall at once */
-        together: z.int('A whole number.').min(1, 'One at least.').max(60, 'Sixty at most.'),
-        /** what comes while it is cleaned */
-        cleaning_m3h: positive('The cleaning inflow', 500),
-      })
-      .strict(),
-    vessel: z
-      .object({
-        area_m2: positive('The area', 100),
-        /** height between the ends of the float's way */
-        height_mm: positive('The height', 5000),
-        /** under the air around; nil where it stands open */
-        vacuum_kPa: notNegative('The vacuum', 100),
-        /** liquid above the pump's inlet, at the float's low end; below nil where it sucks up */
-        above_m: z.number({ error: 'The height must be a number.' }).min(-8).max(50),
-        /** a check valve behind the pump */
-        checkValve: z.boolean(),
-      })
-      .strict(),
-    pump: z
-      .object({
-        /** from the vessel to where it goes */
-        static_m: notNegative('The static head', 200),
-        /** lost in pipe and cooler at a flow; null while nobody knows */
-        pipe: z
-          .object({ loss_m: positive('The loss', 200), at_m3h: positive('The flow', 500) })
-          .strict()
-          .nullable(),
-        curve: curvePoints(200),
-        power: powerPoints(100_000),
-        /** speed of the curve */
-        rated_rpm: positive('The speed of the curve', 20_000),
-        npsh_m: notNegative('The needed head at the inlet', 50).nullable(),
-        /** its own limit; null where its manual states none */
-        limit_rpm: positive('The limit', 20_000).nullable(),
-        /** liquid behind the outlet that may be drawn before air follows */
-        outlet_L: positive('The pipe behind the outlet', 5000),
-      })
-      .strict(),
-    product: z
-      .object({
-        in_C: temperature('The product'),
-        density_kgm3: positive('The density', 2000),
-        heat_kJkgK: positive('The heat capacity', 10),
-        wanted_C: temperature('The wanted temperature'),
-        /** how long it may stand; null where that does not matter */
-        stands_min: positive('The time', 1440).nullable(),
-        foams: z.boolean(),
-        /** cleaning comes in surges */
-        surges: z.boolean(),
-      })
-      .strict(),
-    cooler: z
-      .object({
-        coolant_m3h: positive('The coolant’s flow', 500),
-        coolant_C: temperature('The coolant'),
-        ua: coolerSchema,
-        /** the product side's share of the resistance; null where nobody knows: a half is taken then */
-        side: z
-          .number()
-          .gt(0, 'The share must be more than 0.')
-          .lt(1, 'The share must be less than 1.')
-          .nullable(),
-      })
-      .strict()
-      .nullable(),
-    altitude_m: z.number({ error: 'The altitude must be a number.' }).min(-500).max(6000),
-    price_kWh: notNegative('The price', 1000),
-    currency: z.string().min(1, 'Which currency?').max(12),
-    choices: z
-      .object({
-        control: z.enum(CONTROLS).optional(),
-        afterCut: z.enum(['resume', 'wait']).optional(),
-      })
-      .strict(),
-  })
-  .strict();
+const vessel = group({
+  area_m2: figure('Area of the liquid', 'area', { most: 100 }),
+  height_mm: figure('Between the float’s ends', 'level', { most: 5000, hint: 'Its whole way, by a ruler' }),
+  // under the air around
+  vacuum_kPa: figure('Vacuum', 'vacuum', { least: 0, most: 100, hint: '0 where it stands open' }),
+  above_m: figure('Float’s low end above the pump', 'length', {
+    least: -8,
+    most: 50,
+    hint: 'Below 0 where it sucks up',
+  }),
+  checkValve: yesNo('A check valve behind the pump'),
+});
+
+const pump = group({
+  static_m: figure('From the vessel up to where it goes', 'length', { least: 0, most: 200 }),
+  pipe: group(
+    { loss_m: figure('Lost', 'length', { most: 200 }), at_m3h: flow('at a flow of') },
+    { on: 'The loss of pipe and cooler is known' },
+  ).nullable(),
+  curve: curvePoints(200),
+  power: powerPoints(100_000),
+  rated_rpm: figure('Speed of its curve', 'speed', { most: 20_000 }),
+  npsh_m: figure('Needs at its inlet, at that speed', 'length', {
+    least: 0,
+    most: 50,
+    hint: 'NPSH; empty when not known',
+  }).nullable(),
+  limit_rpm: figure('Its own greatest speed', 'speed', { most: 20_000, hint: 'From its manual' }).nullable(),
+  outlet_L: figure('Liquid behind the outlet', 'volume', {
+    most: 5000,
+    hint: 'What may be drawn before air follows',
+  }),
+});
+
+const product = group({
+  in_C: temperature('It comes with'),
+  density_kgm3: figure('Density', 'liquidDensity', { most: 2000 }),
+  heat_kJkgK: figure('Heat capacity', 'heatCapacity', { most: 10 }),
+  wanted_C: temperature('Wanted'),
+  stands_min: figure('It may stand for', 'minutes', {
+    most: 1440,
+    hint: 'Empty where that does not matter',
+  }).nullable(),
+  foams: yesNo('It foams'),
+  surges: yesNo('Cleaning comes in surges'),
+});
+
+const stated = group({
+  kind: kind('stated', 'UA stated'),
+  ua_kWK: figure('UA', 'conductance', { most: 1000 }),
+  at_m3h: flow('at a flow of the product of'),
+});
+const readings = group({
+  kind: kind('readings', 'From readings'),
+  product_m3h: flow('Product'),
+  coolant_m3h: flow('Coolant'),
+  in_C: temperature('Product came with'),
+  out_C: temperature('Product left with'),
+  coolant_C: temperature('Coolant came with'),
+});
+const cooler = group(
+  {
+    coolant_m3h: flow('Coolant'),
+    coolant_C: temperature('It comes with'),
+    ua: described(z.discriminatedUnion('kind', [stated, readings]), { label: 'What it passes' }),
+    // a half is taken where nobody knows
+    side: described(
+      z.number().gt(0, 'The share must be more than 0.').lt(1, 'The share must be less than 1.'),
+      {
+        label: 'Share of the product’s side in its resistance',
+        quantity: 'plain',
+        hint: 'From 0 to 1; empty: a half is taken',
+      },
+    ).nullable(),
+  },
+  { on: 'A plate cooler' },
+);
+
+const transferDutyObject = group({
+  family: z.literal('transfer'),
+  plant: choice('Kind of plant', PLANT_WORDS),
+  pumpKind: choice('Kind of pump', PUMP_KIND_WORDS),
+  inflow,
+  vessel,
+  pump,
+  product,
+  cooler: cooler.nullable(),
+  altitude_m,
+  ...pricesOf,
+  choices: group({
+    control: choice('Control', CONTROL_WORDS, {
+      open: 'As suits it',
+      hint: 'Both are shown below on the same gulps',
+    }).optional(),
+    afterCut: choice('After a power cut', AFTER_CUT, { open: 'As proposed' }).optional(),
+  }),
+});
 
 /** What a pump that empties a vessel is to do. */
 export const transferDutySchema = transferDutyObject.superRefine(

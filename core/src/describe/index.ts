@@ -1,0 +1,15 @@
+export { counted } from './counted';
+export { described } from './described';
+export type * from './field';
+export * from './fields';
+export { errorsIn, makeForm, type Form, type FormDescription, type Part } from './form';
+export { fieldsOf } from './fields-of';
+export { formOf } from './form-of';
+export { fieldLines, linesOf, type Lines } from './lines';
+export { fieldsPlace, pathsOf } from './group-place';
+export { Look, told, type Told } from './look';
+export * from './places';
+export { said } from './said';
+export { capital, type Saying } from './saying';
+export * from './texts';
+export * from './vocabulary';

@@ -1,0 +1,42 @@
+import {
+  aChoice,
+  aDate,
+  aFigure,
+  aWord,
+  beside,
+  hidden,
+  onlyIf,
+  optional,
+  together,
+  word,
+  yesOrNo,
+} from '../../../describe';
+
+/** What is known of a product. */
+export const PRODUCT_FIELDS = together('product', [
+  // of the library, where it was taken from there
+  hidden('productId', optional(word)),
+  aWord('name', 'Name'),
+  together('strength', [
+    aChoice(
+      'stated',
+      'Strength is stated in',
+      [
+        { value: 'weight', label: '% by weight' },
+        { value: 'volume', label: '% by volume' },
+        { value: 'mass', label: 'g/L' },
+      ],
+      {
+        hint: 'Ask which: mixing up the two per cents is worth a fifth on hypochlorite. Trade per cent is by volume.',
+      },
+    ),
+    onlyIf((here) => here('stated') === 'mass', [aFigure('gpl', 'Strength', 'strength', { unit: 'g/L' })]),
+    onlyIf((here) => here('stated') !== 'mass', [aFigure('percent', 'Strength', 'percent', { unit: '%' })]),
+  ]),
+  aFigure('density_kgl', 'Density', 'density'),
+  beside(
+    aDate('measuredOn', 'Measured on', { hint: 'As 31.5.2027; empty: from the label' }),
+    aFigure('halfLife_days', 'Half-life, if it ages', 'days', { unit: 'd', blank: 'null' }),
+  ),
+  yesOrNo('gassing', 'Gives off gas'),
+]);
