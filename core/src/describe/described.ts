@@ -37,6 +37,8 @@ export interface Described {
   readonly note?: string;
   /** asked and read where this is so, by what stands beside it */
   readonly when?: OnlyIf['test'];
+  /** what it is kept as where it is not asked; left out without */
+  readonly otherwise?: unknown;
   /** shown where this is so, and read all the same */
   readonly shown?: ShownIf['test'];
   /** how its text is read and written, where that does not follow from the schema */
@@ -52,8 +54,10 @@ const SAID = new WeakMap<z.core.$ZodType, Described>();
  * keeps it, one around it (`nullable`, `optional`, a list) says its own beside it.
  */
 export function described<S extends z.core.$ZodType>(schema: S, said: Described): S {
-  SAID.set(schema, { ...SAID.get(schema), ...said });
-  return schema;
+  // its own: a schema that others use too would be called by the last name that anyone gave it
+  const own = z.core.clone(schema);
+  SAID.set(own, { ...saidOf(schema), ...said });
+  return own;
 }
 
 /** What was said of a schema; nothing where nobody said anything. */

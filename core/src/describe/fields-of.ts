@@ -50,12 +50,21 @@ function inRows(asked: readonly Asked[]): Field[] {
     while (end < asked.length && asked[end].said.when === said.when && asked[end].said.shown === said.shown)
       end += 1;
     const run = sideBySide(asked.slice(i, end));
-    if (said.when) out.push(onlyIf(said.when, run));
+    if (said.when) out.push(onlyIf(said.when, run, otherwiseOf(asked.slice(i, end))));
     else if (said.shown) out.push(shownIf(said.shown, ...run));
     else out.push(...run);
     i = end;
   }
   return out;
+}
+
+/** What some fields are kept as where they are not asked. */
+function otherwiseOf(asked: readonly Asked[]): Record<string, unknown> {
+  return Object.fromEntries(
+    asked.flatMap(({ field, said }) =>
+      'key' in field && 'otherwise' in said ? [[field.key, said.otherwise]] : [],
+    ),
+  );
 }
 
 const isShort = (field: Field) =>

@@ -22,6 +22,7 @@ import type {
 } from '../visit';
 import type { Quantity } from '../units';
 import type { FamilyKind } from './kind';
+import type { FirstSteps } from './parts/first-steps';
 import type { Ground } from './parts/ground';
 import type { FinishedPlan, PlannedTarget } from './parts/plan-draft';
 import type { ViewOf } from './view';
@@ -247,13 +248,9 @@ export interface Family<K extends FamilyKind> {
     /** the code of setting a pump whose plate was not read */
     readonly plateCode: string;
     readonly readings: ArrivalReadings<RecordBodyOf<K>>;
-    /** the record of what is seen or done before it is set, step by step; null where there is no such list */
-    readonly first: K['record']['kind'] | null;
-    /** how a step of it reads */
-    firstWords?(key: string): string | undefined;
+    /** what is seen or done before it is set, step by step; null where there is no such list */
+    readonly first: FirstSteps<K> | null;
   };
-  /** kinds of its own records whose work may leave the pump stopped, in hand or in test: it is seen in automatic after them */
-  readonly touches: readonly K['record']['kind'][];
   /** changes that put other settings back and were written down as such; only where a change is more than a value entered */
   putsBack?(document: JobOf<K>): readonly PutBack[];
   /** why a record is turned down, by a rule of this family; null where it may be taken */

@@ -1,5 +1,6 @@
 export type * from './family';
 export type * from './kind';
+export { firstSeen, type FirstSteps } from './parts/first-steps';
 export type { Ground } from './parts/ground';
 export type * from './view';
 export * from './all';

@@ -152,7 +152,6 @@ export const fanFamily: Family<FanKind> = {
   curedAt: {},
   texts: TEXTS,
   reasons: REASONS,
-  touches: [],
   arrival: {
     first: null,
     makeSafe: [STOPPED],

@@ -85,7 +85,7 @@ export function gateOfProve(document: JobDocument): GateReason[] {
  */
 export function isUntouched(document: JobDocument): boolean {
   const read = document.entries.some(({ kind }) => kind !== 'target');
-  return !read && !wasWorkedOn(document, familyOf(document.profile.family).touches);
+  return !read && !wasWorkedOn(document, familyOf(document.profile.family).wire.records);
 }
 
 /** Why the job cannot be handed over; empty when it can. */

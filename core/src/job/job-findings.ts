@@ -157,7 +157,7 @@ function isStopped(document: JobDocument): boolean {
 }
 
 function automatic(document: JobDocument): Finding[] {
-  const touches = touchingKinds(familyOf(document.profile.family).touches);
+  const touches = touchingKinds(familyOf(document.profile.family).wire.records);
   const record = lastRecord(document, 'automatic');
   const tried = document.records.filter(({ body }) => touches.has(body.kind));
   const touched = Math.max(

@@ -1,22 +1,26 @@
+import type { z } from 'zod';
 import type { AnyJob } from './document';
+import { COMMON_RECORDS, kindsThat } from './wire';
 
-/** Records of any pump whose work touches it. */
-const ON_ANY_PUMP: readonly string[] = ['check', 'reset'];
+const known = new WeakMap<readonly z.ZodObject[], ReadonlySet<string>>();
 
 /**
- * True once something was set, tried or done at the pump, not only read.
+ * Kinds of record whose work touches the pump: it is seen in automatic again after them.
  *
- * @param touches kinds of record of its own family whose work touches the pump
+ * @param own the schemas of the records that its family alone writes
  */
-export function wasWorkedOn({ entries, readings, records }: AnyJob, touches: readonly string[]): boolean {
+export function touchingKinds(own: readonly z.ZodObject[]): ReadonlySet<string> {
+  const kinds = known.get(own) ?? new Set(kindsThat('touches', [...COMMON_RECORDS, ...own]));
+  known.set(own, kinds);
+  return kinds;
+}
+
+/** True once something was set, tried or done at the pump, not only read. */
+export function wasWorkedOn({ entries, readings, records }: AnyJob, own: readonly z.ZodObject[]): boolean {
+  const touching = touchingKinds(own);
   return (
     readings.length > 0 ||
     entries.some(({ kind }) => kind === 'left') ||
-    records.some(({ body }) => ON_ANY_PUMP.includes(body.kind) || touches.includes(body.kind))
+    records.some(({ body }) => touching.has(body.kind))
   );
-}
-
-/** Kinds of record after which a pump is seen in automatic again. */
-export function touchingKinds(touches: readonly string[]): ReadonlySet<string> {
-  return new Set([...ON_ANY_PUMP, ...touches]);
 }

@@ -16,7 +16,7 @@ import { AsFoundStage } from '../../features/job/as-found/as-found-stage';
 import { standJob } from '../../testing/job-stand';
 import { press, type, wordsOf } from '../../testing/touch';
 import { PurgeCard } from './found/purge-card';
-import { SeenFirstCard } from './found/seen-first-card';
+import { FirstCard } from '../../features/job/as-found/first-card';
 import { CirculatorPlan } from './plan/circulator-plan';
 
 const { duty: DUTY_FORM } = circulatorFamily.forms;
@@ -145,7 +145,7 @@ describe('the plan', () => {
 });
 
 test('what was seen before it runs: all of it, or a word why not', () => {
-  const job = stand(<SeenFirstCard />);
+  const job = stand(<FirstCard />);
   press('seen-valves');
   press('seen-save');
   expect(screen.getByText('Say why not all of it was seen.')).toBeTruthy();

@@ -4,14 +4,13 @@ import { HeatingCard } from './bench/heating-card';
 import { scenarioOf, START, type HeatingDraft } from './bench/heating-draft';
 import { sumsOf } from './bench/sums';
 import { PurgeCard } from './found/purge-card';
-import { SeenFirstCard } from './found/seen-first-card';
 import { CirculatorPlan } from './plan/circulator-plan';
 import { PlainProof } from '../../features/job/prove/plain-proof';
 import { DayCard } from './pump/day-card';
 
 /** What is painted for circulators alone. */
 export const circulatorScreens: FamilyScreens<CirculatorKind, HeatingDraft> = {
-  found: { After: SeenFirstCard, apart: () => undefined, Work: PurgeCard },
+  found: { apart: () => undefined, Work: PurgeCard },
   Plan: CirculatorPlan,
   Proof: PlainProof,
   pump: { Day: DayCard },

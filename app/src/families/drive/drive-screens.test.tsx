@@ -11,7 +11,7 @@ import { standJob } from '../../testing/job-stand';
 import { press, type, wordsOf } from '../../testing/touch';
 import { ClosedValveCard } from './found/closed-valve-card';
 import { DriveWorkCards } from './found/drive-work';
-import { FirstCard } from './found/first-card';
+import { FirstCard } from '../../features/job/as-found/first-card';
 import { PrechargeCard } from './found/precharge-card';
 import { TurningCard } from './found/turning-card';
 import { DrivePlan } from './plan/drive-plan';

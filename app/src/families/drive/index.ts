@@ -5,13 +5,12 @@ import { DrawCard } from './bench/draw-card';
 import { scenarioOf, START, type DrawDraft } from './bench/draw-draft';
 import { sumsOf } from './bench/sums';
 import { DriveWorkCards } from './found/drive-work';
-import { FirstCard } from './found/first-card';
 import { DrivePlan } from './plan/drive-plan';
 import { DayCard } from './pump/day-card';
 
 /** What is painted for pressure drives and booster sets alone. */
 export const driveScreens: FamilyScreens<DriveKind, DrawDraft> = {
-  found: { After: FirstCard, apart: () => undefined, Work: DriveWorkCards },
+  found: { apart: () => undefined, Work: DriveWorkCards },
   Plan: DrivePlan,
   Proof: PlainProof,
   pump: { Day: DayCard },

@@ -6,7 +6,6 @@ import { scenarioOf, START, type AirDraft } from './bench/air-draft';
 import { sumsOf } from './bench/sums';
 import { parameterWithRole } from '@barythm/core/profile';
 import { BankFoundCard } from './found/bank-found-card';
-import { FirstCard } from './found/first-card';
 import { SpaWorkCards } from './found/spa-work';
 import { SpaPlan } from './plan/spa-plan';
 import { DayCard } from './pump/day-card';
@@ -19,7 +18,7 @@ export const spaScreens: FamilyScreens<SpaKind, AirDraft> = {
     Before: BankFoundCard,
     // the bank is read as a whole
     apart: (profile) => parameterWithRole(profile, 'switch')?.group,
-    After: FirstCard,
+
     Work: SpaWorkCards,
   },
   Plan: SpaPlan,

@@ -15,7 +15,7 @@ import { profileOf } from '../../features/profile-editor/read-profile';
 import { standJob } from '../../testing/job-stand';
 import { press, type, wordsOf } from '../../testing/touch';
 import { BankFoundCard } from './found/bank-found-card';
-import { FirstCard } from './found/first-card';
+import { FirstCard } from '../../features/job/as-found/first-card';
 import { TableCard } from './found/table-card';
 import { SpaPlan } from './plan/spa-plan';
 import { behaviourLines } from '../../features/library/behaviour-lines';

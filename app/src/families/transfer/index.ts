@@ -4,14 +4,13 @@ import type { FamilyScreens } from '../family-screens';
 import { SessionCard } from './bench/session-card';
 import { scenarioOf, START, type SessionDraft } from './bench/session-draft';
 import { sumsOf } from './bench/sums';
-import { FirstCard } from './found/first-card';
 import { TransferWorkCards } from './found/transfer-work';
 import { TransferPlan } from './plan/transfer-plan';
 import { DayCard } from './pump/day-card';
 
 /** What is painted for pumps that empty a vessel alone. */
 export const transferScreens: FamilyScreens<TransferKind, SessionDraft> = {
-  found: { After: FirstCard, apart: () => undefined, Work: TransferWorkCards },
+  found: { apart: () => undefined, Work: TransferWorkCards },
   Plan: TransferPlan,
   Proof: PlainProof,
   pump: { Day: DayCard },

@@ -11,7 +11,7 @@ import { draftOf } from '../../features/profile-editor/profile-draft';
 import { profileOf } from '../../features/profile-editor/read-profile';
 import { standJob } from '../../testing/job-stand';
 import { press, type, wordsOf } from '../../testing/touch';
-import { FirstCard } from './found/first-card';
+import { FirstCard } from '../../features/job/as-found/first-card';
 import { LeadsCard } from './found/leads-card';
 import { TransferPlan } from './plan/transfer-plan';
 import { behaviourLines } from '../../features/library/behaviour-lines';

@@ -28,7 +28,7 @@ import { CIRCULATOR_TEXTS } from './texts/texts';
 import { circulatorBehavioursSchema } from './wire/behaviours';
 import { circulatorDutySchema } from './wire/duty';
 import { circulatorPlateSchema } from './wire/plate';
-import { CIRCULATOR_RECORDS, TOUCHES } from './wire/records';
+import { CIRCULATOR_RECORDS } from './wire/records';
 
 export const circulatorFamily: Family<CirculatorKind> = {
   name: 'circulator',
@@ -61,7 +61,6 @@ export const circulatorFamily: Family<CirculatorKind> = {
   curedAt: { 'CIR-01': 'as-found', 'CIR-19.untried': 'prove' },
   texts: CIRCULATOR_TEXTS,
   reasons: CIRCULATOR_REASONS,
-  touches: TOUCHES,
   arrival,
   refuse: () => null,
   proof: {

@@ -31,4 +31,3 @@ export {
   type TwinWay,
 } from './wire/duty';
 export type { CirculatorPlate } from './wire/plate';
-export { SEEN_FIRST, type SeenFirst } from './wire/records';

@@ -25,7 +25,7 @@ import { DRIVE_TEXTS } from './texts/texts';
 import { driveBehavioursSchema } from './wire/behaviours';
 import { driveDutySchema } from './wire/duty';
 import { drivePlateSchema } from './wire/plate';
-import { DRIVE_RECORDS, prechargeSchema, TOUCHES } from './wire/records';
+import { DRIVE_RECORDS, prechargeSchema } from './wire/records';
 
 export const driveFamily: Family<DriveKind> = {
   name: 'drive',
@@ -61,7 +61,6 @@ export const driveFamily: Family<DriveKind> = {
   curedAt: { 'DRV-03': 'as-found', 'DRV-03.live': 'as-found', 'DRV-04.shut': 'as-found' },
   texts: DRIVE_TEXTS,
   reasons: DRIVE_REASONS,
-  touches: TOUCHES,
   arrival,
   refuse: () => null,
   proof: {

@@ -35,4 +35,3 @@ export { DRIVE_REASONS } from './texts/reasons';
 export type { DriveBehaviours } from './wire/behaviours';
 export { type DriveDuty, driveDutySchema, HOLDS_WORDS, type Holds, SHARING_WORDS } from './wire/duty';
 export type { DrivePlate } from './wire/plate';
-export { FIRST_STEPS, firstSteps, type FirstKey } from './wire/records';

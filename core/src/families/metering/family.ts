@@ -35,7 +35,7 @@ import { METERING_TEXTS } from './texts/texts';
 import { meteringBehavioursSchema } from './wire/behaviours';
 import { meteringDutySchema } from './wire/duty';
 import { meteringPlateSchema } from './wire/plate';
-import { METERING_RECORDS, calibrationBodySchema, servicedBodySchema, TOUCHES } from './wire/records';
+import { METERING_RECORDS, calibrationBodySchema, servicedBodySchema } from './wire/records';
 
 export const meteringFamily: Family<MeteringKind> = {
   name: 'metering',
@@ -68,7 +68,6 @@ export const meteringFamily: Family<MeteringKind> = {
   curedAt: { 'MET-26.siphon': 'prove', 'MET-11.since': 'plan' },
   texts: METERING_TEXTS,
   reasons: REASONS,
-  touches: TOUCHES,
   arrival,
   refuse: () => null,
   proof: {

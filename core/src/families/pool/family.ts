@@ -30,7 +30,7 @@ import { POOL_TEXTS } from './texts/texts';
 import { poolBehavioursSchema } from './wire/behaviours';
 import { poolDutySchema } from './wire/duty';
 import { poolPlateSchema } from './wire/plate';
-import { POOL_RECORDS, TOUCHES } from './wire/records';
+import { POOL_RECORDS } from './wire/records';
 
 export const poolFamily: Family<PoolKind> = {
   name: 'pool',
@@ -67,7 +67,6 @@ export const poolFamily: Family<PoolKind> = {
   curedAt: {},
   texts: POOL_TEXTS,
   reasons: POOL_REASONS,
-  touches: TOUCHES,
   arrival,
   refuse,
   proof: {

@@ -28,7 +28,7 @@ import { SPA_TEXTS } from './texts/texts';
 import { spaBehavioursSchema } from './wire/behaviours';
 import { spaDutySchema } from './wire/duty';
 import { spaPlateSchema } from './wire/plate';
-import { packTableSchema, SPA_RECORDS, TOUCHES } from './wire/records';
+import { packTableSchema, SPA_RECORDS } from './wire/records';
 import type { SpaJob } from './wire/job';
 
 /** The table that was copied from inside the pack goes with the unit. */
@@ -71,7 +71,6 @@ export const spaFamily: Family<SpaKind> = {
   curedAt: { 'SPA-11': 'as-found' },
   texts: SPA_TEXTS,
   reasons: SPA_REASONS,
-  touches: TOUCHES,
   putsBack: numberChanges,
   arrival,
   refuse: () => null,

@@ -48,6 +48,5 @@ export { SPA_REASONS } from './texts/reasons';
 export { OUTPUTS, OUTPUT_WORDS, READ_AT_WORDS, type Output, type SpaBehaviours } from './wire/behaviours';
 export { spaDutySchema, type SpaDuty } from './wire/duty';
 export type { SpaPlate } from './wire/plate';
-export { FIRST_STEPS, type FirstKey } from './wire/records';
 export type { TableRow } from './wire/table';
 export { readTableCsv, TABLE_COLUMNS, writeTableCsv } from './wire/table-csv';

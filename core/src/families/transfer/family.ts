@@ -29,7 +29,7 @@ import { TRANSFER_TEXTS } from './texts/texts';
 import { transferBehavioursSchema } from './wire/behaviours';
 import { transferDutySchema } from './wire/duty';
 import { transferPlateSchema } from './wire/plate';
-import { TRANSFER_RECORDS, TOUCHES } from './wire/records';
+import { TRANSFER_RECORDS } from './wire/records';
 
 export const transferFamily: Family<TransferKind> = {
   name: 'transfer',
@@ -63,7 +63,6 @@ export const transferFamily: Family<TransferKind> = {
   curedAt: { 'LEV-06': 'prove', 'LEV-06.live': 'as-found', 'LEV-08': 'prove' },
   texts: TRANSFER_TEXTS,
   reasons: TRANSFER_REASONS,
-  touches: TOUCHES,
   arrival,
   refuse: () => null,
   proof: {

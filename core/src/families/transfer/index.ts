@@ -17,4 +17,3 @@ export { TRANSFER_REASONS } from './texts/reasons';
 export type { TransferBehaviours } from './wire/behaviours';
 export { CONTROLS, transferDutySchema, type Control, type TransferDuty } from './wire/duty';
 export type { TransferPlate } from './wire/plate';
-export { FIRST_STEPS, type FirstKey } from './wire/records';

@@ -53,12 +53,12 @@ const LISTS = SAMPLE_OF.flatMap(([name, sample]) => {
   ] as const;
   if (first === null) return [safe];
   const record = familyOf(name).wire.records.find(
-    (schema) => (schema.shape.kind as unknown as { value: string }).value === first,
+    (schema) => (schema.shape.kind as unknown as { value: string }).value === first.kind,
   )!;
   const keys = (record.shape.seen as unknown as { element: { options: string[] } }).element.options;
   const seen = (steps: readonly string[], changed?: { on: string[]; off: string[] }) =>
-    ({ kind: first, seen: steps, why: '', ...(changed ? { changed } : {}) }) as unknown as RecordBody;
-  return [safe, [`${name}: ${first}`, sample, first, keys, seen] as const];
+    ({ kind: first.kind, seen: steps, why: '', ...(changed ? { changed } : {}) }) as unknown as RecordBody;
+  return [safe, [`${name}: ${first.kind}`, sample, first.kind, keys, seen] as const];
 });
 
 describe.each(LISTS)('%s', (_, sample, kind, keys, make) => {

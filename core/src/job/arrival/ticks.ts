@@ -9,7 +9,7 @@ interface TickList {
 /** The ticks of a record; null for a record of any other kind. */
 export function ticksOf(document: JobDocument, body: RecordBody): TickList | null {
   if (body.kind === 'make-safe') return { ticked: body.steps, changed: body.changed };
-  if (body.kind !== familyOf(document.profile.family).arrival.first) return null;
+  if (body.kind !== familyOf(document.profile.family).arrival.first?.kind) return null;
   const { seen, changed } = body as unknown as { seen: readonly string[]; changed?: TickList['changed'] };
   return { ticked: seen, changed };
 }
@@ -74,6 +74,6 @@ export function confirmedAgain(document: JobDocument, baseVersion: number, body:
 
 /** The words of a step, as its card shows it. */
 export function stepWords(document: JobDocument, key: string): string {
-  const { makeSafe, firstWords } = familyOf(document.profile.family).arrival;
-  return makeSafe.find((step) => step.key === key)?.words ?? firstWords?.(key) ?? key;
+  const { makeSafe, first } = familyOf(document.profile.family).arrival;
+  return [...makeSafe, ...(first?.steps ?? [])].find((step) => step.key === key)?.words ?? key;
 }

@@ -18,7 +18,7 @@ export function leftAsFound(view: JobView): number {
     family.arrival.readings.record,
     ...(document.profile.behaviours.hasClock ? (['clock'] as const) : []),
     'messages',
-    ...(family.arrival.first === null ? [] : [family.arrival.first]),
+    ...(family.arrival.first === null ? [] : [family.arrival.first.kind]),
   ];
   return settings.length + records.filter((kind) => !lastRecord(document, kind)).length;
 }

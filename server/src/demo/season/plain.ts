@@ -1,8 +1,4 @@
 import { familyOf, type RecordBody } from '@barythm/core/families';
-import { SEEN_FIRST } from '@barythm/core/families/circulator';
-import { FIRST_STEPS as DRIVE_STEPS } from '@barythm/core/families/drive';
-import { FIRST_STEPS } from '@barythm/core/families/spa';
-import { FIRST_STEPS as VESSEL_STEPS } from '@barythm/core/families/transfer';
 import { lastLeftOf } from '@barythm/core/job';
 import { inOrderOfWork, type Profile, type SettingValue, type SettingValues } from '@barythm/core/profile';
 import type { Database } from '../../db';
@@ -27,14 +23,6 @@ interface Visit {
   /** days from now until it is due again */
   readonly dueIn: number;
 }
-
-/** Everything that is seen before a pump is set, by the record that it is written into. */
-const FIRST: Readonly<Record<string, RecordBody | undefined>> = {
-  'seen-first': { kind: 'seen-first', seen: SEEN_FIRST.map(([key]) => key), why: '' },
-  'drive-first': { kind: 'drive-first', seen: DRIVE_STEPS.map(({ key }) => key), why: '' },
-  'spa-first': { kind: 'spa-first', seen: FIRST_STEPS.map(({ key }) => key), why: '' },
-  'transfer-first': { kind: 'transfer-first', seen: VESSEL_STEPS.map(({ key }) => key), why: '' },
-};
 
 const VISITS: readonly Visit[] = [
   {
@@ -209,8 +197,12 @@ export async function plainSeason(database: Database, dateAgo: (days: number) =>
     const known = Object.entries(left.get(visit.pumpId) ?? {}).filter(isKnown);
     await job.arrive(visit.figures, visit.state);
     await job.found({ ...asDelivered(profile), ...Object.fromEntries(known), ...visit.found });
-    const first = FIRST[familyOf(profile.family).arrival.first ?? ''];
-    for (const record of [...(first ? [first] : []), ...(visit.records ?? [])]) await job.record(record);
+    const { first } = familyOf(profile.family).arrival;
+    if (first) {
+      const seen = first.steps.map(({ key }) => key);
+      await job.record({ kind: first.kind, seen, why: '' } as RecordBody);
+    }
+    for (const record of visit.records ?? []) await job.record(record);
     await job.plan(duty);
     await job.set();
     await job.prove(visit.share);

@@ -7,6 +7,7 @@ import { useJobScope } from '../job-context';
 import { CancelCard } from '../close-cards';
 import { ForwardButton } from '../stage/forward-button';
 import { StageFrame } from '../stage/stage-frame';
+import { FirstCard } from './first-card';
 import { ClockCard } from './clock-card';
 import { MakeSafeCard } from './make-safe-card';
 import { PlateCard } from './plate-card';
@@ -58,6 +59,7 @@ export function AsFoundStage() {
       <PlateCard key={identified} />
       {Before && <Before />}
       <FoundSheet />
+      <FirstCard />
       {After && <After />}
       {document.profile.behaviours.hasClock && <ClockCard />}
       <MessagesCard />

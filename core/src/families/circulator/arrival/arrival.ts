@@ -1,7 +1,7 @@
 import type { Family } from '../../family';
 import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { CirculatorKind } from '../kind';
-import { SEEN_FIRST } from '../wire/records';
+import { FIRST_STEPS } from '../wire/records';
 import { readings } from './readings';
 
 /** What is done and read before anything is set on a circulator. */
@@ -32,6 +32,5 @@ export const arrival: Family<CirculatorKind>['arrival'] = {
   source: null,
   plateCode: 'ANY-02',
   readings,
-  first: 'seen-first',
-  firstWords: (key) => SEEN_FIRST.find(([step]) => step === key)?.[1],
+  first: { kind: 'seen-first', title: 'Seen before it runs', steps: FIRST_STEPS },
 };

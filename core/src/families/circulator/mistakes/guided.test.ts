@@ -1,10 +1,10 @@
 import { viewJob } from '../../../job';
 import { Walk } from '../../../job/testing/walk.fixtures';
 import { SAMPLES, DUTY } from '../fixtures';
-import { SEEN_FIRST } from '../wire/records';
+import { FIRST_STEPS } from '../wire/records';
 
 const [sample] = SAMPLES;
-const ALL = SEEN_FIRST.map(([key]) => key);
+const ALL = FIRST_STEPS.map(({ key }) => key);
 const codesOf = (walk: Walk) => viewJob(walk.document, '2026-11-24').findings.job.map(({ text }) => text);
 const begun = (duty = DUTY) => {
   const walk = new Walk({ ...sample, duty });

@@ -1,7 +1,7 @@
 import type { Family } from '../../family';
 import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { DriveKind } from '../kind';
-import { FIRST_STEPS } from '../wire/records';
+import { FIRST_STEPS, firstSteps } from '../wire/records';
 import { readings } from './readings';
 
 /** What is done and read before anything is set on a drive. */
@@ -29,6 +29,13 @@ export const arrival: Family<DriveKind>['arrival'] = {
   source: null,
   plateCode: 'DRV-02',
   readings,
-  first: 'drive-first',
-  firstWords: (key) => FIRST_STEPS.find((step) => step.key === key)?.words,
+  first: {
+    kind: 'drive-first',
+    title: 'Order of work',
+    steps: FIRST_STEPS,
+    of: ({ duty, settings }) => firstSteps(duty?.holds.kind ?? settings.holds ?? 'pressure'),
+    caution: ({ behaviours: { guided } }) =>
+      guided &&
+      `Its own set-up asks for the ${guided} first. “Back” in it drops what was entered: read each value again.`,
+  },
 };

@@ -1,5 +1,5 @@
 import type { Finding } from '../../../findings';
-import { lastRecord, passedBy, recordsOf, standsAs, wasWorkedOn } from '../../../visit';
+import { lastRecord, passedBy, recordsOf, standsAs } from '../../../visit';
 import { orElse } from '../../../input';
 import { fig } from '../../../units';
 import type { JobGround } from '../../family';
@@ -7,8 +7,8 @@ import { closed_hz, CLOSED_NEAR, pumpOf } from '../effect/pump';
 import { holdsPressure } from '../effect/set';
 import type { DriveKind } from '../kind';
 import { finding } from '../texts/texts';
-import { NOT_RECORDED } from '../../parts/first-steps';
-import { firstSteps, TOUCHES, type FirstKey } from '../wire/records';
+import { firstLeft, stepsSaid } from '../../parts/first-steps';
+import { firstSteps, DRIVE_RECORDS } from '../wire/records';
 
 /** What a job on a drive leaves open: the order of work, direction, nil of the sensor, the closed-valve test, the discharge. */
 export function openOn(job: JobGround<DriveKind>): Finding[] {
@@ -16,19 +16,9 @@ export function openOn(job: JobGround<DriveKind>): Finding[] {
   if (document.job.state === 'planned') return [];
   const found = [...turning(job), ...closedValve(job)];
   if (!context) return found;
-  const first =
-    lastRecord(document, 'drive-first')?.body ??
-    (wasWorkedOn(document, TOUCHES) ? { seen: [] as FirstKey[], why: NOT_RECORDED } : null);
-  const missing = first
-    ? firstSteps(context.duty.holds.kind).filter(({ key }) => !first.seen.includes(key))
-    : [];
-  if (first && missing.length > 0)
-    found.push(
-      finding('DRV-00', 'job', {
-        what: missing.map(({ words }) => words.charAt(0).toLowerCase() + words.slice(1)).join('; '),
-        why: first.why,
-      }),
-    );
+  const left = firstLeft(document, 'drive-first', firstSteps(context.duty.holds.kind), DRIVE_RECORDS);
+  if (left && left.steps.length > 0)
+    found.push(finding('DRV-00', 'job', { what: stepsSaid(left.steps), why: left.why }));
   if (holdsPressure(context.duty) && !passedBy(checks, 'zero')) found.push(finding('DRV-01.zero', 'job', {}));
   if (checks.filter(standsAs).some(({ check, verdict }) => check.key === 'steady' && !verdict.ok))
     found.push(finding('DRV-16', 'job', {}));

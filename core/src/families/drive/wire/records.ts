@@ -1,11 +1,10 @@
 import { z } from 'zod';
-import { figureOrNull, noteSchema, ticksSchema, type Frozen } from '../../../visit/wire';
+import { firstRecord, type FirstStep } from '../../parts/first-steps';
+import { record, figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
 import type { Holds } from './duty';
 
-/** One thing that is done before a drive is set; some only where it holds a thing. */
-export interface FirstStep {
-  readonly key: string;
-  readonly words: string;
+/** Some are done only where it holds a thing. */
+interface DriveStep extends FirstStep {
   readonly only?: readonly Holds[];
 }
 
@@ -27,80 +26,64 @@ export const FIRST_STEPS = [
     words: 'On a main: backflow protection is there',
     only: ['pressure'],
   },
-] as const satisfies readonly FirstStep[];
-export type FirstKey = (typeof FIRST_STEPS)[number]['key'];
+] as const satisfies readonly DriveStep[];
 
 /** The steps of a drive that holds this. */
-export function firstSteps(holds: Holds): readonly (FirstStep & { readonly key: FirstKey })[] {
-  return FIRST_STEPS.filter((step: FirstStep) => !step.only || step.only.includes(holds));
+export function firstSteps(holds: Holds): readonly (typeof FIRST_STEPS)[number][] {
+  return FIRST_STEPS.filter((step: DriveStep) => !step.only || step.only.includes(holds));
 }
 
 /** How a wrong direction was put right. */
 export const TURNED = ['right', 'menu', 'leads'] as const;
 
 /** The vessel's gas as it was measured: later visits stand on it. */
-export const prechargeSchema = z
-  .object({
-    kind: z.literal('precharge'),
+export const prechargeSchema = record(
+  'precharge',
+  {
     measured_bar: z.number().min(0).max(100),
     /** empty of water, its drain open */
     empty: z.boolean(),
-  })
-  .strict();
+  },
+  { touches: true },
+);
 
 export type PrechargeBody = Frozen<z.infer<typeof prechargeSchema>>;
 
 /** What is written down of a drive alone. */
 export const DRIVE_RECORDS = [
-  z
-    .object({
-      kind: z.literal('drive-now'),
-      pressure_bar: figureOrNull,
-      inlet_bar: figureOrNull,
-      frequency_hz: figureOrNull,
-      current_A: figureOrNull,
-      power_W: figureOrNull,
-      hours_h: figureOrNull,
-      state: z.enum(['runs', 'stopped', 'waits', 'fault']),
-      unreadable: z.record(z.string(), noteSchema),
-    })
-    .strict(),
-  z
-    .object({
-      kind: z.literal('drive-first'),
-      seen: z.array(z.enum(FIRST_STEPS.map(({ key }) => key) as [FirstKey, ...FirstKey[]])),
-      /** of what was not done: a word why */
-      why: noteSchema,
-      changed: ticksSchema.optional(),
-    })
-    .strict(),
-  z
-    .object({
-      kind: z.literal('turning'),
+  record('drive-now', {
+    pressure_bar: figureOrNull,
+    inlet_bar: figureOrNull,
+    frequency_hz: figureOrNull,
+    current_A: figureOrNull,
+    power_W: figureOrNull,
+    hours_h: figureOrNull,
+    state: z.enum(['runs', 'stopped', 'waits', 'fault']),
+    unreadable: z.record(z.string(), noteSchema),
+  }),
+  firstRecord('drive-first', FIRST_STEPS),
+  record(
+    'turning',
+    {
       unit: z.int().min(1).max(6),
       /** it turned right; it was turned by menu; two leads were swapped */
       way: z.enum(TURNED),
       /** after swapping leads: how long it had been off, and that it was proved dead */
       waited_min: figureOrNull,
       provedDead: z.boolean(),
-    })
-    .strict(),
-  z
-    .object({
-      kind: z.literal('closed-valve'),
+    },
+    { touches: true },
+  ),
+  record(
+    'closed-valve',
+    {
       shown_hz: z.number().positive().max(400),
       inlet_bar: z.number().min(-1).max(100),
       openedAgain: z.boolean(),
-    })
-    .strict(),
+    },
+    { touches: true },
+  ),
   prechargeSchema,
 ] as const;
 
 export type DriveRecord = Frozen<z.infer<(typeof DRIVE_RECORDS)[number]>>;
-
-/** Those of them whose work may leave the pump stopped, in hand or in test: it is seen in automatic after them. */
-export const TOUCHES = [
-  'precharge',
-  'turning',
-  'closed-valve',
-] as const satisfies readonly DriveRecord['kind'][];

@@ -1,13 +1,13 @@
 import { z } from 'zod';
-import { figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
+import { record, figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
 
 const positive = (what: string) =>
   z.number({ error: `${what} must be a number.` }).positive(`${what} must be more than 0.`);
 
 /** A drawdown as it was made: volumes over strokes, or over seconds at a shown flow. */
-export const calibrationBodySchema = z
-  .object({
-    kind: z.literal('calibration'),
+export const calibrationBodySchema = record(
+  'calibration',
+  {
     by: z.enum(['strokes', 'time']),
     volumes_mL: z
       .array(positive('A drawn volume'))
@@ -21,45 +21,41 @@ export const calibrationBodySchema = z
     length_pct: z.number().gt(0, 'The stroke length must be more than 0.').max(100).nullable(),
     pressure_bar: figureOrNull,
     product: z.string().max(200),
-  })
-  .strict();
+  },
+  { touches: true },
+);
 
 /** Work on the wet end: what was measured of it before no longer holds. */
-export const servicedBodySchema = z
-  .object({
-    kind: z.literal('serviced'),
+export const servicedBodySchema = record(
+  'serviced',
+  {
     what: noteSchema.min(1, 'Say what was serviced.'),
     counter: figureOrNull,
-  })
-  .strict();
+  },
+  { touches: true },
+);
 
 /** The last drawdown of this job that stands was mistyped: it is taken back, and stays on the paper as that. */
-export const calibrationWithdrawnSchema = z.object({ kind: z.literal('calibration-withdrawn') }).strict();
+export const calibrationWithdrawnSchema = record('calibration-withdrawn', {});
 
 /** What is written down of a metering pump alone. */
 export const METERING_RECORDS = [
-  z
-    .object({
-      kind: z.literal('readings-now'),
-      current_mA: figureOrNull,
-      display_m3h: figureOrNull,
-      rate_spm: figureOrNull,
-      rateBy: z.enum(['display', 'tap', 'stopwatch']).nullable(),
-      pressure_bar: figureOrNull,
-      counter: figureOrNull,
-      residual_mgl: figureOrNull,
-      unreadable: z.record(z.string(), noteSchema),
-    })
-    .strict(),
-  z
-    .object({
-      kind: z.literal('live-reading'),
-      display_m3h: figureOrNull,
-      current_mA: figureOrNull,
-      rate_spm: z.number(),
-      residual_mgl: figureOrNull,
-    })
-    .strict(),
+  record('readings-now', {
+    current_mA: figureOrNull,
+    display_m3h: figureOrNull,
+    rate_spm: figureOrNull,
+    rateBy: z.enum(['display', 'tap', 'stopwatch']).nullable(),
+    pressure_bar: figureOrNull,
+    counter: figureOrNull,
+    residual_mgl: figureOrNull,
+    unreadable: z.record(z.string(), noteSchema),
+  }),
+  record('live-reading', {
+    display_m3h: figureOrNull,
+    current_mA: figureOrNull,
+    rate_spm: z.number(),
+    residual_mgl: figureOrNull,
+  }),
   calibrationBodySchema,
   servicedBodySchema,
   calibrationWithdrawnSchema,
@@ -68,6 +64,3 @@ export const METERING_RECORDS = [
 export type MeteringRecord = Frozen<z.infer<(typeof METERING_RECORDS)[number]>>;
 export type CalibrationBody = Frozen<z.infer<typeof calibrationBodySchema>>;
 export type ServicedBody = Frozen<z.infer<typeof servicedBodySchema>>;
-
-/** Those of them whose work may leave the pump stopped, in hand or in test: it is seen in automatic after them. */
-export const TOUCHES = ['calibration', 'serviced'] as const satisfies readonly MeteringRecord['kind'][];

@@ -27,6 +27,11 @@ export const arrival: Family<SpaKind>['arrival'] = {
   source: null,
   plateCode: 'SPA-04',
   readings,
-  first: 'spa-first',
-  firstWords: (key) => FIRST_STEPS.find((step) => step.key === key)?.words,
+  first: {
+    kind: 'spa-first',
+    title: 'Before a number is chosen',
+    steps: FIRST_STEPS,
+    caution: () =>
+      'Mains and water in one cabinet. Where the protection does not trip or a suction cover is broken, nobody bathes.',
+  },
 };

@@ -1,14 +1,14 @@
 import type { Finding } from '../../../findings';
 import { parameterAt } from '../../../profile';
 import { fig } from '../../../units';
-import { lastRecord, passedBy, wasWorkedOn } from '../../../visit';
-import { NOT_RECORDED } from '../../parts/first-steps';
+import { lastRecord, passedBy } from '../../../visit';
+import { firstLeft, stepsSaid } from '../../parts/first-steps';
 import type { JobGround } from '../../family';
 import { OUTPUT_WORDS } from '../wire/behaviours';
 import type { SpaKind } from '../kind';
 import { triedOutputs } from '../proof/outputs';
 import { finding } from '../texts/texts';
-import { FIRST_STEPS, TOUCHES } from '../wire/records';
+import { FIRST_STEPS, SPA_RECORDS } from '../wire/records';
 
 const WHEN = {
   'power-up': 'at power-up',
@@ -36,18 +36,14 @@ const SAVES: ReadonlySet<string> = new Set(['rcd', 'covers']);
 
 /** SPA-11: seen or tried on this visit; and the rest of the order of work. */
 function safety({ document, checks }: JobGround<SpaKind>): Finding[] {
-  const first = lastRecord(document, 'spa-first')?.body;
-  const seen = new Set<string>(first?.seen ?? []);
-  if (passedBy(checks, 'rcd')) seen.add('rcd');
-  const open = FIRST_STEPS.filter(({ key }) => !seen.has(key));
-  const words = (steps: typeof open) =>
-    steps.map(({ words: said }) => said.charAt(0).toLowerCase() + said.slice(1)).join('; ');
+  const left = firstLeft(document, 'spa-first', FIRST_STEPS, SPA_RECORDS);
+  const open = (left?.steps ?? FIRST_STEPS).filter(({ key }) => key !== 'rcd' || !passedBy(checks, 'rcd'));
   const saves = open.filter(({ key }) => SAVES.has(key));
   const others = open.filter(({ key }) => !SAVES.has(key));
   return [
-    ...(saves.length > 0 ? [finding('SPA-11', 'job', { what: words(saves) })] : []),
-    ...(others.length > 0 && (first || wasWorkedOn(document, TOUCHES))
-      ? [finding('SPA-00', 'job', { what: words(others), why: first?.why ?? NOT_RECORDED })]
+    ...(saves.length > 0 ? [finding('SPA-11', 'job', { what: stepsSaid(saves) })] : []),
+    ...(left && others.length > 0
+      ? [finding('SPA-00', 'job', { what: stepsSaid(others), why: left.why })]
       : []),
   ];
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { figureOrNull, noteSchema, ticksSchema, type Frozen } from '../../../visit/wire';
+import { firstRecord } from '../../parts/first-steps';
+import { record, figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
 import { tableSchema } from './table';
 
 /** What is seen before a number is chosen. */
@@ -16,40 +17,28 @@ export const FIRST_STEPS = [
   { key: 'rcd', words: 'Residual-current protection tried by its own test key: it trips' },
   { key: 'covers', words: 'Suction covers whole, tight and in date' },
 ] as const;
-export type FirstKey = (typeof FIRST_STEPS)[number]['key'];
 
 /** The table that is printed in this very pack: later visits stand on it. */
-export const packTableSchema = z.object({ kind: z.literal('pack-table'), rows: tableSchema }).strict();
+export const packTableSchema = record('pack-table', { rows: tableSchema });
 
 /** How the set-up switch was moved. */
 export const MOVED = ['dead', 'live'] as const;
 
 /** What is written down of a spa pack alone. */
 export const SPA_RECORDS = [
-  z
-    .object({
-      kind: z.literal('spa-now'),
-      water_C: figureOrNull,
-      display_C: figureOrNull,
-      air_C: figureOrNull,
-      current_A: figureOrNull,
-      state: z.enum(['heats', 'rests', 'filters', 'off', 'fault']),
-      unreadable: z.record(z.string(), noteSchema),
-    })
-    .strict(),
-  z
-    .object({
-      kind: z.literal('spa-first'),
-      seen: z.array(z.enum(FIRST_STEPS.map(({ key }) => key) as [FirstKey, ...FirstKey[]])),
-      /** of what was not seen: a word why */
-      why: noteSchema,
-      changed: ticksSchema.optional(),
-    })
-    .strict(),
+  record('spa-now', {
+    water_C: figureOrNull,
+    display_C: figureOrNull,
+    air_C: figureOrNull,
+    current_A: figureOrNull,
+    state: z.enum(['heats', 'rests', 'filters', 'off', 'fault']),
+    unreadable: z.record(z.string(), noteSchema),
+  }),
+  firstRecord('spa-first', FIRST_STEPS),
   packTableSchema,
-  z
-    .object({
-      kind: z.literal('number-change'),
+  record(
+    'number-change',
+    {
       /** as the display showed it before; null where nothing was shown */
       from: z.int().min(0).max(999).nullable(),
       /** as it was read back after the restart */
@@ -66,11 +55,9 @@ export const SPA_RECORDS = [
       shows: z.string().max(200),
       /** steps seen later, of a change that was recorded before: it puts nothing back again */
       amends: z.literal(true).optional(),
-    })
-    .strict(),
+    },
+    { touches: true },
+  ),
 ] as const;
 
 export type SpaRecord = Frozen<z.infer<(typeof SPA_RECORDS)[number]>>;
-
-/** Those of them whose work may leave the pump stopped, in hand or in test: it is seen in automatic after them. */
-export const TOUCHES = ['number-change'] as const satisfies readonly SpaRecord['kind'][];

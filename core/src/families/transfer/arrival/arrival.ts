@@ -30,6 +30,13 @@ export const arrival: Family<TransferKind>['arrival'] = {
   source: null,
   plateCode: 'LEV-05',
   readings,
-  first: 'transfer-first',
-  firstWords: (key) => FIRST_STEPS.find((step) => step.key === key)?.words,
+  first: {
+    kind: 'transfer-first',
+    title: 'Order of work',
+    steps: FIRST_STEPS,
+    caution: ({ behaviours }) =>
+      behaviours.backDrops
+        ? 'Going back in its set-up drops what was entered: enter it again, and read it.'
+        : null,
+  },
 };

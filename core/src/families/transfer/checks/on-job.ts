@@ -1,12 +1,12 @@
 import type { Finding } from '../../../findings';
 import { parameterAt } from '../../../profile';
 import { fig } from '../../../units';
-import { lastRecord, passedBy, recordsOf, standsAs, wasWorkedOn } from '../../../visit';
+import { passedBy, recordsOf, standsAs } from '../../../visit';
 import type { JobGround } from '../../family';
 import type { TransferKind } from '../kind';
 import { finding } from '../texts/texts';
-import { NOT_RECORDED } from '../../parts/first-steps';
-import { FIRST_STEPS, TOUCHES, type FirstKey } from '../wire/records';
+import { firstLeft, stepsSaid } from '../../parts/first-steps';
+import { FIRST_STEPS, TRANSFER_RECORDS } from '../wire/records';
 
 /** What a job on such a pump leaves open: order of work, direction, float, check valve, kinds that were changed last. */
 export function openOn(job: JobGround<TransferKind>): Finding[] {
@@ -26,13 +26,9 @@ export function openOn(job: JobGround<TransferKind>): Finding[] {
 
 /** LEV-00. */
 function order({ document }: JobGround<TransferKind>): Finding[] {
-  const first =
-    lastRecord(document, 'transfer-first')?.body ??
-    (wasWorkedOn(document, TOUCHES) ? { seen: [] as FirstKey[], why: NOT_RECORDED } : null);
-  const missing = first ? FIRST_STEPS.filter(({ key }) => !first.seen.includes(key)) : [];
-  if (!first || missing.length === 0) return [];
-  const what = missing.map(({ words }) => words.charAt(0).toLowerCase() + words.slice(1)).join('; ');
-  return [finding('LEV-00', 'job', { what, why: first.why })];
+  const left = firstLeft(document, 'transfer-first', FIRST_STEPS, TRANSFER_RECORDS);
+  if (!left || left.steps.length === 0) return [];
+  return [finding('LEV-00', 'job', { what: stepsSaid(left.steps), why: left.why })];
 }
 
 /** LEV-06: direction tried, and leads swapped only when dead. */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { figureOrNull, noteSchema, ticksSchema, type Frozen } from '../../../visit/wire';
+import { firstRecord } from '../../parts/first-steps';
+import { record, figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
 
 /** What is done before the settings count, in the order in which one thing rests on another. */
 export const FIRST_STEPS = [
@@ -12,42 +13,28 @@ export const FIRST_STEPS = [
   { key: 'plate', words: 'Volts, amps and speed as on the motor’s own plate' },
   { key: 'float', words: 'Float moved by hand over its whole way, its reading seen at both ends' },
 ] as const;
-export type FirstKey = (typeof FIRST_STEPS)[number]['key'];
 
 /** What is written down of such a pump alone. */
 export const TRANSFER_RECORDS = [
-  z
-    .object({
-      kind: z.literal('transfer-now'),
-      level_mm: figureOrNull,
-      speed_rpm: figureOrNull,
-      current_A: figureOrNull,
-      product_C: figureOrNull,
-      delivered_C: figureOrNull,
-      state: z.enum(['runs', 'stopped', 'cleaning', 'fault']),
-      unreadable: z.record(z.string(), noteSchema),
-    })
-    .strict(),
-  z
-    .object({
-      kind: z.literal('transfer-first'),
-      seen: z.array(z.enum(FIRST_STEPS.map(({ key }) => key) as [FirstKey, ...FirstKey[]])),
-      /** of what was not done: a word why */
-      why: noteSchema,
-      changed: ticksSchema.optional(),
-    })
-    .strict(),
-  z
-    .object({
-      kind: z.literal('leads-swapped'),
+  record('transfer-now', {
+    level_mm: figureOrNull,
+    speed_rpm: figureOrNull,
+    current_A: figureOrNull,
+    product_C: figureOrNull,
+    delivered_C: figureOrNull,
+    state: z.enum(['runs', 'stopped', 'cleaning', 'fault']),
+    unreadable: z.record(z.string(), noteSchema),
+  }),
+  firstRecord('transfer-first', FIRST_STEPS),
+  record(
+    'leads-swapped',
+    {
       /** how long it had been off, and that it was proved dead */
       waited_min: figureOrNull,
       provedDead: z.boolean(),
-    })
-    .strict(),
+    },
+    { touches: true },
+  ),
 ] as const;
 
 export type TransferRecord = Frozen<z.infer<(typeof TRANSFER_RECORDS)[number]>>;
-
-/** Those of them whose work may leave the pump stopped, in hand or in test: it is seen in automatic after them. */
-export const TOUCHES = ['leads-swapped'] as const satisfies readonly TransferRecord['kind'][];

@@ -7,7 +7,7 @@ import { Check } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
 import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../job-context';
-import type { RecordBody } from '@barythm/core/families';
+import { familyOf, firstSeen, type AnyKind, type FirstSteps, type RecordBody } from '@barythm/core/families';
 
 interface Draft {
   readonly seen: readonly string[];
@@ -17,20 +17,19 @@ interface Draft {
 }
 const EMPTY: Draft = { seen: [], why: '' };
 
-interface SeenCardProps {
-  readonly title: string;
-  /** of its parts on screen, and of what is kept of it on the device */
-  readonly name: string;
-  readonly steps: readonly { readonly key: string; readonly words: string }[];
-  readonly caution?: string;
-  /** what was recorded; null while nothing was */
-  readonly recorded: { readonly seen: readonly string[]; readonly why: string } | null;
-  record(seen: readonly string[], why: string, changed: { on: string[]; off: string[] }): RecordBody;
+/** What is seen or done before it is set, each thing by itself; of what was not, a word why. */
+export function FirstCard() {
+  const { view } = useJobScope();
+  const { first } = familyOf(view.family).arrival;
+  return first && <StepsCard first={first} />;
 }
 
-/** What is seen or done before it runs, each thing by itself; of what was not, a word why. */
-export function SeenCard({ title, name, steps, caution, recorded, record }: SeenCardProps) {
+function StepsCard({ first }: { first: FirstSteps<AnyKind> }) {
   const { view, jobId, write } = useJobScope();
+  const { kind: name, title } = first;
+  const steps = first.of?.(view) ?? first.steps;
+  const caution = first.caution?.(view.profile);
+  const recorded = firstSeen(view.document, name);
   const [draft, setDraft] = useDraftOf<Draft>(`${name}:${jobId}`, EMPTY);
   const [error, setError] = useState<string | null>(null);
   if ((recorded && !draft.again) || view.document.handover) {
@@ -59,10 +58,15 @@ export function SeenCard({ title, name, steps, caution, recorded, record }: Seen
       kind: 'job.record',
       jobId,
       recordId: newId(),
-      record: record(draft.seen, whole ? '' : draft.why.trim(), {
-        on: draft.seen.filter((key) => !before.includes(key)),
-        off: before.filter((key) => !draft.seen.includes(key)),
-      }),
+      record: {
+        kind: name,
+        seen: draft.seen,
+        why: whole ? '' : draft.why.trim(),
+        changed: {
+          on: draft.seen.filter((key) => !before.includes(key)),
+          off: before.filter((key) => !draft.seen.includes(key)),
+        },
+      } as RecordBody,
     });
     setError(refused);
     if (refused === null) setDraft(null);
