@@ -68,10 +68,10 @@ async function asFound() {
   await browser.tap('turning-save');
   await browser.says('turning', 'Unit 2: turned by menu');
   // measured with water in it the gas says nothing; empty it does
-  await browser.type('gas-bar', '2.9');
-  await browser.tap('gas-empty');
-  await browser.tap('gas-save');
-  await browser.says('gas-said', '2.9 bar, empty of water');
+  await browser.type('precharge-measured_bar', '2.9');
+  await browser.tap('precharge-empty');
+  await browser.tap('precharge-save');
+  await browser.says('precharge-said', '2.9 bar, empty of water');
 }
 
 async function plan() {

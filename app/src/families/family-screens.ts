@@ -18,7 +18,7 @@ export type ProfileErrors = Readonly<Record<string, string>>;
 
 /** What a family paints for itself, on pages that are every pump's. */
 export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = BenchDraft> {
-  readonly found: {
+  readonly found?: {
     /** what the readings on arrival come to against each other */
     readonly Verdict?: ComponentType;
     /** what helps to take one of them: strokes counted by tapping along */
@@ -29,11 +29,11 @@ export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = 
     /** what is read on a card of its own, before the other settings */
     readonly Before?: ComponentType;
     /** the group of settings that is read there */
-    apart(profile: K['profile']): string | undefined;
+    apart?(profile: K['profile']): string | undefined;
     /** what is compared once the settings are known */
     readonly After?: ComponentType;
-    /** work that is done beside setting */
-    readonly Work: ComponentType;
+    /** work beside setting that is more than a record of it */
+    readonly Work?: ComponentType;
   };
   readonly Plan: ComponentType;
   /** a setting that is changed by more than keys: the card that guides it, instead of the plain one */
@@ -66,9 +66,9 @@ export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = 
     /** the channel that is shown first */
     readonly channel: string;
     /** channels that would only puzzle on this pump */
-    hidden(context: K['context']): readonly string[];
+    hidden?(context: K['context']): readonly string[];
     /** what a channel is wanted to stay in; null where nothing is */
-    band(context: K['context'], channel: string): { readonly low: number; readonly high: number } | null;
+    band?(context: K['context'], channel: string): { readonly low: number; readonly high: number } | null;
     /** the sums that tell most, and the one that stands largest */
     sums(context: K['context']): { readonly rows: readonly SumRow[]; readonly headline: Headline };
     /** a closer look at one moment */

@@ -50,6 +50,35 @@ export function formOf<T extends object>(schema: z.ZodObject & z.ZodType<T>, for
   });
 }
 
+/**
+ * A form of one record: all that it holds, or what is named, in that order.
+ *
+ * @param always what is kept and never asked
+ */
+export function recordForm<T extends object>(
+  schema: z.ZodObject & z.ZodType<T>,
+  {
+    asks,
+    start = {},
+    always = {},
+  }: { asks?: readonly (PathIn<T> | Field)[]; start?: object; always?: Partial<T> } = {},
+): Form<T> {
+  const said = new Set<string>(Object.keys(constantsOf(schema)));
+  const all = Object.keys(schema.shape).filter((key) => !said.has(key));
+  const place: Part = {
+    name: 'record',
+    title: '',
+    says: () => '',
+    fields: gathered(schema, asks ?? all),
+  };
+  return makeForm({
+    parts: [place],
+    schema,
+    start,
+    finish: (read) => ({ ...always, ...read, ...constantsOf(schema) }),
+  });
+}
+
 /** What of a schema is always the same. */
 function constantsOf(schema: z.ZodObject): Record<string, unknown> {
   return Object.fromEntries(

@@ -4,7 +4,7 @@ export type * from './field';
 export * from './fields';
 export { errorsIn, makeForm, type Form, type FormDescription, type Part } from './form';
 export { fieldsOf } from './fields-of';
-export { formOf } from './form-of';
+export { formOf, recordForm } from './form-of';
 export { fieldLines, linesOf, type Lines } from './lines';
 export { fieldsPlace, pathsOf } from './group-place';
 export { Look, told, type Told } from './look';

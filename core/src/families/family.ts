@@ -24,6 +24,7 @@ import type { Quantity } from '../units';
 import type { FamilyKind } from './kind';
 import type { FirstSteps } from './parts/first-steps';
 import type { Ground } from './parts/ground';
+import type { AnyWork } from './parts/work';
 import type { FinishedPlan, PlannedTarget } from './parts/plan-draft';
 import type { ViewOf } from './view';
 
@@ -248,6 +249,8 @@ export interface Family<K extends FamilyKind> {
     /** the code of setting a pump whose plate was not read */
     readonly plateCode: string;
     readonly readings: ArrivalReadings<RecordBodyOf<K>>;
+    /** work that is written down beside the settings */
+    readonly work: readonly AnyWork<K>[];
     /** what is seen or done before it is set, step by step; null where there is no such list */
     readonly first: FirstSteps<K> | null;
   };

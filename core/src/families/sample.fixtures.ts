@@ -154,6 +154,7 @@ export const fanFamily: Family<FanKind> = {
   reasons: REASONS,
   arrival: {
     first: null,
+    work: [],
     makeSafe: [STOPPED],
     plate: [{ key: 'rated_W', label: 'Rated power', quantity: 'power' }],
     source: null,

@@ -10,7 +10,7 @@ import { DayCard } from './pump/day-card';
 
 /** What is painted for circulators alone. */
 export const circulatorScreens: FamilyScreens<CirculatorKind, HeatingDraft> = {
-  found: { apart: () => undefined, Work: PurgeCard },
+  found: { Work: PurgeCard },
   Plan: CirculatorPlan,
   Proof: PlainProof,
   pump: { Day: DayCard },
@@ -19,8 +19,6 @@ export const circulatorScreens: FamilyScreens<CirculatorKind, HeatingDraft> = {
     scenario: scenarioOf,
     SetUp: HeatingCard,
     channel: 'head',
-    hidden: () => [],
-    band: () => null,
     sums: sumsOf,
     caveat: () =>
       'A simulation from curve, duty and settings: valves that close until the flow is what is wanted, and a winter by the hour. Prove at the pump.',

@@ -1,3 +1,4 @@
+import { WorkCards } from '../../features/job/as-found/record-card';
 import { linesOf } from '@barythm/core/describe';
 import { driveFamily } from '@barythm/core/families/drive';
 import { METRIC } from '@barythm/core/units';
@@ -9,11 +10,7 @@ import { forgetDrafts } from '../../draft/use-draft';
 import { AsFoundStage } from '../../features/job/as-found/as-found-stage';
 import { standJob } from '../../testing/job-stand';
 import { press, type, wordsOf } from '../../testing/touch';
-import { ClosedValveCard } from './found/closed-valve-card';
-import { DriveWorkCards } from './found/drive-work';
 import { FirstCard } from '../../features/job/as-found/first-card';
-import { PrechargeCard } from './found/precharge-card';
-import { TurningCard } from './found/turning-card';
 import { DrivePlan } from './plan/drive-plan';
 import { behaviourLines } from '../../features/library/behaviour-lines';
 
@@ -147,18 +144,18 @@ describe('at the pump', () => {
     expect(lastRecord(job.view().document, 'drive-first')?.body).toMatchObject({ seen: ['filled'] });
   });
   test('direction unit by unit; swapped leads ask how long it was off', () => {
-    const job = stand(<TurningCard />);
+    const job = stand(<WorkCards />);
     press('turning-save');
     // nobody said it: nothing is recorded
-    expect(wordsOf('turning')).toContain('Say what was seen and done.');
+    expect(wordsOf('turning')).toContain('Choose one.');
     press('turning-way-right');
     press('turning-save');
     press('turning-way-leads');
-    type('turning-waited', 'soon');
+    type('turning-waited_min', 'soon');
     press('turning-save');
     expect(wordsOf('turning')).toContain('is not a figure');
-    type('turning-waited', '6');
-    press('turning-dead');
+    type('turning-waited_min', '6');
+    press('turning-provedDead');
     press('turning-save');
     expect(recordsOf(job.view().document, 'turning').map(({ body }) => body)).toEqual([
       expect.objectContaining({ unit: 1, way: 'right', waited_min: null }),
@@ -166,34 +163,34 @@ describe('at the pump', () => {
     ]);
   });
   test('gas with water in it says that it is the water’s; a negative one is refused', () => {
-    const job = stand(<PrechargeCard />);
-    type('gas-bar', '-1');
-    press('gas-save');
-    expect(wordsOf('gas')).toContain('cannot be negative');
-    type('gas-bar', '3.7');
-    press('gas-save');
-    expect(wordsOf('gas-said')).toContain('that is the water’s pressure');
-    type('gas-bar', '2.9');
-    press('gas-empty');
-    press('gas-save');
+    const job = stand(<WorkCards />);
+    type('precharge-measured_bar', '-1');
+    press('precharge-save');
+    expect(wordsOf('precharge')).toContain('cannot be below 0');
+    type('precharge-measured_bar', '3.7');
+    press('precharge-save');
+    expect(wordsOf('precharge-said')).toContain('that is the water’s pressure');
+    type('precharge-measured_bar', '2.9');
+    press('precharge-empty');
+    press('precharge-save');
     expect(lastRecord(job.view().document, 'precharge')?.body).toMatchObject({
       measured_bar: 2.9,
       empty: true,
     });
   });
   test('the closed-valve test asks for the inlet’s pressure, and says what the curve expects there', () => {
-    const job = standJob(SET, <ClosedValveCard />, [], {
+    const job = standJob(SET, <WorkCards />, [], {
       dutyBefore: DUTY,
       unit: UNIT,
       lastLeft: { source: 'left', date: '2026-01-01', values: { P20: 3.7, P21: 10 } },
     });
-    press('shut-save');
-    expect(wordsOf('shut')).toMatch(/[Ee]nter|figure/);
-    type('shut-inlet', '0.2');
-    expect(wordsOf('shut-expected')).toContain('39.2');
-    type('shut-hz', '39.4');
-    press('shut-open');
-    press('shut-save');
+    press('closed-valve-save');
+    expect(wordsOf('closed-valve')).toMatch(/This is needed\./);
+    type('closed-valve-inlet_bar', '0.2');
+    expect(wordsOf('closed-valve-follows')).toContain('39.2');
+    type('closed-valve-shown_hz', '39.4');
+    press('closed-valve-openedAgain');
+    press('closed-valve-save');
     expect(lastRecord(job.view().document, 'closed-valve')?.body).toMatchObject({
       shown_hz: 39.4,
       inlet_bar: 0.2,
@@ -201,10 +198,10 @@ describe('at the pump', () => {
     });
   });
   test('a small drive without vessel and test of its own asks for neither', () => {
-    stand(<DriveWorkCards />, { ...ONE, vessel: null }, SMALL);
+    stand(<WorkCards />, { ...ONE, vessel: null }, SMALL);
     expect(screen.getByTestId('turning')).toBeTruthy();
-    expect(screen.queryByTestId('gas')).toBeNull();
-    expect(screen.queryByTestId('shut')).toBeNull();
+    expect(screen.queryByTestId('precharge')).toBeNull();
+    expect(screen.queryByTestId('closed-valve')).toBeNull();
   });
   test('as found asks for what is read of a drive', () => {
     stand(<AsFoundStage />);

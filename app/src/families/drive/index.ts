@@ -4,13 +4,11 @@ import type { FamilyScreens } from '../family-screens';
 import { DrawCard } from './bench/draw-card';
 import { scenarioOf, START, type DrawDraft } from './bench/draw-draft';
 import { sumsOf } from './bench/sums';
-import { DriveWorkCards } from './found/drive-work';
 import { DrivePlan } from './plan/drive-plan';
 import { DayCard } from './pump/day-card';
 
 /** What is painted for pressure drives and booster sets alone. */
 export const driveScreens: FamilyScreens<DriveKind, DrawDraft> = {
-  found: { apart: () => undefined, Work: DriveWorkCards },
   Plan: DrivePlan,
   Proof: PlainProof,
   pump: { Day: DayCard },
@@ -19,8 +17,6 @@ export const driveScreens: FamilyScreens<DriveKind, DrawDraft> = {
     scenario: scenarioOf,
     SetUp: DrawCard,
     channel: 'pressure',
-    hidden: () => [],
-    band: () => null,
     sums: sumsOf,
     caveat: () =>
       'A simulation from curve, vessel, duty and settings, ten parts a second: taps are openings, and pipes give a little. Prove at the pump.',

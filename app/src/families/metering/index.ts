@@ -5,7 +5,7 @@ import { StrokeCard } from './bench/stroke-card';
 import { SUMS } from './bench/sums';
 import { scenarioOf, START, type WaterDraft } from './bench/water-draft';
 import { LiveNow } from './found/live-now';
-import { WorkCards } from './found/work-cards';
+import { CalibrationCard } from './found/calibration-card';
 import { MeteringPlan } from './plan/metering-plan';
 import { MeteringProof } from './prove/metering-proof';
 import { TapCounter } from './prove/tap-counter';
@@ -17,8 +17,7 @@ export const meteringScreens: FamilyScreens<MeteringKind, WaterDraft> = {
   found: {
     Verdict: LiveNow,
     Counter: { field: 'rate_spm', Aid: TapCounter },
-    apart: () => undefined,
-    Work: WorkCards,
+    Work: CalibrationCard,
   },
   Plan: MeteringPlan,
   Proof: MeteringProof,

@@ -6,7 +6,7 @@ import { WeatherCard } from './bench/weather-card';
 import { scenarioOf, START, type WeatherDraft } from './bench/weather-draft';
 import { PowerNow } from './found/power-now';
 import { WeekFoundCard } from './found/week-found-card';
-import { SensorsCard, WorkCards } from './found/work-cards';
+import { SensorsCard } from './found/sensors-card';
 import { PoolPlan } from './plan/pool-plan';
 import { PoolProof } from './prove/pool-proof';
 import { PoolWeekCard } from './pump/pool-week-card';
@@ -19,7 +19,6 @@ export const poolScreens: FamilyScreens<PoolKind, WeatherDraft> = {
     Before: WeekFoundCard,
     apart: (profile) => parameterWithRole(profile, 'program.start')?.group,
     After: SensorsCard,
-    Work: WorkCards,
   },
   Plan: PoolPlan,
   Proof: PoolProof,
@@ -32,7 +31,6 @@ export const poolScreens: FamilyScreens<PoolKind, WeatherDraft> = {
     // the cause as a number, and a roof that nothing heats by
     hidden: ({ duty }) =>
       duty.circuits.some(({ kind }) => kind === 'solar') ? ['cause'] : ['cause', 'roof'],
-    band: () => null,
     sums: sumsOf,
     caveat: () =>
       'A simulation from the settings and the duty, the filter as it is before a wash. What roof, heater and air do is a fair guess. Prove at the pump.',

@@ -6,7 +6,7 @@ import { scenarioOf, START, type AirDraft } from './bench/air-draft';
 import { sumsOf } from './bench/sums';
 import { parameterWithRole } from '@barythm/core/profile';
 import { BankFoundCard } from './found/bank-found-card';
-import { SpaWorkCards } from './found/spa-work';
+import { TableCard } from './found/table-card';
 import { SpaPlan } from './plan/spa-plan';
 import { DayCard } from './pump/day-card';
 import { NumberCard } from './set/number-card';
@@ -19,7 +19,7 @@ export const spaScreens: FamilyScreens<SpaKind, AirDraft> = {
     // the bank is read as a whole
     apart: (profile) => parameterWithRole(profile, 'switch')?.group,
 
-    Work: SpaWorkCards,
+    Work: TableCard,
   },
   Plan: SpaPlan,
   guided: { role: 'number', Card: NumberCard, After: StepsSeenCard },
@@ -30,8 +30,6 @@ export const spaScreens: FamilyScreens<SpaKind, AirDraft> = {
     scenario: scenarioOf,
     SetUp: AirCard,
     channel: 'water',
-    hidden: () => [],
-    band: () => null,
     sums: sumsOf,
     caveat: () =>
       'A simulation from what is connected, the tub’s loss and the settings, a second a step: the water is one body, and what pumps take ends in it. Prove at the tub.',

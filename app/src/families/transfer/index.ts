@@ -4,13 +4,11 @@ import type { FamilyScreens } from '../family-screens';
 import { SessionCard } from './bench/session-card';
 import { scenarioOf, START, type SessionDraft } from './bench/session-draft';
 import { sumsOf } from './bench/sums';
-import { TransferWorkCards } from './found/transfer-work';
 import { TransferPlan } from './plan/transfer-plan';
 import { DayCard } from './pump/day-card';
 
 /** What is painted for pumps that empty a vessel alone. */
 export const transferScreens: FamilyScreens<TransferKind, SessionDraft> = {
-  found: { apart: () => undefined, Work: TransferWorkCards },
   Plan: TransferPlan,
   Proof: PlainProof,
   pump: { Day: DayCard },
@@ -20,7 +18,6 @@ export const transferScreens: FamilyScreens<TransferKind, SessionDraft> = {
     SetUp: SessionCard,
     channel: 'level',
     hidden: ({ duty }) => (duty.cooler ? [] : ['delivered']),
-    band: () => null,
     sums: sumsOf,
     caveat: () =>
       'A simulation from curve, vessel, cooler and settings, a second a step: a gulp falls within five seconds. Prove at the pump.',

@@ -1,3 +1,4 @@
+import { WorkCards } from '../../features/job/as-found/record-card';
 import { transferFamily } from '@barythm/core/families/transfer';
 import { METRIC } from '@barythm/core/units';
 import { linesOf } from '@barythm/core/describe';
@@ -12,7 +13,6 @@ import { profileOf } from '../../features/profile-editor/read-profile';
 import { standJob } from '../../testing/job-stand';
 import { press, type, wordsOf } from '../../testing/touch';
 import { FirstCard } from '../../features/job/as-found/first-card';
-import { LeadsCard } from './found/leads-card';
 import { TransferPlan } from './plan/transfer-plan';
 import { behaviourLines } from '../../features/library/behaviour-lines';
 
@@ -120,14 +120,14 @@ describe('at the pump', () => {
     expect(lastRecord(job.view().document, 'transfer-first')?.body).toMatchObject({ seen: ['kinds'] });
   });
   test('leads that were swapped ask how long it was off', () => {
-    const job = stand(<LeadsCard />);
-    expect(wordsOf('leads')).toMatch(/wait 5\smin, prove dead/);
-    type('leads-waited', 'long');
-    press('leads-save');
-    expect(wordsOf('leads')).toContain('is not a figure');
-    type('leads-waited', '2');
-    press('leads-dead');
-    press('leads-save');
+    const job = stand(<WorkCards />);
+    expect(wordsOf('leads-swapped')).toMatch(/wait 5\smin, prove dead/);
+    type('leads-swapped-waited_min', 'long');
+    press('leads-swapped-save');
+    expect(wordsOf('leads-swapped')).toContain('is not a figure');
+    type('leads-swapped-waited_min', '2');
+    press('leads-swapped-provedDead');
+    press('leads-swapped-save');
     expect(lastRecord(job.view().document, 'leads-swapped')?.body).toMatchObject({
       waited_min: 2,
       provedDead: true,

@@ -39,7 +39,7 @@ export function StripsCard({ runs: given, colours, context, player, onThrow }: S
   const [first] = runs;
   if (!first) return null;
   const week = first.seconds > SECONDS_PER_DAY;
-  const hidden = bench.hidden(context);
+  const hidden = bench.hidden?.(context) ?? [];
   const live = first.traces.filter(
     ({ key }) =>
       !hidden.includes(key) &&
@@ -49,7 +49,7 @@ export function StripsCard({ runs: given, colours, context, player, onThrow }: S
   const most = Math.max(
     ...runs.map((run) => Math.max(...(run.traces.find((trace) => trace.key === shown)?.max ?? [0]))),
   );
-  const band = bench.band(context, shown);
+  const band = bench.band?.(context, shown) ?? null;
   const top = band ? Math.min(most, band.high * 3) : most;
   const bucket = Math.min(first.traces[0].min.length - 1, Math.floor(player.at_s / first.bucket_s));
   return (

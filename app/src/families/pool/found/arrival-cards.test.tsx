@@ -1,10 +1,9 @@
+import { WorkCards } from '../../../features/job/as-found/record-card';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { lastRecord } from '@barythm/core/visit';
 import { DUTY, PANEL, PANEL_DUTY, TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
 import { standJob } from '../../../testing/job-stand';
 import { ReadingsCard } from '../../../features/job/as-found/readings-card';
-import { SaltCard } from './salt-card';
-import { ValvesCard } from './valves-card';
 import { press, type } from '../../../testing/touch';
 import { PlateCard } from '../../../features/job/as-found/plate-card';
 
@@ -57,29 +56,28 @@ test('the plate as in the register, with who commands it looked at and not assum
 });
 
 test('salt is not added on the word of the panel; with a kit it is (POO-18)', () => {
-  const job = standJob(PANEL, <SaltCard />, [], { dutyBefore: PANEL_DUTY });
-  type('salt-panel', '2.6');
-  type('salt-added', '10');
+  const job = standJob(PANEL, <WorkCards />, [], { dutyBefore: PANEL_DUTY });
+  type('salt-panel_gl', '2.6');
+  type('salt-added_kg', '10');
   press('salt-save');
   expect(screen.getByRole('alert')).toHaveTextContent(/kit/);
-  expect(screen.getByTestId('salt-added').props.value).toBe('10');
+  expect(screen.getByTestId('salt-added_kg').props.value).toBe('10');
   expect(lastRecord(job.view().document, 'salt')).toBeFalsy();
-  type('salt-kit', '3.1');
+  type('salt-kit_gl', '3.1');
   press('salt-save');
   expect(lastRecord(job.view().document, 'salt')?.body).toMatchObject({
     panel_gl: 2.6,
     kit_gl: 3.1,
     added_kg: 10,
   });
-  expect(screen.getByTestId('salt-panel').props.value).toBe('');
+  expect(screen.getByTestId('salt-panel_gl').props.value).toBe('');
 });
 
 test('a pump with no chlorinator is asked nothing of salt, one with no panel nothing of valves', () => {
   standJob(
     TEN_SLOTS,
     <>
-      <SaltCard />
-      <ValvesCard />
+      <WorkCards />
     </>,
     [],
     { dutyBefore: DUTY },
@@ -89,9 +87,12 @@ test('a pump with no chlorinator is asked nothing of salt, one with no panel not
 });
 
 test('a valve is moved only after the pipework was followed (POO-21)', () => {
-  const job = standJob(PANEL, <ValvesCard />, [], { dutyBefore: PANEL_DUTY });
+  const job = standJob(PANEL, <WorkCards />, [], { dutyBefore: PANEL_DUTY });
   press('valves-save');
-  expect(screen.getByRole('alert')).toHaveTextContent('Say which valve, and what you saw.');
+  expect(screen.getAllByRole('alert').map((one) => one.props.children)).toEqual([
+    'Say which valves.',
+    'Say what you saw.',
+  ]);
   type('valves-which', 'Suction to the tub');
   type('valves-seen', 'the tub fell');
   press('valves-save');

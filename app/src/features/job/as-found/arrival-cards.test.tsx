@@ -1,8 +1,8 @@
+import { WorkCards } from './record-card';
 import { screen } from '@testing-library/react-native';
 import { MOTOR, NUMBERED, standJob } from '../../../testing/job-stand';
 import { MessagesCard } from './messages-card';
 import { ResetsCard } from './resets-card';
-import { ServicedCard } from '../../../families/metering/found/serviced-card';
 import { press, type } from '../../../testing/touch';
 
 const says = (words: string | RegExp) => expect(screen.getByText(words)).toBeTruthy();
@@ -82,7 +82,7 @@ test('a reset nobody looked at stays open; a breaker comes with its caution', ()
 });
 
 test('a service without words is not recorded', () => {
-  const job = standJob(MOTOR, <ServicedCard />);
+  const job = standJob(MOTOR, <WorkCards />);
   press('serviced-save');
   says('Say what was serviced: diaphragm, valves, seal.');
   type('serviced-what', ' Diaphragm ');

@@ -14,13 +14,14 @@ import { PlateCard } from './plate-card';
 import { MessagesCard } from './messages-card';
 import { ResetsCard } from './resets-card';
 import { FoundSheet } from './found-sheet';
+import { WorkCards } from './record-card';
 import { ReadingsCard } from './readings-card';
 
 /** As found: make safe, read the plate, write down every setting and reading before anything is touched. */
 export function AsFoundStage() {
   const { view, go } = useJobScope();
   const { document } = view;
-  const { Before, After, Work } = screensOf(view.family).found;
+  const { Before, After, Work } = screensOf(view.family).found ?? {};
   const identified = lastRecord(document, 'identify')?.id ?? 'new';
   const counted = view.rows.filter((row) => row.found).length;
   return (
@@ -64,7 +65,8 @@ export function AsFoundStage() {
       {document.profile.behaviours.hasClock && <ClockCard />}
       <MessagesCard />
       <ResetsCard />
-      <Work />
+      <WorkCards />
+      {Work && <Work />}
       <CancelCard />
     </StageFrame>
   );

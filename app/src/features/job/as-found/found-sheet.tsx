@@ -20,7 +20,7 @@ export function FoundSheet() {
   const palette = usePalette();
   const [chosen, setChosen] = useState<string | null>(null);
   const { rows, values, document } = view;
-  const apart = screensOf(view.family).found.apart(view.profile);
+  const apart = screensOf(view.family).found?.apart?.(view.profile);
   const parameters = view.parameters.filter(({ group }) => group !== apart);
   const isFound = (parameter: Parameter) =>
     Boolean(rows.find((row) => row.address === addressOf(parameter))?.found);

@@ -33,7 +33,7 @@ function ReadingsTaken({ onAgain }: { onAgain: () => void }) {
   const reader = useReader();
   const { view } = useJobScope();
   const { readings } = familyOf(view.family).arrival;
-  const { Verdict } = screensOf(view.family).found;
+  const { Verdict } = screensOf(view.family).found ?? {};
   const read = readOnArrival(view.document, readings);
   if (!read) return null;
   const state = readings.states?.find(({ value }) => value === read.state);
@@ -62,7 +62,7 @@ function ReadingsTaken({ onAgain }: { onAgain: () => void }) {
 function ReadingsForm({ onDone }: { onDone: () => void }) {
   const { view, jobId, write } = useJobScope();
   const { readings } = familyOf(view.family).arrival;
-  const { Counter } = screensOf(view.family).found;
+  const { Counter } = screensOf(view.family).found ?? {};
   const fields = readings.fields(view.document);
   const [kept, setDraft] = useDraftOf<ReadingsDraft>(`now:${jobId}`, EMPTY_READINGS);
   const draft = broughtUp(kept, fields);

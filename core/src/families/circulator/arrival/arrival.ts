@@ -32,5 +32,6 @@ export const arrival: Family<CirculatorKind>['arrival'] = {
   source: null,
   plateCode: 'ANY-02',
   readings,
+  work: [],
   first: { kind: 'seen-first', title: 'Seen before it runs', steps: FIRST_STEPS },
 };

@@ -3,6 +3,7 @@ import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { DriveKind } from '../kind';
 import { FIRST_STEPS, firstSteps } from '../wire/records';
 import { readings } from './readings';
+import { WORK } from './work';
 
 /** What is done and read before anything is set on a drive. */
 export const arrival: Family<DriveKind>['arrival'] = {
@@ -29,6 +30,7 @@ export const arrival: Family<DriveKind>['arrival'] = {
   source: null,
   plateCode: 'DRV-02',
   readings,
+  work: WORK,
   first: {
     kind: 'drive-first',
     title: 'Order of work',

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { choice, described, figure, tick } from '../../../describe';
 import { firstRecord, type FirstStep } from '../../parts/first-steps';
 import { record, figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
 import type { Holds } from './duty';
@@ -33,20 +34,51 @@ export function firstSteps(holds: Holds): readonly (typeof FIRST_STEPS)[number][
   return FIRST_STEPS.filter((step: DriveStep) => !step.only || step.only.includes(holds));
 }
 
-/** How a wrong direction was put right. */
-export const TURNED = ['right', 'menu', 'leads'] as const;
+/** How it turned, and how a wrong direction was put right. */
+export const TURNED_WORDS = {
+  right: 'the right way',
+  menu: 'turned by menu',
+  leads: 'two leads swapped',
+} as const;
+
+const byLeads = (here: (key: string) => string) => here('way') === 'leads';
+export const turningSchema = record(
+  'turning',
+  {
+    unit: z.int().min(1).max(6),
+    way: choice('What was seen and done', TURNED_WORDS),
+    // after swapping leads: how long it had been off, and that it was proved dead
+    waited_min: described(figureOrNull, {
+      label: 'Off before it was opened',
+      quantity: 'minutes',
+      when: byLeads,
+      otherwise: null,
+    }),
+    provedDead: tick('Proved dead', { when: byLeads, otherwise: false }),
+  },
+  { touches: true },
+);
+
+/** The drive's own test with the discharge shut: its frequency, and the pressure at the inlet that it holds for. */
+export const closedValveSchema = record(
+  'closed-valve',
+  {
+    shown_hz: figure('Frequency with the discharge shut', 'frequency', { most: 400 }),
+    inlet_bar: figure('Pressure at the inlet meanwhile', 'pressure', { least: -1, most: 100 }),
+    openedAgain: tick('The valve is open again'),
+  },
+  { touches: true },
+);
 
 /** The vessel's gas as it was measured: later visits stand on it. */
 export const prechargeSchema = record(
   'precharge',
   {
-    measured_bar: z.number().min(0).max(100),
-    /** empty of water, its drain open */
-    empty: z.boolean(),
+    measured_bar: figure('Gas', 'pressure', { least: 0, most: 100 }),
+    empty: tick('Empty of water, its drain open'),
   },
   { touches: true },
 );
-
 export type PrechargeBody = Frozen<z.infer<typeof prechargeSchema>>;
 
 /** What is written down of a drive alone. */
@@ -62,27 +94,8 @@ export const DRIVE_RECORDS = [
     unreadable: z.record(z.string(), noteSchema),
   }),
   firstRecord('drive-first', FIRST_STEPS),
-  record(
-    'turning',
-    {
-      unit: z.int().min(1).max(6),
-      /** it turned right; it was turned by menu; two leads were swapped */
-      way: z.enum(TURNED),
-      /** after swapping leads: how long it had been off, and that it was proved dead */
-      waited_min: figureOrNull,
-      provedDead: z.boolean(),
-    },
-    { touches: true },
-  ),
-  record(
-    'closed-valve',
-    {
-      shown_hz: z.number().positive().max(400),
-      inlet_bar: z.number().min(-1).max(100),
-      openedAgain: z.boolean(),
-    },
-    { touches: true },
-  ),
+  turningSchema,
+  closedValveSchema,
   prechargeSchema,
 ] as const;
 

@@ -4,6 +4,7 @@ import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { MeteringKind } from '../kind';
 import { gearsOf } from '../wire/plate';
 import { readings } from './readings';
+import { WORK } from './work';
 
 const SIGNALS: readonly { readonly value: SignalFrom; readonly name: string }[] = [
   { value: 'flow', name: 'flow transmitter' },
@@ -54,5 +55,6 @@ export const arrival: Family<MeteringKind>['arrival'] = {
   },
   plateCode: 'MET-02',
   readings,
+  work: WORK,
   first: null,
 };

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { described } from '../../../describe';
 import { record, figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
 
 const positive = (what: string) =>
@@ -29,7 +30,10 @@ export const calibrationBodySchema = record(
 export const servicedBodySchema = record(
   'serviced',
   {
-    what: noteSchema.min(1, 'Say what was serviced.'),
+    what: described(noteSchema.min(1, 'Say what was serviced.'), {
+      label: 'What was changed',
+      missing: 'Say what was serviced: diaphragm, valves, seal.',
+    }),
     counter: figureOrNull,
   },
   { touches: true },

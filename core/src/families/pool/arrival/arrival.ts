@@ -4,6 +4,7 @@ import type { Family } from '../../family';
 import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { PoolKind } from '../kind';
 import { readings } from './readings';
+import { WORK } from './work';
 import type { PoolJobKind } from '../wire/job';
 
 const COMMANDS: readonly { readonly value: Command; readonly name: string }[] = [
@@ -57,6 +58,7 @@ export const arrival: Family<PoolKind>['arrival'] = {
   },
   plateCode: 'POO-20',
   readings,
+  work: WORK,
   first: null,
 };
 

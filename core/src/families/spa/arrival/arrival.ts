@@ -27,6 +27,7 @@ export const arrival: Family<SpaKind>['arrival'] = {
   source: null,
   plateCode: 'SPA-04',
   readings,
+  work: [],
   first: {
     kind: 'spa-first',
     title: 'Before a number is chosen',

@@ -3,6 +3,7 @@ import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { TransferKind } from '../kind';
 import { FIRST_STEPS } from '../wire/records';
 import { readings } from './readings';
+import { WORK } from './work';
 
 /** What is done and read before anything is set on such a pump. */
 export const arrival: Family<TransferKind>['arrival'] = {
@@ -30,6 +31,7 @@ export const arrival: Family<TransferKind>['arrival'] = {
   source: null,
   plateCode: 'LEV-05',
   readings,
+  work: WORK,
   first: {
     kind: 'transfer-first',
     title: 'Order of work',

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { described, tick } from '../../../describe';
 import { firstRecord } from '../../parts/first-steps';
 import { record, figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
 
@@ -14,6 +15,16 @@ export const FIRST_STEPS = [
   { key: 'float', words: 'Float moved by hand over its whole way, its reading seen at both ends' },
 ] as const;
 
+/** Two leads that were swapped: how long it had been off, and that it was proved dead. */
+export const leadsSwapped = record(
+  'leads-swapped',
+  {
+    waited_min: described(figureOrNull, { label: 'Off before it was opened', quantity: 'minutes' }),
+    provedDead: tick('Proved dead'),
+  },
+  { touches: true },
+);
+
 /** What is written down of such a pump alone. */
 export const TRANSFER_RECORDS = [
   record('transfer-now', {
@@ -26,15 +37,7 @@ export const TRANSFER_RECORDS = [
     unreadable: z.record(z.string(), noteSchema),
   }),
   firstRecord('transfer-first', FIRST_STEPS),
-  record(
-    'leads-swapped',
-    {
-      /** how long it had been off, and that it was proved dead */
-      waited_min: figureOrNull,
-      provedDead: z.boolean(),
-    },
-    { touches: true },
-  ),
+  leadsSwapped,
 ] as const;
 
 export type TransferRecord = Frozen<z.infer<(typeof TRANSFER_RECORDS)[number]>>;

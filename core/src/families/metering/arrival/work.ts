@@ -1,0 +1,15 @@
+import { recordForm } from '../../../describe';
+import type { AnyWork, Work } from '../../parts/work';
+import type { MeteringKind } from '../kind';
+import { servicedBodySchema } from '../wire/records';
+
+/** Work on the wet end is written down: it voids whatever was measured of the stroke before. */
+const serviced: Work<MeteringKind, 'serviced'> = {
+  kind: 'serviced',
+  title: 'Serviced on this visit',
+  note: 'Diaphragm, valves or seal changed? It voids the drawdown. Isolate, relieve pressure and rinse the head first.',
+  form: () => recordForm(servicedBodySchema, { asks: ['what'], always: { counter: null } }),
+  said: ({ what }) => ({ words: what, verdict: null }),
+};
+
+export const WORK: readonly AnyWork<MeteringKind>[] = [serviced];
