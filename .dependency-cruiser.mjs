@@ -37,6 +37,51 @@ const besides = FLOORS.flatMap((folders) =>
   })),
 );
 
+/** The floors of the app: routes stand on features, these on what families paint, these on the kit, all of them on what is below. */
+const APP_FLOORS = [
+  ['ui'],
+  ['api', 'charts', 'draft', 'form', 'workers'],
+  ['kit'],
+  ['families'],
+  ['features'],
+  ['app'],
+];
+const inApp = (folders) => `^app/src/(${folders.join('|')})/`;
+const appFloors = APP_FLOORS.map((folders, i) => ({
+  name: `app-floor-of-${folders[0]}`,
+  comment:
+    'A folder of the app stands on lower floors alone: features, then families, then the kit, then what is below.',
+  severity: 'error',
+  from: { path: inApp(folders), pathNot: TESTS },
+  to: {
+    path: '^app/src/([^/]+)/',
+    pathNot: [inApp(APP_FLOORS.slice(0, i).flat().concat('\0')), inApp(folders), '/testing/'],
+  },
+}));
+const appDoors = [
+  {
+    name: 'kit-by-its-door',
+    comment: 'What is in the kit is imported by the index of its folder.',
+    severity: 'error',
+    from: { path: '^app/src/', pathNot: [TESTS, '^app/src/kit/'] },
+    to: { path: '^app/src/kit/', pathNot: '/index[.]ts$' },
+  },
+  {
+    name: 'kit-among-itself',
+    comment: 'A folder of the kit is imported by its index.',
+    severity: 'error',
+    from: { path: '^app/src/kit/([^/]+)/', pathNot: TESTS },
+    to: { path: '^app/src/kit/', pathNot: ['^app/src/kit/$1/', '/index[.]ts$'] },
+  },
+  {
+    name: 'family-by-its-door',
+    comment: 'A family is reached by its index, and only by the registry.',
+    severity: 'error',
+    from: { path: '^app/src/', pathNot: [TESTS, '^app/src/families/'] },
+    to: { path: '^app/src/families/[^/]+/', pathNot: '/index[.]ts$' },
+  },
+];
+
 const packages = [
   ['core', ['contract', 'server', 'app', 'e2e', 'benchmarks']],
   ['contract', ['server', 'app', 'e2e', 'benchmarks']],
@@ -61,6 +106,8 @@ export default {
     },
     ...packages,
     ...floors,
+    ...appFloors,
+    ...appDoors,
     ...besides,
     {
       name: 'by-its-door',

@@ -1,17 +1,11 @@
-import type { BenchEvent, Scenario } from '@barythm/core/bench';
+import type { Scenario } from '@barythm/core/bench';
 import type { FamilyKind } from '@barythm/core/families';
 import type { SettingValues } from '@barythm/core/profile';
 import type { ComponentType, ReactNode } from 'react';
-import type { SetCardProps } from '../features/job/set/set-card';
-import type { Headline, SumRow } from '../features/bench/sums-card';
+import type { SetCardProps } from '../kit/set';
+import type { BenchDraft, Headline, SumRow } from '../kit/bench';
 import type { BenchClient } from '../workers/bench-client';
 import type { Colour } from '../ui/theme';
-
-/** What every family's bench is put together from; kept on the device. */
-export interface BenchDraft {
-  readonly days: 1 | 7;
-  readonly events: readonly BenchEvent[];
-}
 
 /** What is wrong with a described controller, by place: `name`, `parameters.2.least`, `behaviours.greatestRate`. */
 export type ProfileErrors = Readonly<Record<string, string>>;

@@ -13,7 +13,7 @@ import numbered from '../../../profiles/numbered-timer.json';
 import { BLANK } from '@barythm/core/job/testing/fixtures';
 import { TODAY } from '@barythm/core/families/metering/fixtures';
 import type { WriteToJob } from '../api/use-job';
-import { JobProvider } from '../features/job/job-context';
+import { JobProvider } from '../kit/job';
 
 export const MOTOR = profileSchema.parse(motor);
 export const NUMBERED = profileSchema.parse(numbered);

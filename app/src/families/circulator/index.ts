@@ -5,7 +5,7 @@ import { scenarioOf, START, type HeatingDraft } from './bench/heating-draft';
 import { sumsOf } from './bench/sums';
 import { PurgeCard } from './found/purge-card';
 import { CirculatorPlan } from './plan/circulator-plan';
-import { PlainProof } from '../../features/job/prove/plain-proof';
+import { PlainProof } from '../../kit/prove';
 import { DayCard } from './pump/day-card';
 
 /** What is painted for circulators alone. */

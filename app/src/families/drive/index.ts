@@ -1,5 +1,5 @@
 import type { DriveKind } from '@barythm/core/families/drive';
-import { PlainProof } from '../../features/job/prove/plain-proof';
+import { PlainProof } from '../../kit/prove';
 import type { FamilyScreens } from '../family-screens';
 import { DrawCard } from './bench/draw-card';
 import { scenarioOf, START, type DrawDraft } from './bench/draw-draft';

@@ -1,4 +1,4 @@
-import { useScopeOf } from '../../features/job/job-context';
+import { useScopeOf } from '../../kit/job';
 
 /** The scope of a job on a pool pump. */
 export const usePool = () => useScopeOf('pool');

@@ -1,5 +1,5 @@
 import type { SpaKind } from '@barythm/core/families/spa';
-import { PlainProof } from '../../features/job/prove/plain-proof';
+import { PlainProof } from '../../kit/prove';
 import type { FamilyScreens } from '../family-screens';
 import { AirCard } from './bench/air-card';
 import { scenarioOf, START, type AirDraft } from './bench/air-draft';

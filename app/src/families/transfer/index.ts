@@ -1,5 +1,5 @@
 import type { TransferKind } from '@barythm/core/families/transfer';
-import { PlainProof } from '../../features/job/prove/plain-proof';
+import { PlainProof } from '../../kit/prove';
 import type { FamilyScreens } from '../family-screens';
 import { SessionCard } from './bench/session-card';
 import { scenarioOf, START, type SessionDraft } from './bench/session-draft';

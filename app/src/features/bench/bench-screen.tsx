@@ -2,7 +2,7 @@ import type { PumpResource } from '@barythm/contract/resources';
 import type { SettingValues } from '@barythm/core/profile';
 import { useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { BenchDraft } from '../../families/family-screens';
+import type { BenchDraft } from '../../kit/bench';
 import { screensOf } from '../../families/registry';
 import { usePump } from '../../api/queries';
 import { useDraftOf } from '../../draft/use-draft';
@@ -20,7 +20,7 @@ import { HappeningsCard } from './happenings-card';
 import { SheetChoice, SHEET_WORDS } from './sheet-choice';
 import { StripsCard } from './strips-card';
 import { eventsFor } from '@barythm/core/job';
-import { SumsCard } from './sums-card';
+import { SumsCard } from '../../kit/bench';
 import { useBench } from './use-bench';
 import { usePlayer } from './use-player';
 

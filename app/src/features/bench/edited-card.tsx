@@ -13,9 +13,8 @@ import {
 import { useState } from 'react';
 import { Card } from '../../ui/card';
 import { Words } from '../../ui/words/words';
-import { limitsInWords } from '../library/limits-in-words';
-import { parseForParameter } from '../job/value/parameter-quantity';
-import { ValueEntry } from '../job/value/value-entry';
+import { limitsInWords } from '../../kit/keys';
+import { parseForParameter, ValueEntry } from '../../kit/value';
 
 interface EditedCardProps {
   readonly context: FamilyContext;

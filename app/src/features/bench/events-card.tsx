@@ -8,7 +8,7 @@ import { Choice } from '../../ui/fields/choice';
 import { Field } from '../../ui/fields/field';
 import { SPACE, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
-import { clockOf, secondsOfClock } from './scenario-draft';
+import { clockOf, secondsOfClock } from '../../kit/bench';
 import { EVENT_WORDS } from '@barythm/core/families';
 
 interface EventsCardProps {

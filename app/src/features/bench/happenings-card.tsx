@@ -3,7 +3,7 @@ import { Card } from '../../ui/card';
 import { SPACE, usePalette, type Colour } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import type { ShownRun } from '../../workers/bench-messages';
-import { clockOf } from './scenario-draft';
+import { clockOf } from '../../kit/bench';
 
 const SHOWN = 30;
 

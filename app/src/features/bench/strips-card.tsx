@@ -16,7 +16,7 @@ import { useReader } from '../../ui/reader';
 import { SPACE, TOUCH, usePalette, type Colour } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import type { ShownRun } from '../../workers/bench-messages';
-import { clockOf } from './scenario-draft';
+import { clockOf } from '../../kit/bench';
 import { SPEEDS, type usePlayer } from './use-player';
 
 interface StripsCardProps {

@@ -3,7 +3,7 @@ import type { FamilyContext } from '@barythm/core/families';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { BenchCancelled, BenchClient } from '../../workers/bench-client';
 import type { BenchSheet, ShownRun } from '../../workers/bench-messages';
-import { sameUntil } from './scenario-draft';
+import { sameUntil } from '../../kit/bench';
 
 export interface Bench {
   readonly runs: readonly ShownRun[];

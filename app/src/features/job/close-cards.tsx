@@ -3,7 +3,7 @@ import { lastRecord } from '@barythm/core/visit';
 import { newId } from '../../api/device';
 import { Card } from '../../ui/card';
 import { Words } from '../../ui/words/words';
-import { useJobScope } from './job-context';
+import { useJobScope } from '../../kit/job';
 import { ReasonEntry } from './reason-entry';
 import type { RecordBody } from '@barythm/core/families';
 

@@ -2,8 +2,7 @@ import type { GateReason } from '@barythm/core/job';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
 import { Words } from '../../ui/words/words';
-import { useJobScope } from './job-context';
-import { STAGES } from './stage/stages';
+import { useJobScope, STAGES } from '../../kit/job';
 
 /** Why a stage is closed, each reason with the way to where it is put right. */
 export function GateCard({ title, reasons }: { title: string; reasons: readonly GateReason[] }) {

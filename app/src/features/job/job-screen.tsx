@@ -5,12 +5,11 @@ import { Screen } from '../../ui/screen/screen';
 import { Empty, Failed, Loading } from '../../ui/screen/states';
 import { AsFoundStage } from './as-found/as-found-stage';
 import { HandOverStage } from './hand-over/hand-over-stage';
-import { JobProvider, type JobScope } from './job-context';
+import { JobProvider, type JobScope, isStage, type StageKey } from '../../kit/job';
 import { PlanStage } from './plan/plan-stage';
 import { ProveStage } from './prove/prove-stage';
 import { SetStage } from './set/set-stage';
 import { useRememberStage } from './stage/last-stage';
-import { isStage, type StageKey } from './stage/stages';
 import { useAwake } from './use-awake';
 
 const BODY: Record<StageKey, () => React.ReactNode> = {

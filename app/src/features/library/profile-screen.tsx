@@ -13,9 +13,7 @@ import { useReader } from '../../ui/reader';
 import { Heading, Words } from '../../ui/words/words';
 import { behaviourLines } from './behaviour-lines';
 import { MessageMeaning } from './message-meaning';
-import { RouteKeys } from './route-keys';
-import { limitsInWords } from './limits-in-words';
-import { ENTER_WHEN } from './entry-words';
+import { RouteKeys, limitsInWords, ENTER_WHEN } from '../../kit/keys';
 
 /** A controller as it is described: its habits, then its parameters in the order of work. */
 export function ProfileScreen() {

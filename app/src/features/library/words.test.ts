@@ -12,7 +12,7 @@ import keyContact from '../../../../profiles/three-key-contact.json';
 import twoPoint from '../../../../profiles/two-point-soft-keys.json';
 import { METRIC } from '@barythm/core/units';
 import { behaviourLines as linesOfBehaviours } from './behaviour-lines';
-import { limitsInWords } from './limits-in-words';
+import { limitsInWords } from '../../kit/keys';
 import { profileSchema } from '@barythm/core/families';
 
 const ALL = [

@@ -12,7 +12,7 @@ import { SPACE } from '../../ui/theme';
 import { TriadSign } from '../../ui/words/triad';
 import { Heading, Words } from '../../ui/words/words';
 import { STATE_WORDS } from '../job/stage/state-words';
-import { ValueText } from '../job/value/value-text';
+import { ValueText } from '../../kit/value';
 import { knownFrom, seenByTechnician, type Known } from './known';
 
 /** A sheet longer than this is folded on the pump's page. */

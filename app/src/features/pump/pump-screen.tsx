@@ -19,7 +19,7 @@ import { SPACE } from '../../ui/theme';
 import { Heading, Words } from '../../ui/words/words';
 import { screensOf } from '../../families/registry';
 import { Decided } from '../findings/decided';
-import { FindingList } from '../findings/finding-list';
+import { FindingList } from '../../kit/findings';
 import { useLastStage } from '../job/stage/last-stage';
 import { HistoryCards } from './history-cards';
 import { known } from './known';

@@ -1,5 +1,5 @@
 import { HEATING_DAYS, type HeatingDay } from '@barythm/core/families/circulator';
-import { DaysChoice } from '../../../features/bench/days-choice';
+import { DaysChoice } from '../../../kit/bench';
 import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/fields/choice';
 import type { HeatingDraft } from './heating-draft';

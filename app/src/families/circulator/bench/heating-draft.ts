@@ -1,6 +1,6 @@
 import { SECONDS_PER_DAY, type Scenario } from '@barythm/core/bench';
 import { heatingDay, type HeatingDay } from '@barythm/core/families/circulator';
-import type { BenchDraft } from '../../family-screens';
+import type { BenchDraft } from '../../../kit/bench';
 
 /** A heating day or week as it is being put together; kept on the device. */
 export interface HeatingDraft extends BenchDraft {

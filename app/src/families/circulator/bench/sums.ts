@@ -1,5 +1,5 @@
 import type { CirculatorContext } from '@barythm/core/families/circulator';
-import type { Headline, SumRow } from '../../../features/bench/sums-card';
+import type { Headline, SumRow } from '../../../kit/bench';
 
 /** The sums that tell most about a circulator, and what it costs. */
 export function sumsOf({ duty }: CirculatorContext): {

@@ -1,5 +1,5 @@
 import { lineOf, modesOffered, pumpOf, type CirculatorKind } from '@barythm/core/families/circulator';
-import type { Planned } from '../../../features/job/plan/use-planned';
+import type { Planned } from '../../../kit/plan';
 
 /** The lines that the settings hold before and after, and what each mode takes. */
 export function circulatorWork({ context, settings, found }: Planned<CirculatorKind>) {

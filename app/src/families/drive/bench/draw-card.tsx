@@ -1,5 +1,5 @@
 import { DAY_SHAPES, type DayShape } from '@barythm/core/bench';
-import { DaysChoice } from '../../../features/bench/days-choice';
+import { DaysChoice } from '../../../kit/bench';
 import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/fields/choice';
 import { SHAPES, type DrawDraft } from './draw-draft';

@@ -1,6 +1,6 @@
 import { DAY_SHAPES, SECONDS_PER_DAY, type DayShape, type Scenario } from '@barythm/core/bench';
 import { drawMinutes_m3h, type DriveContext } from '@barythm/core/families/drive';
-import type { BenchDraft } from '../../family-screens';
+import type { BenchDraft } from '../../../kit/bench';
 
 /** A day or week of draws as it is being put together; kept on the device. */
 export interface DrawDraft extends BenchDraft {

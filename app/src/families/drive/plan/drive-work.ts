@@ -1,5 +1,5 @@
 import { pumpOf, type DriveKind } from '@barythm/core/families/drive';
-import type { Planned } from '../../../features/job/plan/use-planned';
+import type { Planned } from '../../../kit/plan';
 
 /** The pump that the pictures are drawn by. */
 export const driveWork = ({ context }: Planned<DriveKind>) => ({ pump: pumpOf(context.duty) });

@@ -12,7 +12,7 @@ import { usePalette, type Colour } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import type { BenchClient } from '../../../workers/bench-client';
 import type { StrokeShown } from '../../../workers/bench-messages';
-import { clockOf } from '../../../features/bench/scenario-draft';
+import { clockOf } from '../../../kit/bench';
 
 interface StrokeCardProps {
   readonly client: BenchClient;

@@ -1,6 +1,6 @@
 import { SECONDS_PER_DAY, shapedDay, type DayShape, type Scenario } from '@barythm/core/bench';
 import { hoursOfDay_m3h, type MeteringContext } from '@barythm/core/families/metering';
-import type { BenchDraft } from '../../family-screens';
+import type { BenchDraft } from '../../../kit/bench';
 
 /** A day (or week) of water as it is being put together; kept on the device. */
 export interface WaterDraft extends BenchDraft {

@@ -6,7 +6,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, ButtonRow } from '../../../ui/button';
 import { Field } from '../../../ui/fields/field';
 import { SPACE } from '../../../ui/theme';
-import { optionalFigure } from '../../../features/job/value/figure';
+import { optionalFigure } from '../../../kit/value';
 
 /** A plate that gives flow at a rate and no stroke volume: typed as it stands there, and worked out. */
 export function RatedFlow() {

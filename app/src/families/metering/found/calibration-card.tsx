@@ -23,7 +23,7 @@ import { Check, Choice } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
 import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import { optionalFigure } from '../../../features/job/value/figure';
+import { optionalFigure } from '../../../kit/value';
 import { useMetering } from '../use-metering';
 import type { CalibrationBody } from '@barythm/core/families/metering';
 

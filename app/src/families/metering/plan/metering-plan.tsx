@@ -8,9 +8,7 @@ import {
   type MeteringDuty,
   type MeteringView,
 } from '@barythm/core/families/metering';
-import { PlanScreen } from '../../../features/job/plan/plan-screen';
-import { useDuty, type DutyTyped } from '../../../features/job/plan/use-duty';
-import { useMoved } from '../../../features/job/plan/use-moved';
+import { PlanScreen, useDuty, type DutyTyped, useMoved } from '../../../kit/plan';
 import { textAt, withText } from '@barythm/core/describe';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';

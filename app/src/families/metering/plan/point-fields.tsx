@@ -1,7 +1,6 @@
 import { addressOf } from '@barythm/core/profile';
 import { StyleSheet, View } from 'react-native';
-import { TargetField } from '../../../features/job/plan/target-field';
-import type { ByHand } from '../../../features/job/plan/use-planned';
+import { TargetField, type ByHand } from '../../../kit/plan';
 import { SPACE } from '../../../ui/theme';
 import type { PointParameters } from './point-parameters';
 import type { PlanWork } from './use-plan';

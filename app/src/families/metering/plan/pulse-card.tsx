@@ -14,7 +14,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
 import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import type { ByHand } from '../../../features/job/plan/use-planned';
+import type { ByHand } from '../../../kit/plan';
 import type { PlanWork } from './use-plan';
 
 const SHOWN = 5;

@@ -16,8 +16,7 @@ import { rateAxis } from './rate-axis';
 import { PointFields } from './point-fields';
 import type { PointParameters } from './point-parameters';
 import { PointGrip } from './point-grip';
-import { taken } from '../../../features/job/plan/taken';
-import type { ByHand } from '../../../features/job/plan/use-planned';
+import { taken, type ByHand } from '../../../kit/plan';
 import type { PlanWork } from './use-plan';
 
 interface SignalCardProps {

@@ -7,7 +7,7 @@ import {
   type MeteringView,
 } from '@barythm/core/families/metering';
 import { useMemo } from 'react';
-import { usePlanned, type ByHand, type Planned } from '../../../features/job/plan/use-planned';
+import { usePlanned, type ByHand, type Planned } from '../../../kit/plan';
 
 /** What a duty leads to, with the dose that it comes to before and after. */
 export interface PlanWork extends Planned<MeteringKind> {

@@ -8,7 +8,7 @@ import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { Field } from '../../../ui/fields/field';
 import { Words } from '../../../ui/words/words';
-import { optionalFigure } from '../../../features/job/value/figure';
+import { optionalFigure } from '../../../kit/value';
 import { LiveVerdictWords } from './live-verdict';
 import { TapCounter } from './tap-counter';
 import { useMetering } from '../use-metering';

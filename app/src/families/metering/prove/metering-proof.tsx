@@ -1,8 +1,5 @@
 import { gateOfProve } from '@barythm/core/job';
-import { AutomaticCard } from '../../../features/job/prove/automatic-card';
-import { ChecksCard } from '../../../features/job/prove/checks-card';
-import { PatternCards } from '../../../features/job/prove/pattern-cards';
-import { SafeDischargeCard } from '../../../features/job/prove/safe-discharge-card';
+import { AutomaticCard, ChecksCard, PatternCards, SafeDischargeCard } from '../../../kit/prove';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words/words';
 import { CalibrationCard } from '../found/calibration-card';

@@ -12,8 +12,8 @@ import { Field } from '../../../ui/fields/field';
 import { ENTRY_MARK } from '../../../ui/pad/next-field';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import { optionalFigure } from '../../../features/job/value/figure';
-import { StrokeTimer } from '../../../features/job/prove/stroke-timer';
+import { optionalFigure } from '../../../kit/value';
+import { StrokeTimer } from '../../../kit/prove';
 import { useMetering } from '../use-metering';
 
 interface ReadingEntryProps {

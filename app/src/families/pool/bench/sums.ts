@@ -1,5 +1,5 @@
 import type { PoolContext } from '@barythm/core/families/pool';
-import type { Headline, SumRow } from '../../../features/bench/sums-card';
+import type { Headline, SumRow } from '../../../kit/bench';
 
 function rowsIn(currency: string): readonly SumRow[] {
   const any = { onlyIfAny: true } as const;

@@ -1,6 +1,6 @@
 import { SECONDS_PER_DAY, type Scenario } from '@barythm/core/bench';
 import { weatherOf, type WeatherName } from '@barythm/core/families/pool';
-import type { BenchDraft } from '../../family-screens';
+import type { BenchDraft } from '../../../kit/bench';
 
 /** A day or week of weather as it is being put together; kept on the device. */
 export interface WeatherDraft extends BenchDraft {

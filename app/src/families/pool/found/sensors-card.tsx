@@ -1,4 +1,4 @@
-import { ChecksCard } from '../../../features/job/prove/checks-card';
+import { ChecksCard } from '../../../kit/prove';
 
 /** The sensors, each against a reference instrument. */
 export function SensorsCard() {

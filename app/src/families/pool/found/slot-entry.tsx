@@ -1,6 +1,6 @@
 import type { Parameter } from '@barythm/core/profile';
 import { StyleSheet, View } from 'react-native';
-import { ValueEntry } from '../../../features/job/value/value-entry';
+import { ValueEntry } from '../../../kit/value';
 import { Button, ButtonRow } from '../../../ui/button';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';

@@ -1,6 +1,6 @@
 import type { PoolProfile } from '@barythm/core/families/pool';
 import { wordsFor, type Parameter, type SettingValue } from '@barythm/core/profile';
-import { parseForParameter } from '../../../features/job/value/parameter-quantity';
+import { parseForParameter } from '../../../kit/value';
 import { sentence } from '../../../ui/words/sentence';
 
 /** What is typed of one program, by the parameter's plain key. */

@@ -21,7 +21,7 @@ import {
 } from '@barythm/core/families/pool';
 import type { SettingValues } from '@barythm/core/profile';
 import { useMemo } from 'react';
-import { usePlanned, type Planned } from '../../../features/job/plan/use-planned';
+import { usePlanned, type Planned } from '../../../kit/plan';
 
 /** One column's week as it truly runs, with its sums; null while it is not known whole. */
 export interface ColumnWeek {

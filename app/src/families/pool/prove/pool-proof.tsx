@@ -1,6 +1,4 @@
-import { AutomaticCard } from '../../../features/job/prove/automatic-card';
-import { ChecksCard } from '../../../features/job/prove/checks-card';
-import { PatternCards } from '../../../features/job/prove/pattern-cards';
+import { AutomaticCard, ChecksCard, PatternCards } from '../../../kit/prove';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words/words';
 import { usePool } from '../use-pool';

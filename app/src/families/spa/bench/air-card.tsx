@@ -1,6 +1,6 @@
 import { AIRS, weatherOf, type Air, type SpaContext } from '@barythm/core/families/spa';
 import { fig, figureWithUnit } from '@barythm/core/units';
-import { DaysChoice } from '../../../features/bench/days-choice';
+import { DaysChoice } from '../../../kit/bench';
 import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/fields/choice';
 import { useReader } from '../../../ui/reader';

@@ -1,6 +1,6 @@
 import { SECONDS_PER_DAY, type Scenario } from '@barythm/core/bench';
 import { weatherOf, type Air, type SpaContext } from '@barythm/core/families/spa';
-import type { BenchDraft } from '../../family-screens';
+import type { BenchDraft } from '../../../kit/bench';
 
 /** A tub's day or week as it is being put together; kept on the device. */
 export interface AirDraft extends BenchDraft {

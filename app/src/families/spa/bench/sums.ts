@@ -1,5 +1,5 @@
 import type { SpaContext } from '@barythm/core/families/spa';
-import type { Headline, SumRow } from '../../../features/bench/sums-card';
+import type { Headline, SumRow } from '../../../kit/bench';
 
 /** The sums that tell most about a tub, and what it costs. */
 export function sumsOf({ duty }: SpaContext): {

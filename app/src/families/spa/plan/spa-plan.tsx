@@ -1,10 +1,7 @@
 import type { HeaterRule } from '@barythm/core/electric';
 import { spaFamily } from '@barythm/core/families/spa';
 import { addressOf, parameterWithRole } from '@barythm/core/profile';
-import { PlanScreen } from '../../../features/job/plan/plan-screen';
-import { useDuty } from '../../../features/job/plan/use-duty';
-import { useMoved } from '../../../features/job/plan/use-moved';
-import { usePlanned, type ByHand } from '../../../features/job/plan/use-planned';
+import { PlanScreen, useDuty, useMoved, usePlanned, type ByHand } from '../../../kit/plan';
 import { withText } from '@barythm/core/describe';
 import { useSpa } from '../use-spa';
 import { BankCard } from './bank-card';

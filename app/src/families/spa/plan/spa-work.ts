@@ -1,5 +1,5 @@
 import { rowOf, type SpaKind } from '@barythm/core/families/spa';
-import type { Planned } from '../../../features/job/plan/use-planned';
+import type { Planned } from '../../../kit/plan';
 
 /** The row that it will stand at; null where there is none. */
 export const spaWork = ({ context, settings }: Planned<SpaKind>) => ({

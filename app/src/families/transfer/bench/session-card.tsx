@@ -1,5 +1,5 @@
 import { SESSIONS, type Session } from '@barythm/core/families/transfer';
-import { DaysChoice } from '../../../features/bench/days-choice';
+import { DaysChoice } from '../../../kit/bench';
 import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/fields/choice';
 import type { SessionDraft } from './session-draft';

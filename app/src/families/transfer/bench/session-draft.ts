@@ -1,6 +1,6 @@
 import { SECONDS_PER_DAY, type Scenario } from '@barythm/core/bench';
 import { sessionDay, type Session, type TransferContext } from '@barythm/core/families/transfer';
-import type { BenchDraft } from '../../family-screens';
+import type { BenchDraft } from '../../../kit/bench';
 
 /** A day or week of sessions as it is being put together; kept on the device. */
 export interface SessionDraft extends BenchDraft {

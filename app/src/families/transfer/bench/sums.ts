@@ -1,5 +1,5 @@
 import type { TransferContext } from '@barythm/core/families/transfer';
-import type { Headline, SumRow } from '../../../features/bench/sums-card';
+import type { Headline, SumRow } from '../../../kit/bench';
 
 /** The sums that tell most about such a pump. */
 export function sumsOf({ duty }: TransferContext): {

@@ -1,8 +1,5 @@
 import { transferFamily, type Control } from '@barythm/core/families/transfer';
-import { PlanScreen } from '../../../features/job/plan/plan-screen';
-import { useDuty } from '../../../features/job/plan/use-duty';
-import { useMoved } from '../../../features/job/plan/use-moved';
-import { usePlanned } from '../../../features/job/plan/use-planned';
+import { PlanScreen, useDuty, useMoved, usePlanned } from '../../../kit/plan';
 import { withText } from '@barythm/core/describe';
 import { useTransfer } from '../use-transfer';
 import { ControlsCard } from './controls-card';

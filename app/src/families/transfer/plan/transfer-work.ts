@@ -1,5 +1,5 @@
 import { pumpOf, type TransferKind } from '@barythm/core/families/transfer';
-import type { Planned } from '../../../features/job/plan/use-planned';
+import type { Planned } from '../../../kit/plan';
 
 /** The pump that the pictures are drawn by. */
 export const transferWork = ({ context }: Planned<TransferKind>) => ({ pump: pumpOf(context.duty) });

@@ -1,12 +1,11 @@
 import { leftAsFound } from '@barythm/core/job';
 import { lastRecord } from '@barythm/core/visit';
 import { screensOf } from '../../../families/registry';
-import { FindingList } from '../../findings/finding-list';
+import { FindingList } from '../../../kit/findings';
 import { Heading, Words } from '../../../ui/words/words';
-import { useJobScope } from '../job-context';
+import { useJobScope, StageFrame } from '../../../kit/job';
 import { CancelCard } from '../close-cards';
 import { ForwardButton } from '../stage/forward-button';
-import { StageFrame } from '../stage/stage-frame';
 import { FirstCard } from './first-card';
 import { ClockCard } from './clock-card';
 import { MakeSafeCard } from './make-safe-card';

@@ -20,7 +20,7 @@ import { Choice } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
 import { sentence } from '../../../ui/words/sentence';
 import { Words } from '../../../ui/words/words';
-import { useJobScope } from '../job-context';
+import { useJobScope } from '../../../kit/job';
 
 interface Draft {
   readonly shows: string;

@@ -6,7 +6,7 @@ import { Card } from '../../../ui/card';
 import { Check } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
 import { Words } from '../../../ui/words/words';
-import { useJobScope } from '../job-context';
+import { useJobScope } from '../../../kit/job';
 import { familyOf, firstSeen, type AnyKind, type FirstSteps, type RecordBody } from '@barythm/core/families';
 
 interface Draft {

@@ -10,11 +10,9 @@ import { Field } from '../../../ui/fields/field';
 import { ENTRY_MARK } from '../../../ui/pad/next-field';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import { limitsInWords } from '../../library/limits-in-words';
-import { useJobScope } from '../job-context';
-import { parseForParameter } from '../value/parameter-quantity';
-import { ValueEntry } from '../value/value-entry';
-import { ValueText } from '../value/value-text';
+import { limitsInWords } from '../../../kit/keys';
+import { useJobScope } from '../../../kit/job';
+import { parseForParameter, ValueEntry, ValueText } from '../../../kit/value';
 
 interface FoundEntryProps {
   readonly parameter: Parameter;

@@ -9,9 +9,8 @@ import { Card } from '../../../ui/card';
 import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { TriadName, TriadSign } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
-import { useJobScope } from '../job-context';
-import { EntryText } from '../value/value-text';
-import { entryWords } from '../value/value-words';
+import { useJobScope } from '../../../kit/job';
+import { EntryText, entryWords } from '../../../kit/value';
 import { FoundEntry } from './found-entry';
 
 /** The settings one by one, in the order of work: the next one open, those before as short rows. */

@@ -4,7 +4,7 @@ import { newId } from '../../../api/device';
 import { Card } from '../../../ui/card';
 import { Check } from '../../../ui/fields/choice';
 import { Words } from '../../../ui/words/words';
-import { useJobScope } from '../job-context';
+import { useJobScope } from '../../../kit/job';
 import { familyOf, type JobDocument } from '@barythm/core/families';
 
 /** The make-safe step: each thing confirmed by itself, before hands or keys go near the pump (ANY-02). */

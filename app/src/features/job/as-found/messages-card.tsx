@@ -9,7 +9,7 @@ import { Choice } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
 import { Words } from '../../../ui/words/words';
 import { MessageMeaning } from '../../library/message-meaning';
-import { useJobScope } from '../job-context';
+import { useJobScope } from '../../../kit/job';
 
 interface Draft {
   readonly shows: string;

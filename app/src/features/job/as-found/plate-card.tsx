@@ -11,8 +11,8 @@ import { Check, Choice } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
 import { useReader } from '../../../ui/reader';
 import { Words } from '../../../ui/words/words';
-import { optionalFigure } from '../value/figure';
-import { useJobScope } from '../job-context';
+import { optionalFigure } from '../../../kit/value';
+import { useJobScope } from '../../../kit/job';
 import { broughtUp, EMPTY_PLATE, type PlateDraft } from './plate-draft';
 
 type Plate = Readonly<Record<string, string | number | null | undefined>>;

@@ -11,8 +11,8 @@ import { Choice } from '../../../ui/fields/choice';
 import { useReader } from '../../../ui/reader';
 import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import { useJobScope } from '../job-context';
-import { optionalFigure } from '../value/figure';
+import { useJobScope } from '../../../kit/job';
+import { optionalFigure } from '../../../kit/value';
 import { ReadingEntry } from './reading-entry';
 import { broughtUp, EMPTY_READINGS, faultOf, type ReadingsDraft } from './readings-draft';
 

@@ -1,5 +1,5 @@
 import type { ReadingField } from '@barythm/core/families';
-import type { optionalFigure } from '../value/figure';
+import type { optionalFigure } from '../../../kit/value';
 
 /** Readings as they are being typed. */
 export interface ReadingsDraft {

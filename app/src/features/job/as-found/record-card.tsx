@@ -11,7 +11,7 @@ import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import type { Colour } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import { useJobScope } from '../job-context';
+import { useJobScope } from '../../../kit/job';
 
 /** Work that is written down beside the settings, a card each. */
 export function WorkCards() {

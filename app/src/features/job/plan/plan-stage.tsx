@@ -1,5 +1,5 @@
 import { screensOf } from '../../../families/registry';
-import { useJobScope } from '../job-context';
+import { useJobScope } from '../../../kit/job';
 
 /** Plan: the duty, and at once the settings it leads to, what is wrong, and what the pump will do. */
 export function PlanStage() {

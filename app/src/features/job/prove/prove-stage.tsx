@@ -1,8 +1,7 @@
 import { leftToProve } from '@barythm/core/job';
 import { screensOf } from '../../../families/registry';
 import { ForwardButton } from '../stage/forward-button';
-import { useJobScope } from '../job-context';
-import { StageFrame } from '../stage/stage-frame';
+import { useJobScope, StageFrame } from '../../../kit/job';
 
 /** Prove: known signals in, strokes or flow out, against what the settings must give. */
 export function ProveStage() {

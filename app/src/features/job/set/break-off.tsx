@@ -6,7 +6,7 @@ import { Button, ButtonRow } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { Field } from '../../../ui/fields/field';
 import { Words } from '../../../ui/words/words';
-import { useJobScope } from '../job-context';
+import { useJobScope } from '../../../kit/job';
 
 /** Breaking off is a choice with two ways: put back as found, or left part-changed and named so (ANY-22). */
 export function BreakOff({ openCount }: { openCount: number }) {

@@ -8,10 +8,9 @@ import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words/words';
 import { ForwardButton } from '../stage/forward-button';
 import { GateCard } from '../gate-card';
-import { useJobScope } from '../job-context';
-import { StageFrame } from '../stage/stage-frame';
+import { useJobScope, StageFrame } from '../../../kit/job';
 import { BreakOff } from './break-off';
-import { SetCard } from './set-card';
+import { SetCard } from '../../../kit/set';
 import { SetSummary } from './set-summary';
 
 /** Set: one card a parameter in the order of work, each read back from the display. */

@@ -6,8 +6,8 @@ import { Card } from '../../../ui/card';
 import { SPACE, usePalette, type Colour } from '../../../ui/theme';
 import { TriadName, TriadSign } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
-import { useJobScope } from '../job-context';
-import { EntryText } from '../value/value-text';
+import { useJobScope } from '../../../kit/job';
+import { EntryText } from '../../../kit/value';
 
 const STATE: Record<RowState, { words: string; colour: Colour }> = {
   keep: { words: 'as it was', colour: 'quiet' },

@@ -25,7 +25,7 @@ test.each<[string, Partial<DriveDuty>, string]>([
   [
     'a range of nil',
     { sensor: { range_bar: 0 } },
-    'sensor.range_bar: The range on the sensor must be more than 0.',
+    'sensor.range_bar: This must be more than 0.',
   ],
   [
     'no sensor for a pressure',
@@ -58,7 +58,7 @@ test.each<[string, Partial<DriveDuty>, string]>([
         ],
       },
     },
-    'pump.curve.0.head_m: Each head cannot be negative.',
+    'pump.curve.0.head_m: This cannot be below 0.',
   ],
 ])('%s is said at its field', (_, change, words) => {
   expect(wrong(change)).toEqual([words]);

@@ -19,7 +19,7 @@ test.each<[string, Partial<TransferDuty>, string]>([
   [
     'a vessel without area',
     { vessel: { ...DUTY.vessel, area_m2: 0 } },
-    'vessel.area_m2: The area must be more than 0.',
+    'vessel.area_m2: This must be more than 0.',
   ],
   [
     'more at once than inlets',

@@ -1,0 +1,1 @@
+export { FindingList } from './finding-list';

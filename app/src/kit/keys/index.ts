@@ -1,0 +1,3 @@
+export { ENTER_WHEN, ENTRY_SLIP } from './entry-words';
+export { limitsInWords } from './limits-in-words';
+export { RouteKeys } from './route-keys';

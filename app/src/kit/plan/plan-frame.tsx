@@ -1,0 +1,86 @@
+import type { ReactNode } from 'react';
+import { Button } from '../../ui/button';
+import { useWide } from '../../ui/screen/layout';
+import { goToFirstError } from '../../ui/pad/next-field';
+import { Heading } from '../../ui/words/words';
+import { FindingList } from '../findings';
+import { DecisionAction } from '../job';
+import { useJobScope } from '../job';
+import { StageFrame } from '../job';
+import { BenchLink } from '../job';
+
+type Findings = Parameters<typeof FindingList>[0]['findings'];
+
+/** The frame of a plan, the same for every family: targets and findings beside it where there is room for them. */
+export function PlanFrame({
+  aside,
+  ready,
+  missing,
+  onMissing,
+  onAgree,
+  children,
+}: {
+  aside: ReactNode;
+  /** the duty is complete, so there is something to agree */
+  ready: boolean;
+  /** how many answers of the duty are missing or wrong */
+  missing: number;
+  /** from now on every place says what is missing in it */
+  onMissing: () => void;
+  onAgree: () => void;
+  children: ReactNode;
+}) {
+  const { document } = useJobScope().view;
+  const wide = useWide();
+  return (
+    <StageFrame
+      stage="plan"
+      aside={wide && ready && aside}
+      action={
+        ready || document.handover ? (
+          <Button
+            grow={!wide}
+            kind="main"
+            testID="agree-plan"
+            label={document.plans.length > 0 ? 'Agree this plan again' : 'Agree this plan'}
+            disabled={document.handover !== null}
+            onPress={onAgree}
+          />
+        ) : (
+          <Button
+            grow={!wide}
+            testID="plan-missing"
+            label={missing === 0 ? 'Show what is wrong' : `Show what is missing: ${missing}`}
+            onPress={() => {
+              onMissing();
+              goToFirstError();
+            }}
+          />
+        )
+      }
+    >
+      {children}
+      {ready && <BenchLink />}
+    </StageFrame>
+  );
+}
+
+/** What is wrong with the target, and with what is there. */
+export function PlanFindings({ target, found }: { target: Findings; found: Findings | null }) {
+  return (
+    <>
+      <Heading>Findings on the target</Heading>
+      <FindingList
+        findings={target}
+        none="Nothing is wrong with the target."
+        actions={(finding) => <DecisionAction finding={finding} />}
+      />
+      {found && (
+        <>
+          <Heading>Findings on what is there</Heading>
+          <FindingList folds findings={found} none="Nothing is wrong with what is there." />
+        </>
+      )}
+    </>
+  );
+}

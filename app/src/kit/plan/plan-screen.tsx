@@ -1,0 +1,117 @@
+import type { FamilyKind } from '@barythm/core/families';
+import type { InputError } from '@barythm/core/input';
+import { useDeferredValue, type ComponentType, type ReactNode } from 'react';
+import { newId } from '../../api/device';
+import { FoldedParts } from '../../form/parts';
+import { FormProvider } from '../../form/scope';
+import { Card } from '../../ui/card';
+import { useWide } from '../../ui/screen/layout';
+import { Words } from '../../ui/words/words';
+import { useJobScope } from '../job';
+import { PlanFindings, PlanFrame } from './plan-frame';
+import { TargetList } from './target-list';
+import type { DutyTyped } from './use-duty';
+import type { Planned } from './use-planned';
+
+interface PlanScreenProps<Work> {
+  readonly typed: DutyTyped<unknown>;
+  readonly work: Work | null;
+  readonly fault: InputError | null;
+  /** what appears as soon as the duty is complete */
+  readonly waitsFor?: string;
+  /** goes back to the plan as it was worked out; null while nothing was moved */
+  readonly onReset: (() => void) | null;
+  /** forgets what was moved by hand, once it is agreed */
+  readonly onAgreed: () => void;
+  /** pictures that the duty comes after: the week of a pool */
+  readonly first?: (work: Work) => ReactNode;
+  /** what the family paints within the form, by name */
+  readonly own?: Readonly<Record<string, ComponentType>>;
+  /** what is offered beside the duty */
+  readonly notes?: ReactNode;
+  /** what follows, from what was worked out; a calm one may come a frame later than a hand that moves */
+  readonly then: (work: Work, calm: Work) => ReactNode;
+}
+
+/** Plan: the duty, and at once the settings it leads to, what is wrong, and what the pump will do. */
+export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props: PlanScreenProps<Work>) {
+  const { typed, work, fault, waitsFor = 'The plan', onReset, onAgreed, first, own, notes, then } = props;
+  const { view, jobId, write, go } = useJobScope();
+  const wide = useWide();
+  const calm = useDeferredValue(work);
+  const agree = () => {
+    if (!typed.duty || !work) return;
+    const refused = write({
+      kind: 'plan.accept',
+      jobId,
+      planId: newId(),
+      duty: typed.duty as never,
+      targets: work.targets.map((target) => ({ ...target, entryId: newId() })),
+    });
+    if (refused !== null) return;
+    typed.forget();
+    onAgreed();
+    go('set');
+  };
+  const targets = calm && (
+    <TargetList profile={view.profile} targets={calm.targets} before={calm.before} onReset={onReset} />
+  );
+  const findings = calm && (
+    <PlanFindings target={calm.findings.target} found={calm.before ? calm.findings.found : null} />
+  );
+  const duty = (
+    <FormProvider
+      value={{
+        texts: typed.texts,
+        errors: typed.errors,
+        change: typed.change,
+        name: 'duty',
+        tried: typed.tried,
+        own,
+      }}
+    >
+      <FoldedParts title="Duty" parts={typed.form.parts} fault={fault} />
+    </FormProvider>
+  );
+  const waiting = !work && (
+    <Card edge="ochre">
+      <Words bold>{waitsFor} appears as soon as the duty is complete.</Words>
+      <Words>What is missing or wrong is said at its field {first ? 'below' : 'above'}.</Words>
+    </Card>
+  );
+  return (
+    <PlanFrame
+      ready={Boolean(work)}
+      missing={Object.keys(typed.errors).length}
+      onMissing={typed.ask}
+      onAgree={agree}
+      aside={
+        <>
+          {findings}
+          {targets}
+        </>
+      }
+    >
+      {first ? (
+        <>
+          {work && first(work)}
+          {!wide && findings}
+          {waiting}
+          {duty}
+          {notes}
+          {work && calm && then(work, calm)}
+          {!wide && targets}
+        </>
+      ) : (
+        <>
+          {duty}
+          {notes}
+          {waiting}
+          {!wide && targets}
+          {!wide && findings}
+          {work && calm && then(work, calm)}
+        </>
+      )}
+    </PlanFrame>
+  );
+}

@@ -1,0 +1,114 @@
+import { lastRecord, type LeavingCheck } from '@barythm/core/visit';
+import { useState } from 'react';
+import { newId } from '../../api/device';
+import { useDraft, useDraftOf } from '../../draft/use-draft';
+import { Button } from '../../ui/button';
+import { Card } from '../../ui/card';
+import { Check } from '../../ui/fields/choice';
+import { Field } from '../../ui/fields/field';
+import { Words } from '../../ui/words/words';
+import { useJobScope } from '../job';
+
+/** What a return to automatic is to settle: automatic itself, set-up complete, covers closed, settings closed again. */
+const LEAVING: ReadonlySet<string> = new Set(['ANY-03', 'ANY-17', 'ANY-18', 'ANY-11.left']);
+
+/** Returned to automatic, seen and not assumed (ANY-03). */
+export function AutomaticCard() {
+  const { view, jobId, write } = useJobScope();
+  const recorded = lastRecord(view.document, 'automatic');
+  // what was confirmed before is not asked anew where only a tick was missing
+  const kept = recorded && !view.findings.job.some(({ code }) => code === 'ANY-03') ? recorded.body : null;
+  const [typed, setSeen] = useDraft(`automatic:${jobId}`);
+  const seen = typed ?? kept?.seen ?? null;
+  const [leaving, setLeaving] = useDraftOf<readonly LeavingCheck[]>(`leaving:${jobId}`, kept?.leaving ?? []);
+  const [error, setError] = useState<string | null>(null);
+  const [openLeft, setOpenLeft] = useState(false);
+  const stillTrue = !view.findings.job.some(({ text }) => LEAVING.has(text));
+  if (recorded && stillTrue) {
+    return (
+      <Card title="Returned to automatic" edge="moss" testID="automatic">
+        <Words>{recorded.body.seen}</Words>
+      </Card>
+    );
+  }
+  const { setUpEnd, access } = view.document.profile.behaviours;
+  const asked: readonly (readonly [LeavingCheck, string])[] = [
+    ...(setUpEnd ? [['set-up', `Set-up is complete: ${setUpEnd}`] as const] : []),
+    ...(access?.closesAfter_min === null
+      ? [['access', 'Its settings are closed to others again'] as const]
+      : []),
+    ['covers', 'Covers, terminal box and doors are closed'],
+  ];
+  const unticked = asked.filter(([check]) => !leaving.includes(check));
+  const save = () => {
+    if (!seen?.trim()) {
+      setError('Say what you saw: the mode on the display, and that it does what commands it.');
+      return;
+    }
+    if (unticked.length > 0 && !openLeft) {
+      setOpenLeft(true);
+      setError(
+        `Not ticked: ${unticked.map(([, label]) => label.replace(/\.$/, '')).join('; ')}. Tick what is so, or leave it open.`,
+      );
+      return;
+    }
+    const refused = write({
+      kind: 'job.record',
+      jobId,
+      recordId: newId(),
+      record: { kind: 'automatic', seen, leaving },
+    });
+    setError(refused);
+    if (refused === null) {
+      setSeen(null);
+      setLeaving(null);
+    }
+  };
+  const confirm = ([check, label]: readonly [LeavingCheck, string]) => (
+    <Check
+      key={check}
+      label={label}
+      testID={`leaving-${check}`}
+      checked={leaving.includes(check)}
+      onChange={(checked) => {
+        setLeaving(checked ? [...leaving, check] : leaving.filter((one) => one !== check));
+        setOpenLeft(false);
+        setError(null);
+      }}
+    />
+  );
+  return (
+    <Card title="Return to automatic" edge="ochre" testID="automatic">
+      <Words>
+        What was taken off for the work is back in place, and the pump is out of stop, hold, test and manual.
+        A pump left otherwise is the commonest call-back of all.
+      </Words>
+      {recorded && (
+        <Words colour="ochre">
+          {view.findings.job.some(({ code }) => code === 'ANY-03')
+            ? 'Something was set or proved since it was last seen in automatic.'
+            : 'Seen in automatic, but what is ticked below was not confirmed.'}
+        </Words>
+      )}
+      {asked.map(confirm)}
+      <Field
+        words
+        lines={2}
+        label="What you saw"
+        testID="automatic-seen"
+        value={seen ?? ''}
+        error={error}
+        onChange={(text) => {
+          setSeen(text);
+          setError(null);
+        }}
+      />
+      <Button
+        kind="main"
+        label={openLeft ? 'Leave that open, and record' : 'Returned to automatic'}
+        testID="automatic-save"
+        onPress={save}
+      />
+    </Card>
+  );
+}

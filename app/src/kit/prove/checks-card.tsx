@@ -1,0 +1,259 @@
+import { offeredChecks } from '@barythm/core/job';
+import { standsAs, type JudgedCheck } from '@barythm/core/visit';
+import { askedFigures, type AskedFigure, type Pattern, type ProofCheck } from '@barythm/core/proof';
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { newId } from '../../api/device';
+import { useDraftOf } from '../../draft/use-draft';
+import { Button } from '../../ui/button';
+import { Card } from '../../ui/card';
+import { Choice } from '../../ui/fields/choice';
+import { Field } from '../../ui/fields/field';
+import { ENTRY_MARK } from '../../ui/pad/next-field';
+import { RADIUS, SPACE, TOUCH, usePalette } from '../../ui/theme';
+import { Words } from '../../ui/words/words';
+import { optionalFigure } from '../value';
+import { useJobScope } from '../job';
+import { StrokeTimer } from './stroke-timer';
+
+interface ChecksProps {
+  readonly title?: string;
+  readonly testID?: string;
+  /** only the checks that look at this; all of them where left out */
+  readonly only?: string;
+}
+
+/** What this pump needs tried apart from signals: each with method, expected, tolerance, verdict. */
+export function ChecksCard({ title = 'Tried at the pump', testID = 'checks', only }: ChecksProps) {
+  const { view } = useJobScope();
+  const [open, setOpen] = useState<string | null>(null);
+  const { checks, document } = view;
+  const belongs = ({ about }: ProofCheck) => only === undefined || about?.kind === only;
+  const offered = offeredChecks(view).filter(belongs);
+  const unasked = checks.filter(
+    ({ check, superseded }) => !superseded && belongs(check) && !offered.some(({ key }) => key === check.key),
+  );
+  if (offered.length === 0 && unasked.length === 0) return null;
+  return (
+    <Card title={title} testID={testID}>
+      {offered.map((check) => {
+        const tried = checks.filter((judged) => judged.check.key === check.key);
+        return open === check.key && !document.handover ? (
+          <CheckEntry key={check.key} check={check} onDone={() => setOpen(null)} />
+        ) : (
+          <CheckRow key={check.key} check={check} tried={tried} onOpen={() => setOpen(check.key)} />
+        );
+      })}
+      {unasked.map((judged) => (
+        <View key={judged.record.id} style={styles.entryRow} testID={`unasked-${judged.check.key}`}>
+          <Words bold>{judged.check.title}</Words>
+          <Words size="small" colour="quiet">
+            Seen: {judged.verdict.seen}. Kept, and void: {judged.voidedWhy}.
+          </Words>
+        </View>
+      ))}
+    </Card>
+  );
+}
+
+function CheckRow({
+  check,
+  tried,
+  onOpen,
+}: {
+  check: ProofCheck;
+  tried: readonly JudgedCheck[];
+  onOpen: () => void;
+}) {
+  const palette = usePalette();
+  const last = tried[tried.length - 1];
+  const state = !last ? 'open' : last.voided ? 'void' : last.verdict.ok ? 'ok' : 'bad';
+  const words = {
+    open: 'not tried yet',
+    void: `void: ${last?.voidedWhy ?? ''}`,
+    ok: 'as expected',
+    bad: 'not as expected',
+  }[state];
+  const colour = ({ open: 'quiet', void: 'ochre', ok: 'moss', bad: 'rust' } as const)[state];
+  return (
+    <View style={{ borderTopWidth: 1, borderColor: palette.line }}>
+      <Pressable
+        role="button"
+        testID={`check-${check.key}`}
+        aria-label={`${check.title}: ${words}`}
+        onPress={onOpen}
+        style={styles.row}
+      >
+        <View style={styles.grow}>
+          <Words bold>{check.title}</Words>
+          <Words size="small" colour="quiet">
+            Expected: {check.expected}
+            {last ? `. Seen: ${last.verdict.seen}` : ''}
+          </Words>
+        </View>
+        <Words size="small" bold colour={colour} style={styles.state}>
+          {words}
+        </Words>
+      </Pressable>
+      {last?.verdict.pattern && standsAs(last) && <Slip pattern={last.verdict.pattern} />}
+    </View>
+  );
+}
+
+/** What a check that failed points to, where it failed. */
+function Slip({ pattern }: { pattern: Pattern }) {
+  return (
+    <View style={styles.slip} testID={`pattern-${pattern.kind}`} role="alert">
+      <Words bold colour="rust">
+        {pattern.title}
+      </Words>
+      <Words>{pattern.words}</Words>
+    </View>
+  );
+}
+
+type Texts = Readonly<Record<string, string>>;
+const EMPTY: Texts = {};
+
+function CheckEntry({ check, onDone }: { check: ProofCheck; onDone: () => void }) {
+  const { jobId, write } = useJobScope();
+  const palette = usePalette();
+  const [texts, setTexts] = useDraftOf<Texts>(`check:${jobId}:${check.key}`, EMPTY);
+  const [error, setError] = useState<string | null>(null);
+  const save = (seen: string | null, figures: Record<string, number>) => {
+    const refused = write({
+      kind: 'job.record',
+      jobId,
+      recordId: newId(),
+      record: { kind: 'check', check: check.key, seen, figures, note: '' },
+    });
+    setError(refused);
+    if (refused === null) {
+      setTexts(null);
+      onDone();
+    }
+  };
+  const { ask } = check;
+  return (
+    <View
+      {...ENTRY_MARK}
+      style={[styles.entry, { borderColor: palette.petrol, backgroundColor: palette.paper }]}
+      testID={`trying-${check.key}`}
+    >
+      <Words bold size="large">
+        {check.title}
+      </Words>
+      <Words>{check.method}</Words>
+      {check.caution && (
+        <Words bold colour="ochre">
+          {check.caution}
+        </Words>
+      )}
+      <Words>
+        Expected: <Words bold>{check.expected}</Words>. Tolerance: {check.tolerance}.
+      </Words>
+      {ask.kind === 'state' ? (
+        <Choice
+          label="What it does"
+          testID={`seen-${check.key}`}
+          options={ask.states}
+          value={null}
+          onChange={(value) => save(value, {})}
+        />
+      ) : (
+        <Figures
+          fields={askedFigures(ask)}
+          timed={ask.kind === 'pulses' || ask.kind === 'count'}
+          texts={texts}
+          onChange={(next) => {
+            setTexts(next);
+            setError(null);
+          }}
+          onSave={(figures) => save(null, figures)}
+          onFail={setError}
+        />
+      )}
+      {error && (
+        <Words bold colour="rust" role="alert">
+          {error}
+        </Words>
+      )}
+      <Button kind="quiet" label="Later" onPress={onDone} />
+    </View>
+  );
+}
+
+function Figures({
+  fields,
+  timed,
+  texts,
+  onChange,
+  onSave,
+  onFail,
+}: {
+  fields: readonly AskedFigure[];
+  timed: boolean;
+  texts: Texts;
+  onChange: (texts: Texts) => void;
+  onSave: (figures: Record<string, number>) => void;
+  onFail: (words: string) => void;
+}) {
+  const read = fields.map((field) => optionalFigure(texts[field.key] ?? '', field.quantity));
+  const save = () => {
+    if (read.some((figure) => figure.error)) return;
+    const missing = fields.find((field, i) => read[i].value === null && !field.optional);
+    if (missing) {
+      onFail(`Enter “${missing.label}”.`);
+      return;
+    }
+    onSave(
+      Object.fromEntries(
+        fields.flatMap(({ key }, i) => (read[i].value === null ? [] : [[key, read[i].value]])),
+      ),
+    );
+  };
+  return (
+    <>
+      <View style={styles.fields}>
+        {fields.map((field, i) => (
+          <View key={field.key} style={styles.cell}>
+            <Field
+              label={field.label}
+              quantity={field.quantity}
+              onEnter={i === fields.length - 1 ? save : undefined}
+              testID={`check-${field.key}`}
+              value={texts[field.key] ?? ''}
+              error={read[i].error}
+              onChange={(text) => onChange({ ...texts, [field.key]: text })}
+            />
+          </View>
+        ))}
+      </View>
+      {timed && (
+        <StrokeTimer
+          onTake={(counted, time) =>
+            onChange({ ...texts, strokes: String(counted), seconds: time.toFixed(1) })
+          }
+        />
+      )}
+      <Button kind="main" label="Record" testID="check-save" onPress={save} />
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.m,
+    minHeight: TOUCH,
+    paddingVertical: SPACE.s,
+  },
+  entryRow: { paddingVertical: SPACE.s },
+  slip: { paddingBottom: SPACE.m, gap: SPACE.xs },
+  grow: { flex: 1 },
+  state: { maxWidth: 110, textAlign: 'right' },
+  entry: { borderWidth: 2, borderRadius: RADIUS.card, padding: SPACE.m, gap: SPACE.m },
+  fields: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m },
+  cell: { flexBasis: '28%', flexGrow: 1, minWidth: 96 },
+});

@@ -1,0 +1,1 @@
+export { SetCard, type SetCardProps } from './set-card';

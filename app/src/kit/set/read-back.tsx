@@ -1,0 +1,104 @@
+import { addressOf, faultOf, wordsForFault, type Parameter, type SettingValue } from '@barythm/core/profile';
+import { useState } from 'react';
+import { newId } from '../../api/device';
+import { useDraft } from '../../draft/use-draft';
+import { Button } from '../../ui/button';
+import { Words } from '../../ui/words/words';
+import { ENTER_WHEN, ENTRY_SLIP } from '../keys';
+import { RouteKeys } from '../keys';
+import { useJobScope } from '../job';
+import { parseForParameter } from '../value';
+import { ValueEntry } from '../value';
+
+interface ReadBackProps {
+  readonly parameter: Parameter;
+  readonly onDone: () => void;
+}
+
+/** The way to a setting, and what the display shows after it was stored, typed in by the person. */
+export function ReadBack({ parameter, onDone }: ReadBackProps) {
+  const { view, jobId, write } = useJobScope();
+  const address = addressOf(parameter);
+  const [text, setText] = useDraft(`left:${jobId}:${address}`);
+  const [error, setError] = useState<string | null>(null);
+
+  const readBack = (value: SettingValue, raw: string) => {
+    const refused = write({
+      kind: 'sheet.enter',
+      jobId,
+      entryId: newId(),
+      address,
+      column: 'left',
+      raw,
+      unit: parameter.unit ?? '',
+      value,
+      reason: null,
+    });
+    setError(refused);
+    if (refused === null) {
+      setText(null);
+      onDone();
+    }
+  };
+  const typed = text ?? '';
+  const parsed = parameter.type === 'choice' ? null : parseForParameter(view.family, parameter, typed);
+  // a display cannot show it, so it is a slip of the finger until it is said twice
+  const fault = parsed?.ok && typed !== '' ? faultOf(parameter, parsed.value, view.values.force) : null;
+  const [asked, setAsked] = useState<string | null>(null);
+  const save = () => {
+    if (!parsed) return;
+    if (!parsed.ok) setError(parsed.words);
+    else if (fault) setAsked(typed);
+    else readBack(parsed.value, typed);
+  };
+
+  return (
+    <>
+      <Words bold>{ENTER_WHEN[parameter.enterWhen]}</Words>
+      <RouteKeys route={parameter.route} />
+      <Words>
+        Then set it, and store it: {parameter.storedBy}
+        {parameter.needsRestart ? ' It takes effect after a restart.' : ''}
+      </Words>
+      <Words size="small" colour="quiet">
+        {ENTRY_SLIP[parameter.entry]}
+      </Words>
+      {parameter.caution && (
+        <Words bold colour="ochre">
+          {parameter.caution}
+        </Words>
+      )}
+      <ValueEntry
+        big
+        parameter={parameter}
+        label="The display now shows"
+        testID="readback"
+        text={typed}
+        error={error}
+        onText={(next) => {
+          setText(next === '' ? null : next);
+          setError(null);
+        }}
+        onEnter={save}
+        onOption={(value) => readBack(value, String(value))}
+      />
+      {fault && (
+        <Words bold colour="ochre" role="alert" testID="readback-outside">
+          {wordsForFault(parameter, fault)}
+          {asked === typed ? ' Look at the display again. If it really shows this, record it.' : ''}
+        </Words>
+      )}
+      {parameter.type !== 'choice' && (
+        <Button kind="main" label="Read back" testID="readback-save" onPress={save} />
+      )}
+      {fault && asked === typed && parsed?.ok && (
+        // a button of its own: a second tap on the same place must not say yes
+        <Button
+          label={`It really shows ${typed}: record it`}
+          testID="readback-outside-save"
+          onPress={() => readBack(parsed.value, typed)}
+        />
+      )}
+    </>
+  );
+}
