@@ -6,7 +6,7 @@ import type { Parameter, ProfileOf, SettingValues } from '../profile';
 import { judgeFigure, judgeState, stateCheck } from '../proof';
 import { fig } from '../units';
 import { arrivalFacts } from './parts/arrival-facts';
-import type { Family } from './family';
+import { defineFamily, type Family } from './family';
 import type { FamilyKind } from './kind';
 import { STOPPED } from './parts/make-safe';
 import { PlanDraft } from './parts/plan-draft';
@@ -93,7 +93,7 @@ const fanDuty = group({
 });
 const fanBehaviours = group({ family: z.literal('fan'), hasClock: tick('It has a clock') });
 
-export const fanFamily: Family<FanKind> = {
+export const fanFamily: Family<FanKind> = defineFamily<FanKind>({
   name: 'fan',
   words: 'a fan',
   forms: {
@@ -134,8 +134,6 @@ export const fanFamily: Family<FanKind> = {
   roles: ['speed', 'state'],
   isOptionRole: (role) => role.startsWith('state.'),
   quantities: { speed: 'percent' },
-  unitFault: () => null,
-  rolesOfMode: () => [],
   understand,
   context: ({ duty, profile, plate, today, inForce }) => ({ duty, profile, plate, today, inForce }),
   plan: (context) => {
@@ -149,15 +147,11 @@ export const fanFamily: Family<FanKind> = {
   checkPlan: (context, { values }) => checkFan(context, 'target', values),
   check: checkFan,
   open: () => [],
-  curedAt: {},
   texts: TEXTS,
   reasons: REASONS,
   arrival: {
-    first: null,
-    work: [],
     makeSafe: [STOPPED],
     plate: [{ key: 'rated_W', label: 'Rated power', quantity: 'power' }],
-    source: null,
     plateCode: 'FAN-02',
     readings: {
       record: 'fan-now' as never,
@@ -167,7 +161,6 @@ export const fanFamily: Family<FanKind> = {
         ({ kind: 'fan-now', speed_pct: figures.speed_pct ?? null, state, unreadable }) as never,
     },
   },
-  refuse: () => null,
   proof: {
     checks: (_context, { speed_pct }) => [
       stateCheck(
@@ -197,13 +190,7 @@ export const fanFamily: Family<FanKind> = {
         : ask.kind === 'figure'
           ? judgeFigure(ask, body)
           : { ok: false, seen: 'not asked for', pattern: null },
-    unaskedPumps: false,
-    readings: () => [],
-    pointsLeft: () => 0,
-    voidedSince: () => null,
-    patterns: () => [],
   },
-  earlier: () => [],
   due: () => [{ kind: 'service', words: 'Clean the blades.', date: '2027-01-01' }],
   bench: {
     run: ({ profile, plate }, values, scenario, options) =>
@@ -243,11 +230,9 @@ export const fanFamily: Family<FanKind> = {
       proof: { points: 0, passed: 0, says: [{ words: 'Air felt at the grille.', sound: true }] },
     }),
     facts: ({ document }) => arrivalFacts(document, fanFamily.arrival.readings),
-    days: null,
     tables: () => [{ name: 'speeds', label: 'Speeds', fields: ['speed'], rows: [[60]] }],
-    week: () => null,
   },
-};
+});
 
 const common = {
   group: 'drive' as const,

@@ -1,5 +1,4 @@
-import { patternsSeen, voidedRevision } from '../../visit';
-import type { Family } from '../family';
+import { defineFamily } from '../family';
 import { arrival } from './arrival/arrival';
 import { BEHAVIOURS_FORM } from './form/behaviours-form';
 import { DUTY_FORM } from './form/duty-form';
@@ -30,7 +29,7 @@ import { circulatorDutySchema } from './wire/duty';
 import { circulatorPlateSchema } from './wire/plate';
 import { CIRCULATOR_RECORDS } from './wire/records';
 
-export const circulatorFamily: Family<CirculatorKind> = {
+export const circulatorFamily = defineFamily<CirculatorKind>({
   name: 'circulator',
   words: 'a circulator',
   forms: {
@@ -47,9 +46,8 @@ export const circulatorFamily: Family<CirculatorKind> = {
     carried: [],
   },
   roles: CIRCULATOR_ROLES,
-  isOptionRole: (role) => (CIRCULATOR_OPTION_ROLES as readonly string[]).includes(role),
+  optionRoles: CIRCULATOR_OPTION_ROLES,
   quantities: CIRCULATOR_QUANTITIES,
-  unitFault: () => null,
   rolesOfMode: (option) => ROLES_OF_MODE[option] ?? [],
   understand,
   context: contextOf,
@@ -62,20 +60,11 @@ export const circulatorFamily: Family<CirculatorKind> = {
   texts: CIRCULATOR_TEXTS,
   reasons: CIRCULATOR_REASONS,
   arrival,
-  refuse: () => null,
   proof: {
     checks: proofChecks,
     judge: judgeCheck,
-    // no check of it lets anything out
-    unaskedPumps: false,
-    readings: () => [],
-    pointsLeft: () => 0,
-    voidedSince: ({ checks }) => voidedRevision(checks),
-    patterns: ({ checks }) => patternsSeen(checks),
   },
-  earlier: () => [],
-  due: () => [],
   bench: { run: benchSheet, plain: plainDay, words: CIRCULATOR_EVENTS, events: eventsFor },
   strip: stripOf,
-  handOver: { part: partOf, facts: factsOf, days: null, tables: () => [], week: () => null },
-};
+  handOver: { part: partOf, facts: factsOf },
+});

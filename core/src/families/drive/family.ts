@@ -1,5 +1,4 @@
-import { patternsSeen, voidedRevision } from '../../visit';
-import type { Family } from '../family';
+import { defineFamily } from '../family';
 import { arrival } from './arrival/arrival';
 import { BEHAVIOURS_FORM } from './form/behaviours-form';
 import { DUTY_FORM } from './form/duty-form';
@@ -27,7 +26,7 @@ import { driveDutySchema } from './wire/duty';
 import { drivePlateSchema } from './wire/plate';
 import { DRIVE_RECORDS, prechargeSchema } from './wire/records';
 
-export const driveFamily: Family<DriveKind> = {
+export const driveFamily = defineFamily<DriveKind>({
   name: 'drive',
   words: 'a pressure drive',
   forms: {
@@ -45,9 +44,8 @@ export const driveFamily: Family<DriveKind> = {
     carried: [prechargeSchema],
   },
   roles: DRIVE_ROLES,
-  isOptionRole: (role) => (DRIVE_OPTION_ROLES as readonly string[]).includes(role),
+  optionRoles: DRIVE_OPTION_ROLES,
   quantities: DRIVE_QUANTITIES,
-  unitFault: () => null,
   rolesOfMode: (option) => ROLES_OF_HOLDING[option] ?? [],
   modeRole: 'holds',
   understand,
@@ -62,21 +60,14 @@ export const driveFamily: Family<DriveKind> = {
   texts: DRIVE_TEXTS,
   reasons: DRIVE_REASONS,
   arrival,
-  refuse: () => null,
   proof: {
     checks: proofChecks,
     judge: judgeCheck,
-    // no check of it lets out more than a tap does
-    unaskedPumps: false,
-    readings: () => [],
-    pointsLeft: () => 0,
-    voidedSince: ({ checks }) => voidedRevision(checks),
-    patterns: ({ checks }) => patternsSeen(checks),
   },
   // the gas that was measured last counts until it is measured again
   earlier: (document) => gasHistory(document).slice(-1),
   due: dueOf,
   bench: { run: benchSheet, plain: plainDay, words: DRIVE_EVENTS, events: eventsFor },
   strip: stripOf,
-  handOver: { part: partOf, facts: factsOf, days: null, tables: () => [], week: () => null },
-};
+  handOver: { part: partOf, facts: factsOf },
+});

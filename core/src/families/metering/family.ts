@@ -1,4 +1,4 @@
-import type { Family } from '../family';
+import { defineFamily } from '../family';
 import { arrival } from './arrival/arrival';
 import { BEHAVIOURS_FORM } from './form/behaviours-form';
 import { DUTY_FORM } from './form/duty-form';
@@ -37,7 +37,7 @@ import { meteringDutySchema } from './wire/duty';
 import { meteringPlateSchema } from './wire/plate';
 import { METERING_RECORDS, calibrationBodySchema, servicedBodySchema } from './wire/records';
 
-export const meteringFamily: Family<MeteringKind> = {
+export const meteringFamily = defineFamily<MeteringKind>({
   name: 'metering',
   words: 'a metering pump',
   forms: {
@@ -54,7 +54,7 @@ export const meteringFamily: Family<MeteringKind> = {
     carried: [calibrationBodySchema, servicedBodySchema],
   },
   roles: METERING_ROLES,
-  isOptionRole: (role) => (METERING_OPTION_ROLES as readonly string[]).includes(role),
+  optionRoles: METERING_OPTION_ROLES,
   quantities: METERING_QUANTITIES,
   unitFault: rateUnitFault,
   rolesOfMode: (option) => ROLES_OF_MODE[option.replace('mode.', '') as MeteringMode] ?? [],
@@ -69,7 +69,6 @@ export const meteringFamily: Family<MeteringKind> = {
   texts: METERING_TEXTS,
   reasons: REASONS,
   arrival,
-  refuse: () => null,
   proof: {
     checks: proofChecks,
     judge: judgeCheck,
@@ -90,6 +89,5 @@ export const meteringFamily: Family<MeteringKind> = {
     fromFirst,
     days: { sheets: comparedSheets, block: comparedDay },
     tables: (view) => [readingsTable(view)],
-    week: () => null,
   },
-};
+});

@@ -1,4 +1,4 @@
-import type { Family } from '../family';
+import { defineFamily } from '../family';
 import { arrival, refuse } from './arrival/arrival';
 import { BEHAVIOURS_FORM } from './form/behaviours-form';
 import { DUTY_FORM } from './form/duty-form';
@@ -32,7 +32,7 @@ import { poolDutySchema } from './wire/duty';
 import { poolPlateSchema } from './wire/plate';
 import { POOL_RECORDS } from './wire/records';
 
-export const poolFamily: Family<PoolKind> = {
+export const poolFamily = defineFamily<PoolKind>({
   name: 'pool',
   words: 'a pool pump',
   forms: {
@@ -55,8 +55,6 @@ export const poolFamily: Family<PoolKind> = {
     (POOL_OPTION_ROLES as readonly string[]).includes(role) || placeOfOption(role) !== null,
   quantities: POOL_QUANTITIES,
   unitFault: speedUnitFault,
-  // its states (automatic, manual, hold) have no settings of their own
-  rolesOfMode: () => [],
   understand,
   context: contextOf,
   plan: planPool,
@@ -64,7 +62,6 @@ export const poolFamily: Family<PoolKind> = {
   checkPlan,
   check: checkSettings,
   open: openOn,
-  curedAt: {},
   texts: POOL_TEXTS,
   reasons: POOL_REASONS,
   arrival,
@@ -72,16 +69,10 @@ export const poolFamily: Family<PoolKind> = {
   proof: {
     checks: proofChecks,
     judge: judgeCheck,
-    // no check of it lets anything out
-    unaskedPumps: false,
-    readings: () => [],
-    pointsLeft: () => 0,
     voidedSince,
     patterns: patternsOf,
   },
-  earlier: () => [],
-  due: () => [],
   bench: { run: benchSheet, plain: plainWeek, words: POOL_EVENTS, events: eventsFor },
   strip: stripOf,
-  handOver: { part: partOf, fromFirst, facts: factsOf, days: null, tables: () => [], week: weeklyEvents },
-};
+  handOver: { part: partOf, fromFirst, facts: factsOf, week: weeklyEvents },
+});

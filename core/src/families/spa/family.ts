@@ -1,7 +1,7 @@
-import { lastRecord, patternsSeen, voidedRevision } from '../../visit';
+import { lastRecord } from '../../visit';
 import { siteDate } from '../../time';
 import type { EarlierRecord, RecordBodyOf } from '../../visit';
-import type { Family } from '../family';
+import { defineFamily } from '../family';
 import { arrival } from './arrival/arrival';
 import { BEHAVIOURS_FORM } from './form/behaviours-form';
 import { DUTY_FORM } from './form/duty-form';
@@ -38,7 +38,7 @@ function tablesCopied(document: SpaJob): EarlierRecord<RecordBodyOf<SpaKind>>[] 
   return (document.earlier ?? []).filter(({ body }) => body.kind === 'pack-table').slice(-1);
 }
 
-export const spaFamily: Family<SpaKind> = {
+export const spaFamily = defineFamily<SpaKind>({
   name: 'spa',
   words: 'a spa pack',
   forms: {
@@ -56,9 +56,8 @@ export const spaFamily: Family<SpaKind> = {
     carried: [packTableSchema],
   },
   roles: SPA_ROLES,
-  isOptionRole: (role) => (SPA_OPTION_ROLES as readonly string[]).includes(role),
+  optionRoles: SPA_OPTION_ROLES,
   quantities: SPA_QUANTITIES,
-  unitFault: () => null,
   rolesOfMode: (option) => ROLES_OF_HEATING[option] ?? [],
   modeRole: 'heating',
   understand,
@@ -73,20 +72,13 @@ export const spaFamily: Family<SpaKind> = {
   reasons: SPA_REASONS,
   putsBack: numberChanges,
   arrival,
-  refuse: () => null,
   proof: {
     checks: proofChecks,
     judge: judgeCheck,
-    // it moves the water that is in it
-    unaskedPumps: false,
-    readings: () => [],
-    pointsLeft: () => 0,
-    voidedSince: ({ checks }) => voidedRevision(checks),
-    patterns: ({ checks }) => patternsSeen(checks),
   },
   earlier: tablesCopied,
   due: dueOf,
   bench: { run: benchSheet, plain: plainDay, words: SPA_EVENTS, events: eventsFor },
   strip: stripOf,
-  handOver: { part: partOf, facts: factsOf, days: null, tables: tablesOf, week: weeklyEvents },
-};
+  handOver: { part: partOf, facts: factsOf, tables: tablesOf, week: weeklyEvents },
+});

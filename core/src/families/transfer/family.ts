@@ -1,5 +1,4 @@
-import { patternsSeen, voidedRevision } from '../../visit';
-import type { Family } from '../family';
+import { defineFamily } from '../family';
 import { arrival } from './arrival/arrival';
 import { BEHAVIOURS_FORM } from './form/behaviours-form';
 import { DUTY_FORM } from './form/duty-form';
@@ -31,7 +30,7 @@ import { transferDutySchema } from './wire/duty';
 import { transferPlateSchema } from './wire/plate';
 import { TRANSFER_RECORDS } from './wire/records';
 
-export const transferFamily: Family<TransferKind> = {
+export const transferFamily = defineFamily<TransferKind>({
   name: 'transfer',
   words: 'a vessel-emptying pump',
   forms: {
@@ -48,9 +47,8 @@ export const transferFamily: Family<TransferKind> = {
     carried: [],
   },
   roles: TRANSFER_ROLES,
-  isOptionRole: (role) => (TRANSFER_OPTION_ROLES as readonly string[]).includes(role),
+  optionRoles: TRANSFER_OPTION_ROLES,
   quantities: TRANSFER_QUANTITIES,
-  unitFault: () => null,
   rolesOfMode: (option) => ROLES_OF_CONTROL[option] ?? [],
   modeRole: 'control',
   understand,
@@ -64,20 +62,12 @@ export const transferFamily: Family<TransferKind> = {
   texts: TRANSFER_TEXTS,
   reasons: TRANSFER_REASONS,
   arrival,
-  refuse: () => null,
   proof: {
     checks: proofChecks,
     judge: judgeCheck,
-    // what it is asked to move is product that goes where product goes
-    unaskedPumps: false,
-    readings: () => [],
-    pointsLeft: () => 0,
-    voidedSince: ({ checks }) => voidedRevision(checks),
-    patterns: ({ checks }) => patternsSeen(checks),
   },
-  earlier: () => [],
   due: dueOf,
   bench: { run: benchSheet, plain: plainDay, words: TRANSFER_EVENTS, events: eventsFor },
   strip: stripOf,
-  handOver: { part: partOf, facts: factsOf, days: null, tables: () => [], week: () => null },
-};
+  handOver: { part: partOf, facts: factsOf },
+});

@@ -1,11 +1,11 @@
-import type { Family } from '../../family';
+import type { OwnArrival } from '../../family';
 import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { CirculatorKind } from '../kind';
 import { FIRST_STEPS } from '../wire/records';
 import { readings } from './readings';
 
 /** What is done and read before anything is set on a circulator. */
-export const arrival: Family<CirculatorKind>['arrival'] = {
+export const arrival: OwnArrival<CirculatorKind> = {
   makeSafe: [
     STOPPED,
     ISOLATED,
@@ -29,9 +29,7 @@ export const arrival: Family<CirculatorKind>['arrival'] = {
       quantity: 'pressure',
     },
   ],
-  source: null,
   plateCode: 'ANY-02',
   readings,
-  work: [],
   first: { kind: 'seen-first', title: 'Seen before it runs', steps: FIRST_STEPS },
 };

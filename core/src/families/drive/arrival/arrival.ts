@@ -1,4 +1,4 @@
-import type { Family } from '../../family';
+import type { OwnArrival } from '../../family';
 import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { DriveKind } from '../kind';
 import { FIRST_STEPS, firstSteps } from '../wire/records';
@@ -6,7 +6,7 @@ import { readings } from './readings';
 import { WORK } from './work';
 
 /** What is done and read before anything is set on a drive. */
-export const arrival: Family<DriveKind>['arrival'] = {
+export const arrival: OwnArrival<DriveKind> = {
   makeSafe: [
     STOPPED,
     ISOLATED,
@@ -27,7 +27,6 @@ export const arrival: Family<DriveKind>['arrival'] = {
     { key: 'speed_rpm', label: 'Rated speed', quantity: 'speed' },
     { key: 'volts_V', label: 'Rated voltage', quantity: 'voltage' },
   ],
-  source: null,
   plateCode: 'DRV-02',
   readings,
   work: WORK,

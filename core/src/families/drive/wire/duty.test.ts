@@ -22,11 +22,7 @@ test.each<[string, Partial<DriveDuty>, string]>([
     { inlet: { least_bar: 1, greatest_bar: 0 } },
     'inlet.greatest_bar: The greatest pressure cannot be below the least.',
   ],
-  [
-    'a range of nil',
-    { sensor: { range_bar: 0 } },
-    'sensor.range_bar: This must be more than 0.',
-  ],
+  ['a range of nil', { sensor: { range_bar: 0 } }, 'sensor.range_bar: This must be more than 0.'],
   [
     'no sensor for a pressure',
     { sensor: null },

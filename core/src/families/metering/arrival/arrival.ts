@@ -1,5 +1,5 @@
 import type { SignalFrom } from '../../../visit';
-import type { Family } from '../../family';
+import type { OwnArrival } from '../../family';
 import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { MeteringKind } from '../kind';
 import { gearsOf } from '../wire/plate';
@@ -13,7 +13,7 @@ const SIGNALS: readonly { readonly value: SignalFrom; readonly name: string }[] 
 ];
 
 /** What is done and read before anything is set on a metering pump. */
-export const arrival: Family<MeteringKind>['arrival'] = {
+export const arrival: OwnArrival<MeteringKind> = {
   makeSafe: [
     STOPPED,
     ISOLATED,
@@ -56,5 +56,4 @@ export const arrival: Family<MeteringKind>['arrival'] = {
   plateCode: 'MET-02',
   readings,
   work: WORK,
-  first: null,
 };

@@ -1,6 +1,6 @@
 import { parameterWithRole } from '../../../profile';
 import type { Command, RecordBodyOf, Refusal } from '../../../visit';
-import type { Family } from '../../family';
+import type { OwnArrival } from '../../family';
 import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { PoolKind } from '../kind';
 import { readings } from './readings';
@@ -14,7 +14,7 @@ const COMMANDS: readonly { readonly value: Command; readonly name: string }[] = 
 ];
 
 /** What is done and read before anything is set on a pool pump. */
-export const arrival: Family<PoolKind>['arrival'] = {
+export const arrival: OwnArrival<PoolKind> = {
   makeSafe: [
     STOPPED,
     {
@@ -59,7 +59,6 @@ export const arrival: Family<PoolKind>['arrival'] = {
   plateCode: 'POO-20',
   readings,
   work: WORK,
-  first: null,
 };
 
 /** Salt without a kit's reading, and valves whose pipes nobody followed, are not written down: the work would be done blind. */

@@ -1,10 +1,10 @@
-import type { Family } from '../../family';
+import type { OwnArrival } from '../../family';
 import type { SpaKind } from '../kind';
 import { FIRST_STEPS } from '../wire/records';
 import { readings } from './readings';
 
 /** What is done and read before anything is set on a pack. */
-export const arrival: Family<SpaKind>['arrival'] = {
+export const arrival: OwnArrival<SpaKind> = {
   makeSafe: [
     {
       key: 'nobody',
@@ -24,10 +24,8 @@ export const arrival: Family<SpaKind>['arrival'] = {
     { key: 'volts_V', label: 'Voltage', quantity: 'voltage' },
     { key: 'heater_W', label: 'Heater', quantity: 'power' },
   ],
-  source: null,
   plateCode: 'SPA-04',
   readings,
-  work: [],
   first: {
     kind: 'spa-first',
     title: 'Before a number is chosen',

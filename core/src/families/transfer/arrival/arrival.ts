@@ -1,4 +1,4 @@
-import type { Family } from '../../family';
+import type { OwnArrival } from '../../family';
 import { ISOLATED, STOPPED } from '../../parts/make-safe';
 import type { TransferKind } from '../kind';
 import { FIRST_STEPS } from '../wire/records';
@@ -6,7 +6,7 @@ import { readings } from './readings';
 import { WORK } from './work';
 
 /** What is done and read before anything is set on such a pump. */
-export const arrival: Family<TransferKind>['arrival'] = {
+export const arrival: OwnArrival<TransferKind> = {
   makeSafe: [
     STOPPED,
     ISOLATED,
@@ -28,7 +28,6 @@ export const arrival: Family<TransferKind>['arrival'] = {
     { key: 'speed_rpm', label: 'Rated speed', quantity: 'speed' },
     { key: 'volts_V', label: 'Rated voltage', quantity: 'voltage' },
   ],
-  source: null,
   plateCode: 'LEV-05',
   readings,
   work: WORK,
