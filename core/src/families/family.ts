@@ -1,3 +1,4 @@
+import { judgeCheck } from '../proof';
 import { patternsSeen, voidedRevision } from '../visit';
 import type { Computes } from './computes';
 import type { Describes } from './describes';
@@ -25,7 +26,7 @@ type Own<K extends FamilyKind> = Less<Omit<Family<K>, Groups>, Defaulted> & {
   readonly arrival: OwnArrival<K>;
   readonly proof: Less<
     Family<K>['proof'],
-    'unaskedPumps' | 'readings' | 'pointsLeft' | 'voidedSince' | 'patterns'
+    'judge' | 'unaskedPumps' | 'readings' | 'pointsLeft' | 'voidedSince' | 'patterns'
   >;
   readonly handOver: Less<Family<K>['handOver'], 'days' | 'tables' | 'week'>;
 };
@@ -57,6 +58,7 @@ export function defineFamily<K extends FamilyKind>(own: Own<K>): Family<K> {
       pointsLeft: () => 0,
       voidedSince: ({ checks }) => voidedRevision(checks),
       patterns: ({ checks }) => patternsSeen(checks),
+      judge: (check, body) => judgeCheck(check, body),
       ...own.proof,
     },
     handOver: { days: null, tables: () => [], week: () => null, ...own.handOver },

@@ -17,11 +17,18 @@ export interface AskedFigure {
   readonly optional?: boolean;
 }
 
+/** A state that may be seen; a wrong one with the known slip that it points to. */
+export interface OfferedState {
+  readonly value: string;
+  readonly label: string;
+  readonly slip?: Pattern;
+}
+
 /** What a check asks for. */
 export type Ask =
   | {
       readonly kind: 'state';
-      readonly states: readonly { readonly value: string; readonly label: string }[];
+      readonly states: readonly OfferedState[];
       readonly expected: string;
     }
   | { readonly kind: 'pulses'; readonly perPulse: number; readonly ceiling_spm: number }
@@ -45,6 +52,10 @@ export type Ask =
       readonly figure: AskedFigure;
       readonly least: number;
       readonly greatest: number;
+      /** the known slips that a figure outside points to: under it, over it, or either */
+      readonly below?: Pattern;
+      readonly above?: Pattern;
+      readonly off?: Pattern;
     }
   | {
       /** what the controller shows against a reference instrument */
@@ -75,6 +86,8 @@ export interface ProofCheck<Key extends string = string> {
   readonly pumps: boolean;
   /** addresses of the settings whose change voids it; any setting's where it is left out */
   readonly voidedBy?: readonly string[];
+  /** the known slip that it points to, whatever was seen in place of what is expected */
+  readonly off?: Pattern;
   readonly ask: Ask;
 }
 

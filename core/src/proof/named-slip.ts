@@ -1,21 +1,53 @@
 import type { CheckBody, CheckVerdict, Pattern, ProofCheck } from './check';
-import { judgeFigure, judgeState } from './judge';
+import { judgeCompare, judgeFigure, judgeState } from './judge';
 
-/** A known slip as a table keeps it: code, kind, title, what to look at. */
-export type NamedSlip = readonly [code: string, kind: Pattern['kind'], title: string, words: string];
+/** A known slip: code, kind, what is wrong, and what to look at. */
+export function slip(code: string, kind: Pattern['kind'], title: string, words: string): Pattern {
+  return { code, kind, title, words };
+}
 
-/** Judges what was seen against a check that asks for a state or a figure; of a failing one the slip that it points to is named. */
-export function judgeNamed(
+/** A state that is not the expected one, with the slip that it points to. */
+export interface WrongState {
+  readonly label: string;
+  readonly slip: Pattern;
+}
+
+export function wrong(label: string, ...named: Parameters<typeof slip>): WrongState {
+  return { label, slip: slip(...named) };
+}
+
+/**
+ * Judges what was seen against a check that asks for a state, a figure or a comparison; a failing one names the slip that it carries.
+ *
+ * @param special the slip that only its family can tell, from what was read; the check's own counts where it answers null
+ */
+export function judgeCheck(
   check: ProofCheck,
   body: CheckBody,
-  slipOf: (check: ProofCheck, body: CheckBody) => NamedSlip | null,
+  special: (check: ProofCheck, body: CheckBody) => Pattern | null = () => null,
 ): CheckVerdict {
-  const { ask } = check;
-  if (ask.kind !== 'figure' && ask.kind !== 'state')
-    return { ok: false, seen: 'not asked for', pattern: null };
-  const verdict = ask.kind === 'figure' ? judgeFigure(ask, body) : judgeState(ask, body);
-  const slip = verdict.ok ? null : slipOf(check, body);
-  if (slip === null) return verdict;
-  const [code, kind, title, words] = slip;
-  return { ...verdict, pattern: { code, kind, title, words } };
+  const verdict = verdictOn(check, body);
+  return verdict.ok ? verdict : { ...verdict, pattern: special(check, body) ?? carriedBy(check, body) };
+}
+
+function verdictOn({ ask }: ProofCheck, body: CheckBody): CheckVerdict {
+  switch (ask.kind) {
+    case 'state':
+      return judgeState(ask, body);
+    case 'figure':
+      return judgeFigure(ask, body);
+    case 'compare':
+      return judgeCompare(ask, body);
+    default:
+      return { ok: false, seen: 'not asked for', pattern: null };
+  }
+}
+
+function carriedBy({ ask, ...check }: ProofCheck, { seen, figures }: CheckBody): Pattern | null {
+  const off = check.off ?? null;
+  if (ask.kind === 'state') return ask.states.find(({ value }) => value === seen)?.slip ?? off;
+  if (ask.kind !== 'figure') return off;
+  const figure = figures[ask.figure.key];
+  if (figure === undefined) return off;
+  return (figure < ask.least ? ask.below : ask.above) ?? ask.off ?? off;
 }

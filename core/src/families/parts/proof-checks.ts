@@ -1,4 +1,4 @@
-import { stateCheck, type ProofCheck } from '../../proof';
+import { stateCheck, type Pattern, type ProofCheck } from '../../proof';
 import { fig, figureWithUnit, presentReader, type Quantity } from '../../units';
 
 /** A figure with its unit, for whoever reads now. */
@@ -7,8 +7,12 @@ export const words = (q: Quantity, value: number) => figureWithUnit(fig(q, value
 /** What starts by itself is said wherever it may. */
 export const STARTS = 'It starts by itself.';
 
-/** Supply off and on: it does as it is set. Nothing is tried where that is not known. */
-export function supplyCut(afterCut: 'resume' | 'wait' | null): ProofCheck[] {
+/**
+ * Supply off and on: it does as it is set. Nothing is tried where that is not known.
+ *
+ * @param waits what it points to that one waits which is to go on
+ */
+export function supplyCut(afterCut: 'resume' | 'wait' | null, waits?: Pattern): ProofCheck[] {
   if (afterCut === null) return [];
   return [
     stateCheck(
@@ -19,7 +23,7 @@ export function supplyCut(afterCut: 'resume' | 'wait' | null): ProofCheck[] {
         expected: afterCut === 'resume' ? 'it goes on' : 'it waits',
         caution: 'It may start by itself.',
       },
-      { resume: 'It goes on', wait: 'It waits' },
+      { resume: 'It goes on', wait: waits ? { label: 'It waits', slip: waits } : 'It waits' },
       afterCut,
     ),
   ];
@@ -30,7 +34,7 @@ const REST_mA = 0.1;
 
 /** A sensor with a live zero at nil: no setting of the pump moves it. */
 export function sensorAtNil(
-  said: Pick<ProofCheck, 'key' | 'title' | 'method' | 'caution'> & { readonly at: string },
+  said: Pick<ProofCheck, 'key' | 'title' | 'method' | 'caution' | 'off'> & { readonly at: string },
 ): ProofCheck {
   const { at, ...check } = said;
   return {

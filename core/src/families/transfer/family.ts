@@ -14,7 +14,6 @@ import type { TransferKind } from './kind';
 import { planTransfer } from './plan/plan';
 import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
-import { judgeCheck } from './proof/patterns';
 import { contextOf } from './settings/context';
 import {
   ROLES_OF_CONTROL,
@@ -64,7 +63,6 @@ export const transferFamily = defineFamily<TransferKind>({
   arrival,
   proof: {
     checks: proofChecks,
-    judge: judgeCheck,
   },
   due: dueOf,
   bench: { run: benchSheet, plain: plainDay, words: TRANSFER_EVENTS, events: eventsFor },

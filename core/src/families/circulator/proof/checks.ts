@@ -1,5 +1,5 @@
 import { powerOfShare_W, lineHead_m, shareFor } from '../../../hydraulics';
-import { stateCheck, type ProofCheck } from '../../../proof';
+import { slip, stateCheck, wrong, type ProofCheck } from '../../../proof';
 import { sensorAtNil, supplyCut, words } from '../../parts/proof-checks';
 import { lineOf, openFlow_m3h } from '../effect/line';
 import { pumpOf, type PumpInSystem } from '../effect/pump';
@@ -42,7 +42,23 @@ function air(): ProofCheck[] {
         expected: 'nothing is heard',
         caution: 'Air vents spit hot water.',
       },
-      { clear: 'Nothing is heard', air: 'Air in a loop', cold: 'One loop stays cold' },
+      {
+        clear: 'Nothing is heard',
+        air: wrong(
+          'Air in a loop',
+          'CIR-03',
+          'standing',
+          'Air in the loops',
+          'Highest fixed speed, loop after loop until nothing is heard; then the mode.',
+        ),
+        cold: wrong(
+          'One loop stays cold',
+          'CIR-11',
+          'standing',
+          'One loop stays cold',
+          'That is a matter of balancing: no reason to raise the head.',
+        ),
+      },
       'clear',
     ),
   ];
@@ -67,6 +83,12 @@ function farEnd({ duty: { hotWater } }: CirculatorContext): ProofCheck[] {
         figure: { key: 'return_C', label: 'Return', quantity: 'temperature' },
         least: hotWater.coolest_C,
         greatest: hotWater.supply_C,
+        off: slip(
+          'CIR-19',
+          'standing',
+          'The return comes back too cool',
+          'Look for a pause of its clock, a shut loop or a flap that leaks; then more flow. Until then the water is not safe.',
+        ),
       },
     },
   ];
@@ -96,11 +118,28 @@ function modeAfterWiring({ profile, duty }: CirculatorContext, { mode }: Circula
         method: 'With every wire on, read the mode that it shows.',
         expected: MODE_WORDS[mode],
       },
-      { same: 'As set', changed: 'Another mode' },
+      {
+        same: 'As set',
+        changed: wrong(
+          'Another mode',
+          'CIR-13',
+          'manual',
+          'The wiring changed the mode',
+          'Set the mode again with every wire on, and read it once more.',
+        ),
+      },
       'same',
     ),
   ];
 }
+
+/** Whether by flow or by head: it moves too little. */
+const SHORT = slip(
+  'CIR-03',
+  'speed',
+  'It moves too little water',
+  'Air in the loops, a shut valve or a rotor that turns the wrong way: purge again, and look at the arrow. Then the range of a sensor.',
+);
 
 /** Flow and power with every valve open: where the line meets the pipes. */
 function atWork(context: CirculatorContext, settings: CirculatorSettings): ProofCheck[] {
@@ -133,6 +172,7 @@ function atWork(context: CirculatorContext, settings: CirculatorSettings): Proof
         figure: { key: 'flow_m3h', label: 'Flow', quantity: 'waterFlow' },
         least: flow * (1 - FLOW_TOLERANCE),
         greatest: flow * (1 + FLOW_TOLERANCE),
+        below: SHORT,
       },
     },
     ...headAtWork(settings, head, method),
@@ -176,6 +216,7 @@ function headAtWork({ mode, source }: CirculatorSettings, head: number, method: 
         figure: { key: 'head_m', label: 'Head', quantity: 'head' },
         least: head * (1 - HEAD_TOLERANCE),
         greatest: head * (1 + HEAD_TOLERANCE),
+        below: SHORT,
       },
     },
   ];

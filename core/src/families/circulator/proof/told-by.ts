@@ -1,5 +1,5 @@
 import { parameterWithRole } from '../../../profile';
-import { stateCheck, type ProofCheck } from '../../../proof';
+import { slip, stateCheck, wrong, type ProofCheck } from '../../../proof';
 import { STARTS, words } from '../../parts/proof-checks';
 import type { CirculatorContext } from '../settings/context';
 import type { CirculatorSettings } from '../settings/understand';
@@ -15,7 +15,23 @@ export function contact({ duty }: CirculatorContext, settings: CirculatorSetting
         expected: 'open, it stands; closed, it goes on at its set point',
         caution: STARTS,
       },
-      { both: 'It stands, and goes on', runs: 'It runs on', stands: 'It stays standing' },
+      {
+        both: 'It stands, and goes on',
+        runs: wrong(
+          'It runs on',
+          'CIR-04',
+          'standing',
+          'The contact does otherwise',
+          'Look which of its inputs it is wired to, and whether the setting uses it.',
+        ),
+        stands: wrong(
+          'It stays standing',
+          'CIR-04',
+          'standing',
+          'The contact does otherwise',
+          'Look which of its inputs it is wired to, and whether the setting uses it.',
+        ),
+      },
       'both',
     ),
   ];
@@ -34,6 +50,12 @@ export function volts({ duty }: CirculatorContext, { source, volts: set }: Circu
     tolerance: words('voltage', VOLT_TOLERANCE),
     caution: STARTS,
     pumps: false,
+    off: slip(
+      'CIR-05',
+      'sensor',
+      'Its threshold lies elsewhere',
+      'Standing at a low voltage is obedience, not a fault: read both thresholds again.',
+    ),
     ask: {
       kind: 'figure',
       figure: { key: 'at_V', label: 'At', quantity: 'voltage' },
@@ -62,7 +84,16 @@ export function volts({ duty }: CirculatorContext, { source, volts: set }: Circu
         expected: 'it stands, and reports nothing',
         caution: 'It starts by itself once the wire is back.',
       },
-      { stands: 'It stands', runs: 'It runs on' },
+      {
+        stands: 'It stands',
+        runs: wrong(
+          'It runs on',
+          'CIR-16',
+          'manual',
+          'It does not go by the voltage',
+          'Another source is chosen in its menu, or the mode keeps its own speed.',
+        ),
+      },
       'stands',
     ),
   ];
@@ -82,7 +113,23 @@ export function sensorOff({ duty }: CirculatorContext): ProofCheck[] {
         expected: 'it goes on and reports a fault',
         caution: 'It may go to full speed.',
       },
-      { reports: 'Goes on, reports a fault', full: 'Goes to full speed', stands: 'Stands' },
+      {
+        reports: 'Goes on, reports a fault',
+        full: wrong(
+          'Goes to full speed',
+          'CIR-21',
+          'sensor',
+          'Without its sensor it does otherwise',
+          'Write it down, tell the operator, and set what it does where that can be set.',
+        ),
+        stands: wrong(
+          'Stands',
+          'CIR-21',
+          'sensor',
+          'Without its sensor it does otherwise',
+          'Write it down, tell the operator, and set what it does where that can be set.',
+        ),
+      },
       'reports',
     ),
   ];
@@ -100,7 +147,23 @@ export function link({ duty, profile }: CirculatorContext, settings: CirculatorS
       method: `Ask at ${address} from the building’s system, and send a set point.`,
       expected: 'it answers, and takes it up',
     },
-    { answers: 'It answers', silent: 'No answer', other: 'Another pump answers' },
+    {
+      answers: 'It answers',
+      silent: wrong(
+        'No answer',
+        'CIR-08',
+        'standing',
+        'No answer on the link',
+        'Port chosen? Address in its range? Ends terminated, screen at one end, polarity, parity.',
+      ),
+      other: wrong(
+        'Another pump answers',
+        'CIR-07',
+        'standing',
+        'Two with one address',
+        'Give this one an address of its own.',
+      ),
+    },
     'answers',
   );
   if (wants === null || !parameterWithRole(profile, 'link.silence')) return [answers];
@@ -112,6 +175,12 @@ export function link({ duty, profile }: CirculatorContext, settings: CirculatorS
         title: 'The link cut',
         method: 'Take the link’s plug out with the pump running, and wait as long as its manual says.',
         expected: wants === 'stop' ? 'it stops' : 'it goes on in its own mode',
+        off: slip(
+          'CIR-21',
+          'standing',
+          'A silent link leaves it otherwise',
+          'Set what it is to do, and try it again.',
+        ),
       },
       { 'own-mode': 'It goes on in its own mode', stop: 'It stops', last: 'It stays at the last speed' },
       wants,
@@ -136,7 +205,23 @@ export function menuTaken({ duty, profile }: CirculatorContext): ProofCheck[] {
         expected: 'as it was set',
         caution: 'It may start by itself.',
       },
-      { taken: 'As set', before: 'As it was before', closed: 'The menu did not open' },
+      {
+        taken: 'As set',
+        before: wrong(
+          'As it was before',
+          'CIR-17',
+          'standing',
+          'The menu had closed again',
+          'Switch off, wait until its display is dark, on; set it at once, and read it again.',
+        ),
+        closed: wrong(
+          'The menu did not open',
+          'CIR-17',
+          'standing',
+          'The menu had closed again',
+          'Switch off, wait until its display is dark, on; set it at once, and read it again.',
+        ),
+      },
       'taken',
     ),
   ];
@@ -154,7 +239,23 @@ export function alarm({ duty: { alarm: wired }, profile }: CirculatorContext): P
         expected: `it ${wired.onFault}, and the alarm comes; mended, it goes`,
         caution: 'Mains may stand on the contact: a licensed electrician measures there.',
       },
-      { comes: 'Comes and goes', always: 'Stands all the time', never: 'Never comes' },
+      {
+        comes: 'Comes and goes',
+        always: wrong(
+          'Stands all the time',
+          'CIR-10',
+          'manual',
+          'Its fault contact works the other way',
+          'Set the way of the contact as the site reads it, and make the fault again.',
+        ),
+        never: wrong(
+          'Never comes',
+          'CIR-10',
+          'standing',
+          'No fault is told',
+          'Wire, terminals and the contact itself: one that carried too much is welded or burnt.',
+        ),
+      },
       'comes',
     ),
   ];

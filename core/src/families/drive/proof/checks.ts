@@ -1,5 +1,5 @@
 import { orElse } from '../../../input';
-import { stateCheck, type ProofCheck } from '../../../proof';
+import { slip, stateCheck, wrong, type ProofCheck } from '../../../proof';
 import { sensorAtNil, STARTS, supplyCut, words } from '../../parts/proof-checks';
 import { closed_hz, CLOSED_NEAR, pumpOf, signalSpan_hz, stopsUnder_m3h } from '../effect/pump';
 import { holdsPressure } from '../effect/set';
@@ -44,7 +44,23 @@ function direction({ duty }: DriveContext): ProofCheck[] {
         expected: 'it turns as the arrow; the other way gives less pressure',
         caution: 'Wrong: by menu, or isolate, wait the discharge time, prove dead, then swap two leads.',
       },
-      { right: 'As the arrow', wrong: 'The other way', unclear: 'Both give the same' },
+      {
+        right: 'As the arrow',
+        wrong: wrong(
+          'The other way',
+          'DRV-03',
+          'wiring',
+          'It turns the wrong way',
+          'Some pressure and little flow. Turn it by menu; else isolate, wait the discharge time, prove dead, swap two leads, and try again.',
+        ),
+        unclear: wrong(
+          'Both give the same',
+          'DRV-03',
+          'wiring',
+          'Direction cannot be told so',
+          'Try it against a nearly shut valve, or by the flow: the right way gives clearly more.',
+        ),
+      },
       'right',
     ),
   );
@@ -62,6 +78,12 @@ function zero({ duty }: DriveContext): ProofCheck[] {
           : 'Isolate the sensor, vent it, and read its current.',
       at: 'at nil',
       caution: 'The sensor’s valve holds the full pressure.',
+      off: slip(
+        'DRV-01',
+        'sensor',
+        'Its nil has drifted',
+        'Set it, or change the sensor: every pressure is off by as much.',
+      ),
     }),
   ];
 }
@@ -85,6 +107,12 @@ function setPressure({ duty }: DriveContext, { set_bar }: DriveSettings): ProofC
         figure: { key: 'pressure_bar', label: 'Gauge', quantity: 'pressure' },
         least: set_bar - within,
         greatest: set_bar + within,
+        off: slip(
+          'DRV-01',
+          'sensor',
+          'The gauge says otherwise',
+          'Nil and range of the sensor, then the gauge itself.',
+        ),
       },
     },
   ];
@@ -143,7 +171,16 @@ function steady({ duty }: DriveContext): ProofCheck[] {
         method: 'One tap open as usual: watch the gauge for two minutes.',
         expected: 'it stands within a needle’s width',
       },
-      { stands: 'It stands', swings: 'It swings' },
+      {
+        stands: 'It stands',
+        swings: wrong(
+          'It swings',
+          'DRV-16',
+          'pressure',
+          'It hunts',
+          'The vessel’s gas first; then less gain or a longer reset, one at a time.',
+        ),
+      },
       'stands',
     ),
   ];
@@ -178,7 +215,23 @@ function stopping(context: DriveContext, settings: DriveSettings): ProofCheck[] 
       method: `Shut every tap, and wait for ${delay} and a little more.`,
       expected: `it falls below ${words('frequency', settings.stop_hz)} and stops`,
     },
-    { stops: 'It stops', runs: 'It runs on', restarts: 'It stops and starts again at once' },
+    {
+      stops: 'It stops',
+      runs: wrong(
+        'It runs on',
+        'DRV-04',
+        'standing',
+        'It never stops',
+        'A leak, or a stop frequency at or below that of the shut valve: read the frequency with the discharge shut.',
+      ),
+      restarts: wrong(
+        'It stops and starts again at once',
+        'DRV-10',
+        'pressure',
+        'It starts every few seconds',
+        'The vessel’s gas is lost or too high, or the cut-in lies too near: measure the gas empty of water.',
+      ),
+    },
     'stops',
   );
   const shut: ProofCheck[] =
@@ -199,6 +252,12 @@ function stopping(context: DriveContext, settings: DriveSettings): ProofCheck[] 
               figure: { key: 'frequency_hz', label: 'Frequency, shut', quantity: 'frequency' },
               least: closed[0] * (1 - CLOSED_NEAR),
               greatest: closed[1] * (1 + CLOSED_NEAR),
+              off: slip(
+                'DRV-04',
+                'standing',
+                'Not the frequency of a shut valve',
+                'The valve was not shut, or sensor, set point or the pressure at its inlet are not as reckoned.',
+              ),
             },
           },
         ];
@@ -221,6 +280,12 @@ function stopping(context: DriveContext, settings: DriveSettings): ProofCheck[] 
               figure: { key: 'flow_m3h', label: 'Draw', quantity: 'waterFlow' },
               least: under[0] * (1 - STOP_SHARE),
               greatest: under[1] * (1 + STOP_SHARE),
+              off: slip(
+                'DRV-12',
+                'standing',
+                'It stops at another draw',
+                'Pressure at the inlet of today, and a flat curve: move the stop frequency in small steps.',
+              ),
             },
           },
         ];
@@ -243,6 +308,12 @@ function cutIn({ duty }: DriveContext, { cutIn_bar }: DriveSettings): ProofCheck
         figure: { key: 'pressure_bar', label: 'Gauge', quantity: 'pressure' },
         least: cutIn_bar - CUT_IN_bar,
         greatest: cutIn_bar + CUT_IN_bar,
+        off: slip(
+          'DRV-08',
+          'pressure',
+          'It starts elsewhere',
+          'Cut-in, its difference, and the vessel’s gas.',
+        ),
       },
     },
   ];
@@ -272,7 +343,23 @@ function dry(
             : 'it does as set',
         caution: seal,
       },
-      { stop: 'It stops with an error', warn: 'It warns and runs on', runs: 'It runs on' },
+      {
+        stop: 'It stops with an error',
+        warn: wrong(
+          'It warns and runs on',
+          'DRV-05',
+          'manual',
+          'Dry, it only warns',
+          'Set its reaction to stop, and try it again.',
+        ),
+        runs: wrong(
+          'It runs on',
+          'DRV-05',
+          'manual',
+          'Dry, it runs on',
+          'Guard off, threshold too low or delay too long: never past what the seal stands.',
+        ),
+      },
       reaction === 'stop' ? 'stop' : reaction === 'warn' ? 'warn' : 'runs',
     ),
   ];
@@ -291,7 +378,16 @@ function sensorOff({ duty, profile }: DriveContext): ProofCheck[] {
         expected: stops ? 'it stops with an error' : 'it goes to its greatest frequency',
         caution: 'The pressure may rise to the greatest that it can give.',
       },
-      { stop: 'It stops', full: 'It goes to full speed' },
+      {
+        stop: 'It stops',
+        full: wrong(
+          'It goes to full speed',
+          'DRV-09',
+          'sensor',
+          'Without its sensor it goes to full speed',
+          'Say so to the operator; a relief valve under the lowest rating, or a lower greatest frequency.',
+        ),
+      },
       stops ? 'stop' : 'full',
     ),
   ];
@@ -309,7 +405,16 @@ function link({ profile }: DriveContext, { linkAddress, protocol }: DriveSetting
         method: `Ask at address ${linkAddress} from the building’s system.`,
         expected: 'it answers',
       },
-      { answers: 'It answers', silent: 'No answer' },
+      {
+        answers: 'It answers',
+        silent: wrong(
+          'No answer',
+          'DRV-06',
+          'standing',
+          'No answer on the link',
+          'Protocol, address in its range, ends terminated, polarity, parity.',
+        ),
+      },
       'answers',
     ),
   ];
@@ -323,7 +428,16 @@ function nothingShut(): ProofCheck {
       method: 'Inlet, discharge, the valve at the sensor and the one at the vessel.',
       expected: 'every one is open',
     },
-    { open: 'All open', shut: 'One was shut' },
+    {
+      open: 'All open',
+      shut: wrong(
+        'One was shut',
+        'DRV-04',
+        'standing',
+        'A valve was shut',
+        'Open it, and try again whatever was tried since it was shut.',
+      ),
+    },
     'open',
   );
 }

@@ -1,4 +1,4 @@
-import { stateCheck, type ProofCheck } from '../../../proof';
+import { slip, stateCheck, wrong, type ProofCheck } from '../../../proof';
 import { timeOfDay } from '../../../time';
 import { supplyCut, words } from '../../parts/proof-checks';
 import { runsOf } from '../effect/cycles';
@@ -35,7 +35,16 @@ function number({ profile }: SpaContext, settings: SpaSettings): ProofCheck[] {
       expected: 'its own display, no set-up page',
       caution: 'It may start by itself.',
     },
-    { gone: 'Its own display', page: 'The set-up page again' },
+    {
+      gone: 'Its own display',
+      page: wrong(
+        'The set-up page again',
+        'SPA-02',
+        'standing',
+        'The set-up page comes again',
+        'The set-up switch is still on.',
+      ),
+    },
     'gone',
   );
   const back: ProofCheck = {
@@ -52,6 +61,12 @@ function number({ profile }: SpaContext, settings: SpaSettings): ProofCheck[] {
       figure: { key: 'number', label: 'Number that it shows', quantity: 'plain' },
       least: settings.number,
       greatest: settings.number,
+      off: slip(
+        'SPA-01',
+        'standing',
+        'Another number stands',
+        'The page was left without storing, or it was turned on: choose it again.',
+      ),
     },
   };
   return profile.behaviours.bank.some(({ setUp }) => setUp) ? [back, page] : [back];
@@ -80,6 +95,12 @@ function clamp({ duty, table }: SpaContext, settings: SpaSettings): ProofCheck[]
         figure: { key: 'current_A', label: 'Clamp', quantity: 'motorCurrent' },
         least: worst_A * (1 - CLAMP_SHARE),
         greatest: worst_A * (1 + CLAMP_SHARE),
+        off: slip(
+          'SPA-04',
+          'standing',
+          'Another current than was reckoned',
+          'What is connected is not what was listed: plates of pumps and heater again.',
+        ),
       },
     },
   ];
@@ -134,7 +155,23 @@ function cycleStarts(settings: SpaSettings): ProofCheck[] {
         expected: 'it starts at its time',
         caution: 'It starts by itself.',
       },
-      { starts: 'It starts', not: 'Nothing starts', late: 'At another time' },
+      {
+        starts: 'It starts',
+        not: wrong(
+          'Nothing starts',
+          'SPA-06',
+          'clock',
+          'No cycle starts',
+          'Clock, start and length: the change of number put them back.',
+        ),
+        late: wrong(
+          'At another time',
+          'SPA-06',
+          'clock',
+          'It starts at another time',
+          'The clock, or morning for evening.',
+        ),
+      },
       'starts',
     ),
   ];
@@ -150,7 +187,23 @@ function rcd(): ProofCheck {
         expected: 'it trips at once, and stays in when it is switched on again',
         caution: 'Where it does not trip, nobody bathes until a licensed electrician was there.',
       },
-      { trips: 'It trips', not: 'It does not trip', again: 'It trips again by itself' },
+      {
+        trips: 'It trips',
+        not: wrong(
+          'It does not trip',
+          'SPA-11',
+          'wiring',
+          'The protection does not trip',
+          'Supply off and locked; nobody bathes; a licensed electrician.',
+        ),
+        again: wrong(
+          'It trips again by itself',
+          'SPA-11',
+          'wiring',
+          'It trips again by itself',
+          'Something leaks current: supply off and locked; a licensed electrician finds it.',
+        ),
+      },
       'trips',
     ),
     // no setting of the pack moves it
@@ -169,7 +222,24 @@ function messages({ profile }: SpaContext): ProofCheck {
       method: `Read the panel once it has settled.${said}`,
       expected: 'no message, or a reminder',
     },
-    { none: 'No message', fault: 'A fault', reminder: 'A reminder', unknown: 'One that is not known' },
+    {
+      none: 'No message',
+      fault: wrong(
+        'A fault',
+        'ANY-14',
+        'standing',
+        'A fault stands',
+        'Look it up in the maker’s manual, and find its cause before anyone bathes.',
+      ),
+      reminder: 'A reminder',
+      unknown: wrong(
+        'One that is not known',
+        'ANY-14',
+        'standing',
+        'A message that is not known',
+        'Write it down as it stands, and look it up in the maker’s manual.',
+      ),
+    },
     'none',
   );
 }

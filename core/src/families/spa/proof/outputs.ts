@@ -1,4 +1,4 @@
-import { stateCheck, type ProofCheck } from '../../../proof';
+import { stateCheck, wrong, type ProofCheck } from '../../../proof';
 import { STARTS } from '../../parts/proof-checks';
 import { currentsOf } from '../effect/load';
 import { OUTPUT_WORDS } from '../wire/behaviours';
@@ -10,6 +10,35 @@ import type { Output } from '../wire/behaviours';
 export function triedOutputs({ duty }: Pick<SpaContext, 'duty'>): Output[] {
   return currentsOf(duty).map(({ output }) => output);
 }
+
+const ONE_SPEED = wrong(
+  'One speed only',
+  'SPA-01',
+  'standing',
+  'One speed only',
+  'The row gives it one speed: compare number, table, switches and links.',
+);
+const DEAD = wrong(
+  'Nothing runs',
+  'SPA-01',
+  'standing',
+  'Nothing runs',
+  'No output under this number, no key for it, or a plug in another place.',
+);
+const OTHER = wrong(
+  'Another one runs',
+  'SPA-01',
+  'swapped',
+  'Another one runs',
+  'Two plugs are swapped, or the row is another one.',
+);
+const STAYS = wrong(
+  'It does not stop',
+  'SPA-05',
+  'standing',
+  'It does not stop',
+  'It may belong to a cycle or the frost guard; else its relay has welded: off, and a licensed electrician.',
+);
 
 /** SPA-05: each key through all its states, the output seen or heard in each. */
 export function outputChecks(context: SpaContext, settings: SpaSettings): ProofCheck[] {
@@ -32,14 +61,14 @@ export function outputChecks(context: SpaContext, settings: SpaSettings): ProofC
       two
         ? {
             all: 'Low, high and off',
-            one: 'One speed only',
-            dead: 'Nothing runs',
-            other: 'Another one runs',
-            stays: 'It does not stop',
+            one: ONE_SPEED,
+            dead: DEAD,
+            other: OTHER,
+            stays: STAYS,
           }
         : key < 0
-          ? { all: 'It runs', dead: 'Nothing runs', other: 'Another one runs' }
-          : { all: 'On and off', dead: 'Nothing runs', other: 'Another one runs', stays: 'It does not stop' },
+          ? { all: 'It runs', dead: DEAD, other: OTHER }
+          : { all: 'On and off', dead: DEAD, other: OTHER, stays: STAYS },
       'all',
     );
   });

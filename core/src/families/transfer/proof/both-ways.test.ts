@@ -2,7 +2,7 @@ import { judgedBothWays } from '../../../job/testing/both-ways.fixtures';
 import { contextOf, NUMBERED, sound, VACUUM } from '../fixtures';
 import { understand } from '../settings/understand';
 import { proofChecks } from './checks';
-import { judgeCheck } from './patterns';
+import { judgeCheck } from '../../../proof';
 
 const ALWAYS = ['direction', 'starts-stops', 'holds-back', 'greatest-flow', 'alarm', 'supply-cut', 'float'];
 

@@ -1,4 +1,4 @@
-import { stateCheck, type ProofCheck } from '../../../proof';
+import { slip, stateCheck, wrong, type ProofCheck } from '../../../proof';
 import { STARTS, supplyCut, words } from '../../parts/proof-checks';
 import { runSession } from '../bench/run-session';
 import { flowAt_m3h, pumpOf } from '../effect/pump';
@@ -15,7 +15,15 @@ export function proofChecks(context: TransferContext, settings: TransferSettings
     ...delivered(context, settings),
     ...emptying(settings),
     ...alarm(settings),
-    ...supplyCut(settings.afterCut),
+    ...supplyCut(
+      settings.afterCut,
+      slip(
+        'ANY-12',
+        'standing',
+        'It waits after a cut',
+        'Product goes on coming: set it to go on, or have somebody told.',
+      ),
+    ),
     float(),
   ];
 }
@@ -29,7 +37,23 @@ function direction(): ProofCheck {
       expected: 'it turns as the arrow, and the level falls',
       caution: 'Wrong: isolate, wait the discharge time, prove dead, swap two leads, and try again.',
     },
-    { right: 'As the arrow', wrong: 'The other way', unclear: 'It cannot be told' },
+    {
+      right: 'As the arrow',
+      wrong: wrong(
+        'The other way',
+        'LEV-06',
+        'wiring',
+        'It turns the wrong way',
+        'Isolate, wait the discharge time, prove dead, swap two leads, and try again.',
+      ),
+      unclear: wrong(
+        'It cannot be told',
+        'LEV-06',
+        'wiring',
+        'Direction cannot be told so',
+        'By the flow: the right way gives clearly more.',
+      ),
+    },
     'right',
   );
 }
@@ -48,9 +72,27 @@ function float(): ProofCheck {
       },
       {
         rises: 'It rises evenly',
-        stands: 'It stands still',
-        falls: 'It reads its least when lifted',
-        jumps: 'It jumps',
+        stands: wrong(
+          'It stands still',
+          'LEV-08',
+          'sensor',
+          'The float stands still',
+          'Stuck, its magnet lost, or its wire off.',
+        ),
+        falls: wrong(
+          'It reads its least when lifted',
+          'LEV-08',
+          'swapped',
+          'It reads its least when lifted',
+          'It is mounted upside down, or two wires are swapped.',
+        ),
+        jumps: wrong(
+          'It jumps',
+          'LEV-08',
+          'sensor',
+          'Its reading jumps',
+          'A contact of its chain is dead: change it.',
+        ),
       },
       'rises',
     ),
@@ -72,9 +114,27 @@ function startsAndStops({ runOn_s }: TransferSettings): ProofCheck[] {
       },
       {
         both: 'It starts, and stops',
-        late: 'It runs on and sends air',
-        never: 'It does not stop',
-        not: 'It does not start',
+        late: wrong(
+          'It runs on and sends air',
+          'LEV-09',
+          'standing',
+          'It runs on and sends air',
+          'A shorter run-on.',
+        ),
+        never: wrong(
+          'It does not stop',
+          'LEV-03',
+          'standing',
+          'It does not stop',
+          'The bottom level, the float, or another input that keeps it running.',
+        ),
+        not: wrong(
+          'It does not start',
+          'LEV-08',
+          'standing',
+          'It does not start',
+          'Float, levels, and whether it waits or is in fault.',
+        ),
       },
       'both',
     ),
@@ -93,7 +153,16 @@ function holdsBack({ duty }: TransferContext): ProofCheck[] {
           method: 'Pump at rest, inlets shut: watch the level for two minutes.',
           expected: 'the level stands',
         },
-        { stands: 'It stands', rises: 'It rises' },
+        {
+          stands: 'It stands',
+          rises: wrong(
+            'It rises',
+            'LEV-13',
+            'standing',
+            'The check valve leaks back',
+            'Clean the valve and its seat; else change it.',
+          ),
+        },
         'stands',
       ),
       voidedBy: [],
@@ -128,6 +197,18 @@ function greatestFlow(
         // never less than what comes: within a meter's error it would flood all the same
         least: Math.max(flow * (1 - FLOW_SHARE), Math.min(flow, duty.inflow.cleaning_m3h)),
         greatest: flow * (1 + FLOW_SHARE),
+        below: slip(
+          'LEV-01',
+          'speed',
+          'Less than its curve gives',
+          'Direction first: the wrong way moves a little. Then strainer, suction, and what is really lifted.',
+        ),
+        above: slip(
+          'LEV-01',
+          'speed',
+          'More than its curve gives',
+          'Less is lifted than was reckoned, or the meter counts air.',
+        ),
       },
     },
   ];
@@ -157,6 +238,18 @@ function delivered(context: TransferContext, settings: TransferSettings): ProofC
         figure: { key: 'delivered_C', label: 'Mean', quantity: 'temperature' },
         least: delivered_C - WARM_C,
         greatest: delivered_C + WARM_C,
+        above: slip(
+          'LEV-11',
+          'standing',
+          'Delivered too warm',
+          'Coolant flow and its temperature; a fouled cooler; then whether it runs as evenly as it was set.',
+        ),
+        below: slip(
+          'LEV-11',
+          'sensor',
+          'Cooler than it can be',
+          'Less product than was reckoned, or the thermometer sits on the coolant’s side.',
+        ),
       },
     },
   ];
@@ -172,7 +265,16 @@ function emptying({ control, emptying_min }: TransferSettings): ProofCheck[] {
         method: `Watch the level over ${words('minutes', emptying_min)} and a little more.`,
         expected: 'it falls to the bottom, and the pump stops',
       },
-      { empties: 'It empties', not: 'It does not' },
+      {
+        empties: 'It empties',
+        not: wrong(
+          'It does not',
+          'LEV-03',
+          'standing',
+          'It does not empty',
+          'The timer is stored and not enabled, or the mean inflow is too high for it.',
+        ),
+      },
       'empties',
     ),
   ];
@@ -189,7 +291,16 @@ function alarm({ alarm_mm }: TransferSettings): ProofCheck[] {
         expected: 'it alarms',
         caution: STARTS,
       },
-      { alarms: 'It alarms', silent: 'Nothing' },
+      {
+        alarms: 'It alarms',
+        silent: wrong(
+          'Nothing',
+          'LEV-08',
+          'wiring',
+          'No alarm',
+          'Its level, its output, and what hangs on it.',
+        ),
+      },
       'alarms',
     ),
   ];
