@@ -1,5 +1,5 @@
 import { addressOf, parameterWithRole } from '../../../profile';
-import { stateCheck, type ProofCheck } from '../../../proof';
+import { slip, stateCheck, wrong, type ProofCheck } from '../../../proof';
 import { daysInWords, spanInWords, timeOfDay } from '../../../time';
 import { fig, figureWithUnit, presentReader } from '../../../units';
 import type { PoolContext } from '../settings/context';
@@ -82,6 +82,12 @@ function prime(settings: PoolSettings): ProofCheck[] {
         figure: { key: 'minutes', label: 'Clear of air after', quantity: 'minutes' },
         least: 0,
         greatest: time_min,
+        off: slip(
+          'POO-10',
+          'standing',
+          'It does not prime in its time',
+          'Look for air at lid, union and suction valve before the time is made longer.',
+        ),
       },
     },
   ];
@@ -172,7 +178,16 @@ function limit(settings: PoolSettings): ProofCheck[] {
         method: `Ask by hand for more than ${speed}.`,
         expected: `it does not pass ${speed}`,
       },
-      { held: 'It is held', passed: 'It goes faster' },
+      {
+        held: 'It is held',
+        passed: wrong(
+          'It goes faster',
+          'POO-08',
+          'speed',
+          'The limit does not hold',
+          'Runs by hand are not capped on this controller, or the limit was not stored.',
+        ),
+      },
       'held',
     ),
   ];
@@ -192,7 +207,23 @@ function starts(context: PoolContext, settings: PoolSettings): ProofCheck[] {
           expected: `it starts, and settles at ${words('speed', speed)}`,
           caution: 'It starts by itself: nobody has hands in it.',
         },
-        { starts: 'It starts', 'other-speed': 'Starts, other speed', stands: 'It stands' },
+        {
+          starts: 'It starts',
+          'other-speed': wrong(
+            'Starts, other speed',
+            'POO-02',
+            'speed',
+            'Another program has the pump',
+            'A program that overlaps wins here, or a limit holds the speed.',
+          ),
+          stands: wrong(
+            'It stands',
+            'POO-01',
+            'standing',
+            'It does not start',
+            'Its own enable is off, it stands in manual or on hold, or the clock is off. Look at them in that order.',
+          ),
+        },
         'starts',
       ),
     );
@@ -208,7 +239,23 @@ function timed({ profile }: PoolContext, settings: PoolSettings): ProofCheck[] {
         method: `Start it by hand, see it run at ${words('speed', handSpeed_rpm(profile, settings, speed_rpm))}, and be there when its time is up.`,
         expected: `it ends after ${words('minutes', minutes)}, and the program of this hour takes over`,
       },
-      { ends: 'It ends, programs take over', 'goes-on': 'It goes on', stands: 'It ends, and nothing runs' },
+      {
+        ends: 'It ends, programs take over',
+        'goes-on': wrong(
+          'It goes on',
+          'POO-06',
+          'manual',
+          'It does not end by itself',
+          'The key starts its slot and not a timed run, or its time was not stored.',
+        ),
+        stands: wrong(
+          'It ends, and nothing runs',
+          'POO-24',
+          'manual',
+          'Nothing takes over',
+          'It stands in manual or on hold once the run is over: put it in automatic, and try again.',
+        ),
+      },
       'ends',
     ),
   );
@@ -230,7 +277,16 @@ function hold({ profile }: PoolContext): ProofCheck[] {
         expected: `the program takes over${byItself}`,
         caution: 'A hold is not an isolation.',
       },
-      { 'takes-over': 'It takes over', stays: 'It stays held' },
+      {
+        'takes-over': 'It takes over',
+        stays: wrong(
+          'It stays held',
+          'POO-24',
+          'manual',
+          'It stays held',
+          'It stands in another state: look at its display, and put it in automatic.',
+        ),
+      },
       'takes-over',
     ),
   ];
@@ -250,7 +306,16 @@ function dryPrime({ profile }: PoolContext, { prime: set }: PoolSettings): Proof
         expected: 'it stops with its dry alarm',
         caution: 'Once, and no longer than its prime time: the seal runs dry meanwhile.',
       },
-      { alarms: 'It stops, dry alarm', 'runs-on': 'It runs on' },
+      {
+        alarms: 'It stops, dry alarm',
+        'runs-on': wrong(
+          'It runs on',
+          'POO-10',
+          'standing',
+          'Nothing stops it when it runs dry',
+          'Do not leave it so: a blocked suction ruins the seal. Look for a prime time and a sensing that are set.',
+        ),
+      },
       'alarms',
     ),
   ];
@@ -266,6 +331,12 @@ function frostStart({ profile }: PoolContext, { frost }: PoolSettings): ProofChe
         title: 'Frost guard starts by itself',
         method: `With the pump at rest, set its temperature above that of the air, wait, and set it back to ${words('temperature', frost.below_C)}.`,
         expected: `it starts${speed}, and stops once it is set back`,
+        off: slip(
+          'POO-11',
+          'standing',
+          'Frost guard does not do as it is set',
+          'Compare its air sensor with a thermometer, and read the set temperature again.',
+        ),
         caution: 'It starts by itself: nobody has hands in it.',
       },
       { starts: 'It starts, and stops again', stands: 'It stands', 'runs-on': 'It does not stop' },
@@ -284,7 +355,16 @@ function lockedStop({ password }: PoolSettings): ProofCheck[] {
         method: 'Lock it with its password, let it run, and press stop without the password.',
         expected: 'it stops',
       },
-      { stops: 'It stops', asks: 'It asks for the password' },
+      {
+        stops: 'It stops',
+        asks: wrong(
+          'It asks for the password',
+          'ANY-11',
+          'manual',
+          'Stop is locked too',
+          'Whoever is held at the suction cannot wait for a password: leave it unlocked, and say so to the operator.',
+        ),
+      },
       'stops',
     ),
   ];
@@ -301,9 +381,25 @@ function powerCut({ afterPowerCut }: PoolSettings): ProofCheck[] {
         method:
           'While a program runs, switch its supply off and on at its own switch, and look at the clock.',
         expected: resumes ? 'it goes on with the program of this hour' : 'it waits for a person',
+        off: slip(
+          'ANY-12',
+          'standing',
+          'It does otherwise after a power cut',
+          'Read the setting again; a pump that starts when nobody expects it hurts people.',
+        ),
         caution: 'At the switch that is meant for it; nothing live is opened.',
       },
-      { resumes: 'It goes on', waits: 'It waits', 'clock-lost': 'The clock is lost' },
+      {
+        resumes: 'It goes on',
+        waits: 'It waits',
+        'clock-lost': wrong(
+          'The clock is lost',
+          'ANY-12',
+          'clock',
+          'The clock does not outlast a power cut',
+          'Set it again, and tell the customer to look at it after every cut.',
+        ),
+      },
       resumes ? 'resumes' : 'waits',
     ),
   ];
@@ -325,7 +421,16 @@ function linked({ duty }: PoolContext): ProofCheck[] {
         expected: 'it works only while the water moves',
         caution: 'A chemical that is dosed into still water hurts whoever comes next.',
       },
-      { fits: 'It fits', apart: 'It works without flow' },
+      {
+        fits: 'It fits',
+        apart: wrong(
+          'It works without flow',
+          'POO-26',
+          'clock',
+          'It works while the water stands',
+          'Set its times to the new schedule, and see that its flow switch stops it.',
+        ),
+      },
       'fits',
     ),
   );
