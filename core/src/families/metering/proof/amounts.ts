@@ -1,6 +1,6 @@
 import { pumpFlow_lph, strokeVolume_mL } from '../../../dosing';
 import { parameterWithRole } from '../../../profile';
-import { stateCheck, type ProofCheck } from '../../../proof';
+import { stateCheck, type ProofCheck, wrong } from '../../../proof';
 import { fig, figureWithUnit, presentReader } from '../../../units';
 import type { MeteringContext } from '../settings/context';
 import { batchStrokes } from '../effect/day';
@@ -163,7 +163,16 @@ export function gasChecks(context: MeteringContext, settings: MeteringSettings):
         caution: 'Out of water, or with goggles and gloves: nothing is opened for it.',
         pumps: true,
       },
-      { clears: 'It clears', stays: 'It stays locked' },
+      {
+        clears: 'It clears',
+        stays: wrong(
+          'It stays locked',
+          'MET-15',
+          'wiring',
+          'Gas stays in the head',
+          'Lengthen the stroke, vent the head, or fit a bleed path: at this pressure it does not clear itself.',
+        ),
+      },
       'clears',
     ),
     ...(pause
@@ -176,7 +185,16 @@ export function gasChecks(context: MeteringContext, settings: MeteringSettings):
               expected: 'it moves now and then, and doses next to nothing',
               pumps: true,
             },
-            { stirs: 'It stirs', still: 'It stands still' },
+            {
+              stirs: 'It stirs',
+              still: wrong(
+                'It stands still',
+                'MET-14',
+                'wiring',
+                'It does not stir in pauses',
+                'Deaeration was not stored, or waits for a longer pause.',
+              ),
+            },
             'stirs',
           ),
         ]

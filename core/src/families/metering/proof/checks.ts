@@ -1,5 +1,5 @@
 import { strokesPerPulse } from '../../../dosing';
-import { stateCheck, type ProofCheck } from '../../../proof';
+import { stateCheck, wrong, type ProofCheck } from '../../../proof';
 import { canSiphon } from '../checks/guards';
 import type { MeteringContext } from '../settings/context';
 import { choicesOf } from '../wire/duty';
@@ -10,7 +10,16 @@ import type { MeteringSettings } from '../settings/understand';
 
 type MeteringCheck = ProofCheck<CheckKey>;
 
-const RUNS = { runs: 'It runs', stands: 'It stands still' };
+const RUNS = {
+  runs: wrong(
+    'It runs',
+    'MET-10',
+    'wiring',
+    'The stop contact does not stop it',
+    'The input is of the other kind, or the wire goes elsewhere. Until it is right a closed valve or still water does not stop the dose.',
+  ),
+  stands: 'It stands still',
+};
 
 /** The checks that this pump with these settings needs, in the order of work. */
 export function proofChecks(context: MeteringContext, settings: MeteringSettings): MeteringCheck[] {
@@ -137,7 +146,16 @@ function prime({ profile }: MeteringContext): MeteringCheck {
       expected: 'full rate while held, and back to its mode when let go',
       pumps: true,
     },
-    { returns: 'Full rate, then back', other: 'Something else' },
+    {
+      returns: 'Full rate, then back',
+      other: wrong(
+        'Something else',
+        'ANY-03',
+        'wiring',
+        'It does not come back from priming',
+        'Look at its display: it may stand in manual or stopped.',
+      ),
+    },
     'returns',
   );
 }
@@ -176,7 +194,16 @@ function holds(context: MeteringContext): MeteringCheck[] {
         method: 'Stop the pump and watch the level in the cylinder for a minute.',
         expected: 'the level stays',
       },
-      { stays: 'It stays', moves: 'It moves' },
+      {
+        stays: 'It stays',
+        moves: wrong(
+          'It moves',
+          'MET-26',
+          'wiring',
+          'Liquid moves through the stopped pump',
+          'It siphons, or a valve leaks. Fit a loading valve or clean the valves; keep the tank’s outlet shut until then.',
+        ),
+      },
       'stays',
     ),
   ];
@@ -197,7 +224,22 @@ function powerCut(settings: MeteringSettings, switchedByMains: boolean): Meterin
         caution: 'At the switch that is meant for it; nothing live is opened.',
         pumps: true,
       },
-      { resumes: 'It resumes', waits: 'It waits' },
+      {
+        resumes: wrong(
+          'It resumes',
+          'ANY-12',
+          'wiring',
+          'It starts by itself after a power cut',
+          'It is set, or made, to resume: whoever works at it must know, and still water gets a dose.',
+        ),
+        waits: wrong(
+          'It waits',
+          'MET-23',
+          'wiring',
+          'It waits after a power cut',
+          'Its mains supply switches it: set it to resume.',
+        ),
+      },
       resumes ? 'resumes' : 'waits',
     ),
   ];

@@ -1,9 +1,7 @@
 import { BOUNCE_ms } from '../../../dosing';
 import {
-  judgeCompare,
+  judgeCheck as judged,
   judgeCount,
-  judgeFigure,
-  judgeState,
   type CheckBody,
   type CheckVerdict,
   type Pattern,
@@ -15,76 +13,15 @@ import { FLOW_TOLERANCE_MEASURED } from './readings';
 export function judgeCheck(check: ProofCheck, body: CheckBody, first: CheckBody | null): CheckVerdict {
   const { ask } = check;
   switch (ask.kind) {
-    case 'state': {
-      const verdict = judgeState(ask, body);
-      return verdict.ok ? verdict : { ...verdict, pattern: statePattern(check.key, body.seen) };
-    }
     case 'pulses':
       return judgePulses(ask, body);
     case 'throttle':
       return judgeThrottle(ask, body, first);
     case 'count':
       return judgeCount(ask, body);
-    case 'figure':
-      return judgeFigure(ask, body);
-    case 'compare':
-      return judgeCompare(ask, body);
+    default:
+      return judged(check, body);
   }
-}
-
-function statePattern(key: string, seen: string | null): Pattern | null {
-  const named = (code: string, title: string, words: string): Pattern => ({
-    code,
-    kind: 'wiring',
-    title,
-    words,
-  });
-  if (key.startsWith('stop-') && seen === 'runs') {
-    return named(
-      'MET-10',
-      'The stop contact does not stop it',
-      'The input is of the other kind, or the wire goes elsewhere. Until it is right a closed valve or still water does not stop the dose.',
-    );
-  }
-  if (key === 'power-cut' && seen === 'resumes') {
-    return named(
-      'ANY-12',
-      'It starts by itself after a power cut',
-      'It is set, or made, to resume: whoever works at it must know, and still water gets a dose.',
-    );
-  }
-  if (key === 'gas-bubble') {
-    return named(
-      'MET-15',
-      'Gas stays in the head',
-      'Lengthen the stroke, vent the head, or fit a bleed path: at this pressure it does not clear itself.',
-    );
-  }
-  if (key === 'gas-stir') {
-    return named(
-      'MET-14',
-      'It does not stir in pauses',
-      'Deaeration was not stored, or waits for a longer pause.',
-    );
-  }
-  if (key === 'power-cut') {
-    return named('MET-23', 'It waits after a power cut', 'Its mains supply switches it: set it to resume.');
-  }
-  if (key === 'holds') {
-    return named(
-      'MET-26',
-      'Liquid moves through the stopped pump',
-      'It siphons, or a valve leaks. Fit a loading valve or clean the valves; keep the tank’s outlet shut until then.',
-    );
-  }
-  if (key === 'prime') {
-    return named(
-      'ANY-03',
-      'It does not come back from priming',
-      'Look at its display: it may stand in manual or stopped.',
-    );
-  }
-  return null;
 }
 
 function judgePulses(
