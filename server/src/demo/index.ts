@@ -1,2 +1,3 @@
 export * from './demo-data';
+export { DEMO_PROFILES } from './shipped-profiles';
 export * from './demo-file';

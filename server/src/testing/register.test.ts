@@ -94,7 +94,7 @@ test('the two sound pumps have nothing open; history carries duty and settings f
 });
 
 test('a profile is published once; a version that is here never changes, and one that breaks the schema is refused', async () => {
-  const profile = { ...DEMO_PROFILES[0], id: 'own-motor' };
+  const profile = { ...DEMO_PROFILES.find(({ id }) => id === 'motor-three-gears')!, id: 'own-motor' };
   expect((await server.post('/api/v1/profiles', profile)).status).toBe(201);
   expect((await server.post('/api/v1/profiles', profile)).status).toBe(201);
   const changed = await server.post('/api/v1/profiles', { ...profile, name: 'Other' });

@@ -56,3 +56,4 @@ export { gearsOf, type MeteringPlate } from './wire/plate';
 export type { CalibrationBody } from './wire/records';
 export { blankDuty } from './form/duty-form';
 export { PRODUCT_FIELDS } from './form/product-fields';
+export { strengthSchema } from './wire/duty';

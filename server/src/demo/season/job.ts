@@ -5,7 +5,7 @@ import { stateOf } from '@barythm/core/sheet';
 import { siteDate } from '@barythm/core/time';
 import type { Database } from '../../db';
 import { carryOut, loadJob } from '../../jobs';
-import { ZONE } from '../places';
+import { ZONE } from '../shipped';
 import { familyOf, type JobDocument, type RecordBody } from '@barythm/core/families';
 
 /** A UUID v7 for an instant and a count: demo data is the same every time it is made for one instant. */

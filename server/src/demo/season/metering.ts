@@ -1,10 +1,10 @@
 import type { MeteringDuty } from '@barythm/core/families/metering';
 import type { Database } from '../../db';
 import { MeteringDemo } from './metering-job';
-import { PUMPS } from '../pumps/metering';
+import { DOSING_PUMPS, type DosingPump } from '../shipped';
 
 /** The duty of a pump as it was planned some days ago. */
-export type DutyOn = (pump: (typeof PUMPS)[number], daysAgo: number) => MeteringDuty;
+export type DutyOn = (pump: DosingPump, daysAgo: number) => MeteringDuty;
 
 /** The season's work, each job at its own instant and under the product's own rules. */
 export async function meteringSeason(
@@ -15,7 +15,7 @@ export async function meteringSeason(
 ): Promise<void> {
   const at = (daysAgo: number, hour: number) =>
     new Date(Date.parse(`${dateAgo(daysAgo)}T00:00:00Z`) + hour * 3_600_000).toISOString();
-  const pump = (id: string) => PUMPS.find((candidate) => candidate.id === id) ?? PUMPS[0];
+  const pump = (id: string) => DOSING_PUMPS.find((candidate) => candidate.id === id) ?? DOSING_PUMPS[0];
 
   const acid = await new MeteringDemo(database, 'pump-acid', at(44, 9)).start();
   await acid.arrive({ current_mA: 11.6, display_m3h: 11.9, rate_spm: 61, residual_mgl: null });

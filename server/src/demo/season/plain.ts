@@ -2,11 +2,8 @@ import { familyOf, type RecordBody } from '@barythm/core/families';
 import { lastLeftOf } from '@barythm/core/job';
 import { inOrderOfWork, type Profile, type SettingValue, type SettingValues } from '@barythm/core/profile';
 import type { Database } from '../../db';
+import { otherPump } from '../shipped';
 import { PlainDemo } from './plain-job';
-import { CIRCULATORS } from '../pumps/circulators';
-import { DRIVES } from '../pumps/drives';
-import { SPAS } from '../pumps/spas';
-import { TRANSFERS } from '../pumps/transfers';
 
 /** One visit of the season at a pump that is proved by what it does. */
 interface Visit {
@@ -187,9 +184,7 @@ const VISITS: readonly Visit[] = [
 export async function plainSeason(database: Database, dateAgo: (days: number) => string): Promise<void> {
   const left = new Map<string, SettingValues>();
   for (const visit of VISITS) {
-    const { duty } = [...CIRCULATORS, ...DRIVES, ...SPAS, ...TRANSFERS].find(
-      ({ id }) => id === visit.pumpId,
-    )!;
+    const { duty } = otherPump(visit.pumpId);
     const instant = Date.parse(`${dateAgo(visit.daysAgo)}T00:00:00Z`) + visit.hour * 3_600_000;
     const job = await new PlainDemo(database, visit.pumpId, new Date(instant).toISOString()).start();
     const { profile } = await job.document();

@@ -1,16 +1,16 @@
 import type { Database } from '../../db';
 import { PoolDemo } from './pool-job';
-import { heldBy } from '../pumps/pool-values';
-import { POOL_PUMPS } from '../pumps/pools';
+import { otherPump } from '../shipped';
+import { heldBy } from './held-by';
 
 /** The season's work at the pools: the tub twice, the pup pool once. The therapy pool and the seal pool wait for a visit. */
 export async function poolSeason(database: Database, dateAgo: (days: number) => string): Promise<void> {
   const at = (daysAgo: number, hour: number) =>
     new Date(Date.parse(`${dateAgo(daysAgo)}T00:00:00Z`) + hour * 3_600_000).toISOString();
   const duty = (id: string) => {
-    const pump = POOL_PUMPS.find((candidate) => candidate.id === id);
-    if (!pump) throw new Error(`There is no demo pump “${id}”.`);
-    return pump.duty;
+    const { duty: wanted } = otherPump(id);
+    if (wanted.family !== 'pool') throw new Error(`“${id}” is no pool pump.`);
+    return wanted;
   };
 
   const spring = await new PoolDemo(database, 'pool-tub', at(171, 9)).start();

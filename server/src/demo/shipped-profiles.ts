@@ -1,0 +1,57 @@
+import { profileSchema, type AnyProfile } from '@barythm/core/families';
+import boosterTwoPumps from '../../../profiles/booster-two-pumps.json' with { type: 'json' };
+import buildingCirculatorDisplay from '../../../profiles/building-circulator-display.json' with { type: 'json' };
+import circuitPanelEight from '../../../profiles/circuit-panel-eight.json' with { type: 'json' };
+import driveFourSwitches from '../../../profiles/drive-four-switches.json' with { type: 'json' };
+import driveWallBox from '../../../profiles/drive-wall-box.json' with { type: 'json' };
+import driveWheelText from '../../../profiles/drive-wheel-text.json' with { type: 'json' };
+import homeCirculatorDial from '../../../profiles/home-circulator-dial.json' with { type: 'json' };
+import hotWaterReturnClock from '../../../profiles/hot-water-return-clock.json' with { type: 'json' };
+import motorThreeGears from '../../../profiles/motor-three-gears.json' with { type: 'json' };
+import numberedTimer from '../../../profiles/numbered-timer.json' with { type: 'json' };
+import poolDriveFourSpeeds from '../../../profiles/pool-drive-four-speeds.json' with { type: 'json' };
+import poolDriveLink from '../../../profiles/pool-drive-link.json' with { type: 'json' };
+import poolDriveTenSlots from '../../../profiles/pool-drive-ten-slots.json' with { type: 'json' };
+import pulseWheel from '../../../profiles/pulse-wheel.json' with { type: 'json' };
+import spaPackFourKeys from '../../../profiles/spa-pack-four-keys.json' with { type: 'json' };
+import spaPackSoftKeys from '../../../profiles/spa-pack-soft-keys.json' with { type: 'json' };
+import spaPackTwoKeys from '../../../profiles/spa-pack-two-keys.json' with { type: 'json' };
+import stepperFlow from '../../../profiles/stepper-flow.json' with { type: 'json' };
+import threeKeyContact from '../../../profiles/three-key-contact.json' with { type: 'json' };
+import twinCirculatorDisplay from '../../../profiles/twin-circulator-display.json' with { type: 'json' };
+import twoPointSoftKeys from '../../../profiles/two-point-soft-keys.json' with { type: 'json' };
+import vesselDriveGuided from '../../../profiles/vessel-drive-guided.json' with { type: 'json' };
+import vesselDriveNumbered from '../../../profiles/vessel-drive-numbered.json' with { type: 'json' };
+
+/** The shipped profiles, of every family. */
+export const DEMO_PROFILES: readonly AnyProfile[] = [
+  boosterTwoPumps,
+  buildingCirculatorDisplay,
+  circuitPanelEight,
+  driveFourSwitches,
+  driveWallBox,
+  driveWheelText,
+  homeCirculatorDial,
+  hotWaterReturnClock,
+  motorThreeGears,
+  numberedTimer,
+  poolDriveFourSpeeds,
+  poolDriveLink,
+  poolDriveTenSlots,
+  pulseWheel,
+  spaPackFourKeys,
+  spaPackSoftKeys,
+  spaPackTwoKeys,
+  stepperFlow,
+  threeKeyContact,
+  twinCirculatorDisplay,
+  twoPointSoftKeys,
+  vesselDriveGuided,
+  vesselDriveNumbered,
+].map((profile) => profileSchema.parse(profile));
+
+export function shippedProfile(id: string): AnyProfile {
+  const shipped = DEMO_PROFILES.find((profile) => profile.id === id);
+  if (!shipped) throw new Error(`No profile “${id}” ships with the demo data.`);
+  return shipped;
+}
