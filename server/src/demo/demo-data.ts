@@ -38,9 +38,13 @@ export async function makeDemoData(database: Database, clock: Clock): Promise<vo
   const dateAgo = (days: number) => siteDate(new Date(Date.parse(now) - days * DAY_MS).toISOString(), ZONE);
   const dutyOn = (pump: DosingPump, daysAgo: number) => dutyAt(pump, daysAgo, dateAgo);
   await register(database, dateAgo);
-  await meteringSeason(database, now, dutyOn, dateAgo);
-  await poolSeason(database, dateAgo);
-  await plainSeason(database, dateAgo);
+  // in one go: a season that is half played is of no use to anybody
+  await database.write(async (transaction) => {
+    const writing = { models: database.models, transaction };
+    await meteringSeason(writing, now, dutyOn, dateAgo);
+    await poolSeason(writing, dateAgo);
+    await plainSeason(writing, dateAgo);
+  });
 }
 
 /** The duty as it was planned some days ago: the product's strength had been measured a little before that. */

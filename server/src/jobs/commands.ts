@@ -4,7 +4,7 @@ import { contentHash } from '@barythm/core/profile';
 import { siteDate } from '@barythm/core/time';
 import type { Model, Transaction } from 'sequelize';
 import type { Clock } from '../clock';
-import type { Database } from '../db';
+import type { Database, Models } from '../db';
 import { problems } from '../problems';
 import { loadJob } from './load';
 import { keepPlate } from './plate';
@@ -23,26 +23,38 @@ export interface CarriedOut {
  * refused. Rules are the job's own (`refusalOf`), the same as on the phone.
  */
 export async function carryOut(database: Database, clock: Clock, given: Command): Promise<CarriedOut> {
-  const { models } = database;
+  return database.write((transaction) => carryOutIn({ models: database.models, transaction }, clock, given));
+}
+
+/** Where writes are carried out: in one transaction, that several may share. */
+export interface Writing {
+  readonly models: Models;
+  readonly transaction: Transaction;
+}
+
+/** The same within a transaction that is open. */
+export async function carryOutIn(
+  { models, transaction }: Writing,
+  clock: Clock,
+  given: Command,
+): Promise<CarriedOut> {
   // an id is the same however it is spelled
   const command = { ...given, id: given.id.toLowerCase() };
   const hash = contentHash(command);
-  return database.write(async (transaction) => {
-    const before = await models.commands.findOne({ where: { id: command.id }, transaction });
-    if (before) {
-      if (before.get('hash') !== hash) throw problems.idTaken();
-      return { answer: answerOf(before), document: null };
-    }
-    const document = await apply(database, clock, command, transaction);
-    const { body, ...envelope } = command;
-    const { jobId, kind } = body;
-    const answer = { jobId, version: document?.job.version ?? 0 };
-    const row = await models.commands.create(
-      { ...envelope, kind, jobId, hash, body, receivedAt: clock(), answer },
-      { transaction },
-    );
-    return { answer: answerOf(row), document };
-  });
+  const before = await models.commands.findOne({ where: { id: command.id }, transaction });
+  if (before) {
+    if (before.get('hash') !== hash) throw problems.idTaken();
+    return { answer: answerOf(before), document: null };
+  }
+  const document = await apply(models, clock, command, transaction);
+  const { body, ...envelope } = command;
+  const { jobId, kind } = body;
+  const answer = { jobId, version: document?.job.version ?? 0 };
+  const row = await models.commands.create(
+    { ...envelope, kind, jobId, hash, body, receivedAt: clock(), answer },
+    { transaction },
+  );
+  return { answer: answerOf(row), document };
 }
 
 /** The answer that was given to a write; its place in the order of all is its row's own. */
@@ -52,12 +64,11 @@ function answerOf(row: Model): CommandAnswer {
 }
 
 async function apply(
-  database: Database,
+  models: Models,
   clock: Clock,
   command: Command,
   transaction: Transaction,
 ): Promise<JobDocument | null> {
-  const { models } = database;
   const { body } = command;
   if (body.kind === 'job.start') {
     await startJob(models, clock, { ...command, body }, transaction);

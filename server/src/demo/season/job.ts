@@ -3,8 +3,7 @@ import { viewJob, type JobView } from '@barythm/core/job';
 import { addressOf, inOrderOfWork, type SettingValue } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
 import { siteDate } from '@barythm/core/time';
-import type { Database } from '../../db';
-import { carryOut, loadJob } from '../../jobs';
+import { carryOutIn, loadJob, type Writing } from '../../jobs';
 import { ZONE } from '../shipped';
 import { familyOf, type JobDocument, type RecordBody } from '@barythm/core/families';
 
@@ -28,7 +27,7 @@ export abstract class DemoJob {
   protected readonly jobId: string;
 
   constructor(
-    private readonly database: Database,
+    private readonly writing: Writing,
     private readonly pumpId: string,
     private readonly startedAt: string,
   ) {
@@ -74,7 +73,7 @@ export abstract class DemoJob {
     const recordedAt = this.instant();
     this.minutes += 1;
     made += 1;
-    const { answer, document } = await carryOut(this.database, () => recordedAt, {
+    const { answer, document } = await carryOutIn(this.writing, () => recordedAt, {
       id: demoId(recordedAt, made),
       baseVersion: this.version,
       recordedAt,
@@ -90,7 +89,9 @@ export abstract class DemoJob {
   private held: JobDocument | null = null;
 
   async document(): Promise<JobDocument> {
-    const document = this.held ?? (await loadJob(this.database.models, this.jobId));
+    const document =
+      this.held ??
+      (await loadJob(this.writing.models, this.jobId, { transaction: this.writing.transaction }));
     if (!document) throw new Error(`The demo job ${this.jobId} was not written.`);
     return document;
   }

@@ -1,5 +1,5 @@
 import type { MeteringDuty } from '@barythm/core/families/metering';
-import type { Database } from '../../db';
+import type { Writing } from '../../jobs';
 import { MeteringDemo } from './metering-job';
 import { DOSING_PUMPS, type DosingPump } from '../shipped';
 
@@ -8,7 +8,7 @@ export type DutyOn = (pump: DosingPump, daysAgo: number) => MeteringDuty;
 
 /** The season's work, each job at its own instant and under the product's own rules. */
 export async function meteringSeason(
-  database: Database,
+  writing: Writing,
   now: string,
   dutyOn: DutyOn,
   dateAgo: (days: number) => string,
@@ -17,7 +17,7 @@ export async function meteringSeason(
     new Date(Date.parse(`${dateAgo(daysAgo)}T00:00:00Z`) + hour * 3_600_000).toISOString();
   const pump = (id: string) => DOSING_PUMPS.find((candidate) => candidate.id === id) ?? DOSING_PUMPS[0];
 
-  const acid = await new MeteringDemo(database, 'pump-acid', at(44, 9)).start();
+  const acid = await new MeteringDemo(writing, 'pump-acid', at(44, 9)).start();
   await acid.arrive({ current_mA: 11.6, display_m3h: 11.9, rate_spm: 61, residual_mgl: null });
   await acid.found({ gear: 'C', length: 70, mode: 'ext', rate: 0, range: '0-20' });
   await acid.plan(dutyOn(pump('pump-acid'), 44));
@@ -25,7 +25,7 @@ export async function meteringSeason(
   await acid.prove([0, 0, 1, 0, -1], 0.98);
   await acid.handOver(dateAgo(-138));
 
-  const scale = await new MeteringDemo(database, 'pump-scale', at(58, 13)).start();
+  const scale = await new MeteringDemo(writing, 'pump-scale', at(58, 13)).start();
   await scale.arrive({ current_mA: 12.1, display_m3h: 3, rate_spm: 29, residual_mgl: null });
   await scale.found(twoPointValues({ length: 80, rateB: 64, below: 'hold', wire: 'off', power: 'go' }));
   await scale.plan(dutyOn(pump('pump-scale'), 58));
@@ -33,7 +33,7 @@ export async function meteringSeason(
   await scale.prove([0, 0, 0, 1, 0], 1.02);
   await scale.handOver(dateAgo(-124));
 
-  const spring = await new MeteringDemo(database, 'pump-therapy', at(190, 10)).start();
+  const spring = await new MeteringDemo(writing, 'pump-therapy', at(190, 10)).start();
   await spring.arrive({ current_mA: 12.4, display_m3h: 31.5, rate_spm: 44, residual_mgl: 0.7 });
   await spring.found(
     twoPointValues({ operation: 'manual', manualRate: 44, rateB: 165, below: 'hold', wire: 'off' }),
@@ -43,7 +43,7 @@ export async function meteringSeason(
   await spring.prove([0, 0, -1, 0, 0], 0.97);
   await spring.handOver(dateAgo(8));
 
-  const therapy = await new MeteringDemo(database, 'pump-therapy', at(27, 9)).start();
+  const therapy = await new MeteringDemo(writing, 'pump-therapy', at(27, 9)).start();
   await therapy.arrive({ current_mA: 12.5, display_m3h: 32, rate_spm: 80, residual_mgl: 1.1 });
   const left = (await therapy.document()).lastLeft?.values ?? {};
   await therapy.found({ ...left, rateB: 120 });
@@ -52,7 +52,7 @@ export async function meteringSeason(
   await therapy.prove([0, 0, 1, 0, 0], 1.01);
   await therapy.handOver(dateAgo(-155));
 
-  const well = await new MeteringDemo(database, 'pump-well', at(23, 10)).start();
+  const well = await new MeteringDemo(writing, 'pump-well', at(23, 10)).start();
   await well.arrive({ current_mA: null, display_m3h: 1.6, rate_spm: 3, residual_mgl: 0.6 });
   await well.found({ stroke: 50, drive: 'ext', rate: 60, divide: 2 });
   await well.plan(dutyOn(pump('pump-well'), 23));
@@ -87,7 +87,7 @@ export async function meteringSeason(
     [118, [82.4, 82.6, 82.2]],
     [20, [82.0, 81.6, 81.8]],
   ] as const) {
-    const visit = await new MeteringDemo(database, 'pump-tub', at(daysAgo, 14)).start();
+    const visit = await new MeteringDemo(writing, 'pump-tub', at(daysAgo, 14)).start();
     await visit.arrive({
       current_mA: 12,
       display_m3h: 6,
@@ -116,7 +116,7 @@ export async function meteringSeason(
 
   // today, two hours ago: recorded, planned, and half entered
   const pups = await new MeteringDemo(
-    database,
+    writing,
     'pump-pup-pool',
     new Date(Date.parse(now) - 7_200_000).toISOString(),
   ).start();

@@ -1,7 +1,7 @@
 import { familyOf, type RecordBody } from '@barythm/core/families';
 import { lastLeftOf } from '@barythm/core/job';
 import { inOrderOfWork, type Profile, type SettingValue, type SettingValues } from '@barythm/core/profile';
-import type { Database } from '../../db';
+import type { Writing } from '../../jobs';
 import { otherPump } from '../shipped';
 import { PlainDemo } from './plain-job';
 
@@ -181,12 +181,12 @@ const VISITS: readonly Visit[] = [
 ];
 
 /** The season's work at circulators, drives, tubs and receivers; what the site reported of some of them since is still to be looked at. */
-export async function plainSeason(database: Database, dateAgo: (days: number) => string): Promise<void> {
+export async function plainSeason(writing: Writing, dateAgo: (days: number) => string): Promise<void> {
   const left = new Map<string, SettingValues>();
   for (const visit of VISITS) {
     const { duty } = otherPump(visit.pumpId);
     const instant = Date.parse(`${dateAgo(visit.daysAgo)}T00:00:00Z`) + visit.hour * 3_600_000;
-    const job = await new PlainDemo(database, visit.pumpId, new Date(instant).toISOString()).start();
+    const job = await new PlainDemo(writing, visit.pumpId, new Date(instant).toISOString()).start();
     const { profile } = await job.document();
     // as the visit before left it: what the site reported came later
     const known = Object.entries(left.get(visit.pumpId) ?? {}).filter(isKnown);
