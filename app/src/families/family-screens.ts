@@ -3,7 +3,7 @@ import type { FamilyKind } from '@barythm/core/families';
 import type { SettingValues } from '@barythm/core/profile';
 import type { ComponentType, ReactNode } from 'react';
 import type { SetCardProps } from '../kit/set';
-import type { BenchDraft, Headline, SumRow } from '../kit/bench';
+import type { BenchDraft } from '../kit/bench';
 import type { BenchClient } from '../workers/bench-client';
 import type { Colour } from '../ui/theme';
 
@@ -57,14 +57,6 @@ export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = 
       readonly context: K['context'];
       onChange(draft: Draft): void;
     }): ReactNode;
-    /** the channel that is shown first */
-    readonly channel: string;
-    /** channels that would only puzzle on this pump */
-    hidden?(context: K['context']): readonly string[];
-    /** what a channel is wanted to stay in; null where nothing is */
-    band?(context: K['context'], channel: string): { readonly low: number; readonly high: number } | null;
-    /** the sums that tell most, and the one that stands largest */
-    sums(context: K['context']): { readonly rows: readonly SumRow[]; readonly headline: Headline };
     /** a closer look at one moment */
     Closer?(props: {
       readonly client: BenchClient;
@@ -72,7 +64,5 @@ export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = 
       readonly seconds: number;
       readonly colours: readonly Colour[];
     }): ReactNode;
-    /** how far its figures can be trusted */
-    caveat(draft: Draft): string;
   };
 }

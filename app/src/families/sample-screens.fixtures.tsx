@@ -26,13 +26,5 @@ export const fanScreens: FamilyScreens<FanKind> = {
       events: [...events],
     }),
     SetUp: says('Day of a fan'),
-    channel: 'speed',
-    hidden: () => [],
-    band: () => null,
-    sums: () => ({
-      rows: [{ key: 'turned', label: 'Turned', unit: '', decimals: 0, of: (s) => s.turned }],
-      headline: { of: (s) => s.turned, decimals: 0, unit: 'turns', moreIsBetter: true },
-    }),
-    caveat: () => 'A simulation.',
   },
 };

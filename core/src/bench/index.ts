@@ -7,3 +7,4 @@ export { Timeline } from './timeline';
 export * from './event-words';
 export * from './water-csv';
 export { chance } from './wobble';
+export type * from './sums';

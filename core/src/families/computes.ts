@@ -1,4 +1,4 @@
-import type { BenchRun, EventBook, RunOptions, Scenario } from '../bench';
+import type { BenchRun, EventBook, RunOptions, Scenario, SumsShown } from '../bench';
 import type { Finding, Subject } from '../findings';
 import type { SettingValues } from '../profile';
 import type { CheckBody, CheckVerdict, Pattern, ProofCheck } from '../proof';
@@ -94,6 +94,15 @@ export interface Computes<K extends FamilyKind> {
     readonly words: EventBook;
     /** the kinds of it that can happen to this pump */
     events(context: K['context']): readonly string[];
+    /** the channel that is shown first */
+    readonly channel: string;
+    /** channels that would only puzzle on this pump */
+    hidden(context: K['context']): readonly string[];
+    /** what a channel is wanted to stay in; null where nothing is */
+    band(context: K['context'], channel: string): { readonly low: number; readonly high: number } | null;
+    sums(context: K['context']): SumsShown;
+    /** how far its figures can be trusted */
+    caveat(scenario: Scenario): string;
     /** the pressure over one stroke at a moment of a run; only where the pump strokes */
     stroke?(
       context: K['context'],

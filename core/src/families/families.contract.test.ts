@@ -29,6 +29,9 @@ test('the table holds the family that only the tests know', () => {
   expect(ALL_TEXTS['FAN-01'].title).toBe('Turns too slowly');
 });
 
+/** Sums that a model keeps only where there is such a thing: a tank that somebody measured, a second pump. */
+const OF_SOME: ReadonlySet<string> = new Set(['tank_L', 'both_h']);
+
 describe.each(SAMPLES)('%s', (_, sample) => {
   const { profile, duty, found } = sample;
   const family = familyOf(profile.family);
@@ -120,5 +123,24 @@ describe.each(SAMPLES)('%s', (_, sample) => {
     expect(bench.run(context, found, plain)).toEqual(once);
     expect(Object.values(once.sums).every((sum) => Number.isFinite(sum))).toBe(true);
     expect(bench.events(context).length).toBeGreaterThan(0);
+  });
+
+  test('what its bench shows is there: channels, and every sum by the key that its model keeps', () => {
+    const { bench } = family;
+    const { sums, traces } = bench.run(context, found, bench.plain(context));
+    const keys = traces.map(({ key }) => key);
+    expect(keys).toEqual(expect.arrayContaining([bench.channel, ...bench.hidden(context)]));
+    const missed = new Set<string>();
+    const watched = new Proxy(sums, {
+      get: (target, key: string) => {
+        if (!(key in target)) missed.add(key);
+        return target[key];
+      },
+    });
+    const { rows, headline } = bench.sums(context);
+    const told = [...rows, headline].map((row) => row.of(watched));
+    expect([...missed].filter((key) => !OF_SOME.has(key))).toEqual([]);
+    for (const value of told) expect(value === undefined || Number.isFinite(value)).toBe(true);
+    expect(new Set(rows.map(({ key }) => key)).size).toBe(rows.length);
   });
 });

@@ -17,7 +17,7 @@ export interface Family<K extends FamilyKind> extends Describes<K>, Computes<K>,
 type Less<Group, Key extends keyof Group> = Omit<Group, Key> & Partial<Pick<Group, Key>>;
 type Defaulted =
   'optionRoles' | 'isOptionRole' | 'unitFault' | 'rolesOfMode' | 'curedAt' | 'refuse' | 'earlier' | 'due';
-type Groups = 'arrival' | 'proof' | 'handOver';
+type Groups = 'arrival' | 'proof' | 'bench' | 'handOver';
 
 /** What a family says of arrival for itself. */
 export type OwnArrival<K extends FamilyKind> = Less<Family<K>['arrival'], 'source' | 'work' | 'first'>;
@@ -28,6 +28,7 @@ type Own<K extends FamilyKind> = Less<Omit<Family<K>, Groups>, Defaulted> & {
     Family<K>['proof'],
     'judge' | 'unaskedPumps' | 'readings' | 'pointsLeft' | 'voidedSince' | 'patterns'
   >;
+  readonly bench: Less<Family<K>['bench'], 'hidden' | 'band'>;
   readonly handOver: Less<Family<K>['handOver'], 'days' | 'tables' | 'week'>;
 };
 
@@ -61,6 +62,7 @@ export function defineFamily<K extends FamilyKind>(own: Own<K>): Family<K> {
       judge: (check, body) => judgeCheck(check, body),
       ...own.proof,
     },
+    bench: { hidden: () => [], band: () => null, ...own.bench },
     handOver: { days: null, tables: () => [], week: () => null, ...own.handOver },
   };
 }

@@ -198,6 +198,12 @@ export const fanFamily: Family<FanKind> = defineFamily<FanKind>({
     plain: () => ({ days: 1, water: { every_s: 3600, flows_m3h: [0] }, wobble: 0, seed: 1, events: [] }),
     words: POWER_CUT,
     events: () => ['power-cut'],
+    channel: 'speed',
+    sums: () => ({
+      rows: [{ key: 'turned', label: 'Turned', unit: '', decimals: 0, of: (s) => s.turned }],
+      headline: { of: (s) => s.turned, decimals: 0, unit: 'turns', moreIsBetter: true },
+    }),
+    caveat: () => 'A simulation.',
   },
   strip: ({ inForce }) => ({
     unit: '%',

@@ -3,7 +3,6 @@ import { PlainProof } from '../../kit/prove';
 import type { FamilyScreens } from '../family-screens';
 import { DrawCard } from './bench/draw-card';
 import { scenarioOf, START, type DrawDraft } from './bench/draw-draft';
-import { sumsOf } from './bench/sums';
 import { DrivePlan } from './plan/drive-plan';
 import { DayCard } from './pump/day-card';
 
@@ -16,9 +15,5 @@ export const driveScreens: FamilyScreens<DriveKind, DrawDraft> = {
     start: START,
     scenario: scenarioOf,
     SetUp: DrawCard,
-    channel: 'pressure',
-    sums: sumsOf,
-    caveat: () =>
-      'A simulation from curve, vessel, duty and settings, ten parts a second: taps are openings, and pipes give a little. Prove at the pump.',
   },
 };

@@ -2,7 +2,6 @@ import type { MeteringKind } from '@barythm/core/families/metering';
 import type { FamilyScreens } from '../family-screens';
 import { ScenarioCard } from './bench/scenario-card';
 import { StrokeCard } from './bench/stroke-card';
-import { SUMS } from './bench/sums';
 import { scenarioOf, START, type WaterDraft } from './bench/water-draft';
 import { LiveNow } from './found/live-now';
 import { CalibrationCard } from './found/calibration-card';
@@ -26,14 +25,6 @@ export const meteringScreens: FamilyScreens<MeteringKind, WaterDraft> = {
     start: START,
     scenario: scenarioOf,
     SetUp: ScenarioCard,
-    channel: 'dose',
-    // of the signal and the pulses, the one that it is not given
-    hidden: ({ duty }) => [duty.signal.source === 'meter' ? 'signal' : 'pulses'],
-    band: ({ duty }, channel) =>
-      channel === 'dose' ? { low: duty.dose.low_mgl, high: duty.dose.high_mgl } : null,
-    sums: () => SUMS,
     Closer: StrokeCard,
-    caveat: ({ seed }) =>
-      `A simulation from the settings and the duty, with seed ${seed}. What gas does in the head is a fair guess; the pump itself decides. Prove at the pump.`,
   },
 };

@@ -1,7 +1,6 @@
 import type { PoolKind } from '@barythm/core/families/pool';
 import { parameterWithRole } from '@barythm/core/profile';
 import type { FamilyScreens } from '../family-screens';
-import { sumsOf } from './bench/sums';
 import { WeatherCard } from './bench/weather-card';
 import { scenarioOf, START, type WeatherDraft } from './bench/weather-draft';
 import { PowerNow } from './found/power-now';
@@ -27,12 +26,5 @@ export const poolScreens: FamilyScreens<PoolKind, WeatherDraft> = {
     start: START,
     scenario: scenarioOf,
     SetUp: WeatherCard,
-    channel: 'speed',
-    // the cause as a number, and a roof that nothing heats by
-    hidden: ({ duty }) =>
-      duty.circuits.some(({ kind }) => kind === 'solar') ? ['cause'] : ['cause', 'roof'],
-    sums: sumsOf,
-    caveat: () =>
-      'A simulation from the settings and the duty, the filter as it is before a wash. What roof, heater and air do is a fair guess. Prove at the pump.',
   },
 };

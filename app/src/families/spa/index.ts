@@ -3,7 +3,6 @@ import { PlainProof } from '../../kit/prove';
 import type { FamilyScreens } from '../family-screens';
 import { AirCard } from './bench/air-card';
 import { scenarioOf, START, type AirDraft } from './bench/air-draft';
-import { sumsOf } from './bench/sums';
 import { parameterWithRole } from '@barythm/core/profile';
 import { BankFoundCard } from './found/bank-found-card';
 import { TableCard } from './found/table-card';
@@ -29,9 +28,5 @@ export const spaScreens: FamilyScreens<SpaKind, AirDraft> = {
     start: START,
     scenario: scenarioOf,
     SetUp: AirCard,
-    channel: 'water',
-    sums: sumsOf,
-    caveat: () =>
-      'A simulation from what is connected, the tub’s loss and the settings, a second a step: the water is one body, and what pumps take ends in it. Prove at the tub.',
   },
 };

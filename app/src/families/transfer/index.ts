@@ -3,7 +3,6 @@ import { PlainProof } from '../../kit/prove';
 import type { FamilyScreens } from '../family-screens';
 import { SessionCard } from './bench/session-card';
 import { scenarioOf, START, type SessionDraft } from './bench/session-draft';
-import { sumsOf } from './bench/sums';
 import { TransferPlan } from './plan/transfer-plan';
 import { DayCard } from './pump/day-card';
 
@@ -16,10 +15,5 @@ export const transferScreens: FamilyScreens<TransferKind, SessionDraft> = {
     start: START,
     scenario: scenarioOf,
     SetUp: SessionCard,
-    channel: 'level',
-    hidden: ({ duty }) => (duty.cooler ? [] : ['delivered']),
-    sums: sumsOf,
-    caveat: () =>
-      'A simulation from curve, vessel, cooler and settings, a second a step: a gulp falls within five seconds. Prove at the pump.',
   },
 };

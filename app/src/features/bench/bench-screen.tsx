@@ -1,3 +1,4 @@
+import { familyOf } from '@barythm/core/families';
 import type { PumpResource } from '@barythm/contract/resources';
 import type { SettingValues } from '@barythm/core/profile';
 import { useLocalSearchParams } from 'expo-router';
@@ -119,7 +120,7 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
           <Button label="Run again" onPress={bench.runAgain} />
         </Card>
       )}
-      <SumsCard runs={bench.runs} {...own.sums(context)} />
+      <SumsCard runs={bench.runs} {...familyOf(context.profile.family).bench.sums(context)} />
       {bench.runs.length > 0 && (
         <StripsCard
           runs={bench.runs}
@@ -144,7 +145,7 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
         </>
       )}
       <Words size="small" colour="quiet">
-        {own.caveat(draft)}
+        {familyOf(context.profile.family).bench.caveat(scenario)}
       </Words>
     </Screen>
   );

@@ -1,3 +1,4 @@
+import { familyOf } from '@barythm/core/families';
 import { stripChart } from '@barythm/core/chart';
 import { happensAtOnce, SECONDS_PER_DAY, type BenchEvent } from '@barythm/core/bench';
 import { EVENT_WORDS, type FamilyContext } from '@barythm/core/families';
@@ -6,7 +7,6 @@ import { formatNumber, inSystemOf, type UnitSystem } from '@barythm/core/units';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { PanResponder, Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
 import Svg, { Line, Path, Rect } from 'react-native-svg';
-import { screensOf } from '../../families/registry';
 import { Axes } from '../../charts/axes';
 import { useChartBox } from '../../charts/use-chart-box';
 import { Button } from '../../ui/button';
@@ -34,12 +34,12 @@ const THROWN_s = 3600;
 export function StripsCard({ runs: given, colours, context, player, onThrow }: StripsCardProps) {
   const { system } = useReader();
   const runs = useMemo(() => given.map((run) => inUnitsOf(run, system)), [given, system]);
-  const { bench } = screensOf(context.profile.family);
+  const { bench } = familyOf(context.profile.family);
   const [channel, setChannel] = useState(bench.channel);
   const [first] = runs;
   if (!first) return null;
   const week = first.seconds > SECONDS_PER_DAY;
-  const hidden = bench.hidden?.(context) ?? [];
+  const hidden = bench.hidden(context);
   const live = first.traces.filter(
     ({ key }) =>
       !hidden.includes(key) &&
@@ -49,7 +49,7 @@ export function StripsCard({ runs: given, colours, context, player, onThrow }: S
   const most = Math.max(
     ...runs.map((run) => Math.max(...(run.traces.find((trace) => trace.key === shown)?.max ?? [0]))),
   );
-  const band = bench.band?.(context, shown) ?? null;
+  const band = bench.band(context, shown);
   const top = band ? Math.min(most, band.high * 3) : most;
   const bucket = Math.min(first.traces[0].min.length - 1, Math.floor(player.at_s / first.bucket_s));
   return (

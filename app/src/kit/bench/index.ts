@@ -1,4 +1,4 @@
 export type { BenchDraft } from './bench-draft';
 export { DaysChoice } from './days-choice';
 export { clockOf, sameUntil, secondsOfClock } from './scenario-draft';
-export { type Headline, type SumRow, SumsCard } from './sums-card';
+export { SumsCard } from './sums-card';

@@ -1,9 +1,10 @@
 import { act, render, screen } from '@testing-library/react-native';
 import type { ShownRun } from '../../workers/bench-messages';
-import { SUMS } from '../../families/metering/bench/sums';
+import { meteringFamily } from '@barythm/core/families/metering';
 import { setUnitsWanted } from '../../ui/reader';
 import { SumsCard } from './sums-card';
 
+const SUMS = meteringFamily.bench.sums({} as never);
 const IN_BAND = SUMS;
 
 const run = (name: string, sums: Partial<Record<string, number>>): ShownRun => ({

@@ -1,4 +1,4 @@
-import { SECONDS_PER_DAY } from '@barythm/core/bench';
+import { SECONDS_PER_DAY, type Headline, type SumRow } from '@barythm/core/bench';
 import { formatNumber, inSystemOf, type UnitSystem } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
@@ -6,28 +6,6 @@ import { useReader } from '../../ui/reader';
 import { SPACE, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import type { ShownRun } from '../../workers/bench-messages';
-
-export interface SumRow {
-  readonly key: string;
-  readonly label: string;
-  readonly unit: string;
-  readonly decimals: number;
-  /** undefined where nobody said what it would start from */
-  readonly of: (sums: ShownRun['sums']) => number | undefined;
-  /** shown only where one of the sheets has some */
-  readonly onlyIfAny?: boolean;
-}
-
-/** What stands largest: one sum, whether more of it is better, and how it reads. */
-export interface Headline {
-  readonly of: (sums: ShownRun['sums']) => number;
-  readonly decimals: number;
-  /** one of the program's own: it is shown in the reader's */
-  readonly unit: string;
-  /** what the figure is, behind its unit */
-  readonly words?: string;
-  readonly moreIsBetter: boolean;
-}
 
 interface SumsCardProps {
   readonly runs: readonly ShownRun[];

@@ -2,6 +2,7 @@ import { defineFamily } from '../family';
 import { arrival } from './arrival/arrival';
 import { BEHAVIOURS_FORM } from './form/behaviours-form';
 import { DUTY_FORM } from './form/duty-form';
+import { sumsOf } from './bench/sums';
 import { benchSheet, plainDay } from './bench/bench';
 import { CIRCULATOR_EVENTS, eventsFor } from './bench/events';
 import { checkPlan, checkSettings } from './checks/checks';
@@ -64,7 +65,16 @@ export const circulatorFamily = defineFamily<CirculatorKind>({
     checks: proofChecks,
     judge: judgeCheck,
   },
-  bench: { run: benchSheet, plain: plainDay, words: CIRCULATOR_EVENTS, events: eventsFor },
+  bench: {
+    run: benchSheet,
+    plain: plainDay,
+    words: CIRCULATOR_EVENTS,
+    events: eventsFor,
+    channel: 'head',
+    sums: sumsOf,
+    caveat: () =>
+      'A simulation from curve, duty and settings: valves that close until the flow is what is wanted, and a winter by the hour. Prove at the pump.',
+  },
   strip: stripOf,
   handOver: { part: partOf, facts: factsOf },
 });

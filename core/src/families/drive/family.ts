@@ -2,6 +2,7 @@ import { defineFamily } from '../family';
 import { arrival } from './arrival/arrival';
 import { BEHAVIOURS_FORM } from './form/behaviours-form';
 import { DUTY_FORM } from './form/duty-form';
+import { sumsOf } from './bench/sums';
 import { benchSheet, plainDay } from './bench/bench';
 import { DRIVE_EVENTS, eventsFor } from './bench/events';
 import { checkPlan, checkSettings } from './checks/checks';
@@ -67,7 +68,16 @@ export const driveFamily = defineFamily<DriveKind>({
   // the gas that was measured last counts until it is measured again
   earlier: (document) => gasHistory(document).slice(-1),
   due: dueOf,
-  bench: { run: benchSheet, plain: plainDay, words: DRIVE_EVENTS, events: eventsFor },
+  bench: {
+    run: benchSheet,
+    plain: plainDay,
+    words: DRIVE_EVENTS,
+    events: eventsFor,
+    channel: 'pressure',
+    sums: sumsOf,
+    caveat: () =>
+      'A simulation from curve, vessel, duty and settings, ten parts a second: taps are openings, and pipes give a little. Prove at the pump.',
+  },
   strip: stripOf,
   handOver: { part: partOf, facts: factsOf },
 });

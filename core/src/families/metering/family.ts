@@ -2,6 +2,7 @@ import { defineFamily } from '../family';
 import { arrival } from './arrival/arrival';
 import { BEHAVIOURS_FORM } from './form/behaviours-form';
 import { DUTY_FORM } from './form/duty-form';
+import { SUMS } from './bench/sums';
 import { benchSheet, plainDay, strokeSeen } from './bench/bench';
 import { eventsFor, METERING_EVENTS } from './bench/events';
 import { checkPlan, checkSettings } from './checks/checks';
@@ -81,7 +82,21 @@ export const meteringFamily = defineFamily<MeteringKind>({
   },
   earlier: measuredHistory,
   due,
-  bench: { run: benchSheet, plain: plainDay, words: METERING_EVENTS, events: eventsFor, stroke: strokeSeen },
+  bench: {
+    run: benchSheet,
+    plain: plainDay,
+    words: METERING_EVENTS,
+    events: eventsFor,
+    stroke: strokeSeen,
+    channel: 'dose',
+    // of the signal and the pulses, the one that it is not given
+    hidden: ({ duty }) => [duty.signal.source === 'meter' ? 'signal' : 'pulses'],
+    band: ({ duty }, channel) =>
+      channel === 'dose' ? { low: duty.dose.low_mgl, high: duty.dose.high_mgl } : null,
+    sums: () => SUMS,
+    caveat: ({ seed }) =>
+      `A simulation from the settings and the duty, with seed ${seed}. What gas does in the head is a fair guess; the pump itself decides. Prove at the pump.`,
+  },
   strip: stripOf,
   handOver: {
     part: partOf,

@@ -2,6 +2,7 @@ import { defineFamily } from '../family';
 import { arrival, refuse } from './arrival/arrival';
 import { BEHAVIOURS_FORM } from './form/behaviours-form';
 import { DUTY_FORM } from './form/duty-form';
+import { sumsOf } from './bench/sums';
 import { benchSheet, plainWeek } from './bench/bench';
 import { eventsFor, POOL_EVENTS } from './bench/events';
 import { checkPlan, checkSettings } from './checks/checks';
@@ -72,7 +73,19 @@ export const poolFamily = defineFamily<PoolKind>({
     voidedSince,
     patterns: patternsOf,
   },
-  bench: { run: benchSheet, plain: plainWeek, words: POOL_EVENTS, events: eventsFor },
+  bench: {
+    run: benchSheet,
+    plain: plainWeek,
+    words: POOL_EVENTS,
+    events: eventsFor,
+    channel: 'speed',
+    // the cause as a number, and a roof that nothing heats by
+    hidden: ({ duty }) =>
+      duty.circuits.some(({ kind }) => kind === 'solar') ? ['cause'] : ['cause', 'roof'],
+    sums: sumsOf,
+    caveat: () =>
+      'A simulation from the settings and the duty, the filter as it is before a wash. What roof, heater and air do is a fair guess. Prove at the pump.',
+  },
   strip: stripOf,
   handOver: { part: partOf, fromFirst, facts: factsOf, week: weeklyEvents },
 });

@@ -5,6 +5,7 @@ import { defineFamily } from '../family';
 import { arrival } from './arrival/arrival';
 import { BEHAVIOURS_FORM } from './form/behaviours-form';
 import { DUTY_FORM } from './form/duty-form';
+import { sumsOf } from './bench/sums';
 import { benchSheet, plainDay } from './bench/bench';
 import { eventsFor, SPA_EVENTS } from './bench/events';
 import { checkPlan, checkSettings } from './checks/checks';
@@ -78,7 +79,16 @@ export const spaFamily = defineFamily<SpaKind>({
   },
   earlier: tablesCopied,
   due: dueOf,
-  bench: { run: benchSheet, plain: plainDay, words: SPA_EVENTS, events: eventsFor },
+  bench: {
+    run: benchSheet,
+    plain: plainDay,
+    words: SPA_EVENTS,
+    events: eventsFor,
+    channel: 'water',
+    sums: sumsOf,
+    caveat: () =>
+      'A simulation from what is connected, the tub’s loss and the settings, a second a step: the water is one body, and what pumps take ends in it. Prove at the tub.',
+  },
   strip: stripOf,
   handOver: { part: partOf, facts: factsOf, tables: tablesOf, week: weeklyEvents },
 });

@@ -2,6 +2,7 @@ import { defineFamily } from '../family';
 import { arrival } from './arrival/arrival';
 import { BEHAVIOURS_FORM } from './form/behaviours-form';
 import { DUTY_FORM } from './form/duty-form';
+import { sumsOf } from './bench/sums';
 import { benchSheet, plainDay } from './bench/bench';
 import { eventsFor, TRANSFER_EVENTS } from './bench/events';
 import { checkPlan, checkSettings } from './checks/checks';
@@ -65,7 +66,17 @@ export const transferFamily = defineFamily<TransferKind>({
     checks: proofChecks,
   },
   due: dueOf,
-  bench: { run: benchSheet, plain: plainDay, words: TRANSFER_EVENTS, events: eventsFor },
+  bench: {
+    run: benchSheet,
+    plain: plainDay,
+    words: TRANSFER_EVENTS,
+    events: eventsFor,
+    channel: 'level',
+    hidden: ({ duty }) => (duty.cooler ? [] : ['delivered']),
+    sums: sumsOf,
+    caveat: () =>
+      'A simulation from curve, vessel, cooler and settings, a second a step: a gulp falls within five seconds. Prove at the pump.',
+  },
   strip: stripOf,
   handOver: { part: partOf, facts: factsOf },
 });

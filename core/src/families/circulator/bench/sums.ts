@@ -1,5 +1,5 @@
-import type { CirculatorContext } from '@barythm/core/families/circulator';
-import type { Headline, SumRow } from '../../../kit/bench';
+import type { CirculatorContext } from '../settings/context';
+import type { Headline, SumRow } from '../../../bench';
 
 /** The sums that tell most about a circulator, and what it costs. */
 export function sumsOf({ duty }: CirculatorContext): {

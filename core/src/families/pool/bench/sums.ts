@@ -1,5 +1,5 @@
-import type { PoolContext } from '@barythm/core/families/pool';
-import type { Headline, SumRow } from '../../../kit/bench';
+import type { PoolContext } from '../settings/context';
+import type { Headline, SumRow } from '../../../bench';
 
 function rowsIn(currency: string): readonly SumRow[] {
   const any = { onlyIfAny: true } as const;

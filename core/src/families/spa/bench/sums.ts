@@ -1,5 +1,5 @@
-import type { SpaContext } from '@barythm/core/families/spa';
-import type { Headline, SumRow } from '../../../kit/bench';
+import type { SpaContext } from '../settings/context';
+import type { Headline, SumRow } from '../../../bench';
 
 /** The sums that tell most about a tub, and what it costs. */
 export function sumsOf({ duty }: SpaContext): {

@@ -1,4 +1,4 @@
-import type { Headline, SumRow } from '../../../kit/bench';
+import type { Headline, SumRow } from '../../../bench';
 
 const ROWS: readonly SumRow[] = [
   { key: 'inBand', label: 'Time in the wanted band', unit: '%', decimals: 1, of: (s) => s.inBand * 100 },

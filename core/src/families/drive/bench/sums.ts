@@ -1,5 +1,5 @@
-import type { DriveContext } from '@barythm/core/families/drive';
-import type { Headline, SumRow } from '../../../kit/bench';
+import type { DriveContext } from '../settings/context';
+import type { Headline, SumRow } from '../../../bench';
 
 /** The sums that tell most about a drive, and what it costs. */
 export function sumsOf({ duty }: DriveContext): {

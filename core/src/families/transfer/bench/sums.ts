@@ -1,5 +1,5 @@
-import type { TransferContext } from '@barythm/core/families/transfer';
-import type { Headline, SumRow } from '../../../kit/bench';
+import type { TransferContext } from '../settings/context';
+import type { Headline, SumRow } from '../../../bench';
 
 /** The sums that tell most about such a pump. */
 export function sumsOf({ duty }: TransferContext): {
