@@ -4,7 +4,7 @@ import type { SpaDuty } from '@barythm/core/families/spa';
 import { readTableCsv } from '@barythm/core/families/spa';
 import type { TransferDuty } from '@barythm/core/families/transfer';
 import ICAL from 'ical.js';
-import { startTestServer, type TestServer } from './test-server';
+import { startTestServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {

@@ -6,7 +6,7 @@ import type { AnyProfile } from '@barythm/core/families';
 import ICAL from 'ical.js';
 import Papa from 'papaparse';
 import { v7 } from 'uuid';
-import { startTestServer, type TestServer } from './test-server';
+import { startTestServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {

@@ -1,4 +1,4 @@
-import { Places } from '../apart/places';
+import { Places } from './places';
 
 const places = () => new Places(2, 3, (waiting) => new Error(`full with ${waiting}`));
 /** Work that ends when it is told to. */

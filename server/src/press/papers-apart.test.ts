@@ -1,8 +1,8 @@
 import { labelCode, freeCodes } from '../db';
-import { makePaper } from '../press/orders';
-import { Press } from '../press';
+import { makePaper } from './orders';
+import { Press } from '.';
 import { REGISTER_COLUMNS } from '../register/register-line';
-import { startTestServer, type TestServer } from './test-server';
+import { startTestServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {

@@ -1,6 +1,6 @@
 import type { JobResource } from '@barythm/contract/resources';
 import { v7 } from 'uuid';
-import { startTestServer, type TestServer } from './test-server';
+import { startTestServer, type TestServer } from '../testing/test-server';
 
 const JOB = 'job-pump-pup-pool-2026-11-24';
 let server: TestServer;

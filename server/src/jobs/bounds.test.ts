@@ -6,7 +6,7 @@ import { v7 } from 'uuid';
 import { frozenClock } from '../clock';
 import { keepState } from '../register';
 import { States } from '../states';
-import { NOW, startTestServer, type TestServer } from './test-server';
+import { NOW, startTestServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {

@@ -2,7 +2,7 @@ import type { BenchAnswer, BenchRequest } from '@barythm/contract/bench';
 import type { PumpResource } from '@barythm/contract/resources';
 import type { MeteringDuty } from '@barythm/core/families/metering';
 import { bareContext, benchSheet } from '@barythm/core/job';
-import { startTestServer, type TestServer } from './test-server';
+import { startTestServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 let request: BenchRequest;

@@ -5,8 +5,8 @@ import { join } from 'node:path';
 import { QueryTypes, Sequelize } from 'sequelize';
 import { buildServer } from '../app';
 import { frozenClock } from '../clock';
-import { LockedError, MIGRATIONS, openDatabase, takeLock } from '../db';
-import { migrate } from '../db/migrate';
+import { LockedError, MIGRATIONS, openDatabase, takeLock } from '.';
+import { migrate } from './migrate';
 import { makeDemoFile } from '../demo';
 
 const folder = mkdtempSync(join(tmpdir(), 'barythm-kill-'));
@@ -16,7 +16,7 @@ test('killed at any moment, no acknowledged write is lost and the database opens
   const file = join(folder, 'barythm.sqlite');
   const writer = spawn(
     join(__dirname, '../../../node_modules/.bin/tsx'),
-    [join(__dirname, 'endless-writer.ts'), file],
+    [join(__dirname, '../testing/endless-writer.ts'), file],
     {
       stdio: ['ignore', 'pipe', 'inherit'],
       detached: true,

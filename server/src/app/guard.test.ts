@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import { startTestServer, type TestServer } from './test-server';
+import { startTestServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {

@@ -2,7 +2,7 @@ import type { JobResource } from '@barythm/contract/resources';
 import type { AnyProfile } from '@barythm/core/families';
 import { contentHash, type CommonBehaviours } from '@barythm/core/profile';
 import { v7 } from 'uuid';
-import { startTestServer, type TestServer } from './test-server';
+import { startTestServer, type TestServer } from '../testing/test-server';
 
 /** What a profile says of its controller, published and used over the wire. */
 

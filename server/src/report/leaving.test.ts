@@ -6,8 +6,8 @@ import { jsonSchemaOf, type JobFile } from '@barythm/contract/formats';
 import Ajv2020 from 'ajv/dist/2020';
 import addFormats from 'ajv-formats';
 import Papa from 'papaparse';
-import { csvOf } from '../report';
-import { startTestServer, type TestServer } from './test-server';
+import { csvOf } from '.';
+import { startTestServer, type TestServer } from '../testing/test-server';
 
 const JOB = 'job-pump-therapy-2026-10-28';
 const base = `/api/v1/jobs/${JOB}`;

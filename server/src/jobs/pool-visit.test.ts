@@ -9,7 +9,7 @@ import { plannedTargets, viewJob, type JobView } from '@barythm/core/job';
 import { addressOf, inOrderOfWork } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
 import { v7 } from 'uuid';
-import { startTestServer, type TestServer } from './test-server';
+import { startTestServer, type TestServer } from '../testing/test-server';
 import { isContextOf, familyOf } from '@barythm/core/families';
 
 const TODAY = '2026-11-24';

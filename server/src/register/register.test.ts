@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import type { Library, PumpRow, Round } from '@barythm/contract/resources';
 import { DEMO_PROFILES, makeDemoData } from '../demo';
 import { frozenClock } from '../clock';
-import { NOW, startTestServer, type TestServer } from './test-server';
+import { NOW, startTestServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {

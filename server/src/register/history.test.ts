@@ -5,7 +5,7 @@ import type { Due, PumpHistory, PumpResource, Round } from '@barythm/contract/re
 import { QueryTypes, Sequelize } from 'sequelize';
 import { labelCode, MIGRATIONS, openDatabase } from '../db';
 import { migrate } from '../db/migrate';
-import { startTestServer, type TestServer } from './test-server';
+import { startTestServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {

@@ -2,7 +2,7 @@ import type { Round } from '@barythm/contract/resources';
 import { frozenClock } from '../clock';
 import { labelCode, freeCode } from '../db';
 import { keepState, refreshSlice } from '../register';
-import { NOW, startTestServer, type TestServer } from './test-server';
+import { NOW, startTestServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {

@@ -1,5 +1,5 @@
 import type { RegisterPreview } from '@barythm/contract/resources';
-import { startTestServer, type TestServer } from './test-server';
+import { startTestServer, type TestServer } from '../testing/test-server';
 
 let server: TestServer;
 beforeAll(async () => {
