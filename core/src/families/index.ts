@@ -10,6 +10,5 @@ export { ALL_TEXTS } from './texts';
 export { EVENT_WORDS, scenarioSchema } from './events';
 export { readOnArrival, type ReadOnArrival } from './parts/arrival-facts';
 export { groundOf } from './ground';
-export { laterDate } from './parts/later-date';
 export { PLATE_CHOICES, PLATE_COLUMNS, PLATE_FIGURES, plateFaults, plateFigure, plateFrom } from './plates';
 export { dutySchema, earlierBodySchema, plateSchema, profileSchema, recordBodySchema } from './wire';

@@ -20,9 +20,12 @@ export function siteDate(instant: string, zone: string): string {
   return `${field('year')}-${field('month')}-${field('day')}`;
 }
 
-/** The date some days after (or before) a date. */
+/** Nothing is planned further ahead than this: what comes later may as well never come. */
+const LATEST_days = 36_500;
+
+/** The date some days after (or before) a date; a century at most. */
 export function addDays(date: string, days: number): string {
-  return new Date(Date.parse(date) + days * 86_400_000).toISOString().slice(0, 10);
+  return new Date(Date.parse(date) + Math.min(LATEST_days, days) * 86_400_000).toISOString().slice(0, 10);
 }
 
 /** Wall-clock time at a site at an instant: `14:05`. */

@@ -1,8 +1,8 @@
 import type { Due } from '@barythm/contract/resources';
-import { siteDate, dateInWords } from '@barythm/core/time';
+import { addDays, siteDate, dateInWords } from '@barythm/core/time';
 import { viewJob, type PumpKnown } from '@barythm/core/job';
 import { lastRecord } from '@barythm/core/visit';
-import { familyOf, laterDate, type JobDocument } from '@barythm/core/families';
+import { familyOf, type JobDocument } from '@barythm/core/families';
 
 /** What falls due later than this is not on the round yet. */
 export const AHEAD_days = 31;
@@ -25,7 +25,7 @@ function clock(latest: JobDocument, zone: string): Falls[] {
   if (!record) return [];
   const read = siteDate(record.recordedAt, zone);
   const words = `Check the clock: last on ${dateInWords(read)}.`;
-  return [{ kind: 'clock', words, date: laterDate(read, CLOCK_days) }];
+  return [{ kind: 'clock', words, date: addDays(read, CLOCK_days) }];
 }
 
 /** Days since the tank and the counter were written down: when the duty was last agreed. */

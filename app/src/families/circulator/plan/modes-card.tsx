@@ -1,3 +1,4 @@
+import { capital } from '@barythm/core/describe';
 import { MODE_WORDS, plannedMode, proposedMode, type Mode } from '@barythm/core/families/circulator';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../ui/button';
@@ -5,8 +6,6 @@ import { Card } from '../../../ui/card';
 import { SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import type { CirculatorWork } from './circulator-work';
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** Each mode that the controller has, set so that it just carries the duty: what it takes in a year, the one planned, and why. */
 export function ModesCard({ work, onChoose }: { work: CirculatorWork; onChoose: (mode: Mode) => void }) {

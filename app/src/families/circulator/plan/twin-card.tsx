@@ -1,3 +1,4 @@
+import { capital } from '@barythm/core/describe';
 import {
   proposedWay,
   secondJoins,
@@ -15,8 +16,6 @@ import { useReader } from '../../../ui/reader';
 import { SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import type { CirculatorWork } from './circulator-work';
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The two heads of a twin: what the second really adds, who runs when, and another way by a tap. */
 export function TwinCard({ work, onChoose }: { work: CirculatorWork; onChoose: (way: TwinWay) => void }) {

@@ -1,7 +1,6 @@
 import { stockOf, understand, type MeteringContext } from '@barythm/core/families/metering';
 import type { SettingValues } from '@barythm/core/profile';
-import { laterDate } from '@barythm/core/families';
-import { dateInWords } from '@barythm/core/time';
+import { addDays, dateInWords } from '@barythm/core/time';
 import { fig, figureWithUnit } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
@@ -26,7 +25,7 @@ export function StockCard({
   // a date, not days: they run from when it was written down, not from today
   const days = (value: number | null) => {
     if (value === null) return 'nothing is used';
-    const date = laterDate(agreedOn, Math.floor(value));
+    const date = addDays(agreedOn, Math.floor(value));
     return date < context.today ? `since ${dateInWords(date)}` : dateInWords(date);
   };
   return (

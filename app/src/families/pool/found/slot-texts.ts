@@ -1,7 +1,7 @@
+import { capital } from '@barythm/core/describe';
 import type { PoolProfile } from '@barythm/core/families/pool';
 import { wordsFor, type Parameter, type SettingValue } from '@barythm/core/profile';
 import { parseForParameter } from '../../../kit/value';
-import { sentence } from '../../../ui/words/sentence';
 
 /** What is typed of one program, by the parameter's plain key. */
 export type SlotTexts = Readonly<Record<string, string>>;
@@ -55,7 +55,7 @@ export function placeName(parameter: Parameter): string {
 
 /** “Start” of “Program 3: start”. */
 export function shortLabel(parameter: Parameter): string {
-  return sentence(parameter.label.slice(parameter.label.indexOf(':') + 1).trim());
+  return capital(parameter.label.slice(parameter.label.indexOf(':') + 1).trim());
 }
 
 /** A slot in a line: what was read of it, place by place. */

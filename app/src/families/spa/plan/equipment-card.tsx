@@ -1,3 +1,4 @@
+import { capital } from '@barythm/core/describe';
 import {
   heaterCurrent_A,
   lacksOf,
@@ -111,7 +112,7 @@ function PieceCard({ piece, keyName, lack }: { piece: Piece; keyName: string | n
       testID={`piece-${piece.output ?? 'heater'}`}
     >
       <View style={styles.head}>
-        <Words bold>{piece.name.charAt(0).toUpperCase() + piece.name.slice(1)}</Words>
+        <Words bold>{capital(piece.name)}</Words>
         <Words size="small" figures colour="quiet">
           {piece.phases}
         </Words>
@@ -135,7 +136,7 @@ function PieceCard({ piece, keyName, lack }: { piece: Piece; keyName: string | n
       </Words>
       {said && (
         <Words size="small" bold colour={said[1]}>
-          {said[0].charAt(0).toUpperCase() + said[0].slice(1)}
+          {capital(said[0])}
         </Words>
       )}
     </View>

@@ -1,3 +1,4 @@
+import { capital } from '@barythm/core/describe';
 import { loadBars } from '@barythm/core/chart';
 import { HEATER_RULES, type HeaterRule } from '@barythm/core/electric';
 import {
@@ -82,9 +83,7 @@ export function LoadCard({ work, onChoose }: { work: SpaWork; onChoose: (rule: H
           <View key={rule} style={styles.rule} testID={`rule-${rule}`}>
             <View style={styles.head}>
               <View style={styles.grow}>
-                <Words bold={here}>
-                  {RULE_WORDS[rule].charAt(0).toUpperCase() + RULE_WORDS[rule].slice(1)}
-                </Words>
+                <Words bold={here}>{capital(RULE_WORDS[rule])}</Words>
               </View>
               <Words figures bold colour={other.margin >= 0 ? 'ink' : 'rust'}>
                 {amps(other.worst_A)}

@@ -1,3 +1,4 @@
+import { capital } from '@barythm/core/describe';
 import { timeChart } from '@barythm/core/chart';
 import {
   compareControls,
@@ -23,7 +24,6 @@ import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import type { TransferWork } from './transfer-work';
 
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 /** What is looked at closely, s from the start: once it has settled, or while it is cleaned. */
 const CLOSE: Readonly<Record<Session, readonly [number, number]>> = {
   regular: [3600, 5100],

@@ -1,3 +1,4 @@
+import { capital } from '@barythm/core/describe';
 import { clockDrift, driftInWords, readsItsDay } from '@barythm/core/job';
 import { lastRecord } from '@barythm/core/visit';
 import { clockShows } from '@barythm/core/profile';
@@ -18,7 +19,6 @@ import { Button, ButtonRow } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
-import { sentence } from '../../../ui/words/sentence';
 import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../../../kit/job';
 
@@ -89,7 +89,7 @@ export function ClockCard() {
         <Words bold testID="clock-off">
           {off === null
             ? `Not read: ${recorded.body.reason ?? ''}`
-            : `${sentence(clockErrorInWords(off))}${recorded.body.setRight ? ', set right' : ''}.`}
+            : `${capital(clockErrorInWords(off))}${recorded.body.setRight ? ', set right' : ''}.`}
         </Words>
       )}
       {recorded && off !== null && !recorded.body.setRight && halfADayOff(off) && (

@@ -1,5 +1,5 @@
+import { addDays } from '../../../time';
 import type { DueItem } from '../../family';
-import { laterDate } from '../../parts/later-date';
 import type { DriveView } from '../kind';
 import { gasHistory } from '../settings/gas';
 
@@ -13,6 +13,6 @@ export function dueOf({ document, duty }: DriveView): DueItem[] {
   return [
     last === undefined
       ? { kind: 'service', words: 'Measure the vessel’s gas, empty of water.', date: null }
-      : { kind: 'service', words: 'Measure the vessel’s gas again.', date: laterDate(last.date, GAS_days) },
+      : { kind: 'service', words: 'Measure the vessel’s gas again.', date: addDays(last.date, GAS_days) },
   ];
 }

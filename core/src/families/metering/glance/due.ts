@@ -1,7 +1,6 @@
 import { THRESHOLDS } from '../../../findings';
-import { dateInWords } from '../../../time';
+import { addDays, dateInWords } from '../../../time';
 import type { DueItem } from '../../family';
-import { laterDate } from '../../parts/later-date';
 import { stockOf } from '../effect/stock';
 import type { MeteringView } from '../kind';
 import { measuredHistory, standingCalibration } from '../proof/calibration';
@@ -25,7 +24,7 @@ function calibration(document: MeteringView['document']): DueItem[] {
     {
       kind: 'calibration',
       words: `Draw down again: last on ${dateInWords(standing.date)}.`,
-      date: laterDate(standing.date, THRESHOLDS.calibrationAge_days),
+      date: addDays(standing.date, THRESHOLDS.calibrationAge_days),
     },
   ];
 }
@@ -33,7 +32,7 @@ function calibration(document: MeteringView['document']): DueItem[] {
 function stock(context: MeteringContext, agreedOn: string): DueItem[] {
   const held = stockOf(context, understand(context.profile, context.plate, context.inForce));
   if (!held) return [];
-  const after = (days: number) => laterDate(agreedOn, Math.floor(days));
+  const after = (days: number) => addDays(agreedOn, Math.floor(days));
   const { service } = context.duty;
   return [
     ...(held.warn_days === null

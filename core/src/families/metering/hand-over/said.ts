@@ -1,3 +1,4 @@
+import { capital } from '../../../describe';
 import type { Said } from '../../family';
 
 /** How far the volume that the dose rests on was proved. */
@@ -9,7 +10,7 @@ export type VolumeProof =
 
 export function volumeSaid(volume: VolumeProof): Said {
   return {
-    words: `${volume.charAt(0).toUpperCase()}${volume.slice(1)}.`,
+    words: `${capital(volume)}.`,
     sound: volume === 'flow measured' || volume === 'volume measured by drawdown',
   };
 }

@@ -1,7 +1,6 @@
-import { siteDate } from '../../../time';
+import { addDays, siteDate } from '../../../time';
 import { recordsOf, standsAs } from '../../../visit';
 import type { DueItem } from '../../family';
-import { laterDate } from '../../parts/later-date';
 import type { SpaView } from '../kind';
 
 /** The protection is tried by its test key twice a year at least. */
@@ -19,5 +18,5 @@ export function dueOf({ document, checks }: SpaView): DueItem[] {
       ? document.job.plannedFor
       : null;
   const words = 'Try the residual-current protection by its test key.';
-  return [{ kind: 'service', words, date: tried === null ? null : laterDate(tried, TEST_days) }];
+  return [{ kind: 'service', words, date: tried === null ? null : addDays(tried, TEST_days) }];
 }

@@ -1,3 +1,4 @@
+import { capital } from '../../../describe';
 import { stateCheck, wrong, type ProofCheck } from '../../../proof';
 import { STARTS } from '../../parts/proof-checks';
 import { currentsOf } from '../effect/load';
@@ -53,7 +54,7 @@ export function outputChecks(context: SpaContext, settings: SpaSettings): ProofC
       {
         key: `output-${output}`,
         about: { kind: 'output' },
-        title: `${OUTPUT_WORDS[output].charAt(0).toUpperCase()}${OUTPUT_WORDS[output].slice(1)}`,
+        title: capital(OUTPUT_WORDS[output]),
         method: `${by}: see or hear the output itself${two ? ' at low and at high speed' : ''}.`,
         expected: two ? 'it runs low, high, and stops' : key < 0 ? 'it runs' : 'it runs, and stops',
         caution: STARTS,

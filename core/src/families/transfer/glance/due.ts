@@ -1,7 +1,6 @@
 import { recordsOf } from '../../../visit';
-import { siteDate } from '../../../time';
+import { addDays, siteDate } from '../../../time';
 import type { DueItem } from '../../family';
-import { laterDate } from '../../parts/later-date';
 import type { TransferView } from '../kind';
 
 /** A check valve and a float in product are looked at twice a year. */
@@ -14,6 +13,6 @@ export function dueOf({ document, checks }: TransferView): DueItem[] {
     .filter(({ body }) => body.check === 'float')
     .at(-1);
   const words = 'Move the float over its whole way, and see the check valve hold.';
-  const date = tried && record ? laterDate(siteDate(record.recordedAt, document.site.zone), LOOK_days) : null;
+  const date = tried && record ? addDays(siteDate(record.recordedAt, document.site.zone), LOOK_days) : null;
   return [{ kind: 'service', words, date }];
 }
