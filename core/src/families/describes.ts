@@ -1,6 +1,6 @@
 import type { Form } from '../describe';
 import type { TextBook } from '../findings';
-import type { Parameter, RoleQuantities } from '../profile';
+import type { Parameter, RoleQuantities, Meanings } from '../profile';
 import type { RecordBodyOf } from '../visit';
 import type { MakeSafeStep, PlateField, ArrivalReadings, TellingSource } from './arrival';
 import type { FamilyKind } from './kind';
@@ -39,6 +39,8 @@ export interface Describes<K extends FamilyKind> {
     readonly groups: string;
   };
 
+  /** what each role of a parameter holds (`roleTable`); roles, options and quantities follow from it */
+  readonly meanings: Meanings;
   /** the closed list of meanings its parameters can have */
   readonly roles: readonly string[];
   /** meanings of options; those that are counted are known by `isOptionRole` */

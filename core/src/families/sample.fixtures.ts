@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { POWER_CUT, runBench, type BenchModel } from '../bench';
 import { figure, formOf, group, tick } from '../describe';
 import { findingMaker, type Finding, type Subject, type TextBook } from '../findings';
-import type { Parameter, ProfileOf, SettingValues } from '../profile';
+import { roleTable, type Parameter, type ProfileOf, type SettingValues } from '../profile';
 import { judgeFigure, judgeState, stateCheck } from '../proof';
 import { fig } from '../units';
 import { arrivalFacts } from './parts/arrival-facts';
@@ -131,9 +131,7 @@ export const fanFamily: Family<FanKind> = defineFamily<FanKind>({
     ],
     carried: [],
   },
-  roles: ['speed', 'state'],
-  isOptionRole: (role) => role.startsWith('state.'),
-  quantities: { speed: 'percent' },
+  ...roleTable({ speed: 'percent', state: ['state.auto', 'state.hand'] }),
   understand,
   context: ({ duty, profile, plate, today, inForce }) => ({ duty, profile, plate, today, inForce }),
   plan: (context) => {

@@ -7,3 +7,4 @@ export * from './hash';
 export * from './values';
 export * from './placed';
 export * from './reader';
+export { roleTable, type Meanings, type OptionRoleIn, type RoleIn } from './role-table';

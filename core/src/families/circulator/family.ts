@@ -16,12 +16,7 @@ import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/patterns';
 import { contextOf } from './settings/context';
-import {
-  CIRCULATOR_OPTION_ROLES,
-  CIRCULATOR_QUANTITIES,
-  CIRCULATOR_ROLES,
-  ROLES_OF_MODE,
-} from './settings/roles';
+import { CIRCULATOR_TABLE, ROLES_OF_MODE } from './settings/roles';
 import { understand } from './settings/understand';
 import { CIRCULATOR_REASONS } from './texts/reasons';
 import { CIRCULATOR_TEXTS } from './texts/texts';
@@ -46,9 +41,7 @@ export const circulatorFamily = defineFamily<CirculatorKind>({
     records: CIRCULATOR_RECORDS,
     carried: [],
   },
-  roles: CIRCULATOR_ROLES,
-  optionRoles: CIRCULATOR_OPTION_ROLES,
-  quantities: CIRCULATOR_QUANTITIES,
+  ...CIRCULATOR_TABLE,
   rolesOfMode: (option) => ROLES_OF_MODE[option] ?? [],
   understand,
   context: contextOf,

@@ -18,7 +18,7 @@ import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/patterns';
 import { contextOf } from './settings/context';
 import { gasHistory } from './settings/gas';
-import { DRIVE_OPTION_ROLES, DRIVE_QUANTITIES, DRIVE_ROLES, ROLES_OF_HOLDING } from './settings/roles';
+import { DRIVE_TABLE, ROLES_OF_HOLDING } from './settings/roles';
 import { understand } from './settings/understand';
 import { DRIVE_REASONS } from './texts/reasons';
 import { DRIVE_TEXTS } from './texts/texts';
@@ -44,9 +44,7 @@ export const driveFamily = defineFamily<DriveKind>({
     records: DRIVE_RECORDS,
     carried: [prechargeSchema],
   },
-  roles: DRIVE_ROLES,
-  optionRoles: DRIVE_OPTION_ROLES,
-  quantities: DRIVE_QUANTITIES,
+  ...DRIVE_TABLE,
   rolesOfMode: (option) => ROLES_OF_HOLDING[option] ?? [],
   modeRole: 'holds',
   understand,

@@ -22,14 +22,7 @@ import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/judge-check';
 import { judgedReadings, patternsOf, pointsLeft, voidedSince } from './proof/judged-readings';
 import { contextOf } from './settings/context';
-import {
-  METERING_OPTION_ROLES,
-  METERING_QUANTITIES,
-  METERING_ROLES,
-  rateUnitFault,
-  ROLES_OF_MODE,
-  type MeteringMode,
-} from './settings/roles';
+import { METERING_TABLE, ROLES_OF_MODE, rateUnitFault, type MeteringMode } from './settings/roles';
 import { understand } from './settings/understand';
 import { REASONS } from './texts/reasons';
 import { METERING_TEXTS } from './texts/texts';
@@ -54,9 +47,7 @@ export const meteringFamily = defineFamily<MeteringKind>({
     records: METERING_RECORDS,
     carried: [calibrationBodySchema, servicedBodySchema],
   },
-  roles: METERING_ROLES,
-  optionRoles: METERING_OPTION_ROLES,
-  quantities: METERING_QUANTITIES,
+  ...METERING_TABLE,
   unitFault: rateUnitFault,
   rolesOfMode: (option) => ROLES_OF_MODE[option.replace('mode.', '') as MeteringMode] ?? [],
   understand,

@@ -18,13 +18,7 @@ import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
 import { judgeCheck, patternsOf, voidedSince } from './proof/patterns';
 import { contextOf } from './settings/context';
-import {
-  placeOfOption,
-  POOL_OPTION_ROLES,
-  POOL_QUANTITIES,
-  POOL_ROLES,
-  speedUnitFault,
-} from './settings/roles';
+import { POOL_OPTION_ROLES, POOL_TABLE, placeOfOption, speedUnitFault } from './settings/roles';
 import { understand } from './settings/understand';
 import { POOL_REASONS } from './texts/reasons';
 import { POOL_TEXTS } from './texts/texts';
@@ -50,11 +44,10 @@ export const poolFamily = defineFamily<PoolKind>({
     records: POOL_RECORDS,
     carried: [],
   },
-  roles: POOL_ROLES,
+  ...POOL_TABLE,
   // a panel's circuits are counted: `circuit.3`
   isOptionRole: (role) =>
     (POOL_OPTION_ROLES as readonly string[]).includes(role) || placeOfOption(role) !== null,
-  quantities: POOL_QUANTITIES,
   unitFault: speedUnitFault,
   understand,
   context: contextOf,

@@ -22,7 +22,7 @@ import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/patterns';
 import { numberChanges } from './settings/change-steps';
 import { contextOf } from './settings/context';
-import { ROLES_OF_HEATING, SPA_OPTION_ROLES, SPA_QUANTITIES, SPA_ROLES } from './settings/roles';
+import { ROLES_OF_HEATING, SPA_TABLE } from './settings/roles';
 import { understand } from './settings/understand';
 import { SPA_REASONS } from './texts/reasons';
 import { SPA_TEXTS } from './texts/texts';
@@ -56,9 +56,7 @@ export const spaFamily = defineFamily<SpaKind>({
     records: SPA_RECORDS,
     carried: [packTableSchema],
   },
-  roles: SPA_ROLES,
-  optionRoles: SPA_OPTION_ROLES,
-  quantities: SPA_QUANTITIES,
+  ...SPA_TABLE,
   rolesOfMode: (option) => ROLES_OF_HEATING[option] ?? [],
   modeRole: 'heating',
   understand,

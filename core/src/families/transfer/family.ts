@@ -16,12 +16,7 @@ import { planTransfer } from './plan/plan';
 import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
 import { contextOf } from './settings/context';
-import {
-  ROLES_OF_CONTROL,
-  TRANSFER_OPTION_ROLES,
-  TRANSFER_QUANTITIES,
-  TRANSFER_ROLES,
-} from './settings/roles';
+import { ROLES_OF_CONTROL, TRANSFER_TABLE } from './settings/roles';
 import { understand } from './settings/understand';
 import { TRANSFER_REASONS } from './texts/reasons';
 import { TRANSFER_TEXTS } from './texts/texts';
@@ -46,9 +41,7 @@ export const transferFamily = defineFamily<TransferKind>({
     records: TRANSFER_RECORDS,
     carried: [],
   },
-  roles: TRANSFER_ROLES,
-  optionRoles: TRANSFER_OPTION_ROLES,
-  quantities: TRANSFER_QUANTITIES,
+  ...TRANSFER_TABLE,
   rolesOfMode: (option) => ROLES_OF_CONTROL[option] ?? [],
   modeRole: 'control',
   understand,

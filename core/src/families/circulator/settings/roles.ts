@@ -1,90 +1,43 @@
-import type { RoleQuantities } from '../../../profile';
+import { roleTable, type OptionRoleIn, type RoleIn } from '../../../profile';
 
 /** What a circulator's parameters can mean. */
-export const CIRCULATOR_ROLES = [
-  'mode',
-  'head',
-  'speed',
-  'temperature',
-  'temperature.sense',
-  'temperature.place',
-  'run.from',
-  'run.to',
-  'control.source',
-  'contact',
-  'volts.off',
-  'volts.on',
-  'volts.full',
-  'sensor.kind',
-  'sensor.range',
-  'twin.part',
-  'twin.way',
-  'twin.hours',
-  'link.protocol',
-  'link.address',
-  'link.baud',
-  'link.parity',
-  'link.silence',
-  'port',
-  'fault.sense',
-  'night',
-  'lock',
-  'power.after-cut',
-] as const;
-export type CirculatorRole = (typeof CIRCULATOR_ROLES)[number];
-
-/** Meanings of options. */
-export const CIRCULATOR_OPTION_ROLES = [
-  'mode.fixed',
-  'mode.constant',
-  'mode.proportional',
-  'mode.self',
-  'mode.clock',
-  'mode.temperature',
-  'control.own',
-  'control.volts',
-  'control.sensor',
-  'control.link',
-  'contact.used',
-  'contact.off',
-  'sense.heating',
-  'sense.cooling',
-  'place.flow',
-  'place.return',
-  'sensor.differential',
-  'sensor.temperature',
-  'part.lead',
-  'part.follows',
-  'way.standby',
-  'way.alternate',
-  'way.on-demand',
-  'way.always',
-  'silence.own-mode',
-  'silence.stop',
-  'port.off',
-  'port.on',
-  'fault.opens',
-  'fault.closes',
-  'night.on',
-  'night.off',
-  'lock.on',
-  'lock.off',
-  'after-cut.resume',
-  'after-cut.wait',
-] as const;
-export type CirculatorOptionRole = (typeof CIRCULATOR_OPTION_ROLES)[number];
-
-/** What the figure of each role measures. */
-export const CIRCULATOR_QUANTITIES = {
+export const CIRCULATOR_TABLE = roleTable({
+  mode: ['mode.fixed', 'mode.constant', 'mode.proportional', 'mode.self', 'mode.clock', 'mode.temperature'],
   head: 'head',
   speed: 'percent',
   temperature: 'temperature',
+  'temperature.sense': ['sense.heating', 'sense.cooling'],
+  'temperature.place': ['place.flow', 'place.return'],
+  'run.from': null,
+  'run.to': null,
+  'control.source': ['control.own', 'control.volts', 'control.sensor', 'control.link'],
+  contact: ['contact.used', 'contact.off'],
   'volts.off': 'voltage',
   'volts.on': 'voltage',
   'volts.full': 'voltage',
+  'sensor.kind': ['sensor.differential', 'sensor.temperature'],
   'sensor.range': 'pressure',
+  'twin.part': ['part.lead', 'part.follows'],
+  'twin.way': ['way.standby', 'way.alternate', 'way.on-demand', 'way.always'],
   'twin.hours': 'hours',
-} as const satisfies RoleQuantities;
+  'link.protocol': null,
+  'link.address': null,
+  'link.baud': null,
+  'link.parity': null,
+  'link.silence': ['silence.own-mode', 'silence.stop'],
+  port: ['port.off', 'port.on'],
+  'fault.sense': ['fault.opens', 'fault.closes'],
+  night: ['night.on', 'night.off'],
+  lock: ['lock.on', 'lock.off'],
+  'power.after-cut': ['after-cut.resume', 'after-cut.wait'],
+});
+export const {
+  roles: CIRCULATOR_ROLES,
+  optionRoles: CIRCULATOR_OPTION_ROLES,
+  quantities: CIRCULATOR_QUANTITIES,
+} = CIRCULATOR_TABLE;
+export type CirculatorRole = RoleIn<(typeof CIRCULATOR_TABLE)['meanings']>;
+export type CirculatorOptionRole = OptionRoleIn<(typeof CIRCULATOR_TABLE)['meanings']>;
 
 /** What each mode drives the pump with: it is checked when the mode changes. */
 export const ROLES_OF_MODE: Readonly<Record<string, readonly CirculatorRole[] | undefined>> = {

@@ -1,82 +1,63 @@
-import { wrongUnit, unitFits, type Parameter, type RoleQuantities } from '../../../profile';
+import {
+  roleTable,
+  unitFits,
+  wrongUnit,
+  type OptionRoleIn,
+  type Parameter,
+  type RoleIn,
+} from '../../../profile';
 
 /**
  * What a metering controller's parameters and options can mean. The calculations speak in these only; a profile's own
  * keys never appear in them.
  */
-export const METERING_ROLES = [
-  'mode',
-  'gear',
-  'stroke.length',
-  'rate.manual',
-  'rate.least',
-  'rate.greatest',
-  'signal.range',
-  'signal.x1',
-  'signal.y1',
-  'signal.x2',
-  'signal.y2',
-  'signal.below',
-  'signal.broken-wire',
-  'pulse.factor',
-  'pulse.memory',
-  'pulse.recognition',
-  'batch.strokes',
-  'batch.volume',
-  'timer.every',
-  'timer.run',
-  'stop.kind',
-  'dry.reaction',
-  'suction.share',
-  'deaeration',
-  'compensation',
-  'calibration.factor',
-  'access.lock',
-  'power.after-cut',
-  'fault.after',
-] as const;
-export type MeteringRole = (typeof METERING_ROLES)[number];
-
-/**
- * Meanings of options. Those of `suction.share` (per cent of capacity that is left) and `pulse.recognition` (ms) have
- * none: their value is the figure itself.
- */
-export const METERING_OPTION_ROLES = [
-  'mode.manual',
-  'mode.analog',
-  'mode.multiply',
-  'mode.divide',
-  'mode.contact',
-  'mode.batch',
-  'mode.timer',
-  'range.0-20',
-  'range.4-20',
-  'range.20-0',
-  'range.20-4',
-  'below.hold',
-  'below.stop',
-  'broken-wire.stop',
-  'broken-wire.hold',
-  'broken-wire.off',
-  'memory.on',
-  'memory.off',
-  'stop.stops',
-  'stop.permits',
-  'dry.stop',
-  'dry.warn',
-  'dry.ignore',
-  'deaeration.on',
-  'deaeration.off',
-  'compensation.on',
-  'compensation.off',
-  'access.locked',
-  'access.open',
-  'after-cut.resume',
-  'after-cut.wait',
-  'after-fault.resume',
-  'after-fault.wait',
-] as const;
-export type MeteringOptionRole = (typeof METERING_OPTION_ROLES)[number];
+export const METERING_TABLE = roleTable({
+  mode: [
+    'mode.manual',
+    'mode.analog',
+    'mode.multiply',
+    'mode.divide',
+    'mode.contact',
+    'mode.batch',
+    'mode.timer',
+  ],
+  gear: null,
+  'stroke.length': 'percent',
+  'rate.manual': null,
+  'rate.least': null,
+  'rate.greatest': null,
+  'signal.range': ['range.0-20', 'range.4-20', 'range.20-0', 'range.20-4'],
+  'signal.x1': 'current',
+  'signal.y1': null,
+  'signal.x2': 'current',
+  'signal.y2': null,
+  'signal.below': ['below.hold', 'below.stop'],
+  'signal.broken-wire': ['broken-wire.stop', 'broken-wire.hold', 'broken-wire.off'],
+  'pulse.factor': null,
+  'pulse.memory': ['memory.on', 'memory.off'],
+  'pulse.recognition': null,
+  'batch.strokes': 'strokes',
+  'batch.volume': 'strokeVolume',
+  'timer.every': 'minutes',
+  'timer.run': 'seconds',
+  'stop.kind': ['stop.stops', 'stop.permits'],
+  'dry.reaction': ['dry.stop', 'dry.warn', 'dry.ignore'],
+  'suction.share': null,
+  deaeration: ['deaeration.on', 'deaeration.off'],
+  compensation: ['compensation.on', 'compensation.off'],
+  'calibration.factor': 'percent',
+  'access.lock': ['access.locked', 'access.open'],
+  'power.after-cut': ['after-cut.resume', 'after-cut.wait'],
+  'fault.after': ['after-fault.resume', 'after-fault.wait'],
+});
+// rates are in strokes or in flow, by the drive; of `suction.share` and `pulse.recognition` an option’s value is the figure itself
+export const {
+  roles: METERING_ROLES,
+  optionRoles: METERING_OPTION_ROLES,
+  quantities: METERING_QUANTITIES,
+} = METERING_TABLE;
+export type MeteringRole = RoleIn<(typeof METERING_TABLE)['meanings']>;
+export type MeteringOptionRole = OptionRoleIn<(typeof METERING_TABLE)['meanings']>;
 
 /** How a pump is driven, as its controller names it. */
 export type MeteringMode = 'manual' | 'analog' | 'multiply' | 'divide' | 'contact' | 'batch' | 'timer';
@@ -117,15 +98,3 @@ export function rateUnitFault(parameter: Parameter): string | null {
   const fits = unitFits(parameter, 'strokeRate') || unitFits(parameter, 'pumpFlow');
   return fits ? null : wrongUnit(parameter.unit ?? '', 'strokes/min or L/h');
 }
-
-/** What the figure of each role measures. Rates are in strokes or in flow, by the drive: see `rateFromSetting`. */
-export const METERING_QUANTITIES = {
-  'stroke.length': 'percent',
-  'signal.x1': 'current',
-  'signal.x2': 'current',
-  'batch.strokes': 'strokes',
-  'batch.volume': 'strokeVolume',
-  'timer.every': 'minutes',
-  'timer.run': 'seconds',
-  'calibration.factor': 'percent',
-} as const satisfies RoleQuantities;

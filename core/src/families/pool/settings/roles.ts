@@ -1,103 +1,41 @@
-import { wrongUnit, unitFits, type Parameter, type RoleQuantities } from '../../../profile';
+import {
+  roleTable,
+  unitFits,
+  wrongUnit,
+  type OptionRoleIn,
+  type Parameter,
+  type RoleIn,
+} from '../../../profile';
 
 /** What a pool drive's or panel's parameters can mean. The calculations speak in these only. */
-export const POOL_ROLES = [
-  'mode',
-  'command.source',
-  'link.address',
-  'pump.kind',
-  'speed.least',
-  'speed.greatest',
-  'program.days',
-  'program.start',
-  'program.stop',
-  'program.speed',
-  'program.circuit',
-  'program.enable',
-  'circuit.speed',
-  'circuit.frost',
-  'prime.mode',
-  'prime.speed',
-  'prime.time',
-  'prime.hold',
-  'boost.speed',
-  'boost.time',
-  'frost.guard',
-  'frost.temperature',
-  'frost.speed',
-  'heat.source',
-  'heat.pool',
-  'heat.tub',
-  'heat.body',
-  'heat.after-run',
-  'solar.start',
-  'solar.stop',
-  'chlorinator.output',
-  'chlorinator.cold',
-  'delay.cleaner',
-  'delay.valves',
-  'sensor.water',
-  'sensor.air',
-  'sensor.roof',
-  'clock.summer',
-  'access.password',
-  'access.time-out',
-  'key.function',
-  'power.after-cut',
-] as const;
-export type PoolRole = (typeof POOL_ROLES)[number];
-
-/** Meanings of options. Circuits of a program are options `circuit.1`, `circuit.2` by their place in the panel. */
-export const POOL_OPTION_ROLES = [
-  'mode.automatic',
-  'mode.manual',
-  'mode.hold',
-  'command.own',
-  'command.relay',
-  'command.link',
-  'enable.on',
-  'enable.off',
-  'time.unused',
-  'circuit.none',
-  'prime.sense',
-  'prime.fixed',
-  'prime.off',
-  'frost.on',
-  'frost.off',
-  'heat.off',
-  'heat.solar',
-  'heat.solar-first',
-  'heat.heater',
-  'heat.heat-pump',
-  'body.pool',
-  'body.tub',
-  'summer.follows',
-  'summer.by-hand',
-  'password.default',
-  'password.own',
-  'password.none',
-  'key.nothing',
-  'key.program',
-  'key.timed',
-  'after-cut.resume',
-  'after-cut.wait',
-] as const;
-export type PoolOptionRole = (typeof POOL_OPTION_ROLES)[number] | `circuit.${number}`;
-
-/** The place in the panel that a program's option stands for; null for any other option. */
-export function placeOfOption(role: string | undefined): number | null {
-  const found = /^circuit\.(\d+)$/.exec(role ?? '');
-  return found ? Number(found[1]) : null;
-}
-
-/** What the figure of each role measures. Speeds are in rev/min or in per cent of full speed: see `readSpeed_rpm`. */
-export const POOL_QUANTITIES = {
+export const POOL_TABLE = roleTable({
+  mode: ['mode.automatic', 'mode.manual', 'mode.hold'],
+  'command.source': ['command.own', 'command.relay', 'command.link'],
+  'link.address': null,
+  'pump.kind': null,
+  'speed.least': null,
+  'speed.greatest': null,
+  'program.days': null,
+  'program.start': ['time.unused'],
+  'program.stop': ['time.unused'],
+  'program.speed': null,
+  'program.circuit': ['circuit.none'],
+  'program.enable': ['enable.on', 'enable.off'],
+  'circuit.speed': null,
+  'circuit.frost': ['frost.on', 'frost.off'],
+  'prime.mode': ['prime.sense', 'prime.fixed', 'prime.off'],
+  'prime.speed': null,
   'prime.time': 'minutes',
   'prime.hold': 'minutes',
+  'boost.speed': null,
   'boost.time': 'minutes',
+  'frost.guard': ['frost.on', 'frost.off'],
   'frost.temperature': 'temperature',
+  'frost.speed': null,
+  'heat.source': ['heat.off', 'heat.solar', 'heat.solar-first', 'heat.heater', 'heat.heat-pump'],
   'heat.pool': 'temperature',
   'heat.tub': 'temperature',
+  'heat.body': ['body.pool', 'body.tub'],
   'heat.after-run': 'minutes',
   'solar.start': 'difference',
   'solar.stop': 'difference',
@@ -108,8 +46,22 @@ export const POOL_QUANTITIES = {
   'sensor.water': 'difference',
   'sensor.air': 'difference',
   'sensor.roof': 'difference',
+  'clock.summer': ['summer.follows', 'summer.by-hand'],
+  'access.password': ['password.default', 'password.own', 'password.none'],
   'access.time-out': 'minutes',
-} as const satisfies RoleQuantities;
+  'key.function': ['key.nothing', 'key.program', 'key.timed'],
+  'power.after-cut': ['after-cut.resume', 'after-cut.wait'],
+});
+// speeds are in rev/min or in per cent of full speed; circuits of a program are options `circuit.1`, `circuit.2` by their place in the panel
+export const { roles: POOL_ROLES, optionRoles: POOL_OPTION_ROLES, quantities: POOL_QUANTITIES } = POOL_TABLE;
+export type PoolRole = RoleIn<(typeof POOL_TABLE)['meanings']>;
+export type PoolOptionRole = OptionRoleIn<(typeof POOL_TABLE)['meanings']> | `circuit.${number}`;
+
+/** The place in the panel that a program's option stands for; null for any other option. */
+export function placeOfOption(role: string | undefined): number | null {
+  const found = /^circuit\.(\d+)$/.exec(role ?? '');
+  return found ? Number(found[1]) : null;
+}
 
 /** Roles whose value is a speed. */
 export const SPEED_ROLES: readonly PoolRole[] = [

@@ -1,62 +1,37 @@
-import type { RoleQuantities } from '../../../profile';
+import { roleTable, type OptionRoleIn, type RoleIn } from '../../../profile';
 
 /** What a pack's parameters can mean. */
-export const SPA_ROLES = [
-  'number',
-  'switch',
-  'link',
-  'set',
-  'range',
-  'heating',
-  'cycle.start',
-  'cycle.length',
-  'cycle.interval',
-  'clean-up',
-  'jets.time-out',
-  'key.function',
-  'lock',
-  'lock.temperature',
-  'sensor.offset',
-  'unit',
-] as const;
-export type SpaRole = (typeof SPA_ROLES)[number];
-
-/** Meanings of options. */
-export const SPA_OPTION_ROLES = [
-  'switch.on',
-  'switch.off',
-  'link.on',
-  'link.off',
-  'range.low',
-  'range.high',
-  'heating.always',
-  'heating.cycles',
-  'heating.low',
-  'key.pump-1',
-  'key.pump-2',
-  'key.pump-3',
-  'key.pump-4',
-  'key.blower',
-  'key.circulation',
-  'key.ozone',
-  'key.lights',
-  'key.none',
-  'lock.on',
-  'lock.off',
-  'unit.C',
-  'unit.F',
-] as const;
-export type SpaOptionRole = (typeof SPA_OPTION_ROLES)[number];
-
-/** What the figure of each role measures. */
-export const SPA_QUANTITIES = {
+export const SPA_TABLE = roleTable({
+  number: null,
+  switch: ['switch.on', 'switch.off'],
+  link: ['link.on', 'link.off'],
   set: 'temperature',
+  range: ['range.low', 'range.high'],
+  heating: ['heating.always', 'heating.cycles', 'heating.low'],
+  'cycle.start': null,
   'cycle.length': 'minutes',
   'cycle.interval': 'minutes',
   'clean-up': 'minutes',
   'jets.time-out': 'minutes',
+  'key.function': [
+    'key.pump-1',
+    'key.pump-2',
+    'key.pump-3',
+    'key.pump-4',
+    'key.blower',
+    'key.circulation',
+    'key.ozone',
+    'key.lights',
+    'key.none',
+  ],
+  lock: ['lock.on', 'lock.off'],
+  'lock.temperature': ['lock.on', 'lock.off'],
   'sensor.offset': 'difference',
-} as const satisfies RoleQuantities;
+  unit: ['unit.C', 'unit.F'],
+});
+export const { roles: SPA_ROLES, optionRoles: SPA_OPTION_ROLES, quantities: SPA_QUANTITIES } = SPA_TABLE;
+export type SpaRole = RoleIn<(typeof SPA_TABLE)['meanings']>;
+export type SpaOptionRole = OptionRoleIn<(typeof SPA_TABLE)['meanings']>;
 
 /** What each way of heating goes by: it is checked when that changes. */
 export const ROLES_OF_HEATING: Readonly<Record<string, readonly SpaRole[] | undefined>> = {

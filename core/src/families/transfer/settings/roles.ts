@@ -1,47 +1,10 @@
-import type { RoleQuantities } from '../../../profile';
+import { roleTable, type OptionRoleIn, type RoleIn } from '../../../profile';
 
 /** What the parameters of such a controller can mean. */
-export const TRANSFER_ROLES = [
-  'plant',
-  'pump.kind',
-  'inlets',
-  'motor.volts',
-  'motor.current',
-  'motor.speed',
-  'speed.least',
-  'speed.greatest',
-  'level.bottom',
-  'level.top',
-  'control',
-  'gain',
-  'averaging',
-  'run-on',
-  'emptying.every',
-  'cleaning.input',
-  'cleaning.speed',
-  'alarm.high',
-  'power.after-cut',
-] as const;
-export type TransferRole = (typeof TRANSFER_ROLES)[number];
-
-/** Meanings of options. */
-export const TRANSFER_OPTION_ROLES = [
-  'plant.press',
-  'plant.vacuum',
-  'plant.tank',
-  'pump.plain',
-  'pump.self-priming',
-  'control.even',
-  'control.level',
-  'cleaning.used',
-  'cleaning.off',
-  'after-cut.resume',
-  'after-cut.wait',
-] as const;
-export type TransferOptionRole = (typeof TRANSFER_OPTION_ROLES)[number];
-
-/** What the figure of each role measures. */
-export const TRANSFER_QUANTITIES = {
+export const TRANSFER_TABLE = roleTable({
+  plant: ['plant.press', 'plant.vacuum', 'plant.tank'],
+  'pump.kind': ['pump.plain', 'pump.self-priming'],
+  inlets: null,
   'motor.volts': 'voltage',
   'motor.current': 'motorCurrent',
   'motor.speed': 'speed',
@@ -49,12 +12,23 @@ export const TRANSFER_QUANTITIES = {
   'speed.greatest': 'speed',
   'level.bottom': 'level',
   'level.top': 'level',
+  control: ['control.even', 'control.level'],
+  gain: null,
   averaging: 'minutes',
   'run-on': 'seconds',
   'emptying.every': 'minutes',
+  'cleaning.input': ['cleaning.used', 'cleaning.off'],
   'cleaning.speed': 'speed',
   'alarm.high': 'level',
-} as const satisfies RoleQuantities;
+  'power.after-cut': ['after-cut.resume', 'after-cut.wait'],
+});
+export const {
+  roles: TRANSFER_ROLES,
+  optionRoles: TRANSFER_OPTION_ROLES,
+  quantities: TRANSFER_QUANTITIES,
+} = TRANSFER_TABLE;
+export type TransferRole = RoleIn<(typeof TRANSFER_TABLE)['meanings']>;
+export type TransferOptionRole = OptionRoleIn<(typeof TRANSFER_TABLE)['meanings']>;
 
 /** What each way of control goes by: it is checked when that changes. */
 export const ROLES_OF_CONTROL: Readonly<Record<string, readonly TransferRole[] | undefined>> = {
