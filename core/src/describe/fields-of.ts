@@ -145,7 +145,7 @@ function listOf(key: string, schema: z.ZodArray, blank: Peeled['blank'], said: P
   if (said.add === undefined) throw new Error(`Nobody said how to add to ${key}.`);
   // a list that may be left out is, where it has no rows
   const orNothing = blank === 'left-out';
-  const least = orNothing ? 0 : Number(schema._zod.bag.minimum ?? 0);
+  const least = orNothing ? 0 : leastOf(schema);
   if (element instanceof z.ZodObject)
     return rowsOf(key, said.add, fieldsOf(element), { least, blank: said.start, orNothing });
   throw new Error(`Nobody said what a row of ${key} is.`);
@@ -176,6 +176,12 @@ export function kindsIn(schema: z.ZodDiscriminatedUnion): Kind[] {
     if (!(literal instanceof z.ZodLiteral)) throw new Error('A kind is known by one word.');
     return { option, value: String(literal.value), label: String(saidOf(literal).label ?? literal.value) };
   });
+}
+
+/** How many rows a list has at least. */
+function leastOf({ def }: z.ZodArray): number {
+  const least = def.checks?.find((check) => check instanceof z.core.$ZodCheckMinLength);
+  return least?._zod.def.minimum ?? 0;
 }
 
 /** Which of several kinds it is, and what belongs to that kind. */

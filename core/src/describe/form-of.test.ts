@@ -177,6 +177,18 @@ test('figures and words stand side by side, and what is asked on one condition s
   expect(fields.map((field) => field.kind)).toEqual(['beside', 'choice', 'only-if']);
 });
 
+test('a list keeps as many rows as it needs, and one that may be left out none', () => {
+  const one = group({ head_m: figure('Head', 'head') });
+  const fields = fieldsOf(
+    group({
+      two: rows('Add', one, { least: 2, most: 4 }),
+      any: rows('Add', one, { most: 4 }),
+      perhaps: rows('Add', one, { least: 1, most: 4 }).optional(),
+    }),
+  );
+  expect(fields.map((field) => field.kind === 'rows' && field.least)).toEqual([2, 0, 0]);
+});
+
 test('what is not asked is kept as its description says', () => {
   const when = (here: (key: string) => string) => here('way') === 'leads';
   const turning = group({

@@ -77,11 +77,20 @@ export class Walk {
   write(body: JobCommandBody): void {
     const refusal = refusalOf(this.document, body, TODAY);
     if (refusal) throw new Error(`${refusal.code} at ${refusal.field}: ${refusal.words}`);
+    this.apply(body);
+  }
+
+  private apply(body: JobCommandBody): void {
     const { version } = this.document.job;
     const envelope = { id: this.id(), device: 'test', actor: 'Technician 1' };
     const recordedAt = new Date(Date.parse('2026-11-24T09:00:00Z') + this.count * 60_000).toISOString();
     const command = { ...envelope, baseVersion: version, recordedAt, body };
     this.document = applyCommand(this.document, command, TODAY, benchDay);
+  }
+
+  /** Writes a record that was taken once, whatever the rules of this moment say of it. */
+  written(record: RecordBody): void {
+    this.apply({ kind: 'job.record', jobId: 'job-1', recordId: this.id(), record });
   }
 
   record(record: RecordBody): void {
