@@ -131,7 +131,7 @@ export const fanFamily: Family<FanKind> = defineFamily<FanKind>({
     ],
     carried: [],
   },
-  ...roleTable({ speed: 'percent', state: ['state.auto', 'state.hand'] }),
+  ...roleTable({ speed: 'percent', state: ['state.auto', 'state.off'] }),
   understand,
   context: ({ duty, profile, plate, today, inForce }) => ({ duty, profile, plate, today, inForce }),
   plan: (context) => {
