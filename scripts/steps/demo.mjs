@@ -9,7 +9,15 @@ export const NOW = '2026-11-24T10:30:00.000Z';
 
 const FOLDER = join(ROOT, '.build/demo');
 const STAMP = join(ROOT, '.build/demo.stamp');
-const SOURCES = ['core/src', 'contract/src', 'server/src', 'server/bin', 'profiles', 'demo', 'package-lock.json'];
+const SOURCES = [
+  'core/src',
+  'contract/src',
+  'server/src',
+  'server/bin',
+  'profiles',
+  'demo',
+  'package-lock.json',
+];
 
 /** Makes the demo data with the clock standing still, when its sources are not what it was made of last; whoever needs it copies it. */
 export function ensureDemo() {
