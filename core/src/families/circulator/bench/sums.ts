@@ -1,11 +1,8 @@
 import type { CirculatorContext } from '../settings/context';
-import type { Headline, SumRow } from '../../../bench';
+import type { SumsShown } from '../../../bench';
 
 /** The sums that tell most about a circulator, and what it costs. */
-export function sumsOf({ duty }: CirculatorContext): {
-  readonly rows: readonly SumRow[];
-  readonly headline: Headline;
-} {
+export function sumsOf({ duty }: CirculatorContext): SumsShown {
   const { currency } = duty;
   const any = { onlyIfAny: true } as const;
   return {

@@ -1,11 +1,8 @@
 import type { DriveContext } from '../settings/context';
-import type { Headline, SumRow } from '../../../bench';
+import type { SumsShown } from '../../../bench';
 
 /** The sums that tell most about a drive, and what it costs. */
-export function sumsOf({ duty }: DriveContext): {
-  readonly rows: readonly SumRow[];
-  readonly headline: Headline;
-} {
+export function sumsOf({ duty }: DriveContext): SumsShown {
   const { currency } = duty;
   const any = { onlyIfAny: true } as const;
   return {

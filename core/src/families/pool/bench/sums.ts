@@ -1,5 +1,5 @@
 import type { PoolContext } from '../settings/context';
-import type { Headline, SumRow } from '../../../bench';
+import type { SumRow, SumsShown } from '../../../bench';
 
 function rowsIn(currency: string): readonly SumRow[] {
   const any = { onlyIfAny: true } as const;
@@ -47,10 +47,7 @@ function rowsIn(currency: string): readonly SumRow[] {
 }
 
 /** The sums that tell most about a pool, and what it costs. */
-export function sumsOf({ duty }: PoolContext): {
-  readonly rows: readonly SumRow[];
-  readonly headline: Headline;
-} {
+export function sumsOf({ duty }: PoolContext): SumsShown {
   const { currency } = duty.tariff;
   return {
     rows: rowsIn(currency),

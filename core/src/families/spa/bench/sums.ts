@@ -1,11 +1,8 @@
 import type { SpaContext } from '../settings/context';
-import type { Headline, SumRow } from '../../../bench';
+import type { SumsShown } from '../../../bench';
 
 /** The sums that tell most about a tub, and what it costs. */
-export function sumsOf({ duty }: SpaContext): {
-  readonly rows: readonly SumRow[];
-  readonly headline: Headline;
-} {
+export function sumsOf({ duty }: SpaContext): SumsShown {
   const { currency } = duty;
   const any = { onlyIfAny: true } as const;
   return {

@@ -1,11 +1,8 @@
 import type { TransferContext } from '../settings/context';
-import type { Headline, SumRow } from '../../../bench';
+import type { Headline, SumsShown } from '../../../bench';
 
 /** The sums that tell most about such a pump. */
-export function sumsOf({ duty }: TransferContext): {
-  readonly rows: readonly SumRow[];
-  readonly headline: Headline;
-} {
+export function sumsOf({ duty }: TransferContext): SumsShown {
   const any = { onlyIfAny: true } as const;
   const headline: Headline = duty.cooler
     ? { of: (s) => s.delivered_C, decimals: 1, unit: '°C', words: 'delivered', moreIsBetter: false }
