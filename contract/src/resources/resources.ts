@@ -78,7 +78,10 @@ export const dueSchema = z.object({
   pumpId: idSchema,
   tag: z.string(),
   siteName: z.string(),
-  kind: z.enum(['calibration', 'clock', 'tank', 'service', 'visit']),
+  /** what tells it from the others that fall due at the same pump */
+  key: z.string(),
+  /** the stage of a job in which it is done */
+  stage: z.enum(['as-found', 'plan', 'prove']),
   /** the job that is open on the pump, where it can be done at once */
   openJobId: idSchema.nullable(),
   /** what is due, with its figures */

@@ -1,7 +1,7 @@
 import type { BenchRun, EventBook, RunOptions, Scenario, SumsShown } from '../bench';
 import type { Finding, Subject } from '../findings';
 import type { SettingValues } from '../profile';
-import type { CheckBody, CheckVerdict, Pattern, ProofCheck } from '../proof';
+import type { CheckBody, CheckVerdict, FiguresRead, Pattern, ProofCheck } from '../proof';
 import type { PutBack, SheetRow } from '../sheet';
 import type { JobOf, JudgedCheck, RecordBodyOf, Refusal } from '../visit';
 import type { FamilyKind } from './kind';
@@ -70,7 +70,7 @@ export interface Computes<K extends FamilyKind> {
     /** what to try at the pump, with what it must do */
     checks(context: K['context'], settings: K['settings']): ProofCheck[];
     /** `first` is the first of a row of readings that are judged against each other */
-    judge(check: ProofCheck, body: CheckBody, first: CheckBody | null): CheckVerdict;
+    judge(check: ProofCheck, body: CheckBody, first: FiguresRead | null): CheckVerdict;
     /** whether trying something that nothing asks for pumps product: then the discharge leads somewhere safe first */
     readonly unaskedPumps: boolean;
     /** the readings of a signal, each against what stood when it was read */

@@ -59,7 +59,7 @@ export function defineFamily<K extends FamilyKind>(own: Own<K>): Family<K> {
       pointsLeft: () => 0,
       voidedSince: ({ checks }) => voidedRevision(checks),
       patterns: ({ checks }) => patternsSeen(checks),
-      judge: (check, body) => judgeCheck(check, body),
+      judge: (check, body, first) => judgeCheck(check, body, first),
       ...own.proof,
     },
     bench: { hidden: () => [], band: () => null, ...own.bench },

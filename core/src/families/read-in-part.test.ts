@@ -45,7 +45,7 @@ test('a stroke length of nil has no dose and no days of stock, and the hand-over
   expect(
     familyOf('metering')
       .due(view as never, TODAY)
-      .filter(({ kind }) => kind === 'tank'),
+      .filter(({ key }) => key === 'tank'),
   ).toEqual([]);
 });
 

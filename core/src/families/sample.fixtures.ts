@@ -189,7 +189,7 @@ export const fanFamily: Family<FanKind> = defineFamily<FanKind>({
           ? judgeFigure(ask, body)
           : { ok: false, seen: 'not asked for', pattern: null },
   },
-  due: () => [{ kind: 'service', words: 'Clean the blades.', date: '2027-01-01' }],
+  due: () => [{ key: 'blades', stage: 'as-found', words: 'Clean the blades.', date: '2027-01-01' }],
   bench: {
     run: ({ profile, plate }, values, scenario, options) =>
       runBench(model(understand(profile, plate, values)), scenario, options),

@@ -14,7 +14,10 @@ import type { ViewOf } from './view';
 
 /** Something that falls due at a pump. */
 export interface DueItem {
-  readonly kind: 'calibration' | 'tank' | 'service';
+  /** what tells it from the others that fall due at the same pump */
+  readonly key: string;
+  /** the stage of a job in which it is done */
+  readonly stage: 'as-found' | 'plan' | 'prove';
   readonly words: string;
   /** site date; null where it is due now */
   readonly date: string | null;

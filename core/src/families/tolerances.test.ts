@@ -13,9 +13,11 @@ const EXPECTED: Readonly<Record<FamilyName, Readonly<Record<string, readonly [nu
     'pulse-wheel batch': [75, 75],
     'stepper-flow batch': [50, 50],
     'stepper-flow slow-flow': [3.24, 3.96],
-    'three-key-contact pulses-ceiling': [117.6, 122.4],
+    'pulse-wheel pulses': [33, 34],
+    'three-key-contact pulses': [99, 101],
+    'three-key-contact pulses-ceiling': [117, 123],
     'two-point-soft-keys manual-flow': [0.1458, 0.1782],
-    'two-point-soft-keys manual-rate': [26.5, 27.5],
+    'two-point-soft-keys manual-rate': [26, 28],
   },
   pool: {
     'circuit-panel-eight flow-chlorinator': [5, 6.152],
@@ -100,13 +102,22 @@ const EXPECTED: Readonly<Record<FamilyName, Readonly<Record<string, readonly [nu
   },
 };
 
-/** Least and greatest of what is read; of a comparison and a count, by how much they may differ. */
+/** Least and greatest strokes in a minute that are taken; null where other figures than strokes are asked for. */
+function takenOf(ask: Extract<ProofCheck['ask'], { kind: 'figures' }>): readonly [number, number] | null {
+  if (ask.row) return null;
+  const taken = Array.from({ length: 2001 }, (_, strokes) => strokes).filter(
+    (strokes) => ask.judge({ strokes, seconds: 60, pulses: 100 }, null).ok,
+  );
+  return [taken[0], taken[taken.length - 1]];
+}
+
+/** Least and greatest of what is read; of a comparison, by how much they may differ. */
 function spanOf({ ask }: ProofCheck): readonly [number, number] | null {
   switch (ask.kind) {
     case 'figure':
       return [ask.least, ask.greatest];
-    case 'count':
-      return [ask.expected_spm - ask.allowed_spm, ask.expected_spm + ask.allowed_spm];
+    case 'figures':
+      return takenOf(ask);
     case 'compare':
       return [-ask.within, ask.within];
     default:

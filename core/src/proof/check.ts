@@ -1,11 +1,14 @@
 import type { Quantity } from '../units';
 
+/** Figures that were read at the pump, by their key. */
+export type FiguresRead = Readonly<Record<string, number>>;
+
 /** What was seen or counted at one check. */
 export interface CheckBody {
   readonly check: string;
   /** which of the offered states was seen; null where figures were taken */
   readonly seen: string | null;
-  readonly figures: Readonly<Record<string, number>>;
+  readonly figures: FiguresRead;
 }
 
 /** One figure that is read at the pump. */
@@ -15,6 +18,8 @@ export interface AskedFigure {
   readonly quantity: Quantity;
   /** may be left out */
   readonly optional?: boolean;
+  /** what no reading of it can be; a pressure or a temperature can be anything */
+  readonly least?: 'more-than-0' | 'at-least-0';
 }
 
 /** A state that may be seen; a wrong one with the known slip that it points to. */
@@ -31,20 +36,15 @@ export type Ask =
       readonly states: readonly OfferedState[];
       readonly expected: string;
     }
-  | { readonly kind: 'pulses'; readonly perPulse: number; readonly ceiling_spm: number }
   | {
-      readonly kind: 'throttle';
-      /** whether it makes up for the pressure: then the flow stays, else it must fall by the loss */
-      readonly compensates: boolean;
-      /** share of the flow lost for each bar; null when not known */
-      readonly lossPer_bar: number | null;
-    }
-  | {
-      /** strokes counted over a time, against a rate */
-      readonly kind: 'count';
-      readonly expected_spm: number;
-      /** what the pump itself may be off by, apart from the count */
-      readonly allowed_spm: number;
+      /** several figures that are judged together, by a rule of its family’s own */
+      readonly kind: 'figures';
+      readonly figures: readonly AskedFigure[];
+      /** `strokes` are counted over `seconds`: a stopwatch and a tap counter help */
+      readonly timed?: boolean;
+      /** read again and again, each against the first of the row */
+      readonly row?: boolean;
+      judge(read: FiguresRead, first: FiguresRead | null): CheckVerdict;
     }
   | {
       /** one figure against an expected one */

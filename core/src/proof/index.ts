@@ -2,6 +2,5 @@ export { stateCheck } from './state-check';
 export * from './check';
 export * from './judge';
 export * from './asked';
-export * from './count';
 export * from './named-slip';
 export { rangesBehind } from './range-ratio';

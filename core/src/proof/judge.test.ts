@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { fromDisplay, inWordsFor } from '../units';
 import { askedFigures, lackingIn } from './asked';
 import type { Ask, CheckBody, ProofCheck } from './check';
-import { COUNT_LONGEST_s, countTime_s, judgeCount, tooShort } from './count';
 import { judgeCompare, judgeFigure } from './judge';
 
 const body = (figures: Record<string, number>, seen: string | null = null): CheckBody => ({
@@ -32,7 +31,6 @@ const compare: Extract<Ask, { kind: 'compare' }> = {
   reference: { key: 'reference_C', label: 'Reference', quantity: 'temperature' },
   within: 0.5,
 };
-const count: Extract<Ask, { kind: 'count' }> = { kind: 'count', expected_spm: 60, allowed_spm: 1 };
 
 describe('a figure', () => {
   test('passes within its limits, both included, and not a tenth beyond', () => {
@@ -80,34 +78,6 @@ describe('a comparison', () => {
   });
 });
 
-describe('a count', () => {
-  test('lasts until a stroke more or less is a fifth of it at most, and nobody counts for longer than ten minutes', () => {
-    expect([countTime_s(0), countTime_s(60), countTime_s(1), countTime_s(0.01)]).toEqual([
-      0,
-      5,
-      300,
-      COUNT_LONGEST_s,
-    ]);
-    expect(tooShort(60, 5)).toBeNull();
-    expect(tooShort(60, 4)).toBe('4 s are too short to prove it: count for 5 s');
-    expect(tooShort(1, 100)).toContain('count for 300 s');
-  });
-  test('allows for the stroke at its ends as well as for what the pump may be off by', () => {
-    const ok = (strokes: number, seconds: number) => judgeCount(count, body({ strokes, seconds })).ok;
-    // in ten seconds a stroke is 6 a minute, and one more is the pump’s own
-    expect([8, 9, 10, 11, 12].map((strokes) => ok(strokes, 10))).toEqual([false, true, true, true, false]);
-    // in a minute it is one
-    expect([57, 58, 60, 62, 63].map((strokes) => ok(strokes, 60))).toEqual([false, true, true, true, false]);
-  });
-  test('over no time, or of no strokes that were counted, proves nothing; none counted at rest is right', () => {
-    expect(judgeCount(count, body({ strokes: 10, seconds: 0 })).seen).toBe('not counted');
-    expect(judgeCount(count, body({ seconds: 10 })).ok).toBe(false);
-    expect(
-      judgeCount({ ...count, expected_spm: 0, allowed_spm: 0 }, body({ strokes: 0, seconds: 60 })).ok,
-    ).toBe(true);
-  });
-});
-
 describe('what a record of a check lacks', () => {
   const lacks = (ask: Ask, figures: Record<string, number>, seen: string | null = null) =>
     lackingIn(check(ask), body(figures, seen))?.words ?? null;
@@ -124,17 +94,21 @@ describe('what a record of a check lacks', () => {
     expect(lacks(power, {})).toBe('The check: enter “Power”.');
     expect(lacks(power, { power_W: NaN })).toBe('The check: enter “Power”.');
     expect(lacks(compare, { shown_C: 20 })).toBe('The check: enter “Reference”.');
-    const pulses: Ask = { kind: 'pulses', perPulse: 1, ceiling_spm: 100 };
-    expect(lacks(pulses, { pulses: 10, strokes: 10 })).toBeNull();
-    expect(lacks(pulses, { pulses: 0, strokes: 10 })).toContain('must be more than 0');
-    expect(lacks(pulses, { pulses: 10, strokes: -1 })).toContain('cannot be negative');
   });
-  test('a count over no time, and a rate below nil, are none', () => {
-    expect(lacks(count, { strokes: 0, seconds: 30 })).toBeNull();
-    expect(lacks(count, { strokes: 4, seconds: 0 })).toContain('must be more than 0');
-    const throttle: Ask = { kind: 'throttle', compensates: false, lossPer_bar: 0.02 };
-    expect(lacks(throttle, { pressure_bar: 3, rate_spm: -1, flow_lph: 2 })).toContain('cannot be negative');
+  test('no figure is less than it can be; what can be anything may', () => {
+    const together: Ask = {
+      kind: 'figures',
+      figures: [
+        { key: 'seconds', label: 'Over', quantity: 'seconds', least: 'more-than-0' },
+        { key: 'strokes', label: 'Strokes', quantity: 'strokes', least: 'at-least-0' },
+        { key: 'pressure_bar', label: 'Pressure', quantity: 'pressure', optional: true },
+      ],
+      judge: () => ({ ok: true, seen: '', pattern: null }),
+    };
+    expect(lacks(together, { seconds: 30, strokes: 0 })).toBeNull();
+    expect(lacks(together, { seconds: 0, strokes: 10 })).toBe('“Over” must be more than 0.');
+    expect(lacks(together, { seconds: 30, strokes: -1 })).toBe('“Strokes” cannot be negative.');
     // a vacuum is a pressure
-    expect(lacks(throttle, { pressure_bar: -0.3, rate_spm: 10, flow_lph: 2 })).toBeNull();
+    expect(lacks(together, { seconds: 30, strokes: 1, pressure_bar: -0.3 })).toBeNull();
   });
 });

@@ -1,4 +1,4 @@
-import type { CheckBody, CheckVerdict, Pattern, ProofCheck } from './check';
+import type { CheckBody, CheckVerdict, FiguresRead, Pattern, ProofCheck } from './check';
 import { judgeCompare, judgeFigure, judgeState } from './judge';
 
 /** A known slip: code, kind, what is wrong, and what to look at. */
@@ -19,27 +19,30 @@ export function wrong(label: string, ...named: Parameters<typeof slip>): WrongSt
 /**
  * Judges what was seen against a check that asks for a state, a figure or a comparison; a failing one names the slip that it carries.
  *
+ * @param first the first of a row of readings that are judged against each other; null where it is the first itself
  * @param special the slip that only its family can tell, from what was read; the check's own counts where it answers null
  */
 export function judgeCheck(
   check: ProofCheck,
   body: CheckBody,
+  first: FiguresRead | null = null,
   special: (check: ProofCheck, body: CheckBody) => Pattern | null = () => null,
 ): CheckVerdict {
-  const verdict = verdictOn(check, body);
-  return verdict.ok ? verdict : { ...verdict, pattern: special(check, body) ?? carriedBy(check, body) };
+  const verdict = verdictOn(check, body, first);
+  if (verdict.ok) return verdict;
+  return { ...verdict, pattern: special(check, body) ?? verdict.pattern ?? carriedBy(check, body) };
 }
 
-function verdictOn({ ask }: ProofCheck, body: CheckBody): CheckVerdict {
+function verdictOn({ ask }: ProofCheck, body: CheckBody, first: FiguresRead | null): CheckVerdict {
   switch (ask.kind) {
     case 'state':
       return judgeState(ask, body);
     case 'figure':
       return judgeFigure(ask, body);
+    case 'figures':
+      return ask.judge(body.figures, first);
     case 'compare':
       return judgeCompare(ask, body);
-    default:
-      return { ok: false, seen: 'not asked for', pattern: null };
   }
 }
 

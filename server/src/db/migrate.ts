@@ -6,9 +6,17 @@ import { migration002 } from './migrations/002-metering-whole';
 import { migration003 } from './migrations/003-kept-states';
 import { migration004 } from './migrations/004-instruments-measure';
 import { migration005 } from './migrations/005-whose-word';
+import { migration006 } from './migrations/006-due-in-a-stage';
 
 /** Migrations in order. A new one is a new file and one line here; a landed one is never edited. */
-export const MIGRATIONS = [migration001, migration002, migration003, migration004, migration005];
+export const MIGRATIONS = [
+  migration001,
+  migration002,
+  migration003,
+  migration004,
+  migration005,
+  migration006,
+];
 
 /** Names of the migrations that are behind a database; the table is the one that earlier versions wrote. */
 const META = 'SequelizeMeta';

@@ -91,7 +91,7 @@ const TABLES = {
   ],
   handovers: ['id', 'jobId', 'body:json'],
   pump_states: ['pumpId:id', 'asOf', 'stops:whole', 'warns:whole', 'notes:whole', 'worst', 'strip:json'],
-  dues: ['id:auto', 'pumpId', 'kind', 'words', 'date'],
+  dues: ['id:auto', 'pumpId', 'key', 'stage', 'words', 'date'],
   commands: [
     'sequence:auto',
     'id:plain',

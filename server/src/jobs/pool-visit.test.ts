@@ -204,7 +204,7 @@ test('the therapy pool from arrival to a frozen hand-over, each step gated and e
   expect(pump.latest?.job.id).toBe(visit.jobId);
   const round = (await server.get('/api/v1/round')).body as Round;
   expect(round.pumps.find(({ tag }) => tag === 'CLI-PP-01')?.counts.stop ?? 0).toBe(0);
-  expect(round.due.find(({ tag, kind }) => tag === 'CLI-PP-01' && kind === 'visit')?.date ?? null).toBeNull();
+  expect(round.due.find(({ tag, key }) => tag === 'CLI-PP-01' && key === 'visit')?.date ?? null).toBeNull();
 });
 
 test('a stop that is left is handed over only with a decision in writing', async () => {

@@ -10,7 +10,7 @@ export const AHEAD_days = 31;
 const CLOCK_days = 183;
 
 /** Something that falls due at a pump, as it is kept. */
-export type Falls = Pick<Due, 'kind' | 'words' | 'date'>;
+export type Falls = Pick<Due, 'key' | 'stage' | 'words' | 'date'>;
 
 /** What falls due at a pump by date or by strokes, whenever that is. Open findings stand on the round by themselves. */
 export function everDue({ latest, today, zone }: PumpKnown): Falls[] {
@@ -25,7 +25,7 @@ function clock(latest: JobDocument, zone: string): Falls[] {
   if (!record) return [];
   const read = siteDate(record.recordedAt, zone);
   const words = `Check the clock: last on ${dateInWords(read)}.`;
-  return [{ kind: 'clock', words, date: addDays(read, CLOCK_days) }];
+  return [{ key: 'clock', stage: 'as-found', words, date: addDays(read, CLOCK_days) }];
 }
 
 /** Days since the tank and the counter were written down: when the duty was last agreed. */
@@ -36,5 +36,7 @@ function agreedOn(latest: JobDocument, today: string, zone: string): string {
 
 function visit({ handover }: JobDocument): Falls[] {
   const date = handover?.nextDue;
-  return date ? [{ kind: 'visit', words: 'The visit agreed at the last hand-over.', date }] : [];
+  return date
+    ? [{ key: 'visit', stage: 'as-found', words: 'The visit agreed at the last hand-over.', date }]
+    : [];
 }

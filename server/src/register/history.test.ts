@@ -66,7 +66,7 @@ test('a drawdown becomes the unit’s figure: the next job starts from it and pl
 
 test('what falls due stands on the round by date', async () => {
   const { due } = await body<Round>('/api/v1/round');
-  const tank = due.find((one: Due) => one.tag === 'CLI-DP-02' && one.kind === 'tank');
+  const tank = due.find((one: Due) => one.tag === 'CLI-DP-02' && one.key === 'tank');
   expect(tank).toMatchObject({ overdue: true, words: expect.stringContaining('down to its warn level') });
   // kept for readers of any units: no figure with a unit in it
   expect(tank?.words).not.toMatch(/\d/);

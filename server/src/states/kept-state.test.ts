@@ -40,7 +40,8 @@ test('what is long overdue is never pushed out by what is new: all of it counts,
   await models.dues.bulkCreate(
     Array.from({ length: 300 }, (_, i) => ({
       pumpId,
-      kind: 'visit',
+      key: 'visit',
+      stage: 'as-found',
       words: `Visit ${i}`,
       date: `2025-0${1 + (i % 9)}-01`,
     })),

@@ -98,9 +98,23 @@ test('what is due says since when, and leads to where it is done', async () => {
   const due = { pumpId: 'pump-1', tag: 'CLI-PP-01', siteName: 'Clinic', openJobId: null, overdue: false };
   const clear = await stand({
     due: [
-      { ...due, kind: 'clock', words: 'Its clock is 7 min fast.', date: null },
-      { ...due, kind: 'visit', words: 'Next visit agreed.', date: '2026-11-01', overdue: true },
-      { ...due, kind: 'calibration', words: 'Draw down again.', date: '2026-12-01', openJobId: 'job-9' },
+      { ...due, key: 'clock', stage: 'as-found', words: 'Its clock is 7 min fast.', date: null },
+      {
+        ...due,
+        key: 'visit',
+        stage: 'as-found',
+        words: 'Next visit agreed.',
+        date: '2026-11-01',
+        overdue: true,
+      },
+      {
+        ...due,
+        key: 'calibration',
+        stage: 'prove',
+        words: 'Draw down again.',
+        date: '2026-12-01',
+        openJobId: 'job-9',
+      },
     ],
   });
   expect(wordsOf('due-CLI-PP-01-clock')).toContain('now');

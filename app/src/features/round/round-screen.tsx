@@ -49,7 +49,7 @@ function RoundBody({ round }: { round: Round }) {
       ))}
       {round.due.length > 0 && <Heading>Due</Heading>}
       {round.due.map((due) => (
-        <DueCard key={`${due.pumpId}${due.kind}`} due={due} />
+        <DueCard key={`${due.pumpId}${due.key}`} due={due} />
       ))}
       <More shown={round.due.length} total={round.dueTotal} what="due" testID="due-more" />
       <Heading>Pumps with open findings</Heading>
@@ -112,25 +112,16 @@ function JobCard({ job }: { job: JobRow }) {
   );
 }
 
-/** The stage in which each thing that falls due is done. */
-const STAGE_OF: Record<Due['kind'], string> = {
-  calibration: 'prove',
-  clock: 'as-found',
-  tank: 'plan',
-  service: 'as-found',
-  visit: 'as-found',
-};
-
 function DueCard({ due }: { due: Due }) {
   const router = useRouter();
   const when = due.date === null ? 'now' : `${due.overdue ? 'since ' : ''}${dateInWords(due.date)}`;
   return (
     <LinkCard
       label={`${due.tag}: ${due.words}`}
-      testID={`due-${due.tag}-${due.kind}`}
+      testID={`due-${due.tag}-${due.key}`}
       edge={due.overdue || due.date === null ? 'ochre' : undefined}
       onPress={() =>
-        router.navigate(due.openJobId ? `/job/${due.openJobId}/${STAGE_OF[due.kind]}` : `/pump/${due.pumpId}`)
+        router.navigate(due.openJobId ? `/job/${due.openJobId}/${due.stage}` : `/pump/${due.pumpId}`)
       }
     >
       <View style={styles.line}>

@@ -163,7 +163,7 @@ function CheckEntry({ check, onDone }: { check: ProofCheck; onDone: () => void }
       ) : (
         <Figures
           fields={askedFigures(ask)}
-          timed={ask.kind === 'pulses' || ask.kind === 'count'}
+          timed={ask.kind === 'figures' && ask.timed === true}
           texts={texts}
           onChange={(next) => {
             setTexts(next);

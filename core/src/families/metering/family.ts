@@ -19,7 +19,6 @@ import { planMetering } from './plan/plan';
 import { heldRoles } from './plan/held';
 import { measuredHistory } from './proof/calibration';
 import { proofChecks } from './proof/checks';
-import { judgeCheck } from './proof/judge-check';
 import { judgedReadings, patternsOf, pointsLeft, voidedSince } from './proof/judged-readings';
 import { contextOf } from './settings/context';
 import { METERING_TABLE, ROLES_OF_MODE, rateUnitFault, type MeteringMode } from './settings/roles';
@@ -63,7 +62,6 @@ export const meteringFamily = defineFamily<MeteringKind>({
   arrival,
   proof: {
     checks: proofChecks,
-    judge: judgeCheck,
     // a comparison on arrival comes before there is a duty, and may pump all the same
     unaskedPumps: true,
     readings: judgedReadings,

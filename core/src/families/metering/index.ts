@@ -27,6 +27,7 @@ export {
   withdrawnDrawdowns,
 } from './proof/calibration';
 export type { CheckKey } from './proof/check-keys';
+export { countTime_s } from './proof/count';
 export { standing } from './proof/judged-readings';
 export { judgeLive, type LiveRead } from './proof/live';
 export {

@@ -1,4 +1,4 @@
-import type { CheckBody, CheckVerdict, ProofCheck } from '../../proof';
+import type { CheckBody, CheckVerdict, FiguresRead, ProofCheck } from '../../proof';
 import { type JudgedCheck, recordsOf, sheetRevision, VOIDED } from '../../visit';
 import type { JobDocument } from '../../families';
 
@@ -13,7 +13,7 @@ export function judgedChecks(
   document: JobDocument,
   offered: readonly ProofCheck[],
   offeredAt: (revision: number) => readonly ProofCheck[],
-  judgeCheck: (check: ProofCheck, body: CheckBody, first: CheckBody | null) => CheckVerdict,
+  judgeCheck: (check: ProofCheck, body: CheckBody, first: FiguresRead | null) => CheckVerdict,
 ): JudgedCheck[] {
   const records = recordsOf(document, 'check');
   return records.map((record): JudgedCheck => {
@@ -22,9 +22,9 @@ export function judgedChecks(
     const check = named(offeredAt(record.revision)) ?? now ?? unknown(record.body.check);
     const revision = sheetRevision(document, check.voidedBy);
     const same = records.filter((other) => other.body.check === record.body.check);
-    const row = check.ask.kind === 'throttle';
+    const row = check.ask.kind === 'figures' && check.ask.row === true;
     const standing = same.filter((other) => other.revision >= revision);
-    const first = row && standing[0] && standing[0] !== record ? standing[0].body : null;
+    const first = row && standing[0] && standing[0] !== record ? standing[0].body.figures : null;
     const voidedWhy = record.revision < revision ? VOIDED.set : now ? null : VOIDED.unasked;
     return {
       record,

@@ -9,7 +9,7 @@ import {
 } from '../../families';
 import { fingerprintOf, type Finding } from '../../findings';
 import { addressOf, contentHash, type SettingValue } from '../../profile';
-import type { CheckBody, ProofCheck } from '../../proof';
+import type { CheckBody, FiguresRead, ProofCheck } from '../../proof';
 import { stateOf } from '../../sheet';
 import { applyCommand } from '../apply';
 import { benchDay } from '../bench/bench';
@@ -208,14 +208,17 @@ export function seenAt({ key, ask }: ProofCheck, right: boolean): CheckBody {
     }
     case 'compare':
       return figures({ [ask.shown.key]: 20, [ask.reference.key]: right ? 20 : 20 + ask.within * 2 + 1 });
-    case 'count': {
-      const seconds = 60;
-      const strokes = right ? Math.round(ask.expected_spm) : Math.round(ask.expected_spm * 2 + 30);
-      return figures({ strokes, seconds });
-    }
-    case 'pulses':
-      return figures({ pulses: 100, strokes: right ? Math.round(100 * ask.perPulse) : 7, seconds: 300 });
-    case 'throttle':
-      return figures({ pressure_bar: 1, rate_spm: 60, flow_lph: 1 });
+    case 'figures':
+      return figures(readTogether(ask, right));
   }
+}
+
+/** Figures that a rule of a family’s own takes, or does not: the strokes are tried one by one. */
+function readTogether(ask: Extract<ProofCheck['ask'], { kind: 'figures' }>, right: boolean): FiguresRead {
+  const read = (strokes: number): FiguresRead =>
+    Object.fromEntries(ask.figures.map(({ key }) => [key, { strokes, seconds: 60, pulses: 100 }[key] ?? 1]));
+  for (let strokes = 0; strokes <= 2000; strokes++) {
+    if (ask.judge(read(strokes), null).ok === right) return read(strokes);
+  }
+  throw new Error(`No count is ${right ? 'taken' : 'refused'}.`);
 }

@@ -1,6 +1,5 @@
 import type { ExpectedPoint } from '@barythm/core/families/metering';
-import { COUNT_TIME_s, isSetInFlow } from '@barythm/core/families/metering';
-import { countTime_s } from '@barythm/core/proof';
+import { COUNT_TIME_s, countTime_s, isSetInFlow } from '@barythm/core/families/metering';
 import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
 import { useState } from 'react';

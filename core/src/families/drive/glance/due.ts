@@ -12,7 +12,12 @@ export function dueOf({ document, duty }: DriveView): DueItem[] {
   const last = gasHistory(document).at(-1);
   return [
     last === undefined
-      ? { kind: 'service', words: 'Measure the vessel’s gas, empty of water.', date: null }
-      : { kind: 'service', words: 'Measure the vessel’s gas again.', date: addDays(last.date, GAS_days) },
+      ? { key: 'gas', stage: 'as-found', words: 'Measure the vessel’s gas, empty of water.', date: null }
+      : {
+          key: 'gas',
+          stage: 'as-found',
+          words: 'Measure the vessel’s gas again.',
+          date: addDays(last.date, GAS_days),
+        },
   ];
 }

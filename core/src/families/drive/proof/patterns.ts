@@ -4,13 +4,18 @@ import {
   slip,
   type CheckBody,
   type CheckVerdict,
+  type FiguresRead,
   type Pattern,
   type ProofCheck,
 } from '../../../proof';
 
 /** Judges what was seen against a check; a pressure off by a ratio of ranges is known by what was read. */
-export function judgeCheck(check: ProofCheck, body: CheckBody): CheckVerdict {
-  return judged(check, body, ({ about }, { figures }) =>
+export function judgeCheck(
+  check: ProofCheck,
+  body: CheckBody,
+  first: FiguresRead | null = null,
+): CheckVerdict {
+  return judged(check, body, first, ({ about }, { figures }) =>
     about?.kind === 'pressure' ? ratioOf(about.at, figures.pressure_bar) : null,
   );
 }

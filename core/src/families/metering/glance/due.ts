@@ -19,10 +19,11 @@ function calibration(document: MeteringView['document']): DueItem[] {
   const standing = standingCalibration(measuredHistory(document));
   if (!standing) return [];
   if (standing.servicedSince)
-    return [{ kind: 'calibration', words: 'Draw down again: serviced since.', date: null }];
+    return [{ key: 'calibration', stage: 'prove', words: 'Draw down again: serviced since.', date: null }];
   return [
     {
-      kind: 'calibration',
+      key: 'calibration',
+      stage: 'prove',
       words: `Draw down again: last on ${dateInWords(standing.date)}.`,
       date: addDays(standing.date, THRESHOLDS.calibrationAge_days),
     },
@@ -39,7 +40,8 @@ function stock(context: MeteringContext, agreedOn: string): DueItem[] {
       ? []
       : [
           {
-            kind: 'tank' as const,
+            key: 'tank',
+            stage: 'plan' as const,
             words: held.atMost
               ? 'Look at the tank: at the greatest feed it is down to its warn level.'
               : 'Fill the tank: it is down to its warn level.',
@@ -50,7 +52,8 @@ function stock(context: MeteringContext, agreedOn: string): DueItem[] {
       ? []
       : [
           {
-            kind: 'service' as const,
+            key: 'service',
+            stage: 'as-found' as const,
             words: `${service.what}: ${Math.round(service.everyStrokes / 1000)} thousand strokes reached.`,
             date: after(held.service_days),
           },

@@ -1,4 +1,4 @@
-import { countTime_s, judgeCount, lackingIn, type CheckBody, type ProofCheck } from '../../../proof';
+import { judgeCheck, lackingIn, type CheckBody, type ProofCheck } from '../../../proof';
 import {
   FLOW_DUTY,
   dutyWith,
@@ -13,7 +13,7 @@ import {
   twoPointContext,
 } from '../fixtures';
 import type { MeteringContext } from '../settings/context';
-import { judgeCheck } from './judge-check';
+import { countTime_s, judgeCount } from './count';
 import { proofChecks } from './checks';
 import { judge } from './readings';
 import { understand } from '../settings/understand';
@@ -87,7 +87,11 @@ describe('throttling the discharge', () => {
   const context = stepperContext({ pressure });
   const first = body('throttle', { pressure_bar: 1, rate_spm: 100, flow_lph: 2 });
   const then = (comp: string, figures: Record<string, number>) =>
-    judgeCheck(check(context, { ...SOUND_STEPPER, comp }, 'throttle'), body('throttle', figures), first);
+    judgeCheck(
+      check(context, { ...SOUND_STEPPER, comp }, 'throttle'),
+      body('throttle', figures),
+      first.figures,
+    );
   test('with compensation the flow stays', () => {
     expect(then('on', { pressure_bar: 5, rate_spm: 108, flow_lph: 2 }).ok).toBe(true);
     expect(then('on', { pressure_bar: 5, rate_spm: 100, flow_lph: 1.84 })).toMatchObject({
@@ -104,7 +108,7 @@ describe('throttling the discharge', () => {
     const unknown = stepperContext({ pressure: { ...pressure, lossPer_bar: null } });
     const off = check(unknown, { ...SOUND_STEPPER, comp: 'off' }, 'throttle');
     const at = (flow_lph: number) =>
-      judgeCheck(off, body('throttle', { pressure_bar: 5, rate_spm: 100, flow_lph }), first).ok;
+      judgeCheck(off, body('throttle', { pressure_bar: 5, rate_spm: 100, flow_lph }), first.figures).ok;
     expect([at(1.8), at(2.2)]).toEqual([true, false]);
   });
 });
@@ -119,16 +123,14 @@ describe('a check by nothing proves nothing', () => {
       ...checks(pulseContext(), SOUND_PULSE),
       ...checks(twoPointContext(), { ...SOUND_TWO_POINT, operation: 'manual' }),
     ];
-    expect(new Set(all.map(({ ask }) => ask.kind))).toEqual(
-      new Set(['state', 'throttle', 'pulses', 'count', 'figure']),
-    );
+    expect(new Set(all.map(({ ask }) => ask.kind))).toEqual(new Set(['state', 'figures', 'figure']));
     for (const one of all) {
       const nothing = body(one.key, {});
       const verdict = judgeCheck(one, nothing, null);
       expect([one.key, verdict.ok]).toEqual([one.key, false]);
       expect(verdict.seen).not.toMatch(/undefined|NaN/);
       expect(lackingIn(one, nothing)?.words).toMatch(/enter|say what was seen/);
-      if (one.ask.kind === 'figure' || one.ask.kind === 'count') {
+      if (one.ask.kind === 'figure' || one.ask.kind === 'figures') {
         expect(lackingIn(one, body(one.key, { flow_lph: NaN, strokes: NaN, seconds: 60 }))).not.toBeNull();
       }
     }
@@ -177,12 +179,9 @@ describe('tolerances', () => {
       short: null,
     });
     expect(countTime_s(0)).toBe(0);
-    expect(
-      judgeCount(
-        { kind: 'count', expected_spm: 10, allowed_spm: 0.5 },
-        body('x', { strokes: 1, seconds: 6 }),
-      ),
-    ).toMatchObject({ ok: false });
+    expect(judgeCount({ expected_spm: 10, allowed_spm: 0.5 }, { strokes: 1, seconds: 6 })).toMatchObject({
+      ok: false,
+    });
   });
 });
 

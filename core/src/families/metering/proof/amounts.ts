@@ -8,6 +8,7 @@ import { capacity_lph, mostAsked } from '../effect/dose';
 import { flowTolerance } from './readings';
 import { isSetInFlow } from '../settings/rates';
 import type { CheckKey } from './check-keys';
+import { askCount } from './count';
 import type { MeteringSettings } from '../settings/understand';
 
 type MeteringCheck = ProofCheck<CheckKey>;
@@ -48,7 +49,7 @@ function manual(context: MeteringContext, settings: MeteringSettings): MeteringC
     tolerance: 'one stroke in the count, and half a stroke of its own rounding',
     caution: null,
     pumps: true,
-    ask: { kind: 'count', expected_spm: running, allowed_spm: 0.5 },
+    ask: askCount({ expected_spm: running, allowed_spm: 0.5 }),
   };
   return [...(isSetInFlow(context.profile) ? [] : [counted]), ...manualFlow(context, settings, running)];
 }
@@ -71,7 +72,7 @@ function manualFlow(context: MeteringContext, settings: MeteringSettings, rate_s
       pumps: true,
       ask: {
         kind: 'figure',
-        figure: { key: 'flow_lph', label: 'Flow', quantity: 'pumpFlow' },
+        figure: { key: 'flow_lph', label: 'Flow', quantity: 'pumpFlow', least: 'at-least-0' },
         least: expected * (1 - share),
         greatest: expected * (1 + share),
       },
@@ -93,7 +94,7 @@ function batch({ duty }: MeteringContext, settings: MeteringSettings): MeteringC
       pumps: true,
       ask: {
         kind: 'figure',
-        figure: { key: 'strokes', label: 'Strokes of the batch', quantity: 'strokes' },
+        figure: { key: 'strokes', label: 'Strokes of the batch', quantity: 'strokes', least: 'at-least-0' },
         least: strokes,
         greatest: strokes,
       },
@@ -114,7 +115,7 @@ function timer({ timer: run }: MeteringSettings): MeteringCheck[] {
       pumps: true,
       ask: {
         kind: 'figure',
-        figure: { key: 'seconds', label: 'It ran for', quantity: 'seconds' },
+        figure: { key: 'seconds', label: 'It ran for', quantity: 'seconds', least: 'more-than-0' },
         least: run.run_s - TIMING_s,
         greatest: run.run_s + TIMING_s,
       },
@@ -141,7 +142,7 @@ function ceiling({ ceiling_spm, pulses, recognition_ms }: MeteringSettings): Met
       tolerance: 'one stroke in the count, and 2 % of the rate',
       caution: null,
       pumps: true,
-      ask: { kind: 'count', expected_spm: ceiling_spm, allowed_spm: ceiling_spm * 0.02 },
+      ask: askCount({ expected_spm: ceiling_spm, allowed_spm: ceiling_spm * 0.02 }),
     },
   ];
 }
@@ -219,7 +220,7 @@ function slowFlow(context: MeteringContext, settings: MeteringSettings): Meterin
       pumps: true,
       ask: {
         kind: 'figure',
-        figure: { key: 'flow_lph', label: 'Flow', quantity: 'pumpFlow' },
+        figure: { key: 'flow_lph', label: 'Flow', quantity: 'pumpFlow', least: 'at-least-0' },
         least: Math.max(needed, capacity * (1 - share)),
         greatest: capacity * (1 + share),
       },

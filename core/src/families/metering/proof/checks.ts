@@ -3,6 +3,7 @@ import { stateCheck, wrong, type ProofCheck } from '../../../proof';
 import { canSiphon } from '../checks/guards';
 import type { MeteringContext } from '../settings/context';
 import { choicesOf } from '../wire/duty';
+import { askPulses, askThrottle } from './asks';
 import type { CheckKey } from './check-keys';
 import { amountChecks, gasChecks } from './amounts';
 import { flowTolerance } from './readings';
@@ -52,7 +53,7 @@ function pulses(settings: MeteringSettings): MeteringCheck[] {
       tolerance: 'one stroke: the pump may stand within a count',
       caution: null,
       pumps: true,
-      ask: { kind: 'pulses', perPulse, ceiling_spm: settings.ceiling_spm },
+      ask: askPulses({ perPulse, ceiling_spm: settings.ceiling_spm }),
     },
   ];
 }
@@ -178,7 +179,7 @@ function throttle(context: MeteringContext, settings: MeteringSettings): Meterin
       tolerance: `${flowTolerance(context) * 100} % of the first flow`,
       caution: 'Never shut a displacement pump in without a relief valve.',
       pumps: true,
-      ask: { kind: 'throttle', compensates: on, lossPer_bar },
+      ask: askThrottle({ compensates: on, lossPer_bar }),
     },
   ];
 }

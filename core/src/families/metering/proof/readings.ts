@@ -1,7 +1,7 @@
 import { pumpFlow_lph, strokeVolume_mL } from '../../../dosing';
 import { slope, type TwoPointMap } from '../../../signal';
 import { END_POINTS_mA, PROOF_POINTS_mA, responseAt, type ResponseCause } from '../../../strokes';
-import { tooShort } from '../../../proof';
+import { tooShort } from './count';
 import type { MeteringContext } from '../settings/context';
 import { lineInForce } from '../effect/dose';
 import type { MeteringSettings } from '../settings/understand';

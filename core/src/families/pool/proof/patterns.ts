@@ -3,6 +3,7 @@ import {
   slip,
   type CheckBody,
   type CheckVerdict,
+  type FiguresRead,
   type Pattern,
   type ProofCheck,
 } from '../../../proof';
@@ -14,8 +15,12 @@ import { standsAs, VOIDED } from '../../../visit';
 import type { PoolKind } from '../kind';
 
 /** Judges what was seen against a check; a sensor that is off says by how much. */
-export function judgeCheck(check: ProofCheck, body: CheckBody): CheckVerdict {
-  return judged(check, body, ({ about }, { figures: { shown_C, reference_C } }) =>
+export function judgeCheck(
+  check: ProofCheck,
+  body: CheckBody,
+  first: FiguresRead | null = null,
+): CheckVerdict {
+  return judged(check, body, first, ({ about }, { figures: { shown_C, reference_C } }) =>
     about?.kind === 'sensor' && Number.isFinite(shown_C) && Number.isFinite(reference_C)
       ? sensorSlip(reference_C - shown_C)
       : null,

@@ -18,5 +18,7 @@ export function dueOf({ document, checks }: SpaView): DueItem[] {
       ? document.job.plannedFor
       : null;
   const words = 'Try the residual-current protection by its test key.';
-  return [{ kind: 'service', words, date: tried === null ? null : addDays(tried, TEST_days) }];
+  return [
+    { key: 'protection', stage: 'prove', words, date: tried === null ? null : addDays(tried, TEST_days) },
+  ];
 }

@@ -3,15 +3,20 @@ import {
   slip,
   type CheckBody,
   type CheckVerdict,
+  type FiguresRead,
   type Pattern,
   type ProofCheck,
 } from '../../../proof';
 
 /** Judges what was seen against a check; what a rise points to is known by how much it was. */
-export function judgeCheck(check: ProofCheck, body: CheckBody): CheckVerdict {
+export function judgeCheck(
+  check: ProofCheck,
+  body: CheckBody,
+  first: FiguresRead | null = null,
+): CheckVerdict {
   // a reminder is no fault
   const seen = check.key === 'no-fault' && body.seen === 'reminder' ? { ...body, seen: 'none' } : body;
-  return judged(check, seen, ({ about }, { figures }) =>
+  return judged(check, seen, first, ({ about }, { figures }) =>
     about?.kind === 'heat' && figures.rise_K !== undefined ? heatSlip(figures.rise_K) : null,
   );
 }

@@ -14,5 +14,5 @@ export function dueOf({ document, checks }: TransferView): DueItem[] {
     .at(-1);
   const words = 'Move the float over its whole way, and see the check valve hold.';
   const date = tried && record ? addDays(siteDate(record.recordedAt, document.site.zone), LOOK_days) : null;
-  return [{ kind: 'service', words, date }];
+  return [{ key: 'float', stage: 'prove', words, date }];
 }

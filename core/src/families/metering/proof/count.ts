@@ -1,4 +1,16 @@
-import type { Ask, CheckBody, CheckVerdict } from './check';
+import type { Ask, AskedFigure, CheckVerdict, FiguresRead } from '../../../proof';
+
+/** A rate that strokes are counted against. */
+interface Counted {
+  readonly expected_spm: number;
+  /** what the pump itself may be off by, apart from the count */
+  readonly allowed_spm: number;
+}
+
+const COUNT: readonly AskedFigure[] = [
+  { key: 'strokes', label: 'Strokes counted', quantity: 'strokes', least: 'at-least-0' },
+  { key: 'seconds', label: 'Over', quantity: 'seconds', least: 'more-than-0' },
+];
 
 /** A stroke more or less may be a fifth of a count at most: what is shorter proves nothing. */
 export const COUNT_SHARE = 0.2;
@@ -18,9 +30,13 @@ export function tooShort(expected_spm: number, seconds: number): string | null {
   return `${Math.round(seconds)} s are too short to prove it: count for ${Math.ceil(least / 5) * 5} s`;
 }
 
+/** Strokes counted over a time, against a rate. */
+export function askCount(rate: Counted): Extract<Ask, { kind: 'figures' }> {
+  return { kind: 'figures', figures: COUNT, timed: true, judge: (read) => judgeCount(rate, read) };
+}
+
 /** Judges a count against a rate. */
-export function judgeCount(ask: Extract<Ask, { kind: 'count' }>, { figures }: CheckBody): CheckVerdict {
-  const { strokes, seconds } = figures;
+export function judgeCount(ask: Counted, { strokes, seconds }: FiguresRead): CheckVerdict {
   if (!Number.isFinite(strokes) || !(seconds > 0)) return { ok: false, seen: 'not counted', pattern: null };
   const rate = (strokes * 60) / seconds;
   const seen = `${strokes} strokes in ${seconds} s, ${rate.toFixed(1)} strokes/min`;

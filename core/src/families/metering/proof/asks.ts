@@ -1,34 +1,49 @@
 import { BOUNCE_ms } from '../../../dosing';
-import {
-  judgeCheck as judged,
-  judgeCount,
-  type CheckBody,
-  type CheckVerdict,
-  type Pattern,
-  type ProofCheck,
-} from '../../../proof';
+import type { Ask, AskedFigure, CheckVerdict, FiguresRead, Pattern } from '../../../proof';
 import { FLOW_TOLERANCE_MEASURED } from './readings';
 
-/** Judges what was seen against a check; for a throttled reading `first` is the first one of the row. */
-export function judgeCheck(check: ProofCheck, body: CheckBody, first: CheckBody | null): CheckVerdict {
-  const { ask } = check;
-  switch (ask.kind) {
-    case 'pulses':
-      return judgePulses(ask, body);
-    case 'throttle':
-      return judgeThrottle(ask, body, first);
-    case 'count':
-      return judgeCount(ask, body);
-    default:
-      return judged(check, body);
-  }
+type AskFigures = Extract<Ask, { kind: 'figures' }>;
+
+/** Strokes that are driven by pulses, and how fast it may stroke at all. */
+interface Driven {
+  readonly perPulse: number;
+  readonly ceiling_spm: number;
 }
 
-function judgePulses(
-  ask: Extract<ProofCheck['ask'], { kind: 'pulses' }>,
-  { figures }: CheckBody,
-): CheckVerdict {
-  const { pulses, strokes, seconds } = figures;
+const PULSES: readonly AskedFigure[] = [
+  { key: 'pulses', label: 'Pulses in', quantity: 'strokes', least: 'more-than-0' },
+  { key: 'strokes', label: 'Strokes out', quantity: 'strokes', least: 'at-least-0' },
+  { key: 'seconds', label: 'Over', quantity: 'seconds', optional: true, least: 'more-than-0' },
+];
+
+/** Pulses in, strokes out. */
+export function askPulses(driven: Driven): AskFigures {
+  return { kind: 'figures', figures: PULSES, timed: true, judge: (read) => judgePulses(driven, read) };
+}
+
+/** What a throttled pump should do: keep its flow, or lose a share of it for each bar; null where the loss is not known. */
+interface Throttled {
+  readonly compensates: boolean;
+  readonly lossPer_bar: number | null;
+}
+
+const THROTTLE: readonly AskedFigure[] = [
+  { key: 'pressure_bar', label: 'Pressure', quantity: 'pressure' },
+  { key: 'rate_spm', label: 'Rate', quantity: 'strokeRate', least: 'at-least-0' },
+  { key: 'flow_lph', label: 'Flow', quantity: 'pumpFlow', least: 'at-least-0' },
+];
+
+/** Pressure, rate and flow, throttled step by step. */
+export function askThrottle(throttled: Throttled): AskFigures {
+  return {
+    kind: 'figures',
+    figures: THROTTLE,
+    row: true,
+    judge: (read, first) => judgeThrottle(throttled, read, first),
+  };
+}
+
+function judgePulses(ask: Driven, { pulses, strokes, seconds }: FiguresRead): CheckVerdict {
   if (!Number.isFinite(pulses) || !Number.isFinite(strokes))
     return { ok: false, seen: 'not counted', pattern: null };
   const expected = pulses * ask.perPulse;
@@ -39,7 +54,7 @@ function judgePulses(
 
 /** A count that is off by a known slip says which. */
 function pulsePattern(
-  ask: Extract<ProofCheck['ask'], { kind: 'pulses' }>,
+  ask: Driven,
   pulses: number,
   strokes: number,
   expected: number,
@@ -91,22 +106,21 @@ function pulsePattern(
 }
 
 function judgeThrottle(
-  ask: Extract<ProofCheck['ask'], { kind: 'throttle' }>,
-  { figures }: CheckBody,
-  first: CheckBody | null,
+  ask: Throttled,
+  { pressure_bar, rate_spm, flow_lph }: FiguresRead,
+  first: FiguresRead | null,
 ): CheckVerdict {
-  const { pressure_bar, rate_spm, flow_lph } = figures;
   if (![pressure_bar, rate_spm, flow_lph].every(Number.isFinite)) {
     return { ok: false, seen: 'not read', pattern: null };
   }
   const seen = `${flow_lph} L/h at ${rate_spm} strokes/min and ${pressure_bar} bar`;
   if (!first) return { ok: true, seen: `${seen}, the first`, pattern: null };
-  const change = flow_lph / first.figures.flow_lph - 1;
+  const change = flow_lph / first.flow_lph - 1;
   const words = `${seen}, ${(change * 100).toFixed(1)} % from the first`;
-  const rose = rate_spm > first.figures.rate_spm * 1.02;
+  const rose = rate_spm > first.rate_spm * 1.02;
   return ask.compensates
     ? judgeCompensated(change, words, rose)
-    : judgeUncompensated(ask.lossPer_bar, change, words, rose, pressure_bar - first.figures.pressure_bar);
+    : judgeUncompensated(ask.lossPer_bar, change, words, rose, pressure_bar - first.pressure_bar);
 }
 
 /** With compensation the flow stays. */
