@@ -32,6 +32,8 @@ export interface Described {
   readonly lines?: number;
   /** of a text that cannot be left out: what is said where it is */
   readonly missing?: string;
+  /** kept with what is typed, and not asked: another place of the screen chooses it */
+  readonly hidden?: boolean;
   /** said before it */
   readonly caution?: string;
   readonly note?: string;

@@ -7,6 +7,7 @@ import {
   aTick,
   aWord,
   beside,
+  hidden,
   ifAny,
   aSwitch,
   onlyIf,
@@ -101,6 +102,7 @@ function fieldOf(key: string, peel: Peeled): Asked | null {
 function made(key: string, { schema, blank, said }: Peeled): Field | null {
   const { label = key, hint, place } = said;
   if (schema instanceof z.ZodLiteral && !said.tick) return null;
+  if (said.hidden) return hidden(key, orBlank(place ?? word, blank));
   if (place === days && typeof label === 'string') return someDays(key, label);
   if (said.quantity) {
     const given = orBlank(place ?? measured(said.quantity), blank);

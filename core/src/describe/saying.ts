@@ -8,7 +8,7 @@ import type { Texts } from './texts';
 /** What is typed in a form, for the line of a part: each figure in the reader's units, each choice in its words, by what the schema says of it. */
 export class Saying<Path extends string> {
   constructor(
-    private readonly look: Look,
+    readonly look: Look,
     private readonly described: ReadonlyMap<string, Peeled>,
   ) {}
 
@@ -21,7 +21,7 @@ export class Saying<Path extends string> {
     const { quantity, unit, options } = this.described.get(path)?.said ?? {};
     const text = this.look.at(path);
     if (quantity && !unit) return said(this.look, path, quantity);
-    if (unit) return text === '' ? 'not known' : `${text} ${unit}`;
+    if (unit) return text === '' ? 'not known' : text.endsWith(unit) ? text : `${text} ${unit}`;
     if (!options) return text === '' ? 'not said' : text;
     const label = told(options, this.look).find(({ value }) => value === text)?.label;
     return label === undefined ? 'not said' : label.charAt(0).toLowerCase() + label.slice(1);

@@ -23,7 +23,7 @@ import {
 import { CHOOSE_WORDS, CLOCK_SHOWS } from '../../parts/controller/words';
 import { CONTROLLER } from '../../parts/controller/controller-part';
 import { broughtUp } from './earlier-behaviours';
-import { ratesPlace } from './rates-place';
+import { ratesPlace } from '../wire/rates-place';
 
 const nothing = () => '';
 const SET = { value: 'set', label: 'As set' } as const;

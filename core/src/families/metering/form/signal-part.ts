@@ -1,36 +1,17 @@
+import type { Quantity } from '../../../units';
 import {
   aChoice,
   aFigure,
-  beside,
   type Look,
   numeral,
   onlyIf,
   type Option,
-  own,
-  type Part,
   said,
-  textAt,
-  type Texts,
+  type Saying,
   together,
-  withText,
 } from '../../../describe';
 
-const MODES = [
-  { value: 'analog', label: 'Current signal' },
-  { value: 'pulse', label: 'Pulses' },
-  { value: 'contact', label: 'Contacts' },
-  { value: 'batch', label: 'Batch' },
-  { value: 'timer', label: 'Timer' },
-  { value: 'manual', label: 'Manual' },
-] as const;
 const PACED = ['pulse', 'contact'];
-
-/** Pulses come from a meter, a current never does. */
-function sourceOf(texts: Texts, mode: string): Texts {
-  if (PACED.includes(mode)) return withText(texts, 'signal.source', 'meter');
-  const meter = textAt(texts, 'signal.source') === 'meter';
-  return mode === 'analog' && meter ? withText(texts, 'signal.source', 'flow') : texts;
-}
 
 const TRANSMITTER = { value: 'flow', label: 'Flow transmitter' };
 
@@ -86,63 +67,36 @@ const CONTROLLER = [
   ]),
 ];
 
-/** What paces the pump, and where that comes from. */
-export const SIGNAL_PART: Part = {
-  name: 'signal',
-  title: 'Signal',
-  says: (look) => `${MODE_SAID[look.at('mode')] ?? ''}${signalSaid(look)}`,
-  fields: [
-    aChoice('mode', 'Mode', MODES, { follows: sourceOf }),
-    own('ModeSettings'),
-    onlyIf(
-      (here) => here('mode') === 'batch',
-      [
-        together('batch', [
-          beside(
-            aFigure('volume_mL', 'Volume of a batch', 'strokeVolume'),
-            aFigure('spacing_s', 'Triggers at least', 'seconds', { hint: 'apart' }),
-          ),
-        ]),
-      ],
-      { batch: null },
-    ),
-    onlyIf(
-      (here) => here('mode') === 'timer',
-      [together('timer', [aFigure('every_min', 'From run to run', 'minutes')])],
-      { timer: null },
-    ),
-    together('signal', [
+/** Where what paces the pump comes from. A choice here depends on the mode, and a meter may be stated either way. */
+export const SIGNAL_FIELDS = together('signal', [
+  aChoice(
+    'source',
+    (look) => (look.at('mode') === 'analog' ? 'The signal comes from a' : 'The water is measured by a'),
+    (look) => (PACED.includes(look.at('mode')) ? [{ value: 'meter', label: 'Pulse meter' }] : sources(look)),
+  ),
+  onlyIf(
+    (here) => here('source') !== 'meter',
+    [
       aChoice(
-        'source',
-        (look) => (look.at('mode') === 'analog' ? 'The signal comes from a' : 'The water is measured by a'),
-        (look) =>
-          PACED.includes(look.at('mode')) ? [{ value: 'meter', label: 'Pulse meter' }] : sources(look),
-      ),
-      onlyIf(
-        (here) => here('source') !== 'meter',
+        'low_mA',
+        'It sends',
         [
-          aChoice(
-            'low_mA',
-            'It sends',
-            [
-              { value: '4', label: '4–20 mA' },
-              { value: '0', label: '0–20 mA' },
-            ],
-            { hint: 'With a live zero a broken wire shows.', place: numeral },
-          ),
+          { value: '4', label: '4–20 mA' },
+          { value: '0', label: '0–20 mA' },
         ],
+        { hint: 'With a live zero a broken wire shows.', place: numeral },
       ),
-      onlyIf(
-        (here) => here('source') === 'flow',
-        [aFigure('span_m3h', 'Water flow at 20 mA (span)', 'waterFlow')],
-      ),
-      onlyIf((here) => here('source') === 'meter', METER),
-      onlyIf((here) => here('source') === 'controller', CONTROLLER),
-    ]),
-  ],
-};
+    ],
+  ),
+  onlyIf(
+    (here) => here('source') === 'flow',
+    [aFigure('span_m3h', 'Water flow at 20 mA (span)', 'waterFlow')],
+  ),
+  onlyIf((here) => here('source') === 'meter', METER),
+  onlyIf((here) => here('source') === 'controller', CONTROLLER),
+]);
 
-const MODE_SAID: Record<string, string> = {
+export const MODE_SAID: Readonly<Record<string, string>> = {
   manual: 'Manual; ',
   pulse: 'Pulses; ',
   contact: 'Contacts; ',
@@ -150,14 +104,16 @@ const MODE_SAID: Record<string, string> = {
   timer: 'Timer; ',
 };
 
-function signalSaid(look: Look): string {
-  const at = (key: string) => look.at(`signal.${key}`);
+/** Where it comes from, in words. */
+export function signalSaid(say: Saying<string>): string {
+  const at = (key: string) => say.at(`signal.${key}`);
+  const figure = (key: string, quantity: Quantity) => said(say.look, `signal.${key}`, quantity);
   switch (at('source')) {
     case 'flow':
-      return `transmitter ${at('low_mA')}–20 mA, 20 mA = ${said(look, 'signal.span_m3h', 'waterFlow')}`;
+      return `transmitter ${at('low_mA')}–20 mA, 20 mA = ${figure('span_m3h', 'waterFlow')}`;
     case 'meter':
-      return `meter with ${at('litresAs') === 'pulses' ? `${at('pulsesPerLitre')} pulses a litre` : `${said(look, 'signal.litresPerPulse', 'volume')} a pulse`}, ${at('contact')} contact`;
+      return `meter with ${at('litresAs') === 'pulses' ? `${at('pulsesPerLitre')} pulses a litre` : `${figure('litresPerPulse', 'volume')} a pulse`}, ${at('contact')} contact`;
     default:
-      return `${at('measures')} controller ${at('low_mA')}–20 mA ${at('action')}, up to ${said(look, 'signal.greatestFeed_lph', 'pumpFlow')}`;
+      return `${at('measures')} controller ${at('low_mA')}–20 mA ${at('action')}, up to ${figure('greatestFeed_lph', 'pumpFlow')}`;
   }
 }

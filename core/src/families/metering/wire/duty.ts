@@ -1,5 +1,18 @@
 import { z } from 'zod';
+import {
+  choice,
+  described,
+  figure,
+  group,
+  share,
+  textAt,
+  type Texts,
+  withText,
+  word,
+  yesNo,
+} from '../../../describe';
 import { MOST_FIGURE, positive } from '../../parts/duty-figures';
+import { hoursPlace } from './hours-place';
 
 export const strengthSchema = z.discriminatedUnion('stated', [
   z.object({ stated: z.literal('mass'), gpl: positive('The strength', 20_000) }).strict(),
@@ -74,218 +87,337 @@ const backPressure = (what: string) =>
     .gt(-1.1, `${what} cannot be under a full vacuum, −1 bar.`)
     .max(500, `${what} cannot be above 500 bar.`);
 
-const notNegative = (what: string, most = MOST_FIGURE) =>
-  z
-    .number({ error: `${what} must be a number.` })
-    .min(0, `${what} cannot be negative.`)
-    .max(most, `${what} cannot be above ${most}.`);
+/** A figure from nil up. */
+const orNil = { least: 0 } as const;
 
 /** What is known of the suction side; null where it is not. */
-export const suctionSchema = z
-  .object({
-    pipe_m: notNegative('The length of the suction pipe'),
-    bore_mm: positive('The bore of the suction pipe'),
-    friction_m: notNegative('The friction loss')
-      .max(100, 'The friction loss cannot be above 100 m.')
-      .nullable(),
-    vapour_bar: notNegative('The vapour pressure')
-      .max(20, 'The vapour pressure cannot be above 20 bar.')
-      .nullable(),
-    tank_bar: positive('The pressure on the tank')
-      .max(20, 'The pressure on the tank cannot be above 20 bar.')
-      .nullable(),
+export const suctionSchema = group(
+  {
+    pipe_m: figure('Suction line', 'length', orNil),
+    bore_mm: figure('Bore', 'bore'),
+    friction_m: figure('Friction loss', 'length', { ...orNil, most: 100 }).nullable(),
+    vapour_bar: figure('Vapour pressure', 'pressure', { ...orNil, most: 20 }).nullable(),
+    tank_bar: figure('On the tank, absolute', 'pressure', {
+      most: 20,
+      hint: 'Empty: open to the air',
+    }).nullable(),
     /** where the tank is open: height above the sea, and temperature of the liquid; sea level and 20 °C where not said */
-    altitude_m: z
-      .number({ error: 'The altitude must be a number.' })
-      .min(-500, 'The altitude cannot be below −500 m.')
-      .max(6000, 'The altitude cannot be above 6000 m.')
+    altitude_m: figure('Height above the sea', 'length', {
+      least: -500,
+      most: 6000,
+      hint: 'Empty: sea level',
+    })
       .nullable()
       .optional(),
-    liquid_C: z
-      .number({ error: 'The temperature of the liquid must be a number.' })
-      .min(0, 'The liquid cannot be colder than 0 °C.')
-      .max(100, 'The liquid cannot be warmer than 100 °C.')
+    liquid_C: figure('Liquid at its warmest', 'temperature', { ...orNil, most: 100, hint: 'Empty: 20 °C' })
       .nullable()
       .optional(),
     /** head the pump needs, from its manual */
-    needed_m: notNegative('The needed head').nullable(),
-  })
-  .strict();
+    needed_m: figure('Head it needs', 'length', { ...orNil, hint: 'Manual; empty: 2 m' }).nullable(),
+  },
+  {
+    note: 'Fill in what is known; each part is checked once it is.',
+    order: [
+      'pipe_m',
+      'bore_mm',
+      'friction_m',
+      'vapour_bar',
+      'tank_bar',
+      'needed_m',
+      'altitude_m',
+      'liquid_C',
+    ],
+  },
+);
 
 /** What gas does in this head. */
-export const headSchema = z
-  .object({
-    dead_mL: positive('The dead volume of the head'),
-    /** opening pressure of the injection valve, bar */
-    injection_bar: notNegative('The opening pressure of the injection valve'),
-  })
-  .strict();
+export const headSchema = group({
+  dead_mL: figure('Dead volume of the head', 'strokeVolume'),
+  /** opening pressure of the injection valve, bar */
+  injection_bar: figure('Injection valve opens at', 'pressure', { ...orNil, hint: '0 without one' }),
+});
 
 /** The site's swing of back pressure and what it costs, where it was measured. */
-export const pressureSchema = z
-  .object({
-    least_bar: backPressure('The least back pressure'),
-    greatest_bar: backPressure('The greatest back pressure'),
-    /** share of stroke volume lost for each bar; null when not measured */
-    lossPer_bar: notNegative('The loss for each bar').nullable(),
-  })
-  .strict();
+export const pressureSchema = group({
+  least_bar: described(backPressure('The least back pressure'), {
+    label: 'Back pressure, least',
+    quantity: 'pressure',
+  }),
+  greatest_bar: described(backPressure('The greatest back pressure'), {
+    label: 'Greatest',
+    quantity: 'pressure',
+  }),
+  /** share of stroke volume lost for each bar; null when not measured */
+  lossPer_bar: share('Stroke volume lost for each bar', {
+    ...orNil,
+    most: MOST_FIGURE,
+    hint: 'From two drawdowns at two pressures; empty when not measured',
+  }).nullable(),
+});
 
-export const tankSchema = z
-  .object({
-    now_L: notNegative('What is in the tank'),
-    warn_L: notNegative('The warn level'),
-    stop_L: notNegative('The stop level'),
-  })
-  .strict();
+export const tankSchema = group({
+  now_L: figure('In the tank now', 'volume', orNil),
+  warn_L: figure('Warn level', 'volume', orNil),
+  stop_L: figure('Stop level', 'volume', orNil),
+});
 
-export const serviceSchema = z
-  .object({
-    what: z.string().min(1, 'Say what is due: diaphragm, valves, seal.').max(200),
-    everyStrokes: positive('The strokes between services', 1e9),
-    madeStrokes: notNegative('The strokes since the last service', 1e9),
-  })
-  .strict();
+export const serviceSchema = group({
+  what: described(z.string().min(1, 'Say what is due: diaphragm, valves, seal.').max(200), {
+    label: 'Service by strokes: what',
+    hint: 'Diaphragm, valves, seal',
+    place: word,
+  }),
+  everyStrokes: figure('Every', 'strokes', { most: 1e9, unit: 'strokes' }),
+  madeStrokes: figure('Made since the last', 'strokes', { ...orNil, most: 1e9, unit: 'strokes' }),
+});
+
+/** What paces the pump; whether pulses are multiplied or divided is worked out. */
+const MODES = {
+  analog: 'current signal',
+  pulse: 'pulses',
+  contact: 'contacts',
+  batch: 'batch',
+  timer: 'timer',
+  manual: 'manual',
+} as const;
+/** What pulses of a meter pace. */
+const PACED: readonly string[] = ['pulse', 'contact'];
+
+/** Pulses come from a meter, a current never does. */
+function sourceOf(texts: Texts, mode: string): Texts {
+  if (PACED.includes(mode)) return withText(texts, 'signal.source', 'meter');
+  const meter = textAt(texts, 'signal.source') === 'meter';
+  return mode === 'analog' && meter ? withText(texts, 'signal.source', 'flow') : texts;
+}
+
+export const strokeVolumeSchema = group({
+  full_mL: figure('Stroke volume at full length', 'strokeVolume', { most: 1e5 }),
+  basis: choice(
+    'Known from',
+    { plate: 'plate', measured: 'measurement' },
+    {
+      hint: 'A measured volume holds at the stroke length it was measured at. A drawdown recorded here takes its place.',
+    },
+  ),
+  atLength_pct: z.number().min(0).max(100).optional(),
+});
+
+const place = group(
+  {
+    /** dosing stops when the water stops, by an interlock outside the pump */
+    interlocked: yesNo('Dosing stops by interlock when the water stops'),
+    suctionHead_m: described(z.number(), {
+      label: 'Suction head, if known',
+      quantity: 'length',
+      hint: '− for a lift',
+    }).nullable(),
+    dischargePressure_bar: described(backPressure('The discharge pressure'), {
+      label: 'Discharge, if known',
+      quantity: 'pressure',
+    }).nullable(),
+    /** the pump is started and stopped by its mains supply */
+    switchedByMains: yesNo('Switched on and off by its mains supply').optional(),
+    /** people other than the technician can reach its keys */
+    othersReachKeys: yesNo('Others can reach its keys').optional(),
+    /** a contact is wired to the stop input */
+    stopContact: yesNo('A contact is wired to its stop input').optional(),
+    /** the discharge can be shut, and no relief valve is fitted */
+    noRelief: yesNo('The discharge can be shut, with no relief valve').optional(),
+    /** seconds from the injection point to where the dose is measured or used */
+    residence_s: figure('Water takes to where the dose is measured or used', 'seconds').nullable().optional(),
+  },
+  {
+    order: [
+      'interlocked',
+      'stopContact',
+      'switchedByMains',
+      'othersReachKeys',
+      'noRelief',
+      'suctionHead_m',
+      'dischargePressure_bar',
+      'residence_s',
+    ],
+  },
+);
+
+/** Where good technicians disagree: what is chosen here, and why one would. */
+const choices = group(
+  {
+    belowFirstPoint: choice(
+      'Below the first point',
+      { stop: 'stop', hold: 'hold' },
+      {
+        hint: 'Stop, for chemicals that harm when dosed at no flow.',
+        shown: (look) => look.at('mode') === 'analog',
+      },
+    ),
+    afterPowerCut: choice(
+      'After a power cut',
+      { wait: 'wait', resume: 'resume' },
+      { hint: 'Wait where a chemical is dosed without interlock; resume where the water guards it.' },
+    ),
+    stroke: choice(
+      'Stroke length',
+      { long: 'long', middle: 'near 80 %', even: 'short' },
+      { hint: 'Long squeezes gas out; short doses more evenly.' },
+    ),
+    stopContact: choice(
+      'The stop contact',
+      { permits: 'permits when closed', stops: 'stops when closed' },
+      {
+        hint: 'Permits when closed: a broken wire fails safe.',
+        shown: (look) => look.at('place.stopContact') === 'yes',
+      },
+    ).optional(),
+    dry: choice(
+      'Running dry',
+      { stop: 'stop', warn: 'warn and run', ignore: 'ignore' },
+      { hint: 'Stop; the others ask for a written reason.' },
+    ).optional(),
+    /** by what the pump tells dry from wet: what parts them best in the readings taken */
+    dryBy: choice(
+      'Dry is told by',
+      { level: 'level', flow: 'flow', pressure: 'pressure', power: 'power' },
+      { hint: 'What parts dry from wet best in the readings taken; a level switch needs none.' },
+    ).optional(),
+    /** why a dry run may go on */
+    dryReason: described(z.string().max(2000), {
+      label: 'Why it may run dry',
+      shown: (look) => look.here('dry') !== 'stop',
+    }).optional(),
+    afterFault: choice(
+      'When a fault has gone',
+      { wait: 'wait', resume: 'carry on' },
+      { hint: 'Wait: someone should have looked first.' },
+    ).optional(),
+    calibrateBy: choice(
+      'Draw down by',
+      { strokes: 'strokes', time: 'time' },
+      { hint: 'Strokes for stroke pumps, time for those that are set in flow.' },
+    ).optional(),
+    memory: choice(
+      'Pulses that come too fast',
+      { off: 'drop', on: 'store' },
+      {
+        hint: 'Drop: stored ones run into still water when the flow has gone.',
+        shown: (look) => PACED.includes(look.at('mode')),
+      },
+    ).optional(),
+    /** the gear that is fitted stays, whatever another would bring; the plan chooses where this is left out */
+    gear: described(z.enum(['fitted']), { hidden: true }).optional(),
+  },
+  {
+    order: [
+      // chosen where the plan shows what it is about
+      'gear',
+      'belowFirstPoint',
+      'memory',
+      'stopContact',
+      'dry',
+      'dryBy',
+      'dryReason',
+      'afterPowerCut',
+      'afterFault',
+      'stroke',
+      'calibrateBy',
+    ],
+  },
+);
 
 /** What the process needs from this pump, in the technician's terms. */
-export const meteringDutySchema = z
-  .object({
-    family: z.literal('metering'),
-    /** what paces it; whether pulses are multiplied or divided is worked out */
-    mode: z.enum(['analog', 'manual', 'pulse', 'contact', 'batch', 'timer']),
-    signal: signalSourceSchema,
-    water: z
-      .object({
-        least_m3h: positive('The least water flow'),
-        usual_m3h: positive('The usual water flow'),
-        greatest_m3h: positive('The greatest water flow'),
-        /** mean flow of each hour of the day, from 0:00 */
-        hourly_m3h: z
-          .array(z.number().min(0, 'A water flow cannot be negative.').max(MOST_FIGURE))
-          .length(24)
-          .nullable(),
-      })
-      .strict(),
-    dose: z
-      .object({
-        wanted_mgl: positive('The wanted dose'),
-        low_mgl: z.number().min(0, 'The least dose cannot be negative.'),
-        high_mgl: positive('The greatest dose'),
-      })
-      .strict(),
-    product: dutyProductSchema,
-    strokeVolume: z
-      .object({
-        full_mL: positive('The stroke volume', 1e5),
-        basis: z.enum(['plate', 'measured']),
-        atLength_pct: z.number().min(0).max(100).optional(),
-      })
-      .strict(),
-    place: z
-      .object({
-        /** dosing stops when the water stops, by an interlock outside the pump */
-        interlocked: z.boolean(),
-        suctionHead_m: z.number().nullable(),
-        dischargePressure_bar: backPressure('The discharge pressure').nullable(),
-        /** the pump is started and stopped by its mains supply */
-        switchedByMains: z.boolean().optional(),
-        /** people other than the technician can reach its keys */
-        othersReachKeys: z.boolean().optional(),
-        /** a contact is wired to the stop input */
-        stopContact: z.boolean().optional(),
-        /** the discharge can be shut, and no relief valve is fitted */
-        noRelief: z.boolean().optional(),
-        /** seconds from the injection point to where the dose is measured or used */
-        residence_s: positive('The residence time').nullable().optional(),
-      })
-      .strict(),
-    suction: suctionSchema.nullable().optional(),
-    head: headSchema.nullable().optional(),
-    pressure: pressureSchema.nullable().optional(),
-    tank: tankSchema.nullable().optional(),
-    service: serviceSchema.nullable().optional(),
-    batch: z
-      .object({
-        volume_mL: positive('The volume of a batch'),
-        spacing_s: positive('The least time between triggers'),
-      })
-      .strict()
-      .nullable()
-      .optional(),
-    timer: z
-      .object({ every_min: positive('The time from run to run') })
-      .strict()
-      .nullable()
-      .optional(),
-    /** days until the next planned visit */
-    nextVisit_days: positive('The days to the next visit', 3650).nullable().optional(),
-    /** where good technicians disagree: what is chosen here */
-    choices: z
-      .object({
-        belowFirstPoint: z.enum(['stop', 'hold']),
-        afterPowerCut: z.enum(['resume', 'wait']),
-        stroke: z.enum(['long', 'middle', 'even']),
-        stopContact: z.enum(['permits', 'stops']).optional(),
-        dry: z.enum(['stop', 'warn', 'ignore']).optional(),
-        /** by what the pump tells dry from wet: what parts them best in the readings taken */
-        dryBy: z.enum(['level', 'flow', 'pressure', 'power']).optional(),
-        /** why a dry run may go on */
-        dryReason: z.string().max(2000).optional(),
-        afterFault: z.enum(['resume', 'wait']).optional(),
-        calibrateBy: z.enum(['strokes', 'time']).optional(),
-        memory: z.enum(['on', 'off']).optional(),
-        /** the gear that is fitted stays, whatever another would bring; the plan chooses where this is left out */
-        gear: z.enum(['fitted']).optional(),
-      })
-      .strict(),
-  })
-  .strict()
-  .superRefine((duty, context) => {
-    const { least_m3h, usual_m3h, greatest_m3h } = duty.water;
-    const complain = (path: string[], message: string) => context.addIssue({ code: 'custom', path, message });
-    if (least_m3h > greatest_m3h) {
-      complain(['water', 'least_m3h'], 'The least water flow is above the greatest.');
-    } else if (usual_m3h < least_m3h || usual_m3h > greatest_m3h) {
-      complain(['water', 'usual_m3h'], 'The usual water flow lies outside the least and the greatest.');
-    }
-    if (duty.dose.low_mgl > duty.dose.wanted_mgl) {
-      complain(['dose', 'low_mgl'], 'The least dose is above the wanted one.');
-    }
-    if (duty.dose.high_mgl < duty.dose.wanted_mgl) {
-      complain(['dose', 'high_mgl'], 'The greatest dose is below the wanted one.');
-    }
-    const paced = duty.mode === 'pulse' || duty.mode === 'contact';
-    if (paced && duty.signal.source !== 'meter') {
-      complain(['signal', 'source'], 'Pulses come from a meter: choose it as the source of the signal.');
-    }
-    if (duty.mode === 'analog' && duty.signal.source === 'meter') {
-      complain(
-        ['signal', 'source'],
-        'A meter sends pulses, no current: choose a transmitter or a controller.',
-      );
-    }
-    if (duty.mode === 'batch' && !duty.batch) {
-      complain(['batch', 'volume_mL'], 'Batch mode needs the volume of a batch.');
-    }
-    if (duty.mode === 'timer' && !duty.timer) {
-      complain(['timer', 'every_min'], 'Timer mode needs the time from run to run.');
-    }
-    if (duty.pressure && duty.pressure.least_bar > duty.pressure.greatest_bar) {
-      complain(['pressure', 'least_bar'], 'The least back pressure is above the greatest.');
-    }
-    if (duty.tank && duty.tank.stop_L > duty.tank.warn_L) {
-      complain(['tank', 'stop_L'], 'The stop level is above the warn level: it would stop before it warns.');
-    }
-    if (duty.choices.dry && duty.choices.dry !== 'stop' && !duty.choices.dryReason?.trim()) {
-      complain(['choices', 'dryReason'], 'Say why it may run dry.');
-    }
-    if (duty.signal.source === 'flow' && duty.signal.span_m3h < greatest_m3h) {
-      complain(
-        ['signal', 'span_m3h'],
-        'The greatest water flow lies above the transmitter’s span: the signal would stand at 20 mA.',
-      );
-    }
-  });
+export const meteringDutySchema = group({
+  family: z.literal('metering'),
+  mode: choice('Mode', MODES, { follows: sourceOf }),
+  signal: signalSourceSchema,
+  water: group({
+    least_m3h: figure('Least', 'waterFlow'),
+    usual_m3h: figure('Usual', 'waterFlow'),
+    greatest_m3h: figure('Greatest', 'waterFlow'),
+    /** mean flow of each hour of the day, from 0:00 */
+    hourly_m3h: described(
+      z.array(z.number().min(0, 'A water flow cannot be negative.').max(MOST_FIGURE)).length(24),
+      {
+        label: 'Hour by hour, from 0:00 (24 figures)',
+        lines: 2,
+        place: hoursPlace,
+        hint: 'In m³/h, or with a unit at the end, such as gpm. Spaces between; leave empty if not known.',
+      },
+    ).nullable(),
+  }),
+  dose: group({
+    wanted_mgl: figure('Wanted dose', 'dose', { unit: 'mg/L' }),
+    low_mgl: figure('At least', 'dose', { ...orNil, most: Infinity, unit: 'mg/L' }),
+    high_mgl: figure('At most', 'dose', { unit: 'mg/L' }),
+  }),
+  product: dutyProductSchema,
+  strokeVolume: strokeVolumeSchema,
+  place,
+  suction: suctionSchema.nullable().optional(),
+  head: headSchema.nullable().optional(),
+  pressure: pressureSchema.nullable().optional(),
+  tank: tankSchema.nullable().optional(),
+  service: serviceSchema.nullable().optional(),
+  batch: group(
+    {
+      volume_mL: figure('Volume of a batch', 'strokeVolume'),
+      spacing_s: figure('Triggers at least', 'seconds', { hint: 'apart' }),
+    },
+    { whole: true, when: (here) => here('mode') === 'batch', otherwise: null },
+  )
+    .nullable()
+    .optional(),
+  timer: group(
+    { every_min: figure('From run to run', 'minutes') },
+    { whole: true, when: (here) => here('mode') === 'timer', otherwise: null },
+  )
+    .nullable()
+    .optional(),
+  /** days until the next planned visit */
+  nextVisit_days: figure('Next planned visit in', 'days', { most: 3650, unit: 'd' }).nullable().optional(),
+  choices,
+}).superRefine((duty, context) => {
+  const { least_m3h, usual_m3h, greatest_m3h } = duty.water;
+  const complain = (path: string[], message: string) => context.addIssue({ code: 'custom', path, message });
+  if (least_m3h > greatest_m3h) {
+    complain(['water', 'least_m3h'], 'The least water flow is above the greatest.');
+  } else if (usual_m3h < least_m3h || usual_m3h > greatest_m3h) {
+    complain(['water', 'usual_m3h'], 'The usual water flow lies outside the least and the greatest.');
+  }
+  if (duty.dose.low_mgl > duty.dose.wanted_mgl) {
+    complain(['dose', 'low_mgl'], 'The least dose is above the wanted one.');
+  }
+  if (duty.dose.high_mgl < duty.dose.wanted_mgl) {
+    complain(['dose', 'high_mgl'], 'The greatest dose is below the wanted one.');
+  }
+  const paced = PACED.includes(duty.mode);
+  if (paced && duty.signal.source !== 'meter') {
+    complain(['signal', 'source'], 'Pulses come from a meter: choose it as the source of the signal.');
+  }
+  if (duty.mode === 'analog' && duty.signal.source === 'meter') {
+    complain(['signal', 'source'], 'A meter sends pulses, no current: choose a transmitter or a controller.');
+  }
+  if (duty.mode === 'batch' && !duty.batch) {
+    complain(['batch', 'volume_mL'], 'Batch mode needs the volume of a batch.');
+  }
+  if (duty.mode === 'timer' && !duty.timer) {
+    complain(['timer', 'every_min'], 'Timer mode needs the time from run to run.');
+  }
+  if (duty.pressure && duty.pressure.least_bar > duty.pressure.greatest_bar) {
+    complain(['pressure', 'least_bar'], 'The least back pressure is above the greatest.');
+  }
+  if (duty.tank && duty.tank.stop_L > duty.tank.warn_L) {
+    complain(['tank', 'stop_L'], 'The stop level is above the warn level: it would stop before it warns.');
+  }
+  if (duty.choices.dry && duty.choices.dry !== 'stop' && !duty.choices.dryReason?.trim()) {
+    complain(['choices', 'dryReason'], 'Say why it may run dry.');
+  }
+  if (duty.signal.source === 'flow' && duty.signal.span_m3h < greatest_m3h) {
+    complain(
+      ['signal', 'span_m3h'],
+      'The greatest water flow lies above the transmitter’s span: the signal would stand at 20 mA.',
+    );
+  }
+});
 export type MeteringDuty = z.infer<typeof meteringDutySchema>;
 
 type Choices = MeteringDuty['choices'];
