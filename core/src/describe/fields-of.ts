@@ -17,6 +17,7 @@ import {
   someDays,
   someWords,
   ticks,
+  ticksOfNames,
   together,
   yesNoOrOpen,
   yesOrNo,
@@ -114,7 +115,8 @@ function made(key: string, { schema, blank, said }: Peeled): Field | null {
       none: said.none,
     });
   }
-  if (schema instanceof z.ZodEnum || said.open !== undefined) return oneOf(key, { schema, blank, said });
+  const among = said.options !== undefined && !(schema instanceof z.ZodArray);
+  if (among || said.open !== undefined) return oneOf(key, { schema, blank, said });
   if (schema instanceof z.ZodBoolean && typeof label === 'string') {
     if (said.tick) return aTick(key, label, place);
     return blank === 'needed' ? yesOrNo(key, label, { hint }) : yesNoOrOpen(key, label, { hint });
@@ -143,7 +145,11 @@ function oneOf(key: string, { blank, said }: Peeled): ChoiceField {
 
 function listOf(key: string, schema: z.ZodArray, blank: Peeled['blank'], said: Peeled['said']): Field {
   const { element } = schema;
-  if (said.options && typeof said.label === 'string') return ticks(key, said.label, said.options);
+  if (said.options && typeof said.label === 'string') {
+    // names that people gave may hold a comma
+    const named = typeof said.options === 'function';
+    return named ? ticksOfNames(key, said.label, said.options) : ticks(key, said.label, said.options);
+  }
   if (said.add === undefined) throw new Error(`Nobody said how to add to ${key}.`);
   // a list that may be left out is, where it has no rows
   const orNothing = blank === 'left-out';

@@ -54,10 +54,8 @@ export function whole(
   label: Described['label'],
   { least = 0, most, ...said }: { least?: number; most: number } & More,
 ): z.ZodInt {
-  const number = z
-    .int('This must be a whole number.')
-    .min(least, `This must be ${least} at least.`)
-    .max(most, `This can be ${most} at most.`);
+  const from = z.int('This must be a whole number.').min(least, `This must be ${least} at least.`);
+  const number = most === Infinity ? from : from.max(most, `This can be ${most} at most.`);
   return described(number, { label, quantity: 'plain', ...said });
 }
 
@@ -167,7 +165,9 @@ export function rows<S extends z.core.$ZodType>(
   one: S,
   { least = 0, most, tooFew, ...said }: { least?: number; most: number; tooFew?: string } & More,
 ): z.ZodArray<S> {
-  const list = z.array(one).max(most, `At most ${most} of them.`);
+  const any = z.array(one);
+  // what nothing bounds is still a list
+  const list = most === Infinity ? any : any.max(most, `At most ${most} of them.`);
   return described(least === 0 ? list : list.min(least, tooFew ?? `At least ${least} of them.`), {
     add,
     ...said,

@@ -53,8 +53,6 @@ export type { PoolBehaviours } from './wire/behaviours';
 export {
   type BodyOfWater,
   bodySchema,
-  CIRCUIT_KINDS,
-  LINKED,
   poolChoices,
   type PoolDuty,
   poolDutySchema,
