@@ -121,7 +121,8 @@ function made(key: string, { schema, blank, said }: Peeled): Field | null {
     if (said.tick) return aTick(key, label, place);
     return blank === 'needed' ? yesOrNo(key, label, { hint }) : yesNoOrOpen(key, label, { hint });
   }
-  if (place) return aWord(key, label, { place: orBlank(place, blank), hint, lines: said.lines });
+  if (place)
+    return aWord(key, label, { place: orBlank(place, blank), hint, lines: said.lines, unit: said.unit });
   if (schema instanceof z.ZodString)
     return blank === 'needed' && schema.minLength
       ? someWords(key, label, said.missing, { hint })

@@ -178,6 +178,32 @@ test('habits that were being typed when their form was flat go on with every ans
   });
 });
 
+test('habits of the form in which a word of each choice stood for nothing said go on too', () => {
+  const form = familyOf('metering').forms.behaviours;
+  const start = form.write(shipped('three-key-contact').behaviours as never);
+  const kept = {
+    ...(start as Record<string, Texts>),
+    clock: 'none',
+    brokenWire: { reaction: 'none', low_mA: '3.6', high_mA: '21' },
+    batch: { whileRunning: 'none' },
+    stopInput: 'none',
+    dry: 'not-known',
+    afterFault: 'not-known',
+  };
+  const draft = { ...blank, habits: { metering: kept } };
+  const { errors, value } = form.read(habitsOf(draft));
+  expect(errors).toEqual({});
+  expect(value).toMatchObject({ hasClock: false, brokenWire: null });
+  for (const key of ['batch', 'stopInput', 'dry', 'afterFault', 'clock'])
+    expect(value).not.toHaveProperty(key, expect.anything());
+  const watched = { ...kept, clock: 'weekday', brokenWire: { reaction: 'stop', low_mA: '3.6', high_mA: '' } };
+  expect(form.read(habitsOf({ ...blank, habits: { metering: watched } })).value).toMatchObject({
+    hasClock: true,
+    clockShows: 'weekday',
+    brokenWire: { reaction: 'stop', low_mA: 3.6, high_mA: null },
+  });
+});
+
 test('the currents that a maker wants a pump proved at are not lost by a copy', () => {
   const profile = { ...shipped('two-point-soft-keys') };
   const asked = { ...profile.behaviours, proofPoints_mA: [4, 12, 20] } as typeof profile.behaviours;

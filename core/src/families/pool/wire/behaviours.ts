@@ -1,99 +1,142 @@
 import { z } from 'zod';
+import { choice, described, figure, group, numbers, several, text, tick, whole } from '../../../describe';
 import { controllerShape } from '../../../profile';
+import { after } from '../../parts/behaviours';
 
-/** What a speed limit caps besides programs. */
-export const CLAMPED = ['programs', 'prime', 'boost', 'frost'] as const;
+const speed = (label: string, hint?: string) =>
+  figure(label, 'speed', { most: Infinity, unit: 'rev/min', hint });
+const slots = (label: string, hint: string) =>
+  described(z.array(z.int().min(1)), { label, place: numbers, hint });
 
 /** What a pool pump's drive or a circuit panel does by itself: not set, but planned and proved against. */
-export const poolBehavioursSchema = z
-  .object({
-    family: z.literal('pool'),
-    ...controllerShape,
-    /** a drive turns one pump; a panel switches circuits and gives the pump its speed */
-    kind: z.enum(['drive', 'panel']),
-    speed: z
-      .object({
-        least_rpm: z.number().positive(),
-        greatest_rpm: z.number().positive(),
-        step_rpm: z.number().positive(),
-      })
-      .strict(),
-    programs: z
-      .object({
-        /** whose turn it is when two want the pump; on a panel, whose speed counts when circuits coincide */
-        overlap: z.enum(['latest-start', 'highest-speed', 'first-slot', 'last-slot', 'refused']),
-        /** an earlier program goes on when the one that took over ends */
-        resumes: z.boolean(),
-        startEqualsStop: z.enum(['off', 'all-day', 'refused']),
-        /** slots that are front keys too */
-        keyed: z.array(z.int().min(1)),
-        /** keyed slots that start a timed run by hand, and no schedule at all */
-        timed: z.array(z.int().min(1)),
-        /** programs run only while the pump is in automatic */
-        needsAutomatic: z.boolean(),
-        /** slots that can be edited only while they run; up and down then change the stored speed at once */
-        editedRunning: z.boolean(),
-      })
-      .strict(),
-    /** what the greatest speed caps on this controller */
-    limitClamps: z.array(z.enum(CLAMPED)),
-    priming: z
-      .object({
-        /** senses a full prime and stops early; runs a fixed time; has none (filled by hand) */
-        kind: z.enum(['sense', 'fixed', 'none']),
-        /** what it does when it is not primed within its time */
-        notPrimed: z.enum(['dry-alarm', 'runs-on']),
-        /** speed and time where they cannot be set */
-        speed_rpm: z.number().positive().nullable(),
-        time_min: z.number().positive().nullable(),
-      })
-      .strict(),
-    /** null: it has no frost guard at all */
-    frost: z
-      .object({
-        protects: z.enum(['water', 'drive']),
-        /** it runs at a speed that is set, or at its greatest */
-        speed: z.enum(['set', 'greatest']),
-        /** hours it runs each time; null while it stays cold */
-        hours: z.number().positive().nullable(),
-      })
-      .strict()
-      .nullable(),
-    holds: z
-      .object({
-        service: z.boolean(),
-        timed: z.boolean(),
-        /** how long a timed hold lasts where that cannot be set, min */
-        timed_min: z.number().positive().max(1440).optional(),
-        /** may be run by hand while held, as chemicals are mixed in */
-        handRunDuring: z.boolean(),
-      })
-      .strict(),
-    /** a plain hand run lasts until it is stopped, until the next program, or until the slot's own stop */
-    handRun: z.enum(['until-stopped', 'until-next-program', 'own-stop']),
-    clock: z
-      .object({
-        /** follows summer time by itself, not at all, or as set */
-        summer: z.enum(['follows', 'by-hand', 'set']),
-        /** hours it keeps time without power */
-        keeps_h: z.number().min(0),
-        /** with its clock lost it stands, or runs from 0:00 */
-        lost: z.enum(['stands', 'runs-from-midnight']),
-      })
-      .strict(),
-    hasClock: z.literal(true),
-    /** how long a boost of its chlorinator lasts before it ends by itself, h */
-    chlorinatorBoost_h: z.number().positive().max(168).optional(),
-    /** what can command it */
-    commands: z.array(z.enum(['own', 'relay', 'link'])).min(1),
-    afterPowerCut: z.enum(['resume', 'wait', 'set', 'unknown']),
-    /** addresses on its link, least and greatest; null without a link */
-    addresses: z
-      .object({ least: z.int().min(0), greatest: z.int().max(255) })
-      .strict()
-      .nullable(),
-    /** how a factory reset shows that it was one */
-    resetShows: z.string().min(1),
-  })
-  .strict();
+export const poolBehavioursSchema = group({
+  family: z.literal('pool'),
+  ...controllerShape,
+  /** a drive turns one pump; a panel switches circuits and gives the pump its speed */
+  kind: choice('It is', { drive: 'a drive of one pump', panel: 'a panel that switches circuits' }),
+  speed: group({
+    least_rpm: speed('Least speed'),
+    greatest_rpm: speed('Greatest speed'),
+    step_rpm: speed('In steps of'),
+  }),
+  programs: group({
+    /** whose turn it is when two want the pump; on a panel, whose speed counts when circuits coincide */
+    overlap: choice(
+      'Where two want the pump',
+      {
+        'latest-start': 'latest start wins',
+        'highest-speed': 'highest speed wins',
+        'first-slot': 'first slot wins',
+        'last-slot': 'last slot wins',
+        refused: 'it refuses them',
+      },
+      { hint: 'On a panel: whose speed counts when circuits coincide' },
+    ),
+    resumes: tick('The earlier one goes on when the other ends'),
+    startEqualsStop: choice('Start = stop means', {
+      off: 'off',
+      'all-day': 'all day',
+      refused: 'it refuses it',
+    }),
+    keyed: slots('Slots that are front keys too', 'Such as 1, 2, 3, 4; empty when none'),
+    /** keyed slots that start a timed run by hand, and no schedule at all */
+    timed: slots(
+      'Slots that are keys for timed runs',
+      'No schedule runs in them; their stop is how long they run',
+    ),
+    needsAutomatic: tick('Programs run in automatic only'),
+    editedRunning: tick('Slots are edited while they run, and up and down change the stored speed at once'),
+  }),
+  /** what the greatest speed caps on this controller */
+  limitClamps: several('Its greatest speed also caps', {
+    programs: 'programs',
+    prime: 'the prime',
+    boost: 'runs by hand and boost',
+    frost: 'frost guard',
+  }),
+  priming: group({
+    kind: choice('Priming', {
+      sense: 'senses a full prime',
+      fixed: 'runs a fixed time',
+      none: 'has none',
+    }),
+    notPrimed: choice('Not primed in its time', {
+      'dry-alarm': 'stops with a dry alarm',
+      'runs-on': 'runs on',
+    }),
+    speed_rpm: speed('Prime speed', 'Empty where it can be set').nullable(),
+    time_min: figure('Prime time', 'minutes', {
+      most: Infinity,
+      unit: 'min',
+      hint: 'Empty where it can be set',
+    }).nullable(),
+  }),
+  /** null: it has no frost guard at all */
+  frost: group(
+    {
+      protects: choice('It protects', {
+        water: 'water in pipes',
+        drive: 'the drive’s electronics alone',
+      }),
+      speed: choice('At', { set: 'a speed that is set', greatest: 'its greatest speed' }),
+      hours: figure('Each time for', 'hours', {
+        most: Infinity,
+        unit: 'h',
+        hint: 'Empty: as long as it is cold',
+        none: 'as long as it is cold',
+      }).nullable(),
+    },
+    { on: 'It has a frost guard' },
+  ).nullable(),
+  holds: group(
+    {
+      service: tick('Programs can be held until released'),
+      timed: tick('Programs can be held for a time'),
+      timed_min: figure('A timed hold lasts', 'minutes', {
+        most: 1440,
+        hint: 'Empty where that is set, or not known',
+      }).optional(),
+      handRunDuring: tick('It can be run by hand while held'),
+    },
+    { order: ['service', 'timed', 'handRunDuring', 'timed_min'] },
+  ),
+  handRun: choice('A run by hand lasts', {
+    'until-stopped': 'until stopped',
+    'until-next-program': 'until the next program',
+    'own-stop': 'until the slot’s own stop',
+  }),
+  clock: group({
+    summer: choice('Summer time', {
+      follows: 'follows by itself',
+      'by-hand': 'set by hand',
+      set: 'as set',
+    }),
+    keeps_h: figure('Clock outlasts a power cut of', 'hours', { least: 0, most: Infinity, unit: 'h' }),
+    lost: choice('Once the clock is lost, it', {
+      stands: 'stands',
+      'runs-from-midnight': 'runs from 0:00',
+    }),
+  }),
+  hasClock: z.literal(true),
+  chlorinatorBoost_h: figure('A boost of its chlorinator lasts', 'hours', {
+    most: 168,
+    unit: 'h',
+    hint: 'Empty without one',
+  }).optional(),
+  commands: several(
+    'It can be commanded by',
+    { own: 'its own programs', relay: 'relay contacts', link: 'a data link' },
+    { tooFew: 'It is commanded by one thing at least.' },
+  ),
+  afterPowerCut: after('After a power cut'),
+  /** addresses on its link, least and greatest; null without a link */
+  addresses: group(
+    {
+      least: whole('From', { most: Infinity }),
+      greatest: described(z.int().max(255), { label: 'to', quantity: 'plain' }),
+    },
+    { on: 'It has an address on a link' },
+  ).nullable(),
+  resetShows: text('A factory reset shows', { hint: 'Such as: the clock flashes 0:00' }),
+});
 export type PoolBehaviours = z.infer<typeof poolBehavioursSchema>;
