@@ -1,5 +1,5 @@
 import { act, render, screen } from '@testing-library/react-native';
-import { FAN_PROFILE, SAMPLES } from '@barythm/core/families/sample.fixtures';
+import { FAN_PROFILE, SAMPLES } from '@barythm/core/families/samples/fan/fixtures';
 import { Walk, type Sample } from '@barythm/core/job/testing/walk.fixtures';
 import { ProfileScreen } from '../features/library/profile-screen';
 import { PumpScreen } from '../features/pump/pump-screen';
@@ -10,7 +10,7 @@ import { ProveStage } from '../features/job/prove/prove-stage';
 import { SetStage } from '../features/job/set/set-stage';
 import { standJob } from '../testing/job-stand';
 import { serve, standScreen } from '../testing/server-stand';
-import { wordsOf } from '../testing/touch';
+import { press, type, wordsOf } from '../testing/touch';
 import { familyOf, type FamilyName } from '@barythm/core/families';
 import { OpenParts } from '../form/parts';
 import { FormProvider } from '../form/scope';
@@ -26,8 +26,8 @@ jest.mock('../../../core/src/families/all', () => {
   const table = jest.requireActual<typeof import('../../../core/src/families/all')>(
     '../../../core/src/families/all',
   );
-  const { fanFamily } = jest.requireActual<typeof import('@barythm/core/families/sample.fixtures')>(
-    '@barythm/core/families/sample.fixtures',
+  const { fanFamily } = jest.requireActual<typeof import('@barythm/core/families/samples/fan/fixtures')>(
+    '@barythm/core/families/samples/fan/fixtures',
   );
   const FAMILIES = { ...table.FAMILIES, fan: fanFamily };
   return { ...table, FAMILIES, familyOf: (name: keyof typeof FAMILIES) => FAMILIES[name] };
@@ -64,6 +64,18 @@ test('as found: its own cards stand among those of any pump', () => {
   expect(wordsOf('identify')).toContain('Serial S-1, 40 W.');
   expect(wordsOf('found-sheet')).toContain('2 of 2 settings recorded');
   expect(screen.getByText('Turns too slowly')).toBeTruthy();
+});
+
+test('as found: a record of its own has a card, painted by its description', () => {
+  standJob(PROFILE, <AsFoundStage />, [], walked('arrive', 'found'));
+  expect(screen.getByText('Dusting')).toBeTruthy();
+  expect(screen.getByText('Switched off at its plug first.')).toBeTruthy();
+  expect(screen.getByText('Blades wiped')).toBeTruthy();
+  press('fan-dusted-save');
+  expect(screen.getAllByText('This is needed.').length).toBeGreaterThan(0);
+  type('fan-dusted-blades', '13');
+  press('fan-dusted-save');
+  expect(screen.getByText('This can be 12 at most.')).toBeTruthy();
 });
 
 test('plan, set and prove: its own plan, every target a card, every check with its expected state', () => {

@@ -1,5 +1,5 @@
 import { Text } from 'react-native';
-import type { FanKind } from '@barythm/core/families/sample.fixtures';
+import type { FanKind } from '@barythm/core/families/samples/fan/fixtures';
 import type { FamilyScreens } from './family-screens';
 
 const says = (words: string) => () => <Text>{words}</Text>;

@@ -37,8 +37,10 @@ export interface BenchModel<State extends Record<string, number>, Kind extends s
   readonly events: EventBook<Kind>;
   readonly channels: readonly Channel[];
   readonly flags: readonly Flag[];
+  /** how finely it is stepped; once a second where it is left out */
+  readonly steps_per_s?: number;
   init(): State;
-  /** advances by one second */
+  /** advances by one step */
   step(state: State, inputs: BenchInputs<Kind>): void;
   /** writes the value of every channel in this second */
   read(state: State, inputs: BenchInputs<Kind>, into: Float64Array): void;

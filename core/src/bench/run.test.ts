@@ -197,3 +197,45 @@ test('shaped days stand around the usual flow and never pass the greatest', () =
     expect(mean).toBeLessThan(11);
   }
 });
+
+describe('a short run, in steps finer than a second', () => {
+  /** A door that opens a hundredth of the way in each hundredth of a second, unless the power is cut. */
+  const door: BenchModel<{ open: number; begun: number }> = {
+    events: POWER_CUT,
+    channels: [{ key: 'open', label: 'Open', unit: '%' }],
+    flags: [{ begins: 'It is open.', ends: null }],
+    steps_per_s: 100,
+    init: () => ({ open: 0, begun: 0 }),
+    step: (state, inputs) => {
+      if (inputs.begins['power-cut']) state.begun += 1;
+      if (!inputs.on['power-cut'] && state.open < 100) state.open += 1;
+    },
+    read: (state, _inputs, into) => {
+      into[0] = state.open;
+    },
+    flagsOf: ({ open }) => (open >= 100 ? 1 : 0),
+    sums: ({ open, begun }) => ({ open, begun }),
+  };
+  const cut = { kind: 'power-cut', at_s: 0, until_s: 2, amount: null };
+
+  test('every step counts, an event begins in one of them, and what happens has its hundredth', () => {
+    const run = runBench(door, day({ short_s: 5, events: [cut] }));
+    expect([run.seconds, run.bucket_s, run.traces[0].max.length]).toEqual([5, 0.01, 500]);
+    expect(run.sums).toEqual({ open: 100, begun: 1 });
+    expect(run.happenings.find(({ words }) => words === 'It is open.')?.at_s).toBeCloseTo(2.99, 9);
+    expect(run.traces[0].max[199]).toBe(0);
+    expect(run.traces[0].max[200]).toBe(1);
+  });
+  test('its state at a moment is that of the run', () => {
+    const scenario = day({ short_s: 5, events: [cut] });
+    const run = runBench(door, scenario);
+    expect(stateAt(door, scenario, run, 2.5).state.open).toBe(51);
+    expect(stateAt(door, scenario, run, 4).state.open).toBe(100);
+  });
+  test('a run of some minutes is drawn in no more stretches than a picture shows, and all of them fill it', () => {
+    const run = runBench(door, day({ short_s: 37 }));
+    expect(run.traces[0].max.length).toBeLessThanOrEqual(1000);
+    expect(run.traces[0].max.length * run.bucket_s).toBeCloseTo(37, 9);
+    expect(run.traces[0].mean.every(Number.isFinite)).toBe(true);
+  });
+});

@@ -44,6 +44,8 @@ export interface RunOptions {
   readonly from?: { readonly run: BenchRun; readonly until_s: number };
 }
 
+/** A picture has no more points across: stretches of a short run. */
+const SHORT_STRETCHES = 1000;
 const SNAPSHOT_s = 3600;
 /** More happenings than this say no more. */
 const MOST_HAPPENINGS = 400;
@@ -54,8 +56,28 @@ export class RunCancelled extends Error {
   override readonly name = 'RunCancelled';
 }
 
+/** How a run is walked, all in steps. */
+interface Pace {
+  readonly steps: number;
+  readonly perSecond: number;
+  /** steps of each stretch of the traces */
+  readonly bucket: number;
+  readonly snapshot: number;
+}
+
+function paceOf(scenario: Scenario, perSecond = 1): Pace {
+  const steps = secondsOf(scenario) * perSecond;
+  const snapshot = SNAPSHOT_s * perSecond;
+  if (scenario.short_s === undefined)
+    return { steps, perSecond, bucket: BUCKET_s[scenario.days] * perSecond, snapshot };
+  // stretches that fill the run: the finest of them that a picture can show
+  let bucket = Math.ceil(steps / SHORT_STRETCHES);
+  while (steps % bucket !== 0) bucket += 1;
+  return { steps, perSecond, bucket, snapshot };
+}
+
 /**
- * Runs a simulated pump through a scenario at one second a step. The same model and scenario give the same figures to
+ * Runs a simulated pump through a scenario, in the steps of its model. The same model and scenario give the same figures to
  * the last digit wherever they run.
  */
 export function runBench<State extends Record<string, number>>(
@@ -63,9 +85,8 @@ export function runBench<State extends Record<string, number>>(
   scenario: Scenario,
   options: RunOptions = {},
 ): BenchRun {
-  const seconds = secondsOf(scenario);
-  const bucket_s = BUCKET_s[scenario.days];
-  const buckets = seconds / bucket_s;
+  const { steps, perSecond, bucket: stretch, snapshot: snapshotEvery } = paceOf(scenario, model.steps_per_s);
+  const buckets = steps / stretch;
   const width = model.channels.length;
   const mins = model.channels.map(() => new Float64Array(buckets).fill(Infinity));
   const maxs = model.channels.map(() => new Float64Array(buckets).fill(-Infinity));
@@ -83,27 +104,27 @@ export function runBench<State extends Record<string, number>>(
   const resume = options.from && lastSnapshot(options.from.run, options.from.until_s);
   if (options.from && resume) {
     const before = options.from.run;
-    start = resume.second;
+    start = resume.second * perSecond;
     state = { ...resume.state } as State;
     flags = resume.flags;
-    snapshots.push(...before.snapshots.filter((snapshot) => snapshot.second < start));
-    happenings.push(...before.happenings.filter((happening) => happening.at_s < start));
+    snapshots.push(...before.snapshots.filter((snapshot) => snapshot.second < resume.second));
+    happenings.push(...before.happenings.filter((happening) => happening.at_s < resume.second));
     before.traces.forEach((trace, c) => {
-      mins[c].set(trace.min.slice(0, start / bucket_s));
-      maxs[c].set(trace.max.slice(0, start / bucket_s));
-      means[c].set(trace.mean.slice(0, start / bucket_s));
+      mins[c].set(trace.min.slice(0, start / stretch));
+      maxs[c].set(trace.max.slice(0, start / stretch));
+      means[c].set(trace.mean.slice(0, start / stretch));
     });
   }
-  const timeline = new Timeline(scenario, start, Object.keys(model.events));
+  const timeline = new Timeline(scenario, start / perSecond, Object.keys(model.events));
   const tell = (at_s: number, words: string) => {
     if (happenings.length < MOST_HAPPENINGS) happenings.push({ at_s, words });
   };
   const hear: Parameters<Timeline['at']>[1] = (change) =>
     tell(change.at_s, wordsOfChange(change, model.events));
-  const reportEvery = Math.max(1, Math.floor(seconds / 100));
-  for (let second = start; second < seconds; second++) {
-    if (second % SNAPSHOT_s === 0) snapshots.push({ second, state: { ...state }, flags });
-    const inputs = timeline.at(second, hear);
+  const reportEvery = Math.max(1, Math.floor(steps / 100));
+  for (let step = start; step < steps; step++) {
+    if (step % snapshotEvery === 0) snapshots.push({ second: step / perSecond, state: { ...state }, flags });
+    const inputs = step % perSecond === 0 ? timeline.at(step / perSecond, hear) : timeline.within();
     model.step(state, inputs);
     model.read(state, inputs, now);
     for (let c = 0; c < width; c++) {
@@ -112,12 +133,12 @@ export function runBench<State extends Record<string, number>>(
       if (value > most[c]) most[c] = value;
       total[c] += value;
     }
-    if ((second + 1) % bucket_s === 0) {
-      const bucket = (second + 1) / bucket_s - 1;
+    if ((step + 1) % stretch === 0) {
+      const bucket = (step + 1) / stretch - 1;
       for (let c = 0; c < width; c++) {
         mins[c][bucket] = least[c];
         maxs[c][bucket] = most[c];
-        means[c][bucket] = total[c] / bucket_s;
+        means[c][bucket] = total[c] / stretch;
       }
       least.fill(Infinity);
       most.fill(-Infinity);
@@ -125,16 +146,16 @@ export function runBench<State extends Record<string, number>>(
     }
     const next = model.flagsOf(state);
     if (next !== flags) {
-      tellFlags(model, flags, next, (words) => tell(second, words));
+      tellFlags(model, flags, next, (words) => tell(step / perSecond, words));
       flags = next;
     }
-    if (options.onProgress && second % reportEvery === 0 && !options.onProgress(second / seconds)) {
+    if (options.onProgress && step % reportEvery === 0 && !options.onProgress(step / steps)) {
       throw new RunCancelled('The run was cancelled.');
     }
   }
   return {
-    seconds,
-    bucket_s,
+    seconds: steps / perSecond,
+    bucket_s: stretch / perSecond,
     traces: model.channels.map((channel, c) => ({
       ...channel,
       min: Array.from(mins[c]),
@@ -162,7 +183,7 @@ function tellFlags<State extends Record<string, number>>(
   });
 }
 
-/** The state of a run at the end of a second: taken up at its last snapshot and walked from there. */
+/** The state of a run at a moment: taken up at its last snapshot and walked from there. */
 export function stateAt<State extends Record<string, number>>(
   model: BenchModel<State>,
   scenario: Scenario,
@@ -170,10 +191,12 @@ export function stateAt<State extends Record<string, number>>(
   at_s: number,
 ): { readonly state: State; readonly inputs: BenchInputs } {
   const snapshot = lastSnapshot(run, at_s);
+  const { perSecond } = paceOf(scenario, model.steps_per_s);
   const start = snapshot?.second ?? 0;
   const state = { ...(snapshot?.state ?? model.init()) } as State;
   const timeline = new Timeline(scenario, start, Object.keys(model.events));
-  for (let second = start; second <= at_s; second++) model.step(state, timeline.at(second));
+  for (let step = start * perSecond; step <= at_s * perSecond; step++)
+    model.step(state, step % perSecond === 0 ? timeline.at(step / perSecond) : timeline.within());
   return { state, inputs: timeline.inputs };
 }
 

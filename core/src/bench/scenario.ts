@@ -39,6 +39,12 @@ export const scenarioSchemaOf = (book: EventBook) =>
   z
     .object({
       days: z.union([z.literal(1), z.literal(7)], { error: 'Choose a day or a week.' }),
+      /** so many seconds alone: a start or a stop, of which a day says nothing */
+      short_s: z
+        .int('A short run lasts whole seconds.')
+        .min(1, 'A short run lasts a second at least.')
+        .max(600, 'A short run lasts ten minutes at most.')
+        .optional(),
       water: z
         .object({
           /** seconds that each flow lasts; the list begins again when it ends */
@@ -73,5 +79,5 @@ export const scenarioSchemaOf = (book: EventBook) =>
 export type Scenario = z.infer<ReturnType<typeof scenarioSchemaOf>>;
 
 export function secondsOf(scenario: Scenario): number {
-  return scenario.days * SECONDS_PER_DAY;
+  return scenario.short_s ?? scenario.days * SECONDS_PER_DAY;
 }

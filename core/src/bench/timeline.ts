@@ -26,13 +26,22 @@ export class Timeline {
     }
   }
 
+  /** A step within a second: all is as it was, but nothing begins anew. */
+  within(): BenchInputs {
+    this.ended();
+    return this.inputs;
+  }
+
+  private ended(): void {
+    if (!this.fresh) return;
+    for (const kind of this.kinds) this.inputs.begins[kind] = false;
+    this.fresh = false;
+  }
+
   /** Moves on to a second, which must be the one after the last. `onChange` hears of each event that begins or ends. */
   at(second: number, onChange?: (change: Change) => void): BenchInputs {
     const { inputs, scenario } = this;
-    if (this.fresh) {
-      for (const kind of this.kinds) inputs.begins[kind] = false;
-      this.fresh = false;
-    }
+    this.ended();
     while (this.next < this.changes.length && this.changes[this.next].at_s === second) {
       const change = this.changes[this.next++];
       this.enter(change);

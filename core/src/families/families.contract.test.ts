@@ -7,11 +7,13 @@ import { METRIC } from '../units';
 import { ALL_TEXTS, FAMILY_NAMES, familyOf } from './index';
 import { samplesOf } from './samples.fixtures';
 
-// one line more in the table: a family that only the tests know
+// one line more each in the table: families that only the tests know
 jest.mock('./all', () => {
   const table = jest.requireActual<typeof import('./all')>('./all');
-  const { fanFamily } = jest.requireActual<typeof import('./sample.fixtures')>('./sample.fixtures');
-  const FAMILIES = { ...table.FAMILIES, fan: fanFamily };
+  const { fanFamily } = jest.requireActual<typeof import('./samples/fan/fixtures')>('./samples/fan/fixtures');
+  const { gateFamily } =
+    jest.requireActual<typeof import('./samples/gate/fixtures')>('./samples/gate/fixtures');
+  const FAMILIES = { ...table.FAMILIES, fan: fanFamily, gate: gateFamily };
   return {
     ...table,
     FAMILIES,
@@ -24,9 +26,64 @@ const SAMPLES = FAMILY_NAMES.flatMap((name) =>
   samplesOf(name).map((sample) => [`${name}: ${sample.profile.id}`, sample] as const),
 );
 
-test('the table holds the family that only the tests know', () => {
-  expect(FAMILY_NAMES).toContain('fan');
+test('the table holds the families that only the tests know', () => {
+  expect(FAMILY_NAMES).toEqual(expect.arrayContaining(['fan', 'gate']));
   expect(ALL_TEXTS['FAN-01'].title).toBe('Turns too slowly');
+});
+
+describe('what a family that only the tests know described once', () => {
+  const [, fan] = SAMPLES.find(([name]) => name.startsWith('fan'))!;
+  const arrived = () => {
+    const walk = new Walk(fan);
+    walk.arrive();
+    walk.found(fan.found);
+    walk.plan();
+    walk.set();
+    return walk;
+  };
+
+  test('a record of its own is work at the pump: it is seen in automatic again', () => {
+    const walk = arrived();
+    walk.prove();
+    walk.record({ kind: 'automatic', seen: 'It runs as it should.' });
+    const codes = () => walk.view.findings.job.map(({ code }) => code);
+    expect(codes()).not.toContain('ANY-03');
+    walk.written({ kind: 'fan-dusted', blades: 5, grille: true, dust_mm: null } as never);
+    expect(codes()).toContain('ANY-03');
+  });
+
+  test('a wrong state and a figure under its limits name their slips', () => {
+    const walk = arrived();
+    const [turns, shown] = offeredChecks(walk.view);
+    walk.written({ kind: 'check', check: turns.key, seen: 'stands', figures: {}, note: '' });
+    walk.written({ kind: 'check', check: shown.key, seen: null, figures: { shown_pct: 40 }, note: '' });
+    expect(walk.view.patterns.map(({ title }) => title)).toEqual(['It has no power', 'The knob slipped']);
+    expect(walk.view.checks.map(({ verdict }) => verdict.pattern?.code)).toEqual(['FAN-03', 'FAN-01']);
+  });
+
+  test('a channel of its bench is traced, and its sum said', () => {
+    const family = familyOf(fan.profile.family);
+    const context = new Walk(fan).view.context!;
+    const plain = family.bench.plain(context);
+    const events = [{ kind: 'power-cut', at_s: 3600, until_s: 3720, amount: null }];
+    const run = family.bench.run(context, { speed: 60, state: 'auto' }, { ...plain, events });
+    const stood = run.traces.find(({ key }) => key === 'stood')!;
+    expect([Math.max(...stood.max), run.sums.stood_s]).toEqual([120, 120]);
+    const row = family.bench.sums(context).rows.find(({ key }) => key === 'stood');
+    expect(row?.of(run.sums)).toBe(120);
+  });
+});
+
+test('a sequence out of a profile’s file is walked in hundredths of a second', () => {
+  const [, gate] = SAMPLES.find(([name]) => name.startsWith('gate'))!;
+  const context = new Walk(gate).view.context!;
+  const { bench } = familyOf(gate.profile.family);
+  const run = bench.run(context, { pace: 60 }, bench.plain(context));
+  // 600 mm in three seconds of lifting, and a tenth of that pace for half a second of seating
+  expect(run.sums.lift_mm).toBeCloseTo(600 + 200 * 0.1 * 0.5, 6);
+  expect([run.seconds, run.bucket_s]).toEqual([5, 0.01]);
+  expect(run.traces[0].max[24]).toBe(0);
+  expect(run.traces[0].max[25]).toBeCloseTo(2, 9);
 });
 
 /** Sums that a model keeps only where there is such a thing: a tank that somebody measured, a second pump. */

@@ -3,10 +3,10 @@ import { join } from 'node:path';
 import type { Sample } from '../job/testing/walk.fixtures';
 import { FAMILY_NAMES, type FamilyName } from './all';
 
-/** For tests only: what a family keeps of sample pumps beside its own fixtures; the one that only the tests know has a file of its own. */
+/** For tests only: what a family keeps of sample pumps beside its own fixtures; those that only the tests know stand apart. */
 export const samplesOf = (name: FamilyName): readonly Sample[] => {
   const own = `./${name}/fixtures`;
-  const file = existsSync(join(__dirname, `${own}.ts`)) ? own : './sample.fixtures';
+  const file = existsSync(join(__dirname, `${own}.ts`)) ? own : `./samples/${name}/fixtures`;
   return jest.requireActual<{ SAMPLES: readonly Sample[] }>(file).SAMPLES;
 };
 

@@ -1,7 +1,7 @@
 import type { JobResource, PumpResource, Round } from '@barythm/contract/resources';
 import type { JobFile } from '@barythm/contract/formats';
 import { v7 } from 'uuid';
-import { FAN_PROFILE, SAMPLES } from '@barythm/core/families/sample.fixtures';
+import { FAN_PROFILE, SAMPLES } from '@barythm/core/families/samples/fan/fixtures';
 import { Walk, type Sample } from '@barythm/core/job/testing/walk.fixtures';
 import { startTestServer, type TestServer } from './test-server';
 import type { JobCommandBody } from '@barythm/core/families';
@@ -11,8 +11,8 @@ jest.mock('../../../core/src/families/all', () => {
   const table = jest.requireActual<typeof import('../../../core/src/families/all')>(
     '../../../core/src/families/all',
   );
-  const { fanFamily } = jest.requireActual<typeof import('@barythm/core/families/sample.fixtures')>(
-    '@barythm/core/families/sample.fixtures',
+  const { fanFamily } = jest.requireActual<typeof import('@barythm/core/families/samples/fan/fixtures')>(
+    '@barythm/core/families/samples/fan/fixtures',
   );
   const FAMILIES = { ...table.FAMILIES, fan: fanFamily };
   return { ...table, FAMILIES, familyOf: (name: keyof typeof FAMILIES) => FAMILIES[name] };

@@ -1,6 +1,6 @@
 import { findingMaker, type Finding, type TextBook } from '../../findings';
 import type { SettingValues } from '../../profile';
-import { FAN_PROFILE } from '../sample.fixtures';
+import { FAN_PROFILE } from '../samples/fan/fixtures';
 import { PlanDraft, type PlanGround } from './plan-draft';
 import { MOST_JUDGED, settled } from './repair';
 

@@ -1,27 +1,48 @@
 import { z } from 'zod';
-import { POWER_CUT, runBench, type BenchModel } from '../bench';
-import { figure, formOf, group, tick } from '../describe';
-import { findingMaker, type Finding, type Subject, type TextBook } from '../findings';
-import { roleTable, type Parameter, type ProfileOf, type SettingValues } from '../profile';
-import { judgeFigure, judgeState, stateCheck } from '../proof';
-import { fig } from '../units';
-import { arrivalFacts } from './parts/arrival-facts';
-import { defineFamily, type Family } from './family';
-import type { FamilyKind } from './kind';
-import { STOPPED } from './parts/make-safe';
-import { PlanDraft } from './parts/plan-draft';
+import { POWER_CUT, runBench, type BenchModel } from '../../../bench';
+import { described, figure, formOf, group, recordForm, tick, whole } from '../../../describe';
+import { findingMaker, type Finding, type Subject, type TextBook } from '../../../findings';
+import { roleTable, type Parameter, type ProfileOf, type SettingValues } from '../../../profile';
+import { slip, stateCheck, wrong } from '../../../proof';
+import { fig } from '../../../units';
+import { arrivalFacts } from '../../parts/arrival-facts';
+import { figureOrNull, noteSchema, record, type Frozen } from '../../../visit/wire';
+import { defineFamily, type Family } from '../../family';
+import type { FamilyKind } from '../../kind';
+import { STOPPED } from '../../parts/make-safe';
+import { PlanDraft } from '../../parts/plan-draft';
+import type { Work } from '../../parts/work';
 
 /**
  * For tests only: a fan with two settings, as small as a family of pumps can be. It is added to the table by one line and walks a
  * whole job: whatever that needs elsewhere is missing in the house.
  */
+const dusted = record(
+  'fan-dusted',
+  {
+    blades: whole('Blades wiped', { least: 1, most: 12 }),
+    grille: tick('The grille was off'),
+    dust_mm: described(figureOrNull, { label: 'Dust on them', quantity: 'bore' }),
+  },
+  { touches: true },
+);
+const FAN_RECORDS = [
+  record('fan-now', {
+    speed_pct: z.number().nullable(),
+    state: z.literal('turns'),
+    unreadable: z.record(z.string(), noteSchema),
+  }),
+  dusted,
+] as const;
+
+/** What the sample family works with. */
 export interface FanKind extends FamilyKind {
   readonly duty: { readonly family: 'fan'; readonly wanted_pct: number };
   readonly plate: { readonly family: 'fan'; readonly rated_W: number | null };
   readonly profile: ProfileOf<{ readonly family: 'fan'; readonly hasClock: boolean }>;
   readonly context: FanContext;
   readonly settings: { readonly speed_pct: number | null; readonly automatic: boolean };
-  readonly record: never;
+  readonly record: Frozen<z.infer<(typeof FAN_RECORDS)[number]>>;
   readonly reading: never;
 }
 
@@ -65,20 +86,36 @@ class FanPlan extends PlanDraft<FanContext, Role, 'state.auto', Reason, never, F
 }
 
 /** One thing happens in a second: it turns, and the turns are counted. */
-const model = ({ speed_pct }: FanKind['settings']): BenchModel<{ turned: number }> => ({
+const model = ({ speed_pct }: FanKind['settings']): BenchModel<{ turned: number; stood_s: number }> => ({
   events: POWER_CUT,
-  channels: [{ key: 'speed', label: 'Speed', unit: '%' }],
+  channels: [
+    { key: 'speed', label: 'Speed', unit: '%' },
+    { key: 'stood', label: 'Stood still', unit: 's' },
+  ],
   flags: [],
-  init: () => ({ turned: 0 }),
+  init: () => ({ turned: 0, stood_s: 0 }),
   step: (state, inputs) => {
-    if (!inputs.on['power-cut']) state.turned += speed_pct ?? 0;
+    if (inputs.on['power-cut']) state.stood_s += 1;
+    else state.turned += speed_pct ?? 0;
   },
-  read: (_state, inputs, into) => {
+  read: (state, inputs, into) => {
     into[0] = inputs.on['power-cut'] ? 0 : (speed_pct ?? 0);
+    into[1] = state.stood_s;
   },
   flagsOf: () => 0,
-  sums: ({ turned }) => ({ turned }),
+  sums: ({ turned, stood_s }) => ({ turned, stood_s }),
 });
+
+const dusting: Work<FanKind, 'fan-dusted'> = {
+  kind: 'fan-dusted',
+  title: 'Dusting',
+  caution: () => 'Switched off at its plug first.',
+  form: () => recordForm(dusted),
+  said: ({ blades, grille }) => ({
+    words: `${blades} blades wiped${grille ? ', grille off' : ''}`,
+    verdict: 'good',
+  }),
+};
 
 function checkFan({ duty, profile, plate }: FanContext, subject: Subject, values: SettingValues): Finding[] {
   const { speed_pct } = understand(profile, plate, values);
@@ -119,16 +156,7 @@ export const fanFamily: Family<FanKind> = defineFamily<FanKind>({
     duty: fanDuty,
     plate: z.object({ family: z.literal('fan'), rated_W: z.number().positive().nullable() }).strict(),
     behaviours: fanBehaviours,
-    records: [
-      z
-        .object({
-          kind: z.literal('fan-now'),
-          speed_pct: z.number().nullable(),
-          state: z.literal('turns'),
-          unreadable: z.record(z.string(), z.string()),
-        })
-        .strict(),
-    ],
+    records: FAN_RECORDS,
     carried: [],
   },
   ...roleTable({ speed: 'percent', state: ['state.auto', 'state.off'] }),
@@ -152,18 +180,26 @@ export const fanFamily: Family<FanKind> = defineFamily<FanKind>({
     plate: [{ key: 'rated_W', label: 'Rated power', quantity: 'power' }],
     plateCode: 'FAN-02',
     readings: {
-      record: 'fan-now' as never,
+      record: 'fan-now',
       fields: () => [{ key: 'speed_pct', label: 'Speed it shows', said: 'speed', quantity: 'percent' }],
       states: [{ value: 'turns', label: 'It turns' }],
-      body: ({ figures, unreadable, state }) =>
-        ({ kind: 'fan-now', speed_pct: figures.speed_pct ?? null, state, unreadable }) as never,
+      body: ({ figures, unreadable, state }) => ({
+        kind: 'fan-now',
+        speed_pct: figures.speed_pct ?? null,
+        state: state as 'turns',
+        unreadable,
+      }),
     },
+    work: [dusting],
   },
   proof: {
     checks: (_context, { speed_pct }) => [
       stateCheck(
         { key: 'turns', title: 'it turns', method: 'Look.', expected: 'It turns' },
-        { turns: 'It turns', stands: 'It stands' },
+        {
+          turns: 'It turns',
+          stands: wrong('It stands', 'FAN-03', 'wiring', 'It has no power', 'Look at its switch.'),
+        },
         'turns',
       ),
       {
@@ -179,15 +215,10 @@ export const fanFamily: Family<FanKind> = defineFamily<FanKind>({
           figure: { key: 'shown_pct', label: 'Speed shown', quantity: 'percent' },
           least: (speed_pct ?? 0) - 2,
           greatest: (speed_pct ?? 0) + 2,
+          below: slip('FAN-01', 'speed', 'The knob slipped', 'Turn it up until it reads what is set.'),
         },
       },
     ],
-    judge: ({ ask }, body) =>
-      ask.kind === 'state'
-        ? judgeState(ask, body)
-        : ask.kind === 'figure'
-          ? judgeFigure(ask, body)
-          : { ok: false, seen: 'not asked for', pattern: null },
   },
   due: () => [{ key: 'blades', stage: 'as-found', words: 'Clean the blades.', date: '2027-01-01' }],
   bench: {
@@ -198,7 +229,10 @@ export const fanFamily: Family<FanKind> = defineFamily<FanKind>({
     events: () => ['power-cut'],
     channel: 'speed',
     sums: () => ({
-      rows: [{ key: 'turned', label: 'Turned', unit: '', decimals: 0, of: (s) => s.turned }],
+      rows: [
+        { key: 'turned', label: 'Turned', unit: '', decimals: 0, of: (s) => s.turned },
+        { key: 'stood', label: 'Stood still', unit: 's', decimals: 0, of: (s) => s.stood_s },
+      ],
       headline: { of: (s) => s.turned, decimals: 0, unit: 'turns', moreIsBetter: true },
     }),
     caveat: () => 'A simulation.',
