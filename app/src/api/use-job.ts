@@ -1,22 +1,27 @@
-import type { CommandBody } from '@barythm/contract/commands';
+import type { Command, CommandBody } from '@barythm/contract/commands';
 import type { JobResource } from '@barythm/contract/resources';
-import { holdsAlready, refusalOf, viewJob, type JobView } from '@barythm/core/job';
+import { holdsAlready, refusalOf, viewJob, withSent, withUnsent, type JobView } from '@barythm/core/job';
 import { signFaultIn } from '@barythm/core/print';
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { get } from './client';
 import { outbox } from './device';
 import { keys } from './keys';
-import { withSent, withUnsent } from './unsent';
 import { useOutbox } from './use-outbox';
 import type { JobCommand, JobCommandBody, JobDocument } from '@barythm/core/families';
+
+/** Writes to one job. */
+const isOf =
+  (jobId: string) =>
+  (command: Command): command is Command & JobCommand =>
+    command.body.kind !== 'job.start' && command.body.jobId === jobId;
 
 /** What is fetched of a job, with what is not sent yet on top of it. */
 const shownOf = (
   { document, today }: JobResource,
   pending: ReturnType<typeof outbox.getState>['pending'],
 ): { readonly document: JobDocument; readonly today: string } => ({
-  document: withUnsent(document, today, pending),
+  document: withUnsent(document, today, pending.filter(isOf(document.job.id))),
   today,
 });
 

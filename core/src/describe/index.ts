@@ -1,4 +1,3 @@
-export { counted } from './counted';
 export { described } from './described';
 export type * from './field';
 export * from './fields';
@@ -10,6 +9,6 @@ export { fieldsPlace, pathsOf } from './group-place';
 export { Look, told, type Told } from './look';
 export * from './places';
 export { said } from './said';
-export { capital, type Saying } from './saying';
+export type { Saying } from './saying';
 export * from './texts';
 export * from './vocabulary';

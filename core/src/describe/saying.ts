@@ -1,5 +1,5 @@
 import type { Reader } from '../units';
-import { counted } from './counted';
+import { counted } from '../words';
 import type { Peeled } from './described';
 import { told, type Look } from './look';
 import { said } from './said';
@@ -51,9 +51,4 @@ export class Saying<Path extends string> {
     const text = this.look.at(path);
     return counted(text === '' ? this.rows(path).length : Number(text) || 0, one, many);
   }
-}
-
-/** The first letter large. */
-export function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -27,4 +27,5 @@ export { type PlannedTarget, plannedTargets } from './sheet/planned-targets';
 export { rowsOf } from './sheet/rows';
 export { toEnter } from './sheet/to-enter';
 export { provedLines } from './hand-over/proved-words';
+export { withSent, withUnsent } from './unsent';
 export { leavingFindings, viewJob, type JobView } from './view';

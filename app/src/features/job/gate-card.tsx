@@ -2,7 +2,8 @@ import type { GateReason } from '@barythm/core/job';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
 import { Words } from '../../ui/words/words';
-import { useJobScope, STAGES } from '../../kit/job';
+import { useJobScope } from '../../kit/job';
+import { STAGES } from '../../kit/stages';
 
 /** Why a stage is closed, each reason with the way to where it is put right. */
 export function GateCard({ title, reasons }: { title: string; reasons: readonly GateReason[] }) {

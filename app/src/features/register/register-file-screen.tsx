@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Linking } from 'react-native';
 import { addressOfFile, post } from '../../api/client';
-import { counted } from '@barythm/core/describe';
+import { counted } from '@barythm/core/words';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
 import { FilePick } from '../../ui/fields/file-pick';

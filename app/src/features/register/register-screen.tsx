@@ -3,7 +3,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { usePumps, useSites } from '../../api/queries';
-import { counted } from '@barythm/core/describe';
+import { counted } from '@barythm/core/words';
 import { Button, ButtonRow } from '../../ui/button';
 import { LinkCard } from '../../ui/card';
 import { Choice } from '../../ui/fields/choice';

@@ -2,7 +2,7 @@ import { isViewOf, type FamilyKinds, type FamilyName, type ViewOf } from '@baryt
 import type { JobView } from '@barythm/core/job';
 import { createContext, useContext } from 'react';
 import type { WriteToJob } from '../../api/use-job';
-import type { StageKey } from './stages';
+import type { StageKey } from '../stages';
 
 /** What every stage works with. */
 export interface JobScope {

@@ -7,7 +7,7 @@ import { Screen } from '../../ui/screen/screen';
 import { Words } from '../../ui/words/words';
 import { useJobScope } from './job-context';
 import { StageRail } from './stage-rail';
-import type { StageKey } from './stages';
+import type { StageKey } from '../stages';
 
 interface StageFrameProps {
   readonly stage: StageKey;

@@ -6,7 +6,7 @@ import { groupKeys } from '../../ui/touch/group-keys';
 import { useNarrow } from '../../ui/screen/layout';
 import { usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
-import { STAGES, type StageKey } from './stages';
+import { STAGES, type StageKey } from '../stages';
 import { standsAs } from '@barythm/core/visit';
 
 interface StageRailProps {

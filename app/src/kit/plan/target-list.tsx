@@ -4,7 +4,7 @@ import type { AnyProfile } from '@barythm/core/families';
 import { keyOf, sameValue } from '@barythm/core/sheet';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { counted } from '@barythm/core/describe';
+import { counted } from '@barythm/core/words';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
 import { SPACE, usePalette } from '../../ui/theme';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { press } from '../../testing/touch';
 import { Button } from '../button';
 import { Check, Choice } from './choice';
-import { counted } from '@barythm/core/describe';
+import { counted } from '@barythm/core/words';
 import { DaysPick } from './days-pick';
 
 function Stand() {

@@ -1,4 +1,6 @@
 export { benchSheet, type HeatingDay, HEATING_DAYS, heatingDay, plainDay } from './bench/bench';
+export { circulatorModel } from './bench/model';
+export { circulatorPlant } from './bench/plant';
 export { checkPlan, checkSettings } from './checks/checks';
 export {
   atDuty_m,

@@ -1,4 +1,5 @@
 export { benchSheet } from './bench/bench';
+export { meteringModel } from './bench/model';
 export { benchPlant, type MeteringPlant } from './bench/plant';
 export { checkPlan, checkSettings } from './checks/checks';
 export { gasInHead, headAtSuction } from './checks/head';

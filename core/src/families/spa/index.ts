@@ -1,4 +1,6 @@
 export { AIRS, benchSheet, plainDay, weatherOf, type Air } from './bench/bench';
+export { spaModel } from './bench/model';
+export { spaPlant } from './bench/plant';
 export { checkPlan, checkSettings } from './checks/checks';
 export { lackSaid, needSaid } from './checks/number';
 export { savedBetween, type Between } from './effect/between';

@@ -1,4 +1,6 @@
 export { benchSheet, plainDay } from './bench/bench';
+export { transferModel } from './bench/model';
+export { transferPlant } from './bench/plant';
 export { compareControls, runSession, type Compared, type SessionCourse } from './bench/run-session';
 export { SESSIONS, sessionDay, type Session } from './bench/session';
 export { checkPlan, checkSettings } from './checks/checks';

@@ -1,4 +1,4 @@
-import { capital } from '@barythm/core/describe';
+import { capital } from '@barythm/core/words';
 import { MODE_WORDS, plannedMode, proposedMode, type Mode } from '@barythm/core/families/circulator';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../ui/button';

@@ -1,4 +1,4 @@
-import { capital } from '@barythm/core/describe';
+import { capital } from '@barythm/core/words';
 import { SHARING_WORDS } from '@barythm/core/families/drive';
 import { powerChart } from '@barythm/core/chart';
 import { drawDay_m3h, runsAtDraw, sharingDay_kWh } from '@barythm/core/families/drive';

@@ -1,4 +1,4 @@
-import { capital } from '@barythm/core/describe';
+import { capital } from '@barythm/core/words';
 import type { PoolProfile } from '@barythm/core/families/pool';
 import { wordsFor, type Parameter, type SettingValue } from '@barythm/core/profile';
 import { parseForParameter } from '../../../kit/value';

@@ -12,7 +12,7 @@ import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Line, Path, Text } from 'react-native-svg';
 import { useChartBox } from '../../../charts/use-chart-box';
 import { Card } from '../../../ui/card';
-import { counted } from '@barythm/core/describe';
+import { counted } from '@barythm/core/words';
 import { useReader } from '../../../ui/reader';
 import { FONT, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';

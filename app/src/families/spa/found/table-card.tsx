@@ -14,7 +14,7 @@ import { Card } from '../../../ui/card';
 import { Field } from '../../../ui/fields/field';
 import { FilePick } from '../../../ui/fields/file-pick';
 import { FaultLines } from '../../../ui/words/fault-lines';
-import { counted } from '@barythm/core/describe';
+import { counted } from '@barythm/core/words';
 import { Words } from '../../../ui/words/words';
 import { useSpa } from '../use-spa';
 

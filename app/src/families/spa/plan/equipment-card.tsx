@@ -1,4 +1,4 @@
-import { capital } from '@barythm/core/describe';
+import { capital } from '@barythm/core/words';
 import {
   heaterCurrent_A,
   lacksOf,

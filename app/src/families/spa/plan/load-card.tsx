@@ -1,4 +1,4 @@
-import { capital } from '@barythm/core/describe';
+import { capital } from '@barythm/core/words';
 import { loadBars } from '@barythm/core/chart';
 import { HEATER_RULES, type HeaterRule } from '@barythm/core/electric';
 import {

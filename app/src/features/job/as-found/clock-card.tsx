@@ -1,4 +1,4 @@
-import { capital } from '@barythm/core/describe';
+import { capital } from '@barythm/core/words';
 import { clockDrift, driftInWords, readsItsDay } from '@barythm/core/job';
 import { lastRecord } from '@barythm/core/visit';
 import { clockShows } from '@barythm/core/profile';

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { useDraft } from '../../../draft/use-draft';
-import { isStage, type StageKey } from '../../../kit/job';
+import { isStage, type StageKey } from '../../../kit/stages';
 
 /** The stage of a job that was open last on this device; where it begins when none was. */
 export function useLastStage(jobId: string): StageKey {

@@ -1,4 +1,5 @@
-import { capital, formOf, type Saying } from '../../../describe';
+import { formOf, type Saying } from '../../../describe';
+import { capital } from '../../../words';
 import { flowForHeat_m3h } from '../../../heat';
 import { orElse } from '../../../input';
 import { fig, figureWithUnit, parseFigure } from '../../../units';

@@ -1,4 +1,5 @@
-import { capital, formOf, type Saying } from '../../../describe';
+import { formOf, type Saying } from '../../../describe';
+import { capital } from '../../../words';
 import { pressureOf_bar } from '../../../hydraulics';
 import { fig, figureWithUnit, parseFigure } from '../../../units';
 import { driveDutySchema } from '../wire/duty';

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { DAY_SHAPES, type DayShape } from '../../../bench';
-import { capital, choice, described, figure, group, kind, whole, wholes, yesNo } from '../../../describe';
+import { choice, described, figure, group, kind, whole, wholes, yesNo } from '../../../describe';
+import { capital } from '../../../words';
 import { addressSchema } from '../../parts/behaviours';
 import { AFTER_CUT, altitude_m, curvePoints, powerPoints, pricesOf } from '../../parts/duty-figures';
 

@@ -1,4 +1,4 @@
-import { capital } from '../../../describe';
+import { capital } from '../../../words';
 import type { Said } from '../../family';
 
 /** How far the volume that the dose rests on was proved. */

@@ -1,4 +1,5 @@
-import { capital, fieldsOf, fieldsPlace, formOf, type Look, textAt, type Texts } from '../../../describe';
+import { fieldsOf, fieldsPlace, formOf, type Look, textAt, type Texts } from '../../../describe';
+import { capital } from '../../../words';
 import { volume_m3 } from '../../../hydraulics';
 import { fig, figureWithUnit } from '../../../units';
 import { bodySchema, poolDutySchema, type BodyOfWater } from '../wire/duty';

@@ -1,6 +1,5 @@
 import { z } from 'zod';
 import {
-  capital,
   choice,
   described,
   figure,
@@ -17,6 +16,7 @@ import {
   word,
   zeroIfBlank,
 } from '../../../describe';
+import { capital } from '../../../words';
 import { SHAPES } from '../../../hydraulics';
 import { DAY_MIN, DAYS, timeOfDay } from '../../../time';
 import type { Quantity } from '../../../units';

@@ -1,4 +1,5 @@
-import { counted, formOf, textAt, type Saying } from '../../../describe';
+import { formOf, textAt, type Saying } from '../../../describe';
+import { counted } from '../../../words';
 import { spaDutySchema } from '../wire/duty';
 
 /** “1 phase”, “3 phases”. */

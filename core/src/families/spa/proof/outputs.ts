@@ -1,4 +1,4 @@
-import { capital } from '../../../describe';
+import { capital } from '../../../words';
 import { stateCheck, wrong, type ProofCheck } from '../../../proof';
 import { STARTS } from '../../parts/proof-checks';
 import { currentsOf } from '../effect/load';

@@ -1,6 +1,7 @@
-import type { Command } from '@barythm/contract/commands';
-import type { JobCommand, JobDocument } from '@barythm/core/families';
-import { applyCommand, holdsAlready, refusalOf } from '@barythm/core/job';
+import type { JobCommand, JobDocument } from '../families';
+import { applyCommand } from './apply';
+import { refusalOf } from './gates';
+import { holdsAlready } from './sheet/merge';
 
 /** An unsent write, and the job as it stands with it and all before it. */
 interface Step {
@@ -19,11 +20,8 @@ interface Chain {
  */
 const chains = new WeakMap<JobDocument, Chain>();
 
-/** What the server has of a job, with what is not sent yet on top of it. */
-export function withUnsent(base: JobDocument, today: string, pending: readonly Command[]): JobDocument {
-  const own = pending.filter(
-    ({ body }) => body.jobId === base.job.id && body.kind !== 'job.start',
-  ) as readonly JobCommand[];
+/** What the server has of a job, with what is not sent yet of it on top. */
+export function withUnsent(base: JobDocument, today: string, own: readonly JobCommand[]): JobDocument {
   const known = chains.get(base);
   const before = known && known.today === today ? known.steps : [];
   let same = 0;

@@ -1,12 +1,11 @@
-import type { Command } from '@barythm/contract/commands';
-import type { JobCommand, JobCommandBody } from '@barythm/core/families';
-import { TODAY } from '@barythm/core/families/metering/fixtures';
-import { applyCommand } from '@barythm/core/job';
-import { blankJob, MOTOR } from '../testing/job-stand';
+import type { JobCommand, JobCommandBody } from '../families';
+import { TODAY } from '../families/metering/fixtures';
+import { applyCommand } from './apply';
+import { BLANK } from './testing/fixtures';
 import { withSent, withUnsent } from './unsent';
 
-const base = blankJob(MOTOR);
-const command = (n: number, body: Partial<JobCommandBody> = {}): Command => ({
+const base = BLANK;
+const command = (n: number, body: Partial<JobCommandBody> = {}): JobCommand => ({
   id: `c-${n}`,
   baseVersion: n,
   recordedAt: '2026-11-24T09:00:00.000Z',
@@ -18,13 +17,12 @@ const command = (n: number, body: Partial<JobCommandBody> = {}): Command => ({
     recordId: `r-${n}`,
     record: { kind: 'automatic', seen: `note ${n}` },
     ...body,
-  } as Command['body'],
+  } as JobCommandBody,
 });
-const shown = (...pending: Command[]) => withUnsent(base, TODAY, pending);
+const shown = (...pending: JobCommand[]) => withUnsent(base, TODAY, pending);
 
-test('unsent writes stand on the job in their order; those of another job do not', () => {
-  const other = command(9, { jobId: 'job-2' });
-  const document = shown(command(1), other, command(2));
+test('unsent writes stand on the job in their order', () => {
+  const document = shown(command(1), command(2));
   expect(document.records.map(({ id }) => id)).toEqual(['r-1', 'r-2']);
   expect(document.job.version).toBe(2);
   expect(shown()).toBe(base);
@@ -42,23 +40,23 @@ test('a further write goes onto the job as it was shown: what is behind it is no
 
 test('once the server took the first, the others stand on it as they did', () => {
   const all = shown(command(1), command(2), command(3));
-  const sent = withSent(base, TODAY, command(1) as JobCommand);
+  const sent = withSent(base, TODAY, command(1));
   expect(sent.records.map(({ id }) => id)).toEqual(['r-1']);
   expect(withUnsent(sent, TODAY, [command(2), command(3)])).toBe(all);
 });
 
 test('a write that was not shown, or that the job refuses here, is put onto what the server has', () => {
   shown(command(1));
-  expect(withSent(base, TODAY, command(2) as JobCommand).records.map(({ id }) => id)).toEqual(['r-2']);
+  expect(withSent(base, TODAY, command(2)).records.map(({ id }) => id)).toEqual(['r-2']);
   const cancelled = applyCommand(
     base,
     command(1, {
       record: { kind: 'cancelled', reason: 'Called away' },
-    } as Partial<JobCommandBody>) as JobCommand,
+    } as Partial<JobCommandBody>),
     TODAY,
   );
   expect(withUnsent(cancelled, TODAY, [command(2)])).toBe(cancelled);
-  expect(withSent(cancelled, TODAY, command(2) as JobCommand).records).toHaveLength(2);
+  expect(withSent(cancelled, TODAY, command(2)).records).toHaveLength(2);
 });
 
 test('on another day it is worked out anew', () => {

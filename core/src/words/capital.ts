@@ -1,0 +1,4 @@
+/** The first letter large. */
+export function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}

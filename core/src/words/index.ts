@@ -1,0 +1,2 @@
+export { capital } from './capital';
+export { counted } from './counted';
