@@ -51,20 +51,21 @@ export async function dragToRedraw(browser: Browser): Promise<Spread> {
 /**
  * A digit typed in a field of a plan: how long until it stands in the field, and until what follows from it stands in another place.
  *
+ * @param texts what is typed in turn: both are taken
  * @param follows test id of what changes with it
  */
 export async function digitToConsequence(
   browser: Browser,
   field: string,
+  texts: readonly [string, string],
   follows: string,
 ): Promise<{ readonly shown: Spread; readonly follows: Spread }> {
   const [shown, after] = await browser.driver.executeAsyncScript<[number[], number[]]>(
     `
-    const [field, follows, done] = arguments;
+    const [field, texts, follows, done] = arguments;
     const input = document.querySelector('[data-testid="' + field + '"]');
     const place = document.querySelector('[data-testid="' + follows + '"]');
     const write = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
-    const first = input.value;
     const shown = [];
     const after = [];
     let start = 0;
@@ -86,11 +87,12 @@ export async function digitToConsequence(
     };
     (async () => {
       input.focus();
-      for (let i = 0; i < 30; i++) await type(i % 2 ? first : first + '5');
+      for (let i = 0; i < 30; i++) await type(texts[i % 2]);
       done([shown, after]);
     })();
     `,
     field,
+    texts,
     follows,
   );
   if (after.length < 25) throw new Error(`Only ${after.length} of 30 digits led to anything.`);

@@ -22,9 +22,11 @@ const CHEAPEST_TIME_s = 25;
 const JOB = 'job-pump-pup-pool-2026-11-24';
 
 const FRAME_ms = 16.7;
-/** A target of the plan that is typed, and where what follows from it is said. */
-const TYPED = 'point-rate2';
-const FOLLOWS = 'signal-card';
+/** What is typed in a plan, and what in turn: both are taken, and lead to other targets. */
+const TYPED = [
+  ['a duty', 'duty-dose.wanted_mgl', ['1.2', '1.3']],
+  ['a target', 'point-rateB', ['110', '11']],
+] as const;
 /** Pumps of the demo data, one of each family. */
 const ONE_OF_EACH = [
   'pump-nutrient',
@@ -178,19 +180,23 @@ try {
       drag.p95 <= FRAME_ms,
     );
   }
-  const digit = await slowed(browser, 4, () => digitToConsequence(browser, TYPED, FOLLOWS));
-  line(
-    'a digit typed in a target to the frame that shows it, processor slowed 4 ×',
-    said(digit.shown),
-    'p95 within two frames, 33.4 ms',
-    digit.shown.p95 <= 2 * FRAME_ms,
-  );
-  line(
-    'the same to what follows from it',
-    said(digit.follows),
-    'p95 within 150 ms',
-    digit.follows.p95 <= 150,
-  );
+  await browser.tap('duty-open-dose');
+  await browser.find(`duty-dose.wanted_mgl`);
+  for (const [what, field, texts] of TYPED) {
+    const digit = await slowed(browser, 4, () => digitToConsequence(browser, field, texts, 'targets'));
+    line(
+      `a digit typed in ${what} to the frame that shows it, processor slowed 4 ×`,
+      said(digit.shown),
+      'median within two frames, 33.4 ms',
+      digit.shown.median <= 2 * FRAME_ms,
+    );
+    line(
+      'the same to what follows from it',
+      said(digit.follows),
+      'p95 within 150 ms',
+      digit.follows.p95 <= 150,
+    );
+  }
 
   const { database } = stage;
   await database.write((transaction) =>

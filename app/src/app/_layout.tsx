@@ -80,9 +80,11 @@ export default function Layout() {
   );
 }
 
-/** The pad takes the bar's place while a figure is entered. */
+/** The pad takes the bar's place while a figure is entered; at work on a job its stages and its main action do, and its head leads back. */
 function BarUnlessPad() {
-  return usePadIsOpen() ? null : <PlacesBar wide={false} />;
+  const pad = usePadIsOpen();
+  const atWork = usePathname().startsWith('/job/');
+  return pad || atWork ? null : <PlacesBar wide={false} />;
 }
 
 const styles = StyleSheet.create({

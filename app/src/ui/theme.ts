@@ -1,4 +1,4 @@
-import { Platform, useColorScheme } from 'react-native';
+import { Platform } from 'react-native';
 import { useMedia } from './screen/media';
 
 const LIGHT = {
@@ -47,7 +47,7 @@ const DARK_MORE = withContrast(DARK);
 
 /** The palette for the light there is, and for the contrast that the reader's device asks for. */
 export function usePalette(): Palette {
-  const dark = useColorScheme() === 'dark';
+  const dark = useMedia('(prefers-color-scheme: dark)');
   const more = useMedia('(prefers-contrast: more)');
   if (more) return dark ? DARK_MORE : LIGHT_MORE;
   return dark ? DARK : LIGHT;

@@ -77,6 +77,7 @@ export type JobRow = z.infer<typeof jobRowSchema>;
 export const dueSchema = z.object({
   pumpId: idSchema,
   tag: z.string(),
+  pumpName: z.string(),
   siteName: z.string(),
   /** what tells it from the others that fall due at the same pump */
   key: z.string(),

@@ -70,7 +70,7 @@ const OPEN_JOB = `(SELECT j.id FROM jobs j WHERE j.pumpId = p.id AND j.state IN 
 
 async function dueUntil(database: Database, date: string): Promise<Pick<Round, 'due' | 'dueTotal'>> {
   const rows = await database.sequelize.query<Omit<Due, 'overdue'> & { total: number }>(
-    `SELECT d.pumpId, p.tag, s.name AS siteName, d.key, d.stage, d.words, d.date, ${OPEN_JOB} AS openJobId,
+    `SELECT d.pumpId, p.tag, p.name AS pumpName, s.name AS siteName, d.key, d.stage, d.words, d.date, ${OPEN_JOB} AS openJobId,
             COUNT(*) OVER () AS total
        FROM dues d JOIN pumps p ON p.id = d.pumpId JOIN sites s ON s.id = p.siteId
       WHERE d.date IS NULL OR d.date <= $until

@@ -10,7 +10,7 @@ export function BenchListScreen() {
   const router = useRouter();
   const pumps = usePumps('', 1);
   return (
-    <Screen title="Bench" over="Tools">
+    <Screen title="Bench" over="Tools" back="/tools">
       <Words>Choose a pump to run through a day. Nothing on the bench is planned or written.</Words>
       {pumps.isLoading && <Loading what="the pumps" />}
       {pumps.error && <Failed error={pumps.error} onRetry={() => void pumps.refetch()} />}

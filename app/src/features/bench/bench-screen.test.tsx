@@ -13,7 +13,10 @@ import type { JobDocument } from '@barythm/core/families';
 
 let mockPump: { data?: PumpResource; isLoading?: boolean; error?: Error; refetch?: () => void } = {};
 jest.mock('../../api/queries', () => ({ usePump: () => mockPump }));
-jest.mock('expo-router', () => ({ useLocalSearchParams: () => ({ id: 'pump-1' }) }));
+jest.mock('expo-router', () => ({
+  useLocalSearchParams: () => ({ id: 'pump-1' }),
+  useRouter: () => ({ navigate: jest.fn() }),
+}));
 afterEach(() => {
   forgetDrafts('');
   jest.restoreAllMocks();

@@ -50,7 +50,7 @@ export function BenchScreen() {
   }
   if (!sheets) {
     return (
-      <Screen title="Bench" over={pump.data.tag}>
+      <Screen title="Bench" over={pump.data.tag} back={`/pump/${pump.data.id}`}>
         <Empty
           title="Nothing to run yet"
           todo="The bench needs the pump’s duty: start a job and plan it first."
@@ -107,7 +107,12 @@ function OpenBench({ pump, sheets }: { pump: PumpResource; sheets: BenchSheets }
     </>
   );
   return (
-    <Screen title={`Bench: ${pump.tag}`} over={`${pump.name}, ${pump.siteName}`} aside={wide && setUp}>
+    <Screen
+      title={`Bench: ${pump.tag}`}
+      over={`${pump.tag}, ${pump.name}`}
+      back={`/pump/${pump.id}`}
+      aside={wide && setUp}
+    >
       {bench.progress !== null && (
         <Card testID="bench-progress">
           <Words bold>Running … {Math.round(bench.progress * 100)} %</Words>

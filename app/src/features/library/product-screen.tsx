@@ -26,14 +26,14 @@ export function ProductScreen() {
   const product = library.data?.products.find((candidate) => candidate.id === id);
   if (library.isLoading) {
     return (
-      <Screen title="Product" over="Library">
+      <Screen title="Product" over="Library" back="/library">
         <Loading what="the product" />
       </Screen>
     );
   }
   if (!product) {
     return (
-      <Screen title="Product" over="Library">
+      <Screen title="Product" over="Library" back="/library">
         {library.error ? (
           <Failed error={library.error} onRetry={() => void library.refetch()} />
         ) : (
@@ -46,7 +46,7 @@ export function ProductScreen() {
   const today = round.data?.date;
   const age = today ? productAge_days(product, today) : null;
   return (
-    <Screen title={product.name} over="Library">
+    <Screen title={product.name} over="Library" back="/library">
       <Card title="Strength as stated" testID="strength">
         <Words figures bold size="figure">
           {figureWithUnit(fig('strength', fresh), reader)}

@@ -20,7 +20,7 @@ export function ProfileScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const profile = useProfile(id);
   return (
-    <Screen title={profile.data?.name ?? 'Profile'} over="Library">
+    <Screen title={profile.data?.name ?? 'Profile'} over="Library" back="/library">
       {profile.isLoading && <Loading what="the profile" />}
       {profile.error && <Failed error={profile.error} onRetry={() => void profile.refetch()} />}
       {profile.data && <ProfileBody profile={profile.data} />}

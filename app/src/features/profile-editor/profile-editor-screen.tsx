@@ -100,6 +100,7 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
     <Screen
       title={draft.name || 'New profile'}
       over="Library"
+      back="/library"
       action={
         <>
           <Button

@@ -59,16 +59,10 @@ export function SettingsCard({ pump, state }: { pump: PumpResource; state: Known
   );
 }
 
-/** To the bench, and the label with its code. */
-export function BenchCard({ pump }: { pump: PumpResource }) {
-  const router = useRouter();
+/** The label with its code. */
+export function LabelCard({ pump }: { pump: PumpResource }) {
   return (
-    <Card title="Bench and label">
-      <Button
-        label="Run it on the bench"
-        testID="to-bench"
-        onPress={() => router.navigate(`/bench/${pump.id}`)}
-      />
+    <Card title="Label">
       <Words>
         Code on its label:{' '}
         <Words figures bold size="large" testID="label-code">

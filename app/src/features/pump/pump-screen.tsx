@@ -23,7 +23,7 @@ import { FindingList } from '../../kit/findings';
 import { useLastStage } from '../job/stage/last-stage';
 import { HistoryCards } from './history-cards';
 import { known } from './known';
-import { BenchCard, JobsOfPump, SettingsCard } from './pump-cards';
+import { JobsOfPump, LabelCard, SettingsCard } from './pump-cards';
 
 /** One pump: what it is, its duty, its settings, its day, what is wrong with it, its visits. */
 export function PumpScreen() {
@@ -104,7 +104,8 @@ function PumpBody({ pump }: { pump: PumpResource }) {
   return (
     <Screen
       title={pump.tag}
-      over={`${pump.siteName}, ${pump.place}`}
+      over={pump.siteName}
+      back={`/site/${pump.siteId}`}
       action={
         open ? (
           <Button
@@ -140,17 +141,20 @@ function PumpBody({ pump }: { pump: PumpResource }) {
         <Words bold size="large">
           {pump.name}
         </Words>
-        <Words colour="quiet">
-          {pump.unit.model}, serial {pump.unit.serial}
-          {pump.unit.plateReadOn ? `; plate read ${dateInWords(pump.unit.plateReadOn)}` : ''}
-        </Words>
-        <Words colour="quiet">{pump.profile.name}</Words>
+        <Words colour="quiet">{[pump.place, pump.profile.name].filter(Boolean).join(' · ')}</Words>
+        <Words colour="quiet">{unitInWords(pump)}</Words>
         <View style={styles.links}>
           <Button
             kind="quiet"
-            label={`All pumps of ${pump.siteName}`}
-            testID="to-site"
-            onPress={() => router.navigate(`/site/${pump.siteId}`)}
+            label="Run it on the bench"
+            testID="to-bench"
+            onPress={() => router.navigate(`/bench/${pump.id}`)}
+          />
+          <Button
+            kind="quiet"
+            label="Its controller"
+            testID="to-profile"
+            onPress={() => router.navigate(`/library/profile/${pump.profile.id}`)}
           />
         </View>
       </View>
@@ -179,11 +183,21 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           <Words>No duty is recorded yet; it is entered under Plan.</Words>
         )}
       </Card>
-      <BenchCard pump={pump} />
+      <LabelCard pump={pump} />
       <HistoryCards pumpId={pump.id} />
       <JobsOfPump pump={pump} />
     </Screen>
   );
+}
+
+/** Which unit stands there, as far as it is known. */
+function unitInWords({ unit }: PumpResource): string {
+  const known = [
+    unit.model,
+    unit.serial && `serial ${unit.serial}`,
+    unit.plateReadOn && `plate read ${dateInWords(unit.plateReadOn)}`,
+  ].filter(Boolean);
+  return known.length > 0 ? known.join(', ') : 'Model and serial unknown';
 }
 
 /** When tank and counter were written down: with the plan that was agreed last. */
@@ -194,5 +208,5 @@ function agreedOn({ latest, zone, today }: PumpResource): string {
 
 const styles = StyleSheet.create({
   tight: { gap: 2 },
-  links: { alignItems: 'flex-start', marginLeft: -SPACE.l },
+  links: { flexDirection: 'row', flexWrap: 'wrap', marginLeft: -SPACE.l },
 });

@@ -37,7 +37,7 @@ function AtSite({ siteId }: { siteId: string }) {
   const site = useSite(siteId);
   if (site.error) {
     return (
-      <Screen title="Add a pump" over="Register">
+      <Screen title="Add a pump" over="Register" back="/register">
         <Failed error={site.error} onRetry={() => void site.refetch()} />
       </Screen>
     );
@@ -45,7 +45,7 @@ function AtSite({ siteId }: { siteId: string }) {
   return site.data ? (
     <NewPumpForm site={site.data} />
   ) : (
-    <Screen title="Add a pump" over="Register">
+    <Screen title="Add a pump" over="Register" back="/register">
       <Loading what="the site" />
     </Screen>
   );
@@ -100,6 +100,7 @@ function NewPumpForm({ site }: { site: Site | null }) {
     <Screen
       title="Add a pump"
       over={site?.name ?? 'Register'}
+      back={site ? `/site/${site.id}` : '/register'}
       action={
         <Button grow kind="main" label="Add to the register" testID="new-save" onPress={() => void save()} />
       }

@@ -44,6 +44,7 @@ export function RegisterFileScreen() {
     <Screen
       title="Register files"
       over="Register"
+      back="/register"
       action={
         ready ? (
           <Button

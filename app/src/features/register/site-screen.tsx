@@ -14,7 +14,7 @@ export function SiteScreen() {
   const router = useRouter();
   const site = useSite(id);
   return (
-    <Screen title={site.data?.name ?? 'Site'} over="Register">
+    <Screen title={site.data?.name ?? 'Site'} over="Register" back="/register">
       {site.isLoading && <Loading what="the site" />}
       {site.error && <Failed error={site.error} onRetry={() => void site.refetch()} />}
       {site.data && (

@@ -27,6 +27,7 @@ const JOB = {
   siteName: 'Clinic',
   state: 'open' as const,
   date: '2026-11-24',
+  startedAt: '2026-11-24T08:00:00.000Z',
   actor: 'Technician 1',
 };
 const visit = (
@@ -84,6 +85,7 @@ test('jobs lead to where the work stands: as found, plan, hand-over', async () =
   expect(screen.queryByText('No visit yet today')).toBeNull();
   expect(screen.getByText('Clinic, planned for 25 Nov 2026')).toBeTruthy();
   press('job-CLI-PP-01');
+  press('done-job-2');
   press('job-CLI-PP-02');
   press('job-SRC-PP-01');
   expect(mockNavigate.mock.calls.map(([path]) => path as string)).toEqual([
@@ -95,7 +97,14 @@ test('jobs lead to where the work stands: as found, plan, hand-over', async () =
 });
 
 test('what is due says since when, and leads to where it is done', async () => {
-  const due = { pumpId: 'pump-1', tag: 'CLI-PP-01', siteName: 'Clinic', openJobId: null, overdue: false };
+  const due = {
+    pumpId: 'pump-1',
+    tag: 'CLI-PP-01',
+    pumpName: 'Therapy pool',
+    siteName: 'Clinic',
+    openJobId: null,
+    overdue: false,
+  };
   const clear = await stand({
     due: [
       { ...due, key: 'clock', stage: 'as-found', words: 'Its clock is 7 min fast.', date: null },
@@ -109,6 +118,8 @@ test('what is due says since when, and leads to where it is done', async () => {
       },
       {
         ...due,
+        pumpId: 'pump-2',
+        tag: 'CLI-PP-02',
         key: 'calibration',
         stage: 'prove',
         words: 'Draw down again.',
@@ -119,13 +130,40 @@ test('what is due says since when, and leads to where it is done', async () => {
   });
   expect(wordsOf('due-CLI-PP-01-clock')).toContain('now');
   expect(wordsOf('due-CLI-PP-01-visit')).toContain('since 1 Nov 2026');
-  expect(wordsOf('due-CLI-PP-01-calibration')).toContain('1 Dec 2026');
-  press('due-CLI-PP-01-visit');
-  press('due-CLI-PP-01-calibration');
+  expect(wordsOf('due-CLI-PP-02-calibration')).toContain('1 Dec 2026');
+  // one pump is one row, by its name and site, however much is due at it
+  expect(screen.getAllByRole('link')).toHaveLength(2);
+  expect(wordsOf('due-CLI-PP-01')).toContain('Therapy pool, Clinic');
+  press('due-CLI-PP-01');
+  press('due-CLI-PP-02');
   expect(mockNavigate.mock.calls.map(([path]) => path as string)).toEqual([
     '/pump/pump-1',
     '/job/job-9/prove',
   ]);
+  clear();
+});
+
+test('jobs of one site and day stand together, with the hour where a pump has two; what is done takes a line', async () => {
+  const again = { ...JOB, id: 'job-2', startedAt: '2026-11-24T13:54:00.000Z' };
+  const clear = await stand({
+    visits: [
+      visit('v0', '2026-11-20', { ...JOB, id: 'job-0', tag: 'CLI-PP-09', pumpId: 'pump-9' } as never),
+      visit('v1', '2026-11-24', { ...JOB, startedAt: '2026-11-24T08:00:00.000Z' } as never),
+      visit('v2', '2026-11-24', again, {
+        ...JOB,
+        id: 'job-3',
+        pumpId: 'pump-3',
+        tag: 'CLI-PP-03',
+        state: 'handed-over' as const,
+      } as never),
+    ],
+  });
+  expect(screen.getByText('Clinic, unfinished since 20 Nov 2026')).toBeTruthy();
+  expect(screen.getAllByText('Clinic')).toHaveLength(1);
+  expect(screen.getByText('Therapy pool, begun at 13:54')).toBeTruthy();
+  expect(screen.queryByTestId('job-CLI-PP-03')).toBeNull();
+  press('done-job-3');
+  expect(screen.getByTestId('job-CLI-PP-03')).toBeTruthy();
   clear();
 });
 
@@ -145,7 +183,7 @@ test('pumps with something open show the worst of it and their day', async () =>
   const words = wordsOf('pump-CLI-PP-01');
   expect(words).toContain('Greatest speed left open');
   expect(words).toContain('Clinic, Basement');
-  expect(screen.getByLabelText('CLI-PP-01, Therapy pool: Greatest speed left open')).toBeTruthy();
+  expect(screen.getByLabelText('CLI-PP-01, Therapy pool, Clinic: Greatest speed left open')).toBeTruthy();
   expect(screen.getByLabelText(/rev\/min/)).toBeTruthy();
   press('pump-CLI-PP-01');
   expect(mockNavigate).toHaveBeenCalledWith('/pump/pump-1');

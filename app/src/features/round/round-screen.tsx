@@ -1,10 +1,16 @@
 import type { Due, JobRow, Round } from '@barythm/contract/resources';
-import { dateInWords } from '@barythm/core/time';
+import { dateInWords, siteTime } from '@barythm/core/time';
+import { formatNumber } from '@barythm/core/units';
+import { counted } from '@barythm/core/words';
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useRound } from '../../api/queries';
 import { BeatStripView } from '../../charts/beat-strip-view';
+import { Button } from '../../ui/button';
 import { LinkCard } from '../../ui/card';
+import { useReader } from '../../ui/reader';
+import { useWide } from '../../ui/screen/layout';
 import { Screen } from '../../ui/screen/screen';
 import { SEVERITY_COLOUR, SeverityTag, type SeverityName } from '../../ui/words/severity';
 import { Empty, Failed, Loading } from '../../ui/screen/states';
@@ -12,46 +18,96 @@ import { SPACE } from '../../ui/theme';
 import { Heading, Words } from '../../ui/words/words';
 import { useLastStage } from '../job/stage/last-stage';
 import { STATE_WORDS } from '../job/stage/state-words';
+import { dueByPump, visitsBySite } from './round-order';
 
-/** Today's visits, and the pumps with something open. */
+/** Visits, what is due, and the pumps with something open. */
 export function RoundScreen() {
   const round = useRound();
+  const wide = useWide();
+  const open = round.data && <OpenPumps round={round.data} />;
   return (
-    <Screen title="Round" over={round.data && dateInWords(round.data.date)}>
+    <Screen title="Round" over={round.data && dateInWords(round.data.date)} aside={wide && open}>
       {round.isLoading && <Loading what="today’s round" />}
       {round.error && <Failed error={round.error} onRetry={() => void round.refetch()} />}
-      {round.data && <RoundBody round={round.data} />}
+      {round.data && (
+        <>
+          <Visits round={round.data} />
+          <DueList round={round.data} />
+          {!wide && open}
+        </>
+      )}
     </Screen>
   );
 }
 
-function RoundBody({ round }: { round: Round }) {
+const GOES_ON: ReadonlySet<JobRow['state']> = new Set(['planned', 'open', 'part-changed', 'put-back']);
+
+function Visits({ round }: { round: Round }) {
+  const groups = visitsBySite(round);
   return (
     <>
       <Heading>Visits</Heading>
-      {!round.visits.some((visit) => visit.date === round.date) && (
+      {!groups.some(({ date }) => date === round.date) && (
         <Empty
           title="No visit yet today"
           todo="Pick a pump below or in the register, and start a job on it."
         />
       )}
-      {round.visits.map((visit) => (
-        <View key={visit.id} style={styles.group}>
+      {groups.map(({ key, date, siteName, zone, jobs }) => (
+        <View key={key} style={styles.group}>
           <Words bold colour="quiet">
-            {visit.siteName}
-            {visit.date > round.date ? `, planned for ${dateInWords(visit.date)}` : ''}
-            {visit.date < round.date ? `, unfinished since ${dateInWords(visit.date)}` : ''}
+            {siteName}
+            {date > round.date ? `, planned for ${dateInWords(date)}` : ''}
+            {date < round.date ? `, unfinished since ${dateInWords(date)}` : ''}
           </Words>
-          {visit.jobs.map((job) => (
-            <JobCard key={job.id} job={job} />
-          ))}
+          {jobs
+            .filter(({ state }) => GOES_ON.has(state))
+            .map((job) => (
+              <JobCard key={job.id} job={job} zone={zone} twice={isTwice(job, jobs)} />
+            ))}
+          <Done jobs={jobs.filter(({ state }) => !GOES_ON.has(state))} zone={zone} />
         </View>
       ))}
-      {round.due.length > 0 && <Heading>Due</Heading>}
-      {round.due.map((due) => (
-        <DueCard key={`${due.pumpId}${due.key}`} due={due} />
+    </>
+  );
+}
+
+const isTwice = (job: JobRow, jobs: readonly JobRow[]) =>
+  jobs.filter(({ pumpId }) => pumpId === job.pumpId).length > 1;
+
+/** What is done today takes a line, so that what is due stays in sight. */
+function Done({ jobs, zone }: { jobs: readonly JobRow[]; zone: string }) {
+  const [shown, setShown] = useState(false);
+  if (jobs.length === 0) return null;
+  return (
+    <>
+      <Button
+        kind="quiet"
+        testID={`done-${jobs[0].id}`}
+        label={`${shown ? 'Hide' : 'Show'} ${counted(jobs.length, 'finished job')}: ${jobs.map(({ tag }) => tag).join(', ')}`}
+        onPress={() => setShown(!shown)}
+      />
+      {shown && jobs.map((job) => <JobCard key={job.id} job={job} zone={zone} twice={isTwice(job, jobs)} />)}
+    </>
+  );
+}
+
+function DueList({ round }: { round: Round }) {
+  if (round.due.length === 0 && round.dueTotal === 0) return null;
+  return (
+    <>
+      <Heading>Due</Heading>
+      {dueByPump(round.due).map((dues) => (
+        <DueCard key={dues[0].pumpId} dues={dues} />
       ))}
       <More shown={round.due.length} total={round.dueTotal} what="due" testID="due-more" />
+    </>
+  );
+}
+
+function OpenPumps({ round }: { round: Round }) {
+  return (
+    <>
       <Heading>Pumps with open findings</Heading>
       {round.pumps.length === 0 && (
         <Empty title="Nothing is open" todo="Every pump that was looked at is as it should be." />
@@ -89,13 +145,14 @@ function More({
   );
 }
 
-function JobCard({ job }: { job: JobRow }) {
+function JobCard({ job, zone, twice }: { job: JobRow; zone: string; twice: boolean }) {
   const router = useRouter();
   const last = useLastStage(job.id);
   const stage = { 'handed-over': 'hand-over', planned: 'plan' }[job.state as string] ?? last;
+  const begun = twice ? `, begun at ${siteTime(job.startedAt, zone)}` : '';
   return (
     <LinkCard
-      label={`${job.tag}, ${job.pumpName}`}
+      label={`${job.tag}, ${STATE_WORDS[job.state]}, ${job.pumpName}${begun}`}
       testID={`job-${job.tag}`}
       onPress={() => router.navigate(`/job/${job.id}/${stage}`)}
     >
@@ -107,50 +164,70 @@ function JobCard({ job }: { job: JobRow }) {
           {STATE_WORDS[job.state]}
         </Words>
       </View>
-      <Words>{job.pumpName}</Words>
+      <Words>
+        {job.pumpName}
+        {begun}
+      </Words>
     </LinkCard>
   );
 }
 
-function DueCard({ due }: { due: Due }) {
+/** All that is due at one pump, the most pressing first: it leads to where that is done. */
+function DueCard({ dues }: { dues: readonly Due[] }) {
   const router = useRouter();
-  const when = due.date === null ? 'now' : `${due.overdue ? 'since ' : ''}${dateInWords(due.date)}`;
+  const [{ pumpId, tag, pumpName, siteName, openJobId, stage }] = dues;
+  const late = dues.some(({ overdue, date }) => overdue || date === null);
   return (
     <LinkCard
-      label={`${due.tag}: ${due.words}`}
-      testID={`due-${due.tag}-${due.key}`}
-      edge={due.overdue || due.date === null ? 'ochre' : undefined}
-      onPress={() =>
-        router.navigate(due.openJobId ? `/job/${due.openJobId}/${due.stage}` : `/pump/${due.pumpId}`)
-      }
+      label={`${tag}, ${pumpName}, ${siteName}: ${dues.map((due) => `${due.words} ${whenDue(due)}`).join(' ')}`}
+      testID={`due-${tag}`}
+      edge={late ? 'ochre' : undefined}
+      onPress={() => router.navigate(openJobId ? `/job/${openJobId}/${stage}` : `/pump/${pumpId}`)}
     >
-      <View style={styles.line}>
-        <Words bold size="large">
-          {due.tag}
-        </Words>
-        <Words bold size="small" colour={due.overdue || due.date === null ? 'ochre' : 'quiet'}>
-          {when}
-        </Words>
-      </View>
-      <Words>{due.words}</Words>
+      <Named tag={tag} name={pumpName} site={siteName} />
+      {dues.map((due) => (
+        <View key={due.key} style={styles.line} testID={`due-${tag}-${due.key}`}>
+          <Words style={styles.grow}>{due.words}</Words>
+          <Words bold size="small" colour={due.overdue || due.date === null ? 'ochre' : 'quiet'}>
+            {whenDue(due)}
+          </Words>
+        </View>
+      ))}
     </LinkCard>
+  );
+}
+
+function whenDue({ date, overdue }: Due): string {
+  return date === null ? 'now' : `${overdue ? 'since ' : ''}${dateInWords(date)}`;
+}
+
+/** Which pump it is, and where. */
+function Named({ tag, name, site }: { tag: string; name: string; site: string }) {
+  return (
+    <View style={styles.named}>
+      <Words bold size="large">
+        {tag}
+      </Words>
+      <Words size="small" colour="quiet">
+        {name}, {site}
+      </Words>
+    </View>
   );
 }
 
 function PumpCard({ pump }: { pump: Round['pumps'][number] }) {
   const router = useRouter();
+  const reader = useReader();
   const worst: SeverityName = pump.counts.stop > 0 ? 'stop' : pump.counts.warn > 0 ? 'warn' : 'note';
   return (
     <LinkCard
-      label={`${pump.tag}, ${pump.name}: ${pump.worst}`}
+      label={`${pump.tag}, ${pump.name}, ${pump.siteName}: ${pump.worst}`}
       testID={`pump-${pump.tag}`}
       edge={SEVERITY_COLOUR[worst]}
       onPress={() => router.navigate(`/pump/${pump.id}`)}
     >
       <View style={styles.line}>
-        <Words bold size="large">
-          {pump.tag}
-        </Words>
+        <Named tag={pump.tag} name={pump.name} site={`${pump.siteName}, ${pump.place}`} />
         <View style={styles.tags}>
           {(['stop', 'warn', 'note'] as const).map(
             (severity) =>
@@ -160,14 +237,17 @@ function PumpCard({ pump }: { pump: Round['pumps'][number] }) {
           )}
         </View>
       </View>
-      <Words>{pump.name}</Words>
       <Words bold colour={SEVERITY_COLOUR[worst]}>
         {pump.worst}
       </Words>
-      {pump.strip && <BeatStripView {...pump.strip} now={pump.nowShare} />}
-      <Words size="small" colour="quiet">
-        {pump.siteName}, {pump.place}
-      </Words>
+      {pump.strip && (
+        <View>
+          <BeatStripView {...pump.strip} now={pump.nowShare} />
+          <Words size="small" colour="quiet">
+            0 to 24 h; full height {formatNumber(pump.strip.greatest, 1, reader.decimal)} {pump.strip.unit}
+          </Words>
+        </View>
+      )}
     </LinkCard>
   );
 }
@@ -181,5 +261,8 @@ const styles = StyleSheet.create({
     flexWrap: 'wrap',
     gap: SPACE.s,
   },
+  grow: { flexShrink: 1 },
+  // a long name takes a second line, never the edge of the card
+  named: { flexShrink: 1, minWidth: 0 },
   tags: { flexDirection: 'row', gap: SPACE.m },
 });

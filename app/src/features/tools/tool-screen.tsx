@@ -30,7 +30,7 @@ export function ToolScreen() {
 function OpenTool({ tool }: { tool: AnyTool }) {
   const form = useToolForm(tool);
   return (
-    <Screen title={tool.name} over="Tools">
+    <Screen title={tool.name} over="Tools" back="/tools">
       <Answer answer={form.answer} />
       <Card title="Your figures">
         <View style={styles.fields}>

@@ -25,6 +25,7 @@ export function StageFrame({ stage, children, action, aside }: StageFrameProps) 
     <Screen
       title={pump.tag}
       over={`${pump.name}, ${site.name}`}
+      back={`/pump/${pump.id}`}
       rail={<StageRail view={view} current={stage} onGo={go} />}
       action={action}
       aside={aside}

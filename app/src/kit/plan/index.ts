@@ -5,3 +5,4 @@ export { TargetField } from './target-field';
 export { type DutyTyped, useDuty } from './use-duty';
 export { useMoved } from './use-moved';
 export { type ByHand, type Planned, usePlanned } from './use-planned';
+export { Still } from './still';

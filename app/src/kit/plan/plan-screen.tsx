@@ -1,6 +1,7 @@
 import type { FamilyKind } from '@barythm/core/families';
 import type { InputError } from '@barythm/core/input';
-import { useDeferredValue, type ComponentType, type ReactNode } from 'react';
+import { memo, useDeferredValue, useMemo, type ComponentType, type ReactNode } from 'react';
+import type { Part } from '@barythm/core/describe';
 import { newId } from '../../api/device';
 import { FoldedParts } from '../../form/parts';
 import { FormProvider } from '../../form/scope';
@@ -9,6 +10,7 @@ import { useWide } from '../../ui/screen/layout';
 import { Words } from '../../ui/words/words';
 import { useJobScope } from '../job';
 import { PlanFindings, PlanFrame } from './plan-frame';
+import { Still } from './still';
 import { TargetList } from './target-list';
 import type { DutyTyped } from './use-duty';
 import type { Planned } from './use-planned';
@@ -33,6 +35,11 @@ interface PlanScreenProps<Work> {
   readonly then: (work: Work, calm: Work) => ReactNode;
 }
 
+/** Painted anew as the duty is typed, and not as a point is moved. */
+const Duty = memo(function Duty({ parts, fault }: { parts: readonly Part[]; fault: InputError | null }) {
+  return <FoldedParts title="Duty" parts={parts} fault={fault} />;
+});
+
 /** Plan: the duty, and at once the settings it leads to, what is wrong, and what the pump will do. */
 export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props: PlanScreenProps<Work>) {
   const { typed, work, fault, waitsFor = 'The plan', onReset, onAgreed, first, own, notes, then } = props;
@@ -54,23 +61,25 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
     go('set');
   };
   const targets = calm && (
-    <TargetList profile={view.profile} targets={calm.targets} before={calm.before} onReset={onReset} />
+    <Still on={calm}>
+      {() => (
+        <TargetList profile={view.profile} targets={calm.targets} before={calm.before} onReset={onReset} />
+      )}
+    </Still>
   );
   const findings = calm && (
-    <PlanFindings target={calm.findings.target} found={calm.before ? calm.findings.found : null} />
+    <Still on={calm}>
+      {() => <PlanFindings target={calm.findings.target} found={calm.before ? calm.findings.found : null} />}
+    </Still>
+  );
+  const { texts, errors, change, tried, form } = typed;
+  const asked = useMemo(
+    () => ({ texts, errors, change, tried, own, name: 'duty' }),
+    [texts, errors, change, tried, own],
   );
   const duty = (
-    <FormProvider
-      value={{
-        texts: typed.texts,
-        errors: typed.errors,
-        change: typed.change,
-        name: 'duty',
-        tried: typed.tried,
-        own,
-      }}
-    >
-      <FoldedParts title="Duty" parts={typed.form.parts} fault={fault} />
+    <FormProvider value={asked}>
+      <Duty parts={form.parts} fault={fault} />
     </FormProvider>
   );
   const waiting = !work && (

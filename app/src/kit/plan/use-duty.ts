@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useDraftOf } from '../../draft/use-draft';
 import { type Form, type PathErrors, type Texts, textsOver } from '@barythm/core/describe';
 
@@ -36,7 +36,9 @@ export function useDuty<T>(
   );
   const [kept, setDraft] = useDraftOf<Texts>(key, initial);
   const texts = useMemo(() => textsOver(initial, form.broughtUp(kept)), [form, initial, kept]);
-  const { value: duty, errors } = useMemo(() => form.read(texts, more), [form, texts, more]);
+  // a digit stands in its field at once; what follows from it comes a moment later
+  const calm = useDeferredValue(texts);
+  const { value: duty, errors } = useMemo(() => form.read(calm, more), [form, calm, more]);
   const [tried, setTried] = useState(false);
   const ask = useCallback(() => setTried(true), []);
   const forget = useCallback(() => setDraft(null), [setDraft]);

@@ -1,7 +1,9 @@
+import { useRouter } from 'expo-router';
+import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import { useEffect, type ReactNode } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { SCROLL_MARK } from '../pad/next-field';
-import { SPACE, usePalette } from '../theme';
+import { SPACE, TOUCH, usePalette } from '../theme';
 import { usePadIsOpen } from '../pad/figure-pad';
 import { useWide } from './layout';
 import { Words } from '../words/words';
@@ -10,6 +12,8 @@ interface ScreenProps {
   readonly title: string;
   /** a line over the title: where this is */
   readonly over?: string;
+  /** where that line leads back to */
+  readonly back?: string;
   readonly children: ReactNode;
   /** stays under the title while the rest scrolls */
   readonly rail?: ReactNode;
@@ -20,9 +24,11 @@ interface ScreenProps {
 }
 
 /** One screen: title, what it is about, and one main action at the bottom. */
-export function Screen({ title, over, children, rail, action, aside }: ScreenProps) {
+export function Screen({ title, over, back, children, rail, action, aside }: ScreenProps) {
   const palette = usePalette();
   const wide = useWide();
+  // under a rail on a phone everything that stands still takes as little as it can
+  const low = rail !== undefined && !wide;
   // nothing that commits stands right above the digits
   const padIsOpen = usePadIsOpen();
   // tabs and screen readers tell pages apart by their titles
@@ -31,15 +37,25 @@ export function Screen({ title, over, children, rail, action, aside }: ScreenPro
   }, [title]);
   return (
     <View style={[styles.screen, { backgroundColor: palette.paper }]} role="main">
-      <View style={[styles.head, wide && styles.headWide, { borderColor: palette.line }]}>
-        {over && (
-          <Words size="small" colour="quiet" numberOfLines={1}>
-            {over}
-          </Words>
+      <View
+        style={[styles.head, wide && styles.headWide, low && styles.headLow, { borderColor: palette.line }]}
+      >
+        {low ? (
+          <View style={styles.line}>
+            {back !== undefined && <Back words={over ?? ''} to={back} signAlone />}
+            <Title words={title} low />
+            {over && (
+              <View style={styles.rest}>
+                <Over words={over} />
+              </View>
+            )}
+          </View>
+        ) : (
+          <>
+            {over && <Over words={over} back={back} />}
+            <Title words={title} />
+          </>
         )}
-        <Words role="heading" aria-level={1} bold size="title">
-          {title}
-        </Words>
         {rail}
       </View>
       <View style={styles.columns}>
@@ -66,7 +82,7 @@ export function Screen({ title, over, children, rail, action, aside }: ScreenPro
         <View
           style={[
             styles.action,
-            wide && styles.actionWide,
+            wide ? styles.actionWide : low && styles.actionLow,
             { backgroundColor: palette.surface, borderColor: palette.line },
           ]}
         >
@@ -77,7 +93,63 @@ export function Screen({ title, over, children, rail, action, aside }: ScreenPro
   );
 }
 
+function Title({ words, low }: { words: string; low?: boolean }) {
+  return (
+    <Words role="heading" aria-level={1} bold size={low ? 'large' : 'title'}>
+      {words}
+    </Words>
+  );
+}
+
+/** Where a page belongs. */
+function Over({ words, back }: { words: string; back?: string }) {
+  if (back !== undefined) return <Back words={words} to={back} />;
+  return (
+    <Words size="small" colour="quiet" numberOfLines={1}>
+      {words}
+    </Words>
+  );
+}
+
+/** The same, as the way back there. */
+function Back({ words, to, signAlone }: { words: string; to: string; signAlone?: boolean }) {
+  const router = useRouter();
+  const palette = usePalette();
+  return (
+    <Pressable
+      role="link"
+      aria-label={`Back to ${words}`}
+      testID="back"
+      onPress={() => router.navigate(to)}
+      style={[styles.back, signAlone && styles.sign]}
+    >
+      <ArrowLeft size={signAlone ? 22 : 16} color={palette.petrol} aria-hidden />
+      {!signAlone && (
+        <Words size="small" bold colour="petrol" numberOfLines={1} style={styles.backWords}>
+          {words}
+        </Words>
+      )}
+    </Pressable>
+  );
+}
+
 const styles = StyleSheet.create({
+  // tall enough for a thumb, without a taller head
+  back: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.xs,
+    minHeight: TOUCH,
+    marginVertical: -SPACE.m,
+    alignSelf: 'flex-start',
+    maxWidth: '100%',
+  },
+  backWords: { flexShrink: 1 },
+  sign: { width: TOUCH, marginLeft: -SPACE.m, marginRight: -SPACE.s, justifyContent: 'center' },
+  headLow: { paddingTop: SPACE.xs, paddingBottom: 0, gap: 0 },
+  line: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, minHeight: 28 },
+  rest: { flex: 1, minWidth: 0, alignItems: 'flex-end' },
+  actionLow: { paddingVertical: SPACE.xs },
   screen: { flex: 1, minHeight: 0 },
   head: {
     paddingHorizontal: SPACE.l,

@@ -1,5 +1,5 @@
 import { circulatorFamily } from '@barythm/core/families/circulator';
-import { PlanScreen, useDuty, useMoved, usePlanned } from '../../../kit/plan';
+import { PlanScreen, Still, useDuty, useMoved, usePlanned } from '../../../kit/plan';
 import { withText } from '@barythm/core/describe';
 import { useCirculator } from '../use-circulator';
 import { ModesCard } from './modes-card';
@@ -28,20 +28,27 @@ export function CirculatorPlan() {
         <>
           <PumpCard work={now} byHand={byHand} onMove={setByHand} />
           {now.context.duty.control.kind === 'volts' && <VoltsCard work={now} />}
-          {calm.context.duty.twin && (
-            <TwinCard
-              work={calm}
-              onChoose={(way) => typed.change(withText(typed.texts, 'choices.twin', way))}
-            />
-          )}
-          <ModesCard
-            work={calm}
-            onChoose={(mode) => {
-              // another mode has another figure: what was moved by hand was meant for the one before
-              putBack();
-              typed.change(withText(typed.texts, 'choices.mode', mode));
-            }}
-          />
+          <Still on={calm}>
+            {() => (
+              <>
+                {' '}
+                {calm.context.duty.twin && (
+                  <TwinCard
+                    work={calm}
+                    onChoose={(way) => typed.change(withText(typed.texts, 'choices.twin', way))}
+                  />
+                )}
+                <ModesCard
+                  work={calm}
+                  onChoose={(mode) => {
+                    // another mode has another figure: what was moved by hand was meant for the one before
+                    putBack();
+                    typed.change(withText(typed.texts, 'choices.mode', mode));
+                  }}
+                />
+              </>
+            )}
+          </Still>
         </>
       )}
     />

@@ -1,5 +1,5 @@
 import { driveFamily, holdsPressure } from '@barythm/core/families/drive';
-import { PlanScreen, useDuty, useMoved, usePlanned } from '../../../kit/plan';
+import { PlanScreen, Still, useDuty, useMoved, usePlanned } from '../../../kit/plan';
 import { withText } from '@barythm/core/describe';
 import { useDrive } from '../use-drive';
 import { PressureCard } from './pressure-card';
@@ -28,14 +28,21 @@ export function DrivePlan() {
         holdsPressure(now.context.duty) && (
           <>
             <PressureCard work={now} byHand={byHand} onMove={setByHand} />
-            {calm.context.duty.pump.count > 1 && (
-              <SharingCard
-                work={calm}
-                onChoose={(way) => typed.change(withText(typed.texts, 'choices.sharing', way))}
-              />
-            )}
-            {calm.context.duty.vessel && <VesselCard work={calm} />}
-            <TraceCard work={calm} />
+            <Still on={calm}>
+              {() => (
+                <>
+                  {' '}
+                  {calm.context.duty.pump.count > 1 && (
+                    <SharingCard
+                      work={calm}
+                      onChoose={(way) => typed.change(withText(typed.texts, 'choices.sharing', way))}
+                    />
+                  )}
+                  {calm.context.duty.vessel && <VesselCard work={calm} />}
+                  <TraceCard work={calm} />
+                </>
+              )}
+            </Still>
           </>
         )
       }

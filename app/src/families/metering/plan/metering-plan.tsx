@@ -8,7 +8,7 @@ import {
   type MeteringDuty,
   type MeteringView,
 } from '@barythm/core/families/metering';
-import { PlanScreen, useDuty, type DutyTyped, useMoved } from '../../../kit/plan';
+import { PlanScreen, Still, useDuty, type DutyTyped, useMoved } from '../../../kit/plan';
 import { textAt, withText } from '@barythm/core/describe';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
@@ -52,17 +52,29 @@ export function MeteringPlan() {
       }
       then={(now, calm) => (
         <>
-          <GearCard
-            work={calm}
-            onChoose={(gear) => typed.change(withText(typed.texts, 'choices.gear', gear))}
-          />
-          <PulseCard work={calm} onMove={setByHand} />
+          <Still on={calm}>
+            {() => (
+              <>
+                <GearCard
+                  work={calm}
+                  onChoose={(gear) => typed.change(withText(typed.texts, 'choices.gear', gear))}
+                />
+                <PulseCard work={calm} onMove={setByHand} />
+              </>
+            )}
+          </Still>
           <SignalCard work={now} byHand={byHand} onMove={setByHand} />
-          <DoseCard work={calm} />
-          <ExpectedTable work={calm} />
-          <CuresCard work={calm} />
-          <CapacityCard work={calm} />
-          <StockCard context={calm.context} values={calm.values} agreedOn={calm.context.today} />
+          <Still on={calm}>
+            {() => (
+              <>
+                <DoseCard work={calm} />
+                <ExpectedTable work={calm} />
+                <CuresCard work={calm} />
+                <CapacityCard work={calm} />
+                <StockCard context={calm.context} values={calm.values} agreedOn={calm.context.today} />
+              </>
+            )}
+          </Still>
         </>
       )}
     />

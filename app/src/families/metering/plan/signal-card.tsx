@@ -1,7 +1,7 @@
 import { signalChart, type SignalLine } from '@barythm/core/chart';
 import { isSetInFlow } from '@barythm/core/families/metering';
 import { addressOf, parameterWithRole, type Parameter } from '@barythm/core/profile';
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SignalChartView } from '../../../charts/signal-chart-view';
 import { useChartBox } from '../../../charts/use-chart-box';
@@ -16,7 +16,7 @@ import { rateAxis } from './rate-axis';
 import { PointFields } from './point-fields';
 import type { PointParameters } from './point-parameters';
 import { PointGrip } from './point-grip';
-import { taken, type ByHand } from '../../../kit/plan';
+import { Still, taken, type ByHand } from '../../../kit/plan';
 import type { PlanWork } from './use-plan';
 
 interface SignalCardProps {
@@ -50,6 +50,7 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
     [box, lines, work],
   );
   const points = useMemo(() => freePoints(work), [work]);
+  const calm = useDeferredValue(work);
   const undo = useUndo(byHand, onMove);
   if (lines.length === 0) return null;
 
@@ -100,7 +101,10 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
       )}
       <UndoButton undo={undo} testID="signal-undo" />
       {points.length > 0 ? (
-        <PointFields work={work} points={points} byHand={byHand} onMove={onMove} />
+        // the figures follow the grip a moment later
+        <Still on={calm}>
+          {() => <PointFields work={calm} points={points} byHand={byHand} onMove={onMove} />}
+        </Still>
       ) : (
         <Words size="small" colour="quiet">
           {context.profile.behaviours.analog.kind === 'plain'

@@ -2,7 +2,7 @@ import { poolFamily } from '@barythm/core/families/pool';
 import type { WantedProgram } from '@barythm/core/families/pool';
 import { useMemo } from 'react';
 import { useDraftOf } from '../../../draft/use-draft';
-import { PlanScreen, useDuty } from '../../../kit/plan';
+import { PlanScreen, Still, useDuty } from '../../../kit/plan';
 import { CheapestCard } from '../cheapest/cheapest-card';
 import { usePool } from '../use-pool';
 import { CostCard } from './cost-card';
@@ -56,9 +56,16 @@ export function PoolPlan() {
       )}
       then={(_, calm) => (
         <>
-          <PowerCard work={calm} />
-          <RoofCard context={calm.context} />
-          <WinterCard work={calm} />
+          <Still on={calm}>
+            {() => (
+              <>
+                {' '}
+                <PowerCard work={calm} />
+                <RoofCard context={calm.context} />
+                <WinterCard work={calm} />
+              </>
+            )}
+          </Still>
         </>
       )}
     />

@@ -1,7 +1,7 @@
 import type { HeaterRule } from '@barythm/core/electric';
 import { spaFamily } from '@barythm/core/families/spa';
 import { addressOf, parameterWithRole } from '@barythm/core/profile';
-import { PlanScreen, useDuty, useMoved, usePlanned, type ByHand } from '../../../kit/plan';
+import { PlanScreen, Still, useDuty, useMoved, usePlanned, type ByHand } from '../../../kit/plan';
 import { withText } from '@barythm/core/describe';
 import { useSpa } from '../use-spa';
 import { BankCard } from './bank-card';
@@ -31,13 +31,20 @@ export function SpaPlan() {
       {...screen}
       then={(now, calm) => (
         <>
-          <MatchCard
-            work={calm}
-            onChoose={(value) => number && setByHand({ ...byHand, [addressOf(number)]: value })}
-          />
-          <EquipmentCard work={calm} />
-          <BankCard work={calm} />
-          <LoadCard work={calm} onChoose={chooseRule} />
+          <Still on={calm}>
+            {() => (
+              <>
+                {' '}
+                <MatchCard
+                  work={calm}
+                  onChoose={(value) => number && setByHand({ ...byHand, [addressOf(number)]: value })}
+                />
+                <EquipmentCard work={calm} />
+                <BankCard work={calm} />
+                <LoadCard work={calm} onChoose={chooseRule} />
+              </>
+            )}
+          </Still>
           <WarmCard work={now} byHand={byHand} onMove={setByHand} />
           <CyclesCard work={now} byHand={byHand} onMove={setByHand} />
         </>

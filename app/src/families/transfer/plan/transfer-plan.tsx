@@ -1,5 +1,5 @@
 import { transferFamily, type Control } from '@barythm/core/families/transfer';
-import { PlanScreen, useDuty, useMoved, usePlanned } from '../../../kit/plan';
+import { PlanScreen, Still, useDuty, useMoved, usePlanned } from '../../../kit/plan';
 import { withText } from '@barythm/core/describe';
 import { useTransfer } from '../use-transfer';
 import { ControlsCard } from './controls-card';
@@ -25,14 +25,21 @@ export function TransferPlan() {
       then={(now, calm) => (
         <>
           <VesselCard work={now} byHand={byHand} onMove={setByHand} />
-          <ControlsCard
-            work={calm}
-            onChoose={(control: Control) => {
-              // another control has other levels: what was moved by hand was meant for the one before
-              putBack();
-              typed.change(withText(typed.texts, 'choices.control', control));
-            }}
-          />
+          <Still on={calm}>
+            {() => (
+              <>
+                {' '}
+                <ControlsCard
+                  work={calm}
+                  onChoose={(control: Control) => {
+                    // another control has other levels: what was moved by hand was meant for the one before
+                    putBack();
+                    typed.change(withText(typed.texts, 'choices.control', control));
+                  }}
+                />
+              </>
+            )}
+          </Still>
         </>
       )}
     />
