@@ -5,7 +5,7 @@
 
 /** The floors of the core, the lowest first: a folder stands on those of lower floors alone. */
 const FLOORS = [
-  ['input', 'solver', 'print', 'link', 'electric'],
+  ['input', 'words', 'solver', 'print', 'link', 'electric'],
   ['time', 'control', 'signal'],
   ['units', 'strokes', 'heat'],
   ['describe'],
