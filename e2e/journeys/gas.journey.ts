@@ -107,7 +107,7 @@ test('water from a file: faults by line and column, nothing taken in; then a goo
       'bench-csv',
       file('bad.csv', (hour) => (hour === 3 ? 'much' : '5,5')),
     );
-    await browser.says('bench-water', 'Line 5, column 2: “much” is no flow: a number such as 12.5.');
+    await browser.says('bench-water', 'Line 5, column 2: “much” is not a flow: enter a number, e.g. 12.5.');
     await browser.upload(
       'bench-csv',
       file('good.csv', (hour) => `${hour},5`),

@@ -66,7 +66,7 @@ test('a controller described by hand, published, and used on a pump that comes i
     await browser.tap('new-profile-two-keys');
     await browser.tap('new-save');
     await browser.says('new-site-card', '“Nowhere” is no time zone');
-    await browser.says('new-place-card', 'CID-DP-01 is there already at Skerrow Cider Press.');
+    await browser.says('new-place-card', 'CID-DP-01 already exists at Skerrow Cider Press.');
     await browser.type('new-zone', 'Atlantic/Faroe');
     await browser.type('new-tag', 'CID-DP-02');
     await browser.type('new-name', 'Acid, bottle washer');

@@ -23,7 +23,7 @@ test('a week, hour by hour, with the day before the time', () => {
 });
 
 test.each([
-  ['text', day((h) => (h === 4 ? 'much' : '1')), '6:2 “much” is no flow'],
+  ['text', day((h) => (h === 4 ? 'much' : '1')), '6:2 “much” is not a flow'],
   ['a gap in the flows', day((h) => (h === 4 ? '' : '1')), '6:2 The flow is missing.'],
   ['a negative flow', day((h) => (h === 4 ? '-3' : '1')), '6:2 “-3”: a flow cannot be negative.'],
   ['a gap in the times', day(() => '1').replace('7:00,1\n', ''), '9:1 A gap: rows are 60 min apart'],

@@ -123,5 +123,5 @@ function minuteOf(text: string): number | null {
 function flowWords(flow: string): string {
   if (flow === '') return 'The flow is missing.';
   if (flow.startsWith('-') || flow.startsWith('−')) return `“${flow}”: a flow cannot be negative.`;
-  return `“${flow}” is no flow: a number such as 12.5.`;
+  return `“${flow}” is not a flow: enter a number, e.g. 12.5.`;
 }

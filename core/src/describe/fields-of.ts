@@ -107,7 +107,7 @@ function made(key: string, { schema, blank, said }: Peeled): Field | null {
   if (place === days && typeof label === 'string') return someDays(key, label);
   if (said.quantity) {
     const given = orBlank(place ?? measured(said.quantity), blank);
-    const empty = blank === 'needed' ? undefined : 'Empty when not known';
+    const empty = blank === 'needed' ? undefined : 'Leave empty if unknown';
     return aFigure(key, label, said.quantity, {
       place: given,
       unit: said.unit,

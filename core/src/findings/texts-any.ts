@@ -3,7 +3,7 @@ import type { TextBook } from './render';
 /** What findings say that any pump can have, whatever its family. */
 export const ANY_TEXTS = {
   'ANY-00': {
-    title: 'These settings were not judged',
+    title: 'Settings not checked',
     so: 'They could not be worked out: {why}',
     will: 'What is wrong with them is not seen here.',
     todo: 'Mend that in the duty under Plan, or read the setting once more; they are judged by themselves then.',
@@ -21,9 +21,9 @@ export const ANY_TEXTS = {
     todo: 'Judge whether {taken} will do; else another controller, or another way to get what is needed.',
   },
   'ANY-03': {
-    title: 'Not seen back in automatic',
+    title: 'Return to automatic not recorded',
     so: 'Nobody has recorded that the pump was returned to automatic.',
-    will: 'A pump left stopped, on hold or in manual is the commonest call-back of all.',
+    will: 'A pump left stopped, on hold or in manual is the most common reason for a call-back.',
     todo: 'Return it to automatic, watch it take a signal, and record it under Prove.',
   },
   'ANY-04.unchecked': {

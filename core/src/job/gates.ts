@@ -73,7 +73,7 @@ export function gateOfProve(document: JobDocument): GateReason[] {
   return [
     {
       code: 'PROVE',
-      words: 'Injecting a signal pumps real chemical: lead the discharge somewhere safe first.',
+      words: 'Injecting a signal pumps real chemical: route the discharge to a safe place first.',
       stage: 'prove',
     },
   ];

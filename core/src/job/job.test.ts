@@ -160,7 +160,7 @@ describe('gates', () => {
 
   test('no reading before the discharge leads somewhere safe', () => {
     expect(gateOfProve(BLANK)).toHaveLength(1);
-    expect(() => badlySet().read(12, 48)).toThrow('somewhere safe');
+    expect(() => badlySet().read(12, 48)).toThrow('to a safe place');
   });
 
   test('targets outside the controller’s limits are refused at their place; what is found is taken whatever it is', () => {

@@ -51,7 +51,7 @@ export const controllerShape = {
       .min(1)
       .max(20),
     {
-      label: 'Options taken for fitted',
+      label: 'Options assumed fitted',
       lines: 2,
       place: lines,
       hint: 'Boards and modules, one a line',

@@ -185,6 +185,6 @@ describe('one pump by the form', () => {
   test('the same tag at the same site is refused', async () => {
     const { status, body } = await server.post('/api/v1/register/pumps', pump());
     expect(status).toBe(400);
-    expect(JSON.stringify(body)).toContain('BRE-DP-01 is there already at Skerrow Brewery.');
+    expect(JSON.stringify(body)).toContain('BRE-DP-01 already exists at Skerrow Brewery.');
   });
 });

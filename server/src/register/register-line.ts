@@ -193,7 +193,7 @@ export async function lineCheck(database: Database, lines: readonly RegisterLine
     }
     const key = `${line.site}/${line.tag}`;
     if (taken.has(key))
-      faults.push({ column: 'tag', words: `${line.tag} is there already at ${line.site}.` });
+      faults.push({ column: 'tag', words: `${line.tag} already exists at ${line.site}.` });
     taken.add(key);
     return faults;
   };

@@ -29,7 +29,7 @@ export function EditedCard({ context, values, onChange }: EditedCardProps) {
   return (
     <Card title="Edited copy" testID="edited">
       <Words size="small" colour="quiet">
-        To try things on: nothing is planned or written by it.
+        Trial only: nothing is saved.
         {mode && values[mode.key] === undefined ? ' The mode is not known yet: choose it.' : ''}
       </Words>
       {inOrderOfWork(profile)

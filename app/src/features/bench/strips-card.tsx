@@ -107,7 +107,7 @@ export function StripsCard({ runs: given, colours, context, player, onThrow }: S
         onChange={player.setSpeed}
       />
       <Words size="small" bold>
-        Throw in now, for an hour
+        Add a fault now, for one hour
       </Words>
       <View style={styles.faults}>
         {thrownAtATap(context).map((kind) => (

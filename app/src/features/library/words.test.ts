@@ -113,8 +113,8 @@ test('what any controller may have is told where its profile says it, and not ot
   );
   const panel = profile('circuit-panel-eight');
   expect(lineOf(panel, 'Revision')).toBe('2.4');
-  expect(lineOf(panel, 'Options taken for fitted')).toBe('Board for the heater, Board for the roof');
+  expect(lineOf(panel, 'Options assumed fitted')).toBe('Board for the heater, Board for the roof');
   expect(lineOf(panel, 'A timed hold lasts')).toMatch(/^60\smin$/);
-  for (const name of ['Revision', 'Options taken for fitted', 'They are opened by', 'A factory reset shows'])
+  for (const name of ['Revision', 'Options assumed fitted', 'They are opened by', 'A factory reset shows'])
     expect(lineOf(profile('motor-three-gears'), name)).toBeUndefined();
 });

@@ -139,7 +139,7 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
           </Words>
         )}
         <FilePick
-          label="Take in a profile file"
+          label="Import profile"
           accept=".json,application/json"
           testID="profile-import"
           onText={load}

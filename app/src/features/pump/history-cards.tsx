@@ -101,7 +101,7 @@ function ChangesCard({ changes }: { changes: PumpHistory['changes'] }) {
   const [all, setAll] = useState(false);
   const shown = all ? changes : changes.slice(0, SHOWN);
   return (
-    <Card title="Who changed what" testID="changes">
+    <Card title="Change history" testID="changes">
       {shown.map((change, i) => (
         <View key={i} style={[styles.change, { borderColor: palette.line }]}>
           <Words>

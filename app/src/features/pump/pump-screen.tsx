@@ -159,7 +159,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
         </View>
       </View>
       {pump.note !== '' && (
-        <Card title="Said by the site">
+        <Card title="Reported by the site">
           <Words>{pump.note}</Words>
         </Card>
       )}

@@ -30,7 +30,7 @@ test('what the server refuses stands at its field, and nothing typed is lost; th
     title: 'Something in the request is not right.',
     status: 400,
     code: 'invalid',
-    errors: [{ field: 'tag', words: 'CID-DP-01 is there already at the press.' }],
+    errors: [{ field: 'tag', words: 'CID-DP-01 already exists at the press.' }],
   });
   const { clear } = standScreen(<NewPumpScreen />);
   type('new-site', 'Cider Press');
@@ -38,13 +38,13 @@ test('what the server refuses stands at its field, and nothing typed is lost; th
   fireEvent.press(await screen.findByTestId(`new-profile-${MOTOR.id}`));
   fireEvent.press(await screen.findByTestId('new-gear-B'));
   fireEvent.press(screen.getByTestId('new-save'));
-  expect(await screen.findByText('CID-DP-01 is there already at the press.')).toBeTruthy();
+  expect(await screen.findByText('CID-DP-01 already exists at the press.')).toBeTruthy();
   expect(screen.getByText('Put the marked places right.')).toBeTruthy();
   expect(sent[0]).toMatchObject({ site: 'Cider Press', tag: 'CID-DP-01', profile: MOTOR.id, gear: 'B' });
 
   sent = servePump(201, { id: 'pump-7' });
   type('new-tag', 'CID-DP-02');
-  expect(screen.queryByText('CID-DP-01 is there already at the press.')).toBeNull();
+  expect(screen.queryByText('CID-DP-01 already exists at the press.')).toBeNull();
   fireEvent.press(screen.getByTestId('new-save'));
   await waitFor(() => expect(mockReplace).toHaveBeenCalledWith('/pump/pump-7'));
   expect(sent[0]).toMatchObject({ site: 'Cider Press', tag: 'CID-DP-02', gear: 'B' });

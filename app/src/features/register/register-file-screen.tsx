@@ -50,7 +50,7 @@ export function RegisterFileScreen() {
           <Button
             grow
             kind="main"
-            label={`Take in ${counted(preview.pumps.length, 'pump')}`}
+            label={`Add ${counted(preview.pumps.length, 'pump')}`}
             testID="register-take"
             onPress={() => void take()}
           />

@@ -123,7 +123,7 @@ describe('register files', () => {
     expect(wordsOf('register-preview')).toContain('Cider Press, a new site');
     expect(wordsOf('register-preview')).toContain('Hostel, already here');
     expect(wordsOf('register-preview')).toContain('And 2 more.');
-    expect(wordsOf('register-take')).toBe('Take in 22 pumps');
+    expect(wordsOf('register-take')).toBe('Add 22 pumps');
     press('register-take');
     await waitFor(() => expect(mockNavigate).toHaveBeenCalledWith('/register'));
     expect(sent).toEqual([{ csv: 'site,tag\n…' }, { csv: 'site,tag\n…' }]);

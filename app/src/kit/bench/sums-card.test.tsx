@@ -102,6 +102,6 @@ test('what the bench takes for granted stands in sentences, each once', () => {
     />,
   );
   expect(screen.getByTestId('bench-unknown')).toHaveTextContent(
-    'Taken for granted here:· Its run-on is not known: none is taken.',
+    'Assumptions:· Its run-on is not known: none is taken.',
   );
 });

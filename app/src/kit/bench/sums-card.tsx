@@ -94,7 +94,7 @@ export function SumsCard({ runs, rows: all, headline }: SumsCardProps) {
       {unknown.length > 0 && (
         <View testID="bench-unknown">
           <Words size="small" bold colour="ochre">
-            Taken for granted here:
+            Assumptions:
           </Words>
           {unknown.map((words) => (
             <Words key={words} size="small">

@@ -8,7 +8,7 @@ export function BenchLink() {
   const router = useRouter();
   return (
     <Button
-      label="Run found and target through a day on the bench"
+      label="Simulate one day: as found against target"
       testID="to-bench"
       onPress={() => router.navigate(`/bench/${view.document.pump.id}`)}
     />

@@ -5,7 +5,7 @@ export const ENTER_WHEN: Record<Parameter['enterWhen'], string> = {
   any: 'At any time.',
   stopped: 'Only while stopped.',
   waiting: 'Only while waiting.',
-  running: 'Only while running.',
+  running: 'Set this while the pump is running.',
   isolated: 'Only isolated and locked off.',
   'power-up': 'Only in the first seconds after power is on. Missed it? Switch off, wait, and on again.',
 };

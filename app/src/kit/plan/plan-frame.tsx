@@ -42,7 +42,7 @@ export function PlanFrame({
             grow={!wide}
             kind="main"
             testID="agree-plan"
-            label={document.plans.length > 0 ? 'Agree this plan again' : 'Agree this plan'}
+            label={document.plans.length > 0 ? 'Accept the plan again' : 'Accept plan'}
             disabled={document.handover !== null}
             onPress={onAgree}
           />

@@ -81,7 +81,7 @@ export function AutomaticCard() {
     <Card title="Return to automatic" edge="ochre" testID="automatic">
       <Words>
         What was taken off for the work is back in place, and the pump is out of stop, hold, test and manual.
-        A pump left otherwise is the commonest call-back of all.
+        A pump left otherwise is the most common reason for a call-back.
       </Words>
       {recorded && (
         <Words colour="ochre">

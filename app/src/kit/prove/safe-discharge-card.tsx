@@ -18,7 +18,7 @@ export function SafeDischargeCard() {
   if (view.document.handover && !recorded) return null;
   return (
     <Card
-      title="Lead the discharge somewhere safe"
+      title="Route the discharge to a safe place"
       edge={recorded ? 'moss' : 'ochre'}
       testID="discharge-safe"
     >

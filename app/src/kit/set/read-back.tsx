@@ -89,7 +89,7 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
         </Words>
       )}
       {parameter.type !== 'choice' && (
-        <Button kind="main" label="Read back" testID="readback-save" onPress={save} />
+        <Button kind="main" label="Record reading" testID="readback-save" onPress={save} />
       )}
       {fault && asked === typed && parsed?.ok && (
         // a button of its own: a second tap on the same place must not say yes

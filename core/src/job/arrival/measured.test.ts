@@ -223,7 +223,7 @@ describe('checks at the pump', () => {
 
   test('no pulses before the discharge leads somewhere safe', () => {
     expect(() => check(new Writer(blank), 'pulses', null, { pulses: 3, strokes: 1 })).toThrow(
-      'somewhere safe',
+      'to a safe place',
     );
   });
   test.each([

@@ -36,7 +36,7 @@ export const pulseRecognitionTool: Tool<typeof pulseRecognitionInput, PulseRecog
     main: choice_ms === null ? { label: 'Set', value: '–', unit: 'ms' } : line('Set', choice_ms, 'ms', 1),
     lines: [
       line('Time from pulse to pulse', period_ms, 'ms', 1),
-      line('Greatest dependable time', limit_ms, 'ms', 2),
+      line('Longest safe time', limit_ms, 'ms', 2),
     ],
     verdict:
       choice_ms === null

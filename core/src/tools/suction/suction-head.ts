@@ -34,7 +34,7 @@ export const suctionHeadTool: Tool<typeof suctionHeadInput, SuctionHeadOutput> =
     figure('tank_bar', 'On the tank, absolute', 'pressure', '1.013'),
     figure('vapour_bar', 'Vapour pressure', 'pressure', '0.08'),
     figure('density_kgm3', 'Density', 'plain', '1200', { unit: 'kg/m³' }),
-    figure('level_m', 'Liquid above the pump', 'length', '-1.2', { hint: 'Negative for a lift.' }),
+    figure('level_m', 'Liquid above the pump', 'length', '-1.2', { hint: 'Minus for suction lift.' }),
     figure('friction_m', 'Friction loss', 'length', '0.1'),
     figure('pipe_m', 'Suction pipe', 'length', '3'),
     figure('velocity_ms', 'Mean velocity in it', 'velocity', '0.25'),

@@ -89,7 +89,7 @@ export const tariffTool: Tool<typeof tariffInput, TariffOutput> = {
     lines: [
       line('A year', cost_year, '', 0),
       line('Energy a day', energy_kwh, 'kWh'),
-      ...(dear_share === null ? [] : [line('Of the cost in the dearest hours', dear_share * 100, '%', 0)]),
+      ...(dear_share === null ? [] : [line('Share of cost at peak price', dear_share * 100, '%', 0)]),
     ],
   }),
 };

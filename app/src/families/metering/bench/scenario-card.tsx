@@ -71,7 +71,7 @@ export function ScenarioCard({ draft, context, onChange }: ScenarioCardProps) {
       <View style={styles.pair}>
         <View style={styles.cell}>
           <Field
-            label="Wobble"
+            label="Flow variation"
             unit="%"
             testID="bench-wobble"
             value={wobble ?? String(draft.wobble_pct)}

@@ -96,7 +96,7 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
       {chart.dead && (
         <Words size="small" colour="quiet">
           Shaded: with the target the pump stands still.
-          {isSetInFlow(context.profile) ? '' : ' Thin steps: whole strokes.'}
+          {isSetInFlow(context.profile) ? '' : ' Steps: whole strokes.'}
         </Words>
       )}
       <UndoButton undo={undo} testID="signal-undo" />

@@ -27,7 +27,7 @@ export function DayCard({ context, nowShare }: { context: MeteringContext; nowSh
         hours
       />
       <Words size="small" colour="quiet">
-        Full height is the day’s greatest: {figureWithUnit(fig('strokeRate', Math.max(...day.rates)), reader)}
+        Full height = day’s maximum: {figureWithUnit(fig('strokeRate', Math.max(...day.rates)), reader)}
         , of {figureWithUnit(fig('strokeRate', day.greatest), reader)} that it can make.
       </Words>
       <Words>

@@ -157,7 +157,7 @@ function Found({
       ))}
       <Button
         kind="main"
-        label="Take it into the week"
+        label="Use this plan"
         testID="cheapest-take"
         onPress={() => onTake(told.programs.map(withoutReason))}
       />

@@ -46,7 +46,7 @@ test('a complete duty is folded to a line for each part, with what matters in it
   expect(wordsOf('duty-part-water')).toContain('Seal pool: 41.6 m³, turned over 3 times a day, 124.8 m³.');
   expect(wordsOf('duty-part-points')).toContain('3 points measured');
   expect(wordsOf('duty-part-circuits')).toContain('Filter, Cleaner, Heater, Chlorinator, Roof');
-  expect(wordsOf('duty-part-needs')).toContain('1 circuit with hours of their own');
+  expect(wordsOf('duty-part-needs')).toContain('1 circuit with its own hours');
   expect(wordsOf('duty-part-timed')).toContain('None that end by themselves.');
   expect(wordsOf('duty-part-tariff')).toContain('4 price windows, in SKR.');
   expect(wordsOf('duty-part-winter')).toContain('Light frosts.');

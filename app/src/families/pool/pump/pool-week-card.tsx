@@ -51,7 +51,7 @@ export function PoolWeekCard({ context, nowShare }: { context: PoolContext; nowS
           ),
       )}
       <Words size="small" colour="quiet">
-        Full height is the week’s greatest: {figureWithUnit(fig('speed', week.greatest_rpm), reader)}.
+        Full height = week’s maximum: {figureWithUnit(fig('speed', week.greatest_rpm), reader)}.
       </Words>
       <Words>
         {figureWithUnit(fig('waterVolume', Math.min(...sums.daily_m3)), reader)} moved on its weakest day,{' '}

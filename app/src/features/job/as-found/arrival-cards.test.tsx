@@ -152,8 +152,8 @@ describe('messages that the profile knows', () => {
 test('a factory reset says how it is done and how it shows, where the profile knows', () => {
   standJob(NUMBERED, <ResetsCard />);
   press('reset-what-counter');
-  expect(screen.queryByText(/It is done so/)).toBeNull();
+  expect(screen.queryByText(/How to:/)).toBeNull();
   press('reset-what-settings');
-  says(/It is done so: Code 900 typed into P 00/);
+  says(/How to: Code 900 typed into P 00/);
   says(/A reset shows by this: P 00 shows “set”/);
 });

@@ -64,7 +64,7 @@ export function FoundSheet() {
                 <Words>{parameter.label}</Words>
                 {!applies(parameter, values.found) && (
                   <Words size="small" colour="quiet">
-                    idle in this mode
+                    not used in this mode
                   </Words>
                 )}
               </View>

@@ -84,7 +84,7 @@ export function MessagesCard() {
     <Card title="Messages and last faults" testID="messages">
       {messages.length > 0 && (
         <Choice
-          label="One of those that its profile knows"
+          label="Known message"
           testID="messages-known"
           options={messages.map(({ shows, lamp }) => ({
             value: shows,

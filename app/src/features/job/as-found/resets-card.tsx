@@ -75,7 +75,7 @@ export function ResetsCard() {
           )}
           {draft.what === 'settings' && behaviours.resetBy !== undefined && (
             <Words size="small" colour="quiet">
-              It is done so: {behaviours.resetBy}
+              How to: {behaviours.resetBy}
             </Words>
           )}
           {draft.what === 'settings' && behaviours.resetShows !== undefined && (
@@ -107,7 +107,7 @@ export function ResetsCard() {
                   testID="reset-save"
                   onPress={() => save(true)}
                 />
-                <Button label="Could not look" testID="reset-unseen" onPress={() => save(false)} />
+                <Button label="Not checked" testID="reset-unseen" onPress={() => save(false)} />
               </ButtonRow>
             </>
           )}

@@ -36,7 +36,7 @@ export function Downloads({ document, handover }: { document: JobDocument; hando
       </Words>
       {unsent ? (
         <Words colour="ochre" bold>
-          The files are made once everything is sent.
+          The files will be ready when all entries have been sent.
         </Words>
       ) : (
         files.map(({ file, label }, i) => (

@@ -127,7 +127,7 @@ test('the files wait until everything is sent', () => {
   sign();
   stand();
   press('hand-over');
-  expect(wordsOf('downloads')).toContain('The files are made once everything is sent.');
+  expect(wordsOf('downloads')).toContain('The files will be ready when all entries have been sent.');
   expect(screen.queryByTestId('download-hand-over.pdf')).toBeNull();
 });
 

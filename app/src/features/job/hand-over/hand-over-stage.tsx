@@ -126,10 +126,10 @@ export function HandOverStage() {
             />
             <Field
               words
-              label="Name, as it shall stand on the paper"
+              label="Name to print"
               testID="signed-name"
               value={draft.name ?? ''}
-              hint={`Up to ${LONGEST_NAME} signs; blank for none`}
+              hint={`Up to ${LONGEST_NAME} characters; optional`}
               onChange={(typed) => setDraft({ ...draft, name: typed })}
             />
             <SignaturePad

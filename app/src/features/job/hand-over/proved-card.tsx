@@ -47,7 +47,7 @@ export function ProvedCard({ summary }: { summary: HandoverSummary }) {
         </Words>
       ))}
       <Words bold colour={proof.automatic ? 'moss' : 'ochre'}>
-        {proof.automatic ? 'Seen back in automatic.' : 'Not seen back in automatic.'}
+        {proof.automatic ? 'Return to automatic recorded.' : 'Return to automatic not recorded.'}
       </Words>
     </Card>
   );

@@ -109,7 +109,7 @@ export const circulatorDutySchema = group({
     from: choice('Known from', { stated: 'as stated', measured: 'measured' }),
     before: share('Of it before the first branch', {
       least: 0,
-      hint: 'Empty when not known: then by the system',
+      hint: 'Leave empty if unknown: then by the system',
     }).optional(),
   }),
   valves: group({

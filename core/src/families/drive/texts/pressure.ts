@@ -6,7 +6,7 @@ export const PRESSURE_TEXTS = {
     title: 'The sensor’s range is wrong',
     so: 'Range {set} is set, and the sensor says {label}: {asked} on the display is really {held}.',
     will: 'Every pressure that is set or shown is off by the same ratio.',
-    todo: 'Set the range that stands on the sensor, then check its nil.',
+    todo: 'Set the range that stands on the sensor, then check its zero.',
   },
   'DRV-01.zero': {
     title: 'The sensor’s nil was not checked',

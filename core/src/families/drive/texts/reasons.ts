@@ -47,7 +47,7 @@ export const DRIVE_REASONS = {
   'stop.delay': 'Long enough for a hand to be washed; short enough not to heat the water.',
   'stop.boost': 'Fills the vessel a little further before it stops.',
   'stop.boost-none': 'Without a vessel nothing is filled.',
-  'dry.under': 'Half of the cut-in pressure: no honest dip falls so low.',
+  'dry.under': 'Half of the cut-in pressure: normal dips stay above this.',
   'dry.delay':
     'Longer than the {fill} that filling an empty main takes, shorter than the {dry} that its seal stands dry.',
   'dry.delay-filled':

@@ -62,7 +62,7 @@ const pump = group(
     ramp_s: figure('Shortest time to full speed', 'seconds', { most: 600 }),
     dry_s: figure('Its seal stands dry for', 'seconds', {
       most: 3600,
-      hint: 'Empty when not known',
+      hint: 'Leave empty if unknown',
     }).nullable(),
     starts_h: figure('Starts in an hour, at most', 'plain', {
       most: 1000,

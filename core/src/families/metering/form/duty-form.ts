@@ -146,7 +146,7 @@ export const DUTY_FORM = formOf(meteringDutySchema, {
     },
     {
       name: 'choices',
-      title: 'Where technicians disagree',
+      title: 'Site preferences',
       asks: ['choices'],
       says: (say) =>
         `${say.at('choices.afterPowerCut')} after a power cut, ${say.at('choices.dry')} when dry, ${STROKE_SAID[say.at('choices.stroke')]}`,

@@ -27,7 +27,7 @@ export const PRODUCT_FIELDS = together('product', [
         { value: 'mass', label: 'g/L' },
       ],
       {
-        hint: 'Ask which: mixing up the two per cents is worth a fifth on hypochlorite. Trade per cent is by volume.',
+        hint: 'Ask which: confusing the two changes a hypochlorite dose by about 20 %. Trade per cent is by volume.',
       },
     ),
     onlyIf((here) => here('stated') === 'mass', [aFigure('gpl', 'Strength', 'strength', { unit: 'g/L' })]),

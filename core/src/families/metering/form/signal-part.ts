@@ -84,7 +84,7 @@ export const SIGNAL_FIELDS = together('signal', [
           { value: '4', label: '4–20 mA' },
           { value: '0', label: '0–20 mA' },
         ],
-        { hint: 'With a live zero a broken wire shows.', place: numeral },
+        { hint: '4–20 mA detects a broken wire.', place: numeral },
       ),
     ],
   ),

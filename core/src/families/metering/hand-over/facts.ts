@@ -25,7 +25,7 @@ function productFacts({ product, strokeVolume }: MeteringDuty, today: string): H
       : `${shown('percent', strength.percent)} by ${strength.stated}`;
   const age = measuredOn === null ? 'its age is not known' : `as of ${dateInWords(measuredOn)}`;
   const used = `; worked out with ${shown('strength', strengthToday_gpl(product, today))} of active substance`;
-  const loses = halfLife_days === null ? '' : `, half of it gone in ${shown('days', halfLife_days)}`;
+  const loses = halfLife_days === null ? '' : `, half-life ${shown('days', halfLife_days)}`;
   return [
     { label: 'Product', words: `${name}, ${stated}, ${age}${loses}${used}` },
     {

@@ -87,7 +87,7 @@ export const HEAD_TEXTS = {
     todo: 'Lengthen the stroke; if that is not enough, a bleed path or a degassing head.',
   },
   'MET-16.off': {
-    title: 'Back pressure wanders, nothing makes up for it',
+    title: 'Back pressure varies without compensation',
     so: 'Back pressure goes from {least} to {greatest}, which moves the flow by {change}; {limit} is allowed.',
     will: 'The dose goes with the pressure.',
     todo: 'Turn pressure compensation on, or steady the pressure with a loading valve.',

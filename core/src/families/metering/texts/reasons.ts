@@ -23,7 +23,7 @@ export const REASONS = {
   'factor.multiply':
     '{litres} of water need {volume} of product for {dose}: {factor} strokes for each pulse.',
   'factor.divide': '{litres} of water need {volume} of product for {dose}: one stroke for {factor} pulses.',
-  'factor.calibration': 'The drawdown measured {measured}; the drive takes {nominal} for granted.',
+  'factor.calibration': 'The drawdown measured {measured}; the drive assumes {nominal}.',
   'length.pulses':
     'So that a pulse gives {volume}. At {water} that is {rate}, within 90 % of the ceiling. Rounding leaves {error}.',
   'rate.ceiling': 'In this mode the set rate is a ceiling: {rate} are needed at {water}, so it is left open.',
@@ -48,7 +48,7 @@ export const REASONS = {
     'No slower step gives {need} with 10 % to spare: a bigger pump, a flooded suction or a degassing head.',
   'deaeration.on': 'The liquid gasses: its movements work gas out in pauses ({pause} at the longest).',
   'deaeration.off': 'The liquid does not gas.',
-  'compensation.on': 'Back pressure wanders from {least} to {greatest}, which moves the flow by {change}.',
+  'compensation.on': 'Back pressure varies from {least} to {greatest}, which moves the flow by {change}.',
   'compensation.off': 'No swing of back pressure is known that would be worth it.',
   'access.locked': 'Others can reach its keys.',
   'after-cut.mains': 'Its mains supply switches it on and off: it works only if it resumes when power comes.',
@@ -72,7 +72,7 @@ export const REASONS = {
   'x1.zero': 'The transmitter’s current at no flow.',
   'y1.zero': 'No flow, no dose: the line passes through zero.',
   'x1.edge':
-    'A little under the range: at 4.00 mA most is asked for, and a hair below its first point it stops.',
+    'A little under the range: at 4.00 mA most is asked for, and slightly below its first point it stops.',
   'x.controller': 'The controller’s signal already is the demand: its whole range is used.',
   'y.feed': 'The greatest useful feed, {flow}, with {stroke} a stroke.',
   'y.none': 'No demand, no feed.',

@@ -209,7 +209,7 @@ const place = group(
     suctionHead_m: described(z.number(), {
       label: 'Suction head, if known',
       quantity: 'length',
-      hint: '− for a lift',
+      hint: 'Minus for suction lift',
     }).nullable(),
     dischargePressure_bar: described(backPressure('The discharge pressure'), {
       label: 'Discharge, if known',
@@ -224,7 +224,7 @@ const place = group(
     /** the discharge can be shut, and no relief valve is fitted */
     noRelief: yesNo('The discharge can be shut, with no relief valve').optional(),
     /** seconds from the injection point to where the dose is measured or used */
-    residence_s: figure('Water takes to where the dose is measured or used', 'seconds').nullable().optional(),
+    residence_s: figure('Travel time, injection to sample point', 'seconds').nullable().optional(),
   },
   {
     order: [

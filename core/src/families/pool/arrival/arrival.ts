@@ -19,7 +19,7 @@ export const arrival: OwnArrival<PoolKind> = {
     STOPPED,
     {
       key: 'people',
-      words: 'Nobody in the water while pump and valves are tried; suction covers seen, whole and fast.',
+      words: 'Nobody in the water while pump and valves are tried; suction covers checked: intact and secure.',
     },
     ISOLATED,
     {

@@ -38,6 +38,11 @@ const WINTERS: Readonly<Record<string, string>> = {
   hard: 'Hard winters: drain down.',
 };
 
+function ownHours(count: number): string {
+  if (count === 0) return 'No circuit has its own hours';
+  return count === 1 ? '1 circuit with its own hours' : `${count} circuits with their own hours`;
+}
+
 /** What a pool pump is to do, in the order of work; its programs are kept apart, on the timeline. */
 export const DUTY_FORM = formOf(poolDutySchema, {
   parts: [
@@ -80,7 +85,7 @@ export const DUTY_FORM = formOf(poolDutySchema, {
           ? `quiet from ${say.at('quiet.from')} to ${say.at('quiet.to')}`
           : 'no quiet hours';
         const pause = say.at('longestPause_min');
-        return `${say.counted('needs', 'circuit')} with hours of their own; ${quiet}; ${pause ? `no pause over ${pause} min` : 'any pause'}.`;
+        return `${ownHours(say.rows('needs').length)}; ${quiet}; ${pause ? `no pause over ${pause} min` : 'any pause'}.`;
       },
     },
     {

@@ -39,7 +39,7 @@ export const PLANT_TEXTS = {
     todo: 'Give it more time.',
   },
   'POO-10.long': {
-    title: 'It may prime dry for long',
+    title: 'Prime may run dry too long',
     so: 'The prime may take {time}; more than {limit} without water wears the seal.',
     will: 'With a blocked or leaking suction it runs dry all that time.',
     todo: 'Shorten it.',

@@ -84,7 +84,7 @@ export const PROGRAM_TEXTS = {
     title: 'Too long without circulation',
     so: 'The longest pause is {pause}; {limit} is allowed.',
     will: 'Water stands untreated for longer than the local rule allows.',
-    todo: 'Part the runs, or run slower and longer.',
+    todo: 'Split the runs, or run slower and longer.',
   },
   'POO-27.flow': {
     title: 'Below the least continuous flow',

@@ -39,7 +39,7 @@ export const POOL_REASONS = {
   'program.circuit': 'Runs {name}.',
   'program.on': 'Stored is not running: its own enable.',
   'program.off': 'Not used in this plan.',
-  'program.key': 'Its slot is a front key: kept free for runs by hand.',
+  'program.key': 'The slot is a front key: left free for manual runs.',
   'circuit.speed': 'Gives {name} its {flow}.',
   'circuit.most': 'The fastest that the plant allows: it gives {name} {given} of the {flow} that it needs.',
   'circuit.run': '{name} runs at the speed of its programs.',

@@ -242,7 +242,7 @@ export const poolDutySchema = group({
       .gt(0, 'The share must be more than 0.')
       .max(1, 'A dirty filter lets through no more than a clean one.'),
     {
-      label: 'Flow before the next wash, of these points’',
+      label: 'Flow with a dirty filter, of these points',
       quantity: 'percent',
       unit: '%',
       place: percent,

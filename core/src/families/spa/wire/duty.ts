@@ -82,7 +82,7 @@ const spaDutyObject = group({
   }),
   blower: group({ ...load, phase: phase() }, { on: 'A blower' }).nullable(),
   circulation: group(
-    { ...load, phase: phase(), flow_m3h: flow('Its flow', 'Empty when not known') },
+    { ...load, phase: phase(), flow_m3h: flow('Its flow', 'Leave empty if unknown') },
     { on: 'A circulation pump' },
   ).nullable(),
   ozone: group({ ...load, phase: phase() }, { on: 'Ozone' }).nullable(),
