@@ -32,7 +32,7 @@ test('the whole day is on it, from edge to edge, and nothing stands out of it', 
   );
 });
 
-test('a pump that stands all day is at rest, and one of whose greatest nothing is known too', () => {
+test('a pump that stands all day is at rest, and one of whose maximum nothing is known too', () => {
   expect(beatStrip(SIZE, [0, 0, 0, 0], 100, null).beats.map(({ kind }) => kind)).toEqual(
     Array(4).fill('rest'),
   );

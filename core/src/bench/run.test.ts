@@ -186,7 +186,7 @@ describe('events', () => {
   });
 });
 
-test('shaped days stand around the usual flow and never pass the greatest', () => {
+test('shaped days stand around the usual flow and never pass the maximum', () => {
   for (const shape of Object.keys(DAY_SHAPES) as (keyof typeof DAY_SHAPES)[]) {
     const hours = shapedDay(shape, 10, 18);
     expect(hours).toHaveLength(24);

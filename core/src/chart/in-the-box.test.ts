@@ -36,7 +36,7 @@ describe('a trace by pixels', () => {
     const mean = Float64Array.from(min, (least, i) => (least + max[i]) / 2);
     return { key: 'k', label: 'Flow', unit: 'L/h', every_s: 60, min, max, mean } as unknown as Trace;
   });
-  test('loses neither the least nor the greatest, however few pixels there are', () => {
+  test('loses neither the minimum nor the maximum, however few pixels there are', () => {
     fc.assert(
       fc.property(traces, fc.integer({ min: 1, max: 500 }), (trace, pixels) => {
         const columns = perPixel(trace, pixels);

@@ -80,7 +80,7 @@ describe('a strip of the bench', () => {
     expect(frame.x.title).toBe('Time, h from the first midnight');
     expect(frame.x.ticks.at(-1)?.label).toBe('168');
   });
-  test('every pixel keeps the least and the greatest of what it stands for', () => {
+  test('every pixel keeps the minimum and the maximum of what it stands for', () => {
     const values = Array.from({ length: 1000 }, (_, i) => (i === 437 ? 500 : i % 7));
     const columns = perPixel(trace(values), 100);
     expect(columns).toHaveLength(100);

@@ -19,7 +19,7 @@ test('a ramp goes no faster than it may, and ends where it is wanted', () => {
   );
 });
 
-test('the next one: the lead at its greatest and the pressure short; one too many: below its off frequency', () => {
+test('the next one: the lead at its maximum and the pressure short; one too many: below its off frequency', () => {
   expect(wantsNext(50, 50, 3.3, 3.7, 0.3)).toBe(true);
   expect(wantsNext(48, 50, 3.3, 3.7, 0.3)).toBe(false);
   expect(wantsNext(50, 50, 3.5, 3.7, 0.3)).toBe(false);

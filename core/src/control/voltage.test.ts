@@ -13,7 +13,7 @@ test('between both thresholds it keeps its state, whatever went before', () => {
   );
 });
 
-test('speed rises with voltage from least to greatest and never passes them', () => {
+test('speed rises with voltage from minimum to maximum and never passes them', () => {
   const input = { off_V: 1, on_V: 1.5, full_V: 10 };
   fc.assert(
     fc.property(fc.double({ min: 1.5, max: 12, noNaN: true }), (volts) => {

@@ -62,7 +62,7 @@ describe('a figure', () => {
     expect(measured('plain').write(undefined)).toBe('');
     expect(valueOf(measured('plain'), measured('plain').write(1 / 3))).toBeCloseTo(1 / 3, 9);
   });
-  test('blank is null, left out or nil, as its place says; a wrong one is wrong in each', () => {
+  test('blank is null, left out or zero, as its place says; a wrong one is wrong in each', () => {
     const place = measured('plain');
     expect(valueOf(maybe(place), '')).toBeNull();
     expect(valueOf(optional(place), ' ')).toBeUndefined();

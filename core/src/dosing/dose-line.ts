@@ -90,9 +90,9 @@ export function doseAtFlow_mgl(path: DosePath, water_m3h: number): number {
  * flows is missed. Source: D = q·C/Q for the chosen line.
  */
 export function dosePieces(path: DosePath, least_m3h: number, greatest_m3h: number): DosePiece[] {
-  requirePositive('least_m3h', least_m3h, 'The least water flow');
+  requirePositive('least_m3h', least_m3h, 'The minimum water flow');
   if (greatest_m3h < least_m3h) {
-    throw new InputError('greatest_m3h', 'The greatest water flow must not be less than the least.');
+    throw new InputError('greatest_m3h', 'The maximum water flow must not be less than the minimum.');
   }
   if (path.kind === 'pulses') return pulsePieces(path, least_m3h, greatest_m3h);
   const cuts = flowCuts(path, least_m3h, greatest_m3h);

@@ -103,7 +103,7 @@ describe('full rate from the transmitter’s span', () => {
     });
   });
 
-  test('ends earlier when it can give the greatest flow only', () => {
+  test('ends earlier when it can give the maximum flow only', () => {
     expect(fullRate({ ...base, ...needed(120) })).toMatchObject({
       kind: 'second-point',
       x2_mA: expect.closeTo(16.8, 9),

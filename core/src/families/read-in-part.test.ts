@@ -36,7 +36,7 @@ test('a prime that reads less than nothing primes no shorter than not at all', (
   expect(view.findings.found.map(({ code }) => code)).not.toContain('ANY-00');
 });
 
-test('a stroke length of nil has no dose and no days of stock, and the hand-over says so', () => {
+test('a stroke length of zero has no dose and no days of stock, and the hand-over says so', () => {
   const [sample] = METERING;
   const view = jobOn(sample, { ...sample.found, length: 0 });
   expect(view.findings.found.map(({ code }) => code)).toEqual(['ANY-00']);
@@ -49,7 +49,7 @@ test('a stroke length of nil has no dose and no days of stock, and the hand-over
   ).toEqual([]);
 });
 
-describe('a pressure sensor that is set to a range of nil', () => {
+describe('a pressure sensor that is set to a range of zero', () => {
   const sample = sampleOf(DRIVES, 'drive-wall-box');
   const { profile, duty, plate } = sample;
   const sums = (change: SettingValues) => {

@@ -99,10 +99,10 @@ export const ANY_TEXTS = {
     todo: 'Read it again, and compare the profile with the controller.',
   },
   'ANY-10.limits': {
-    title: 'Least rate above greatest',
-    so: 'The least rate is set to {least}, the greatest to {greatest}.',
+    title: 'Minimum rate above maximum',
+    so: 'The minimum rate is set to {least}, the maximum to {greatest}.',
     will: 'No rate satisfies both; which one wins is up to the controller.',
-    todo: 'Set the least below the greatest.',
+    todo: 'Set the minimum below the maximum.',
   },
   'ANY-10.outside': {
     title: '{what} outside the limits',

@@ -13,14 +13,14 @@ describe('what cannot be computed with is said at its field', () => {
     }
     throw new Error('It was computed with.');
   };
-  test('a figure above nil, and no other', () => {
+  test('a figure above zero, and no other', () => {
     expect([1e-9, 1, 1e9].map((value) => requirePositive('flow', value, 'The flow'))).toEqual([1e-9, 1, 1e9]);
     for (const value of [0, -1e-9, ...NO_FIGURES]) {
       const { field, message, name } = said(() => requirePositive('flow', value, 'The flow'));
       expect([field, message, name]).toEqual(['flow', 'The flow must be more than 0.', 'InputError']);
     }
   });
-  test('a figure from nil up', () => {
+  test('a figure from zero up', () => {
     expect(requireNotNegative('head', 0, 'The head')).toBe(0);
     for (const value of [-1e-9, ...NO_FIGURES])
       expect(said(() => requireNotNegative('head', value, 'The head')).message).toBe(

@@ -56,14 +56,14 @@ describe('bounds', () => {
     expect(refuses(controllerMessageSchema, { ...message('E 01'), lamp: false })).toBe(true);
     expect(refuses(controllerMessageSchema, message('x'.repeat(41)))).toBe(true);
   });
-  test('an alarm output says what its contact does; what it carries may be unread, and is never nil', () => {
+  test('an alarm output says what its contact does; what it carries may be unread, and is never zero', () => {
     const alarm = { name: '7 and 8', tells: 'any fault', contact: 'opens' };
     expect(alarmOutputSchema.parse(alarm)).toEqual(alarm);
     expect(refuses(alarmOutputSchema, { ...alarm, most_V: 0 })).toBe(true);
     expect(refuses(alarmOutputSchema, { ...alarm, most_A: null })).toBe(true);
     expect(refuses(alarmOutputSchema, { ...alarm, contact: 'rests' })).toBe(true);
   });
-  test('access closes after a time, or never: a time of nil is neither', () => {
+  test('access closes after a time, or never: a time of zero is neither', () => {
     expect(accessSchema.parse({ opensBy: 'A code.', closesAfter_min: null }).closesAfter_min).toBeNull();
     expect(refuses(accessSchema, { opensBy: 'A code.', closesAfter_min: 0 })).toBe(true);
     expect(refuses(accessSchema, { opensBy: 'A code.' })).toBe(true);

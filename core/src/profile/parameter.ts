@@ -98,7 +98,7 @@ export const parameterSchema = z
       context.addIssue({
         code: 'custom',
         path: ['least'],
-        message: 'The least value is above the greatest.',
+        message: 'The minimum value is above the maximum.',
       });
     }
   });

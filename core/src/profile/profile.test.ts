@@ -34,7 +34,11 @@ test.each([
     'There is no parameter “y”.',
   ],
   ['a choice of none', (p: Profile) => (p.parameters[0].options = []), 'A choice needs at least one option.'],
-  ['limits crossed', (p: Profile) => (p.parameters[1].least = 200), 'The least value is above the greatest.'],
+  [
+    'limits crossed',
+    (p: Profile) => (p.parameters[1].least = 200),
+    'The minimum value is above the maximum.',
+  ],
   ['a role twice', (p: Profile) => (p.parameters[1].role = 'gear'), 'The role “gear” stands twice.'],
 ])('%s is refused at its place', (_, change, words) => {
   expect(broken(change).join('\n')).toContain(words);

@@ -37,7 +37,7 @@ describe('a figure', () => {
     const ok = (power_W: number) => judgeFigure(power, body({ power_W })).ok;
     expect([89.9, 90, 100, 110, 110.1].map(ok)).toEqual([false, true, true, true, false]);
   });
-  test('one that nobody read proves nothing, and is not taken for nil', () => {
+  test('one that nobody read proves nothing, and is not taken for zero', () => {
     expect(judgeFigure({ ...power, least: -1, greatest: 1 }, body({}))).toMatchObject({
       ok: false,
       seen: 'not read',

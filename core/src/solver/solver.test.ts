@@ -20,7 +20,7 @@ Generals
 End
 `;
 
-test('answers the cheapest plan, proven, and names what is not nil in it', () => {
+test('answers the cheapest plan, proven, and names what is not zero in it', () => {
   const solved = solver.solve(model(7), TIGHT);
   if (solved.status !== 'optimal') throw new Error(solved.status);
   // 3 dear and 1 cheap; or 4 dear, which costs more

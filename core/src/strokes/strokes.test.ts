@@ -5,7 +5,7 @@ describe('what a stroke pump makes of it', () => {
   const line: TwoPointMap = { x1_mA: 4, y1: 0, x2_mA: 20, y2: 100, below: 'stop' };
   const limits = { least_spm: 3, greatest_spm: 90 };
 
-  test('whole strokes, none below its least rate, no more than its greatest', () => {
+  test('whole strokes, none below its minimum rate, no more than its maximum', () => {
     expect(wholeStrokes(2.4, limits)).toBe(0);
     expect(wholeStrokes(2.6, limits)).toBe(3);
     expect(wholeStrokes(200, limits)).toBe(90);

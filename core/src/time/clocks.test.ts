@@ -81,7 +81,7 @@ describe('a clock that is off', () => {
       expect([off, halfADayOff(off)]).toEqual([off, true]);
     for (const off of [0, 600, 689, 751, DAY_MIN]) expect([off, halfADayOff(off)]).toEqual([off, false]);
   });
-  test('is said in days, hours and minutes, none of which is nil', () => {
+  test('is said in days, hours and minutes, none of which is zero', () => {
     expect([spanInWords(62), spanInWords(90), spanInWords(91), spanInWords(180)]).toEqual([
       '62 min',
       '90 min',

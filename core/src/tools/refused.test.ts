@@ -18,7 +18,7 @@ test.each<[ToolId, string, Record<string, string>, Record<string, string>, strin
     'least_rpm',
     { least_rpm: '4001', greatest_rpm: '4000' },
     { least_rpm: '4000', greatest_rpm: '4000' },
-    'above the greatest',
+    'above the maximum',
   ],
 ])('%s at %s', (id, field, slip, near, words) => {
   expect(worked(id, slip).errors[field]).toContain(words);

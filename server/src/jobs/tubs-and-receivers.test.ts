@@ -39,7 +39,7 @@ test('both stand on the round with what is wrong, the worst in words', async () 
   expect(of('LHH-SP-01')?.strip).toMatchObject({ unit: 'W' });
   expect(of('CID-JR-01')).toMatchObject({
     counts: { stop: 2 },
-    worst: 'At its least speed it moves nothing',
+    worst: 'At its minimum speed it moves nothing',
   });
 });
 

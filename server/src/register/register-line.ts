@@ -192,8 +192,7 @@ export async function lineCheck(database: Database, lines: readonly RegisterLine
       for (const { key: column, words } of plateFaults(family, line)) faults.push({ column, words });
     }
     const key = `${line.site}/${line.tag}`;
-    if (taken.has(key))
-      faults.push({ column: 'tag', words: `${line.tag} already exists at ${line.site}.` });
+    if (taken.has(key)) faults.push({ column: 'tag', words: `${line.tag} already exists at ${line.site}.` });
     taken.add(key);
     return faults;
   };

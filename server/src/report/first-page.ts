@@ -112,7 +112,7 @@ function proved(pdf: Pdf, { summary }: Handover, start: number): number {
     ...(summary.notTried.length > 0
       ? [`${counted(summary.notTried.length, 'check')} offered and not tried: see the last page.`]
       : []),
-    proof.automatic ? 'Return to automatic recorded.' : 'Return to automatic not recorded.',
+    proof.automatic ? 'Seen back in automatic.' : 'Not seen back in automatic.',
     ...(summary.clock ? [`Clock: ${summary.clock}.`] : []),
   ];
   let y = heading(pdf, 'What was proved', ensureRoom(pdf, start, 90));

@@ -95,7 +95,7 @@ function isTouched({ found, target, left, changed }: HandoverSetting): boolean {
 /** Settings that nobody had to touch, two to a line. */
 function leftAlone(pdf: Pdf, settings: readonly HandoverSetting[], start: number): number {
   if (settings.length === 0) return start;
-  let y = heading(pdf, 'Not changed', ensureRoom(pdf, start + 8, 60));
+  let y = heading(pdf, 'As found, and left so', ensureRoom(pdf, start + 8, 60));
   const width = TEXT_WIDTH / 2;
   for (let i = 0; i < settings.length; i += 2) {
     const pair = settings.slice(i, i + 2).map((setting) => `${setting.label}: ${shown(setting, 'found')}`);
@@ -111,7 +111,7 @@ function leftAlone(pdf: Pdf, settings: readonly HandoverSetting[], start: number
 /** What the settings rest on: product, transmitter or meter, what was read on arrival. */
 function facts(pdf: Pdf, all: readonly HandoverFact[], start: number): number {
   if (all.length === 0) return start;
-  let y = heading(pdf, 'Basis of these figures', ensureRoom(pdf, start, 70));
+  let y = heading(pdf, 'What they rest on', ensureRoom(pdf, start, 70));
   for (const { label, words } of all) {
     y = ensureRoom(pdf, y, 16 + heightOf(pdf, words, TEXT_WIDTH - 110, { size: 9.5 }));
     write(pdf, label, { x: PAGE.left, y, width: 104 }, { font: 'bold', size: 9.5 });

@@ -81,7 +81,7 @@ export function StripsCard({ runs: given, colours, context, player, onThrow }: S
         );
       })}
       <Words size="small" colour="quiet">
-        The dark line is the mean; the area reaches from the least to the greatest.
+        The dark line is the mean; the area reaches from the minimum to the maximum.
       </Words>
       {band && most > top && (
         <Words size="small" colour="quiet">

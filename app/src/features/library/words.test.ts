@@ -69,7 +69,7 @@ test('what differs between pool controllers is told apart', () => {
 });
 
 test('what differs between metering controllers is told apart', () => {
-  expect(lineOf(profile('motor-three-gears'), 'Greatest rate')).toMatch(/^A=\d+, B=.* strokes\/min$/);
+  expect(lineOf(profile('motor-three-gears'), 'Maximum rate')).toMatch(/^A=\d+, B=.* strokes\/min$/);
   expect(lineOf(profile('pulse-wheel'), 'Recognition times')).toMatch(/ ms$/);
   expect(lineOf(profile('three-key-contact'), 'Current input')).toBe('none');
 });

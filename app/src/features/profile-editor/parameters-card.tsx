@@ -173,8 +173,8 @@ function ParameterForm({
       {texts.type === 'number' || texts.type === 'time' ? (
         <>
           {field('unit', 'Unit', { hint: '“-” for none' })}
-          {field('least', 'Least')}
-          {field('greatest', 'Greatest', { hint: 'A figure, or by gear: A=48, B=96' })}
+          {field('least', 'Minimum')}
+          {field('greatest', 'Maximum', { hint: 'A figure, or by gear: A=48, B=96' })}
           {field('step', 'Step')}
         </>
       ) : (
@@ -189,7 +189,7 @@ function ParameterForm({
         lines: 4,
         hint: 'A line each: key | short, hold or turn | times, or place | shows',
       })}
-      {field('appliesWhen', 'Applies when', { hint: 'Such as mode: ext; empty: always' })}
+      {field('appliesWhen', 'Applies when', { hint: 'e.g. mode: ext; empty: always' })}
       {field('rewrites', 'A change puts back', { hint: 'Keys, with commas; empty: nothing' })}
       {field('caution', 'Caution')}
       <Check

@@ -238,7 +238,7 @@ test.each<[string, ProfileDraft, string, string]>([
     'parameters.2.greatest',
     'no parameter “gear”',
   ],
-  ['limits crossed', withParameter({ least: '200' }), 'parameters.2.least', 'above the greatest'],
+  ['limits crossed', withParameter({ least: '200' }), 'parameters.2.least', 'above the maximum'],
   ['a step of text', withParameter({ step: 'x' }), 'parameters.2.step', 'not a figure'],
   ['an unknown role', withParameter({ role: 'rate.odd' }), 'parameters.2.role', 'no meaning'],
   ['a role twice', withParameter({ role: 'mode' }), 'parameters.2.role', 'stands twice'],

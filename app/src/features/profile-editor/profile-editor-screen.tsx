@@ -174,7 +174,7 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
           testID="p-id"
           value={draft.id}
           error={errors.id}
-          hint="Such as motor-three-gears"
+          hint="e.g. motor-three-gears"
           onChange={(id) => change({ id })}
         />
         <Field

@@ -65,7 +65,7 @@ async function stand(pump: object, history: object = HISTORY) {
 test('a pool as the site reported it: what is wrong, its week and cost, its settings, its label', async () => {
   const clear = await stand(POOL);
   expect(screen.getByText('The bill went up.')).toBeTruthy();
-  expect(wordsOf('finding-POO-08')).toContain('Set the greatest speed to 2630 rev/min.');
+  expect(wordsOf('finding-POO-08')).toContain('Set the maximum speed to 2630 rev/min.');
   expect(wordsOf('pool-week')).toMatch(/m³ needed; \d+\.\d\d SKR a month\./);
   expect(screen.getByText(/Reported by the site on 12 Nov 2026, not seen by a technician/)).toBeTruthy();
   expect(wordsOf('label-code')).toBe('K7Q2');
@@ -163,7 +163,7 @@ test('a metering pump shows its day in strokes and product', async () => {
 });
 
 test('any two sheets of its history are compared, and what changed names who', async () => {
-  const row = (value: string) => ({ label: 'Greatest speed', value, unit: 'rev/min' });
+  const row = (value: string) => ({ label: 'Maximum speed', value, unit: 'rev/min' });
   const clear = await stand(POOL, {
     ...HISTORY,
     changes: [
@@ -173,7 +173,7 @@ test('any two sheets of its history are compared, and what changed names who', a
         date: '2026-06-06',
         actor: 'Technician 1',
         address: 'motor/1/limit',
-        label: 'Greatest speed',
+        label: 'Maximum speed',
         from: '3260',
         to: '2630',
         corrected: ['26300'],
@@ -187,7 +187,7 @@ test('any two sheets of its history are compared, and what changed names who', a
     ],
   });
   await screen.findByTestId('changes');
-  expect(wordsOf('changes')).toContain('Greatest speed 3260 → 2630 rev/min');
+  expect(wordsOf('changes')).toContain('Maximum speed 3260 → 2630 rev/min');
   expect(wordsOf('changes')).toContain('6 Jun 2026, Technician 1');
   expect(wordsOf('changes')).toContain('Put right within the visit; first read as 26300');
   expect(wordsOf('compare-dates')).toContain('3260 → 2630');

@@ -173,7 +173,7 @@ test('pumps with something open show the worst of it and their day', async () =>
       {
         ...ROW,
         counts: { stop: 1, warn: 2, note: 0 },
-        worst: 'Greatest speed left open',
+        worst: 'Maximum speed left open',
         strip: { unit: 'rev/min', rates: Array.from({ length: 96 }, () => 1500), greatest: 3260 },
         nowShare: 0.4,
         openJobId: null,
@@ -181,9 +181,9 @@ test('pumps with something open show the worst of it and their day', async () =>
     ],
   });
   const words = wordsOf('pump-CLI-PP-01');
-  expect(words).toContain('Greatest speed left open');
+  expect(words).toContain('Maximum speed left open');
   expect(words).toContain('Clinic, Basement');
-  expect(screen.getByLabelText('CLI-PP-01, Therapy pool, Clinic: Greatest speed left open')).toBeTruthy();
+  expect(screen.getByLabelText('CLI-PP-01, Therapy pool, Clinic: Maximum speed left open')).toBeTruthy();
   expect(screen.getByLabelText(/rev\/min/)).toBeTruthy();
   press('pump-CLI-PP-01');
   expect(mockNavigate).toHaveBeenCalledWith('/pump/pump-1');

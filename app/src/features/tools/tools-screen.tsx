@@ -29,7 +29,7 @@ export function ToolsScreen() {
         label="Search"
         testID="tools-search"
         value={search}
-        hint="Such as vessel, heat, pulses"
+        hint="e.g. vessel, heat, pulses"
         onChange={setSearch}
       />
       {groups.length === 0 && <Words testID="tools-none">No calculator is called so.</Words>}

@@ -92,7 +92,7 @@ describe('each kind has its own way in', () => {
   test('a plain time offers nothing instead, and says how it is written', () => {
     render(<Stand parameter={START} />);
     expect(screen.queryByTestId('value-instead-none')).toBeNull();
-    expect(screen.getByText('Such as 7:30 or 19:05')).toBeTruthy();
+    expect(screen.getByText('e.g. 7:30 or 19:05')).toBeTruthy();
   });
   test('days are tapped on and off', () => {
     render(<Stand parameter={DAYS} />);

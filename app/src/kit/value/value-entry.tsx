@@ -67,7 +67,7 @@ export function ValueEntry(props: ValueEntryProps) {
         testID={testID}
         value={text}
         error={error}
-        hint={hint ?? (time ? 'Such as 7:30 or 19:05' : undefined)}
+        hint={hint ?? (time ? 'e.g. 7:30 or 19:05' : undefined)}
         onChange={onText}
       />
       {options.length > 0 && (

@@ -52,7 +52,7 @@ export function compensation(input: {
   requireNotNegative('loss_per_bar', input.lossPer_bar, 'The loss for each bar');
   requireNotNegative('pressure_bar', input.pressure_bar, 'The pressure');
   requirePositive('flow_lph', input.flow_lph, 'The flow');
-  requirePositive('max_spm', input.greatest_spm, 'The greatest rate');
+  requirePositive('max_spm', input.greatest_spm, 'The maximum rate');
   requirePositive('rated_bar', input.rated_bar, 'The rated pressure');
   const stroke_mL = strokeAtPressure_mL(input.stroke_mL, input.lossPer_bar, input.pressure_bar);
   const leastStroke_mL = input.flow_lph / (0.06 * input.greatest_spm);

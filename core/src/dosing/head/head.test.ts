@@ -89,7 +89,7 @@ test('the loss worked out from two calibrations gives both back', () => {
   );
 });
 
-test('at the pressure where compensation runs out the rate is the greatest', () => {
+test('at the pressure where compensation runs out the rate is the maximum', () => {
   const input = { stroke_mL: 0.5, lossPer_bar: 0.02, flow_lph: 4.1, greatest_spm: 160, rated_bar: 10 };
   const { limit_bar } = compensation({ ...input, pressure_bar: 4 });
   expect(compensation({ ...input, pressure_bar: limit_bar! }).rate_spm).toBeCloseTo(160, 9);

@@ -66,7 +66,7 @@ export function strokesPerPulse(way: PulseWay, factor: number): number {
 export function pulseChoices(input: PulseRatioInput): PulseChoice[] {
   const perPulse = productPerPulse_mL(input.litresPerPulse, input.dose_mgl, input.strength_gpl);
   requirePositive('stroke_ml', input.full_mL, 'The stroke volume at full length');
-  requirePositive('water_max_m3h', input.greatestWater_m3h, 'The greatest water flow');
+  requirePositive('water_max_m3h', input.greatestWater_m3h, 'The maximum water flow');
   requirePositive('ceiling_spm', input.ceiling_spm, 'The ceiling rate');
   const knob = input.step_pct !== null;
   const step = input.step_pct ?? 1;

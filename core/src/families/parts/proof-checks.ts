@@ -46,7 +46,7 @@ export function sensorAtNil(
     voidedBy: [],
     ask: {
       kind: 'figure',
-      figure: { key: 'current_mA', label: 'Current at nil', quantity: 'current' },
+      figure: { key: 'current_mA', label: 'Current at zero', quantity: 'current' },
       least: 4 - REST_mA,
       greatest: 4 + REST_mA,
     },

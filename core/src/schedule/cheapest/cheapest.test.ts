@@ -202,7 +202,7 @@ describe('where no plan meets everything, the demands in the way are named', () 
     );
     expect(answer).toEqual({ kind: 'none', conflict: ['turnover', 'quiet'] });
   });
-  test('more blocks than slots: a pause and a least run that one program cannot give', () => {
+  test('more blocks than slots: a pause and a minimum run that one program cannot give', () => {
     const need = { name: 'Cleaner', from: 8, to: 10, minutes: 120, serves: [false, true] };
     const answer = cheapestPlan(
       problem({

@@ -28,7 +28,7 @@ export const batchTool: Tool<typeof batchInput, BatchOutput> = {
     figure('volume_ml', 'Volume of a batch', 'strokeVolume', '25'),
     figure('stroke_ml', 'Stroke volume as set', 'strokeVolume', '0.42'),
     figure('rate_spm', 'Stroke rate', 'strokeRate', '120'),
-    figure('spacing_s', 'Least time between triggers', 'seconds', '60'),
+    figure('spacing_s', 'Minimum time between triggers', 'seconds', '60'),
   ],
   run: ({ volume_ml, stroke_ml, rate_spm, spacing_s }) => {
     const { strokes, error, time_s, fits } = batchPicture(volume_ml, stroke_ml, rate_spm, spacing_s);

@@ -9,7 +9,7 @@ export const compensationInput = z.object({
   loss_per_bar: notNegative('The loss for each bar'),
   pressure_bar: notNegative('The pressure'),
   flow_lph: positive('The flow'),
-  max_spm: positive('The greatest rate'),
+  max_spm: positive('The maximum rate'),
   rated_bar: positive('The rated pressure'),
 });
 
@@ -34,7 +34,7 @@ export const compensationTool: Tool<typeof compensationInput, CompensationOutput
     }),
     figure('pressure_bar', 'Back pressure', 'pressure', '4'),
     figure('flow_lph', 'Wanted flow', 'pumpFlow', '4.1'),
-    figure('max_spm', 'Greatest rate', 'strokeRate', '160'),
+    figure('max_spm', 'Maximum rate', 'strokeRate', '160'),
     figure('rated_bar', 'Rated pressure', 'pressure', '10'),
   ],
   run: (input) => {

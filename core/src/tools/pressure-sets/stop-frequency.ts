@@ -52,6 +52,6 @@ export const stopFrequencyTool: Tool<typeof stopFrequencyInput, StopFrequencyOut
     verdict:
       stop_flow_m3h === null
         ? { good: false, words: 'It never stops: shut off it still turns faster than that.' }
-        : { good: true, words: 'Hold it above any leak, and below the least real draw.' },
+        : { good: true, words: 'Hold it above any leak, and below the minimum real draw.' },
   }),
 };

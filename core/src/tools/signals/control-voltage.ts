@@ -8,8 +8,8 @@ export const controlVoltageInput = z
     off_v: notNegative('The voltage at which it stops'),
     on_v: positive('The voltage at which it starts'),
     full_v: positive('The voltage of full speed'),
-    least_rpm: positive('The least speed'),
-    greatest_rpm: positive('The greatest speed'),
+    least_rpm: positive('The minimum speed'),
+    greatest_rpm: positive('The maximum speed'),
     trace_v: z
       .array(number('A voltage'))
       .min(1, 'Enter at least one voltage.')
@@ -17,7 +17,7 @@ export const controlVoltageInput = z
   })
   .refine(({ least_rpm, greatest_rpm }) => least_rpm <= greatest_rpm, {
     path: ['least_rpm'],
-    message: 'The least speed lies above the greatest.',
+    message: 'The minimum speed lies above the maximum.',
   });
 
 export const controlVoltageTool: Tool<typeof controlVoltageInput, { speed_rpm: number[]; starts: number }> = {
@@ -30,8 +30,8 @@ export const controlVoltageTool: Tool<typeof controlVoltageInput, { speed_rpm: n
     figure('off_v', 'Stops below', 'plain', '1', { unit: 'V' }),
     figure('on_v', 'Starts at', 'plain', '1.5', { unit: 'V' }),
     figure('full_v', 'Full speed at', 'plain', '10', { unit: 'V' }),
-    figure('least_rpm', 'Least speed', 'speed', '1000'),
-    figure('greatest_rpm', 'Greatest speed', 'speed', '3000'),
+    figure('least_rpm', 'Minimum speed', 'speed', '1000'),
+    figure('greatest_rpm', 'Maximum speed', 'speed', '3000'),
     figures('trace_v', 'Voltages, one after the other, V', 'plain', '0 1.2 1.5 1.2 6 10 1.2 0.9 1.2'),
   ],
   run: ({ off_v, on_v, full_v, least_rpm, greatest_rpm, trace_v }) => {

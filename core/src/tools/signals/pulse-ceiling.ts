@@ -5,7 +5,7 @@ import { figure, line, positive } from '../fields';
 import type { Tool } from '../tool';
 
 export const pulseCeilingInput = z.object({
-  water_max_m3h: positive('The greatest water flow'),
+  water_max_m3h: positive('The maximum water flow'),
   litres_per_pulse: positive('The water for each pulse'),
   strokes_per_pulse: positive('Strokes for each pulse'),
   ceiling_spm: positive('The ceiling rate'),
@@ -26,7 +26,7 @@ export const pulseCeilingTool: Tool<typeof pulseCeilingInput, PulseCeilingOutput
     'What a ceiling rate does to the dose at high flow: the share above it is lost, or late with a pulse memory.',
   input: pulseCeilingInput,
   fields: [
-    figure('water_max_m3h', 'Greatest water flow', 'waterFlow', '62'),
+    figure('water_max_m3h', 'Maximum water flow', 'waterFlow', '62'),
     figure('litres_per_pulse', 'Water for each pulse', 'volume', '2.5'),
     figure('strokes_per_pulse', 'Strokes for each pulse', 'plain', '1', { hint: 'Dividing by 4 is 0.25.' }),
     figure('ceiling_spm', 'Ceiling rate', 'strokeRate', '150'),
@@ -46,7 +46,7 @@ export const pulseCeilingTool: Tool<typeof pulseCeilingInput, PulseCeilingOutput
     };
   },
   answer: ({ pulses_per_min, strokes_needed_per_min, lost_share, onset_flow_m3h }) => ({
-    main: line('Lost or late at the greatest flow', lost_share * 100, '% of the dose', 1),
+    main: line('Lost or late at the maximum flow', lost_share * 100, '% of the dose', 1),
     lines: [
       line('Pulses', pulses_per_min, 'pulses/min', 1),
       line('Strokes needed', strokes_needed_per_min, 'strokes/min', 1),
@@ -54,7 +54,7 @@ export const pulseCeilingTool: Tool<typeof pulseCeilingInput, PulseCeilingOutput
     ],
     verdict:
       lost_share === 0
-        ? { good: true, words: 'The ceiling is clear at the greatest flow.' }
+        ? { good: true, words: 'The ceiling is clear at the maximum flow.' }
         : {
             good: false,
             words: `Above ${figureWithUnit(fig('waterFlow', onset_flow_m3h), presentReader())} the dose falls short. Divide the pulses or raise the ceiling.`,

@@ -9,7 +9,7 @@ export const pulseRatioInput = z.object({
   dose_mgl: positive('The dose'),
   strength_gl: positive('The strength'),
   stroke_ml: positive('The stroke volume'),
-  water_max_m3h: positive('The greatest water flow'),
+  water_max_m3h: positive('The maximum water flow'),
   ceiling_spm: positive('The ceiling rate'),
 });
 
@@ -48,7 +48,7 @@ export const pulseRatioTool: Tool<typeof pulseRatioInput, PulseRatioOutput> = {
   input: pulseRatioInput,
   fields: [
     figure('litres_per_pulse', 'Water for each pulse', 'volume', '10'),
-    figure('water_max_m3h', 'Greatest water flow', 'waterFlow', '24'),
+    figure('water_max_m3h', 'Maximum water flow', 'waterFlow', '24'),
     figure('dose_mgl', 'Dose', 'dose', '2'),
     figure('strength_gl', 'Strength', 'strength', '150'),
     figure('stroke_ml', 'Stroke volume at full length', 'strokeVolume', '0.42'),
@@ -76,10 +76,10 @@ export const pulseRatioTool: Tool<typeof pulseRatioInput, PulseRatioOutput> = {
       : { label: 'Set', value: '–', unit: '' },
     lines: [
       line('Product for each pulse', ml_per_pulse, 'mL', 4),
-      line('Pulses at the greatest flow', pulses_per_min_max, 'pulses/min', 1),
+      line('Pulses at the maximum flow', pulses_per_min_max, 'pulses/min', 1),
       ...(choice
         ? [
-            line('Strokes at the greatest flow', choice.strokes_per_min_max, 'strokes/min', 1),
+            line('Strokes at the maximum flow', choice.strokes_per_min_max, 'strokes/min', 1),
             line('Dose error left by rounding', choice.dose_error_pct, '%', 2),
           ]
         : []),

@@ -23,11 +23,11 @@ export const pulseRecognitionTool: Tool<typeof pulseRecognitionInput, PulseRecog
   group: 'signals',
   name: 'Recognition time',
   about:
-    'The longest contact time an input may ask for: half of the shorter of closed and open time at the greatest rate.',
+    'The longest contact time an input may ask for: half of the shorter of closed and open time at the maximum rate.',
   input: pulseRecognitionInput,
   fields: [
     figures('options_ms', 'Times this input offers', 'milliseconds', '4 15 40'),
-    figure('pulses_per_min', 'Greatest pulse rate', 'pulseRate', '240'),
+    figure('pulses_per_min', 'Maximum pulse rate', 'pulseRate', '240'),
     figure('closed_share', 'Share of the time closed', 'plain', '0.5', { hint: '0.5 when not known.' }),
   ],
   run: ({ options_ms, pulses_per_min, closed_share }) =>

@@ -17,7 +17,7 @@ export const sensorRangeTool: Tool<typeof sensorRangeInput, { true: number; shar
   input: sensorRangeInput,
   fields: [
     figure('set', 'Set value', 'pressure', '4'),
-    figure('range_set', 'Range in the controller, from nil', 'pressure', '10'),
+    figure('range_set', 'Range in the controller, from zero', 'pressure', '10'),
     figure('range_label', 'Range on the sensor', 'pressure', '6'),
   ],
   run: ({ set, range_set, range_label }) => {

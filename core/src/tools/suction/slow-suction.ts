@@ -24,7 +24,7 @@ export const slowSuctionTool: Tool<typeof slowSuctionInput, SlowSuctionOutput> =
   input: slowSuctionInput,
   fields: [
     figure('rated_lph', 'Flow without slow suction', 'pumpFlow', '9'),
-    figure('need_lph', 'Greatest flow needed', 'pumpFlow', '2.8'),
+    figure('need_lph', 'Maximum flow needed', 'pumpFlow', '2.8'),
     figures(
       'shares',
       'Share each step leaves',

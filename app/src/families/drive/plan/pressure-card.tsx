@@ -80,8 +80,8 @@ export function PressureCard({ work, byHand, onMove }: PressureCardProps) {
         )}
       </View>
       <Words size="small" colour="quiet">
-        Thin: one pump, then all, at the greatest frequency. Dotted: what the plant asks for. Cross: the
-        greatest draw. Ring: where it stops for no demand.
+        Thin: one pump, then all, at the maximum frequency. Dotted: what the plant asks for. Cross: the
+        maximum draw. Ring: where it stops for no demand.
       </Words>
       <UndoButton undo={undo} testID="pressure-undo" />
       {[parameter, stop].map(
@@ -153,13 +153,13 @@ function saidOf({ context, pump, settings }: DriveWork, say: (q: Quantity, value
   if (settings.stop_hz === null || context.duty.holds.kind !== 'pressure')
     return 'It does not stop by its frequency.';
   const span = stopSpan_m3h(context, pump, settings);
-  if (span === null) return 'With least pressure at the inlet it never stops for no demand.';
+  if (span === null) return 'With minimum pressure at the inlet it never stops for no demand.';
   const [least, most] = span;
   const under =
     Math.abs(most - least) < 0.005
       ? say('waterFlow', most)
       : `${say('waterFlow', least)} to ${say('waterFlow', most)}, by the pressure at the inlet`;
-  return `It stops under ${under}. Least real draw ${say('waterFlow', draw.least_m3h)}${leak === null ? '' : `, leak ${say('waterFlow', leak)}`}.`;
+  return `It stops under ${under}. Minimum real draw ${say('waterFlow', draw.least_m3h)}${leak === null ? '' : `, leak ${say('waterFlow', leak)}`}.`;
 }
 
 const styles = StyleSheet.create({

@@ -12,7 +12,7 @@ export function DayCard({ context, nowShare }: { context: DriveContext; nowShare
     <Card title="A day" testID="drive-day">
       <BeatStripView {...strip} now={nowShare} height={72} hours />
       <Words size="small" colour="quiet">
-        Frequency of the lead by the hour; full height is its greatest. Worked out from the draw of its duty;
+        Frequency of the lead by the hour; full height is its maximum. Worked out from the draw of its duty;
         not measured.
       </Words>
     </Card>

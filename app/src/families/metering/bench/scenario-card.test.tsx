@@ -23,7 +23,7 @@ function Stand() {
 }
 const flows = () => scenarioOf(draft, CONTEXT).water.flows_m3h;
 
-test('a day or a week of a chosen shape, never above the greatest flow', () => {
+test('a day or a week of a chosen shape, never above the maximum flow', () => {
   render(<Stand />);
   press('bench-days-7');
   press('bench-shape-peaks');

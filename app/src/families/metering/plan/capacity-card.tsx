@@ -22,7 +22,7 @@ const RUNGS: Record<CapacityRung['rung'], string> = {
   gear: 'Gear and limits',
   length: 'Stroke length',
   suction: 'Slow suction',
-  pressure: 'At greatest pressure',
+  pressure: 'At maximum pressure',
   needed: 'Needed at most',
 };
 

@@ -48,7 +48,7 @@ export const PulseCard = memo(function PulseCard({
         <Words figures bold size="title">
           {figureWithUnit(fig('strokeVolume', perPulse), reader)}
         </Words>{' '}
-        of product. At the greatest flow{' '}
+        of product. At the maximum flow{' '}
         {figureWithUnit(fig('pulseRate', pulseRate_ppm(water.greatest_m3h, meter.litresPerPulse)), reader)}{' '}
         come.
       </Words>
@@ -106,7 +106,7 @@ function Ceiling({
     <Words bold colour={clear ? 'moss' : 'ochre'} testID="ceiling-words">
       {clear
         ? `The ceiling of ${formatNumber(ceiling_spm, 0, '.')} strokes/min is clear up to ${onset}.`
-        : `Above ${onset} strokes are ${late ? 'late' : 'lost'}: ${formatNumber(picture.lostShare * 100, 1, '.')} % of the dose at the greatest flow.`}
+        : `Above ${onset} strokes are ${late ? 'late' : 'lost'}: ${formatNumber(picture.lostShare * 100, 1, '.')} % of the dose at the maximum flow.`}
     </Words>
   );
 }

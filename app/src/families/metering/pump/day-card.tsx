@@ -27,8 +27,8 @@ export function DayCard({ context, nowShare }: { context: MeteringContext; nowSh
         hours
       />
       <Words size="small" colour="quiet">
-        Full height = day’s maximum: {figureWithUnit(fig('strokeRate', Math.max(...day.rates)), reader)}
-        , of {figureWithUnit(fig('strokeRate', day.greatest), reader)} that it can make.
+        Full height = day’s maximum: {figureWithUnit(fig('strokeRate', Math.max(...day.rates)), reader)}, of{' '}
+        {figureWithUnit(fig('strokeRate', day.greatest), reader)} that it can make.
       </Words>
       <Words>
         About {formatNumber(day.strokes, 0, reader.decimal)} strokes and{' '}

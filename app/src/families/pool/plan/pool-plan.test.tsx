@@ -68,10 +68,10 @@ test('a point taken against a closed valve is drawn and named as left out, and f
   expect(upTo(withPoint)).toBe(upTo(wordsOf('power')));
 });
 
-test('a circuit whose least flow nobody gave is said to have none known, not to need nothing', () => {
+test('a circuit whose minimum flow nobody gave is said to have none known, not to need nothing', () => {
   const circuits = [{ ...DUTY.circuits[0], leastFlow_m3h: 0 }];
   standJob(TEN_SLOTS, <PoolPlan />, [], { dutyBefore: { ...DUTY, circuits } });
-  expect(wordsOf('power')).toContain('no least flow is known');
+  expect(wordsOf('power')).toContain('no minimum flow is known');
   expect(wordsOf('power')).not.toContain('needs 0');
 });
 

@@ -152,7 +152,7 @@ export function PowerCard({ work }: { work: PoolWork }) {
       <Words size="small" colour="quiet">
         Full line: power, up to {figureWithUnit(fig('power', top_W), reader)}. Dashed: flow with a clean
         filter, up to {figureWithUnit(flow, reader)}. Rings: measured; heavy base line: the speeds between
-        them, outside it figures are extrapolated. Discs: circuits at their least flow.
+        them, outside it figures are extrapolated. Discs: circuits at their minimum flow.
       </Words>
       <Words>
         Power ∝ speed<Words figures>{` ^ ${pump.law.exponent.toFixed(2)}`}</Words>
@@ -184,7 +184,7 @@ export function PowerCard({ work }: { work: PoolWork }) {
               {' '}
               {circuit.leastFlow_m3h > 0
                 ? `needs ${figureWithUnit(fig('waterFlow', circuit.leastFlow_m3h), reader)}`
-                : 'no least flow is known'}
+                : 'no minimum flow is known'}
               {isExtrapolated(duty, speed) ? ' · extrapolated' : ''}
             </Words>
           </Words>

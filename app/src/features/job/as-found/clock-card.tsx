@@ -126,7 +126,7 @@ export function ClockCard() {
             <Field
               words
               label="Date it shows"
-              hint="Such as 31.5.2027. Leave it empty if the display does not show it now."
+              hint="e.g. 31.5.2027. Leave it empty if the display does not show it now."
               testID="clock-date"
               value={draft.date}
               error={errors.date}

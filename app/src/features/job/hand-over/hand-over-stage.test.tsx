@@ -43,7 +43,7 @@ test('a stop on what is left keeps it from being handed over, until it is accept
   const job = stand(badlyRun().plan().set().enterMany('left', { limit: 3260 }));
   const gate = wordsOf('gate');
   expect(gate).toContain('Not ready to hand over');
-  expect(gate).toContain('Stop on what is left: Greatest speed left open.');
+  expect(gate).toContain('Stop on what is left: Maximum speed left open.');
   expect(screen.getByTestId('gate-to-plan')).toBeTruthy();
   press('hand-over');
   expect(job.view().document.handover).toBeNull();

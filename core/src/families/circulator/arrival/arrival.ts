@@ -25,7 +25,7 @@ export const arrival: OwnArrival<CirculatorKind> = {
     { key: 'rated_W', label: 'Rated power', quantity: 'power' },
     {
       key: 'inlet_bar',
-      label: 'Least pressure at the inlet, for water as warm as here',
+      label: 'Minimum pressure at the inlet, for water as warm as here',
       quantity: 'pressure',
     },
   ],

@@ -49,7 +49,7 @@ describe('a circulator on its system', () => {
     expect(pumpOf(duty({ difference_K: 24 })).flow_m3h).toBeCloseTo(pump.flow_m3h / 2, 9);
     expect(carrierOf(duty({ system: 'cooling' }))).not.toEqual(carrierOf(DUTY));
   });
-  test('CIR-01: what full speed has left is below nil where the duty lies outside its curve', () => {
+  test('CIR-01: what full speed has left is below zero where the duty lies outside its curve', () => {
     expect(spare_m(pump, DUTY)).toBeGreaterThan(0);
     const large = duty({ heat_kW: 70 });
     expect(spare_m(pumpOf(large), large)).toBeLessThan(0);

@@ -61,7 +61,7 @@ describe('CIR-12 the duty against the curve', () => {
 });
 
 describe('CIR-15 every valve shut', () => {
-  test('mistake: no least flow is known; near miss: a bypass, or a valve that stays open', () => {
+  test('mistake: no minimum flow is known; near miss: a bypass, or a valve that stays open', () => {
     const valves = (allMayShut: boolean, leastFlow_m3h: number | null) =>
       texts(withDuty({ valves: { allMayShut, leastFlow_m3h } }));
     expect(valves(true, null)).toContain('CIR-15');
@@ -92,7 +92,7 @@ describe('CIR-18 noise', () => {
 });
 
 describe('CIR-20 pressure at the inlet', () => {
-  test('mistake: under the plate’s least; near miss: just at it, or not read', () => {
+  test('mistake: under the plate’s minimum; near miss: just at it, or not read', () => {
     const at = (inlet_bar: number | null) => texts(contextOf(BUILDING, { ...DUTY, inlet_bar }));
     expect(at(0.4)).toContain('CIR-20');
     expect(at(0.5)).not.toContain('CIR-20');

@@ -57,7 +57,7 @@ describe('CIR-19 in every mode', () => {
     expect(texts(context, { mode: 'self' }, 'target')).toContain('CIR-19.cool');
     expect(texts(context, { mode: 'speed', speed: 100 }, 'target')).not.toContain('CIR-19.cool');
   });
-  test('mistake: by volts the site may ask for the least speed', () => {
+  test('mistake: by volts the site may ask for the minimum speed', () => {
     const context = contextOf(BUILDING, { ...HOT, control: VOLTS });
     expect(texts(context, { source: 'volts' })).toContain('CIR-19.cool');
   });
@@ -197,7 +197,7 @@ describe('CIR-12: what this controller can carry', () => {
   });
 });
 
-test('the least speed counts in the year as on the bench: the pump gives more than its line, and takes more', () => {
+test('the minimum speed counts in the year as on the bench: the pump gives more than its line, and takes more', () => {
   const at = (leastShare: number) => {
     const context = withDuty({ pump: { ...DUTY.pump, leastShare } });
     const pump = pumpOf(context.duty);

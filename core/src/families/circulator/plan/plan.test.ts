@@ -64,7 +64,7 @@ test('a proportional head that refers to the pump’s own flow is set higher tha
   expect(plan.settings.head_m).toBeGreaterThan(HOUSE.index.head_m);
 });
 
-test('every mode carries the duty in the comparison; proportional takes least', () => {
+test('every mode carries the duty in the comparison; proportional takes minimum', () => {
   const context = contextOf();
   const offered = modesOffered(context, pumpOf(DUTY));
   const energy = Object.fromEntries(offered.map(({ mode, energy_kWh }) => [mode, energy_kWh[1]]));

@@ -179,7 +179,7 @@ export const CIRCULATOR_TEXTS = {
   },
   'CIR-15': {
     title: 'Nothing flows when every valve is shut',
-    so: 'Every valve may be shut at one time, and no least flow is known.',
+    so: 'Every valve may be shut at one time, and no minimum flow is known.',
     will: 'The pump churns its own water hot, and the heat source trips.',
     todo: 'Fit a bypass or leave one circuit open, and enter what flows through it.',
   },
@@ -245,7 +245,7 @@ export const CIRCULATOR_TEXTS = {
   },
   'CIR-19.untried': {
     title: 'Return not measured at the far end',
-    so: 'Nobody measured the return behind the last tap in the coldest hour; {coolest} is the least that is allowed.',
+    so: 'Nobody measured the return behind the last tap in the coldest hour; {coolest} is the minimum that is allowed.',
     will: 'What was calculated may not be so: a branch that gets no flow grows legionella.',
     todo: 'Measure it under Prove, or have the operator do it in writing.',
   },

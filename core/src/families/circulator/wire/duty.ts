@@ -104,7 +104,7 @@ export const circulatorDutySchema = group({
   index: group({
     head_m: figure('Loss of the least favourable circuit', 'head', {
       most: 200,
-      hint: 'At the greatest flow',
+      hint: 'At the maximum flow',
     }),
     from: choice('Known from', { stated: 'as stated', measured: 'measured' }),
     before: share('Of it before the first branch', {
@@ -122,8 +122,8 @@ export const circulatorDutySchema = group({
   pump: group({
     curve: curvePoints(500, 'Flow at full speed'),
     power: powerPoints(50_000),
-    leastShare: share('Least speed, of the greatest'),
-    least_W: figure('Least power on its plate', 'power', { least: 0, most: 50_000 }),
+    leastShare: share('Minimum speed, of the maximum'),
+    least_W: figure('Minimum power on its plate', 'power', { least: 0, most: 50_000 }),
   }),
   pipe: group({
     bore_mm: figure('Bore of the pipe at the pump', 'bore', { most: 2000 }),

@@ -144,7 +144,7 @@ describe('what goes wrong', () => {
       2 * run(contextOf(), leaks).sums.starts_h,
     );
   });
-  test('DRV-09: with its wire off it goes to full speed, up to the greatest pressure; another one stops', () => {
+  test('DRV-09: with its wire off it goes to full speed, up to the maximum pressure; another one stops', () => {
     const off = steady(0, { kind: 'sensor-off' });
     const context = contextOf(SET, noLeak(DUTY));
     expect(run(context, off).sums.greatest_bar).toBeGreaterThan(5.5);

@@ -12,7 +12,7 @@ export function sumsOf({ duty }: DriveContext): SumsShown {
       { key: 'low', label: 'Too little pressure', unit: 'min', decimals: 0, of: (s) => s.low_min },
       { key: 'starts', label: 'Starts', unit: '', decimals: 0, of: (s) => s.starts },
       { key: 'starts-hour', label: 'Most in one hour', unit: '', decimals: 0, of: (s) => s.starts_h },
-      { key: 'greatest', label: 'Greatest pressure', unit: 'bar', decimals: 2, of: (s) => s.greatest_bar },
+      { key: 'greatest', label: 'Maximum pressure', unit: 'bar', decimals: 2, of: (s) => s.greatest_bar },
       { key: 'moved', label: 'Moved', unit: 'm³', decimals: 1, of: (s) => s.moved_m3 },
       { key: 'dry', label: 'Turned dry', unit: 's', decimals: 0, of: (s) => s.dry_s, ...any },
       { key: 'hunts', label: 'Pressure hunted', unit: 'min', decimals: 0, of: (s) => s.hunts_min, ...any },

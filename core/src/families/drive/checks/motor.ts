@@ -66,7 +66,7 @@ function power({ context, subject, settings, pump, at }: CheckInput): Finding[] 
       [at('frequency.greatest')],
       undefined,
       settings.most_hz === null
-        ? `Its greatest frequency is not known: the rated ${most} Hz are taken for it.`
+        ? `Its maximum frequency is not known: the rated ${most} Hz are taken for it.`
         : undefined,
     ),
   ];

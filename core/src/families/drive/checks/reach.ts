@@ -147,7 +147,7 @@ function holding({ context, subject, settings, at }: CheckInput): Finding[] {
 /** What is not known is taken for the rated frequency, and said. */
 function givenOf({ context, settings }: CheckInput): string | undefined {
   return settings.most_hz === null
-    ? `Its greatest frequency is not known: the rated ${context.duty.pump.rated_hz} Hz are taken for it.`
+    ? `Its maximum frequency is not known: the rated ${context.duty.pump.rated_hz} Hz are taken for it.`
     : undefined;
 }
 

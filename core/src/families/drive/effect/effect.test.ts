@@ -59,7 +59,7 @@ describe('the pressure that it really holds', () => {
       4, 4, 4,
     ]);
   });
-  test('is lifted with the square of the draw, and no further than the greatest', () => {
+  test('is lifted with the square of the draw, and no further than the maximum', () => {
     const lifted = settings({ set_bar: 3, lift_bar: 0.4, range_bar: 10 });
     expect([0, 3.5, 7, 20].map((draw) => heldAt_bar(context, lifted, draw))).toEqual(
       [3, 3.1, 3.4, 3.4].map((bar) => expect.closeTo(bar, 9)),
@@ -78,7 +78,7 @@ describe('the pressure that it really holds', () => {
 });
 
 describe('one pump', () => {
-  test('against a shut valve gives the inlet’s greatest and its head by the square of its speed', () => {
+  test('against a shut valve gives the inlet’s maximum and its head by the square of its speed', () => {
     expect(greatestPressure_bar(context, pump, 50)).toBeCloseTo(
       0.25 + pressureOf_bar(pump.curve.closed_m),
       9,
@@ -110,7 +110,7 @@ describe('one pump', () => {
     expect(flows[1]).toBeGreaterThan(flows[2]);
     expect(fullFlow_m3h(context, pump, 25, 5, 0.2)).toBeNull();
   });
-  test('takes most where it runs out furthest: with the greatest at its inlet, up to the greatest draw', () => {
+  test('takes most where it runs out furthest: with the maximum at its inlet, up to the maximum draw', () => {
     const most = greatestPower_W(context, pump, 50, 3.7);
     const runOut = fullFlow_m3h(context, pump, 50, 3.7, 0.25)!;
     expect(most.flow_m3h).toBeCloseTo(Math.min(7, runOut), 9);

@@ -85,7 +85,7 @@ describe('DRV-04 its own test', () => {
 });
 
 describe('DRV-01 and DRV-16 at the pump', () => {
-  test('mistake: nil of the sensor not seen; near miss: proved', () => {
+  test('mistake: zero of the sensor not seen; near miss: proved', () => {
     const walk = planned();
     expect(codesOf(walk)).toContain('DRV-01.zero');
     walk.prove();

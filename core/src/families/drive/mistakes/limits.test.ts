@@ -69,7 +69,7 @@ describe('DRV-09, whatever is held', () => {
       }),
     ],
     ['a pressure', one({ rating: tight })],
-  ])('mistake: holding %s, its greatest frequency passes the rating; near miss: as planned', (_, duty) => {
+  ])('mistake: holding %s, its maximum frequency passes the rating; near miss: as planned', (_, duty) => {
     const context = contextOf(WHEEL, duty);
     expect(texts(context, { fmax: 60 })).toContain('DRV-09');
     expect(texts(context)).not.toContain('DRV-09');
@@ -105,7 +105,7 @@ describe('DRV-09, whatever is held', () => {
 });
 
 describe('DRV-14 and the plate', () => {
-  test('the greatest frequency of the plan is within the plate, and one more step is not', () => {
+  test('the maximum frequency of the plan is within the plate, and one more step is not', () => {
     const context = contextOf(WHEEL, ONE, { plate: { ...PLATE, rated_W: 1000 } });
     const most = targets(context)['frequency.greatest'] as number;
     expect(most).toBeLessThan(50);
@@ -180,7 +180,7 @@ describe('what it is, and what it holds', () => {
     expect(texts(context, { tries: 1 })).toContain('DRV-07.retries');
     expect(texts(context)).not.toContain('DRV-07.retries');
   });
-  test('mistake: a stop frequency above the greatest one; near miss: at it', () => {
+  test('mistake: a stop frequency above the maximum one; near miss: at it', () => {
     const context = contextOf(WHEEL, ONE);
     expect(texts(context, { fs: 50.1 })).toContain('DRV-04.above');
     expect(texts(context, { fs: 50 })).not.toContain('DRV-04.above');

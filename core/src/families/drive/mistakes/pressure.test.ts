@@ -25,7 +25,7 @@ describe('DRV-01 the range of the sensor', () => {
 });
 
 describe('DRV-04 it never stops', () => {
-  test('mistake: at or below the frequency of a shut valve with least pressure at the inlet; near miss: just above it', () => {
+  test('mistake: at or below the frequency of a shut valve with minimum pressure at the inlet; near miss: just above it', () => {
     // 3.7 bar less 0.2 are 35.68 m of the 58 at no flow: 39.22 Hz
     expect(texts(contextOf(), { P30: 39.2 })).toContain('DRV-04');
     expect(texts(contextOf(), { P30: 39.3 })).not.toContain('DRV-04');
@@ -35,7 +35,7 @@ describe('DRV-04 it never stops', () => {
     expect(texts(contextOf(WHEEL, ONE), { fs: 0 })).toContain('DRV-04.off');
     expect(texts(contextOf(WHEEL, ONE))).not.toContain('DRV-04.off');
   });
-  test('mistake: its least frequency holds it above; near miss: under it', () => {
+  test('mistake: its minimum frequency holds it above; near miss: under it', () => {
     expect(texts(contextOf(), { P03: 40, P30: 39.6 })).toContain('DRV-04.least');
     expect(texts(contextOf(), { P03: 39, P30: 39.6 })).not.toContain('DRV-04.least');
   });
@@ -91,7 +91,7 @@ describe('DRV-08 cut-in and starts', () => {
   });
 });
 
-describe('DRV-09 the greatest pressure', () => {
+describe('DRV-09 the maximum pressure', () => {
   const rated = (lowest_bar: number, relief_bar: number | null = null) =>
     withDuty({ rating: { lowest_bar, relief_bar } });
   test('mistake: full speed with the valves shut is above a rating; near miss: under it, or relieved', () => {
@@ -101,10 +101,10 @@ describe('DRV-09 the greatest pressure', () => {
     expect(texts(rated(5.9, 5.5), { P04: 50 })).not.toContain('DRV-09');
     expect(texts(rated(5.9, 6.5), { P04: 50 })).toContain('DRV-09');
   });
-  test('the plan stays under it by its greatest frequency', () => {
+  test('the plan stays under it by its maximum frequency', () => {
     expect(texts(rated(5.4), {}, 'target')).not.toContain('DRV-09');
   });
-  test('a greatest frequency that is not known is said to be taken', () => {
+  test('a maximum frequency that is not known is said to be taken', () => {
     const { checkSettings } = jest.requireActual<typeof import('../checks/checks')>('../checks/checks');
     const [found] = checkSettings(rated(5.9), 'found', {}).filter(({ text }) => text === 'DRV-09');
     expect(found.given).toContain('is not known');
@@ -131,7 +131,7 @@ describe('DRV-10 the vessel’s gas', () => {
 });
 
 describe('DRV-12 the draw under which it stops', () => {
-  test('mistake: above the least real draw with the greatest pressure at the inlet; near miss: under it', () => {
+  test('mistake: above the minimum real draw with the maximum pressure at the inlet; near miss: under it', () => {
     expect(texts(contextOf(), { P30: 41 })).toContain('DRV-12');
     expect(texts(contextOf(), { P30: 39.6 })).not.toContain('DRV-12');
   });
@@ -149,7 +149,7 @@ describe('DRV-12 the draw under which it stops', () => {
 });
 
 describe('DRV-13 the set pressure', () => {
-  test('mistake: not reached at the greatest draw; near miss: reached', () => {
+  test('mistake: not reached at the maximum draw; near miss: reached', () => {
     const draw = (greatest_m3h: number) => withDuty({ draw: { ...DUTY.draw, greatest_m3h } });
     expect(texts(draw(8.64))).toContain('DRV-13');
     expect(texts(draw(8.63))).not.toContain('DRV-13');

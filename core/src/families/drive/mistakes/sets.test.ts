@@ -100,7 +100,7 @@ describe('DRV-15 head at the inlet', () => {
 
 describe('ANY-10 limits', () => {
   const speed = contextOf(WHEEL, { ...ONE, holds: { kind: 'speed', set_hz: 42 } });
-  test('mistake: the least frequency at the greatest; near miss: under it', () => {
+  test('mistake: the minimum frequency at the maximum; near miss: under it', () => {
     expect(texts(contextOf(), { P03: 40, P04: 40 })).toContain('ANY-10.limits');
     expect(texts(contextOf(), { P03: 40, P04: 41 })).not.toContain('ANY-10.limits');
   });

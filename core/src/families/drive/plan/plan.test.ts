@@ -91,7 +91,7 @@ test('a curve that never meets the set pressure is told where it was made', () =
   expect(() => planDrive(contextOf(BOX, high))).toThrow('The curve never meets the set pressure');
 });
 
-test('it stops a fifth above the leak, and a tenth under the least draw; where nothing lies between them that is said', () => {
+test('it stops a fifth above the leak, and a tenth under the minimum draw; where nothing lies between them that is said', () => {
   const leaks = (leak_m3h: number) => {
     const duty = {
       ...DUTY,

@@ -69,17 +69,17 @@ function zero({ duty }: DriveContext): ProofCheck[] {
   return [
     sensorAtNil({
       key: 'zero',
-      title: 'The sensor at nil',
+      title: 'The sensor at zero',
       method:
         duty.holds.kind === 'difference'
           ? 'Join both sides of the sensor, and read its current.'
           : 'Isolate the sensor, vent it, and read its current.',
-      at: 'at nil',
+      at: 'at zero',
       caution: 'The sensor’s valve holds the full pressure.',
       off: slip(
         'DRV-01',
         'sensor',
-        'Its nil has drifted',
+        'Its zero has drifted',
         'Set it, or change the sensor: every pressure is off by as much.',
       ),
     }),
@@ -109,7 +109,7 @@ function setPressure({ duty }: DriveContext, { set_bar }: DriveSettings): ProofC
           'DRV-01',
           'sensor',
           'The gauge says otherwise',
-          'Nil and range of the sensor, then the gauge itself.',
+          'Zero and range of the sensor, then the gauge itself.',
         ),
       },
     },
@@ -130,11 +130,11 @@ function speed(context: DriveContext, settings: DriveSettings): ProofCheck[] {
           key: 'signal-ends',
           about: { kind: 'flow' },
           title: 'Speed at both ends of the signal',
-          method: 'Give the least signal and the greatest, and read the frequency at each.',
+          method: 'Give the minimum signal and the maximum, and read the frequency at each.',
           expected: `${words('frequency', span[0])} and ${words('frequency', span[1])}`,
           caution: STARTS,
         },
-        { both: 'Both as expected', low: 'The least is off', high: 'The greatest is off' },
+        { both: 'Both as expected', low: 'The minimum is off', high: 'The maximum is off' },
         'both',
       ),
     ];
@@ -240,8 +240,8 @@ function sensorOff({ duty, profile }: DriveContext): ProofCheck[] {
         key: 'sensor-off',
         title: 'The sensor’s wire off',
         method: 'A gauge in sight and a tap open, take the sensor’s wire off.',
-        expected: stops ? 'it stops with an error' : 'it goes to its greatest frequency',
-        caution: 'The pressure may rise to the greatest that it can give.',
+        expected: stops ? 'it stops with an error' : 'it goes to its maximum frequency',
+        caution: 'The pressure may rise to the maximum that it can give.',
       },
       {
         stop: 'It stops',
@@ -250,7 +250,7 @@ function sensorOff({ duty, profile }: DriveContext): ProofCheck[] {
           'DRV-09',
           'sensor',
           'Without its sensor it goes to full speed',
-          'Say so to the operator; a relief valve under the lowest rating, or a lower greatest frequency.',
+          'Say so to the operator; a relief valve under the lowest rating, or a lower maximum frequency.',
         ),
       },
       stops ? 'stop' : 'full',

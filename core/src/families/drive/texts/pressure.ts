@@ -9,9 +9,9 @@ export const PRESSURE_TEXTS = {
     todo: 'Set the range that stands on the sensor, then check its zero.',
   },
   'DRV-01.zero': {
-    title: 'The sensor’s nil was not checked',
-    so: 'It goes by a sensor, and nobody saw what it shows at nil.',
-    will: 'A drifted nil moves every pressure by as much.',
+    title: 'The sensor’s zero was not checked',
+    so: 'It goes by a sensor, and nobody saw what it shows at zero.',
+    will: 'A drifted zero moves every pressure by as much.',
     todo: 'A plain one isolated and vented, a differential one with both sides joined: read it.',
   },
   'DRV-01.kind': {
@@ -34,7 +34,7 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-04': {
     title: 'It never stops for no demand',
-    so: 'It stops below {stop}; with every tap shut and least pressure at the inlet it still turns at {closed}.',
+    so: 'It stops below {stop}; with every tap shut and minimum pressure at the inlet it still turns at {closed}.',
     will: 'It churns the same water hot, day and night.',
     todo: 'A stop frequency above {closed}; find it with the discharge shut, and open the valve again.',
   },
@@ -46,15 +46,15 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-04.off': {
     title: 'Stopping for no demand is off',
-    so: 'Its stop frequency stands at nil.',
+    so: 'Its stop frequency stands at zero.',
     will: 'With every tap shut it churns the same water hot, day and night.',
     todo: 'A stop frequency above {closed}; find it with the discharge shut, and open the valve again.',
   },
   'DRV-04.least': {
     title: 'It cannot get below its stop frequency',
-    so: 'It stops below {stop}, and its least frequency is {least}.',
+    so: 'It stops below {stop}, and its minimum frequency is {least}.',
     will: 'It never stops: it churns the same water hot.',
-    todo: 'A stop frequency above the least one.',
+    todo: 'A stop frequency above the minimum one.',
   },
   'DRV-04.test': {
     title: 'The closed-valve test does not fit the curve',
@@ -144,7 +144,7 @@ export const PRESSURE_TEXTS = {
     title: 'More pressure than something downstream is made for',
     so: 'With {inlet} at its inlet and the valves shut it gives up to {greatest} at {most}; {rating} is the lowest rating.',
     will: 'Pipes, taps or vessels burst.',
-    todo: 'A lower greatest frequency, a pressure reducer before it, or a relief valve; by whoever answers for the plant.',
+    todo: 'A lower maximum frequency, a pressure reducer before it, or a relief valve; by whoever answers for the plant.',
   },
   'DRV-09.set': {
     title: 'Set pressure above the lowest rating',
@@ -160,9 +160,9 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-09.full': {
     title: 'Without its sensor it goes to full speed',
-    so: 'When its sensor fails it takes the pressure for nil and gives up to {greatest}; {rating} is the lowest rating, and {relief}.',
+    so: 'When its sensor fails it takes the pressure for zero and gives up to {greatest}; {rating} is the lowest rating, and {relief}.',
     will: 'A broken wire bursts what is weakest.',
-    todo: 'A relief valve under the rating, or a greatest frequency that stays under it.',
+    todo: 'A relief valve under the rating, or a maximum frequency that stays under it.',
   },
   'DRV-09.unknown': {
     title: 'Nobody knows what it does without its sensor',
@@ -190,7 +190,7 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-12': {
     title: 'It stops while water is really drawn',
-    so: 'Below {stop} it stops, which is at a draw under {under}; the least real draw is {least}.',
+    so: 'Below {stop} it stops, which is at a draw under {under}; the minimum real draw is {least}.',
     will: 'Taps run from the vessel or stand, and it starts and stops all day.',
     todo: 'A lower stop frequency, still above {closed}.',
   },
@@ -208,7 +208,7 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-12.none': {
     title: 'No frequency tells a shut valve from a small draw',
-    so: 'It would have to lie above {above} to stop for certain, and below {below} to leave the least draw alone.',
+    so: 'It would have to lie above {above} to stop for certain, and below {below} to leave the minimum draw alone.',
     will: 'It never stops, or it stops while water is drawn.',
     todo: 'A flow switch, a steadier pressure at the inlet, or a vessel that carries the small draws.',
   },
@@ -231,10 +231,10 @@ export const PRESSURE_TEXTS = {
     todo: 'Set {most} or less, unless its manual allows more.',
   },
   'DRV-13': {
-    title: 'The set pressure is not reached at the greatest draw',
+    title: 'The set pressure is not reached at the maximum draw',
     so: 'At {draw} {count} at {most} give {gives}; {needed} is needed at the sensor.',
     will: 'When most is drawn, the furthest taps have too little.',
-    todo: 'Check draw, curve and greatest frequency; else a larger or a further pump.',
+    todo: 'Check draw, curve and maximum frequency; else a larger or a further pump.',
   },
   'DRV-13.set': {
     title: 'The set pressure is too low',

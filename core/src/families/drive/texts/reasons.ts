@@ -20,8 +20,8 @@ export const DRIVE_REASONS = {
   plate: 'As its motor’s plate has it.',
   'thermal.on': 'The motor is protected by its own sensor of heat.',
   'least.bearings': 'Its bearings and the cooling of its motor ask for {least} at least.',
-  'least.signal': 'What is asked for at the least signal.',
-  'most.signal': 'What is asked for at the greatest signal.',
+  'least.signal': 'What is asked for at the minimum signal.',
+  'most.signal': 'What is asked for at the maximum signal.',
   'speed.within': 'As near to the frequency that is asked for as pump, plate and plant allow.',
   'set.over-cut-in':
     'A step above the cut-in pressure, which must not lie under the {nil} that the taps need at no flow.',
@@ -37,13 +37,13 @@ export const DRIVE_REASONS = {
   'set.lifted': 'Enough at no flow; it is raised with the draw.',
   'set.stated': 'The difference that is asked for.',
   'lift.none': 'Held the same at any draw.',
-  'lift.pipe': 'What the pipe takes at the greatest draw.',
+  'lift.pipe': 'What the pipe takes at the maximum draw.',
   'speed.stated': 'The frequency that is asked for.',
   'cut-in.under': '{under} under the set pressure, and above the {nil} that the taps need at no flow.',
   'cut-in.vessel':
     'Just above the vessel’s pre-charge of {gas}, so that the vessel is never empty before it starts.',
   'stop.between':
-    'Shut off it turns at {closed} with least pressure at the inlet; with this it stops under {surely} to {stops}, by the pressure there: above {leak} of leak and below the least real draw of {least}.',
+    'Shut off it turns at {closed} with minimum pressure at the inlet; with this it stops under {surely} to {stops}, by the pressure there: above {leak} of leak and below the minimum real draw of {least}.',
   'stop.delay': 'Long enough for a hand to be washed; short enough not to heat the water.',
   'stop.boost': 'Fills the vessel a little further before it stops.',
   'stop.boost-none': 'Without a vessel nothing is filled.',

@@ -126,7 +126,7 @@ export const SET_TEXTS = {
     title: 'The motor is taken over its plate',
     so: 'At {most} and {flow} it takes {power}; its plate says {plate}.',
     will: 'It trips when most is drawn, or burns out.',
-    todo: 'A lower greatest frequency.',
+    todo: 'A lower maximum frequency.',
   },
   'DRV-14.over': {
     title: 'Turns faster than the motor is rated for',
@@ -136,13 +136,13 @@ export const SET_TEXTS = {
   },
   'DRV-14.least': {
     title: 'Slower than its bearings and cooling allow',
-    so: 'The least frequency is {set}; {needed} is needed.',
+    so: 'The minimum frequency is {set}; {needed} is needed.',
     will: 'Bearings run dry and the motor overheats at low speed.',
     todo: 'Set {needed} or more.',
   },
   'DRV-14.signal': {
     title: 'Signal asks for less than the minimum frequency',
-    so: 'At its least the signal asks for {asked}; bearings and cooling need {least}.',
+    so: 'At its minimum the signal asks for {asked}; bearings and cooling need {least}.',
     will: 'The drive turns at {least} there: the lowest part of the signal does nothing.',
     todo: 'Let the site’s signal begin at {least}, or accept that it does not turn slower.',
   },

@@ -10,19 +10,19 @@ test.each<[string, Partial<DriveDuty>, string]>([
   [
     'draws in the wrong order',
     { draw: { ...DUTY.draw, usual_m3h: 0.5 } },
-    'draw.usual_m3h: The usual draw cannot be below the least.',
+    'draw.usual_m3h: The usual draw cannot be below the minimum.',
   ],
   [
     'a leak of all',
     { draw: { ...DUTY.draw, leak_m3h: 7 } },
-    'draw.leak_m3h: The leak cannot be as much as the greatest draw.',
+    'draw.leak_m3h: The leak cannot be as much as the maximum draw.',
   ],
   [
     'inlet turned round',
     { inlet: { least_bar: 1, greatest_bar: 0 } },
-    'inlet.greatest_bar: The greatest pressure cannot be below the least.',
+    'inlet.greatest_bar: The maximum pressure cannot be below the minimum.',
   ],
-  ['a range of nil', { sensor: { range_bar: 0 } }, 'sensor.range_bar: This must be more than 0.'],
+  ['a range of zero', { sensor: { range_bar: 0 } }, 'sensor.range_bar: This must be more than 0.'],
   [
     'no sensor for a pressure',
     { sensor: null },

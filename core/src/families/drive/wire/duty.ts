@@ -34,15 +34,15 @@ const holds = z.discriminatedUnion('kind', [
     pipe_bar: figure('The pipe to it takes', 'pressure', {
       least: 0,
       most: 100,
-      hint: 'At the greatest draw',
+      hint: 'At the maximum draw',
     }),
   }),
   group({ kind: holding('difference'), set_bar: pressure('Difference') }),
   group({ kind: holding('speed'), set_hz: frequency('Frequency') }),
   group({
     kind: holding('signal'),
-    least_hz: figure('Wanted at the least signal', 'frequency', { least: 0, most: 400 }),
-    most_hz: frequency('At the greatest'),
+    least_hz: figure('Wanted at the minimum signal', 'frequency', { least: 0, most: 400 }),
+    most_hz: frequency('At the maximum'),
   }),
 ]);
 
@@ -51,14 +51,14 @@ const pump = group(
     curve: curvePoints(1000, 'Flow of one pump'),
     power: powerPoints(500_000),
     rated_hz: frequency('Rated frequency'),
-    npsh_m: figure('Needs at its inlet, at the greatest flow', 'length', {
+    npsh_m: figure('Needs at its inlet, at the maximum flow', 'length', {
       least: 0,
       most: 50,
       hint: 'NPSH; empty when not known',
     }).nullable(),
     count: whole('Pumps fitted', { least: 1, most: 6 }),
-    oneOut: yesNo('The greatest draw must be carried with one out'),
-    least_hz: frequency('Least, for bearings and cooling'),
+    oneOut: yesNo('The maximum draw must be carried with one out'),
+    least_hz: frequency('Minimum, for bearings and cooling'),
     ramp_s: figure('Shortest time to full speed', 'seconds', { most: 600 }),
     dry_s: figure('Its seal stands dry for', 'seconds', {
       most: 3600,
@@ -97,9 +97,9 @@ const driveDutyObject = group({
   holds: described(holds, { label: 'It holds' }),
   draw: group(
     {
-      least_m3h: figure('Least real draw', 'waterFlow', { hint: 'One tap, open as usual' }),
+      least_m3h: figure('Minimum real draw', 'waterFlow', { hint: 'One tap, open as usual' }),
       usual_m3h: figure('Usual', 'waterFlow'),
-      greatest_m3h: figure('Greatest', 'waterFlow'),
+      greatest_m3h: figure('Maximum', 'waterFlow'),
       day: described(z.enum(Object.keys(DAY_SHAPES) as [DayShape, ...DayShape[]]), {
         label: 'Its day',
         options: Object.entries(DAY_SHAPES).map(([value, { name }]) => ({ value, label: name })),
@@ -109,8 +109,8 @@ const driveDutyObject = group({
     { order: ['least_m3h', 'usual_m3h', 'greatest_m3h', 'leak_m3h', 'day'] },
   ),
   inlet: group({
-    least_bar: gauge('Least pressure at the inlet', 'Below 0 where it sucks'),
-    greatest_bar: gauge('Greatest'),
+    least_bar: gauge('Minimum pressure at the inlet', 'Below 0 where it sucks'),
+    greatest_bar: gauge('Maximum'),
   }),
   water: group({
     temperature_C: figure('Water, when warmest', 'temperature', { least: 0, most: 100 }),
@@ -178,19 +178,19 @@ export const driveDutySchema = driveDutyObject.superRefine(
   ({ holds, draw, inlet, pump, sensor, choices, vessel }, context) => {
     const complain = (path: string[], message: string) => context.addIssue({ code: 'custom', path, message });
     if (draw.usual_m3h < draw.least_m3h)
-      complain(['draw', 'usual_m3h'], 'The usual draw cannot be below the least.');
+      complain(['draw', 'usual_m3h'], 'The usual draw cannot be below the minimum.');
     if (draw.greatest_m3h < draw.usual_m3h)
-      complain(['draw', 'greatest_m3h'], 'The greatest draw cannot be below the usual.');
+      complain(['draw', 'greatest_m3h'], 'The maximum draw cannot be below the usual.');
     if (draw.leak_m3h !== null && draw.leak_m3h >= draw.greatest_m3h)
-      complain(['draw', 'leak_m3h'], 'The leak cannot be as much as the greatest draw.');
+      complain(['draw', 'leak_m3h'], 'The leak cannot be as much as the maximum draw.');
     if (inlet.greatest_bar < inlet.least_bar)
-      complain(['inlet', 'greatest_bar'], 'The greatest pressure cannot be below the least.');
+      complain(['inlet', 'greatest_bar'], 'The maximum pressure cannot be below the minimum.');
     if (pump.least_hz >= pump.rated_hz)
-      complain(['pump', 'least_hz'], 'The least frequency must lie below the rated one.');
+      complain(['pump', 'least_hz'], 'The minimum frequency must lie below the rated one.');
     if (pump.oneOut && pump.count === 1)
       complain(['pump', 'oneOut'], 'With one pump nothing is left when it is out.');
     if (holds.kind === 'signal' && holds.least_hz >= holds.most_hz)
-      complain(['holds', 'most_hz'], 'The greatest frequency must lie above the least.');
+      complain(['holds', 'most_hz'], 'The maximum frequency must lie above the minimum.');
     if ((holds.kind === 'pressure' || holds.kind === 'difference') && sensor === null)
       complain(['sensor', 'range_bar'], 'What it holds needs a sensor: enter the range on its label.');
     if (vessel && vessel.precharge_bar === 0)

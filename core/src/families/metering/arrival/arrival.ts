@@ -39,8 +39,8 @@ export const arrival: OwnArrival<MeteringKind> = {
         }));
       },
     },
-    { key: 'greatest_spm', label: 'Greatest rate on the plate', quantity: 'strokeRate' },
-    { key: 'rated_bar', label: 'Greatest pressure on the plate', quantity: 'pressure' },
+    { key: 'greatest_spm', label: 'Maximum rate on the plate', quantity: 'strokeRate' },
+    { key: 'rated_bar', label: 'Maximum pressure on the plate', quantity: 'pressure' },
   ],
   source: {
     label: 'Where the signal cable comes from',

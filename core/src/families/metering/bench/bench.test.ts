@@ -338,7 +338,7 @@ describe('what the bench says of what it does not know', () => {
     expect(words).toContain('The watch takes the wire for broken: it stops the pump and shows it.');
     expect(words).toContain('The signal is back: the pump follows it again.');
   });
-  test('single strokes make the dose wander within a minute: its mean stands beside least and greatest', () => {
+  test('single strokes make the dose wander within a minute: its mean stands beside minimum and maximum', () => {
     const { traces } = run(motorContext({ duty: { ...dutyWith({}), ...calm } }), SOUND_MOTOR, steady(10));
     const dose = traces.find(({ key }) => key === 'dose')!;
     for (const minute of [300, 700, 1200]) {

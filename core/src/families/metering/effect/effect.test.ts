@@ -68,7 +68,7 @@ describe('the line that it follows', () => {
 });
 
 describe('what is asked of it', () => {
-  test('goes with the water; under a controller it is the greatest useful feed, whatever the water', () => {
+  test('goes with the water; under a controller it is the maximum useful feed, whatever the water', () => {
     expect(needed_lph(motor, 40)).toBeCloseTo(2 * needed_lph(motor, 20), 9);
     expect(mostAsked(motor)).toEqual({ flow_lph: needed_lph(motor, 40), water_m3h: 40 });
     const controlled = motorContext({
@@ -119,7 +119,7 @@ describe('the capacity ladder', () => {
       ),
     ).toEqual(['rated', 'needed']);
   });
-  test('a pump that is limited to nil has nothing left, and no figure without a value', () => {
+  test('a pump that is limited to zero has nothing left, and no figure without a value', () => {
     const ladder = rungs(sound({ setGreatest_spm: 0, limits: { least_spm: 0, greatest_spm: 0 } }));
     expect(ladder.every(({ flow_lph }) => Number.isFinite(flow_lph))).toBe(true);
     expect(ladder.find(({ rung }) => rung === 'gear')?.flow_lph).toBe(0);

@@ -57,7 +57,7 @@ describe('a siphon', () => {
     expect(at(-1, -0.2)).toBe(true);
     expect(at(-1, -0.05)).toBe(false);
   });
-  test('is judged at the least back pressure, against what the injection valve holds', () => {
+  test('is judged at the minimum back pressure, against what the injection valve holds', () => {
     expect(at(2, 0.5)).toBe(false);
     expect(at(2, 0.5, { pressure: { least_bar: 0.1, greatest_bar: 0.5, lossPer_bar: null } })).toBe(true);
     expect(at(2, 0.1, { head: { dead_mL: 0.2, injection_bar: 0.5 } })).toBe(false);

@@ -61,7 +61,7 @@ export function turnDown(context: MeteringContext): TurnDown | null {
       // on a plain range the whole line hangs on the full rate
       return plain
         ? answer(doseOf(slowest.greatest_spm, signal.span_m3h), high, 'at every flow')
-        : answer(doseOf(leastRate, water.least_m3h), high, 'at the least flow');
+        : answer(doseOf(leastRate, water.least_m3h), high, 'at the minimum flow');
     }
     case 'manual':
       return answer(doseOf(leastRate, duty.water.usual_m3h), high, 'at the usual flow');

@@ -56,7 +56,7 @@ const CONTROLLER = [
     { value: 'redox', label: 'Redox' },
     { value: 'conductivity', label: 'Conductivity' },
   ]),
-  aFigure('greatestFeed_lph', 'Greatest useful feed', 'pumpFlow'),
+  aFigure('greatestFeed_lph', 'Maximum useful feed', 'pumpFlow'),
   aChoice('action', 'More feed at', [
     { value: 'rising', label: 'More current' },
     { value: 'falling', label: 'Less current' },

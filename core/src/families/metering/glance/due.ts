@@ -43,7 +43,7 @@ function stock(context: MeteringContext, agreedOn: string): DueItem[] {
             key: 'tank',
             stage: 'plan' as const,
             words: held.atMost
-              ? 'Look at the tank: at the greatest feed it is down to its warn level.'
+              ? 'Look at the tank: at the maximum feed it is down to its warn level.'
               : 'Fill the tank: it is down to its warn level.',
             date: after(held.warn_days),
           },

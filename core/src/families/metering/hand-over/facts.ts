@@ -55,7 +55,7 @@ function signalFacts({ signal }: MeteringDuty): HandoverFact[] {
       return [
         {
           label: 'Controller',
-          words: `${signal.low_mA} to 20 mA is its demand, of ${signal.measures}; greatest feed ${shown('pumpFlow', signal.greatestFeed_lph)}`,
+          words: `${signal.low_mA} to 20 mA is its demand, of ${signal.measures}; maximum feed ${shown('pumpFlow', signal.greatestFeed_lph)}`,
         },
       ];
   }

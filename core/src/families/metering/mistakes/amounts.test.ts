@@ -89,7 +89,7 @@ describe('batches and timed runs', () => {
 describe('under a controller', () => {
   const context = (more: Partial<MeteringDuty> = {}) =>
     twoPointContext({ duty: { ...dutyWith({ signal: controller }), ...more }, signalFrom: 'controller' });
-  test('MET-04 holds the capacity against the greatest useful feed, in words without a water flow', () => {
+  test('MET-04 holds the capacity against the maximum useful feed, in words without a water flow', () => {
     const found = findingsOn(context(), { ...SOUND_TWO_POINT, limit: 20 }).find(
       ({ code }) => code === 'MET-04',
     )!;
@@ -97,7 +97,7 @@ describe('under a controller', () => {
     expect(inWords(found)).not.toContain('m³/h');
     expect(codesOf(findingsOn(context(), SOUND_TWO_POINT))).not.toContain('MET-04');
   });
-  test('MET-20 reckons with the greatest feed, since nobody knows the demand, and says so', () => {
+  test('MET-20 reckons with the maximum feed, since nobody knows the demand, and says so', () => {
     const tank = { now_L: 20, warn_L: 5, stop_L: 2 };
     const soon = findingsOn(context({ tank, nextVisit_days: 30 }), SOUND_TWO_POINT).find(
       ({ code }) => code === 'MET-20',

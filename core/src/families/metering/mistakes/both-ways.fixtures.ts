@@ -66,8 +66,8 @@ export const BOTH_WAYS: BothWays<MeteringRole> = {
   'rate.manual': { low: 'MET-08.timer', high: 'MET-08.timer' },
   'signal.range': { wrong: 'MET-01.live-read-dead' },
   'signal.x1': { low: 'MET-01.live-read-dead', high: 'MET-07.equal' },
-  'signal.y1': { low: none('nil is its least, and what is planned'), high: 'MET-07.swapped' },
-  'signal.x2': { low: 'MET-07.swapped', high: none('20 mA is its greatest, and what is planned') },
+  'signal.y1': { low: none('zero is its minimum, and what is planned'), high: 'MET-07.swapped' },
+  'signal.x2': { low: 'MET-07.swapped', high: none('20 mA is its maximum, and what is planned') },
   'signal.y2': { low: 'MET-08.offset', high: 'MET-08.slope' },
   'signal.below': {
     wrong: none('holding below the first point is a choice; with a first point at no flow both dose nothing'),

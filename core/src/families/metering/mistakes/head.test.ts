@@ -108,7 +108,7 @@ describe('MET-15 gas lock', () => {
     });
     expect(codesOf(stepper({}, { head: { ...head, dead_mL: 0.15 } }))).not.toContain('MET-15');
   });
-  test('a lift counts at the valve, and the greatest pressure, not the usual: 2.92 bar against 3.41 locks', () => {
+  test('a lift counts at the valve, and the maximum pressure, not the usual: 2.92 bar against 3.41 locks', () => {
     const place = { interlocked: true, suctionHead_m: -1.5, dischargePressure_bar: 1 };
     const duty = {
       strokeVolume: { full_mL: 0.5, basis: 'plate' as const },

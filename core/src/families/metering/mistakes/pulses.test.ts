@@ -28,7 +28,7 @@ test('sound settings of a pulse-driven pump have no finding, nor have those the 
 
 describe('MET-03 ceiling under the pulse rate', () => {
   const fast = { water: { ...PULSE_DUTY.water, greatest_m3h: 24 } };
-  test('mistake: a greatest rate under what the pulses need, with the onset and the share that is lost', () => {
+  test('mistake: a maximum rate under what the pulses need, with the onset and the share that is lost', () => {
     const [found] = left({ top: 10 }, fast);
     expect(found).toMatchObject({ code: 'MET-03', text: 'MET-03.lost', severity: 'warn' });
     expect(found.values).toMatchObject({
@@ -41,7 +41,7 @@ describe('MET-03 ceiling under the pulse rate', () => {
     const contact = { work: 'single', rate: 30, stroke: 32 };
     expect(textsOf(left(contact))).toContain('MET-03.contact');
   });
-  test('near miss: a greatest rate right at what is needed', () => {
+  test('near miss: a maximum rate right at what is needed', () => {
     expect(codesOf(left({ top: 14 }))).not.toContain('MET-03');
     expect(codesOf(left({ work: 'single', rate: 40, stroke: 32 }))).not.toContain('MET-03');
   });

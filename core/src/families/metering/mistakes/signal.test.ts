@@ -48,7 +48,7 @@ describe('ANY-09 value outside limits', () => {
   });
 });
 
-describe('ANY-10 least above greatest, or a rate outside them', () => {
+describe('ANY-10 minimum above maximum, or a rate outside them', () => {
   const withLeast = {
     ...TWO_POINT,
     parameters: [
@@ -103,7 +103,7 @@ describe('MET-01 range mismatch', () => {
   });
 });
 
-describe('MET-02 greatest rate of a like pump', () => {
+describe('MET-02 maximum rate of a like pump', () => {
   test('a plan with another gear than is fitted says so: it is workshop work; near miss: the fitted gear', () => {
     expect(texts(on(motorContext(), motor({ gear: 'C' }), 'target'))).toContain('MET-02.change');
     expect(texts(on(motorContext(), SOUND_MOTOR, 'target'))).not.toContain('MET-02.change');
@@ -212,9 +212,9 @@ describe('MET-08 dose leaves its band', () => {
   });
 });
 
-describe('MET-24 full rate set for the greatest flow', () => {
+describe('MET-24 full rate set for the maximum flow', () => {
   const tight = twoPointContext({ duty: dutyWith({ dose: { low_mgl: 1.1, high_mgl: 1.3 } }) });
-  test('mistake: 80 % of the rate, since the greatest flow is 80 % of the span', () => {
+  test('mistake: 80 % of the rate, since the maximum flow is 80 % of the span', () => {
     const found = on(tight, twoPoint({ rateB: 54 })).find((f) => f.code === 'MET-24');
     expect(found?.values).toMatchObject({ current: { q: 'current', v: expect.closeTo(16.8, 6) } });
     expect(codes(on(tight, twoPoint({ rateB: 54 })))).not.toContain('MET-08');

@@ -141,7 +141,7 @@ describe('a plan against its own check', () => {
 describe('a pump that is too large', () => {
   const large = dutyWith({ strokeVolume: { full_mL: 1.5, basis: 'plate' } });
 
-  test('gets its slowest gear, the least dose it can give and a stop, never a target that overdoses with a warning', () => {
+  test('gets its slowest gear, the minimum dose it can give and a stop, never a target that overdoses with a warning', () => {
     const context = motorContext({
       duty: large,
       plate: { gear: 'C', greatest_spm: null, rated_bar: 10 },
@@ -164,7 +164,7 @@ describe('a pump that is too large', () => {
     const { findings } = planAndCheck(motorContext({ duty: fits }));
     expect(textsOf(findings)).not.toContain('MET-08.too-large');
   });
-  test('in every mode: pulses that even the greatest divider leaves too much of, batches under one stroke, a feed', () => {
+  test('in every mode: pulses that even the maximum divider leaves too much of, batches under one stroke, a feed', () => {
     const huge = { strokeVolume: { full_mL: 900, basis: 'plate' as const } };
     expect(turnDown(pulseContext(huge))!.tooLarge).toBe(true);
     expect(turnDown(pulseContext())!.tooLarge).toBe(false);

@@ -42,7 +42,7 @@ test('plain ranges: the fitted gear stays where a person says so, as near as it 
   expect(kept(1.8).problems.map(({ kind }) => kind)).toContain('change-span');
 });
 
-test('plain ranges: a shorter span is asked for when only the greatest flow is within reach', () => {
+test('plain ranges: a shorter span is asked for when only the maximum flow is within reach', () => {
   const duty = dutyWith({ dose: { wanted_mgl: 2.8, low_mgl: 2.5, high_mgl: 3 } });
   const plan = planMetering(motorContext({ duty }));
   expect(plan.problems).toEqual([{ kind: 'change-span', span_m3h: expect.closeTo(45.3, 0) }]);
@@ -64,7 +64,7 @@ test('free points: both at the transmitter’s range, through zero, in whole str
   });
 });
 
-test('free points: a second point at the greatest flow when the span is out of reach', () => {
+test('free points: a second point at the maximum flow when the span is out of reach', () => {
   const duty = dutyWith({ dose: { wanted_mgl: 3.6, low_mgl: 3.2, high_mgl: 4 } });
   const values = valuesOf(planMetering(twoPointContext({ duty })));
   expect(values).toMatchObject({ length: 100, currentB: 16.8, rateB: 164 });

@@ -213,7 +213,7 @@ function slowFlow(context: MeteringContext, settings: MeteringSettings): Meterin
     {
       key: 'slow-flow',
       title: 'The flow is held in the slow step',
-      method: 'Ask for the most (full signal, or the greatest rate), and time the fall in the cylinder.',
+      method: 'Ask for the most (full signal, or the maximum rate), and time the fall in the cylinder.',
       expected: `${words('pumpFlow', capacity)}, ${words('pumpFlow', needed)} at least`,
       tolerance: words('percent', share * 100),
       caution: null,

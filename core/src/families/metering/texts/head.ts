@@ -94,7 +94,7 @@ export const HEAD_TEXTS = {
   },
   'MET-16.limit': {
     title: 'Compensation runs out',
-    so: 'For {flow} compensation needs its greatest rate, {rate}, at {runsOut}; back pressure reaches {greatest}.',
+    so: 'For {flow} compensation needs its maximum rate, {rate}, at {runsOut}; back pressure reaches {greatest}.',
     will: 'Above {runsOut} the flow falls although the pump is at its limit.',
     todo: 'Lengthen the stroke, or plan a larger pump.',
   },
@@ -125,7 +125,7 @@ export const HEAD_TEXTS = {
   'MET-20.most': {
     title: 'Tank may run out before the next visit',
     so: 'The tank holds {volume}; the controller may ask for {daily} in a day.',
-    will: 'At its greatest feed it is empty in {days}; the next visit is in {visit}.',
+    will: 'At its maximum feed it is empty in {days}; the next visit is in {visit}.',
     todo: 'Fill it, come sooner, or note what it really uses.',
   },
   'MET-20.aged': {

@@ -61,7 +61,7 @@ export const REASONS = {
   'gear.change': 'With gear {gear} full rate falls within the working range of the stroke length.',
   'length.full-rate':
     'At {rate} this length gives {flow} at 20 mA; {span} of water needs {wanted} for {dose}. That is off by {error}.',
-  'length.feed': 'At {rate} this length gives {flow}; the greatest useful feed is {wanted}.',
+  'length.feed': 'At {rate} this length gives {flow}; the maximum useful feed is {wanted}.',
   'length.measured': 'The stroke volume was measured at this length; another would void it.',
   'length.long': 'A long stroke squeezes gas out and is more accurate.',
   'length.middle': 'Near 80 % leaves room both ways and the dose stays in its band.',
@@ -74,11 +74,11 @@ export const REASONS = {
   'x1.edge':
     'A little under the range: at 4.00 mA most is asked for, and slightly below its first point it stops.',
   'x.controller': 'The controller’s signal already is the demand: its whole range is used.',
-  'y.feed': 'The greatest useful feed, {flow}, with {stroke} a stroke.',
+  'y.feed': 'The maximum useful feed, {flow}, with {stroke} a stroke.',
   'y.none': 'No demand, no feed.',
-  'x2.span': 'Full signal is the transmitter’s span, {span}, not the greatest flow.',
+  'x2.span': 'Full signal is the transmitter’s span, {span}, not the maximum flow.',
   'x2.greatest':
-    'The pump cannot give what {span} would need. The line ends at {water}, the greatest flow, and holds there.',
+    'The pump cannot give what {span} would need. The line ends at {water}, the maximum flow, and holds there.',
   'x2.whole':
     'At {water} of the {span} the rate below is a whole stroke, so that rounding does not move the dose; above it the line holds.',
   'y2.span': '{flow} at {span}, with {stroke} a stroke.',
@@ -92,7 +92,7 @@ export const REASONS = {
   'wire.off': 'A 0–20 mA signal cannot tell a broken wire from no flow, so the watch must be off.',
   'rate.manual': '{flow} for {water} of water at {dose}, with {stroke} a stroke.',
   'rate.greatest': 'The line asks for {rate} at full signal; a lower limit would cut it short.',
-  'rate.least': 'No least rate: the line has to reach down to zero.',
+  'rate.least': 'No minimum rate: the line has to reach down to zero.',
   'after-cut.resume': 'Dosing is interlocked with the water, so it may resume when power returns.',
   'after-cut.resume.open':
     'Chosen to resume. Dosing is not interlocked with the water: it resumes whether water flows or not.',

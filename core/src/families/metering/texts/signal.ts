@@ -15,7 +15,7 @@ export const SIGNAL_TEXTS = {
     todo: 'Set both to 4–20 mA; prove it at low signal.',
   },
   'MET-02.plate': {
-    title: 'Greatest rate is not this pump’s',
+    title: 'Maximum rate is not this pump’s',
     so: 'The plate says {plate}; {gear} of this controller makes {profile}.',
     will: 'Every rate worked out from the wrong figure is wrong by {share}.',
     todo: 'Read plate and gear mark on this pump again, and correct whichever is wrong.',
@@ -45,7 +45,7 @@ export const SIGNAL_TEXTS = {
     todo: 'Lengthen the stroke, take a faster gear, or fit a larger pump.',
   },
   'MET-04.feed': {
-    title: 'The greatest useful feed is out of reach',
+    title: 'The maximum useful feed is out of reach',
     so: 'The controller may ask for {needed}; with these settings the pump gives {capacity} at most.',
     will: 'When most is needed it lags behind, and the reading drifts off.',
     todo: 'Lengthen the stroke, take a faster gear, or fit a larger pump.',
@@ -60,10 +60,10 @@ export const SIGNAL_TEXTS = {
     title: 'Full rate is out of reach at this span',
     so: 'On its plain range the pump must give at 20 mA what {span} needs, and it cannot.',
     will: 'The dose would fall short over the whole range.',
-    todo: 'Have the transmitter’s span set to {better} or less, still above the greatest flow.',
+    todo: 'Have the transmitter’s span set to {better} or less, still above the maximum flow.',
   },
   'MET-04.geared': {
-    title: 'Point above the pump’s greatest rate',
+    title: 'Point above the pump’s maximum rate',
     so: 'The line asks for {asked}; this pump makes {greatest} at most.',
     will: 'Above {current} the rate no longer follows the signal.',
     todo: 'Set the point within the pump’s rate, and lengthen the stroke instead.',
@@ -107,7 +107,7 @@ export const SIGNAL_TEXTS = {
   'MET-07.swapped': {
     title: 'Points swapped',
     so: 'The rate goes from {y1} at {x1} to {y2} at {x2}; the duty wants it the other way.',
-    will: 'The pump gives most where least is needed.',
+    will: 'The pump gives most where minimum is needed.',
     todo: 'Swap the two rates.',
   },
   'MET-08.offset': {
@@ -130,7 +130,7 @@ export const SIGNAL_TEXTS = {
   },
   'MET-08.too-large': {
     title: 'The pump is too large for this dose',
-    so: 'The least that it can give{with} at {length} stroke is {least} {when}; at most {most} is wanted there.',
+    so: 'The minimum that it can give{with} at {length} stroke is {least} {when}; at most {most} is wanted there.',
     will: 'Whatever is set, it gives too much or nothing at all.',
     todo: 'Fit {cures}, or use a weaker product. Do not start it on this duty until then.',
   },
@@ -153,7 +153,7 @@ export const SIGNAL_TEXTS = {
     todo: '{cure}',
   },
   'MET-24': {
-    title: 'Full rate set for the greatest flow, not the span',
+    title: 'Full rate set for the maximum flow, not the span',
     so: 'At 20 mA the pump makes {rate}, what {greatest} needs; but 20 mA means {span}.',
     will: 'At {greatest} the signal stands at {current} only, and the dose is {dose} instead of {wanted}. {grade}',
     todo: 'Set full rate for the transmitter’s span: {right}.',
@@ -214,7 +214,7 @@ export const SIGNAL_TEXTS = {
   },
   'MET-03.no-ratio': {
     title: 'No pulse ratio fits this pump',
-    so: 'A pulse needs {volume}, and {pulses} come at the greatest flow.',
+    so: 'A pulse needs {volume}, and {pulses} come at the maximum flow.',
     will: 'No factor of this controller keeps the stroke between 30 and 100 % and the rate under 90 % of the ceiling.',
     todo: 'Take a meter with other pulses, another pump or gear, or a product of another strength.',
   },
@@ -244,7 +244,7 @@ export const SIGNAL_TEXTS = {
   },
   'MET-09.fast': {
     title: 'The meter is too fast for this input',
-    so: 'Only {limit} are dependable at the greatest flow; the shortest recognition time is {shortest}.',
+    so: 'Only {limit} are dependable at the maximum flow; the shortest recognition time is {shortest}.',
     will: 'Pulses are missed at high flow whatever is set.',
     todo: 'Take a meter with more litres for each pulse, or a divider.',
   },

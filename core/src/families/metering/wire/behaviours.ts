@@ -99,10 +99,10 @@ export const meteringBehavioursSchema = group({
     },
     { on: 'It watches for a broken wire', ...byCurrent },
   ).nullable(),
-  leastRate_spm: figure('Least rate', 'strokeRate', { least: 0, most: Infinity, unit: 'strokes/min' }),
+  leastRate_spm: figure('Minimum rate', 'strokeRate', { least: 0, most: Infinity, unit: 'strokes/min' }),
   /** greatest rate of each gear; a pump without gears has one, named “-” */
   greatestRate_spm: described(z.record(z.string(), z.number().positive()), {
-    label: 'Greatest rate',
+    label: 'Maximum rate',
     unit: 'strokes/min',
     place: ratesPlace,
     hint: '180, or by gear: A=48, B=96',
@@ -115,7 +115,7 @@ export const meteringBehavioursSchema = group({
     label: 'Currents that the maker wants it proved at',
     unit: 'mA',
     place: figures(),
-    hint: 'Such as 4 12 20; empty for the usual ones',
+    hint: 'e.g. 4 12 20; empty for the usual ones',
   }).optional(),
 
   /** a smooth drive is set directly in flow: the volume it takes a turn (or stroke) for, mL */
@@ -151,7 +151,7 @@ export const meteringBehavioursSchema = group({
     label: 'Slow suction: share that each step leaves',
     unit: '%',
     place: figures(100),
-    hint: 'Such as 100 60 35; empty without',
+    hint: 'e.g. 100 60 35; empty without',
   }).optional(),
   deaerates: tick('Works gas out in pauses', { place: flagOrNothing }).optional(),
   compensates: tick('Makes up for back pressure', { place: flagOrNothing }).optional(),

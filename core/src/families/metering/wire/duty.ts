@@ -60,7 +60,7 @@ export const signalSourceSchema = z.discriminatedUnion('source', [
       source: z.literal('controller'),
       measures: z.enum(['residual', 'pH', 'redox', 'conductivity']),
       low_mA: z.union([z.literal(0), z.literal(4)]),
-      greatestFeed_lph: positive('The greatest useful feed'),
+      greatestFeed_lph: positive('The maximum useful feed'),
       action: z.enum(['rising', 'falling']),
       onLostSignal: z.enum(['stop', 'hold']),
     })
@@ -139,12 +139,12 @@ export const headSchema = group({
 
 /** The site's swing of back pressure and what it costs, where it was measured. */
 export const pressureSchema = group({
-  least_bar: described(backPressure('The least back pressure'), {
-    label: 'Back pressure, least',
+  least_bar: described(backPressure('The minimum back pressure'), {
+    label: 'Back pressure, minimum',
     quantity: 'pressure',
   }),
-  greatest_bar: described(backPressure('The greatest back pressure'), {
-    label: 'Greatest',
+  greatest_bar: described(backPressure('The maximum back pressure'), {
+    label: 'Maximum',
     quantity: 'pressure',
   }),
   /** share of stroke volume lost for each bar; null when not measured */
@@ -330,9 +330,9 @@ export const meteringDutySchema = group({
   mode: choice('Mode', MODES, { follows: sourceOf }),
   signal: signalSourceSchema,
   water: group({
-    least_m3h: figure('Least', 'waterFlow'),
+    least_m3h: figure('Minimum', 'waterFlow'),
     usual_m3h: figure('Usual', 'waterFlow'),
-    greatest_m3h: figure('Greatest', 'waterFlow'),
+    greatest_m3h: figure('Maximum', 'waterFlow'),
     /** mean flow of each hour of the day, from 0:00 */
     hourly_m3h: described(
       z.array(z.number().min(0, 'A water flow cannot be negative.').max(MOST_FIGURE)).length(24),
@@ -379,15 +379,15 @@ export const meteringDutySchema = group({
   const { least_m3h, usual_m3h, greatest_m3h } = duty.water;
   const complain = (path: string[], message: string) => context.addIssue({ code: 'custom', path, message });
   if (least_m3h > greatest_m3h) {
-    complain(['water', 'least_m3h'], 'The least water flow is above the greatest.');
+    complain(['water', 'least_m3h'], 'The minimum water flow is above the maximum.');
   } else if (usual_m3h < least_m3h || usual_m3h > greatest_m3h) {
-    complain(['water', 'usual_m3h'], 'The usual water flow lies outside the least and the greatest.');
+    complain(['water', 'usual_m3h'], 'The usual water flow lies outside the minimum and the maximum.');
   }
   if (duty.dose.low_mgl > duty.dose.wanted_mgl) {
-    complain(['dose', 'low_mgl'], 'The least dose is above the wanted one.');
+    complain(['dose', 'low_mgl'], 'The minimum dose is above the wanted one.');
   }
   if (duty.dose.high_mgl < duty.dose.wanted_mgl) {
-    complain(['dose', 'high_mgl'], 'The greatest dose is below the wanted one.');
+    complain(['dose', 'high_mgl'], 'The maximum dose is below the wanted one.');
   }
   const paced = PACED.includes(duty.mode);
   if (paced && duty.signal.source !== 'meter') {
@@ -403,7 +403,7 @@ export const meteringDutySchema = group({
     complain(['timer', 'every_min'], 'Timer mode needs the time from run to run.');
   }
   if (duty.pressure && duty.pressure.least_bar > duty.pressure.greatest_bar) {
-    complain(['pressure', 'least_bar'], 'The least back pressure is above the greatest.');
+    complain(['pressure', 'least_bar'], 'The minimum back pressure is above the maximum.');
   }
   if (duty.tank && duty.tank.stop_L > duty.tank.warn_L) {
     complain(['tank', 'stop_L'], 'The stop level is above the warn level: it would stop before it warns.');
@@ -414,7 +414,7 @@ export const meteringDutySchema = group({
   if (duty.signal.source === 'flow' && duty.signal.span_m3h < greatest_m3h) {
     complain(
       ['signal', 'span_m3h'],
-      'The greatest water flow lies above the transmitter’s span: the signal would stand at 20 mA.',
+      'The maximum water flow lies above the transmitter’s span: the signal would stand at 20 mA.',
     );
   }
 });

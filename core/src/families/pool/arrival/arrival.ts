@@ -19,7 +19,8 @@ export const arrival: OwnArrival<PoolKind> = {
     STOPPED,
     {
       key: 'people',
-      words: 'Nobody in the water while pump and valves are tried; suction covers checked: intact and secure.',
+      words:
+        'Nobody in the water while pump and valves are tried; suction covers checked: intact and secure.',
     },
     ISOLATED,
     {

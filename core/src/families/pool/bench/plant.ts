@@ -277,7 +277,7 @@ export function unknownToBench({ duty, profile }: PoolContext, settings: PoolSet
     ),
     ...unread(
       frost.on === true && (frost.below_C === null || frost.speed_rpm === null),
-      'Where the frost guard starts, or its speed, is not known: 3 °C, or its least speed, is taken.',
+      'Where the frost guard starts, or its speed, is not known: 3 °C, or its minimum speed, is taken.',
     ),
     ...unread(heats && heat.source === null, 'The source of heat is not known: nothing heats.'),
     ...unread(

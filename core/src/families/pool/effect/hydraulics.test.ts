@@ -96,7 +96,7 @@ describe('the pump on its pipes', () => {
   });
 });
 
-test('a circuit’s least speed gives its least flow, on the controller’s step', () => {
+test('a circuit’s minimum speed gives its minimum flow, on the controller’s step', () => {
   fc.assert(
     fc.property(
       fc.double({ min: 1, max: 12, noNaN: true }),

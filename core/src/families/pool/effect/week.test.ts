@@ -164,7 +164,7 @@ describe('the same week', () => {
 });
 
 describe('one day as a strip', () => {
-  test('96 quarters, the greatest speed of each, with what made it run', () => {
+  test('96 quarters, the maximum speed of each, with what made it run', () => {
     const week = weekOf(
       holding([DAYTIME], { primeMode: 'fixed', primeTime: 10, primeSpeed: 2500, limit: 3000 }),
     );

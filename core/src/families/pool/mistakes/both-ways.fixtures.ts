@@ -94,7 +94,7 @@ export const BOTH_WAYS: BothWays<PoolRole> = {
   },
   'frost.speed': {
     low: 'POO-11.slow',
-    high: none('the greatest speed caps it, and what it costs is shown'),
+    high: none('the maximum speed caps it, and what it costs is shown'),
   },
   'clock.summer': { wrong: 'ANY-04.summer' },
   'access.password': { wrong: 'ANY-11.password' },

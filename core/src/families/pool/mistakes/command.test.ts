@@ -77,7 +77,7 @@ describe('POO-27 rules that a plan breaks', () => {
     ...emptied(),
     ...slot(5, { start, stop, speed }),
   });
-  test('mistakes: a pause too long, flow below the least, loud in the quiet hours', () => {
+  test('mistakes: a pause too long, flow below the minimum, loud in the quiet hours', () => {
     expect(texts(CONTEXT, run(600, 1200))).toContain('POO-27.pause');
     expect(texts(contextOf(TEN_SLOTS, { ...DUTY, leastFlow_m3h: 3 }), run(0, 1380))).toContain('POO-27.flow');
     expect(texts(CONTEXT, run(1200, 1400))).toContain('POO-27.quiet');

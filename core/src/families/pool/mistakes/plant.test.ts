@@ -18,7 +18,7 @@ import type { PoolDuty } from '../wire/duty';
 
 const CONTEXT = contextOf();
 
-describe('POO-08 greatest speed left open, POO-27 the suction cover', () => {
+describe('POO-08 maximum speed left open, POO-27 the suction cover', () => {
   test('mistake: at 3260 rev/min a clean filter lets more through than it is rated for', () => {
     const finding = checkSettings(CONTEXT, 'found', { ...sound(CONTEXT), limit: 3260 }).find(
       ({ text }) => text === 'POO-08',
@@ -70,7 +70,7 @@ describe('POO-27 and POO-08 of a prime that the limit does not cap', () => {
 });
 
 describe('POO-10 priming', () => {
-  test('mistakes: off, nil, too short, so long that it may run dry', () => {
+  test('mistakes: off, zero, too short, so long that it may run dry', () => {
     expect(texts(CONTEXT, { primeMode: 'off' })).toContain('POO-10.off');
     expect(texts(CONTEXT, { primeTime: 0 })).toContain('POO-10.off');
     expect(texts(CONTEXT, { primeMode: 'fixed', primeTime: 0.5 })).toContain('POO-10.short');
@@ -109,7 +109,7 @@ describe('POO-11 frost guard', () => {
   });
 });
 
-describe('POO-12 heater or chlorinator below its least flow', () => {
+describe('POO-12 heater or chlorinator below its minimum flow', () => {
   test('mistake: the filter runs too slowly for the heater', () => {
     const finding = checkSettings(panel(), 'found', { ...sound(panel()), circuitSpeed: 1000 }).find(
       ({ text }) => text === 'POO-12',

@@ -24,7 +24,7 @@ const found = (duty: PoolDuty, timeLimit_s = 12) => {
   return { context, problem, answer };
 };
 
-test('the speed of a least continuous flow is among those tried: it alone meets everything, and is found cheapest', () => {
+test('the speed of a minimum continuous flow is among those tried: it alone meets everything, and is found cheapest', () => {
   // little water to move, and a flow that must never be left: all day at the speed that just gives it
   const duty: PoolDuty = {
     ...DUTY,

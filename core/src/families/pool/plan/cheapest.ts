@@ -258,7 +258,7 @@ function reasonOf(
     `${figureWithUnit(fig('waterFlow', flow_m3h), presentReader())}, ${level}`,
     ...(served.length > 0 ? [`serves ${served.join(', ')}`] : []),
     ...(capped ? ['at the cap of the quiet hours'] : []),
-    ...(slowest && served.length === 0 ? ['the least speed that skims and filters'] : []),
+    ...(slowest && served.length === 0 ? ['the minimum speed that skims and filters'] : []),
   ].join('; ');
 }
 

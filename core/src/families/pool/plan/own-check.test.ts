@@ -96,7 +96,7 @@ test('the duties tried are ones that can be met, and ones that cannot', () => {
   expect(met).toBeLessThan(195);
 });
 
-test('a default plan draws no finding on turnover, least flow or quiet hours that it could have avoided', () => {
+test('a default plan draws no finding on turnover, minimum flow or quiet hours that it could have avoided', () => {
   fc.assert(
     fc.property(duties, (duty) => {
       const { findings } = planAndCheck(contextOf(TEN_SLOTS, poolDutySchema.parse(duty)));
@@ -276,7 +276,7 @@ describe('limits of the plant over the whole span', () => {
 });
 
 describe('guards', () => {
-  test('the frost speed of a lifted roof is the speed of its least flow, and its reason says that flow', () => {
+  test('the frost speed of a lifted roof is the speed of its minimum flow, and its reason says that flow', () => {
     const roof = PANEL_DUTY.circuits.find(({ kind }) => kind === 'solar')!;
     const speed = planAndCheck(
       contextOf(TEN_SLOTS, {

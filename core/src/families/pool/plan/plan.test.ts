@@ -89,7 +89,7 @@ describe('slots', () => {
 });
 
 describe('limits', () => {
-  test('the greatest speed is the wall’s, rounded down to the controller’s step; in per cent too', () => {
+  test('the maximum speed is the wall’s, rounded down to the controller’s step; in per cent too', () => {
     const wall = wallSpeed(DUTY, pumpOf(DUTY))!;
     expect(wall.wall.what).toBe('filter');
     expect(value(planned(), 'limit')).toBe(Math.floor(wall.speed_rpm / 10) * 10);

@@ -86,7 +86,7 @@ test('POO-20 mistake: one factor at every speed; near miss: one speed alone, or 
   expect(powerPattern(read([1.4 * 1.061, 1.4 * 0.939]), contextOf())).toBeNull();
 });
 
-test('a flow below the circuit’s least fails, though it is what the speed gives', () => {
+test('a flow below the circuit’s minimum fails, though it is what the speed gives', () => {
   const flow = check('flow-filter', contextOf(), { 'speed/5': 620, 'speed/6': 620 });
   expect(judgeCheck(flow, body(flow.key, null, { flow_m3h: 3.4 })).ok).toBe(false);
   const sound_ = check('flow-filter');

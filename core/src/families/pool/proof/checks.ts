@@ -173,7 +173,7 @@ function limit(settings: PoolSettings): ProofCheck[] {
     stateCheck(
       {
         key: 'limit',
-        title: 'The greatest speed holds',
+        title: 'The maximum speed holds',
         method: `Ask by hand for more than ${speed}.`,
         expected: `it does not pass ${speed}`,
       },

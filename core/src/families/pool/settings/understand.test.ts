@@ -99,7 +99,7 @@ describe('programs as they will run', () => {
     limit: 2630,
     least: 900,
   };
-  test('none runs above the limit or below the least speed', () => {
+  test('none runs above the limit or below the minimum speed', () => {
     expect(knownPrograms(read(TEN_SLOTS, stored))).toMatchObject([{ slot: 1, speed: 2630, enabled: true }]);
     expect(knownPrograms(read(TEN_SLOTS, { ...stored, speed: 620 }))[0].speed).toBe(900);
   });

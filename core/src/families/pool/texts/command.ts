@@ -69,10 +69,10 @@ export const COMMAND_TEXTS = {
     todo: 'Move the speed or the limit.',
   },
   'ANY-10.speeds': {
-    title: 'Least speed above greatest',
-    so: 'The least speed is set to {least}, the greatest to {greatest}.',
+    title: 'Minimum speed above maximum',
+    so: 'The minimum speed is set to {least}, the maximum to {greatest}.',
     will: 'No speed satisfies both; which one wins is up to the controller.',
-    todo: 'Set the least below the greatest.',
+    todo: 'Set the minimum below the maximum.',
   },
   'ANY-11.password': {
     title: '{which} password where others have access',

@@ -3,10 +3,10 @@ import type { TextBook } from '../../../findings';
 /** What findings on limits, priming, frost, heat and treatment say. */
 export const PLANT_TEXTS = {
   'POO-08': {
-    title: 'Greatest speed left open',
+    title: 'Maximum speed left open',
     so: 'It may turn at {speed}: with a clean filter that is {flow}, and {wall} is {limit}.',
     will: 'A run by hand or a boost passes what filter or pipes are made for.',
-    todo: 'Set the greatest speed to {allowed}.',
+    todo: 'Set the maximum speed to {allowed}.',
   },
   'POO-08.timed': {
     title: '{what} passes the limit',
@@ -16,7 +16,7 @@ export const PLANT_TEXTS = {
   },
   'POO-09': {
     title: 'The limit also caps {what}',
-    so: 'The greatest speed is {limit}, and on this controller it caps {what} too; {wanted} is wanted there.',
+    so: 'The maximum speed is {limit}, and on this controller it caps {what} too; {wanted} is wanted there.',
     will: 'A poor prime: air stays in the strainer and it stops with a dry alarm, or boosts too weakly.',
     todo: 'Raise the limit as far as the limits of the plant let you, or fill the pot by hand and give the prime more time.',
   },
@@ -28,7 +28,7 @@ export const PLANT_TEXTS = {
   },
   'POO-10.off': {
     title: 'Priming is off',
-    so: 'Priming is off, or its time is nil.',
+    so: 'Priming is off, or its time is zero.',
     will: 'It starts at the program’s speed with air in the pot, and may run dry.',
     todo: 'Set a prime, unless the pump stands below the water.',
   },
@@ -87,7 +87,7 @@ export const PLANT_TEXTS = {
     todo: 'Drain down for the winter; no setting replaces it.',
   },
   'POO-12': {
-    title: '{what} below its least flow',
+    title: '{what} below its minimum flow',
     so: '{what} needs {limit}; while it may work the flow falls to {flow}.',
     will: '{will}',
     todo: 'Let it run at {speed} or more while {what} works.',

@@ -87,7 +87,7 @@ export const PROGRAM_TEXTS = {
     todo: 'Split the runs, or run slower and longer.',
   },
   'POO-27.flow': {
-    title: 'Below the least continuous flow',
+    title: 'Below the minimum continuous flow',
     so: 'The flow falls to {flow}; {limit} must never be left.',
     will: 'The water is not treated without a break, as the local rule asks.',
     todo: 'Let it run all the time, at {speed} or more.',
@@ -96,7 +96,7 @@ export const PROGRAM_TEXTS = {
     title: 'More than the suction cover is rated for',
     so: 'At {speed} a clean filter lets {flow} through; the suction cover is rated for {limit}.',
     will: 'People can be held at the suction: entrapment kills.',
-    todo: 'Do not run it so. Set the greatest speed to {allowed} or less, and check the cover’s own marking.',
+    todo: 'Do not run it so. Set the maximum speed to {allowed} or less, and check the cover’s own marking.',
   },
   'POO-27.prime': {
     title: 'Prime or frost guard over the rating of the suction cover',

@@ -51,7 +51,7 @@ export const POOL_REASONS = {
   'frost.temperature': 'Above freezing by what sensor and pipe may differ.',
   'frost.speed': 'Low is enough to move water: {flow}.',
   'frost.lifted':
-    'Slower it lifts nothing: at this speed {circuits} gets its least flow, {flow} with its lift.',
+    'Slower it lifts nothing: at this speed {circuits} gets its minimum flow, {flow} with its lift.',
   'heat.source': 'As the site heats.',
   'heat.pool': 'As agreed; at most {warmest} is allowed.',
   'heat.tub': 'As agreed; it counts only while the tub is selected.',

@@ -15,8 +15,8 @@ export const poolBehavioursSchema = group({
   /** a drive turns one pump; a panel switches circuits and gives the pump its speed */
   kind: choice('It is', { drive: 'a drive of one pump', panel: 'a panel that switches circuits' }),
   speed: group({
-    least_rpm: speed('Least speed'),
-    greatest_rpm: speed('Greatest speed'),
+    least_rpm: speed('Minimum speed'),
+    greatest_rpm: speed('Maximum speed'),
     step_rpm: speed('In steps of'),
   }),
   programs: group({
@@ -38,7 +38,7 @@ export const poolBehavioursSchema = group({
       'all-day': 'all day',
       refused: 'it refuses it',
     }),
-    keyed: slots('Slots that are front keys too', 'Such as 1, 2, 3, 4; empty when none'),
+    keyed: slots('Slots that are front keys too', 'e.g. 1, 2, 3, 4; empty when none'),
     /** keyed slots that start a timed run by hand, and no schedule at all */
     timed: slots(
       'Slots that are keys for timed runs',
@@ -48,7 +48,7 @@ export const poolBehavioursSchema = group({
     editedRunning: tick('Slots are edited while they run, and up and down change the stored speed at once'),
   }),
   /** what the greatest speed caps on this controller */
-  limitClamps: several('Its greatest speed also caps', {
+  limitClamps: several('Its maximum speed also caps', {
     programs: 'programs',
     prime: 'the prime',
     boost: 'runs by hand and boost',
@@ -78,7 +78,7 @@ export const poolBehavioursSchema = group({
         water: 'water in pipes',
         drive: 'the drive’s electronics alone',
       }),
-      speed: choice('At', { set: 'a speed that is set', greatest: 'its greatest speed' }),
+      speed: choice('At', { set: 'a speed that is set', greatest: 'its maximum speed' }),
       hours: figure('Each time for', 'hours', {
         most: Infinity,
         unit: 'h',

@@ -97,7 +97,7 @@ const circuit = group(
   {
     name: called('Name, as the site calls it', 'Give the circuit a name.'),
     kind: choice('Kind', CIRCUIT_WORDS),
-    leastFlow_m3h: figure('Least flow', 'waterFlow', nilIfBlank('waterFlow')),
+    leastFlow_m3h: figure('Minimum flow', 'waterFlow', nilIfBlank('waterFlow')),
     /** lift of its water above the pool, m: a roof */
     static_m: figure('Lifts water by', 'length', { ...nilIfBlank('length'), hint: 'Of a roof; else blank' }),
     /** its pipes stand in the frost */
@@ -118,7 +118,7 @@ const need = group({
   /** name of the circuit */
   circuit: described(z.string().min(1), { label: 'Circuit', options: circuitNames }),
   days: onDays,
-  from: minute('Between', { hint: 'Such as 10:00' }),
+  from: minute('Between', { hint: 'e.g. 10:00' }),
   to: minute('and'),
   /** hours within the window; null: all of it */
   hours: figure('For', 'hours', { most: 24, hint: 'Blank: all of it' }).nullable(),
@@ -130,7 +130,7 @@ const tariffWindow = group(
     days: onDays,
     months: described(
       z.tuple([z.int().min(1).max(12), z.int().min(1).max(12)], { error: 'Months run from 1 to 12.' }),
-      { label: 'Months', place: months, hint: 'Such as 10–3; blank: all year' },
+      { label: 'Months', place: months, hint: 'e.g. 10–3; blank: all year' },
     ).nullable(),
     from: minute('From'),
     to: minute('To', { hint: '24:00 ends the day' }),

@@ -181,7 +181,7 @@ export const gateFamily: Family<GateKind> = defineFamily<GateKind>({
   check: checkGate,
   open: () => [],
   texts: TEXTS,
-  reasons: { least: 'The least pace that lifts by {wanted}.' },
+  reasons: { least: 'The minimum pace that lifts by {wanted}.' },
   arrival: {
     makeSafe: [STOPPED],
     plate: [],

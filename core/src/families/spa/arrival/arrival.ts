@@ -20,7 +20,7 @@ export const arrival: OwnArrival<SpaKind> = {
     { key: 'licensed', words: 'Electrics by a licensed electrician; covers over live parts stay shut.' },
   ],
   plate: [
-    { key: 'current_A', label: 'Greatest current of the pack', quantity: 'motorCurrent' },
+    { key: 'current_A', label: 'Maximum current of the pack', quantity: 'motorCurrent' },
     { key: 'volts_V', label: 'Voltage', quantity: 'voltage' },
     { key: 'heater_W', label: 'Heater', quantity: 'power' },
   ],

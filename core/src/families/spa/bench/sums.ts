@@ -13,7 +13,7 @@ export function sumsOf({ duty }: SpaContext): SumsShown {
       { key: 'jets', label: 'of it jets', unit: 'kWh', decimals: 1, of: (s) => s.jets_kWh },
       { key: 'filter', label: 'of it filtering', unit: 'kWh', decimals: 1, of: (s) => s.filter_kWh },
       { key: 'cool', label: 'Bathed too cool', unit: 'h', decimals: 1, of: (s) => s.cool_h },
-      { key: 'current', label: 'Greatest current', unit: 'A', decimals: 1, of: (s) => s.greatest_A },
+      { key: 'current', label: 'Maximum current', unit: 'A', decimals: 1, of: (s) => s.greatest_A },
       { key: 'turnovers', label: 'Turnovers', unit: '', decimals: 1, of: (s) => s.turnovers },
       { key: 'stand', label: 'Longest stand', unit: 'h', decimals: 1, of: (s) => s.longest_h },
       { key: 'trips', label: 'Breaker tripped', unit: '', decimals: 0, of: (s) => s.trips, ...any },

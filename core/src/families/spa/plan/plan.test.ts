@@ -87,7 +87,7 @@ test('a change of number enters everything again that it puts back; the same num
   expect(again({ ...other, num: 6 })).toEqual([]);
 });
 
-test('as many hours as the turnovers need, outside quiet and dear hours, the longest stand the least', () => {
+test('as many hours as the turnovers need, outside quiet and dear hours, the longest stand the minimum', () => {
   const { context, values } = { context: contextOf(), values: sound(contextOf()) };
   const runs = runsOf(understand(context.profile, context.plate, values))!;
   // 40 · 1.35 m³ at 9 m³/h are 6 h

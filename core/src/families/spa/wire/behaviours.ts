@@ -35,7 +35,7 @@ export const READ_AT_WORDS = {
 } as const;
 
 const range = z.tuple([z.number().min(0).max(60), z.number().min(0).max(60)], {
-  error: 'A range has a least and a greatest temperature.',
+  error: 'A range has a minimum and a maximum temperature.',
 });
 
 /** What a pack with its panel does by itself: not set, but planned and proved against. */

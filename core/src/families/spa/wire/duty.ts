@@ -54,7 +54,7 @@ const heater = group({
   phases: phases('Elements on a phase each', '1, 2 or 3'),
   phase: phase('The first on phase'),
   // under it the heater cuts out
-  leastFlow_m3h: flow('Its least flow', 'From its plate'),
+  leastFlow_m3h: flow('Its minimum flow', 'From its plate'),
 });
 
 const loss = z.discriminatedUnion('kind', [

@@ -73,7 +73,7 @@ test('why the steadier one is warmer is the reason that it is', () => {
   expect(why({ gulp_L: 20, every_s: 40 })).toContain('nearly all that it can send');
   expect(why({ gulp_L: 20 }, { top: 60 })).toContain('does not fit between its levels');
   expect(why({ gulp_L: 3 })).toContain('timed emptying');
-  expect(why({ gulp_L: 3 }, { empty: 0 })).toContain('near its least speed');
+  expect(why({ gulp_L: 3 }, { empty: 0 })).toContain('near its minimum speed');
 });
 
 test('even-flow sends a steady stream where the other goes up and down; it cools better, and lets product stand longer', () => {

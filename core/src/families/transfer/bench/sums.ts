@@ -21,7 +21,7 @@ export function sumsOf({ duty }: TransferContext): SumsShown {
           ]
         : []),
       { key: 'floods', label: 'Floods', unit: '', decimals: 0, of: (s) => s.floods },
-      { key: 'greatest', label: 'Greatest level', unit: 'mm', decimals: 0, of: (s) => s.greatest_mm },
+      { key: 'greatest', label: 'Maximum level', unit: 'mm', decimals: 0, of: (s) => s.greatest_mm },
       { key: 'stand', label: 'Longest stand', unit: 'min', decimals: 0, of: (s) => s.longest_min },
       { key: 'air', label: 'Sent air', unit: 'min', decimals: 1, of: (s) => s.air_min },
       { key: 'cavitates', label: 'Cavitated', unit: 'min', decimals: 0, of: (s) => s.cavitates_min, ...any },

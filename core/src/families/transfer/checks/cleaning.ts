@@ -28,8 +28,8 @@ export function checkCleaning({ context, subject, settings, pump, at }: CheckInp
   if (most_rpm !== null && short(most_rpm))
     said(
       most_rpm,
-      'at its greatest speed',
-      'A higher greatest speed where motor and suction allow it; else less inflow at cleaning.',
+      'at its maximum speed',
+      'A higher maximum speed where motor and suction allow it; else less inflow at cleaning.',
       'speed.greatest',
     );
   else if (cleaning === 'used' && cleaning_rpm !== null && short(cleaning_rpm))

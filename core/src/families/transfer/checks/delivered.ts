@@ -23,7 +23,7 @@ export function checkDelivered({ context, subject, settings, at }: CheckInput): 
         delivered: fig('temperature', delivered),
         wanted: fig('temperature', wanted_C),
         todo: steadies
-          ? 'A steadier flow: even-flow, a higher top level, a lower greatest speed.'
+          ? 'A steadier flow: even-flow, a higher top level, a lower maximum speed.'
           : 'Even a steady stream would be too warm: more or colder coolant, a clean or a larger cooler.',
       },
       // no setting cures what even a steady stream is too warm for

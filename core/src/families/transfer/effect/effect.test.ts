@@ -54,7 +54,7 @@ describe('the pump on its pipe', () => {
     expect(out.lift_m).toBeCloseTo(4 + 45_000 / (1050 * 9.80665), 2);
     expect(movesAbove_rpm(out)).toBeGreaterThan(movesAbove_rpm(pump));
   });
-  test('LEV-02: under its least speed nothing moves, just above it a little does', () => {
+  test('LEV-02: under its minimum speed nothing moves, just above it a little does', () => {
     const least = movesAbove_rpm(pump);
     expect(flowAt_m3h(pump, least * 0.99)).toBe(0);
     expect(flowAt_m3h(pump, least * 1.02)).toBeGreaterThan(0);
@@ -71,7 +71,7 @@ describe('what ends its speed upwards', () => {
     const one = duty(change);
     return ceilings({ duty: one, plate }, pumpOf(one));
   };
-  test('the least of them comes first, and what nobody knows ends nothing', () => {
+  test('the minimum of them comes first, and what nobody knows ends nothing', () => {
     const all = of();
     expect(all.map(({ rpm }) => rpm)).toEqual([...all.map(({ rpm }) => rpm)].sort((a, b) => a - b));
     expect(all.map(({ by }) => by)).toEqual(expect.arrayContaining(['curve', 'limit', 'suction', 'motor']));

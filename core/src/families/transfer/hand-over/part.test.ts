@@ -25,7 +25,7 @@ test('what a session delivers, whether it floods, and how long product stands, b
   expect(summary.proof.says?.map(({ sound }) => sound) ?? [true]).not.toContain(false);
 });
 
-test('speed over level, from the least at the bottom to the greatest at the top', () => {
+test('speed over level, from the minimum at the bottom to the maximum at the top', () => {
   const { lines, x } = blockOf('chart', 'speeds', summaryOf(SAMPLES[0]));
   const left = lines.find(({ column }) => column === 'left')!;
   expect(left.marks).toEqual([

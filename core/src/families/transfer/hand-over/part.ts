@@ -145,7 +145,7 @@ function speedBlock({ context, values }: TransferView): Block[] {
       y: { title: 'Speed, rev/min', from: 0, to: most * 1.1 },
       lines,
       dots: [],
-      says: 'From the least speed at the bottom to the greatest at the top; even-flow keeps between the same ends.',
+      says: 'From the minimum speed at the bottom to the maximum at the top; even-flow keeps between the same ends.',
     },
   ];
 }

@@ -30,7 +30,7 @@ describe('LEV-07: more comes in than it sends', () => {
 });
 
 describe('the speed for cleaning is judged upwards', () => {
-  test('mistake: past limits, pump and plate; near miss: at the greatest speed', () => {
+  test('mistake: past limits, pump and plate; near miss: at the maximum speed', () => {
     const context = contextOf(GUIDED, duty({ pump: { ...DUTY.pump, limit_rpm: 3200 } }));
     const key = own('cleaning.speed', context).key;
     const greatest = own('speed.greatest', context).value as number;

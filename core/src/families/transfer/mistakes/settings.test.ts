@@ -15,10 +15,10 @@ const sums = (change: object, session: 'regular' | 'cleaning' = 'regular', of = 
 
 describe('LEV-01 speeds', () => {
   const moves = movesAbove_rpm(pumpOf(DUTY));
-  test('mistake: a least speed that moves nothing; near miss: a little above', () => {
+  test('mistake: a minimum speed that moves nothing; near miss: a little above', () => {
     expect(texts(context, { least: Math.floor(moves) })).toContain('LEV-01');
     expect(wordsOf(context, { least: 600 }, 'LEV-01')).toContain(
-      'The least speed is 600 rev/min; with 4 m to lift nothing moves under',
+      'The minimum speed is 600 rev/min; with 4 m to lift nothing moves under',
     );
     expect(texts(context, { least: Math.ceil(moves) + 1 })).not.toContain('LEV-01');
     // at a speed that moves nothing, whatever the level, it floods
@@ -32,7 +32,7 @@ describe('LEV-01 speeds', () => {
     expect(texts(context, { most: 3201 })).toContain('LEV-01.pump');
     expect(texts(context, { most: 3200 })).not.toContain('LEV-01.pump');
   });
-  test('ANY-10: the least above the greatest; near miss: under it', () => {
+  test('ANY-10: the minimum above the maximum; near miss: under it', () => {
     expect(texts(context, { least: 3200 })).toContain('ANY-10.limits');
     expect(texts(context, { least: 3190 })).not.toContain('ANY-10.limits');
   });
@@ -83,7 +83,7 @@ test('LEV-05: mistake: left at what the kind comes with; near miss: rounded', ()
 
 describe('LEV-07 cleaning', () => {
   const flood = { ...DUTY, inflow: { ...DUTY.inflow, cleaning_m3h: 6.5 } };
-  test('mistake: more than the greatest flow, or than its speed for cleaning; near miss: carried', () => {
+  test('mistake: more than the maximum flow, or than its speed for cleaning; near miss: carried', () => {
     expect(on(flood)).toContain('LEV-07');
     expect(texts(context, { cspeed: 2000 })).toContain('LEV-07');
     expect(texts(context)).not.toContain('LEV-07');

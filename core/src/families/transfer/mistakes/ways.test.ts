@@ -30,7 +30,7 @@ test('LEV-05.inlets: one more or one less than there are; near miss: as many', (
   expect(texts(context, { [keyOf('inlets')]: inlets })).not.toContain('LEV-05.inlets');
 });
 
-test('LEV-02.empty: a bottom level of nil; near miss: one step', () => {
+test('LEV-02.empty: a bottom level of zero; near miss: one step', () => {
   const bottom = parameterWithRole(GUIDED, 'level.bottom')!;
   expect(texts(context, { [bottom.key]: 0 })).toContain('LEV-02.empty');
   expect(texts(context, { [bottom.key]: bottom.step ?? 1 })).not.toContain('LEV-02.empty');

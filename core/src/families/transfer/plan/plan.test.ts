@@ -29,7 +29,7 @@ test('what a change of kind puts back and no plate tells is entered again as it 
   expect(again('pl')).toEqual([]);
 });
 
-test('least above what moves nothing, with the vacuum; greatest by whatever ends it first', () => {
+test('minimum above what moves nothing, with the vacuum; maximum by whatever ends it first', () => {
   const [open, vacuum] = [pumpOf(DUTY), pumpOf(VACUUM)];
   expect(movesAbove_rpm(vacuum)).toBeGreaterThan(movesAbove_rpm(open));
   expect(flowAt_m3h(open, movesAbove_rpm(open) * 0.999)).toBe(0);

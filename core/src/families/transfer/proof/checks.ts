@@ -67,7 +67,7 @@ function float(): ProofCheck {
         about: { kind: 'float' },
         title: 'The float over its whole way',
         method: 'Move it by hand from its low end to its high end, and watch the display.',
-        expected: 'the reading rises evenly from nil to its greatest',
+        expected: 'the reading rises evenly from zero to its maximum',
         caution: STARTS,
       },
       {
@@ -80,10 +80,10 @@ function float(): ProofCheck {
           'Stuck, its magnet lost, or its wire off.',
         ),
         falls: wrong(
-          'It reads its least when lifted',
+          'It reads its minimum when lifted',
           'LEV-08',
           'swapped',
-          'It reads its least when lifted',
+          'It reads its minimum when lifted',
           'It is mounted upside down, or two wires are swapped.',
         ),
         jumps: wrong(

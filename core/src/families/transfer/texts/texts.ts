@@ -10,20 +10,20 @@ export const TRANSFER_TEXTS = {
     todo: 'Do it before the settings are proved.',
   },
   'LEV-01': {
-    title: 'At its least speed it moves nothing',
-    so: 'The least speed is {set}; with {lift} to lift nothing moves under {moves}.',
+    title: 'At its minimum speed it moves nothing',
+    so: 'The minimum speed is {set}; with {lift} to lift nothing moves under {moves}.',
     will: 'It turns and heats its liquid, and the vessel fills.',
     todo: 'Set {needed} or more.',
   },
   'LEV-01.most': {
     title: 'Faster than the motor may turn',
-    so: 'The greatest speed is {set}; {limit} is the most by its plate and what it takes.',
+    so: 'The maximum speed is {set}; {limit} is the most by its plate and what it takes.',
     will: 'The motor runs over its plate whenever the vessel is full.',
     todo: 'Set {limit} or less.',
   },
   'LEV-01.pump': {
     title: 'Faster than the pump is made for',
-    so: 'The greatest speed is {set}; its own limit is {limit}.',
+    so: 'The maximum speed is {set}; its own limit is {limit}.',
     will: 'Bearings and seal do not last.',
     todo: 'Set {limit} or less.',
   },
@@ -175,7 +175,7 @@ export const TRANSFER_TEXTS = {
     title: 'Too little head at the inlet',
     so: 'With {vacuum} of vacuum {there} stand above boiling; at {speed} {needed} and half a metre are needed.',
     will: 'It cavitates: noise, less flow, and a wheel that is eaten.',
-    todo: 'A lower greatest speed, more height above the pump, or less vacuum.',
+    todo: 'A lower maximum speed, more height above the pump, or less vacuum.',
   },
   'LEV-13': {
     title: 'The check valve leaks back',

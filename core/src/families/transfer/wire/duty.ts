@@ -49,7 +49,7 @@ const pump = group({
     most: 50,
     hint: 'NPSH; empty when not known',
   }).nullable(),
-  limit_rpm: figure('Its own greatest speed', 'speed', { most: 20_000, hint: 'From its manual' }).nullable(),
+  limit_rpm: figure('Its own maximum speed', 'speed', { most: 20_000, hint: 'From its manual' }).nullable(),
   outlet_L: figure('Liquid behind the outlet', 'volume', {
     most: 5000,
     hint: 'What may be drawn before air follows',
