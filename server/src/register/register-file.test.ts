@@ -74,7 +74,7 @@ test('a cell that a spreadsheet would run is made safe on its way out, and comes
   const out = (await server.get('/api/v1/register.csv')).text;
   expect(out).toContain(`'=1+1`);
   const { faults } = await preview(out);
-  expect(faults.every((fault) => fault.words.includes('there already'))).toBe(true);
+  expect(faults.every((fault) => fault.words.includes('already exists'))).toBe(true);
 });
 
 test('seen before it is taken in: what is new and what is here', async () => {
@@ -94,7 +94,7 @@ test.each([
   ['no such zone', { zone: 'Moon/Base' }, 3, 3, 'no time zone'],
   ['a rate of text', { greatest_spm: 'fast' }, 3, 11, 'no figure above 0'],
   ['no tag', { tag: '' }, 3, 4, '“tag” is empty'],
-  ['a tag twice', { tag: 'CID-DP-02' }, 3, 4, 'there already'],
+  ['a tag twice', { tag: 'CID-DP-02' }, 3, 4, 'already exists'],
 ])('%s is told at its line and column, and nothing is taken in', async (_, change, at, column, words) => {
   const csv = `${HEAD}\n${line({ tag: 'CID-DP-02' })}\n${line({ tag: 'CID-DP-03', ...change })}`;
   const before = await server.database.models.pumps.count();
