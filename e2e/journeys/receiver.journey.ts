@@ -18,7 +18,7 @@ test('the juice receiver that floods at cleaning, from as found to the hand-over
   const { browser } = stage;
   await browser.walk('receiver', async () => {
     await browser.goTo('/pump/transfer-cider');
-    await browser.says('finding-LEV-01', 'The least speed is 1300 rev/min');
+    await browser.says('finding-LEV-01', 'The minimum speed is 1300 rev/min');
     await browser.tap('start-job');
     await asFound();
     await browser.tap('to-plan');
