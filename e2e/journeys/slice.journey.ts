@@ -83,7 +83,7 @@ async function plan() {
   // a wrong figure is said at its field, and the plan waits
   await browser.tap('duty-open-dose');
   await browser.type('duty-dose.wanted_mgl', '0');
-  await browser.says('duty-part-dose', 'The wanted dose must be more than 0.');
+  await browser.says('duty-part-dose', 'This must be more than 0.');
   await browser.type('duty-dose.wanted_mgl', '1,2');
   await browser.says('target-length', '77');
   await browser.tap('agree-plan');
