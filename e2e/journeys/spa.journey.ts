@@ -20,7 +20,7 @@ test('the hostel’s tub under a wrong number, from as found to the hand-over: r
     await browser.goTo('/pump/spa-hostel');
     await browser.says('finding-SPA-01', 'one speed for pump 2, which has two; no output for the blower');
     await browser.says('finding-SPA-02', 'The set-up switch is on');
-    await browser.says('finding-SPA-10', 'It is set to 41 °C; the local limit is 40 °C.');
+    await browser.says('finding-SPA-10', 'The tub is set to 41 °C; the local limit is 40 °C.');
     await browser.tap('start-job');
     await asFound();
     await browser.tap('to-plan');

@@ -40,7 +40,7 @@ const ASK = { context: contextOf(), sheets: [{ name: 'As found', values: {} }], 
 const RUN = { name: 'As found', sums: { cost: 3 } } as unknown as ShownRun;
 
 describe('the bench’s worker', () => {
-  test('is asked once it is wanted, tells how far it is, and answers the one that asked', async () => {
+  test('is asked once it is required, tells how far it is, and answers the one that asked', async () => {
     const client = new BenchClient();
     expect(StandIn.all).toHaveLength(0);
     const shares: number[] = [];

@@ -70,7 +70,7 @@ export function readWaterCsv(text: string): WaterCsv {
     }
     const minute = minuteOf(row[0].trim());
     if (minute === null) {
-      faults.push({ line, column: 1, words: `“${row[0]}” is no time of day, such as 6:30.` });
+      faults.push({ line, column: 1, words: `“${row[0]}” is no time of day, e.g. 6:30.` });
     } else times.push(minute);
     const flow = row[1].trim();
     if (!NUMBER.test(flow)) {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { hasOneTooMany, heldFor_s, wantsNext } from './cascade';
 import { ramped } from './ramp';
 
-test('a ramp goes no faster than it may, and ends where it is wanted', () => {
+test('a ramp goes no faster than it may, and ends where it is required', () => {
   fc.assert(
     fc.property(
       fc.double({ min: 0, max: 60, noNaN: true }),

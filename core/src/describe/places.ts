@@ -94,7 +94,7 @@ export const months: Place = {
     if (text === '') return null;
     const found = /^(\d{1,2})\s*[-–]\s*(\d{1,2})$/.exec(text);
     if (found) return [Number(found[1]), Number(found[2])];
-    tell(path, 'First and last month, such as 10–3; blank for all year.');
+    tell(path, 'First and last month, e.g. 10–3; blank for all year.');
   },
   write: (value) => (Array.isArray(value) ? `${value[0]}–${value[1]}` : ''),
 };

@@ -26,7 +26,7 @@ const sampleOf = (samples: readonly object[], id: string): Sample =>
 
 test('a program that runs all day at a speed that was not read is said so, and handed over', () => {
   const view = jobOn(sampleOf(POOLS, 'pool-drive-four-speeds'), { from: 420, until: 420, primeTime: 3 });
-  expect(said(view, 'POO-04').join()).toContain('It runs 24 hours, at a speed that was not read.');
+  expect(said(view, 'POO-04').join()).toContain('The program runs 24 hours, at a speed that was not read.');
   expect(summarise(view).open.map(({ code }) => code)).toContain('POO-04');
 });
 

@@ -17,7 +17,7 @@ export const ANY_TEXTS = {
   'PRO-04': {
     title: '{parameter}: required value is out of this controller’s range',
     so: '{parameter} should be {wanted}; this controller takes {taken} at the nearest.',
-    will: 'It runs on {taken}: what was asked for is not met by this setting.',
+    will: 'The controller runs on {taken}: what was asked for is not met by this setting.',
     todo: 'Judge whether {taken} will do; else another controller, or another way to get what is needed.',
   },
   'ANY-03': {
@@ -77,25 +77,25 @@ export const ANY_TEXTS = {
   'ANY-09.below': {
     title: '{parameter} below its limit',
     so: '{parameter} stands at {value}; this controller takes {limit} or more.',
-    will: 'It was misread, or the controller refused it silently and runs on something else.',
+    will: 'The value was misread, or the controller refused it silently and runs on something else.',
     todo: 'Read it again; then set it within the limits.',
   },
   'ANY-09.above': {
     title: '{parameter} above its limit',
     so: '{parameter} stands at {value}; this controller takes {limit} at most.',
-    will: 'It was misread, or the controller refused it silently and runs on something else.',
+    will: 'The value was misread, or the controller refused it silently and runs on something else.',
     todo: 'Read it again; then set it within the limits.',
   },
   'ANY-09.step': {
     title: '{parameter} between two steps',
     so: '{parameter} stands at {value}; the nearest this controller takes is {limit}.',
-    will: 'It will hold a neighbouring value.',
+    will: 'The controller will hold a neighbouring value.',
     todo: 'Read it again.',
   },
   'ANY-09.option': {
     title: '{parameter} is no choice here',
     so: '{parameter} stands at “{value}”, which this controller does not offer.',
-    will: 'It was misread, or the profile does not fit this controller.',
+    will: 'The value was misread, or the profile does not fit this controller.',
     todo: 'Read it again, and compare the profile with the controller.',
   },
   'ANY-10.limits': {
@@ -112,14 +112,14 @@ export const ANY_TEXTS = {
   },
   'ANY-12.unknown': {
     title: 'Power cut not decided',
-    so: 'It is not known whether this pump resumes or waits after a power cut.',
-    will: 'It may dose by surprise, or stay silent until someone notices.',
+    so: 'Unknown whether this pump resumes or waits after a power cut.',
+    will: 'The pump may dose by surprise, or stay silent until someone notices.',
     todo: 'Read it from the controller or its manual, and choose.',
   },
   'ANY-12.open': {
     title: 'Resumes after a power cut, not interlocked',
     so: 'The pump resumes by itself when power returns, and dosing is not interlocked with the water.',
-    will: 'It may dose into still water.',
+    will: 'The pump may dose into still water.',
     todo: 'Let it wait, or have dosing interlocked with the water flow by a licensed electrician.',
   },
   'ANY-13.unseen': {
@@ -202,7 +202,7 @@ export const ANY_TEXTS = {
   },
   'ANY-21.flow': {
     title: 'Flow not measured',
-    so: 'It was seen at work, but neither flow nor power was measured.',
+    so: 'The pump was seen at work, but neither flow nor power was measured.',
     will: 'What it moves and what it costs rest on the points of the plan.',
     todo: 'Read a flow or a meter at one speed at least; the hand-over says “flow not measured” until then.',
   },
@@ -232,19 +232,19 @@ export const ANY_TEXTS = {
   },
   'ANY-23.unknown': {
     title: 'After a fault: not decided',
-    so: 'It is not known whether this pump carries on by itself when a fault has gone.',
-    will: 'It may start by surprise, or stay off until someone notices.',
+    so: 'Unknown whether this pump carries on by itself when a fault has gone.',
+    will: 'The pump may start by surprise, or stay off until someone notices.',
     todo: 'Read it from the controller or its manual, and choose.',
   },
   'ANY-23.open': {
     title: 'Carries on after a fault, not interlocked',
     so: 'The pump carries on by itself when a fault has gone, and dosing is not interlocked with the water.',
-    will: 'It may dose into still water.',
+    will: 'The pump may dose into still water.',
     todo: 'Let it wait, or have dosing interlocked with the water flow by a licensed electrician.',
   },
   'PRO-03': {
     title: 'The controller is not as its profile',
-    so: 'It was looked at, and it is not quite as the profile “{profile}” says{made}.',
+    so: 'The controller was looked at, and is not quite as the profile “{profile}” says{made}.',
     will: 'Limits, menu and habits come from that profile: on this controller they may be others.',
     todo: 'Read limits and habits from this pump and its manual; a copy of the profile, changed, describes it.',
   },

@@ -16,10 +16,7 @@ export interface ClockChange {
 /** Throws an InputError on `zone` for a name that is no time zone. */
 export function checkedZone(zone: string): string {
   if (Number.isNaN(tzOffset(zone, new Date(0)))) {
-    throw new InputError(
-      'zone',
-      `“${zone}” is no time zone. Write it as Region/City, such as Atlantic/Faroe.`,
-    );
+    throw new InputError('zone', `“${zone}” is no time zone. Write it as Region/City, e.g. Atlantic/Faroe.`);
   }
   return zone;
 }

@@ -50,7 +50,7 @@ function readFigure(text: string): Read {
   const cleaned = text.trim().replace(/(\d)[\s\u00a0\u202f](?=\d{3}(\D|$))/g, '$1');
   if (cleaned === '') return { ok: false, words: 'Nothing is entered yet.' };
   const found = FIGURE.exec(cleaned);
-  if (!found) return { ok: false, words: `“${text.trim()}” is not a figure. Type a number, such as 12.5.` };
+  if (!found) return { ok: false, words: `“${text.trim()}” is not a figure. Type a number, e.g. 12.5.` };
   const [, sign, digits, rest] = found;
   if (/^[.,]\d/.test(rest) || /\d[.,]/.test(rest)) {
     return { ok: false, words: 'Use one decimal mark only: 1234.5 or 1234,5.' };

@@ -116,12 +116,12 @@ describe('what cannot be is told at its field, and changes nothing', () => {
     const two = record({ kind: 'pack-table', rows: [row, { ...row, number: 2 }] });
     expect((await refused('spa-clinic', two)).words).toContain('Rows 1 and 2 are alike');
   });
-  test('gulps larger than the vessel', async () => {
+  test('slugs larger than the vessel', async () => {
     const answer = await refused(
       'transfer-cider',
       plan((duty: TransferDuty) => ({ ...duty, inflow: { ...duty.inflow, gulp_L: 500 } })),
     );
     expect(answer.status).toBe(400);
-    expect(answer.words).toContain('it floods at every gulp');
+    expect(answer.words).toContain('it floods at every slug');
   });
 });

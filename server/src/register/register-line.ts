@@ -174,7 +174,7 @@ export async function lineCheck(database: Database, lines: readonly RegisterLine
       if (sign) faults.push({ column, words: sign });
     }
     if (line.zone !== '' && !isZone(line.zone)) {
-      faults.push({ column: 'zone', words: `“${line.zone}” is no time zone, such as Atlantic/Faroe.` });
+      faults.push({ column: 'zone', words: `“${line.zone}” is no time zone, e.g. Atlantic/Faroe.` });
     }
     if (line.profile !== '' && !profiles.has(line.profile)) {
       faults.push({

@@ -79,7 +79,7 @@ describe('the plan', () => {
     expect(wordsOf('target-least')).toContain('Set by hand in the plan.');
     expect(screen.getByTestId('finding-LEV-01')).toBeTruthy();
   });
-  test('both controls on the same gulps, the other one a tap away; why the steadier one would be warmer', () => {
+  test('both controls on the same slugs, the other one a tap away; why the steadier one would be warmer', () => {
     stand(<TransferPlan />);
     expect(wordsOf('control-even')).toContain('Planned');
     press('control-choose-level');
@@ -97,11 +97,11 @@ describe('the plan', () => {
     expect(screen.queryByTestId('control-choose-even')).toBeNull();
     expect(wordsOf('control-level')).not.toContain('°C');
   });
-  test('gulps larger than the vessel are said at their field', () => {
+  test('slugs larger than the vessel are said at their field', () => {
     stand(<TransferPlan />);
     press('duty-open-kinds');
     type('duty-inflow.gulp_L', '80');
-    expect(wordsOf('duty-part-kinds')).toContain('it floods at every gulp');
+    expect(wordsOf('duty-part-kinds')).toContain('it floods at every slug');
   });
 });
 

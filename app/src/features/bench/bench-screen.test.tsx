@@ -83,7 +83,7 @@ describe('a pool', () => {
     press('event-kind-hand-run');
     type('event-at', '8.7:00');
     press('event-save');
-    expect(screen.getByText('A time such as 6:30, or 2.6:30 on the second day.')).toBeTruthy();
+    expect(screen.getByText('Enter a time, e.g. 6:30, or 2.6:30 on the second day.')).toBeTruthy();
     expect(screen.getByText('A figure in rev/min.')).toBeTruthy();
     type('event-at', '2.7:00');
     type('event-until', '2.6:00');

@@ -83,7 +83,7 @@ function NewEvent({
   const figure = parseFigure(amount, 'plain');
   const fromError =
     at_s === null || at_s >= days * SECONDS_PER_DAY
-      ? `A time such as 6:30${days === 7 ? ', or 2.6:30 on the second day' : ''}.`
+      ? `Enter a time, e.g. 6:30${days === 7 ? ', or 2.6:30 on the second day' : ''}.`
       : null;
   const untilError =
     until.trim() !== '' && (until_s === null || (at_s !== null && until_s <= at_s))

@@ -114,7 +114,7 @@ function NewPumpForm({ site }: { site: Site | null }) {
         <Card title="Site" testID="new-site-card">
           {field('site', 'Name of the site')}
           {field('site_place', 'Where it is')}
-          {field('zone', 'Time zone, such as Atlantic/Faroe')}
+          {field('zone', 'Time zone, e.g. Atlantic/Faroe')}
         </Card>
       )}
       <Card title="Place of the pump" testID="new-place-card">

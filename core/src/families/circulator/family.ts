@@ -66,7 +66,7 @@ export const circulatorFamily = defineFamily<CirculatorKind>({
     channel: 'head',
     sums: sumsOf,
     caveat: () =>
-      'A simulation from curve, duty and settings: valves that close until the flow is what is wanted, and a winter by the hour. Prove at the pump.',
+      'A simulation from curve, duty and settings: valves that close until the flow is what is required, and a winter by the hour. Prove at the pump.',
   },
   strip: stripOf,
   handOver: { part: partOf, facts: factsOf },

@@ -68,7 +68,7 @@ export const transferFamily = defineFamily<TransferKind>({
     hidden: ({ duty }) => (duty.cooler ? [] : ['delivered']),
     sums: sumsOf,
     caveat: () =>
-      'A simulation from curve, vessel, cooler and settings, a second a step: a gulp falls within five seconds. Prove at the pump.',
+      'A simulation from curve, vessel, cooler and settings, a second a step: a slug falls within five seconds. Prove at the pump.',
   },
   strip: stripOf,
   handOver: { part: partOf, facts: factsOf },

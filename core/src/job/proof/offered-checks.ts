@@ -41,7 +41,7 @@ function alarmCheck({ name, tells, contact, most_V, most_A }: AlarmOutput, i: nu
         about: { kind: 'alarm' },
         title: `Alarm at ${name}`,
         method: `It tells of this: ${openEnded(tells)}. Cause it as the maker’s manual allows, and watch what is connected.${carries}`,
-        expected: `${DOES[contact]}, and the alarm comes where it is wanted`,
+        expected: `${DOES[contact]}, and the alarm comes where it is required`,
         caution:
           'Its terminals may carry a voltage from elsewhere: they are measured by a licensed electrician.',
       },

@@ -29,7 +29,7 @@ export interface StopFrequencyOutput {
 export const stopFrequencyTool: Tool<typeof stopFrequencyInput, StopFrequencyOutput> = {
   id: 'stop-frequency',
   group: 'pressure',
-  name: 'Stop for no demand',
+  name: 'Stop at zero demand',
   about: 'The frequency of a shut valve, and the flow under which a drive stops.',
   input: stopFrequencyInput,
   fields: [

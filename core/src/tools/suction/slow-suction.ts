@@ -25,13 +25,7 @@ export const slowSuctionTool: Tool<typeof slowSuctionInput, SlowSuctionOutput> =
   fields: [
     figure('rated_lph', 'Flow without slow suction', 'pumpFlow', '9'),
     figure('need_lph', 'Maximum flow needed', 'pumpFlow', '2.8'),
-    figures(
-      'shares',
-      'Share each step leaves',
-      'plain',
-      '1 0.6 0.35',
-      'From the manual, such as 1 0.6 0.35.',
-    ),
+    figures('shares', 'Share each step leaves', 'plain', '1 0.6 0.35', 'From the manual, e.g. 1 0.6 0.35.'),
   ],
   run: ({ rated_lph, need_lph, shares }) => ({ choice: slowestSuction(rated_lph, need_lph, shares) }),
   answer: ({ choice }) => ({

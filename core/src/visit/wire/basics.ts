@@ -16,7 +16,7 @@ export const instantSchema = z.iso
 export const dateSchema = z.iso.date('A date is written 2026-05-31.').refine(inOurTime, NOT_OURS);
 /** The name of a time zone that this machine knows. */
 export const zoneSchema = z.string().max(60).refine(isZone, {
-  error: 'This is no time zone. Write it as Region/City, such as Atlantic/Faroe.',
+  error: 'This is no time zone. Write it as Region/City, e.g. Atlantic/Faroe.',
 });
 
 function isZone(zone: string): boolean {

@@ -81,7 +81,7 @@ export function PressureCard({ work, byHand, onMove }: PressureCardProps) {
       </View>
       <Words size="small" colour="quiet">
         Thin: one pump, then all, at the maximum frequency. Dotted: what the plant asks for. Cross: the
-        maximum draw. Ring: where it stops for no demand.
+        maximum draw. Ring: where it stops at zero demand.
       </Words>
       <UndoButton undo={undo} testID="pressure-undo" />
       {[parameter, stop].map(
@@ -153,7 +153,7 @@ function saidOf({ context, pump, settings }: DriveWork, say: (q: Quantity, value
   if (settings.stop_hz === null || context.duty.holds.kind !== 'pressure')
     return 'It does not stop by its frequency.';
   const span = stopSpan_m3h(context, pump, settings);
-  if (span === null) return 'With minimum pressure at the inlet it never stops for no demand.';
+  if (span === null) return 'With minimum pressure at the inlet it never stops at zero demand.';
   const [least, most] = span;
   const under =
     Math.abs(most - least) < 0.005

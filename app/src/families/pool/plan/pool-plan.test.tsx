@@ -16,7 +16,7 @@ test('the week, what it costs and what is wrong follow what is typed of a progra
   expect(wordsOf('cost-target')).toContain('160 m³ on Mon');
   expect(screen.getByTestId('finding-POO-22')).toBeTruthy();
   type('program-0-stop', '25:00');
-  expect(screen.getByText('A time of day, such as 7:30.')).toBeTruthy();
+  expect(screen.getByText('A time of day, e.g. 7:30.')).toBeTruthy();
   expect(wordsOf('program-0-times')).toBe('0:00–11:00');
   press('programs-reset');
   expect(wordsOf('program-0-times')).toBe('0:00–12:00');

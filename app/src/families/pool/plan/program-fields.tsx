@@ -151,7 +151,7 @@ function TimeField({
         label={label}
         testID={testID}
         value={typing ?? timeOfDay(minute)}
-        error={read === null ? 'A time of day, such as 7:30.' : null}
+        error={read === null ? 'A time of day, e.g. 7:30.' : null}
         onBlur={() => setTyping(null)}
         onChange={(text) => {
           setTyping(text);

@@ -52,7 +52,7 @@ export function ControlsCard({
   const say = (q: Quantity, value: number) => figureWithUnit(fig(q, value), reader);
   if (!both)
     return (
-      <Card title="Both controls on the same gulps" edge="ochre" testID="controls-card">
+      <Card title="Both controls on the same slugs" edge="ochre" testID="controls-card">
         <Words>They are compared as soon as its speeds are known.</Words>
       </Card>
     );
@@ -68,7 +68,7 @@ export function ControlsCard({
     ...(duty.cooler ? [{ title: 'Delivered', unit: '°C', of: (run: SessionCourse) => run.delivered_C }] : []),
   ];
   return (
-    <Card title="Both controls on the same gulps" testID="controls-card">
+    <Card title="Both controls on the same slugs" testID="controls-card">
       <Choice
         label="Session"
         testID="controls-session"

@@ -12,7 +12,7 @@ export function DayCard({ context, nowShare }: { context: TransferContext; nowSh
     <Card title="A day" testID="transfer-day">
       <BeatStripView {...strip} now={nowShare} height={72} hours />
       <Words size="small" colour="quiet">
-        Flow of a session from eight to four on the gulps of its duty. Worked out; not measured.
+        Flow of a session from eight to four on the slugs of its duty. Worked out; not measured.
       </Words>
     </Card>
   );

@@ -67,7 +67,7 @@ export function ClockCard() {
   const now = () => {
     const instant = new Date().toISOString();
     const date = draft.date.trim() === '' ? undefined : parseDate(draft.date);
-    if (date === null) return setErrors({ date: 'Write the date such as 31.5.2027, or leave it empty.' });
+    if (date === null) return setErrors({ date: 'Write the date, e.g. 31.5.2027, or leave it empty.' });
     const shown: ShownClock = {
       time: draft.shows.trim(),
       ...(draft.day === null ? {} : { weekday: Number(draft.day) }),
@@ -77,7 +77,7 @@ export function ClockCard() {
       date: siteDate(instant, site.zone),
       time: siteTime(instant, site.zone),
     });
-    if (off === null) setErrors({ shows: 'Type the time as the controller shows it, such as 14:05.' });
+    if (off === null) setErrors({ shows: 'Type the time as the controller shows it, e.g. 14:05.' });
     else record('shows', off, false, null, shown);
   };
 

@@ -178,7 +178,7 @@ describe('the clock (ANY-04)', () => {
     const job = stand();
     type('clock-shows', 'about noon');
     press('clock-now');
-    expect(screen.getByText('Type the time as the controller shows it, such as 14:05.')).toBeTruthy();
+    expect(screen.getByText('Type the time as the controller shows it, e.g. 14:05.')).toBeTruthy();
     type('clock-shows', '10:37');
     press('clock-now');
     expect(wordsOf('clock')).toContain('7 min fast.');

@@ -18,7 +18,7 @@ const run = (context = contextOf(), change = {}, scenario = plainDay()) =>
   benchSheet(context, { ...sound(context), ...change }, scenario);
 const traceOf = (of: ReturnType<typeof run>, key: string) => of.traces.find((trace) => trace.key === key)!;
 
-test('a winter day on the plan: as much flow as is wanted, quietly', () => {
+test('a winter day on the plan: as much flow as required, quietly', () => {
   const { sums } = run();
   expect(sums).toMatchObject({ short_h: 0, noisy_h: 0, starts: 1 });
   expect(sums.moved_m3).toBeCloseTo(sums.wanted_m3, 6);
@@ -116,7 +116,7 @@ describe('a twin', () => {
     expect(run(twin, {}, fails).sums.short_h).toBeLessThan(0.1);
     expect(run(twin, { part: 'lead', 'part/2': 'lead' }, fails).sums.short_h).toBeGreaterThan(1.9);
   });
-  test('CIR-14: a flap that leaks takes power from every hour that one runs, and flow on the coldest day', () => {
+  test('CIR-14: a flap valve that leaks takes power from every hour that one runs, and flow on the coldest day', () => {
     const leaks = over({ kind: 'flap-leaks', at_s: 0, until_s: null });
     expect(run(twin, {}, leaks).sums.kWh).toBeGreaterThan(1.05 * run(twin).sums.kWh);
     const cold: Scenario = { ...leaks, weather: heatingDay('cold') };

@@ -57,7 +57,7 @@ export function circulatorModel(plant: CirculatorPlant): BenchModel<CirculatorSt
       ...(plant.byVolts ? [{ key: 'volts', label: 'Signal', unit: 'V' }] : []),
     ],
     flags: [
-      { begins: 'Less flow than is wanted.', ends: 'As much flow as is wanted.' },
+      { begins: 'Less flow than required.', ends: 'As much flow as required.' },
       { begins: 'Valves whistle.', ends: 'Valves are quiet.' },
       { begins: 'It stands.', ends: 'It runs.' },
       { begins: 'The return comes back too cool.', ends: 'The return is warm enough.' },

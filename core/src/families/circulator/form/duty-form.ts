@@ -55,7 +55,7 @@ export const DUTY_FORM = formOf(circulatorDutySchema, {
       fault: 'curve',
       asks: ['pump', 'twin'],
       says: (say) =>
-        `${say.counted('pump.curve', 'point')} of the curve, ${say.counted('pump.power', 'power')}; minimum speed ${say.of('pump.leastShare')}${say.isOn('twin') ? `; a twin, its flap ${say.of('twin.flap')}` : ''}.`,
+        `${say.counted('pump.curve', 'point')} of the curve, ${say.counted('pump.power', 'power')}; minimum speed ${say.of('pump.leastShare')}${say.isOn('twin') ? `; a twin, its flap valve ${say.of('twin.flap')}` : ''}.`,
     },
     {
       name: 'control',

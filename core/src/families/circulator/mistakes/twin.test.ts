@@ -78,7 +78,7 @@ describe('CIR-09 the lead of a twin', () => {
   });
 });
 
-describe('CIR-14 the flap', () => {
+describe('CIR-14 the flap valve', () => {
   const flap = (is: 'tight' | 'leaks' | 'missing' | 'unknown') => texts(twin({ twin: { flap: is } }));
   test('mistake: it leaks, or is missing; near miss: tight', () => {
     expect(flap('leaks')).toContain('CIR-14');

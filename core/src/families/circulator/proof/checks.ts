@@ -87,7 +87,7 @@ function farEnd({ duty: { hotWater } }: CirculatorContext): ProofCheck[] {
           'CIR-19',
           'standing',
           'The return comes back too cool',
-          'Look for a pause of its clock, a shut loop or a flap that leaks; then more flow. Until then the water is not safe.',
+          'Look for a pause of its clock, a shut loop or a flap valve that leaks; then more flow. Until then the water is not safe.',
         ),
       },
     },

@@ -15,8 +15,8 @@ const NOT_AS_SET = slip(
 const LEAKS = slip(
   'CIR-14',
   'standing',
-  'The flap leaks',
-  'Water runs back through the resting head: clean or change the flap, and try it both ways round again.',
+  'The flap valve leaks',
+  'Water runs back through the resting head: clean or change the flap valve, and try it both ways round again.',
 );
 
 /** CIR-09, CIR-14: change-over when the lead is stopped, and the flap with each of them off. */
@@ -62,7 +62,7 @@ export function twin({ duty }: CirculatorContext, { twin: { way } }: CirculatorS
       stateCheck(
         {
           key,
-          title: `Flap with head ${i + 1} off`,
+          title: `Flap valve with head ${i + 1} off`,
           method: `Head ${i + 1} off: read head and power of the other, and look whether the resting rotor turns.`,
           expected: 'head and power stay on the curve; the resting rotor stands',
           off: LEAKS,

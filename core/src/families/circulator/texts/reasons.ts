@@ -34,7 +34,7 @@ export const CIRCULATOR_REASONS = {
   'twin.lead': 'One commands; what is set is set on it alone.',
   'twin.follows': 'Follows the lead.',
   'twin.alternate': 'They take turns: both stay free, and are worn alike.',
-  'twin.on-demand': 'One alone does not carry {flow} at {head}: the second joins when it is wanted.',
+  'twin.on-demand': 'One alone does not carry {flow} at {head}: the second joins when it is required.',
   'twin.chosen': 'Chosen here instead of what is proposed.',
   'twin.hours': 'Changed every day.',
   'mode.radiators':
@@ -53,7 +53,7 @@ export const CIRCULATOR_REASONS = {
   'head.duty': 'The smallest step that carries {flow} at {head}.',
   'head.over': 'The smallest step that carries {flow} at {head}: {over} over there, {cost} a year.',
   'duty.short':
-    'As near as it comes: at {flow} its curve gives {gives} at full speed, and {head} are wanted.',
+    'As near as it comes: at {flow} its curve gives {gives} at full speed, and {head} are required.',
   'speed.duty': 'The smallest step of speed that carries {flow} at {head}.',
   'after-cut.resume': 'Circulation goes on by itself.',
   'after-cut.wait': 'Waits for a person, as chosen.',

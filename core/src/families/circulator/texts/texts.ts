@@ -5,7 +5,7 @@ export const CIRCULATOR_TEXTS = {
   ...ANY_TEXTS,
   'CIR-01': {
     title: 'Power before water',
-    so: 'It was not seen that water stood in the pump before the power went on.',
+    so: 'Nobody saw water in the pump before the power went on.',
     will: 'Its bearings are greased by the water: dry, they wear out in minutes.',
     todo: 'Fill and vent first; then power. Listen for the bearings.',
   },
@@ -17,14 +17,14 @@ export const CIRCULATOR_TEXTS = {
   },
   'CIR-03': {
     title: 'Self-adjusting before the air is out',
-    so: 'It adjusts itself, and the loops were not purged one by one on this visit.',
+    so: 'The pump adjusts itself, and the loops were not purged one by one on this visit.',
     will: 'With air in the loops it learns the wrong line, and keeps it.',
     todo: 'Highest fixed speed, loop after loop until nothing is heard; then the mode.',
   },
   'CIR-04': {
     title: 'Its start contact is open',
     so: 'Neither a link nor a wire closes its start contact.',
-    will: 'It stands, and looks like a fault.',
+    will: 'The pump stands, and looks like a fault.',
     todo: 'Put the link back in, or wire the contact; or set the contact off where that can be set.',
   },
   'CIR-04.off': {
@@ -77,8 +77,8 @@ export const CIRCULATOR_TEXTS = {
   },
   'CIR-08': {
     title: 'The port is not chosen',
-    so: 'It is commanded over a link, and its port is off.',
-    will: 'It hears nothing, however well it is wired.',
+    so: 'The pump is commanded over a link, and its port is off.',
+    will: 'The pump hears nothing, however well it is wired.',
     todo: 'Choose the port in its menu.',
   },
   'CIR-09': {
@@ -90,17 +90,17 @@ export const CIRCULATOR_TEXTS = {
   'CIR-09.two': {
     title: 'Both of the twin lead',
     so: 'Both of its heads are set to lead.',
-    will: 'They work against each other, and the flap hammers.',
+    will: 'They work against each other, and the flap valve hammers.',
     todo: 'One leads, the other follows.',
   },
   'CIR-09.always': {
     title: 'Both always run',
     so: 'Both heads always run; on these pipes the second adds {gain} to what one moves.',
-    will: 'It takes nearly twice the power, wears both alike, and leaves none in reserve.',
-    todo: 'Set “{fits}”, or say in the plan why both are wanted.',
+    will: 'The pair takes nearly twice the power, wears both alike, and leaves none in reserve.',
+    todo: 'Set “{fits}”, or say in the plan why both are required.',
   },
   'CIR-10.none': {
-    title: 'It has no fault contact',
+    title: 'No fault contact',
     so: 'The site waits for a fault contact, and this controller has none.',
     will: 'The alarm never comes.',
     todo: 'Let its link or its flow be watched instead, and say so to the customer.',
@@ -108,7 +108,7 @@ export const CIRCULATOR_TEXTS = {
   'CIR-10.load': {
     title: 'Too much on its fault contact',
     so: 'The site puts {volts} and {amps} A on it; it takes {mostVolts} and {mostAmps} A at most.',
-    will: 'It welds shut or burns off, and no fault is told any more.',
+    will: 'The contact welds shut or burns off, and no fault is told any more.',
     todo: 'A relay between them, by a licensed electrician.',
   },
   'CIR-10.sense': {
@@ -120,7 +120,7 @@ export const CIRCULATOR_TEXTS = {
   'CIR-11': {
     title: 'The mode does not fit the system',
     so: 'Set to {mode}; {fits} fits here. {why}',
-    will: 'It takes {more} a year more than it needs to, or leaves valves to whistle.',
+    will: 'The pump takes {more} a year more than it needs to, or leaves valves to whistle.',
     todo: 'Set {fits}, or say in the plan why not.',
   },
   'CIR-12.self': {
@@ -143,13 +143,13 @@ export const CIRCULATOR_TEXTS = {
   },
   'CIR-11.sense': {
     title: 'Its temperature control is turned round',
-    so: 'It goes by temperature as for {set}.',
+    so: 'The temperature control is set as for {set}.',
     will: 'The further it is off, the more it does the wrong thing.',
     todo: 'Set the sense that the system has.',
   },
   'CIR-12': {
     title: 'The duty lies outside the curve',
-    so: '{flow} at {head} is wanted; at full speed it gives {gives}.',
+    so: '{flow} at {head} is required; at full speed it gives {gives}.',
     will: 'No setting of this pump carries it: the last loops stay cold on a cold day.',
     todo: 'Check flow and head of the duty, or fit a larger pump.',
   },
@@ -162,19 +162,19 @@ export const CIRCULATOR_TEXTS = {
   'CIR-12.thick': {
     title: 'Too thick for its curve',
     so: 'The mixture has {viscosity}; beyond {most} a curve made with water does not hold.',
-    will: 'It gives less and takes more than is reckoned here.',
+    will: 'The pump gives less and takes more than is reckoned here.',
     todo: 'Ask the maker for the curve with this mixture.',
   },
   'CIR-14': {
-    title: 'The flap between the heads does not shut',
-    so: 'The flap of the twin {flap}.',
+    title: 'The flap valve between the heads does not shut',
+    so: 'The flap valve of the twin {flap}.',
     will: 'The one that runs drives water back through the one that rests: less flow, and a rotor that is turned.',
     todo: 'Mend or fit it; until then shut the resting head off by its valves.',
   },
   'CIR-14.untried': {
-    title: 'The flap of the twin was not tried',
+    title: 'The flap valve of the twin was not tried',
     so: 'Nobody stopped one head and looked whether the other’s head stays and the resting rotor stands.',
-    will: 'A flap that leaks shows as a pump that is worn.',
+    will: 'A flap valve that leaks shows as a pump that is worn.',
     todo: 'One off, then the other way round: head and power stay, the resting rotor does not turn.',
   },
   'CIR-15': {
@@ -185,7 +185,7 @@ export const CIRCULATOR_TEXTS = {
   },
   'CIR-16': {
     title: 'A broken wire stops it, and nothing reports it',
-    so: 'It is told by 0–10 V, which has no live zero: below {off} it stands.',
+    so: 'The pump is controlled by 0–10 V, which has no live zero: below {off} it stands.',
     will: 'A broken wire looks like a wish to stop.',
     todo: 'Tell the customer; where it matters, let its fault contact or its speed be watched.',
   },
@@ -209,14 +209,14 @@ export const CIRCULATOR_TEXTS = {
   },
   'CIR-16.volts': {
     title: 'Its thresholds are not those that are sent',
-    so: 'It stops below {off} and starts at {on}; the site’s controller rests at {rest} and starts with {start}.',
-    will: 'It does not stop when it is to, or does not start.',
+    so: 'The pump stops below {off} and starts at {on}; the site’s controller rests at {rest} and starts with {start}.',
+    will: 'The pump does not stop when it is to, or does not start.',
     todo: 'Set both as the controller sends them.',
   },
   'CIR-18.speed': {
     title: 'The water is too fast for its pipe',
     so: '{velocity} in the pipe at the duty; {most} is usual for it.',
-    will: 'It is heard, and in copper it wears.',
+    will: 'The flow is heard, and copper pipe wears.',
     todo: 'Check bore and flow; a larger pipe or less flow with more difference.',
   },
   'CIR-18.valves': {
@@ -251,19 +251,19 @@ export const CIRCULATOR_TEXTS = {
   },
   'CIR-19.set': {
     title: 'Its temperature is set too low',
-    so: 'It goes by {set} at the return; {coolest} is the coolest that is allowed.',
-    will: 'It lets the water cool into the range in which legionella grow.',
+    so: 'The pump controls to {set} at the return; {coolest} is the coolest that is allowed.',
+    will: 'The pump lets the water cool into the range in which legionella grow.',
     todo: 'Set {coolest} or more.',
   },
   'CIR-19.never': {
     title: 'The temperature is never reached',
-    so: 'It goes by {set} at the return, and the supply is {supply}.',
+    so: 'The pump controls to {set} at the return, and the supply is {supply}.',
     will: 'The return always loses something: the pump never rests.',
     todo: 'Set less than the supply, or choose fixed speed.',
   },
   'CIR-19.night': {
     title: 'Night saving on a hot-water return',
-    so: 'It slows down by itself when the flow cools; the return may not fall below {coolest}.',
+    so: 'The pump slows down by itself when the flow cools; the return may not fall below {coolest}.',
     will: 'When the supply drops for an hour it slows, the return cools and legionella grow.',
     todo: 'Switch night saving off.',
   },
@@ -276,18 +276,18 @@ export const CIRCULATOR_TEXTS = {
   'CIR-20': {
     title: 'Too little pressure at its inlet',
     so: '{present} at the inlet; its plate asks for {needed} with water as warm as this.',
-    will: 'It cavitates: noise, and bearings that go.',
+    will: 'The pump cavitates: noise, and bearings that go.',
     todo: 'Raise the fill pressure, after the pre-charge of the vessel was checked.',
   },
   'CIR-21.link': {
     title: 'Nobody decided what it does when the link is silent',
-    so: 'It is commanded over a link, and what it does once that falls silent is not decided.',
+    so: 'The pump is commanded over a link, and what it does once that falls silent is not decided.',
     will: 'A cut cable leaves the building cold, or the pump running for nothing.',
     todo: 'Decide it with the operator, set it, and try it.',
   },
   'CIR-21.sensor': {
     title: 'Try what it does without its sensor',
-    so: 'It goes by a sensor, and nobody tried what it does without.',
+    so: 'The pump relies on a sensor, and nobody tried what it does without.',
     will: 'A broken wire leaves it standing, or at full speed.',
     todo: 'Pull the sensor’s wire on purpose, and write down what it does.',
   },

@@ -137,7 +137,7 @@ export const circulatorDutySchema = group({
   hotWater: hotWater.nullable().optional(),
   twin: group(
     {
-      flap: choice('The flap between them', {
+      flap: choice('The flap valve between them', {
         tight: 'is tight',
         leaks: 'leaks',
         missing: 'is missing',

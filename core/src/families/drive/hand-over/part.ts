@@ -32,7 +32,7 @@ export function partOf(view: DriveView): HandoverPart {
           sound: gauged,
         },
         {
-          words: stops ? 'It stops once every tap is shut.' : 'Stopping for no demand not tried.',
+          words: stops ? 'It stops once every tap is shut.' : 'Stopping at zero demand not tried.',
           sound: stops,
         },
         { words: dry ? 'Run-dry protection tried on purpose.' : 'Run-dry protection not tried.', sound: dry },
@@ -77,7 +77,7 @@ function sideOf(context: DriveContext, pump: DrivenPump, values: SettingValues, 
       : [
           {
             kind: 'verdict' as const,
-            words: span === null ? 'never stops for no demand' : `stops under ${spanSaid(span)}`,
+            words: span === null ? 'never stops at zero demand' : `stops under ${spanSaid(span)}`,
             good: span !== null,
           },
         ]),

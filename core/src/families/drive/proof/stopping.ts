@@ -120,7 +120,7 @@ export function cutIn({ duty }: DriveContext, { cutIn_bar }: DriveSettings): Pro
     {
       key: 'cut-in',
       title: 'It starts again at its cut-in pressure',
-      method: 'Stopped for no demand: open a tap slowly, and read the gauge as it starts.',
+      method: 'Stopped at zero demand: open a tap slowly, and read the gauge as it starts.',
       expected: words('pressure', cutIn_bar),
       tolerance: words('pressure', CUT_IN_bar),
       caution: STARTS,

@@ -10,7 +10,7 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-01.zero': {
     title: 'The sensor’s zero was not checked',
-    so: 'It goes by a sensor, and nobody saw what it shows at zero.',
+    so: 'The drive relies on a sensor, and nobody saw what it shows at zero.',
     will: 'A drifted zero moves every pressure by as much.',
     todo: 'A plain one isolated and vented, a differential one with both sides joined: read it.',
   },
@@ -33,9 +33,9 @@ export const PRESSURE_TEXTS = {
     todo: 'Set less than {label}, or fit a sensor with a larger range.',
   },
   'DRV-04': {
-    title: 'It never stops for no demand',
-    so: 'It stops below {stop}; with every tap shut and minimum pressure at the inlet it still turns at {closed}.',
-    will: 'It churns the same water hot, day and night.',
+    title: 'Never stops at zero demand',
+    so: 'The drive stops below {stop}; with every tap shut and minimum pressure at the inlet it still turns at {closed}.',
+    will: 'The drive churns the same water hot, day and night.',
     todo: 'A stop frequency above {closed}; find it with the discharge shut, and open the valve again.',
   },
   'DRV-04.above': {
@@ -45,15 +45,15 @@ export const PRESSURE_TEXTS = {
     todo: 'Set the stop frequency below {most}.',
   },
   'DRV-04.off': {
-    title: 'Stopping for no demand is off',
+    title: 'Stopping at zero demand is off',
     so: 'Its stop frequency stands at zero.',
     will: 'With every tap shut it churns the same water hot, day and night.',
     todo: 'A stop frequency above {closed}; find it with the discharge shut, and open the valve again.',
   },
   'DRV-04.least': {
-    title: 'It cannot get below its stop frequency',
-    so: 'It stops below {stop}, and its minimum frequency is {least}.',
-    will: 'It never stops: it churns the same water hot.',
+    title: 'Minimum frequency lies above the stop frequency',
+    so: 'The drive stops below {stop}, and its minimum frequency is {least}.',
+    will: 'The drive never stops: it churns the same water hot.',
     todo: 'A stop frequency above the minimum one.',
   },
   'DRV-04.test': {
@@ -81,13 +81,13 @@ export const PRESSURE_TEXTS = {
     todo: 'Set the threshold to about half of the cut-in pressure.',
   },
   'DRV-05.late': {
-    title: 'It stops too late when dry',
-    so: 'It waits {delay}; its seal stands dry for {dry}.',
+    title: 'Run-dry protection acts too late',
+    so: 'The drive waits {delay}; its seal stands dry for {dry}.',
     will: 'The seal is gone before it stops.',
     todo: 'A shorter delay; where an empty main needs it, fill that slowly first.',
   },
   'DRV-05.early': {
-    title: 'It stops while an empty main fills',
+    title: 'Stops while an empty main fills',
     so: 'Filling an empty main takes about {fill}, and after {delay} under its threshold it stops.',
     will: 'After each emptying it trips, and somebody sets the guard off for good.',
     todo: 'A longer delay, up to what the seal stands; or fill slowly until the pressure rises.',
@@ -105,9 +105,9 @@ export const PRESSURE_TEXTS = {
     todo: 'A threshold well under the cut-in pressure.',
   },
   'DRV-08': {
-    title: 'It starts again at once',
+    title: 'Starts again at once',
     so: 'The cut-in pressure is {start}, and it stops at {set}.',
-    will: 'It starts as soon as it has stopped, again and again.',
+    will: 'The drive starts as soon as it has stopped, again and again.',
     todo: 'A cut-in pressure under the set pressure, and above {nil} that the taps need.',
   },
   'DRV-08.next': {
@@ -129,14 +129,14 @@ export const PRESSURE_TEXTS = {
     todo: 'Set the off frequency of the next pump above {slowest}.',
   },
   'DRV-08.often': {
-    title: 'It starts too often',
+    title: 'Starts too often',
     so: 'At a draw of {draw} it may start {starts}, from {usable} of water in the vessel; {most} is the most.',
     will: 'Motor, drive and check valve wear out.',
     todo: 'A larger or better filled vessel, a lower cut-in, a longer delay; or mend the leak.',
   },
   'DRV-08.low': {
     title: 'The taps are nearly dry before it starts',
-    so: 'It starts at {start}; at the sensor {nil} is needed for the taps at no flow.',
+    so: 'The pump starts at {start}; at the sensor {nil} is needed for the taps at no flow.',
     will: 'The furthest tap has less than was promised until the pump starts.',
     todo: 'A cut-in pressure above {nil}.',
   },
@@ -144,19 +144,19 @@ export const PRESSURE_TEXTS = {
     title: 'More pressure than something downstream is made for',
     so: 'With {inlet} at its inlet and the valves shut it gives up to {greatest} at {most}; {rating} is the lowest rating.',
     will: 'Pipes, taps or vessels burst.',
-    todo: 'A lower maximum frequency, a pressure reducer before it, or a relief valve; by whoever answers for the plant.',
+    todo: 'A lower maximum frequency, a pressure reducer before it, or a relief valve; by the person responsible for the plant.',
   },
   'DRV-09.set': {
     title: 'Set pressure above the lowest rating',
     so: 'The drive fills up to {set}; {rating} is the lowest rating downstream.',
     will: 'Pipes, taps or vessels burst in normal operation.',
-    todo: 'Set less than {rating}; where more is needed, the plant is changed first, by whoever answers for it.',
+    todo: 'Set less than {rating}; where more is needed, the plant is changed first, by the person responsible for it.',
   },
   'DRV-09.relief': {
     title: 'Relief valve opens in normal operation',
     so: 'The drive fills up to {set}, and the relief valve opens at {relief}.',
     will: 'Water blows off all day, and the pump never stops.',
-    todo: 'Set less than {relief}, or have the relief valve changed by whoever answers for the plant.',
+    todo: 'Set less than {relief}, or have the relief valve changed by the person responsible for the plant.',
   },
   'DRV-09.full': {
     title: 'Without its sensor it goes to full speed',
@@ -167,7 +167,7 @@ export const PRESSURE_TEXTS = {
   'DRV-09.unknown': {
     title: 'Nobody knows what it does without its sensor',
     so: 'What it does when its sensor fails is not known for this controller.',
-    will: 'It may stop, or go to full speed.',
+    will: 'The drive may stop, or go to full speed.',
     todo: 'Take the wire off on purpose, with a gauge in sight, and write down what it does.',
   },
   'DRV-10': {
@@ -189,15 +189,15 @@ export const PRESSURE_TEXTS = {
     todo: 'Gas up to 0.2 to 0.3 bar under the cut-in pressure, empty of water.',
   },
   'DRV-12': {
-    title: 'It stops while water is really drawn',
+    title: 'Stops while water is drawn',
     so: 'Below {stop} it stops, which is at a draw under {under}; the minimum real draw is {least}.',
     will: 'Taps run from the vessel or stand, and it starts and stops all day.',
     todo: 'A lower stop frequency, still above {closed}.',
   },
   'DRV-12.leak': {
     title: 'A leak keeps it running',
-    so: 'It stops under {under}; {leak} runs away all the time.',
-    will: 'It never stops.',
+    so: 'The drive stops under {under}; {leak} runs away all the time.',
+    will: 'The drive never stops.',
     todo: 'Mend the leak; else a higher stop frequency.',
   },
   'DRV-12.inlet': {
@@ -208,8 +208,8 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-12.none': {
     title: 'No frequency tells a shut valve from a small draw',
-    so: 'It would have to lie above {above} to stop for certain, and below {below} to leave the minimum draw alone.',
-    will: 'It never stops, or it stops while water is drawn.',
+    so: 'The stop frequency would have to lie above {above} to stop for certain, and below {below} to leave the minimum draw alone.',
+    will: 'The drive never stops, or it stops while water is drawn.',
     todo: 'A flow switch, a steadier pressure at the inlet, or a vessel that carries the small draws.',
   },
   'DRV-13.next': {
@@ -238,7 +238,7 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-13.set': {
     title: 'The set pressure is too low',
-    so: 'It really holds {held} at {draw}; {needed} is needed at the sensor.',
+    so: 'The drive really holds {held} at {draw}; {needed} is needed at the sensor.',
     will: 'The furthest taps have too little.',
     todo: 'Set {set} or more.',
   },
@@ -251,7 +251,7 @@ export const PRESSURE_TEXTS = {
   'DRV-15': {
     title: 'Too little head at the inlet',
     so: 'With {inlet} at the inlet {there} stand above boiling; {needed} and half a metre are needed.',
-    will: 'It cavitates: noise, less flow, and a wheel that is eaten.',
+    will: 'The drive cavitates: noise, less flow, and a wheel that is eaten.',
     todo: 'More pressure at the inlet, a shorter or wider suction, cooler water, or less flow.',
   },
   'DRV-13.second': {

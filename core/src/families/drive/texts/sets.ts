@@ -57,13 +57,13 @@ export const SET_TEXTS = {
     todo: 'Give each an address of its own, and count the units seen again.',
   },
   'DRV-07': {
-    title: 'It starts by itself after a power cut',
+    title: 'Starts by itself after a power cut',
     so: 'After a cut it goes on by itself, and a start may surprise someone: {what}.',
     will: 'Water comes out where nobody stands ready for it.',
     todo: 'Let it wait for a person, or accept it in writing.',
   },
   'DRV-07.fault': {
-    title: 'It starts by itself once a fault is gone',
+    title: 'Starts by itself once a fault has cleared',
     so: 'When a fault has cleared it goes on by itself, and a start may surprise someone: {what}.',
     will: 'Somebody has a hand in it, looking for the fault.',
     todo: 'Let it wait for a person, or accept it in writing.',
@@ -75,8 +75,8 @@ export const SET_TEXTS = {
     todo: 'Set the retries to 0, so that a person looks first.',
   },
   'DRV-07.silent': {
-    title: 'It stops when the link is silent',
-    so: 'It holds its pressure by itself, and is set to stop when a link falls silent.',
+    title: 'Stops when the link falls silent',
+    so: 'The drive controls its pressure by itself, and is set to stop when a link falls silent.',
     will: 'A cable that breaks, or was never wired, leaves the taps dry.',
     todo: 'Let it go on by itself, unless the operator wants it to stop.',
   },
@@ -95,7 +95,7 @@ export const SET_TEXTS = {
   'DRV-11.set-up': {
     title: 'Set-up is not finished',
     so: 'Its set-up is not marked complete.',
-    will: 'It runs on what it was delivered with, or not at all.',
+    will: 'The drive runs on what it was delivered with, or not at all.',
     todo: 'Finish it on the last unit, and mark it complete.',
   },
   'DRV-11.idle': {
@@ -125,7 +125,7 @@ export const SET_TEXTS = {
   'DRV-14.plate': {
     title: 'The motor is taken over its plate',
     so: 'At {most} and {flow} it takes {power}; its plate says {plate}.',
-    will: 'It trips when most is drawn, or burns out.',
+    will: 'The motor trips at the highest demand, or burns out.',
     todo: 'A lower maximum frequency.',
   },
   'DRV-14.over': {
@@ -154,19 +154,19 @@ export const SET_TEXTS = {
   },
   'DRV-14.ramp-down': {
     title: 'Slows down too fast',
-    so: 'It goes from {rated} to standing in {set}; {needed} is the shortest.',
+    so: 'The drive slows from {rated} to zero in {set}; {needed} is the shortest.',
     will: 'Check valves slam and the pipes take a surge.',
     todo: 'Set the ramp down to {needed} or more.',
   },
   'DRV-14.ramp': {
-    title: 'It starts too fast',
+    title: 'Starts too fast',
     so: 'From standing to {rated} it takes {set}; {needed} is the shortest.',
     will: 'Bearings, coupling and check valve are hit at every start.',
     todo: 'Set {needed} or more.',
   },
   'DRV-14.slow': {
     title: 'Takes long to {what}',
-    so: 'It takes {set} to {what}.',
+    so: 'The drive takes {set} to {what}.',
     will: 'The pressure is late by as much whenever the draw changes: taps run short, then it overshoots.',
     todo: 'Set the ramp to some seconds, no shorter than {needed}.',
   },
@@ -179,12 +179,12 @@ export const SET_TEXTS = {
   'ANY-23.drive': {
     title: 'Nobody decided what it does after a fault',
     so: 'What it does once a fault has cleared is not known.',
-    will: 'It stays off until someone notices, or starts under somebody’s hand.',
+    will: 'The drive stays off until someone notices, or starts under somebody’s hand.',
     todo: 'Decide it with the operator, and set it.',
   },
   'DRV-16': {
     title: 'The pressure hunts',
-    so: 'It was seen to swing with a steady draw.',
+    so: 'The drive was seen to swing with a steady draw.',
     will: 'Check valves hammer, and everything wears.',
     todo: 'The vessel’s gas first; then less gain or a longer reset, one at a time.',
   },

@@ -21,7 +21,7 @@ export const driveBehavioursSchema = group({
   ).nullable(),
   units: whole('Units that it can command, with itself', { least: 1, most: 6 }),
   sharing: several('They can share a draw', SHARING_WORDS).max(2),
-  stopsByFrequency: tick('It stops for no demand below a frequency'),
+  stopsByFrequency: tick('It stops at zero demand below a frequency'),
   closedValveTest: tick('It has a test with the discharge shut'),
   sensorFails: choice('When its sensor fails', {
     stop: 'it stops',

@@ -41,7 +41,7 @@ test.each<[string, Partial<DriveDuty>, string]>([
   [
     'no word why dry is only warned of',
     { choices: { dry: { reaction: 'warn', why: ' ' } } },
-    'choices.dry.why: Only stopping protects the pump: say why another reaction is wanted.',
+    'choices.dry.why: Only stopping protects the pump: say why another reaction is required.',
   ],
   [
     'a negative head',

@@ -201,7 +201,7 @@ export const driveDutySchema = driveDutyObject.superRefine(
     if (choices.dry && choices.dry.why.trim() === '')
       complain(
         ['choices', 'dry', 'why'],
-        'Only stopping protects the pump: say why another reaction is wanted.',
+        'Only stopping protects the pump: say why another reaction is required.',
       );
   },
 );

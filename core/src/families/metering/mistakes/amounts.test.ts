@@ -49,7 +49,7 @@ describe('how bad a dose outside its band is follows the dose', () => {
 });
 
 describe('batches and timed runs', () => {
-  test('mistake: a batch of half the volume; near miss: the volume that is wanted', () => {
+  test('mistake: a batch of half the volume; near miss: the volume that is required', () => {
     expect(textsOf(findingsOn(batchContext(), { ...BATCH, portion: 30 }))).toContain('MET-08.batch');
     expect(textsOf(findingsOn(batchContext(), BATCH))).not.toContain('MET-08.batch');
   });

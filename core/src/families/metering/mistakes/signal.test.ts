@@ -181,7 +181,7 @@ describe('MET-07 the two points', () => {
     expect(texts(on(twoPointContext(), twoPoint({ currentB: 5.5 })))).toContain('MET-07.close');
     expect(texts(on(twoPointContext(), twoPoint({ rateA: 68, rateB: 0 })))).toContain('MET-07.swapped');
   });
-  test('near misses: 2 mA apart; falling where falling is wanted', () => {
+  test('near misses: 2 mA apart; falling where falling is required', () => {
     expect(codes(on(twoPointContext(), twoPoint({ currentB: 6 })))).not.toContain('MET-07');
     const falling = twoPointContext({ duty: dutyWith({ signal: { ...controller, action: 'falling' } }) });
     expect(codes(on(falling, twoPoint({ rateA: 50, rateB: 0 })))).not.toContain('MET-07');

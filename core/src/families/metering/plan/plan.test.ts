@@ -95,7 +95,7 @@ test('manual: the rate for the usual flow', () => {
   expect(valuesOf(plan)).toMatchObject({ operation: 'manual', manualRate: 27 });
 });
 
-test('manual: what the reason says is what the rate as taken gives, and it is within 3 % of what is wanted', () => {
+test('manual: what the reason says is what the rate as taken gives, and it is within 3 % of what is required', () => {
   for (const usual_m3h of [3, 7, 11, 24, 40]) {
     const duty = { ...DUTY, mode: 'manual' as const, water: { ...DUTY.water, usual_m3h } };
     const plan = planMetering(twoPointContext({ duty }));

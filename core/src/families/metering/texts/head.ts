@@ -119,7 +119,7 @@ export const HEAD_TEXTS = {
   'MET-20.tank': {
     title: 'Tank runs out before the next visit',
     so: 'The tank holds {volume}; {daily} are used in a day.',
-    will: 'It is empty in {days}; the next visit is in {visit}.',
+    will: 'The tank is empty in {days}; the next visit is in {visit}.',
     todo: 'Fill it, or come sooner.',
   },
   'MET-20.most': {
@@ -137,7 +137,7 @@ export const HEAD_TEXTS = {
   'MET-21.none': {
     title: 'No run-dry reaction',
     so: 'Nothing happens when this pump runs without liquid.',
-    will: 'It strokes on with an empty tank: water goes undosed and nobody knows.',
+    will: 'The pump strokes on with an empty tank: water goes undosed and nobody knows.',
     todo: 'Set it to stop, or fit a level switch.',
   },
   'MET-21.warn': {

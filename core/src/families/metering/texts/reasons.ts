@@ -13,7 +13,7 @@ export const REASONS = {
   ...REPAIRED_REASON,
   'mode.analog': 'The dose follows the water flow: the signal paces the pump.',
   'mode.analog.controller': 'The controller’s signal is the demand itself.',
-  'mode.manual': 'One fixed rate is wanted.',
+  'mode.manual': 'One fixed rate is required.',
   'mode.multiply':
     'Each pulse of the meter makes several strokes: a good stroke length and rate are reached so.',
   'mode.divide': 'Several pulses of the meter make one stroke: a good stroke length is reached so.',

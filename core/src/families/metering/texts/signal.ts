@@ -11,7 +11,7 @@ export const SIGNAL_TEXTS = {
   'MET-01.dead-read-live': {
     title: 'Range mismatch: 0–20 sent, 4–20 read',
     so: 'The transmitter sends 0–20 mA; the pump reads 4–20 mA.',
-    will: 'It stands still up to {water} and gives too little from there on. Both read right at 20 mA only.',
+    will: 'The pump stands still up to {water} and gives too little from there on. Both read right at 20 mA only.',
     todo: 'Set both to 4–20 mA; prove it at low signal.',
   },
   'MET-02.plate': {
@@ -81,7 +81,7 @@ export const SIGNAL_TEXTS = {
     todo: 'Set the watch to stop.',
   },
   'MET-06.falling-edge': {
-    title: 'It stops where most is asked for',
+    title: 'Stops at the highest demand',
     so: 'The action is falling and the line begins at {x1}, where {rate} are asked for; below it the pump stops.',
     will: 'Loop and input may be {loop} off: at full demand the pump then stands still.',
     todo: 'Set the first point a little lower, or let it hold below and let the watch stop a broken wire.',
@@ -130,7 +130,7 @@ export const SIGNAL_TEXTS = {
   },
   'MET-08.too-large': {
     title: 'The pump is too large for this dose',
-    so: 'The minimum that it can give{with} at {length} stroke is {least} {when}; at most {most} is wanted there.',
+    so: 'The minimum that it can give{with} at {length} stroke is {least} {when}; at most {most} is required there.',
     will: 'Whatever is set, it gives too much or nothing at all.',
     todo: 'Fit {cures}, or use a weaker product. Do not start it on this duty until then.',
   },
@@ -141,8 +141,8 @@ export const SIGNAL_TEXTS = {
     todo: '{cure}',
   },
   'MET-08.batch': {
-    title: 'A batch is not the volume that is wanted',
-    so: 'A batch gives {given}; {volume} are wanted for each trigger.',
+    title: 'A batch is not the volume that is required',
+    so: 'A batch gives {given}; {volume} are required for each trigger.',
     will: 'The dose is off by {share}, each time. {grade}',
     todo: '{cure}',
   },

@@ -210,7 +210,7 @@ function dearHours({ sums, subject, context }: CheckInput): Finding[] {
           ? 'Move the runs into other hours, as in the plan.'
           : context.duty.programs === null
             ? 'Move the runs, or let the cheapest plan look for other hours.'
-            : 'Turnover, needs and pauses hold the runs there: lower what is wanted, or leave it so.',
+            : 'Turnover, needs and pauses hold the runs there: lower what is required, or leave it so.',
     }),
   ];
 }

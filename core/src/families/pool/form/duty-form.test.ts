@@ -20,7 +20,7 @@ test.each([
   ['points.1.speed_rpm', 'fast', '“fast” is not a figure.'],
   ['beforeWash', '120', 'no more than a clean one'],
   ['tariff.windows.0.to', '26:00', '“26:00” is no time of day.'],
-  ['tariff.windows.0.months', 'winter', 'such as 10–3'],
+  ['tariff.windows.0.months', 'winter', 'e.g. 10–3'],
   ['otherAddresses', '2, b', 'Whole numbers'],
   ['quiet.from', '', 'This is needed.'],
   ['needs.0.hours', '9', '9 h do not fit between 12:00 and 17:00.'],

@@ -28,13 +28,13 @@ export const COMMAND_TEXTS = {
   },
   'POO-24.manual': {
     title: 'Stands in manual',
-    so: 'It stands in manual. Programs run in automatic only.',
+    so: 'The pump stands in manual. Programs run in automatic only.',
     will: 'No program runs until someone puts it back.',
     todo: 'Put it in automatic.',
   },
   'POO-24.hold': {
     title: 'Stands on hold',
-    so: 'It stands on hold.',
+    so: 'The pump stands on hold.',
     will: 'No program runs until the hold is released.',
     todo: 'Release the hold, and see the program take over.',
   },
@@ -58,14 +58,14 @@ export const COMMAND_TEXTS = {
   },
   'ANY-04.summer': {
     title: 'The clock does not follow summer time',
-    so: 'It does not follow summer time. On {date} the site’s clock is put {way}.',
+    so: 'The pump does not follow summer time. On {date} the site’s clock is put {way}.',
     will: 'From then on everything runs an hour {late} by the site’s clock.',
     todo: 'Switch it to follow by itself where it can; else put the date into the next visit.',
   },
   'ANY-10.speed': {
     title: '{what} outside the limits',
     so: '{what} is set to {value}; the limits in force are {least} to {greatest}.',
-    will: 'It runs at the limit instead.',
+    will: 'The pump runs at the limit instead.',
     todo: 'Move the speed or the limit.',
   },
   'ANY-10.speeds': {
@@ -107,7 +107,7 @@ export const COMMAND_TEXTS = {
   'PRO-01.days': {
     title: 'No weekdays on this controller',
     so: '{name} is meant for {days}, and this controller runs every program each day.',
-    will: 'It would run on all days.',
+    will: 'The program would run on all days.',
     todo: 'Plan it for every day, or leave it out.',
   },
   'PRO-01.slots': {
@@ -124,20 +124,20 @@ export const COMMAND_TEXTS = {
   },
   'PRO-01.timed': {
     title: 'No place for a timed run',
-    so: '“{name}” is wanted as a run that ends by itself, and this controller has no more keys or boost runs for one.',
-    will: 'It is started by hand and forgotten.',
+    so: '“{name}” is required as a run that ends by itself, and this controller has no more keys or boost runs for one.',
+    will: 'The pump is started by hand and forgotten.',
     todo: 'Leave it out, or plan it as a program.',
   },
   'PRO-01.reach': {
     title: 'No key for a timed run',
-    so: '“{name}” is wanted on a key, and children can reach the keys.',
+    so: '“{name}” is required on a key, and children can reach the keys.',
     will: 'Someone has to start it from the menu.',
     todo: 'Show the operator where, or have the keys covered.',
   },
   'PRO-01.speeds': {
     title: 'One circuit, two speeds',
     so: '{circuit} is planned at {speeds}, and the panel gives a circuit one speed.',
-    will: 'It runs at the higher one each time.',
+    will: 'The circuit runs at the higher one each time.',
     todo: 'Give all of its programs one speed.',
   },
 } as const satisfies TextBook;

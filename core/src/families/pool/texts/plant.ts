@@ -4,7 +4,7 @@ import type { TextBook } from '../../../findings';
 export const PLANT_TEXTS = {
   'POO-08': {
     title: 'Maximum speed left open',
-    so: 'It may turn at {speed}: with a clean filter that is {flow}, and {wall} is {limit}.',
+    so: 'The pump may turn at {speed}: with a clean filter that is {flow}, and {wall} is {limit}.',
     will: 'A run by hand or a boost passes what filter or pipes are made for.',
     todo: 'Set the maximum speed to {allowed}.',
   },
@@ -16,7 +16,7 @@ export const PLANT_TEXTS = {
   },
   'POO-09': {
     title: 'The limit also caps {what}',
-    so: 'The maximum speed is {limit}, and on this controller it caps {what} too; {wanted} is wanted there.',
+    so: 'The maximum speed is {limit}, and on this controller it caps {what} too; {wanted} is required there.',
     will: 'A poor prime: air stays in the strainer and it stops with a dry alarm, or boosts too weakly.',
     todo: 'Raise the limit as far as the limits of the plant let you, or fill the pot by hand and give the prime more time.',
   },
@@ -29,13 +29,13 @@ export const PLANT_TEXTS = {
   'POO-10.off': {
     title: 'Priming is off',
     so: 'Priming is off, or its time is zero.',
-    will: 'It starts at the program’s speed with air in the pot, and may run dry.',
+    will: 'The pump starts at the program’s speed with air in the pot, and may run dry.',
     todo: 'Set a prime, unless the pump stands below the water.',
   },
   'POO-10.short': {
     title: 'Too little time to prime',
     so: 'The prime ends after {time}; less than {limit} seldom pulls the water up.',
-    will: 'It stops with a dry alarm, or goes on with air in the pot.',
+    will: 'The pump stops with a dry alarm, or goes on with air in the pot.',
     todo: 'Give it more time.',
   },
   'POO-10.long': {
@@ -94,14 +94,14 @@ export const PLANT_TEXTS = {
   },
   'POO-13': {
     title: 'Heater stops without after-run',
-    so: 'After the heater stops the water runs on {time}; {wanted} is wanted.',
+    so: 'After the heater stops the water runs on {time}; {wanted} is required.',
     will: 'Its own heat boils what stands in it, and trips its limiter.',
     todo: 'Set the after-run.',
   },
   'POO-14.body': {
     title: 'Set point of water that is not selected',
     so: 'The set point of the {idle} was set, and the {selected} is selected.',
-    will: 'It does nothing until someone selects the {idle}; the {selected} is heated to its own.',
+    will: 'The set point does nothing until someone selects the {idle}; the {selected} is heated to its own.',
     todo: 'Check both set points, and which water is selected.',
   },
   'POO-14.other': {
@@ -130,31 +130,31 @@ export const PLANT_TEXTS = {
   },
   'POO-15': {
     title: 'Solar stop too near its start',
-    so: 'It starts at {start} of difference and stops at {stop}; they must be at least {gap} apart.',
-    will: 'It starts and stops again and again.',
+    so: 'The roof circuit starts at {start} of difference and stops at {stop}; they must be at least {gap} apart.',
+    will: 'The roof circuit starts and stops again and again.',
     todo: 'Set the stop well below the start.',
   },
   'POO-15.late': {
     title: 'The roof starts late',
-    so: 'It starts once the roof is {start} warmer than the water; {most} are enough.',
+    so: 'The roof circuit starts once the roof is {start} warmer than the water; {most} are enough.',
     will: 'The roof stands hot for hours, and what it could give is lost.',
     todo: 'Set {most} or less.',
   },
   'POO-15.cools': {
     title: 'The roof runs until it cools the pool',
-    so: 'It stops once the roof is {stop} warmer than the water; {least} are needed.',
+    so: 'The roof circuit stops once the roof is {stop} warmer than the water; {least} are needed.',
     will: 'At the end of the day pipes and pump take more than the roof gives.',
     todo: 'Set {least} or more.',
   },
   'POO-16.late': {
     title: 'The cleaner waits far into its run',
     so: 'The cleaner starts {wait} after the main pump; its shortest run is {run}.',
-    will: 'It cleans for less than was agreed.',
+    will: 'The cleaner runs for less than was agreed.',
     todo: 'Set a delay of {wanted}, or a longer run.',
   },
   'POO-16': {
     title: 'Cleaner does not wait for the main pump',
-    so: 'The cleaner starts {wait} after the main pump; {wanted} is wanted.',
+    so: 'The cleaner starts {wait} after the main pump; {wanted} is required.',
     will: 'Its booster starts without water and runs dry.',
     todo: 'Set the delay, or start its program later.',
   },
@@ -167,7 +167,7 @@ export const PLANT_TEXTS = {
   'POO-17.idle': {
     title: 'Chlorinator idles in water that is warm enough',
     so: 'The water is {water}; its cut-out is set to {set}, and {wanted} is where its maker lets it idle.',
-    will: 'It makes nothing, and the residual falls.',
+    will: 'The cell makes nothing, and the residual falls.',
     todo: 'Set the cut-out to {wanted}.',
   },
   'POO-19.off': {

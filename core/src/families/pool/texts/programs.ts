@@ -5,7 +5,7 @@ export const PROGRAM_TEXTS = {
   'POO-01': {
     title: 'Stored, but not enabled',
     so: 'Program {slot} ({what}) is stored, and its enable is off.',
-    will: 'It never runs, though it stands in the list.',
+    will: 'The program never runs, though it stands in the list.',
     todo: 'Switch its own enable on, and see it start; or clear it if it is not meant to run.',
   },
   'POO-02': {
@@ -35,19 +35,19 @@ export const PROGRAM_TEXTS = {
   'POO-04.off': {
     title: 'Start equals stop: it never runs',
     so: 'Program {slot} starts and stops at {time}. This controller takes that for off.',
-    will: 'It never runs.',
+    will: 'The program never runs.',
     todo: 'Set the stop that is meant, or clear it.',
   },
   'POO-04.all-day': {
     title: 'Start equals stop: it runs all day',
     so: 'Program {slot} starts and stops at {time}. This controller takes that for all day.',
-    will: 'It runs 24 hours, at {speed}.',
+    will: 'The program runs 24 hours, at {speed}.',
     todo: 'Set the stop that is meant; leave it only if all day is.',
   },
   'POO-04.refused': {
     title: 'Start equals stop: refused',
     so: 'Program {slot} starts and stops at {time}. This controller refuses that.',
-    will: 'It keeps what was there before.',
+    will: 'The slot keeps what was there before.',
     todo: 'Read it again.',
   },
   'POO-05': {
@@ -59,13 +59,13 @@ export const PROGRAM_TEXTS = {
   'POO-06': {
     title: 'A timed key is no schedule',
     so: 'Slot {slot} is a key that starts a timed run by hand. Its times were set as if it ran by schedule.',
-    will: 'It runs only when someone presses it.',
+    will: 'The program runs only when someone presses it.',
     todo: 'Put the schedule into a slot that has one.',
   },
   'POO-07': {
     title: 'Much of it runs in the peak hours',
     so: '{share} of the run cost falls in the peak hours; up to {limit} is usual. They are {hours} of running a week.',
-    will: 'It costs {cost} a month.',
+    will: 'The energy costs {cost} a month.',
     todo: '{cure}',
   },
   'POO-22': {
@@ -76,7 +76,7 @@ export const PROGRAM_TEXTS = {
   },
   'POO-22.need': {
     title: '{circuit} does not get what it needs',
-    so: 'On {day} {circuit} runs {given} at {flow} or more; {wanted} are wanted.',
+    so: 'On {day} {circuit} runs {given} at {flow} or more; {wanted} are required.',
     will: '{circuit} does not do its work.',
     todo: 'Give it a program of its own, at {speed} or more.',
   },

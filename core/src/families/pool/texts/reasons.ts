@@ -27,7 +27,7 @@ export const POOL_REASONS = {
   'prime.time': 'Time to pull the water up, short enough not to run dry for long.',
   'boost.speed': 'As it was, and below {wall}.',
   'timed.speed': '{name}: {flow}, started by hand.',
-  'timed.length': '{name} is wanted for {time}; it then ends by itself, and the programs take over.',
+  'timed.length': '{name} is required for {time}; it then ends by itself, and the programs take over.',
   'timed.start': 'A key for a timed run: no schedule stands in it.',
   'timed.none': 'A key for timed runs: a schedule in it never runs.',
   'timed.key': 'Starts {name}.',

@@ -57,14 +57,14 @@ interface FanContext {
 const TEXTS = {
   'FAN-01': {
     title: 'Turns too slowly',
-    so: 'It is set to {speed}; {wanted} are wanted.',
+    so: 'It is set to {speed}; {wanted} are required.',
     will: 'Too little moves.',
     todo: 'Set {wanted}.',
   },
 } satisfies TextBook;
 const finding = findingMaker<keyof typeof TEXTS>({ 'FAN-01': 'stop' });
 
-const REASONS = { wanted: '{wanted} are wanted.', automatic: 'It runs by itself.', hand: 'Moved by hand.' };
+const REASONS = { wanted: '{wanted} are required.', automatic: 'It runs by itself.', hand: 'Moved by hand.' };
 type Role = 'speed' | 'state';
 type Reason = {
   readonly text: keyof typeof REASONS;

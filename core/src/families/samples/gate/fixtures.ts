@@ -61,7 +61,7 @@ type GateContext = GateKind['context'];
 const TEXTS = {
   'GAT-01': {
     title: 'Does not lift far enough',
-    so: 'It lifts by {lift}; {wanted} are wanted.',
+    so: 'It lifts by {lift}; {wanted} are required.',
     will: 'It stands half open.',
     todo: 'Turn the pace up.',
   },

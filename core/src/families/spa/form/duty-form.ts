@@ -40,7 +40,7 @@ export const DUTY_FORM = formOf(spaDutySchema, {
     },
     {
       name: 'wanted',
-      title: 'What is wanted',
+      title: 'What is required',
       asks: ['wanted', 'baths', 'quiet'],
       says: (say) =>
         `${say.of('wanted.temperature_C')}, local limit ${say.of('wanted.limit_C')}; ${say.at('wanted.turnovers') || '?'} turnovers; ${timesSaid(say, 'baths', 'bathing', 'no times of bathing')}; ${timesSaid(say, 'quiet', 'quiet', 'no quiet hours')}.`,

@@ -16,7 +16,7 @@ describe('SPA-08 warm, in time, and clean', () => {
     const poor = (covered_WK: number) => tub({ loss: { kind: 'stated', covered_WK } });
     expect(on(poor(86))).toContain('SPA-08');
     expect(wordsOf(contextOf(KEYS, poor(86)), {}, 'SPA-08')).toContain(
-      'In air of −4 °C heater and pump hold 36.5 °C at most under the cover; 37 °C are wanted.',
+      'In air of −4 °C heater and pump hold 36.5 °C at most under the cover; 37 °C are required.',
     );
     expect(on(poor(84))).not.toContain('SPA-08');
     // on the bench the water falls in the cold though it heats all day; with a better cover it stays

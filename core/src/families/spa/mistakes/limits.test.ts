@@ -23,7 +23,7 @@ describe('SPA-10 by what the thermometer says', () => {
     expect(texts(low)).not.toContain('SPA-10.display');
     expect(texts(contextOf(KEYS, { ...DUTY, wanted }), { [set]: 40 })).not.toContain('SPA-10.display');
   });
-  test('without a correction the plan sets so that the water is what is wanted', () => {
+  test('without a correction the plan sets so that the water is what is required', () => {
     const context = contextOf(SMALL, { ...DUTY, wanted }, { displayOff_K: -3 });
     const settings = understand(SMALL, PLATE, sound(context));
     expect(settings.set_C).toBeLessThanOrEqual(35);

@@ -54,7 +54,7 @@ test('SPA-08.filter: two minutes short of 5 h 20 min; near miss: a minute', () =
   expect(texts(context, { [length]: 5.315 })).not.toContain('SPA-08.filter');
 });
 
-test('SPA-12.set: set six tenths under what is wanted; near miss: five', () => {
+test('SPA-12.set: set six tenths under what is required; near miss: five', () => {
   const context = contextOf(KEYS, DUTY);
   expect(texts(context, { [keyOf('set')]: 36.4 })).toContain('SPA-12.set');
   expect(texts(context, { [keyOf('set')]: 36.5 })).not.toContain('SPA-12.set');

@@ -45,7 +45,7 @@ export const NUMBER_TEXTS = {
     todo: 'Power off, locked and proved dead for every further touch; a licensed electrician where the pack reads it live alone.',
   },
   'SPA-04': {
-    title: 'It takes more than the supply carries',
+    title: 'Load above the supply’s rating',
     so: 'With {state} phase {phase} takes {worst}; the breaker is {breaker}.',
     will: 'The breaker trips while somebody bathes; one that does not overheats its wires.',
     todo: '{todo}',
@@ -83,7 +83,7 @@ export const NUMBER_TEXTS = {
   'SPA-06': {
     title: 'Not entered again after the number was changed',
     so: 'The change of number put back {settings}, and they were not entered again.',
-    will: 'It runs on what it was delivered with: another temperature, other hours, or none.',
+    will: 'The pack runs on what it was delivered with: another temperature, other hours, or none.',
     todo: 'Enter each again, and read it back.',
   },
   'SPA-06.clock': {
@@ -95,7 +95,7 @@ export const NUMBER_TEXTS = {
   'SPA-07': {
     title: 'No panel key for what is connected',
     so: 'No key drives {outputs}.',
-    will: 'It is there, and nobody can switch it on.',
+    will: 'The equipment is there, and nobody can switch it on.',
     todo: 'Another panel, or a key with another function; else say so to the owner.',
   },
   'SPA-09': {

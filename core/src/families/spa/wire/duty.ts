@@ -208,7 +208,7 @@ export const spaDutySchema = spaDutyObject.superRefine((duty, context) => {
       complain(['tub', 'loss', 'air_C'], 'The air must be colder than the water at the end.');
   }
   if (wanted.from_C > wanted.temperature_C)
-    complain(['wanted', 'from_C'], 'It is filled warmer than is wanted: then nothing is to be heated.');
+    complain(['wanted', 'from_C'], 'It is filled warmer than required: then nothing is to be heated.');
   baths.forEach((one, i) => {
     if (baths.slice(0, i).some((other) => overlap(one, other)))
       complain(['baths', i, 'from'], 'This time lies in another one.');

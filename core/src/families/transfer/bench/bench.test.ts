@@ -43,7 +43,7 @@ test('what came is what was sent, what flooded and what is left', () => {
   );
 });
 
-test('on the same gulps the steadier control delivers no warmer, or says why', () => {
+test('on the same slugs the steadier control delivers no warmer, or says why', () => {
   fc.assert(
     fc.property(
       fc.integer({ min: 3, max: 40 }),

@@ -4,9 +4,9 @@ import { falls_s, gulp_L, GULP_s } from '../effect/vessel';
 
 /** Kinds of session to choose from. */
 export const SESSIONS = {
-  regular: { name: 'Regular gulps' },
-  ragged: { name: 'Ragged gulps' },
-  cleaning: { name: 'Gulps, then cleaning' },
+  regular: { name: 'Regular slugs' },
+  ragged: { name: 'Ragged slugs' },
+  cleaning: { name: 'Slugs, then cleaning' },
 } as const;
 export type Session = keyof typeof SESSIONS;
 

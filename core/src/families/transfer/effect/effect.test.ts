@@ -34,7 +34,7 @@ describe('what comes', () => {
     expect(swing_L(DUTY, { ...settings, bottom_mm: 100, top_mm: 200 })).toBeCloseTo(16, 9);
     expect(swing_L(DUTY, { ...settings, bottom_mm: null })).toBeNull();
   });
-  test('LEV-09: a gulp that does not fit the swing goes on at once', () => {
+  test('LEV-09: a slug that does not fit the swing goes on at once', () => {
     expect(leastEven_m3h(DUTY, 28)).toBe(0);
     expect(leastEven_m3h(DUTY, 18)).toBeCloseTo((10 / 5) * 3.6, 9);
   });

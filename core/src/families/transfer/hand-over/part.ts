@@ -53,7 +53,7 @@ function deliveredBlock({ context, values }: TransferView): Block[] {
       { column: 'found', items: sideOf(context, values.found) },
       { column: 'left', items: sideOf(context, values.force) },
     ],
-    note: 'Worked out from the duty’s gulps, a regular session; the temperature is weighted by the flow. What was tried stands below.',
+    note: 'Worked out from the duty’s slugs, a regular session; the temperature is weighted by the flow. What was tried stands below.',
   };
   return [block];
 }

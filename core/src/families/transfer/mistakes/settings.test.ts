@@ -39,7 +39,7 @@ describe('LEV-01 speeds', () => {
 });
 
 describe('LEV-02 levels', () => {
-  test('mistake: a gulp does not fit between them; near miss: it just does', () => {
+  test('mistake: a slug does not fit between them; near miss: it just does', () => {
     expect(texts(context, { top: 200 })).toContain('LEV-02');
     // 28 L over 0.16 m² are 175 mm
     expect(texts(context, { top: 205 })).not.toContain('LEV-02');

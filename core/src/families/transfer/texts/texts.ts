@@ -12,7 +12,7 @@ export const TRANSFER_TEXTS = {
   'LEV-01': {
     title: 'At its minimum speed it moves nothing',
     so: 'The minimum speed is {set}; with {lift} to lift nothing moves under {moves}.',
-    will: 'It turns and heats its liquid, and the vessel fills.',
+    will: 'The pump turns and heats its liquid, and the vessel fills.',
     todo: 'Set {needed} or more.',
   },
   'LEV-01.most': {
@@ -42,7 +42,7 @@ export const TRANSFER_TEXTS = {
   'LEV-02.order': {
     title: 'The bottom level lies above the top',
     so: 'Bottom {bottom}, top {top}.',
-    will: 'It starts and stops at once.',
+    will: 'The pump starts and stops at once.',
     todo: 'Set the bottom under the top.',
   },
   'LEV-02.float': {
@@ -70,21 +70,21 @@ export const TRANSFER_TEXTS = {
     todo: 'Raise the maximum speed where motor, pump and suction allow it; else less inflow, or a larger pump.',
   },
   'LEV-03': {
-    title: 'It never empties',
+    title: 'Never empties',
     so: 'Even-flow keeps the level near the middle, and no timed emptying is set; product may stand for {stands}.',
     will: 'The same product stands in it all day.',
     todo: 'Set a timed emptying within {stands}.',
   },
   'LEV-03.late': {
-    title: 'It empties too seldom',
-    so: 'It empties every {every}; product may stand for {stands}.',
+    title: 'Empties too seldom',
+    so: 'The pump empties every {every}; product may stand for {stands}.',
     will: 'Product stands longer than it may.',
     todo: 'Set {stands} or less.',
   },
   'LEV-04': {
     title: 'Even-flow with foam',
     so: 'The product foams, and the float rides on the foam.',
-    will: 'It takes foam for liquid, runs dry under it and sends air.',
+    will: 'The controller takes foam for liquid, runs dry under it and sends air.',
     todo: 'Follow the level instead.',
   },
   'LEV-04.surges': {
@@ -96,7 +96,7 @@ export const TRANSFER_TEXTS = {
   'LEV-05': {
     title: 'The motor’s {what} is not its plate’s',
     so: '{set} is set, and its plate says {plate}.',
-    will: 'It protects another motor than this one.',
+    will: 'The protection is set for another motor than this one.',
     todo: 'Set {plate}.',
   },
   'LEV-05.kind': {
@@ -108,19 +108,19 @@ export const TRANSFER_TEXTS = {
   'LEV-05.inlets': {
     title: 'Inlets counted otherwise than they are',
     so: '{set} inlets are set; {are} are there.',
-    will: 'It reckons with another inflow than falls in.',
+    will: 'The controller calculates with another inflow than really arrives.',
     todo: 'Set {are}.',
   },
   'LEV-02.empty': {
     title: 'Emptied to the very bottom',
     so: 'The bottom level is 0: the pump runs until the float lies on the floor.',
-    will: 'It draws air each time, and the float cannot tell any less.',
+    will: 'The pump draws air each time, and the float cannot tell any less.',
     todo: 'Set a bottom level a little above what the float can tell.',
   },
   'LEV-07.input': {
     title: 'Cleaning is not told to it',
     so: 'The input for cleaning is off, and {inflow} comes while the plant is cleaned.',
-    will: 'It goes on as in a session, and the vessel may fill with hot water and lye.',
+    will: 'The pump goes on as in a session, and the vessel may fill with hot water and lye.',
     todo: 'Set the input to used, and see that it is wired.',
   },
   'ANY-12.waits': {
@@ -155,7 +155,7 @@ export const TRANSFER_TEXTS = {
   },
   'LEV-09': {
     title: 'The run-on sends air',
-    so: 'It runs on for {runOn}, which draws {drawn}; {outlet} may be drawn.',
+    so: 'The pump runs on for {runOn}, which draws {drawn}; {outlet} may be drawn.',
     will: 'Air goes through the cooler and froths the product behind it.',
     todo: 'Set {most} or less.',
   },
@@ -167,14 +167,14 @@ export const TRANSFER_TEXTS = {
   },
   'LEV-11': {
     title: 'Delivered too warm',
-    so: 'Over a session it delivers {delivered}; {wanted} are wanted.',
-    will: 'It spoils sooner, or the store must cool it again.',
+    so: 'Over a session it delivers {delivered}; {wanted} are required.',
+    will: 'The product spoils sooner, or the store must cool it again.',
     todo: '{todo}',
   },
   'LEV-12': {
     title: 'Too little head at the inlet',
     so: 'With {vacuum} of vacuum {there} stand above boiling; at {speed} {needed} and half a metre are needed.',
-    will: 'It cavitates: noise, less flow, and a wheel that is eaten.',
+    will: 'The pump cavitates: noise, less flow, and a wheel that is eaten.',
     todo: 'A lower maximum speed, more height above the pump, or less vacuum.',
   },
   'LEV-13': {

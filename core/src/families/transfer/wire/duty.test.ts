@@ -12,9 +12,9 @@ test.each([DUTY, VACUUM])('what is right comes back as it was', (duty) => {
 
 test.each<[string, Partial<TransferDuty>, string]>([
   [
-    'gulps larger than the vessel',
+    'slugs larger than the vessel',
     { inflow: { ...DUTY.inflow, gulp_L: 60 } },
-    'inflow.gulp_L: 2 gulps at once are 120 L, and the vessel holds 96 L between the float’s ends: it floods at every gulp.',
+    'inflow.gulp_L: 2 slugs at once are 120 L, and the vessel holds 96 L between the float’s ends: it floods at every slug.',
   ],
   [
     'a vessel without area',
@@ -39,7 +39,7 @@ test.each<[string, Partial<TransferDuty>, string]>([
   [
     'warmer than it comes',
     { product: { ...DUTY.product, wanted_C: 25 } },
-    'product.wanted_C: It comes cooler than is wanted: then nothing is to be cooled.',
+    'product.wanted_C: It comes cooler than required: then nothing is to be cooled.',
   ],
   [
     'readings that no cooler gives',

@@ -16,8 +16,8 @@ const flow = (label: string, hint?: string) => figure(label, 'waterFlow', { most
 
 const inflow = group({
   inlets: whole('Inlets', { least: 1, most: 60 }),
-  gulp_L: figure('Each gulp', 'volume', { most: 5000 }),
-  every_s: figure('Each inlet gulps every', 'seconds', { most: 7200 }),
+  gulp_L: figure('Each slug', 'volume', { most: 5000 }),
+  every_s: figure('A slug from each inlet every', 'seconds', { most: 7200 }),
   together: whole('Fall at once', { least: 1, most: 60, hint: 'How many together, at worst' }),
   cleaning_m3h: flow('Inflow at cleaning'),
 });
@@ -114,7 +114,7 @@ const transferDutyObject = group({
   choices: group({
     control: choice('Control', CONTROL_WORDS, {
       open: 'As suits it',
-      hint: 'Both are shown below on the same gulps',
+      hint: 'Both are shown below on the same slugs',
     }).optional(),
     afterCut: choice('After a power cut', AFTER_CUT, { open: 'As proposed' }).optional(),
   }),
@@ -128,7 +128,7 @@ export const transferDutySchema = transferDutyObject.superRefine(
     if (inflow.gulp_L * inflow.together > litres)
       complain(
         ['inflow', 'gulp_L'],
-        `${inflow.together === 1 ? 'A gulp is' : `${inflow.together} gulps at once are`} ${(inflow.gulp_L * inflow.together).toFixed(0)} L, and the vessel holds ${litres.toFixed(0)} L between the float’s ends: it floods at every gulp.`,
+        `${inflow.together === 1 ? 'A slug is' : `${inflow.together} slugs at once are`} ${(inflow.gulp_L * inflow.together).toFixed(0)} L, and the vessel holds ${litres.toFixed(0)} L between the float’s ends: it floods at every slug.`,
       );
     if (inflow.together > inflow.inlets)
       complain(['inflow', 'together'], 'No more can fall at once than there are inlets.');
@@ -137,7 +137,7 @@ export const transferDutySchema = transferDutyObject.superRefine(
     if (cooler && product.wanted_C <= cooler.coolant_C)
       complain(['product', 'wanted_C'], 'Nothing is cooled below its coolant.');
     if (product.wanted_C > product.in_C)
-      complain(['product', 'wanted_C'], 'It comes cooler than is wanted: then nothing is to be cooled.');
+      complain(['product', 'wanted_C'], 'It comes cooler than required: then nothing is to be cooled.');
     if (pump.limit_rpm !== null && pump.limit_rpm < pump.rated_rpm * 0.2)
       complain(['pump', 'limit_rpm'], 'That is far below the speed of its curve: check both.');
     const { ua } = cooler ?? { ua: null };
