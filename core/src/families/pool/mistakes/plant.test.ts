@@ -25,7 +25,7 @@ describe('POO-08 maximum speed left open, POO-27 the suction cover', () => {
     );
     expect(finding?.severity).toBe('stop');
     expect(wordsOf(finding)).toContain(
-      'It may turn at 3260 rev/min: with a clean filter that is 19.8 m³/h, and the filter’s rated flow is 16 m³/h.',
+      'The pump may turn at 3260 rev/min: with a clean filter that is 19.8 m³/h, and the filter’s rated flow is 16 m³/h.',
     );
   });
   test('mistake: more than the cover is rated for stops by itself', () => {
