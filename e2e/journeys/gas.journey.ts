@@ -74,7 +74,7 @@ async function bench() {
   await browser.tap('event-add');
   await browser.type('event-at', 'noon');
   await browser.tap('event-save');
-  await browser.says('event-new', 'A time such as 6:30.');
+  await browser.says('event-new', 'Enter a time, e.g. 6:30.');
   await browser.type('event-at', '12:00');
   await browser.tap('event-kind-pressure');
   await browser.tap('event-save');

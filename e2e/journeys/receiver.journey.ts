@@ -73,7 +73,7 @@ async function plan() {
   // gulps larger than the vessel are told at their field, and the plan waits
   await browser.tap('duty-open-kinds');
   await browser.type('duty-inflow.gulp_L', '60');
-  await browser.says('duty-part-kinds', '2 gulps at once are 120 L, and the vessel holds 96 L');
+  await browser.says('duty-part-kinds', '2 slugs at once are 120 L, and the vessel holds 96 L');
   await browser.type('duty-inflow.gulp_L', '14');
   await browser.says('vessel-swing', '76.8 L');
   await browser.tap('agree-plan');
