@@ -36,7 +36,7 @@ async function badInput() {
   const { browser } = stage;
   await browser.type('readback', 'eleven');
   await browser.tap('readback-save');
-  await browser.says('set-rateB', '“eleven” is not a figure. Type a number, such as 12.5.');
+  await browser.says('set-rateB', '“eleven” is not a figure. Type a number, e.g. 12.5.');
   expect(await browser.value('readback')).toBe('eleven');
   await browser.type('readback', '1.1,1');
   await browser.tap('readback-save');
