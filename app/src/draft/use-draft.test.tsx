@@ -18,6 +18,16 @@ test('a value that cannot be read is as good as none', () => {
   expect(renderHook(() => useDraftOf('json', initial)).result.current[0]).toBe(initial);
 });
 
+test('a change of a part goes onto what stands there in that moment, whatever was painted', () => {
+  const initial = { a: 1, b: 1 };
+  const painted = renderHook(() => useDraftOf('parts', initial));
+  const [, early] = painted.result.current;
+  act(() => painted.result.current[1]((now) => ({ ...now, a: 2 })));
+  // by the setter of the painting before
+  act(() => early((now) => ({ ...now, b: 2 })));
+  expect(painted.result.current[0]).toEqual({ a: 2, b: 2 });
+});
+
 test('drafts of one job are forgotten together, others stay', () => {
   const mine = renderHook(() => useDraft('left:job-1:a'));
   const other = renderHook(() => useDraft('left:job-2:a'));

@@ -60,12 +60,26 @@ export function useDraft(key: string): readonly [string | null, (value: string |
   return [value, set];
 }
 
-/** A value being edited under a key, as JSON; `initial` while there is no draft or it cannot be read. */
-export function useDraftOf<T>(key: string, initial: T): readonly [T, (value: T | null) => void] {
+/** What a draft becomes: a value, nothing, or what follows from how it stands in that moment. */
+export type NextDraft<T> = T | null | ((now: T) => T);
+
+/**
+ * A value being edited under a key, as JSON; `initial` while there is no draft or it cannot be read. A change of a part of it is given as
+ * a function of the whole: a tap on what was painted a moment ago takes nothing back of what was typed since.
+ */
+export function useDraftOf<T extends object | string>(
+  key: string,
+  initial: T,
+): readonly [T, (value: NextDraft<T>) => void] {
   const [text, setText] = useDraft(key);
   const set = useCallback(
-    (value: T | null) => setText(value === null ? null : JSON.stringify(value)),
-    [setText],
+    (value: NextDraft<T>) => {
+      const kept = typeof value === 'function' ? read(PREFIX + key) : null;
+      const next =
+        typeof value === 'function' ? value(kept === null ? initial : parsed(kept, initial)) : value;
+      setText(next === null ? null : JSON.stringify(next));
+    },
+    [setText, key, initial],
   );
   // one object as long as the text is one, so that what is worked out from it is not worked out again
   const value = useMemo(() => (text === null ? initial : parsed(text, initial)), [text, initial]);

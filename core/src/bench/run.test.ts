@@ -230,6 +230,8 @@ describe('a short run, in steps finer than a second', () => {
     const scenario = day({ short_s: 5, events: [cut] });
     const run = runBench(door, scenario);
     expect(stateAt(door, scenario, run, 2.5).state.open).toBe(51);
+    // a moment whose hundredths are no whole number to a computer
+    expect(stateAt(door, scenario, run, 2.3).state.open).toBe(31);
     expect(stateAt(door, scenario, run, 4).state.open).toBe(100);
   });
   test('a run of some minutes is drawn in no more stretches than a picture shows, and all of them fill it', () => {

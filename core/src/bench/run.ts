@@ -195,7 +195,8 @@ export function stateAt<State extends Record<string, number>>(
   const start = snapshot?.second ?? 0;
   const state = { ...(snapshot?.state ?? model.init()) } as State;
   const timeline = new Timeline(scenario, start, Object.keys(model.events));
-  for (let step = start * perSecond; step <= at_s * perSecond; step++)
+  const last = Math.round(at_s * perSecond);
+  for (let step = start * perSecond; step <= last; step++)
     model.step(state, step % perSecond === 0 ? timeline.at(step / perSecond) : timeline.within());
   return { state, inputs: timeline.inputs };
 }

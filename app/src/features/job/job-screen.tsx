@@ -34,21 +34,21 @@ export function JobScreen() {
   );
   if (isLoading) {
     return (
-      <Screen title="Job">
+      <Screen title="Job" over="Round" back="/">
         <Loading what="the job" />
       </Screen>
     );
   }
   if (!scope) {
     return (
-      <Screen title="Job">
+      <Screen title="Job" over="Round" back="/">
         <Failed error={error ?? new Error('No answer.')} onRetry={refetch} />
       </Screen>
     );
   }
   if (!isStage(stage)) {
     return (
-      <Screen title="Job">
+      <Screen title="Job" over="Round" back="/">
         <Empty title="No such stage" todo="Go back to the round and open the job there." />
       </Screen>
     );

@@ -1,6 +1,15 @@
 import type { FamilyKind } from '@barythm/core/families';
 import type { InputError } from '@barythm/core/input';
-import { memo, useDeferredValue, useMemo, type ComponentType, type ReactNode } from 'react';
+import {
+  memo,
+  useDeferredValue,
+  useEffect,
+  useEffectEvent,
+  useMemo,
+  useState,
+  type ComponentType,
+  type ReactNode,
+} from 'react';
 import type { Part } from '@barythm/core/describe';
 import { newId } from '../../api/device';
 import { FoldedParts } from '../../form/parts';
@@ -46,7 +55,10 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
   const { view, jobId, write, go } = useJobScope();
   const wide = useWide();
   const calm = useDeferredValue(work);
-  const agree = () => {
+  const [accepting, setAccepting] = useState(false);
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const accept = useEffectEvent(() => {
+    setAccepting(false);
     if (!typed.duty || !work) return;
     const refused = write({
       kind: 'plan.accept',
@@ -55,11 +67,16 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
       duty: typed.duty as never,
       targets: work.targets.map((target) => ({ ...target, entryId: newId() })),
     });
+    setRefusal(refused);
     if (refused !== null) return;
     typed.forget();
     onAgreed();
     go('set');
-  };
+  });
+  // a tap right after a digit waits until the plan is that of the digit: what is accepted is what stands typed
+  useEffect(() => {
+    if (accepting && typed.settled) accept();
+  }, [accepting, typed.settled]);
   const targets = calm && (
     <Still on={calm}>
       {() => (
@@ -93,7 +110,7 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
       ready={Boolean(work)}
       missing={Object.keys(typed.errors).length}
       onMissing={typed.ask}
-      onAgree={agree}
+      onAgree={() => setAccepting(true)}
       aside={
         <>
           {findings}
@@ -101,6 +118,13 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
         </>
       }
     >
+      {refusal !== null && (
+        <Card edge="rust" testID="plan-refused">
+          <Words bold colour="rust" role="alert">
+            {refusal}
+          </Words>
+        </Card>
+      )}
       {first ? (
         <>
           {work && first(work)}

@@ -1,12 +1,16 @@
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useDraftOf } from '../../draft/use-draft';
-import { type Form, type PathErrors, type Texts, textsOver } from '@barythm/core/describe';
+import { type Form, type PathErrors, type Texts, textsOver, withText } from '@barythm/core/describe';
 
 /** A duty that is being typed. */
 export interface DutyTyped<T> {
   readonly form: Form<T>;
   readonly texts: Texts;
   readonly change: (texts: Texts) => void;
+  /** one text at its path, on what stands typed in that moment */
+  readonly choose: (path: string, text: string) => void;
+  /** the duty is that of what stands typed; for a moment after a digit it is not yet */
+  readonly settled: boolean;
   /** null while something is missing or wrong, which is said at its path */
   readonly duty: T | null;
   readonly errors: PathErrors;
@@ -39,8 +43,13 @@ export function useDuty<T>(
   // a digit stands in its field at once; what follows from it comes a moment later
   const calm = useDeferredValue(texts);
   const { value: duty, errors } = useMemo(() => form.read(calm, more), [form, calm, more]);
+  const choose = useCallback(
+    (path: string, text: string) =>
+      setDraft((now) => withText(textsOver(initial, form.broughtUp(now)), path, text)),
+    [setDraft, initial, form],
+  );
   const [tried, setTried] = useState(false);
   const ask = useCallback(() => setTried(true), []);
   const forget = useCallback(() => setDraft(null), [setDraft]);
-  return { form, texts, change: setDraft, duty, errors, tried, ask, forget };
+  return { form, texts, change: setDraft, choose, settled: calm === texts, duty, errors, tried, ask, forget };
 }

@@ -2,6 +2,9 @@ import { useCallback } from 'react';
 import { useDraftOf } from '../../draft/use-draft';
 import { NOTHING_MOVED, type ByHand } from './use-planned';
 
+/** What was moved by hand becomes this, or what follows from how it stands in that moment. */
+export type MoveByHand = (byHand: ByHand | ((now: ByHand) => ByHand)) => void;
+
 /** What was moved by hand in the plan of a job, kept on the device until the plan is agreed or it is put back. */
 export function useMoved(jobId: string) {
   const [byHand, setByHand] = useDraftOf<ByHand>(`hand:${jobId}`, NOTHING_MOVED);

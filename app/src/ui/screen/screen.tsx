@@ -43,7 +43,9 @@ export function Screen({ title, over, back, children, rail, action, aside }: Scr
         {low ? (
           <View style={styles.line}>
             {back !== undefined && <Back words={over ?? ''} to={back} signAlone />}
-            <Title words={title} low />
+            <View style={styles.name}>
+              <Title words={title} low />
+            </View>
             {over && (
               <View style={styles.rest}>
                 <Over words={over} />
@@ -95,7 +97,13 @@ export function Screen({ title, over, back, children, rail, action, aside }: Scr
 
 function Title({ words, low }: { words: string; low?: boolean }) {
   return (
-    <Words role="heading" aria-level={1} bold size={low ? 'large' : 'title'}>
+    <Words
+      role="heading"
+      aria-level={1}
+      bold
+      size={low ? 'large' : 'title'}
+      numberOfLines={low ? 1 : undefined}
+    >
       {words}
     </Words>
   );
@@ -148,6 +156,8 @@ const styles = StyleSheet.create({
   sign: { width: TOUCH, marginLeft: -SPACE.m, marginRight: -SPACE.s, justifyContent: 'center' },
   headLow: { paddingTop: SPACE.xs, paddingBottom: 0, gap: 0 },
   line: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, minHeight: 28 },
+  // the tag stays whole as long as it can; what else it is called gives way first
+  name: { flexShrink: 1, minWidth: 0, maxWidth: '85%' },
   rest: { flex: 1, minWidth: 0, alignItems: 'flex-end' },
   actionLow: { paddingVertical: SPACE.xs },
   screen: { flex: 1, minHeight: 0 },

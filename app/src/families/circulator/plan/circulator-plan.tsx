@@ -1,6 +1,5 @@
 import { circulatorFamily } from '@barythm/core/families/circulator';
 import { PlanScreen, Still, useDuty, useMoved, usePlanned } from '../../../kit/plan';
-import { withText } from '@barythm/core/describe';
 import { useCirculator } from '../use-circulator';
 import { ModesCard } from './modes-card';
 import { PumpCard } from './pump-card';
@@ -33,17 +32,14 @@ export function CirculatorPlan() {
               <>
                 {' '}
                 {calm.context.duty.twin && (
-                  <TwinCard
-                    work={calm}
-                    onChoose={(way) => typed.change(withText(typed.texts, 'choices.twin', way))}
-                  />
+                  <TwinCard work={calm} onChoose={(way) => typed.choose('choices.twin', way)} />
                 )}
                 <ModesCard
                   work={calm}
                   onChoose={(mode) => {
                     // another mode has another figure: what was moved by hand was meant for the one before
                     putBack();
-                    typed.change(withText(typed.texts, 'choices.mode', mode));
+                    typed.choose('choices.mode', mode);
                   }}
                 />
               </>

@@ -1,6 +1,5 @@
 import { driveFamily, holdsPressure } from '@barythm/core/families/drive';
 import { PlanScreen, Still, useDuty, useMoved, usePlanned } from '../../../kit/plan';
-import { withText } from '@barythm/core/describe';
 import { useDrive } from '../use-drive';
 import { PressureCard } from './pressure-card';
 import { SharingCard } from './sharing-card';
@@ -33,10 +32,7 @@ export function DrivePlan() {
                 <>
                   {' '}
                   {calm.context.duty.pump.count > 1 && (
-                    <SharingCard
-                      work={calm}
-                      onChoose={(way) => typed.change(withText(typed.texts, 'choices.sharing', way))}
-                    />
+                    <SharingCard work={calm} onChoose={(way) => typed.choose('choices.sharing', way)} />
                   )}
                   {calm.context.duty.vessel && <VesselCard work={calm} />}
                   <TraceCard work={calm} />

@@ -9,7 +9,7 @@ import {
   type MeteringView,
 } from '@barythm/core/families/metering';
 import { PlanScreen, Still, useDuty, type DutyTyped, useMoved } from '../../../kit/plan';
-import { textAt, withText } from '@barythm/core/describe';
+import { textAt } from '@barythm/core/describe';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
@@ -55,10 +55,7 @@ export function MeteringPlan() {
           <Still on={calm}>
             {() => (
               <>
-                <GearCard
-                  work={calm}
-                  onChoose={(gear) => typed.change(withText(typed.texts, 'choices.gear', gear))}
-                />
+                <GearCard work={calm} onChoose={(gear) => typed.choose('choices.gear', gear)} />
                 <PulseCard work={calm} onMove={setByHand} />
               </>
             )}
@@ -103,7 +100,7 @@ const LOSS = 'pressure.lossPer_bar';
 /** Two drawdowns at two pressures measured the loss: it is offered, not taken silently. */
 function LossNote({
   view,
-  typed: { texts, change },
+  typed: { texts, choose },
 }: {
   view: MeteringView;
   typed: DutyTyped<MeteringDuty>;
@@ -121,11 +118,7 @@ function LossNote({
         {figureWithUnit(fig('pressure', loss.to_bar), reader)}: the stroke loses {forOne} % for each {one}.
       </Words>
       {textAt(texts, LOSS) !== percent && (
-        <Button
-          label="Take it into the duty"
-          testID="loss-take"
-          onPress={() => change(withText(texts, LOSS, percent))}
-        />
+        <Button label="Take it into the duty" testID="loss-take" onPress={() => choose(LOSS, percent)} />
       )}
     </Card>
   );

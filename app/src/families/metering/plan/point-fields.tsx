@@ -1,6 +1,6 @@
 import { addressOf } from '@barythm/core/profile';
 import { StyleSheet, View } from 'react-native';
-import { TargetField, type ByHand } from '../../../kit/plan';
+import { TargetField, type MoveByHand } from '../../../kit/plan';
 import { SPACE } from '../../../ui/theme';
 import type { PointParameters } from './point-parameters';
 import type { PlanWork } from './use-plan';
@@ -8,12 +8,11 @@ import type { PlanWork } from './use-plan';
 interface PointFieldsProps {
   readonly work: PlanWork;
   readonly points: readonly PointParameters[];
-  readonly byHand: ByHand;
-  readonly onMove: (byHand: ByHand) => void;
+  readonly onMove: MoveByHand;
 }
 
 /** Both points as figures: what can be dragged can be typed. */
-export function PointFields({ work, points, byHand, onMove }: PointFieldsProps) {
+export function PointFields({ work, points, onMove }: PointFieldsProps) {
   return (
     <View style={styles.points}>
       {points.map(({ x, y }) => (
@@ -23,7 +22,7 @@ export function PointFields({ work, points, byHand, onMove }: PointFieldsProps) 
               <TargetField
                 parameter={parameter}
                 values={work.values}
-                onValue={(value) => onMove({ ...byHand, [addressOf(parameter)]: value })}
+                onValue={(value) => onMove((now) => ({ ...now, [addressOf(parameter)]: value }))}
               />
             </View>
           ))}

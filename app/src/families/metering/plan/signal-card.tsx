@@ -16,13 +16,13 @@ import { rateAxis } from './rate-axis';
 import { PointFields } from './point-fields';
 import type { PointParameters } from './point-parameters';
 import { PointGrip } from './point-grip';
-import { Still, taken, type ByHand } from '../../../kit/plan';
+import { Still, taken, type ByHand, type MoveByHand } from '../../../kit/plan';
 import type { PlanWork } from './use-plan';
 
 interface SignalCardProps {
   readonly work: PlanWork;
   readonly byHand: ByHand;
-  readonly onMove: (byHand: ByHand) => void;
+  readonly onMove: MoveByHand;
 }
 
 /** The signal chart with what is there and the target on it; points that the controller leaves free can be moved. */
@@ -102,9 +102,7 @@ export function SignalCard({ work, byHand, onMove }: SignalCardProps) {
       <UndoButton undo={undo} testID="signal-undo" />
       {points.length > 0 ? (
         // the figures follow the grip a moment later
-        <Still on={calm}>
-          {() => <PointFields work={calm} points={points} byHand={byHand} onMove={onMove} />}
-        </Still>
+        <Still on={calm}>{() => <PointFields work={calm} points={points} onMove={onMove} />}</Still>
       ) : (
         <Words size="small" colour="quiet">
           {context.profile.behaviours.analog.kind === 'plain'

@@ -2,7 +2,6 @@ import type { HeaterRule } from '@barythm/core/electric';
 import { spaFamily } from '@barythm/core/families/spa';
 import { addressOf, parameterWithRole } from '@barythm/core/profile';
 import { PlanScreen, Still, useDuty, useMoved, usePlanned, type ByHand } from '../../../kit/plan';
-import { withText } from '@barythm/core/describe';
 import { useSpa } from '../use-spa';
 import { BankCard } from './bank-card';
 import { CyclesCard } from './cycles-card';
@@ -21,8 +20,8 @@ export function SpaPlan() {
   const number = parameterWithRole(view.profile, 'number');
   const chooseRule = (rule: HeaterRule) => {
     // a row that was chosen by hand was meant for another rule
-    if (number) setByHand(without(byHand, addressOf(number)));
-    typed.change(withText(typed.texts, 'choices.rule', rule));
+    if (number) setByHand((now) => without(now, addressOf(number)));
+    typed.choose('choices.rule', rule);
   };
   return (
     <PlanScreen
@@ -37,7 +36,7 @@ export function SpaPlan() {
                 {' '}
                 <MatchCard
                   work={calm}
-                  onChoose={(value) => number && setByHand({ ...byHand, [addressOf(number)]: value })}
+                  onChoose={(value) => number && setByHand((now) => ({ ...now, [addressOf(number)]: value }))}
                 />
                 <EquipmentCard work={calm} />
                 <BankCard work={calm} />

@@ -1,6 +1,5 @@
 import { transferFamily, type Control } from '@barythm/core/families/transfer';
 import { PlanScreen, Still, useDuty, useMoved, usePlanned } from '../../../kit/plan';
-import { withText } from '@barythm/core/describe';
 import { useTransfer } from '../use-transfer';
 import { ControlsCard } from './controls-card';
 import { transferWork } from './transfer-work';
@@ -34,7 +33,7 @@ export function TransferPlan() {
                   onChoose={(control: Control) => {
                     // another control has other levels: what was moved by hand was meant for the one before
                     putBack();
-                    typed.change(withText(typed.texts, 'choices.control', control));
+                    typed.choose('choices.control', control);
                   }}
                 />
               </>
