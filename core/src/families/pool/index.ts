@@ -50,12 +50,7 @@ export { placeOfOption, POOL_OPTION_ROLES, POOL_ROLES } from './settings/roles';
 export { type PoolSettings, understand, weekKnown } from './settings/understand';
 export { POOL_REASONS } from './texts/reasons';
 export type { PoolBehaviours } from './wire/behaviours';
-export {
-  type BodyOfWater,
-  bodySchema,
-  poolChoices,
-  type PoolDuty,
-  poolDutySchema,
-  type WantedProgram,
-} from './wire/duty';
+export { type BodyOfWater, bodySchema } from './wire/water';
+export { poolChoices, type PoolDuty, poolDutySchema } from './wire/duty';
+export { type WantedProgram } from './wire/programs';
 export type { PoolPlate } from './wire/plate';

@@ -1,6 +1,7 @@
 import type { SettingValues } from '../../../profile';
 import { aged_gpl, strength_gpl } from '../../../dosing';
-import type { DutyProduct, MeteringDuty } from '../wire/duty';
+import type { DutyProduct } from '../wire/product';
+import type { MeteringDuty } from '../wire/duty';
 import type { MeteringPlate } from '../wire/plate';
 import type { Ground } from '../../parts/ground';
 import { lastRecord } from '../../../visit';

@@ -1,175 +1,19 @@
 import { z } from 'zod';
-import {
-  choice,
-  described,
-  figure,
-  group,
-  share,
-  textAt,
-  type Texts,
-  withText,
-  word,
-  yesNo,
-} from '../../../describe';
-import { MOST_FIGURE, positive } from '../../parts/duty-figures';
+import { choice, described, figure, group, textAt, type Texts, withText, yesNo } from '../../../describe';
+import { MOST_FIGURE } from '../../parts/duty-figures';
+import { choices, PACED } from './choices';
 import { hoursPlace } from './hours-place';
-
-export const strengthSchema = z.discriminatedUnion('stated', [
-  z.object({ stated: z.literal('mass'), gpl: positive('The strength', 20_000) }).strict(),
-  z
-    .object({
-      stated: z.literal('weight'),
-      percent: positive('The strength').max(100, 'The strength cannot be more than 100 %.'),
-      density_kgl: positive('The density', 25),
-    })
-    .strict(),
-  z
-    .object({
-      stated: z.literal('volume'),
-      percent: positive('The strength').max(100, 'The strength cannot be more than 100 %.'),
-    })
-    .strict(),
-]);
-
-export const siteDateSchema = z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'A date is written 2026-05-31.');
-
-export const dutyProductSchema = z
-  .object({
-    productId: z.string().max(64).optional(),
-    name: z.string().min(1, 'The product needs a name.').max(200),
-    strength: strengthSchema,
-    /** what the strength is known from: null means the label only */
-    measuredOn: siteDateSchema.nullable(),
-    halfLife_days: positive('The half-life', 36_500).nullable(),
-    density_kgl: positive('The density', 25),
-    gassing: z.boolean(),
-  })
-  .strict();
-export type DutyProduct = z.infer<typeof dutyProductSchema>;
-
-export const signalSourceSchema = z.discriminatedUnion('source', [
-  z
-    .object({
-      source: z.literal('flow'),
-      low_mA: z.union([z.literal(0), z.literal(4)]),
-      span_m3h: positive('The transmitter’s span'),
-    })
-    .strict(),
-  z
-    .object({
-      source: z.literal('controller'),
-      measures: z.enum(['residual', 'pH', 'redox', 'conductivity']),
-      low_mA: z.union([z.literal(0), z.literal(4)]),
-      greatestFeed_lph: positive('The maximum useful feed'),
-      action: z.enum(['rising', 'falling']),
-      onLostSignal: z.enum(['stop', 'hold']),
-    })
-    .strict(),
-  z
-    .object({
-      source: z.literal('meter'),
-      litresPerPulse: positive('The water for each pulse', 1e5),
-      contact: z.enum(['mechanical', 'electronic']),
-      /** share of the time from pulse to pulse that the contact is closed */
-      closedShare: z
-        .number({ error: 'The closed share must be a number.' })
-        .gt(0, 'The closed share must lie between 0 and 1.')
-        .lt(1, 'The closed share must lie between 0 and 1.'),
-    })
-    .strict(),
-]);
-export type SignalSource = z.infer<typeof signalSourceSchema>;
-
-/** Pressure above ambient; below nil where the outlet lies under the pump or stands under vacuum. */
-const backPressure = (what: string) =>
-  z
-    .number({ error: `${what} must be a number.` })
-    .gt(-1.1, `${what} cannot be under a full vacuum, −1 bar.`)
-    .max(500, `${what} cannot be above 500 bar.`);
-
-/** A figure from nil up. */
-const orNil = { least: 0 } as const;
-
-/** What is known of the suction side; null where it is not. */
-export const suctionSchema = group(
-  {
-    pipe_m: figure('Suction line', 'length', orNil),
-    bore_mm: figure('Bore', 'bore'),
-    friction_m: figure('Friction loss', 'length', { ...orNil, most: 100 }).nullable(),
-    vapour_bar: figure('Vapour pressure', 'pressure', { ...orNil, most: 20 }).nullable(),
-    tank_bar: figure('On the tank, absolute', 'pressure', {
-      most: 20,
-      hint: 'Empty: open to the air',
-    }).nullable(),
-    /** where the tank is open: height above the sea, and temperature of the liquid; sea level and 20 °C where not said */
-    altitude_m: figure('Height above the sea', 'length', {
-      least: -500,
-      most: 6000,
-      hint: 'Empty: sea level',
-    })
-      .nullable()
-      .optional(),
-    liquid_C: figure('Liquid at its warmest', 'temperature', { ...orNil, most: 100, hint: 'Empty: 20 °C' })
-      .nullable()
-      .optional(),
-    /** head the pump needs, from its manual */
-    needed_m: figure('Head it needs', 'length', { ...orNil, hint: 'Manual; empty: 2 m' }).nullable(),
-  },
-  {
-    note: 'Fill in what is known; each part is checked once it is.',
-    order: [
-      'pipe_m',
-      'bore_mm',
-      'friction_m',
-      'vapour_bar',
-      'tank_bar',
-      'needed_m',
-      'altitude_m',
-      'liquid_C',
-    ],
-  },
-);
-
-/** What gas does in this head. */
-export const headSchema = group({
-  dead_mL: figure('Dead volume of the head', 'strokeVolume'),
-  /** opening pressure of the injection valve, bar */
-  injection_bar: figure('Injection valve opens at', 'pressure', { ...orNil, hint: '0 without one' }),
-});
-
-/** The site's swing of back pressure and what it costs, where it was measured. */
-export const pressureSchema = group({
-  least_bar: described(backPressure('The minimum back pressure'), {
-    label: 'Back pressure, minimum',
-    quantity: 'pressure',
-  }),
-  greatest_bar: described(backPressure('The maximum back pressure'), {
-    label: 'Maximum',
-    quantity: 'pressure',
-  }),
-  /** share of stroke volume lost for each bar; null when not measured */
-  lossPer_bar: share('Stroke volume lost for each bar', {
-    ...orNil,
-    most: MOST_FIGURE,
-    hint: 'From two drawdowns at two pressures; empty when not measured',
-  }).nullable(),
-});
-
-export const tankSchema = group({
-  now_L: figure('In the tank now', 'volume', orNil),
-  warn_L: figure('Warn level', 'volume', orNil),
-  stop_L: figure('Stop level', 'volume', orNil),
-});
-
-export const serviceSchema = group({
-  what: described(z.string().min(1, 'Say what is due: diaphragm, valves, seal.').max(200), {
-    label: 'Service by strokes: what',
-    hint: 'Diaphragm, valves, seal',
-    place: word,
-  }),
-  everyStrokes: figure('Every', 'strokes', { most: 1e9, unit: 'strokes' }),
-  madeStrokes: figure('Made since the last', 'strokes', { ...orNil, most: 1e9, unit: 'strokes' }),
-});
+import { dutyProductSchema } from './product';
+import { signalSourceSchema, type SignalSource } from './signal-source';
+import {
+  backPressure,
+  headSchema,
+  orNil,
+  pressureSchema,
+  serviceSchema,
+  suctionSchema,
+  tankSchema,
+} from './wet-end';
 
 /** What paces the pump; whether pulses are multiplied or divided is worked out. */
 const MODES = {
@@ -180,9 +24,6 @@ const MODES = {
   timer: 'timer',
   manual: 'manual',
 } as const;
-/** What pulses of a meter pace. */
-const PACED: readonly string[] = ['pulse', 'contact'];
-
 /** Pulses come from a meter, a current never does. */
 function sourceOf(texts: Texts, mode: string): Texts {
   if (PACED.includes(mode)) return withText(texts, 'signal.source', 'meter');
@@ -236,90 +77,6 @@ const place = group(
       'suctionHead_m',
       'dischargePressure_bar',
       'residence_s',
-    ],
-  },
-);
-
-/** Where good technicians disagree: what is chosen here, and why one would. */
-const choices = group(
-  {
-    belowFirstPoint: choice(
-      'Below the first point',
-      { stop: 'stop', hold: 'hold' },
-      {
-        hint: 'Stop, for chemicals that harm when dosed at no flow.',
-        shown: (look) => look.at('mode') === 'analog',
-      },
-    ),
-    afterPowerCut: choice(
-      'After a power cut',
-      { wait: 'wait', resume: 'resume' },
-      { hint: 'Wait where a chemical is dosed without interlock; resume where the water guards it.' },
-    ),
-    stroke: choice(
-      'Stroke length',
-      { long: 'long', middle: 'near 80 %', even: 'short' },
-      { hint: 'Long squeezes gas out; short doses more evenly.' },
-    ),
-    stopContact: choice(
-      'The stop contact',
-      { permits: 'permits when closed', stops: 'stops when closed' },
-      {
-        hint: 'Permits when closed: a broken wire fails safe.',
-        shown: (look) => look.at('place.stopContact') === 'yes',
-      },
-    ).optional(),
-    dry: choice(
-      'Running dry',
-      { stop: 'stop', warn: 'warn and run', ignore: 'ignore' },
-      { hint: 'Stop; the others ask for a written reason.' },
-    ).optional(),
-    /** by what the pump tells dry from wet: what parts them best in the readings taken */
-    dryBy: choice(
-      'Dry is told by',
-      { level: 'level', flow: 'flow', pressure: 'pressure', power: 'power' },
-      { hint: 'What parts dry from wet best in the readings taken; a level switch needs none.' },
-    ).optional(),
-    /** why a dry run may go on */
-    dryReason: described(z.string().max(2000), {
-      label: 'Why it may run dry',
-      shown: (look) => look.here('dry') !== 'stop',
-    }).optional(),
-    afterFault: choice(
-      'When a fault has gone',
-      { wait: 'wait', resume: 'carry on' },
-      { hint: 'Wait: someone should have looked first.' },
-    ).optional(),
-    calibrateBy: choice(
-      'Draw down by',
-      { strokes: 'strokes', time: 'time' },
-      { hint: 'Strokes for stroke pumps, time for those that are set in flow.' },
-    ).optional(),
-    memory: choice(
-      'Pulses that come too fast',
-      { off: 'drop', on: 'store' },
-      {
-        hint: 'Drop: stored ones run into still water when the flow has gone.',
-        shown: (look) => PACED.includes(look.at('mode')),
-      },
-    ).optional(),
-    /** the gear that is fitted stays, whatever another would bring; the plan chooses where this is left out */
-    gear: described(z.enum(['fitted']), { hidden: true }).optional(),
-  },
-  {
-    order: [
-      // chosen where the plan shows what it is about
-      'gear',
-      'belowFirstPoint',
-      'memory',
-      'stopContact',
-      'dry',
-      'dryBy',
-      'dryReason',
-      'afterPowerCut',
-      'afterFault',
-      'stroke',
-      'calibrateBy',
     ],
   },
 );

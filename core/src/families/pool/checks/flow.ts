@@ -4,7 +4,7 @@ import { DAY_MIN, DAY_NAMES, onDay, timeOfDay } from '../../../time';
 import { fig, roundDownToStep } from '../../../units';
 import { weakBoost } from './boost';
 import type { CheckInput } from './input';
-import type { Circuit, Need } from '../wire/duty';
+import type { Circuit, Need } from '../wire/circuits';
 import {
   cleanFlow_m3h,
   leastSpeed_rpm,

@@ -1,5 +1,6 @@
 import { DAY_MIN, EVERY_DAY } from '../../../time';
-import type { PoolDuty, WantedProgram } from '../wire/duty';
+import type { PoolDuty } from '../wire/duty';
+import type { WantedProgram } from '../wire/programs';
 
 /** Quarters of an hour: the grain in which a week is planned, but for windows that do not keep to it. */
 export const SLOT_MIN = 15;

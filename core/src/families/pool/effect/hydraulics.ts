@@ -10,7 +10,8 @@ import {
   type PumpOnSystem,
 } from '../../../hydraulics';
 import { roundUpToStep } from '../../../units';
-import type { Circuit, PoolDuty } from '../wire/duty';
+import type { Circuit } from '../wire/circuits';
+import type { PoolDuty } from '../wire/duty';
 
 export type { PumpOnSystem };
 

@@ -1,6 +1,6 @@
 import { THRESHOLDS } from '../../../findings';
 import type { PoolContext } from '../settings/context';
-import type { Circuit } from '../wire/duty';
+import type { Circuit } from '../wire/circuits';
 import type { PumpOnSystem } from './hydraulics';
 import type { RunStretch } from './week';
 

@@ -1,7 +1,8 @@
 import type { BenchEvent, Scenario } from '../../../bench';
 import { benchSheet, plainWeek } from '../bench/bench';
 import { checkPlan, checkSettings } from '../checks/checks';
-import type { PoolDuty, TimedRun } from '../wire/duty';
+import type { PoolDuty } from '../wire/duty';
+import type { TimedRun } from '../wire/programs';
 import {
   contextOf,
   DUTY,

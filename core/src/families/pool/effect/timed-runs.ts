@@ -1,5 +1,6 @@
 import { parameterWithRole } from '../../../profile';
-import type { PoolDuty, TimedRun } from '../wire/duty';
+import type { PoolDuty } from '../wire/duty';
+import type { TimedRun } from '../wire/programs';
 import type { PoolSettings } from '../settings/understand';
 import type { PoolProfile } from '../wire/job';
 

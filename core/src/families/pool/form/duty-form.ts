@@ -2,7 +2,8 @@ import { fieldsOf, fieldsPlace, formOf, type Look, textAt, type Texts } from '..
 import { capital } from '../../../words';
 import { volume_m3 } from '../../../hydraulics';
 import { fig, figureWithUnit } from '../../../units';
-import { bodySchema, poolDutySchema, type BodyOfWater } from '../wire/duty';
+import { bodySchema, type BodyOfWater } from '../wire/water';
+import { poolDutySchema } from '../wire/duty';
 
 const BODY_PLACE = fieldsPlace(fieldsOf(bodySchema));
 

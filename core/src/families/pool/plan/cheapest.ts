@@ -16,7 +16,8 @@ import { daysInWords, EVERY_DAY, onDay, timeOfDay } from '../../../time';
 import { fig, figureWithUnit, presentReader, roundDownToStep, roundUpToStep } from '../../../units';
 import { parameterWithRole } from '../../../profile';
 import { monthOf, type PoolContext } from '../settings/context';
-import type { Circuit, WantedProgram } from '../wire/duty';
+import type { Circuit } from '../wire/circuits';
+import type { WantedProgram } from '../wire/programs';
 import { marksOf } from '../effect/grid';
 import {
   leastSpeed_rpm,

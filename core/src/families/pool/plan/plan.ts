@@ -1,5 +1,5 @@
 import type { PoolContext } from '../settings/context';
-import type { WantedProgram } from '../wire/duty';
+import type { WantedProgram } from '../wire/programs';
 import { PoolDraft, type PoolPlan } from './draft';
 import { planGuards, planHead } from './guards';
 import { tidyPrograms } from './programs';

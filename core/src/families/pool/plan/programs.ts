@@ -3,7 +3,8 @@ import { costInWeek, pricesOfWeek, type WeekPrices, inWindow } from '../../../sc
 import { DAY_MIN, onDay } from '../../../time';
 import { roundDownToStep, roundToStep, roundUpToStep } from '../../../units';
 import { monthOf, type PoolContext } from '../settings/context';
-import type { Circuit, Need, WantedProgram } from '../wire/duty';
+import type { Circuit, Need } from '../wire/circuits';
+import type { WantedProgram } from '../wire/programs';
 import {
   emptyGrid,
   marksOf,

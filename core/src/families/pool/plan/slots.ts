@@ -1,7 +1,8 @@
 import { speedRange } from './programs';
 import { daysInWords, EVERY_DAY, timeOfDay } from '../../../time';
 import { fig } from '../../../units';
-import { poolChoices, type WantedProgram } from '../wire/duty';
+import { poolChoices } from '../wire/duty';
+import { type WantedProgram } from '../wire/programs';
 import { emptyingOf } from '../settings/empty-slot';
 import { pumpOf } from '../effect/hydraulics';
 import type { PoolDraft } from './draft';

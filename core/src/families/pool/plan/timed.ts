@@ -1,5 +1,5 @@
 import { fig } from '../../../units';
-import type { TimedRun } from '../wire/duty';
+import type { TimedRun } from '../wire/programs';
 import { pumpOf, wallSpeed, WALL_WORDS } from '../effect/hydraulics';
 import type { PoolDraft } from './draft';
 import { speedRange } from './programs';

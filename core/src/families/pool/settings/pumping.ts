@@ -1,6 +1,7 @@
 import type { SettingValues } from '../../../profile';
 import type { PoolContext } from './context';
-import type { Circuit, PoolDuty } from '../wire/duty';
+import type { Circuit } from '../wire/circuits';
+import type { PoolDuty } from '../wire/duty';
 import { understand, type PoolSettings } from './understand';
 
 /** The circuits that move water. */
