@@ -1,7 +1,7 @@
 import { familyOf } from '../families';
 import { touchingKinds } from '../visit';
 import { DUTY, PLATE, SAMPLES, SET } from '../families/drive/fixtures';
-import { SAMPLE_OF } from '../families/samples.fixtures';
+import { SAMPLE_OF } from '../families/suites/samples.fixtures';
 import { believedOf, lastLeftOf, originOf } from './believed';
 import { gateOfHandover, isUntouched } from './gates';
 import { summarise } from './hand-over/handover';

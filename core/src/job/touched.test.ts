@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { familyOf, type RecordBody } from '../families';
-import { SAMPLE_OF } from '../families/samples.fixtures';
+import { SAMPLE_OF } from '../families/suites/samples.fixtures';
 import { COMMON_RECORDS } from '../visit/wire';
 import { TODAY, Walk } from './testing/walk.fixtures';
 import { viewJob } from './view';

@@ -1,5 +1,5 @@
 import { familyOf, type JobCommand, type JobDocument, type RecordBody } from '../../families';
-import { SAMPLE_OF } from '../../families/samples.fixtures';
+import { SAMPLE_OF } from '../../families/suites/samples.fixtures';
 import { applyCommand } from '../apply';
 import { isMadeSafe } from '../gates';
 import { clashIn } from '../sheet/merge';

@@ -1,4 +1,4 @@
-import { none, type BothWays } from '../../both-ways.fixtures';
+import { none, type BothWays } from '../../suites/both-ways.fixtures';
 import type { CirculatorRole } from '../settings/roles';
 import { BUILDING, DUTY, HOT, PLATE, RETURN, SAMPLES, TWIN, TWIN_DUTY } from '../fixtures';
 import type { CirculatorDuty } from '../wire/duty';

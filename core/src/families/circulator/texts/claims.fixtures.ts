@@ -1,4 +1,4 @@
-import { atLeast, atMost, within, type Claim, type Claims } from '../../claims.fixtures';
+import { atLeast, atMost, within, type Claim, type Claims } from '../../suites/claims.fixtures';
 import { headAt_m } from '../../../hydraulics';
 import { returnAt_C } from '../effect/hot-water';
 import { atDuty_m, lineOf } from '../effect/line';

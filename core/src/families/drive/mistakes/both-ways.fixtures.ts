@@ -1,4 +1,4 @@
-import { none, type BothWays } from '../../both-ways.fixtures';
+import { none, type BothWays } from '../../suites/both-ways.fixtures';
 import type { DriveRole } from '../settings/roles';
 import { BOX, DUTY, ONE, PLATE, SAMPLES, SET, WHEEL } from '../fixtures';
 

@@ -1,4 +1,4 @@
-import { atLeast, atMost, within, type Claim, type Claims } from '../../claims.fixtures';
+import { atLeast, atMost, within, type Claim, type Claims } from '../../suites/claims.fixtures';
 import { fillTime_s } from '../effect/dry';
 import { closed_hz, greatestPower_W, greatestPressure_bar, pumpOf } from '../effect/pump';
 import { enoughAtNil_bar, heldAt_bar, neededSet_bar } from '../effect/set';

@@ -1,4 +1,4 @@
-import { none, type BothWays } from '../../both-ways.fixtures';
+import { none, type BothWays } from '../../suites/both-ways.fixtures';
 import type { MeteringRole } from '../settings/roles';
 import { FLOW_DUTY, SAMPLES, STEPPER, TWO_POINT, dutyWith, PULSE_DUTY, PULSE_WHEEL } from '../fixtures';
 

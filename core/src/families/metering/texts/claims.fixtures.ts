@@ -1,5 +1,5 @@
 import { THRESHOLDS } from '../../../findings';
-import { atLeast, atMost, within, type Claim, type Claims } from '../../claims.fixtures';
+import { atLeast, atMost, within, type Claim, type Claims } from '../../suites/claims.fixtures';
 import { capacity_lph, needed_lph } from '../effect/dose';
 import type { MeteringContext } from '../settings/context';
 import type { MeteringSettings } from '../settings/understand';

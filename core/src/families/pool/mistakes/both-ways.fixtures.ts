@@ -1,4 +1,4 @@
-import { none, type BothWays } from '../../both-ways.fixtures';
+import { none, type BothWays } from '../../suites/both-ways.fixtures';
 import type { PoolRole } from '../settings/roles';
 import { EVERY_DAY } from '../../../time';
 import { DUTY, FOUR_SPEEDS, LINK, PANEL, PANEL_DUTY, SAMPLES, TEN_SLOTS } from '../fixtures';

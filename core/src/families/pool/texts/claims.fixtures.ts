@@ -1,4 +1,4 @@
-import { atLeast, atMost, within, type Claim, type Claims } from '../../claims.fixtures';
+import { atLeast, atMost, within, type Claim, type Claims } from '../../suites/claims.fixtures';
 import { cleanFlow_m3h, pumpOf } from '../effect/hydraulics';
 import type { PoolContext } from '../settings/context';
 import type { PoolSettings } from '../settings/understand';

@@ -1,4 +1,4 @@
-import { none, type BothWays } from '../../both-ways.fixtures';
+import { none, type BothWays } from '../../suites/both-ways.fixtures';
 import type { SpaRole } from '../settings/roles';
 import { DUTY, PLATE, SAMPLES, SOFT } from '../fixtures';
 

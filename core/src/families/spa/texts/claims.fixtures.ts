@@ -1,4 +1,4 @@
-import { atLeast, atMost, within, type Claim, type Claims } from '../../claims.fixtures';
+import { atLeast, atMost, within, type Claim, type Claims } from '../../suites/claims.fixtures';
 import { cleanUpsOf, minutesOf, runsOf } from '../effect/cycles';
 import type { SpaContext } from '../settings/context';
 import type { SpaSettings } from '../settings/understand';

@@ -1,4 +1,4 @@
-import { none, type BothWays } from '../../both-ways.fixtures';
+import { none, type BothWays } from '../../suites/both-ways.fixtures';
 import type { TransferRole } from '../settings/roles';
 import { DUTY, GUIDED, NUMBERED, PLATE, SAMPLES, VACUUM } from '../fixtures';
 

@@ -1,4 +1,4 @@
-import { atLeast, atMost, within, type Claim, type Claims } from '../../claims.fixtures';
+import { atLeast, atMost, within, type Claim, type Claims } from '../../suites/claims.fixtures';
 import { flowAt_m3h, pumpOf, speedFor_rpm } from '../effect/pump';
 import type { TransferContext } from '../settings/context';
 import type { TransferSettings } from '../settings/understand';

@@ -1,13 +1,13 @@
-import { bareContext, benchSheet, summarise, viewJob } from '../job';
-import { renderFinding } from '../findings';
-import type { SettingValues } from '../profile';
-import { METRIC } from '../units';
-import { TODAY, Walk, type Sample } from '../job/testing/walk.fixtures';
-import { ALL_TEXTS, familyOf } from './index';
-import { SAMPLES as DRIVES } from './drive/fixtures';
-import { SAMPLES as METERING } from './metering/fixtures';
-import { SAMPLES as POOLS } from './pool/fixtures';
-import { SAMPLES as SPAS } from './spa/fixtures';
+import { bareContext, benchSheet, summarise, viewJob } from '../../job';
+import { renderFinding } from '../../findings';
+import type { SettingValues } from '../../profile';
+import { METRIC } from '../../units';
+import { TODAY, Walk, type Sample } from '../../job/testing/walk.fixtures';
+import { ALL_TEXTS, familyOf } from '../index';
+import { SAMPLES as DRIVES } from '../drive/fixtures';
+import { SAMPLES as METERING } from '../metering/fixtures';
+import { SAMPLES as POOLS } from '../pool/fixtures';
+import { SAMPLES as SPAS } from '../spa/fixtures';
 
 /** What was read in part, or stands where no display should show it: a page that speaks of it stands all the same. */
 

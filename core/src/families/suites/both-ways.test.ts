@@ -1,9 +1,15 @@
-import { bareContext } from '../job';
-import type { Sample } from '../job/testing/walk.fixtures';
-import { TODAY } from '../job/testing/walk.fixtures';
-import { inOrderOfWork, limitFor, type Parameter, type SettingValue, type SettingValues } from '../profile';
+import { bareContext } from '../../job';
+import type { Sample } from '../../job/testing/walk.fixtures';
+import { TODAY } from '../../job/testing/walk.fixtures';
+import {
+  inOrderOfWork,
+  limitFor,
+  type Parameter,
+  type SettingValue,
+  type SettingValues,
+} from '../../profile';
 import type { BothWays, Cell, Way } from './both-ways.fixtures';
-import { FAMILY_NAMES, familyOf, type FamilyName } from './index';
+import { FAMILY_NAMES, familyOf, type FamilyName } from '../index';
 
 /** Each setting moved to either end of what its controller takes, or to every other choice, on every plant of its family. */
 
@@ -14,7 +20,7 @@ interface Table {
   readonly PLANTS: readonly Plant[];
   readonly BOTH_WAYS: BothWays<string>;
 }
-const tableOf = (name: FamilyName) => jest.requireActual<Table>(`./${name}/mistakes/both-ways.fixtures`);
+const tableOf = (name: FamilyName) => jest.requireActual<Table>(`../${name}/mistakes/both-ways.fixtures`);
 
 /** Share of the cells that may go without a finding, in every family. */
 const MOST_NONE = 0.15;

@@ -1,8 +1,8 @@
-import { bareContext } from '../job';
-import type { Sample } from '../job/testing/walk.fixtures';
-import { TODAY } from '../job/testing/walk.fixtures';
-import type { SettingValues } from '../profile';
-import { FAMILY_NAMES, familyOf, type FamilyName } from './index';
+import { bareContext } from '../../job';
+import type { Sample } from '../../job/testing/walk.fixtures';
+import { TODAY } from '../../job/testing/walk.fixtures';
+import type { SettingValues } from '../../profile';
+import { FAMILY_NAMES, familyOf, type FamilyName } from '../index';
 
 /** What is planned for each sample, figure by figure: a figure of a planner that moves moves one of these. */
 const PLANNED: Readonly<Record<FamilyName, readonly string[]>> = {
@@ -78,7 +78,7 @@ const inWords = (values: SettingValues) =>
 
 test.each(FAMILY_NAMES)('%s: the samples are planned as worked out before', (name) => {
   const family = familyOf(name);
-  const { SAMPLES } = jest.requireActual<{ SAMPLES: readonly Sample[] }>(`./${name}/fixtures`);
+  const { SAMPLES } = jest.requireActual<{ SAMPLES: readonly Sample[] }>(`../${name}/fixtures`);
   const plans = SAMPLES.map(({ profile, duty, plate, found }) => {
     const inForce = found as SettingValues;
     const context = bareContext({ duty, profile, plate, today: TODAY, zone: 'Atlantic/Faroe', inForce });

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
-import { bareContext } from '../job';
-import { InputError } from '../input';
-import { faultOf, parameterAt, type SettingValues } from '../profile';
-import { fill } from '../findings/render';
-import { keyOf } from '../sheet';
-import { METRIC } from '../units';
-import { TODAY } from '../job/testing/walk.fixtures';
-import { familyOf, type Duty } from './index';
+import { bareContext } from '../../job';
+import { InputError } from '../../input';
+import { faultOf, parameterAt, type SettingValues } from '../../profile';
+import { fill } from '../../findings/render';
+import { keyOf } from '../../sheet';
+import { METRIC } from '../../units';
+import { TODAY } from '../../job/testing/walk.fixtures';
+import { familyOf, type Duty } from '../index';
 import { at, changed, EVERY_SAMPLE, expectInWords, figuresOf, HOLE } from './odd.fixtures';
 
 /**

@@ -1,7 +1,7 @@
-import { faultOf, inOrderOfWork, shownIn, type Parameter, type SettingValues } from '../profile';
-import { fromUnit, type Quantity } from '../units';
-import { familyOf, profileSchema, type AnyProfile } from './index';
-import type { Sample } from '../job/testing/walk.fixtures';
+import { faultOf, inOrderOfWork, shownIn, type Parameter, type SettingValues } from '../../profile';
+import { fromUnit, type Quantity } from '../../units';
+import { familyOf, profileSchema, type AnyProfile } from '../index';
+import type { Sample } from '../../job/testing/walk.fixtures';
 
 /**
  * For tests only: every shipped controller again as its neighbour might be: units of other countries, coarser steps, tighter limits, a

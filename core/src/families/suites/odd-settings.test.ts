@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { bareContext, benchSheet, summarise, viewJob } from '../job';
-import { fill } from '../findings/render';
-import { InputError, orElse } from '../input';
-import { judged } from '../job/judged';
+import { bareContext, benchSheet, summarise, viewJob } from '../../job';
+import { fill } from '../../findings/render';
+import { InputError, orElse } from '../../input';
+import { judged } from '../../job/judged';
 import {
   addressOf,
   faultOf,
@@ -13,11 +13,11 @@ import {
   type Parameter,
   type SettingValue,
   type SettingValues,
-} from '../profile';
-import { keyOf } from '../sheet';
-import { METRIC } from '../units';
-import { TODAY, Walk, type Sample } from '../job/testing/walk.fixtures';
-import { familyOf } from './index';
+} from '../../profile';
+import { keyOf } from '../../sheet';
+import { METRIC } from '../../units';
+import { TODAY, Walk, type Sample } from '../../job/testing/walk.fixtures';
+import { familyOf } from '../index';
 import { EVERY_SAMPLE, expectInWords, HOLE } from './odd.fixtures';
 
 /**

@@ -1,10 +1,10 @@
-import { bareContext } from '../job';
-import { checksOf } from '../job/proof/offered-checks';
-import type { Sample } from '../job/testing/walk.fixtures';
-import { TODAY } from '../job/testing/walk.fixtures';
-import type { ProofCheck } from '../proof';
-import type { SettingValues } from '../profile';
-import { FAMILY_NAMES, familyOf, type FamilyName } from './index';
+import { bareContext } from '../../job';
+import { checksOf } from '../../job/proof/offered-checks';
+import type { Sample } from '../../job/testing/walk.fixtures';
+import { TODAY } from '../../job/testing/walk.fixtures';
+import type { ProofCheck } from '../../proof';
+import type { SettingValues } from '../../profile';
+import { FAMILY_NAMES, familyOf, type FamilyName } from '../index';
 
 /** What each figure that is read at a pump may be, on the plan of each plant: a tolerance that moves moves one of these. */
 const EXPECTED: Readonly<Record<FamilyName, Readonly<Record<string, readonly [number, number]>>>> = {
@@ -129,7 +129,7 @@ const rounded = (value: number) => Number(value.toPrecision(4));
 test.each(FAMILY_NAMES)('%s: what is read is judged within these bounds', (name) => {
   const family = familyOf(name);
   const { PLANTS } = jest.requireActual<{ PLANTS: readonly Sample[] }>(
-    `./${name}/mistakes/both-ways.fixtures`,
+    `../${name}/mistakes/both-ways.fixtures`,
   );
   // of plants with one kind of controller the first that has a check stands for it
   const spans = [...PLANTS].reverse().flatMap(({ profile, duty, plate, found }) => {

@@ -1,13 +1,13 @@
 import fc from 'fast-check';
-import { InputError } from '../input';
-import { bareContext } from '../job';
-import { TODAY, type Sample } from '../job/testing/walk.fixtures';
-import type { SettingValues } from '../profile';
-import { familyOf, type Duty, type FamilyContext, type FamilyName } from './index';
+import { InputError } from '../../input';
+import { bareContext } from '../../job';
+import { TODAY, type Sample } from '../../job/testing/walk.fixtures';
+import type { SettingValues } from '../../profile';
+import { familyOf, type Duty, type FamilyContext, type FamilyName } from '../index';
 import { at, changed, figuresOf } from './odd.fixtures';
 import { samplesOf } from './samples.fixtures';
 import { variedOf } from './varied.fixtures';
-import type { AnyPlan } from './family';
+import type { AnyPlan } from '../family';
 
 /** For tests only: figures of a duty made somewhat larger or smaller, on every shipped controller and its neighbours. */
 const FACTORS = [0, 0.5, 0.7, 0.8, 0.9, 0.95, 1.05, 1.1, 1.25, 1.5, 2] as const;

@@ -1,7 +1,7 @@
-import { METRIC, type Reader } from '../units';
-import { viewJob } from '../job';
-import { TODAY, Walk } from '../job/testing/walk.fixtures';
-import { familyOf, FAMILY_NAMES, type RecordBody } from './all';
+import { METRIC, type Reader } from '../../units';
+import { viewJob } from '../../job';
+import { TODAY, Walk } from '../../job/testing/walk.fixtures';
+import { familyOf, FAMILY_NAMES, type RecordBody } from '../all';
 import { SAMPLE_OF } from './samples.fixtures';
 
 /** A record of each kind of work, as somebody would write it: the poor one and the good one. */

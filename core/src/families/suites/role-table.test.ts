@@ -1,10 +1,10 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { inOrderOfWork } from '../profile';
-import { familyOf, FAMILY_NAMES, type AnyProfile } from './all';
-import { profileSchema } from './wire';
+import { inOrderOfWork } from '../../profile';
+import { familyOf, FAMILY_NAMES, type AnyProfile } from '../all';
+import { profileSchema } from '../wire';
 
-const PROFILES = join(__dirname, '../../../profiles');
+const PROFILES = join(__dirname, '../../../../profiles');
 const SHIPPED = readdirSync(PROFILES).map((file) =>
   profileSchema.parse(JSON.parse(readFileSync(join(PROFILES, file), 'utf8'))),
 );

@@ -1,12 +1,12 @@
-import { renderFinding, type Finding } from '../findings';
-import { METRIC, type Reader } from '../units';
-import type { Sample } from '../job/testing/walk.fixtures';
-import { ALL_TEXTS, FAMILY_NAMES } from './index';
+import { renderFinding, type Finding } from '../../findings';
+import { METRIC, type Reader } from '../../units';
+import type { Sample } from '../../job/testing/walk.fixtures';
+import { ALL_TEXTS, FAMILY_NAMES } from '../index';
 
 /** For tests only: every sample of every family, by its name. */
 export const EVERY_SAMPLE = FAMILY_NAMES.flatMap((name) =>
   jest
-    .requireActual<{ SAMPLES: readonly Sample[] }>(`./${name}/fixtures`)
+    .requireActual<{ SAMPLES: readonly Sample[] }>(`../${name}/fixtures`)
     .SAMPLES.map((sample) => [`${name}: ${sample.profile.id}`, sample] as const),
 );
 

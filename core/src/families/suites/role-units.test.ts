@@ -1,18 +1,18 @@
 import fc from 'fast-check';
-import { parameterWithRole, readIn, shownIn, type Parameter, type RoleQuantities } from '../profile';
-import { INTERNAL_UNIT, parseFigure, parseInUnit, spelledUnit, type Quantity } from '../units';
+import { parameterWithRole, readIn, shownIn, type Parameter, type RoleQuantities } from '../../profile';
+import { INTERNAL_UNIT, parseFigure, parseInUnit, spelledUnit, type Quantity } from '../../units';
 import { BLANK_UNITS } from './role-units.fixtures';
-import { ALL_PROFILES, FLOW_DUTY, pulseContext, SOUND_PULSE } from './metering/fixtures';
+import { ALL_PROFILES, FLOW_DUTY, pulseContext, SOUND_PULSE } from '../metering/fixtures';
 import {
   type MeteringProfile,
   planAndCheck as planMetering,
   understand as understandMetering,
-} from './metering';
-import { roleUnitFault } from './roles';
-import { METERING_QUANTITIES, RATE_ROLES } from './metering/settings/roles';
-import { planAndCheck, type PoolProfile, understand } from './pool';
-import { contextOf, FOUR_SPEEDS, LINK, PANEL, PANEL_DUTY, TEN_SLOTS } from './pool/fixtures';
-import { POOL_QUANTITIES, SPEED_ROLES } from './pool/settings/roles';
+} from '../metering';
+import { roleUnitFault } from '../roles';
+import { METERING_QUANTITIES, RATE_ROLES } from '../metering/settings/roles';
+import { planAndCheck, type PoolProfile, understand } from '../pool';
+import { contextOf, FOUR_SPEEDS, LINK, PANEL, PANEL_DUTY, TEN_SLOTS } from '../pool/fixtures';
+import { POOL_QUANTITIES, SPEED_ROLES } from '../pool/settings/roles';
 
 /** Every unit that a display may show each quantity in. */
 const UNITS: Partial<Record<Quantity, readonly string[]>> = {

@@ -6,7 +6,7 @@ import { Look, textAt, type Texts, told, withText } from '@barythm/core/describe
 
 /** Every long form of every family: what is kept comes back as it went, and what is typed is never thrown away. */
 
-const PROFILES = join(__dirname, '../../../profiles');
+const PROFILES = join(__dirname, '../../../../profiles');
 const SHIPPED = readdirSync(PROFILES).map((file) =>
   profileSchema.parse(JSON.parse(readFileSync(join(PROFILES, file), 'utf8'))),
 );

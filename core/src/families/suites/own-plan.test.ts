@@ -1,8 +1,8 @@
-import { readIn, parameterAt, stepIn, type SettingValues } from '../profile';
+import { readIn, parameterAt, stepIn, type SettingValues } from '../../profile';
 import type { Claim, Claims } from './claims.fixtures';
-import { FAMILY_NAMES, familyOf } from './index';
+import { FAMILY_NAMES, familyOf } from '../index';
 import { plannedDuties, type Planned } from './own-duties.fixtures';
-import { faultKey, faultsIn, MOST_JUDGED, movesFor } from './parts/repair';
+import { faultKey, faultsIn, MOST_JUDGED, movesFor } from '../parts/repair';
 
 /**
  * Over every shipped controller and its neighbours (other units, coarser steps, tighter limits, a meaning that it lacks): a plan never
@@ -55,7 +55,7 @@ function untrueOf(claims: Claims<string, unknown, unknown>, { sample, context, p
 
 test.each(FAMILY_NAMES)('%s', (name) => {
   const { CLAIMS } = jest.requireActual<{ CLAIMS: Claims<string, unknown, unknown> }>(
-    `./${name}/texts/claims.fixtures`,
+    `../${name}/texts/claims.fixtures`,
   );
   const cures: string[] = [];
   const untrue: string[] = [];

@@ -1,18 +1,19 @@
-import { Walk, seenAt, TODAY } from '../job/testing/walk.fixtures';
-import { gateOfHandover, gateOfSet, offeredChecks } from '../job';
-import { renderFinding } from '../findings';
-import { faultOf, keyAt, parameterAt } from '../profile';
-import { keyOf } from '../sheet';
-import { METRIC } from '../units';
-import { ALL_TEXTS, FAMILY_NAMES, familyOf } from './index';
+import { Walk, seenAt, TODAY } from '../../job/testing/walk.fixtures';
+import { gateOfHandover, gateOfSet, offeredChecks } from '../../job';
+import { renderFinding } from '../../findings';
+import { faultOf, keyAt, parameterAt } from '../../profile';
+import { keyOf } from '../../sheet';
+import { METRIC } from '../../units';
+import { ALL_TEXTS, FAMILY_NAMES, familyOf } from '../index';
 import { samplesOf } from './samples.fixtures';
 
 // one line more each in the table: families that only the tests know
-jest.mock('./all', () => {
-  const table = jest.requireActual<typeof import('./all')>('./all');
-  const { fanFamily } = jest.requireActual<typeof import('./samples/fan/fixtures')>('./samples/fan/fixtures');
+jest.mock('../all', () => {
+  const table = jest.requireActual<typeof import('../all')>('../all');
+  const { fanFamily } =
+    jest.requireActual<typeof import('../samples/fan/fixtures')>('../samples/fan/fixtures');
   const { gateFamily } =
-    jest.requireActual<typeof import('./samples/gate/fixtures')>('./samples/gate/fixtures');
+    jest.requireActual<typeof import('../samples/gate/fixtures')>('../samples/gate/fixtures');
   const FAMILIES = { ...table.FAMILIES, fan: fanFamily, gate: gateFamily };
   return {
     ...table,

@@ -1,6 +1,6 @@
-import { ANY_SEVERITIES, ANY_TEXTS } from '../findings';
-import { FAMILIES } from './all';
-import { ALL_TEXTS } from './index';
+import { ANY_SEVERITIES, ANY_TEXTS } from '../../findings';
+import { FAMILIES } from '../all';
+import { ALL_TEXTS } from '../index';
 
 test('a text is given once: no family says by a code what another, or any pump, says by it', () => {
   const given = new Map<string, unknown>(Object.entries(ANY_TEXTS));

@@ -1,4 +1,4 @@
-import type { SettingValue } from '../profile';
+import type { SettingValue } from '../../profile';
 
 /**
  * For tests only: what a reason claims of a target, so that it can be held against what is really set, after rounding and clamping. Every
