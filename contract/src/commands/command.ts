@@ -41,6 +41,7 @@ const jobBodies = [
               unit: z.string().max(40),
               value: settingValueSchema.nullable(),
               reason: noteSchema.nullable(),
+              confirmed: z.literal(true).optional(),
             })
             .strict(),
         )

@@ -29,6 +29,37 @@ const originSchema = z.object({ source: z.enum(['left', 'reported', 'unknown']),
 const upTo = <T extends z.ZodType>(what: keyof typeof MOST_IN_JOB, line: T) =>
   z.array(line).max(MOST_IN_JOB[what], `A job holds up to ${MOST_IN_JOB[what]} ${what}.`);
 
+const entrySchema = z
+  .object({
+    ...written,
+    address: addressSchema,
+    kind: columnSchema,
+    raw: nameSchema,
+    unit: z.string().max(40),
+    value: settingValueSchema.nullable(),
+    reason: noteSchema.nullable(),
+    confirmed: z.literal(true).optional(),
+  })
+  .strict();
+const recordedSchema = z.object({ ...written, body: recordBodySchema }).strict();
+const readingSchema = z
+  .object({
+    ...written,
+    reading: signalReadingSchema,
+    instrumentId: idSchema.nullable(),
+    sheetRevision: z.int().min(0),
+  })
+  .strict();
+const decisionSchema = z
+  .object({
+    ...written,
+    code: z.string().max(40),
+    fingerprint: z.string().max(80),
+    decision: z.enum(['accepted', 'customer-acts']),
+    reason: noteSchema,
+  })
+  .strict();
+
 const documentSchema = z
   .object({
     job: z
@@ -89,47 +120,22 @@ const documentSchema = z
         .strict(),
     ),
     plans: upTo('plans', z.object({ ...written, duty: dutySchema }).strict()),
-    entries: upTo(
-      'entries',
-      z
-        .object({
-          ...written,
-          address: addressSchema,
-          kind: columnSchema,
-          raw: nameSchema,
-          unit: z.string().max(40),
-          value: settingValueSchema.nullable(),
-          reason: noteSchema.nullable(),
-        })
-        .strict(),
-    ),
-    records: upTo('records', z.object({ ...written, body: recordBodySchema }).strict()).refine(
+    entries: upTo('entries', entrySchema),
+    records: upTo('records', recordedSchema).refine(
       (records) => records.filter(({ body }) => body.kind === 'check').length <= MOST_IN_JOB.checks,
       `A job holds up to ${MOST_IN_JOB.checks} checks.`,
     ),
-    readings: upTo(
-      'readings',
-      z
-        .object({
-          ...written,
-          reading: signalReadingSchema,
-          instrumentId: idSchema.nullable(),
-          sheetRevision: z.int().min(0),
-        })
-        .strict(),
-    ),
-    decisions: upTo(
-      'decisions',
-      z
-        .object({
-          ...written,
-          code: z.string().max(40),
-          fingerprint: z.string().max(80),
-          decision: z.enum(['accepted', 'customer-acts']),
-          reason: noteSchema,
-        })
-        .strict(),
-    ),
+    readings: upTo('readings', readingSchema),
+    decisions: upTo('decisions', decisionSchema),
+    takenBack: z
+      .object({
+        entries: upTo('entries', entrySchema),
+        records: upTo('records', recordedSchema),
+        readings: upTo('readings', readingSchema),
+        decisions: upTo('decisions', decisionSchema),
+      })
+      .strict()
+      .optional(),
     handover: handoverSchema.nullable(),
   })
   .strict();

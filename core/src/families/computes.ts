@@ -78,8 +78,8 @@ export interface Computes<K extends FamilyKind> {
       document: JobOf<K>,
       groundAt: (revision: number) => Pick<JobGround<K>, 'context' | 'settings'>,
     ): K['reading'][];
-    /** signal points that nothing proves as things stand */
-    pointsLeft(view: ViewOf<K>): number;
+    /** signal points that nothing proves as things stand, as they are named */
+    pointsLeft(view: ViewOf<K>): readonly string[];
     /** revision of the sheet that a proof was made on when nothing proves the settings of now; null otherwise */
     voidedSince(job: Pick<JobGround<K>, 'readings' | 'checks'>): number | null;
     /** known slips that what was tried points to */

@@ -56,7 +56,7 @@ export function defineFamily<K extends FamilyKind>(own: Own<K>): Family<K> {
       // what it is asked to move goes where it goes all day
       unaskedPumps: false,
       readings: () => [],
-      pointsLeft: () => 0,
+      pointsLeft: () => [],
       voidedSince: ({ checks }) => voidedRevision(checks),
       patterns: ({ checks }) => patternsSeen(checks),
       judge: (check, body, first) => judgeCheck(check, body, first),

@@ -1,4 +1,4 @@
-import { fingerprintOf, type Finding } from './finding';
+import { fingerprintOf, type Finding, type Subject } from './finding';
 
 /** A technician's decision on a finding, tied to what it said then. */
 export interface Decision {
@@ -10,11 +10,19 @@ export interface Decision {
   readonly recordedAt: string;
 }
 
-/** The decision in force on a finding: the last one made on exactly these figures. */
+/** What is planned and what is left are one thing to a customer, where both say the same in the same figures. */
+const ALIKE: readonly Subject[] = ['target', 'left'];
+
+/**
+ * The decision in force on a finding: the last one made on exactly these figures. What was decided on the plan is decided on what
+ * is left by it, and is not asked again.
+ */
 export function decisionOn(finding: Finding, decisions: readonly Decision[]): Decision | null {
-  const fingerprint = fingerprintOf(finding);
-  const matching = decisions.filter((d) => d.code === finding.code && d.fingerprint === fingerprint);
-  return matching[matching.length - 1] ?? null;
+  const own = decisions.filter((decision) => decision.code === finding.code);
+  if (own.length === 0) return null;
+  const subjects = ALIKE.includes(finding.subject) ? ALIKE : [finding.subject];
+  const prints = subjects.map((subject) => fingerprintOf({ ...finding, subject }));
+  return own.findLast(({ fingerprint }) => prints.includes(fingerprint)) ?? null;
 }
 
 /** Stops that nobody has accepted in writing: they keep the next stage closed. */

@@ -1,5 +1,5 @@
 import type { SheetEntry } from '../sheet';
-import { type JobState, sheetRevision } from '../visit';
+import { type JobState, sheetRevision, withoutTakenBack } from '../visit';
 import { withTicksMerged } from './arrival/ticks';
 import { type DayOf, freezeHandover } from './hand-over/handover';
 import type { JobCommand, JobDocument, RecordBody } from '../families';
@@ -51,14 +51,14 @@ export function applyCommand(
       return { ...next, entries: [...next.entries, ...entries] };
     }
     case 'job.record':
-      return {
+      return withoutTakenBack({
         ...next,
         job: { ...next.job, state: stateAfterRecord(next.job.state, body.record) },
         records: [
           ...next.records,
           { ...written, id: body.recordId, body: withTicksMerged(document, command, body.record) },
         ],
-      };
+      });
     case 'plan.accept': {
       const targets = body.targets.map((target): SheetEntry => ({
         ...written,
@@ -117,10 +117,11 @@ export function applyCommand(
   }
 }
 
-/** Planning alone leaves a job planned; anything done at the pump opens it. */
+/** Planning alone leaves a job planned, and so does taking a slip back; anything done at the pump opens it. */
 function stateAfter(command: JobCommand, state: JobState): JobState {
-  const kind = command.body.kind;
-  return kind === 'plan.accept' || kind === 'finding.decide' ? state : 'open';
+  const { body } = command;
+  const slip = body.kind === 'job.record' && body.record.kind === 'taken-back';
+  return body.kind === 'plan.accept' || body.kind === 'finding.decide' || slip ? state : 'open';
 }
 
 function stateAfterRecord(state: JobState, record: RecordBody): JobState {

@@ -30,7 +30,8 @@ export function lastLeftOf(document: JobDocument): LastLeft | null {
       delete against[key];
     }
     const entry = inForce(row);
-    if (entry && entry.value !== null) {
+    // what was only confirmed is as it was known, by whose word it was known
+    if (entry && entry.value !== null && !entry.confirmed) {
       values[key] = entry.value;
       origins[key] = own;
       delete against[key];

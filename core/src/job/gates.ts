@@ -1,7 +1,16 @@
 import { decisionOn, renderFinding, undecidedStops, type Finding } from '../findings';
 import { faultOf, parameterAt, wordsForFault } from '../profile';
-import { keyOf, stateOf } from '../sheet';
-import { type Refusal, brokenOff, lastRecord, MOST_IN_JOB, recordsOf, wasWorkedOn } from '../visit';
+import { isReadFirst, keyOf, stateOf } from '../sheet';
+import {
+  type Refusal,
+  allWritten,
+  brokenOff,
+  ENDINGS,
+  lastRecord,
+  MOST_IN_JOB,
+  recordsOf,
+  wasWorkedOn,
+} from '../visit';
 import { owedNeighbours } from './sheet/entry-slips';
 import { faultsWrittenDown, WIPES_FAULTS } from './arrival/on-arrival';
 import { offeredChecks } from './proof/offered-checks';
@@ -84,7 +93,7 @@ export function gateOfProve(document: JobDocument): GateReason[] {
  * was read beside it on arrival.
  */
 export function isUntouched(document: JobDocument): boolean {
-  const read = document.entries.some(({ kind }) => kind !== 'target');
+  const read = document.entries.some(({ kind, confirmed }) => kind !== 'target' && !confirmed);
   return !read && !wasWorkedOn(document, familyOf(document.profile.family).wire.records);
 }
 
@@ -188,6 +197,7 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
           words: 'Read the list of last faults and write it down first: the reset wipes it.',
         };
       }
+      if (body.record.kind === 'taken-back') return refuseTakingBack(document, body.record.id);
       const refused = familyOf(document.profile.family).refuse(body.record);
       if (refused) return refused;
       if (body.record.kind === 'cancelled' && document.entries.some(({ kind }) => kind === 'left')) {
@@ -219,7 +229,14 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
 }
 
 /** Records with which a job ends: a full one must be able to. */
-const ENDS: ReadonlySet<string> = new Set(['automatic', 'broken-off', 'resumed', 'cancelled', 'looked-at']);
+const ENDS: ReadonlySet<string> = new Set([
+  'automatic',
+  'broken-off',
+  'resumed',
+  'cancelled',
+  'looked-at',
+  'taken-back',
+]);
 
 /** A job that holds as much as it can is handed over, and another one begun. */
 function refuseFull(document: JobDocument, body: JobCommandBody): Refusal | null {
@@ -281,6 +298,13 @@ function refuseEntry(
       words: `Record ${parameter.label} as found first; then it can be changed.`,
     };
   }
+  if (isReadFirst(row)) {
+    return {
+      field: 'address',
+      code: 'ANY-01',
+      words: `${parameter.label} was confirmed as it was known, and not read: read it before it is changed.`,
+    };
+  }
   const owed = owedNeighbours(document.profile, view.rows, body.address);
   if (owed.length > 0) {
     const names = owed.map((address) => parameterAt(document.profile, address)?.label ?? address);
@@ -292,6 +316,32 @@ function refuseEntry(
   }
   const [closed] = gateOfSet(view);
   return closed ? { field: 'address', code: closed.code, words: closed.words } : null;
+}
+
+/** Only what this job holds is taken back, and nothing that something else stands on; twice is once. */
+function refuseTakingBack(document: JobDocument, id: string): Refusal | null {
+  const refused = (words: string): Refusal => ({ field: 'record.id', code: 'taken-back', words });
+  const entry = document.entries.find((one) => one.id === id);
+  if (entry) {
+    if (entry.kind === 'target') return refused('A target belongs to its plan: change the plan.');
+    const set = document.entries.some(
+      ({ kind, address, revision }) =>
+        kind === 'left' && address === entry.address && revision > entry.revision,
+    );
+    const other = document.entries.some(
+      (one) => one !== entry && one.kind === 'found' && one.address === entry.address,
+    );
+    return entry.kind === 'found' && set && !other
+      ? refused('This setting was set since. Take back what was set first.')
+      : null;
+  }
+  const record = document.records.find((one) => one.id === id);
+  if (record?.body.kind === 'identify') return refused('Read the plate again: the register follows it.');
+  if (record) return ENDINGS.has(record.body.kind) ? refused('This cannot be taken back.') : null;
+  const written = (['entries', 'records', 'readings', 'decisions'] as const).some((what) =>
+    allWritten(document, what).some((one) => one.id === id),
+  );
+  return written ? null : refused('This job holds no such line.');
 }
 
 /** A check that was not offered proves nothing; one without what it asks for neither; one that pumps wants a safe discharge first. */

@@ -1,7 +1,8 @@
-import { z } from 'zod';
+import type { z } from 'zod';
 import { familyOf, type RecordBody } from '../families';
 import { SAMPLE_OF } from '../families/suites/samples.fixtures';
 import { COMMON_RECORDS } from '../visit/wire';
+import { bodyOf } from './testing/plain-body.fixtures';
 import { TODAY, Walk } from './testing/walk.fixtures';
 import { viewJob } from './view';
 
@@ -28,26 +29,8 @@ const OF_THE_JOB: ReadonlySet<string> = new Set([
   'resumed',
   'cancelled',
   'looked-at',
+  'taken-back',
 ]);
-
-/** A body that a schema takes, as plain as can be. */
-function bodyOf(schema: z.core.$ZodType): unknown {
-  if (schema instanceof z.ZodObject)
-    return Object.fromEntries(
-      Object.entries(schema.shape).flatMap(([key, inner]) =>
-        inner instanceof z.ZodOptional ? [] : [[key, bodyOf(inner)]],
-      ),
-    );
-  if (schema instanceof z.ZodNullable) return null;
-  if (schema instanceof z.ZodLiteral) return schema.value;
-  if (schema instanceof z.ZodEnum) return schema.options[0];
-  if (schema instanceof z.ZodBoolean) return false;
-  if (schema instanceof z.ZodString) return 'as it stands';
-  if (schema instanceof z.ZodRecord) return {};
-  if (schema instanceof z.ZodArray) return schema.safeParse([]).success ? [] : [bodyOf(schema.element)];
-  if (schema instanceof z.ZodNumber) return 1;
-  throw new Error(`No plain body for a ${schema._zod.def.type}.`);
-}
 
 const codes = (walk: Walk) => viewJob(walk.document, TODAY).findings.job.map(({ code }) => code);
 

@@ -17,6 +17,8 @@ export interface SheetEntry {
   readonly value: SettingValue | null;
   /** why it could not be read, or why it is the target */
   readonly reason: string | null;
+  /** it was known from elsewhere and confirmed with many others in one go: it counts, and nobody read it */
+  readonly confirmed?: true;
   readonly recordedAt: string;
   readonly actor: string;
   /** the order in which the job took it; grows by one with every write */
@@ -69,6 +71,13 @@ export function inForce(row: SheetRow): SheetEntry | null {
   if (row.rewrittenBy !== undefined) return null;
   if (row.left && row.found) return row.left.revision >= row.found.revision ? row.left : row.found;
   return row.left ?? row.found;
+}
+
+/** True where a setting that is to change was only confirmed as it was known: it is read before it is changed. */
+export function isReadFirst({ found, target, left }: SheetRow): boolean {
+  return (
+    found?.confirmed === true && left === null && target !== null && !sameValue(target.value, found.value)
+  );
 }
 
 /** Two values of one parameter; numbers that differ by binary dust are the same. */

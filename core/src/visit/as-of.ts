@@ -26,6 +26,7 @@ const LEAVES_AS_IT_IS: ReadonlySet<string> = new Set([
   'resumed',
   'cancelled',
   'looked-at',
+  'taken-back',
 ]);
 
 /** Works something out of a job as it stood at a revision, once for all revisions between which nothing changed that it hangs on. */

@@ -31,6 +31,7 @@ export type CommandBodyOf<K extends JobKind> =
         readonly unit: string;
         readonly value: SettingValue | null;
         readonly reason: string | null;
+        readonly confirmed?: true;
       }[];
     }
   | {

@@ -74,6 +74,17 @@ export interface EarlierRecord<Body> {
   readonly body: Body;
 }
 
+/** A technician's decision as it was written on a job. */
+export type WrittenDecision = Decision & Pick<Written, 'id' | 'revision'>;
+
+/** What was written by a slip and taken back: it counts nowhere, and is kept. */
+export interface TakenBack<Body> {
+  readonly entries: readonly SheetEntry[];
+  readonly records: readonly Recorded<Body>[];
+  readonly readings: readonly ProofReading[];
+  readonly decisions: readonly WrittenDecision[];
+}
+
 /** One pump within one visit, with all that was written about it: what the screens show and what leaves as JSON. */
 export interface Job<Duty, Plate, Profile, Body> {
   readonly job: {
@@ -116,7 +127,9 @@ export interface Job<Duty, Plate, Profile, Body> {
   readonly entries: readonly SheetEntry[];
   readonly records: readonly Recorded<Body>[];
   readonly readings: readonly ProofReading[];
-  readonly decisions: readonly (Decision & { readonly id: string; readonly revision: number })[];
+  readonly decisions: readonly WrittenDecision[];
+  /** left out where nothing was */
+  readonly takenBack?: TakenBack<Body>;
   readonly handover: Handover | null;
 }
 

@@ -6,6 +6,7 @@ export type * from './judged-check';
 export { passedBy, patternsSeen, standsAs, VOIDED, voidedRevision } from './judged-check';
 export { brokenOff, lastRecord, recordsOf } from './records';
 export { asItStood, asOf } from './as-of';
+export { allWritten, ENDINGS, withoutTakenBack } from './taken-back';
 export { sheetRevision } from './sheet-revision';
 export { strokePoints } from './wire/signature';
 export { MOST_IN_JOB } from './bounds';

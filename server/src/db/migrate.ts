@@ -7,6 +7,7 @@ import { migration003 } from './migrations/003-kept-states';
 import { migration004 } from './migrations/004-instruments-measure';
 import { migration005 } from './migrations/005-whose-word';
 import { migration006 } from './migrations/006-due-in-a-stage';
+import { migration007 } from './migrations/007-confirmed';
 
 /** Migrations in order. A new one is a new file and one line here; a landed one is never edited. */
 export const MIGRATIONS = [
@@ -16,6 +17,7 @@ export const MIGRATIONS = [
   migration004,
   migration005,
   migration006,
+  migration007,
 ];
 
 /** Names of the migrations that are behind a database; the table is the one that earlier versions wrote. */

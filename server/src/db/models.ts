@@ -65,6 +65,7 @@ const TABLES = {
     'unit',
     'value:json',
     'reason',
+    'confirmed:whole',
   ],
   plans: ['id', 'jobId', 'revision:whole', 'recordedAt', 'actor', 'duty:json'],
   records: ['id', 'jobId', 'revision:whole', 'recordedAt', 'actor', 'kind', 'body:json'],

@@ -106,9 +106,16 @@ function understood(filed: JobFile['document']): JobDocument {
 }
 
 /** An id stands once among the lines of a job, and no line is younger than the job itself. */
-function refuseTwice({ entries, plans, records, readings, decisions, job }: JobDocument): void {
-  for (const [field, lines] of Object.entries({ entries, plans, records, readings, decisions })) {
-    const seen = new Set<string>();
+function refuseTwice({ entries, plans, records, readings, decisions, takenBack, job }: JobDocument): void {
+  const all = { entries, plans, records, readings, decisions };
+  for (const [field, lines] of Object.entries(all)) {
+    const back = takenBack?.[field as keyof typeof takenBack] ?? [];
+    const seen = new Set<string>(back.map(({ id }) => id));
+    if (seen.size < back.length || back.some(({ revision }) => revision > job.version)) {
+      throw problems.invalid([
+        { field: `document.takenBack.${field}`, words: 'A line stands twice, or is younger than the job.' },
+      ]);
+    }
     lines.forEach(({ id, revision }, i) => {
       const at = `document.${field}.${i}`;
       if (seen.has(id))

@@ -1,6 +1,12 @@
 import { inTodaysFormat } from '@barythm/core/job';
 import type { Decision } from '@barythm/core/findings';
-import { MOST_IN_JOB, type AnyHandover, type Instrument, type ProofReading } from '@barythm/core/visit';
+import {
+  MOST_IN_JOB,
+  withoutTakenBack,
+  type AnyHandover,
+  type Instrument,
+  type ProofReading,
+} from '@barythm/core/visit';
 import type { AnyProfile, JobDocument, JobRecord, JobPlan } from '@barythm/core/families';
 import type { SheetEntry } from '@barythm/core/sheet';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
@@ -98,7 +104,7 @@ export async function loadJob(
   ]);
   const named = [...new Set(readings.flatMap(({ instrumentId }) => (instrumentId as string | null) ?? []))];
   const { state, version, startedAt, plannedFor, actor, tag, signalFrom, model, serial } = frame;
-  return {
+  const document: JobDocument = {
     job: { id, state, version, startedAt, plannedFor, actor },
     site: { id: siteId, name: frame.siteName, place: frame.sitePlace, zone },
     pump: { id: pumpId, tag, name: frame.pumpName, place: frame.pumpPlace, signalFrom },
@@ -110,7 +116,10 @@ export async function loadJob(
     earlier: parsed<NonNullable<JobDocument['earlier']>>(frame.earlier) ?? [],
     instruments: await instrumentsOf(models, instruments === 'named' ? named : null, transaction),
     plans: plans.map((row) => without<JobPlan>(row, 'jobId')),
-    entries: entries.map((row) => without<SheetEntry>(row, 'jobId')),
+    entries: entries.map((row): SheetEntry => ({
+      ...without<SheetEntry>(row, 'jobId', 'confirmed'),
+      ...(row.confirmed ? { confirmed: true as const } : {}),
+    })),
     records: records.map((row) => without<JobRecord>(row, 'jobId', 'kind')),
     readings: readings.map((row): ProofReading => {
       const { body, ...rest } = without<ProofReading & { body: ProofReading['reading'] }>(row, 'jobId');
@@ -121,6 +130,7 @@ export async function loadJob(
       ? inTodaysFormat(JSON.parse(frame.handover) as AnyHandover, profile.family, zone)
       : null,
   };
+  return withoutTakenBack(document);
 }
 
 /** Instruments by their ids, or as many of the register as a job holds. */

@@ -13,8 +13,10 @@ export async function saveSince(
   transaction: Transaction,
 ): Promise<void> {
   const jobId = document.job.id;
-  const fresh = <T extends { revision: number }>(items: readonly T[]) =>
-    items.filter((item) => item.revision > revision);
+  const back = document.takenBack;
+  // what was taken back is kept beside the rest
+  const fresh = <T extends { revision: number }>(items: readonly T[], taken: readonly T[] = []) =>
+    [...items, ...taken].filter((item) => item.revision > revision);
   const add = async (table: TableName, rows: Row[]) => {
     if (rows.length > 0) {
       await models[table].bulkCreate(
@@ -25,7 +27,10 @@ export async function saveSince(
   };
   await add(
     'sheet_entries',
-    fresh(document.entries).map((entry) => ({ ...entry })),
+    fresh(document.entries, back?.entries).map((entry) => ({
+      ...entry,
+      confirmed: entry.confirmed ? 1 : null,
+    })),
   );
   await add(
     'plans',
@@ -33,15 +38,15 @@ export async function saveSince(
   );
   await add(
     'records',
-    fresh(document.records).map((record) => ({ ...record, kind: record.body.kind })),
+    fresh(document.records, back?.records).map((record) => ({ ...record, kind: record.body.kind })),
   );
   await add(
     'readings',
-    fresh(document.readings).map(({ reading, ...rest }) => ({ ...rest, body: reading })),
+    fresh(document.readings, back?.readings).map(({ reading, ...rest }) => ({ ...rest, body: reading })),
   );
   await add(
     'decisions',
-    fresh(document.decisions).map((decision) => ({ ...decision })),
+    fresh(document.decisions, back?.decisions).map((decision) => ({ ...decision })),
   );
   if (document.handover && !(await models.handovers.findOne({ where: { jobId }, transaction }))) {
     await add('handovers', [{ id: document.handover.id, body: document.handover }]);

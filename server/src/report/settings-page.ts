@@ -185,6 +185,7 @@ function shown(setting: HandoverSetting, column: 'found' | 'target' | 'left'): s
   if (value === null) return column === 'left' ? 'not known' : '–';
   if (value.startsWith('could not')) return value;
   const shownValue = withUnit(value, setting.unit);
+  if (column === 'found') return setting.foundBy ? `${shownValue}, ${setting.foundBy}` : shownValue;
   const by =
     column === 'left' && setting.leftBy && setting.leftBy !== 'read back' ? `, ${setting.leftBy}` : '';
   return `${shownValue}${by}`;

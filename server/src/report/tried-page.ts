@@ -7,18 +7,37 @@ import type { JobDocument } from '@barythm/core/families';
 
 /** What was seen and reset on arrival, and what was tried apart from signals; nothing where none was done. */
 export function triedPage(pdf: Pdf, document: JobDocument, { summary }: Handover, start: number): void {
-  const { blocks, checks, messages, resets, notTried } = summary;
+  const { blocks, checks, messages, resets, notTried, takenBack = [] } = summary;
   const arrival = messages !== null || resets.length > 0;
-  if (checks.length + notTried.length + blocks.tried.length === 0 && !arrival) return;
+  if (checks.length + notTried.length + takenBack.length + blocks.tried.length === 0 && !arrival) return;
   let y = ensureRoom(pdf, start + 14, 120);
   if (arrival) y = messagesAndResets(pdf, messages, resets, document.site.zone, y);
   y = paintBlocks(pdf, blocks.tried, y);
   if (checks.length > 0) y = heading(pdf, 'Tried at the pump', ensureRoom(pdf, y, 80));
   for (const check of checks) y = oneCheck(pdf, check, document.site.zone, ensureRoom(pdf, y, 56));
-  if (notTried.length === 0) return;
-  y = heading(pdf, 'Offered and not tried', ensureRoom(pdf, y, 60));
+  if (notTried.length > 0) y = untried(pdf, notTried, y);
+  if (takenBack.length > 0) putRight(pdf, takenBack, document.site.zone, y);
+}
+
+function untried(pdf: Pdf, notTried: readonly string[], start: number): number {
+  let y = heading(pdf, 'Offered and not tried', ensureRoom(pdf, start, 60));
   for (const title of notTried)
     y = write(pdf, `–  ${title}`, { x: PAGE.left, y: ensureRoom(pdf, y, 16), width: TEXT_WIDTH });
+  return y + 10;
+}
+
+/** What was mistyped and taken back: it counts nowhere, and is said. */
+function putRight(
+  pdf: Pdf,
+  takenBack: NonNullable<Handover['summary']['takenBack']>,
+  zone: string,
+  start: number,
+): void {
+  let y = heading(pdf, 'Mistyped and taken back', ensureRoom(pdf, start, 60));
+  for (const { what, was, recordedAt, actor } of takenBack) {
+    const line = `${siteTime(recordedAt, zone)}  ${what}${was === '' ? '' : `: ${was}`} (${actor})`;
+    y = write(pdf, line, { x: PAGE.left, y: ensureRoom(pdf, y, 16), width: TEXT_WIDTH }, { size: 9 });
+  }
 }
 
 function messagesAndResets(

@@ -1,21 +1,6 @@
 import type { Command } from '@barythm/contract/commands';
+import { recordName } from '@barythm/core/words';
 import type { JobDocument } from '@barythm/core/families';
-
-/** Records of any pump, as a person would name what they wrote down. */
-const RECORDS: Readonly<Record<string, string | undefined>> = {
-  'make-safe': 'a step of “make safe”',
-  identify: 'the plate',
-  clock: 'the clock',
-  messages: 'the messages',
-  check: 'a check',
-  reset: 'a reset',
-  automatic: 'the return to automatic',
-  'discharge-safe': 'the safe discharge',
-  'broken-off': 'breaking off',
-  resumed: 'going on',
-  cancelled: 'cancelling the job',
-  'looked-at': 'looked at only',
-};
 
 /**
  * What a write says, for a person who has to decide on it: which pump, which entry, what was typed.
@@ -74,11 +59,13 @@ function labelOf(address: string, document: JobDocument | null): string {
 }
 
 function recordWords(record: { readonly kind: string }): string {
-  const known = Object.hasOwn(RECORDS, record.kind) ? RECORDS[record.kind] : undefined;
+  const known = recordName(record.kind);
   const figures = Object.entries(record)
     .filter(
       ([key, value]) =>
-        key !== 'kind' && (typeof value === 'number' || (typeof value === 'string' && value !== '')),
+        key !== 'kind' &&
+        key !== 'id' &&
+        (typeof value === 'number' || (typeof value === 'string' && value !== '')),
     )
     .map(([key, value]) => `${key.replace(/_(\w+)$/, ' in $1')} ${value}`);
   return `${known ?? `a record (${record.kind})`}${figures.length > 0 ? `: ${figures.slice(0, 6).join(', ')}` : ''}`;

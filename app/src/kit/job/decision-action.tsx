@@ -1,26 +1,40 @@
 import { decisionOn, fingerprintOf, type Finding } from '@barythm/core/findings';
 import { useState } from 'react';
+import { View } from 'react-native';
 import { newId } from '../../api/device';
 import { useDraft } from '../../draft/use-draft';
 import { Button, ButtonRow } from '../../ui/button';
 import { Field } from '../../ui/fields/field';
 import { Words } from '../../ui/words/words';
 import { useJobScope } from './job-context';
+import { TakeBack } from './take-back';
 
 /** What a technician decides about a finding, in writing: it is tied to these figures and opens again when they change. */
 export function DecisionAction({ finding }: { finding: Finding }) {
   const { view, jobId, write } = useJobScope();
   const fingerprint = fingerprintOf(finding);
-  const decision = decisionOn(finding, view.document.decisions);
+  const { decisions } = view.document;
+  const decision = decisionOn(finding, decisions);
+  const written = decisions.find((one) => one === decision);
   const [reason, setReason] = useDraft(`decide:${jobId}:${finding.code}:${fingerprint}`);
   const [error, setError] = useState<string | null>(null);
   if (view.document.handover) return null;
-  if (decision) {
+  if (decision && written) {
     return (
-      <Words bold colour="moss">
-        {decision.decision === 'accepted' ? 'Accepted in writing: ' : 'The customer acts: '}
-        {decision.reason}
-      </Words>
+      <View>
+        <Words bold colour="moss" testID={`decided-${finding.code}`}>
+          {decision.decision === 'accepted' ? 'Accepted in writing: ' : 'The customer acts: '}
+          {decision.reason}
+        </Words>
+        <TakeBack
+          id={written.id}
+          of={finding.code}
+          label="Change or withdraw"
+          testID={`withdraw-${finding.code}`}
+          // what was written before is there to be changed
+          onDone={() => setReason(decision.reason)}
+        />
+      </View>
     );
   }
   const decide = (kind: 'accepted' | 'customer-acts') => {

@@ -1,4 +1,5 @@
 export { BenchLink } from './bench-link';
 export { DecisionAction } from './decision-action';
 export { JobProvider, type JobScope, useJobScope, useScopeOf } from './job-context';
+export { TakeBack } from './take-back';
 export { StageFrame } from './stage-frame';

@@ -7,7 +7,7 @@ import { Card } from '../../ui/card';
 import { Check } from '../../ui/fields/choice';
 import { Field } from '../../ui/fields/field';
 import { Words } from '../../ui/words/words';
-import { useJobScope } from '../job';
+import { TakeBack, useJobScope } from '../job';
 
 /** What a return to automatic is to settle: automatic itself, set-up complete, covers closed, settings closed again. */
 const LEAVING: ReadonlySet<string> = new Set(['ANY-03', 'ANY-17', 'ANY-18', 'ANY-11.left']);
@@ -28,6 +28,7 @@ export function AutomaticCard() {
     return (
       <Card title="Returned to automatic" edge="moss" testID="automatic">
         <Words>{recorded.body.seen}</Words>
+        <TakeBack id={recorded.id} of="return to automatic" testID="automatic-take-back" />
       </Card>
     );
   }

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { newId } from '../../api/device';
 import { useDraftOf } from '../../draft/use-draft';
-import { Button } from '../../ui/button';
+import { Button, ButtonRow } from '../../ui/button';
 import { Card } from '../../ui/card';
 import { Choice } from '../../ui/fields/choice';
 import { Field } from '../../ui/fields/field';
@@ -13,7 +13,7 @@ import { ENTRY_MARK } from '../../ui/pad/next-field';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import { optionalFigure } from '../value';
-import { useJobScope } from '../job';
+import { TakeBack, useJobScope } from '../job';
 import { StrokeTimer } from './stroke-timer';
 
 interface ChecksProps {
@@ -26,7 +26,10 @@ interface ChecksProps {
 /** What this pump needs tried apart from signals: each with method, expected, tolerance, verdict. */
 export function ChecksCard({ title = 'Tried at the pump', testID = 'checks', only }: ChecksProps) {
   const { view } = useJobScope();
-  const [open, setOpen] = useState<string | null>(null);
+  // what a person opened; *later* leaves one shut, and what failed stays in sight until it was looked at
+  const [chosen, setOpen] = useState<string | null>(null);
+  const [later, setLater] = useState<readonly string[]>([]);
+  const [tried, setTried] = useState<string | null>(null);
   const { checks, document } = view;
   const belongs = ({ about }: ProofCheck) => only === undefined || about?.kind === only;
   const offered = offeredChecks(view).filter(belongs);
@@ -34,14 +37,35 @@ export function ChecksCard({ title = 'Tried at the pump', testID = 'checks', onl
     ({ check, superseded }) => !superseded && belongs(check) && !offered.some(({ key }) => key === check.key),
   );
   if (offered.length === 0 && unasked.length === 0) return null;
+  const lastOf = (key: string) => checks.filter((judged) => judged.check.key === key).at(-1);
+  const next = offered.find(({ key }) => !later.includes(key) && (lastOf(key)?.voided ?? true));
+  const failed = tried !== null && lastOf(tried)?.verdict.ok === false && standsAs(lastOf(tried)!);
+  const open = chosen ?? (failed ? null : (next?.key ?? null));
+  const shut = () => setOpen(null);
   return (
     <Card title={title} testID={testID}>
       {offered.map((check) => {
-        const tried = checks.filter((judged) => judged.check.key === check.key);
         return open === check.key && !document.handover ? (
-          <CheckEntry key={check.key} check={check} onDone={() => setOpen(null)} />
+          <CheckEntry
+            key={check.key}
+            check={check}
+            onDone={() => {
+              shut();
+              setTried(check.key);
+            }}
+            onLater={() => {
+              shut();
+              setLater([...later, check.key]);
+            }}
+          />
         ) : (
-          <CheckRow key={check.key} check={check} tried={tried} onOpen={() => setOpen(check.key)} />
+          <CheckRow
+            key={check.key}
+            check={check}
+            last={lastOf(check.key)}
+            onOpen={() => setOpen(check.key)}
+            onNext={failed && tried === check.key && next ? () => setTried(null) : null}
+          />
         );
       })}
       {unasked.map((judged) => (
@@ -58,15 +82,17 @@ export function ChecksCard({ title = 'Tried at the pump', testID = 'checks', onl
 
 function CheckRow({
   check,
-  tried,
+  last,
   onOpen,
+  onNext,
 }: {
   check: ProofCheck;
-  tried: readonly JudgedCheck[];
+  last: JudgedCheck | undefined;
   onOpen: () => void;
+  /** on to the next one, from one that failed just now */
+  onNext: (() => void) | null;
 }) {
   const palette = usePalette();
-  const last = tried[tried.length - 1];
   const state = !last ? 'open' : last.voided ? 'void' : last.verdict.ok ? 'ok' : 'bad';
   const words = {
     open: 'not tried yet',
@@ -96,6 +122,12 @@ function CheckRow({
         </Words>
       </Pressable>
       {last?.verdict.pattern && standsAs(last) && <Slip pattern={last.verdict.pattern} />}
+      {last && (
+        <ButtonRow>
+          <TakeBack id={last.record.id} of={check.title} testID={`take-back-${check.key}`} />
+          {onNext && <Button label="Next check" testID="next-check" onPress={onNext} />}
+        </ButtonRow>
+      )}
     </View>
   );
 }
@@ -115,7 +147,15 @@ function Slip({ pattern }: { pattern: Pattern }) {
 type Texts = Readonly<Record<string, string>>;
 const EMPTY: Texts = {};
 
-function CheckEntry({ check, onDone }: { check: ProofCheck; onDone: () => void }) {
+function CheckEntry({
+  check,
+  onDone,
+  onLater,
+}: {
+  check: ProofCheck;
+  onDone: () => void;
+  onLater: () => void;
+}) {
   const { jobId, write } = useJobScope();
   const palette = usePalette();
   const [texts, setTexts] = useDraftOf<Texts>(`check:${jobId}:${check.key}`, EMPTY);
@@ -140,9 +180,11 @@ function CheckEntry({ check, onDone }: { check: ProofCheck; onDone: () => void }
       style={[styles.entry, { borderColor: palette.petrol, backgroundColor: palette.paper }]}
       testID={`trying-${check.key}`}
     >
-      <Words bold size="large">
-        {check.title}
-      </Words>
+      <View testID={`check-${check.key}`}>
+        <Words bold size="large">
+          {check.title}
+        </Words>
+      </View>
       <Words>{check.method}</Words>
       {check.caution && (
         <Words bold colour="ochre">
@@ -178,7 +220,7 @@ function CheckEntry({ check, onDone }: { check: ProofCheck; onDone: () => void }
           {error}
         </Words>
       )}
-      <Button kind="quiet" label="Later" onPress={onDone} />
+      <Button kind="quiet" label="Later" testID="check-later" onPress={onLater} />
     </View>
   );
 }

@@ -6,7 +6,7 @@ import { Card } from '../../ui/card';
 import { SPACE } from '../../ui/theme';
 import { TriadName } from '../../ui/words/triad';
 import { Words } from '../../ui/words/words';
-import { useJobScope } from '../job';
+import { TakeBack, useJobScope } from '../job';
 import { Neighbours } from './neighbours';
 import { ReadBack } from './read-back';
 import { EntryText, ValueText } from '../value';
@@ -63,10 +63,24 @@ export function SetCard({ row, parameter, left, onDone }: SetCardProps) {
             {target === null ? '' : valueWords(parameter, target)}.
           </Words>
           {owed.length === 0 && <Words>Enter it again and store it: {parameter.storedBy}</Words>}
+          <Mistyped row={row} parameter={parameter} />
         </View>
       )}
       {owed.length > 0 ? <Neighbours owed={owed} /> : <ReadBack parameter={parameter} onDone={onDone} />}
     </Card>
+  );
+}
+
+/** The display may show the target, and a thumb something else: that is no slip of the pump's. */
+function Mistyped({ row, parameter }: Pick<SetCardProps, 'row' | 'parameter'>) {
+  if (!row.left) return null;
+  return (
+    <TakeBack
+      id={row.left.id}
+      of={parameter.label}
+      label="I mistyped: take it back"
+      testID={`take-back-${parameter.key}`}
+    />
   );
 }
 

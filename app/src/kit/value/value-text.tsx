@@ -42,5 +42,14 @@ export function ValueText(props: ValueTextProps) {
 /** A line of the sheet: its value, or why there is none. */
 export function EntryText({ entry, ...rest }: Omit<ValueTextProps, 'value'> & { entry: SheetEntry | null }) {
   const missing = entry?.value === null ? `could not be read: ${entry.reason}` : rest.missing;
-  return <ValueText {...rest} missing={missing} value={entry?.value} />;
+  const value = <ValueText {...rest} missing={missing} value={entry?.value} />;
+  if (!entry?.confirmed) return value;
+  return (
+    <Words>
+      {value}
+      <Words size="small" colour="quiet">
+        , not read
+      </Words>
+    </Words>
+  );
 }

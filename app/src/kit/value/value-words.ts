@@ -10,5 +10,6 @@ export function valueWords(parameter: Parameter, value: SettingValue): string {
 /** A line of the sheet in words. */
 export function entryWords(parameter: Parameter, entry: SheetEntry | null): string {
   if (!entry) return '–';
-  return entry.value === null ? `could not be read: ${entry.reason}` : valueWords(parameter, entry.value);
+  if (entry.value === null) return `could not be read: ${entry.reason}`;
+  return `${valueWords(parameter, entry.value)}${entry.confirmed ? ', confirmed and not read' : ''}`;
 }

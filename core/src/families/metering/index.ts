@@ -36,7 +36,6 @@ export {
   expectedAt,
   type ExpectedPoint,
   flowTolerance,
-  proofPoints,
   rateOf,
   toleranceAt,
 } from './proof/readings';
@@ -59,3 +58,4 @@ export type { CalibrationBody } from './wire/records';
 export { blankDuty } from './form/duty-form';
 export { PRODUCT_FIELDS } from './form/product-fields';
 export { dutyProductSchema, strengthSchema } from './wire/product';
+export { lastAt, lineAgrees, pointsToInject, proofPoints } from './proof/points';

@@ -20,6 +20,7 @@ import { isUntouched } from '../gates';
 import { offeredChecks } from '../proof/offered-checks';
 import { RESETS } from '../arrival/on-arrival';
 import { leavesOf } from './leaves';
+import { takenBackLines } from './taken-back-lines';
 import { leavingFindings, viewJob, type JobView } from '../view';
 
 /**
@@ -96,6 +97,7 @@ export function summarise(view: JobView): HandoverSummary {
       recordedAt,
     })),
     clock: clockWords(document),
+    ...takenBackLines(view),
   };
 }
 
@@ -108,9 +110,13 @@ function lookedAt(document: JobDocument): Pick<HandoverSummary, 'lookedAtOnly'> 
 /** What was offered to be tried and was not: a paper that says “1 tried” must say of how many. */
 function notTried(view: JobView): string[] {
   const tried = new Set(view.checks.filter(({ voided }) => !voided).map(({ check }) => check.key));
-  return offeredChecks(view)
-    .filter(({ key }) => !tried.has(key))
-    .map(({ title }) => title);
+  const points = familyOf(view.family).proof.pointsLeft(view);
+  return [
+    ...(points.length === 0 ? [] : [`Signal points: ${points.join(', ')}`]),
+    ...offeredChecks(view)
+      .filter(({ key }) => !tried.has(key))
+      .map(({ title }) => title),
+  ];
 }
 
 function handoverFinding(f: Finding, document: JobDocument): HandoverFinding {
@@ -141,11 +147,21 @@ function settingOf(parameter: Parameter, view: JobView): HandoverSetting {
     label: parameter.label,
     unit: parameter.unit ?? '',
     found: words(row?.found),
+    ...(row?.found?.confirmed ? { foundBy: confirmedBy(view.document.lastLeft, parameter) } : {}),
     target: words(row?.target),
     ...leftOf(row, view.document.lastLeft, parameter),
     changed: Boolean(left && !sameValue(left.value, row?.found?.value)),
     reason: row?.target?.reason ?? null,
   };
+}
+
+/** Confirmed in one go with the others, and read by nobody: it stays what it was, whoever signs. */
+function confirmedBy(
+  known: LastLeft | null,
+  parameter: Parameter,
+): 'reported, confirmed' | 'last visit, confirmed' {
+  const reported = known !== null && originOf(known, parameter.key).source === 'reported';
+  return reported ? 'reported, confirmed' : 'last visit, confirmed';
 }
 
 /** The value in force and how it is known: read back, as it was found, or from the last visit or the site where nobody read it on this one. */
@@ -158,7 +174,11 @@ function leftOf(
   if (force && force.value !== null) {
     return {
       left: wordsFor(parameter, force.value),
-      leftBy: force.kind === 'left' ? 'read back' : 'as found',
+      leftBy: force.confirmed
+        ? confirmedBy(known, parameter)
+        : force.kind === 'left'
+          ? 'read back'
+          : 'as found',
     };
   }
   // put back by the change of another and not read since: what was known of it is not true any more

@@ -28,5 +28,5 @@ export function leftToProve(view: JobView): number {
   const tried = new Set(view.checks.filter(({ voided }) => !voided).map(({ check }) => check.key));
   const checks = offeredChecks(view).filter(({ key }) => !tried.has(key));
   const automatic = lastRecord(view.document, 'automatic') ? 0 : 1;
-  return familyOf(view.family).proof.pointsLeft(view) + checks.length + automatic;
+  return familyOf(view.family).proof.pointsLeft(view).length + checks.length + automatic;
 }

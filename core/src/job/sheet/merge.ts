@@ -9,6 +9,7 @@ import { confirmedAgain, stepWords } from '../arrival/ticks';
 import { contentHash, parameterAt, wordsFor } from '../../profile';
 import { sameValue, type SheetEntry } from '../../sheet';
 import { siteTime } from '../../time';
+import { allWritten } from '../../visit';
 
 /** A write and what somebody else wrote meanwhile cannot both stand. */
 export interface Clash {
@@ -56,20 +57,21 @@ export function clashIn(document: JobDocument, command: JobCommand): Clash | nul
 
 /** Whether a job holds what a write says already: it was sent, and the answer may not have come back. */
 export function holdsAlready(document: JobDocument, body: JobCommandBody): boolean {
-  const has = (all: readonly { readonly id: string }[], id: string) => all.some((one) => one.id === id);
+  const has = (what: 'entries' | 'records' | 'readings' | 'decisions', id: string) =>
+    allWritten(document, what).some((one) => one.id === id);
   switch (body.kind) {
     case 'sheet.enter':
-      return has(document.entries, body.entryId);
+      return has('entries', body.entryId);
     case 'sheet.enter-many':
-      return body.entries.some(({ entryId }) => has(document.entries, entryId));
+      return body.entries.some(({ entryId }) => has('entries', entryId));
     case 'job.record':
-      return has(document.records, body.recordId);
+      return has('records', body.recordId);
     case 'plan.accept':
-      return has(document.plans, body.planId);
+      return document.plans.some(({ id }) => id === body.planId);
     case 'proof.read':
-      return has(document.readings, body.readingId);
+      return has('readings', body.readingId);
     case 'finding.decide':
-      return has(document.decisions, body.decisionId);
+      return has('decisions', body.decisionId);
     case 'job.hand-over':
       return document.handover?.id === body.handoverId;
   }
@@ -85,7 +87,8 @@ function enteredClash(
     const theirs = document.entries.findLast(
       (entry) => entry.revision > since && entry.kind === column && entry.address === address,
     );
-    if (!theirs || sameValue(theirs.value, value)) continue;
+    // what was only confirmed yields to what was read
+    if (!theirs || theirs.confirmed || sameValue(theirs.value, value)) continue;
     const parameter = parameterAt(document.profile, address);
     const words = (held: SheetEntry['value']) =>
       held === null ? 'not readable' : parameter ? wordsFor(parameter, held) : String(held);

@@ -97,6 +97,11 @@ export class Walk {
     this.write({ kind: 'job.record', jobId: 'job-1', recordId: this.id(), record });
   }
 
+  /** Takes back what was written by a slip. */
+  takeBack(id: string): void {
+    this.record({ kind: 'taken-back', id });
+  }
+
   arrive(): void {
     const { readings } = this.family.arrival;
     const figures = Object.fromEntries(readings.fields(this.document).map(({ key }, i) => [key, i + 1]));

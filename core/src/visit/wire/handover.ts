@@ -41,6 +41,8 @@ export const findingSchema = z
   })
   .strict();
 
+const CONFIRMED = ['last visit, confirmed', 'reported, confirmed'] as const;
+
 export const settingSchema = z
   .object({
     address: addressSchema,
@@ -51,7 +53,12 @@ export const settingSchema = z
     /** what is in force when it is handed over */
     left: z.string().nullable(),
     /** how that is known; left out on sheets frozen before it was asked, null where nothing is known */
-    leftBy: z.enum(['read back', 'as found', 'last visit', 'reported']).nullable().optional(),
+    leftBy: z
+      .enum(['read back', 'as found', 'last visit', 'reported', ...CONFIRMED])
+      .nullable()
+      .optional(),
+    /** where nobody read it on this visit */
+    foundBy: z.enum(CONFIRMED).optional(),
     changed: z.boolean(),
     reason: z.string().nullable(),
   })
@@ -152,6 +159,14 @@ export const summarySchema = z
     messages: z.string().max(20_000).nullable(),
     resets: z.array(resetSchema),
     clock: z.string().nullable(),
+    /** what was written by a slip and taken back; left out where nothing was */
+    takenBack: z
+      .array(
+        z
+          .object({ what: z.string(), was: z.string(), recordedAt: instantSchema, actor: z.string() })
+          .strict(),
+      )
+      .optional(),
     /** tables and programs as they stood; left out before it is signed, and on what was handed over before they were frozen with it */
     leaves: leavesSchema.optional(),
   })

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { noteSchema } from './basics';
+import { idSchema, noteSchema } from './basics';
 import { record } from './record';
 import type { Frozen } from './frozen';
 import { ticksSchema } from './ticks';
@@ -84,6 +84,8 @@ export const COMMON_RECORDS = [
   }),
   record('resumed', { reason: noteSchema }),
   record('cancelled', { reason: noteSchema.min(1, 'Say why the job is cancelled.') }),
+  /** the line of this job that was written by a slip, and counts no more */
+  record('taken-back', { id: idSchema }),
   record('looked-at', { why: noteSchema.min(1, 'Say why it was looked at only.') }),
 ] as const;
 

@@ -16,8 +16,10 @@ export const ExpectedTable = memo(function ExpectedTable({ work }: { work: PlanW
   const smooth = isSetInFlow(context.profile);
   const flow = displayUnit('pumpFlow', reader.system);
   if (settings.mode !== 'analog' || !settings.map) return null;
-  const { points_mA } = proofPoints(context);
-  const all = [...new Set([...points_mA, settings.map.x1_mA, settings.map.x2_mA])].sort((a, b) => a - b);
+  const { line_mA, between_mA } = proofPoints(context);
+  const all = [...new Set([...line_mA, ...between_mA, settings.map.x1_mA, settings.map.x2_mA])].sort(
+    (a, b) => a - b,
+  );
   const rows = all.map((x_mA) => expectedAt(context, settings, x_mA));
   return (
     <Card title="Expected values" testID="expected-table">

@@ -1,5 +1,8 @@
 import {
   expectedAt,
+  lastAt,
+  lineAgrees,
+  pointsToInject,
   proofPoints,
   toleranceAt,
   isSetInFlow,
@@ -11,10 +14,12 @@ import { fig, figureNumber, figureWithUnit, formatNumber } from '@barythm/core/u
 import { useReader } from '../../../ui/reader';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { Button, ButtonRow } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/fields/choice';
 import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
+import { TakeBack } from '../../../kit/job';
 import { useDraft } from '../../../draft/use-draft';
 import { ReadingEntry } from './reading-entry';
 import { useMetering } from '../use-metering';
@@ -26,17 +31,18 @@ export function PointsCard() {
   const palette = usePalette();
   const { context, profile, settings, readings, document } = view;
   const [chosen, setChosen] = useState<number | null>(null);
+  const [read, setRead] = useState<number | null>(null);
   const [instrument, setInstrument] = useDraft(`instrument:${jobId}`);
   if (!context) return null;
-  const { points_mA, ends_mA } = proofPoints(context);
-  const all = [...points_mA, ...ends_mA];
-  const lastAt = (x_mA: number) =>
-    [...readings].reverse().find((reading) => reading.entry.reading.injected_mA === x_mA);
-  const next = all.find((x_mA) => {
-    const last = lastAt(x_mA);
-    return !last || last.voided;
-  });
-  const open = chosen ?? next ?? null;
+  const points = proofPoints(context);
+  const { line_mA, between_mA, ends_mA } = points;
+  const all = [...line_mA, ...between_mA, ...ends_mA];
+  const [next] = pointsToInject(points, readings);
+  const spare = lineAgrees(points, readings);
+  // what failed just now stays in sight until it was looked at
+  const justRead = read === null ? undefined : lastAt(readings, read);
+  const failed = justRead?.verdict?.ok === false && !justRead.voided;
+  const open = chosen ?? (failed ? null : (next ?? null));
   const smooth = isSetInFlow(profile);
   const map = lineInForce(settings);
   const tolerance = map ? toleranceAt(map, COUNT_TIME_s) : null;
@@ -71,8 +77,8 @@ export function PointsCard() {
       {all.map((x_mA, i) => {
         const expected = expectedAt(context, settings, x_mA);
         if (!expected) return null;
-        const last = lastAt(x_mA);
-        const end = i >= points_mA.length;
+        const last = lastAt(readings, x_mA);
+        const end = i >= line_mA.length + between_mA.length;
         if (x_mA === open && !document.handover) {
           return (
             <ReadingEntry
@@ -80,61 +86,83 @@ export function PointsCard() {
               expected={expected}
               end={end}
               instrumentId={instrument}
-              onDone={() => setChosen(null)}
+              onDone={() => {
+                setChosen(null);
+                setRead(x_mA);
+              }}
             />
           );
         }
         const verdict = last?.verdict;
-        const state = !last ? 'open' : last.voided ? 'void' : verdict?.ok ? 'ok' : 'bad';
+        const notNeeded = spare && between_mA.includes(x_mA);
+        const state = !last
+          ? notNeeded
+            ? 'spare'
+            : 'open'
+          : last.voided
+            ? 'void'
+            : verdict?.ok
+              ? 'ok'
+              : 'bad';
         const words = {
           open: 'not read yet',
+          spare: 'not needed: low, middle and high agree',
           void: 'void: set again since',
           ok: 'as expected',
           bad: 'not as expected',
         }[state];
-        const colour = { open: 'quiet', void: 'ochre', ok: 'moss', bad: 'rust' } as const;
+        const colour = { open: 'quiet', spare: 'quiet', void: 'ochre', ok: 'moss', bad: 'rust' } as const;
         return (
-          <Pressable
-            key={x_mA}
-            role="button"
-            testID={`point-${x_mA}`}
-            aria-label={`${x_mA} mA: ${words}`}
-            onPress={() => setChosen(x_mA)}
-            style={[styles.row, { borderColor: palette.line }]}
-          >
-            <Words figures bold style={styles.current}>
-              {figureWithUnit(fig('current', x_mA), reader)}
-            </Words>
-            <View style={styles.grow}>
-              <Words>
-                expected{' '}
-                <Words figures bold>
-                  {smooth && expected.flow_lph !== null
-                    ? figureWithUnit(fig('pumpFlow', expected.flow_lph), reader)
-                    : formatNumber(expected.rate_spm, 1, '.')}
+          <View key={x_mA} style={{ borderTopWidth: 1, borderColor: palette.line }}>
+            <Pressable
+              role="button"
+              testID={`point-${x_mA}`}
+              aria-label={`${x_mA} mA: ${words}`}
+              onPress={() => setChosen(x_mA)}
+              style={styles.row}
+            >
+              <Words figures bold style={styles.current}>
+                {figureWithUnit(fig('current', x_mA), reader)}
+              </Words>
+              <View style={styles.grow}>
+                <Words>
+                  expected{' '}
+                  <Words figures bold>
+                    {smooth && expected.flow_lph !== null
+                      ? figureWithUnit(fig('pumpFlow', expected.flow_lph), reader)
+                      : formatNumber(expected.rate_spm, 1, '.')}
+                  </Words>
+                  {verdict?.measured_spm != null && (
+                    <>
+                      , counted{' '}
+                      <Words figures bold>
+                        {figureNumber(fig('strokeRate', verdict.measured_spm), reader)}
+                      </Words>
+                    </>
+                  )}
+                  {verdict?.reading.flow_lph != null && (
+                    <>
+                      , flow{' '}
+                      <Words figures bold>
+                        {figureWithUnit(fig('pumpFlow', verdict.reading.flow_lph), reader)}
+                      </Words>
+                    </>
+                  )}
                 </Words>
-                {verdict?.measured_spm != null && (
-                  <>
-                    , counted{' '}
-                    <Words figures bold>
-                      {figureNumber(fig('strokeRate', verdict.measured_spm), reader)}
-                    </Words>
-                  </>
+                <Words size="small" bold colour={colour[state]}>
+                  {verdict?.short && !last?.voided ? `${words}: ${verdict.short}` : words}
+                </Words>
+              </View>
+            </Pressable>
+            {last && (
+              <ButtonRow>
+                <TakeBack id={last.entry.id} of={`${x_mA} mA`} testID={`take-back-${x_mA}`} />
+                {failed && x_mA === read && next !== undefined && (
+                  <Button label="Next point" testID="next-point" onPress={() => setRead(null)} />
                 )}
-                {verdict?.reading.flow_lph != null && (
-                  <>
-                    , flow{' '}
-                    <Words figures bold>
-                      {figureWithUnit(fig('pumpFlow', verdict.reading.flow_lph), reader)}
-                    </Words>
-                  </>
-                )}
-              </Words>
-              <Words size="small" bold colour={colour[state]}>
-                {verdict?.short && !last?.voided ? `${words}: ${verdict.short}` : words}
-              </Words>
-            </View>
-          </Pressable>
+              </ButtonRow>
+            )}
+          </View>
         );
       })}
     </Card>
@@ -147,7 +175,6 @@ const styles = StyleSheet.create({
     flexDirection: 'row',
     alignItems: 'center',
     gap: SPACE.m,
-    borderTopWidth: 1,
     paddingTop: SPACE.s,
   },
   current: { width: 78 },

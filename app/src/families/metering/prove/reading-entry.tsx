@@ -60,11 +60,14 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
 
   const save = () => {
     if (strokesError || seconds.error || flow.error || shown.error) return;
-    if (strokes.value === null && flow.value === null) {
+    record(strokes.value);
+  };
+  const record = (counted: number | null) => {
+    if (counted === null && flow.value === null) {
       setError(smooth ? 'Enter the flow you read.' : 'Enter the strokes you counted, or a flow.');
       return;
     }
-    if (strokes.value !== null && (seconds.value === null || seconds.value <= 0)) {
+    if (counted !== null && (seconds.value === null || seconds.value <= 0)) {
       setError('Enter the time over which you counted.');
       return;
     }
@@ -75,8 +78,8 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
       reading: {
         injected_mA: expected.x_mA,
         shown_mA: shown.value,
-        strokes: strokes.value,
-        seconds: strokes.value === null ? null : seconds.value,
+        strokes: counted,
+        seconds: counted === null ? null : seconds.value,
         flow_lph: flow.value,
       },
       instrumentId,
@@ -124,6 +127,13 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
           value={draft.shown}
           error={shown.error}
           onChange={(text) => change({ shown: text })}
+        />
+      )}
+      {!smooth && expected.rate_spm === 0 && seconds.value !== null && (
+        <Button
+          label={`No stroke in ${draft.seconds} s`}
+          testID="reading-stopped"
+          onPress={() => record(0)}
         />
       )}
       {!smooth && (

@@ -54,12 +54,50 @@ test('a point is counted, judged, and stays on the job when it fails', () => {
   type('reading-seconds', '60');
   press('reading-save');
   expect(wordsOf(`point-${first}`)).toContain('not as expected');
+  // it stays in sight until somebody goes on
+  expect(screen.queryAllByTestId(/^reading-[\d.]+$/)).toEqual([]);
+  press('next-point');
   expect(point()).not.toBe(first);
   expect(job.view().readings).toMatchObject([
     { entry: { instrumentId: 'ins-1', reading: { injected_mA: Number(first), strokes: 400, seconds: 60 } } },
   ]);
   press(`point-${first}`);
   expect(valueOf('reading-strokes')).toBe('');
+});
+
+test('a point that was mistyped is taken back in one tap, and asked again; the slip is kept', () => {
+  const job = stand();
+  press('safe-way-container');
+  type('reading-strokes', '400');
+  press('reading-save');
+  expect(wordsOf('point-4')).toContain('not as expected');
+  press('take-back-4');
+  expect(screen.getByTestId('reading-4')).toBeTruthy();
+  expect(job.view().readings).toEqual([]);
+  expect(job.view().document.takenBack?.readings).toMatchObject([{ reading: { strokes: 400 } }]);
+});
+
+test('low, middle and high prove the line; near miss: one that fails asks for those between', () => {
+  stand();
+  press('safe-way-container');
+  const count = (x_mA: number, off = 0) => {
+    expect(screen.getByTestId(`reading-${x_mA}`)).toBeTruthy();
+    const expected = Number(/Expected\s+([\d.]+)/.exec(wordsOf(`reading-${x_mA}`))?.[1]);
+    type('reading-strokes', String(Math.round(expected) + off));
+    press('reading-save');
+  };
+  count(4);
+  count(12);
+  count(20, -20);
+  press('next-point');
+  expect(screen.getByTestId('reading-8')).toBeTruthy();
+  press('point-20');
+  count(20);
+  // nothing between is asked for any more: the wire off is next, in one tap
+  expect(wordsOf('point-8')).toContain('not needed');
+  expect(screen.getByTestId('reading-0')).toBeTruthy();
+  press('reading-stopped');
+  expect(wordsOf('point-0')).toContain('as expected');
 });
 
 test('the live reading proves the chain, and wants a rate', () => {

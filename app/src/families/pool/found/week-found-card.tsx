@@ -50,7 +50,7 @@ export function WeekFoundCard() {
   const open = document.handover ? null : (chosen ?? left[0]?.slot ?? null);
   const last = document.lastLeft;
 
-  const record = (settings: readonly ReadSetting[]): boolean => {
+  const record = (settings: readonly ReadSetting[], confirmed = false): boolean => {
     const refused = write({
       kind: 'sheet.enter-many',
       jobId,
@@ -62,11 +62,17 @@ export function WeekFoundCard() {
         unit: parameter.unit ?? '',
         value,
         reason: null,
+        ...(confirmed ? { confirmed: true as const } : {}),
       })),
     });
     setError(refused);
     if (refused === null) setChosen(null);
     return refused === null;
+  };
+  /** what is known of it before anybody reads it: what is confirmed with the others stands in sight first */
+  const knownOf = ({ key }: Parameter) => {
+    const value = last?.values[key];
+    return value === undefined ? null : { value };
   };
   const asLastLeft = () => {
     const known = slots.flatMap(({ parameters }) =>
@@ -75,7 +81,7 @@ export function WeekFoundCard() {
         return value === undefined || foundOf(parameter) ? [] : [{ parameter, value, raw: String(value) }];
       }),
     );
-    if (known.length > 0) record(known);
+    if (known.length > 0) record(known, true);
   };
   /** what stands in a slot: typed, else recorded, as text */
   const textsOf = (slot: number): SlotTexts => {
@@ -111,7 +117,7 @@ export function WeekFoundCard() {
       </View>
       {last && left.length > 0 && !document.handover && (
         <Button
-          label={`All as ${last.source === 'reported' ? 'reported' : 'left'} ${dateInWords(last.date)}`}
+          label={`Confirm all as ${last.source === 'reported' ? 'reported' : 'left'} ${dateInWords(last.date)}`}
           testID="week-as-left"
           onPress={asLastLeft}
         />
@@ -148,7 +154,11 @@ export function WeekFoundCard() {
           >
             <Words style={styles.name}>{placeName(parameters[0])}</Words>
             <Words bold style={styles.value}>
-              {isEmpty(slot) && !parameters.every(foundOf) ? 'empty' : rowWords(parameters, foundOf)}
+              {isEmpty(slot) && !parameters.every(foundOf)
+                ? 'empty'
+                : parameters.some(foundOf)
+                  ? rowWords(parameters, foundOf)
+                  : rowWords(parameters, knownOf)}
             </Words>
           </Pressable>
         ),

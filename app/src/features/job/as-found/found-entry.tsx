@@ -11,7 +11,7 @@ import { ENTRY_MARK } from '../../../ui/pad/next-field';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import { limitsInWords } from '../../../kit/keys';
-import { useJobScope } from '../../../kit/job';
+import { TakeBack, useJobScope } from '../../../kit/job';
 import { parseForParameter, ValueEntry, ValueText } from '../../../kit/value';
 
 interface FoundEntryProps {
@@ -120,6 +120,14 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
               setError(null);
             }}
           />
+          {found && (
+            <TakeBack
+              id={found.id}
+              of={parameter.label}
+              label="Take back what was recorded"
+              testID={`take-back-${parameter.key}`}
+            />
+          )}
         </ButtonRow>
       ) : (
         <>

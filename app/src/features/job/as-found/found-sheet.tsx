@@ -9,8 +9,8 @@ import { Card } from '../../../ui/card';
 import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { TriadName, TriadSign } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
-import { useJobScope } from '../../../kit/job';
-import { EntryText, entryWords } from '../../../kit/value';
+import { TakeBack, useJobScope } from '../../../kit/job';
+import { EntryText, entryWords, valueWords } from '../../../kit/value';
 import { FoundEntry } from './found-entry';
 
 /** The settings one by one, in the order of work: the next one open, those before as short rows. */
@@ -18,6 +18,8 @@ export function FoundSheet() {
   const { view } = useJobScope();
   const palette = usePalette();
   const [chosen, setChosen] = useState<string | null>(null);
+  // the one that was recorded just now: a slip is taken back where it was made
+  const [last, setLast] = useState<string | null>(null);
   const { rows, values, document } = view;
   const apart = screensOf(view.family).found?.apart?.(view.profile);
   const parameters = view.parameters.filter(({ group }) => group !== apart);
@@ -27,6 +29,7 @@ export function FoundSheet() {
   const next = parameters.find((parameter) => !isFound(parameter));
   const many = parameters.length > LONG_SHEET && recorded < parameters.length && !document.handover;
   const open = chosen ?? (next ? addressOf(next) : null);
+  const known = ({ key }: Parameter) => document.lastLeft?.values[key];
   return (
     <Card testID="found-sheet">
       <View style={styles.head}>
@@ -45,34 +48,54 @@ export function FoundSheet() {
               key={address}
               parameter={parameter}
               found={row?.found ?? null}
-              onDone={() => setChosen(null)}
+              onDone={() => {
+                setChosen(null);
+                setLast(address);
+              }}
             />
           );
         }
+        const justNow = address === last && row?.found;
         return (
-          <Pressable
-            key={address}
-            role="button"
-            aria-label={`${parameter.label}: ${entryWords(parameter, row?.found ?? null)}`}
-            testID={`found-row-${parameter.key}`}
-            onPress={() => setChosen(address)}
-            style={[styles.row, { borderColor: palette.line }]}
-          >
-            <View style={styles.name}>
-              <TriadSign column="found" />
-              <View style={styles.grow}>
-                <Words>{parameter.label}</Words>
-                {!applies(parameter, values.found) && (
-                  <Words size="small" colour="quiet">
-                    not used in this mode
+          <View key={address} style={[styles.line, { borderColor: palette.line }]}>
+            <Pressable
+              role="button"
+              aria-label={`${parameter.label}: ${entryWords(parameter, row?.found ?? null)}`}
+              testID={`found-row-${parameter.key}`}
+              onPress={() => setChosen(address)}
+              style={styles.row}
+            >
+              <View style={styles.name}>
+                <TriadSign column="found" />
+                <View style={styles.grow}>
+                  <Words>{parameter.label}</Words>
+                  {!applies(parameter, values.found) && (
+                    <Words size="small" colour="quiet">
+                      not used in this mode
+                    </Words>
+                  )}
+                </View>
+              </View>
+              <View style={styles.value}>
+                {row?.found || known(parameter) === undefined ? (
+                  <EntryText bold parameter={parameter} entry={row?.found ?? null} />
+                ) : (
+                  <Words colour="quiet">
+                    {document.lastLeft?.source === 'reported' ? 'reported ' : 'left '}
+                    {valueWords(parameter, known(parameter)!)}
                   </Words>
                 )}
               </View>
-            </View>
-            <View style={styles.value}>
-              <EntryText bold parameter={parameter} entry={row?.found ?? null} />
-            </View>
-          </Pressable>
+            </Pressable>
+            {justNow && (
+              <TakeBack
+                id={justNow.id}
+                of={parameter.label}
+                testID={`take-back-${parameter.key}`}
+                onDone={() => setChosen(address)}
+              />
+            )}
+          </View>
         );
       })}
     </Card>
@@ -82,7 +105,7 @@ export function FoundSheet() {
 /** A sheet longer than this can be taken as last left in one go; each can still be read by itself. */
 const LONG_SHEET = 12;
 
-/** All that is not recorded yet as it was last left or reported: for a display that was read through and shows nothing else. */
+/** All that is not recorded yet as it was last left or reported, each in sight beside its name. It is confirmed by that, and never read. */
 function AllAsLeft({ parameters }: { parameters: readonly Parameter[] }) {
   const { view, jobId, write } = useJobScope();
   const { lastLeft } = view.document;
@@ -93,7 +116,7 @@ function AllAsLeft({ parameters }: { parameters: readonly Parameter[] }) {
   if (!lastLeft || known.length === 0) return null;
   return (
     <Button
-      label={`All others as ${lastLeft.source === 'reported' ? 'reported' : 'left'} ${dateInWords(lastLeft.date)}: I read them through`}
+      label={`Confirm ${known.length === 1 ? 'the other one' : `the other ${known.length}`} as ${lastLeft.source === 'reported' ? 'reported' : 'left'} ${dateInWords(lastLeft.date)}`}
       testID="sheet-as-left"
       onPress={() =>
         write({
@@ -107,6 +130,7 @@ function AllAsLeft({ parameters }: { parameters: readonly Parameter[] }) {
             unit: parameter.unit ?? '',
             value,
             reason: null,
+            confirmed: true,
           })),
         })
       }
@@ -122,9 +146,10 @@ const styles = StyleSheet.create({
     alignItems: 'center',
     justifyContent: 'space-between',
     gap: SPACE.s,
-    borderTopWidth: 1,
+    flex: 1,
     paddingTop: SPACE.s,
   },
+  line: { flexDirection: 'row', alignItems: 'center', borderTopWidth: 1 },
   name: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, flex: 1 },
   grow: { flex: 1 },
   value: { flexShrink: 1, alignItems: 'flex-end' },

@@ -1,6 +1,6 @@
 import { familyOf, readOnArrival, type ReadingField } from '@barythm/core/families';
 import { fig, figureWithUnit } from '@barythm/core/units';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
@@ -14,7 +14,7 @@ import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../../../kit/job';
 import { optionalFigure } from '../../../kit/value';
 import { ReadingEntry } from './reading-entry';
-import { broughtUp, EMPTY_READINGS, faultOf, type ReadingsDraft } from './readings-draft';
+import { broughtUp, draftOf, faultOf, type ReadingsDraft } from './readings-draft';
 
 /** The readings on arrival: what the pump was doing before anything was touched. */
 export function ReadingsCard() {
@@ -64,7 +64,9 @@ function ReadingsForm({ onDone }: { onDone: () => void }) {
   const { readings } = familyOf(view.family).arrival;
   const { Counter } = screensOf(view.family).found ?? {};
   const fields = readings.fields(view.document);
-  const [kept, setDraft] = useDraftOf<ReadingsDraft>(`now:${jobId}`, EMPTY_READINGS);
+  // read again: what was read before stands there, and only what differs is typed
+  const start = useMemo(() => draftOf(readOnArrival(view.document, readings)), [view.document, readings]);
+  const [kept, setDraft] = useDraftOf<ReadingsDraft>(`now:${jobId}`, start);
   const draft = broughtUp(kept, fields);
   const [error, setError] = useState<string | null>(null);
   const figures = Object.fromEntries(

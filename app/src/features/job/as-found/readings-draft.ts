@@ -1,4 +1,4 @@
-import type { ReadingField } from '@barythm/core/families';
+import type { ReadingField, ReadOnArrival } from '@barythm/core/families';
 import type { optionalFigure } from '../../../kit/value';
 
 /** Readings as they are being typed. */
@@ -11,6 +11,15 @@ export interface ReadingsDraft {
   readonly state: string | null;
 }
 export const EMPTY_READINGS: ReadingsDraft = { texts: {}, unread: {}, by: {}, state: null };
+
+/** What was read before, as it is typed again: in the program's own units, as every bare figure is. */
+export function draftOf(read: ReadOnArrival | null): ReadingsDraft {
+  if (!read) return EMPTY_READINGS;
+  const texts = Object.entries(read.figures).flatMap(([key, value]) =>
+    typeof value === 'number' ? [[key, String(value)]] : [],
+  );
+  return { texts: Object.fromEntries(texts), unread: read.unreadable, by: {}, state: read.state };
+}
 
 /** What a device may still keep of the two cards that there were before: a rate and how it was counted, or one reason for all. */
 interface EarlierDraft extends Partial<ReadingsDraft> {

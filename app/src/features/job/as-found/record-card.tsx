@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { View } from 'react-native';
 import { withText, type Texts } from '@barythm/core/describe';
 import { familyOf, type AnyKind, type AnyWork, type RecordBody } from '@barythm/core/families';
 import { recordsOf } from '@barythm/core/visit';
@@ -11,7 +12,7 @@ import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
 import type { Colour } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import { useJobScope } from '../../../kit/job';
+import { TakeBack, useJobScope } from '../../../kit/job';
 
 /** Work that is written down beside the settings, a card each. */
 export function WorkCards() {
@@ -59,9 +60,12 @@ function RecordCard({ work }: { work: AnyWork<AnyKind> }) {
       {done.map(({ id, body }) => {
         const { words, verdict } = work.said(body as never, view, reader);
         return (
-          <Words key={id} bold colour={verdict === null ? 'ink' : COLOURS[verdict]} testID={`${kind}-said`}>
-            {words}
-          </Words>
+          <View key={id}>
+            <Words bold colour={verdict === null ? 'ink' : COLOURS[verdict]} testID={`${kind}-said`}>
+              {words}
+            </Words>
+            <TakeBack id={id} of={title} testID={`${kind}-take-back`} />
+          </View>
         );
       })}
       {!view.document.handover && (

@@ -2,6 +2,7 @@ import type { CommonBehaviours } from '@barythm/core/profile';
 import { RESETS } from '@barythm/core/job';
 import { recordsOf, type ResetOf } from '@barythm/core/visit';
 import { useState } from 'react';
+import { View } from 'react-native';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { Button, ButtonRow } from '../../../ui/button';
@@ -9,7 +10,7 @@ import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
 import { Words } from '../../../ui/words/words';
-import { useJobScope } from '../../../kit/job';
+import { TakeBack, useJobScope } from '../../../kit/job';
 
 interface Draft {
   readonly what: ResetOf | null;
@@ -54,9 +55,12 @@ export function ResetsCard() {
   return (
     <Card title="Reset on this visit" testID="resets">
       {done.map(({ id, body }) => (
-        <Words key={id} bold colour={body.seen === null ? 'ochre' : 'ink'}>
-          {RESETS[body.what]}: {body.seen ?? 'not looked at afterwards'}
-        </Words>
+        <View key={id}>
+          <Words bold colour={body.seen === null ? 'ochre' : 'ink'}>
+            {RESETS[body.what]}: {body.seen ?? 'not checked afterwards'}
+          </Words>
+          <TakeBack id={id} of={RESETS[body.what]} testID="reset-take-back" />
+        </View>
       ))}
       {!closed && (
         <>

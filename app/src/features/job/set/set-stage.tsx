@@ -10,7 +10,10 @@ import { ForwardButton } from '../stage/forward-button';
 import { GateCard } from '../gate-card';
 import { useJobScope, StageFrame } from '../../../kit/job';
 import { BreakOff } from './break-off';
+import { isReadFirst } from '@barythm/core/sheet';
+import { FoundEntry } from '../as-found/found-entry';
 import { SetCard } from '../../../kit/set';
+import { JustEntered } from './just-entered';
 import { SetSummary } from './set-summary';
 
 /** Set: one card a parameter in the order of work, each read back from the display. */
@@ -21,13 +24,17 @@ export function SetStage() {
   const gate = gateOfSet(view);
   const off = brokenOff(document);
   const open = toEnter(view);
+  const workable = gate.length === 0 && !document.handover;
   const [again, setAgain] = useState<string | null>(null);
+  const [entered, setEntered] = useState<string | null>(null);
   // what was entered can be entered again: a proof may show that it did not take
   const next = rows.find((row) => row.address === again) ?? open[0];
   const parameter = next && parameterAt(document.profile, next.address);
   const { guided } = screensOf(view.family);
   const Setting = guided && parameter?.role === guided.role ? guided.Card : SetCard;
   const changed = rows.filter((row) => row.left);
+  // what stands on the card already is taken back there
+  const last = rows.find((row) => row.address === entered && row !== next);
 
   return (
     <StageFrame
@@ -61,13 +68,23 @@ export function SetStage() {
             : `Without a key pressed they close after ${access.closesAfter_min} min.`}
         </Words>
       )}
-      {gate.length === 0 && !document.handover && next && parameter && (
+      {gate.length === 0 && last?.left && <JustEntered row={last} />}
+      {workable && next && parameter && isReadFirst(next) && (
+        <Card title="Read it before it is changed" testID="read-first">
+          <Words>It was confirmed as it was known, with the others. Read it at the display now.</Words>
+          <FoundEntry parameter={parameter} found={null} onDone={() => undefined} />
+        </Card>
+      )}
+      {workable && next && parameter && !isReadFirst(next) && (
         <Setting
           key={`${next.address}-${next.left?.id ?? ''}`}
           row={next}
           parameter={parameter}
           left={open.length}
-          onDone={() => setAgain(null)}
+          onDone={() => {
+            setAgain(null);
+            setEntered(next.address);
+          }}
         />
       )}
       {gate.length === 0 && !next && (

@@ -1,12 +1,12 @@
 import { parameterAt } from '@barythm/core/profile';
 import { stateOf, type RowState } from '@barythm/core/sheet';
 import { StyleSheet, View } from 'react-native';
-import { Button } from '../../../ui/button';
+import { Button, ButtonRow } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { SPACE, usePalette, type Colour } from '../../../ui/theme';
 import { TriadName, TriadSign } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
-import { useJobScope } from '../../../kit/job';
+import { TakeBack, useJobScope } from '../../../kit/job';
 import { EntryText } from '../../../kit/value';
 
 const STATE: Record<RowState, { words: string; colour: Colour }> = {
@@ -63,12 +63,15 @@ export function SetSummary({ onAgain }: { onAgain: ((address: string) => void) |
               ))}
             </View>
             {onAgain && row.left && (
-              <Button
-                kind="quiet"
-                label="Enter again"
-                testID={`again-${parameter.key}`}
-                onPress={() => onAgain(row.address)}
-              />
+              <ButtonRow>
+                <Button
+                  kind="quiet"
+                  label="Enter again"
+                  testID={`again-${parameter.key}`}
+                  onPress={() => onAgain(row.address)}
+                />
+                <TakeBack id={row.left.id} of={parameter.label} testID={`slip-${parameter.key}`} />
+              </ButtonRow>
             )}
           </View>
         );

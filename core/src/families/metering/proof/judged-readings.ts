@@ -1,4 +1,6 @@
-import { judge, proofPoints } from './readings';
+import { shown } from '../../parts/arrival-facts';
+import { pointsToInject, proofPoints } from './points';
+import { judge } from './readings';
 import { patternsIn } from './patterns';
 import type { MeteringView, MeteringKind } from '../kind';
 import type { JudgedReading } from './judged-reading';
@@ -62,12 +64,8 @@ export function patternsOf({
   ];
 }
 
-/** Signal points that nothing proves as things stand now. */
-export function pointsLeft({ context, settings, readings }: MeteringView): number {
-  if (!context || settings.mode !== 'analog' || !lineInForce(settings)) return 0;
-  const { points_mA, ends_mA } = proofPoints(context);
-  const read = new Set(
-    readings.filter(({ voided }) => !voided).map(({ entry }) => entry.reading.injected_mA),
-  );
-  return [...points_mA, ...ends_mA].filter((x_mA) => !read.has(x_mA)).length;
+/** Signal points that nothing proves as things stand now, by their current. */
+export function pointsLeft({ context, settings, readings }: MeteringView): string[] {
+  if (!context || settings.mode !== 'analog' || !lineInForce(settings)) return [];
+  return pointsToInject(proofPoints(context), readings).map((x_mA) => shown('current', x_mA));
 }

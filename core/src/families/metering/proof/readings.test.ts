@@ -1,7 +1,8 @@
 import { ratesOfDay_spm, usageOfDay } from '../effect/day';
 import { motorContext, SOUND_MOTOR, SOUND_TWO_POINT, twoPointContext } from '../fixtures';
 import { patternsIn } from './patterns';
-import { expectedAt, judge, proofPoints, toleranceAt } from './readings';
+import { pointsToInject, proofPoints } from './points';
+import { expectedAt, judge, toleranceAt } from './readings';
 import { understand } from '../settings/understand';
 import type { SignalReading } from '../../../visit';
 
@@ -15,8 +16,10 @@ function reading(injected_mA: number, strokes: number, shown_mA: number | null =
 }
 
 test('expected at the usual points and the ends', () => {
-  const { points_mA, ends_mA } = proofPoints(two);
-  const rates = [...points_mA, ...ends_mA].map((x) => expectedAt(two, twoSettings, x)?.rate_spm);
+  const { line_mA, between_mA, ends_mA } = proofPoints(two);
+  const along = [...line_mA, ...between_mA].sort((a, b) => a - b);
+  const rates = [...along, ...ends_mA].map((x) => expectedAt(two, twoSettings, x)?.rate_spm);
+  expect(pointsToInject(proofPoints(two), [])).toEqual([4, 12, 20, 8, 16, 0, 3.5, 21]);
   expect(rates).toEqual([0, 17, 34, 51, 68, 0, 0, 0]);
   expect(expectedAt(two, twoSettings, 21)?.cause).toBe('broken-wire');
   expect(expectedAt(two, twoSettings, 20)?.flow_lph).toBeCloseTo(0.408, 9);

@@ -1,6 +1,6 @@
 import { pumpFlow_lph, strokeVolume_mL } from '../../../dosing';
 import { slope, type TwoPointMap } from '../../../signal';
-import { END_POINTS_mA, PROOF_POINTS_mA, responseAt, type ResponseCause } from '../../../strokes';
+import { responseAt, type ResponseCause } from '../../../strokes';
 import { tooShort } from './count';
 import type { MeteringContext } from '../settings/context';
 import { lineInForce } from '../effect/dose';
@@ -26,18 +26,6 @@ export interface ExpectedPoint {
   readonly rate_spm: number;
   readonly flow_lph: number | null;
   readonly cause: ResponseCause;
-}
-
-/** The currents at which this pump is proved: the profile's own or the usual five, then the ends. */
-export function proofPoints(context: MeteringContext): { points_mA: number[]; ends_mA: number[] } {
-  // where no current drives the pump there is none to inject
-  if (context.duty.signal.source === 'meter' || context.profile.behaviours.analog.kind === 'none') {
-    return { points_mA: [], ends_mA: [] };
-  }
-  return {
-    points_mA: [...(context.profile.behaviours.proofPoints_mA ?? PROOF_POINTS_mA)],
-    ends_mA: [...END_POINTS_mA],
-  };
 }
 
 /** What the pump must do at a current with these settings; null when they are not fully known. */
