@@ -51,7 +51,7 @@ async function asFound() {
   await browser.type('now-return_C', '51');
   await browser.tap('now-save');
   await browser.says('readings-now', 'Return temperature: 51 °C');
-  await makeSafe(browser, ['stopped', 'isolated', 'drained', 'magnet', 'live']);
+  await makeSafe(browser, ['stopped', 'magnet', 'live', 'no-hands']);
   await browser.tap('identify-same');
   await browser.tap('identify-profile');
   await browser.tap('identify-save');

@@ -12,7 +12,7 @@ test('a water sensor that is off: compared on arrival, planned against, set, and
   await browser.walk('pool-sensor', async () => {
     await browser.goTo('/pump/pool-pups');
     await browser.tap('start-job');
-    await makeSafe(browser, ['stopped', 'people', 'isolated', 'pressure', 'live']);
+    await makeSafe(browser, ['stopped', 'people', 'live', 'no-hands']);
     await browser.tap('identify-same');
     await browser.tap('identify-profile');
     await browser.tap('identify-source-own');

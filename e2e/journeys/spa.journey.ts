@@ -3,6 +3,7 @@ import {
   enterAllTargets,
   handOverText,
   makeSafe,
+  readAsReported,
   prover,
   returnToAutomatic,
   signAndHandOver,
@@ -112,6 +113,7 @@ async function plan() {
 
 async function changeNumber() {
   const { browser } = stage;
+  if (await browser.has('read-first')) await readAsReported(browser);
   await browser.says('set-num', 'It puts back');
   for (const step of [
     'written',

@@ -65,7 +65,7 @@ test('a new pump on 4–20 mA, from the register to its hand-over, in two thirds
     await thumb.figure('now-display_m3h', '0');
     await thumb.figure('now-rate_spm', '0');
     for (const field of ['pressure_bar', 'counter', 'residual_mgl']) await thumb.figure(`now-${field}`, '');
-    for (const step of ['stopped', 'isolated', 'pressure', 'chemical']) await thumb.tap(`safe-${step}`);
+    for (const step of ['stopped', 'chemical', 'no-hands']) await thumb.tap(`safe-${step}`);
     await thumb.tap('identify-same');
     await thumb.tap('identify-source-flow');
     await thumb.tap('identify-profile');
@@ -143,7 +143,7 @@ async function set(thumb: Thumb) {
 
 async function asFound(thumb: Thumb) {
   const { browser } = stage;
-  for (const step of ['stopped', 'isolated', 'pressure', 'chemical']) await thumb.tap(`safe-${step}`);
+  for (const step of ['stopped', 'chemical', 'no-hands']) await thumb.tap(`safe-${step}`);
   await thumb.tap('identify-same');
   await thumb.tap('identify-profile');
   await thumb.tap('identify-save');

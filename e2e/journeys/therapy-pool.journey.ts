@@ -46,7 +46,7 @@ test('the badly scheduled therapy pool, from as found to the hand-over with its 
 
 async function asFound() {
   const { browser } = stage;
-  await makeSafe(browser, ['stopped', 'people', 'isolated', 'pressure', 'live']);
+  await makeSafe(browser, ['stopped', 'people', 'live', 'no-hands']);
   await browser.tap('identify-same');
   await browser.tap('identify-profile');
   await browser.tap('identify-save');

@@ -7,7 +7,7 @@ import type { Stage } from './stage';
 
 /** Makes safe, confirms the plate as in the register, and takes settings over as they were reported or left. */
 export async function arrive(browser: Browser, sameKeys: readonly string[]): Promise<void> {
-  await makeSafe(browser, ['stopped', 'isolated', 'pressure', 'chemical']);
+  await makeSafe(browser, ['stopped', 'chemical', 'no-hands']);
   await browser.tap('identify-same');
   await browser.tap('identify-profile');
   await browser.tap('identify-save');
@@ -31,11 +31,23 @@ export async function makeSafe(browser: Browser, steps: readonly string[]): Prom
 /** The words of the display that a card asks for are typed or chosen, as the target says, until nothing is left to enter. */
 export async function enterAllTargets(browser: Browser): Promise<number> {
   for (let entered = 0; ; entered++) {
-    await browser.until(
-      'a card, or the end',
-      async () => (await browser.has('readback')) || (await browser.has('set-done')),
-    );
+    await browser.until('a card, or the end', async () => {
+      for (const card of ['readback', 'set-done', 'read-first', 'power-back-save'])
+        if (await browser.has(card)) return true;
+      return false;
+    });
     if (await browser.has('set-done')) return entered;
+    if (await browser.has('power-back-save')) {
+      await browser.tap('power-back-save');
+      entered -= 1;
+      continue;
+    }
+    // what was only confirmed with the others is read before it is changed
+    if (await browser.has('read-first')) {
+      await readAsReported(browser);
+      entered -= 1;
+      continue;
+    }
     const target = (await browser.text('set-target')).replace(/\u00a0/g, ' ').trim();
     const left = await browser.text('set-left');
     if (!(await browser.has('readback-save'))) await browser.choose('readback', target);
@@ -49,6 +61,18 @@ export async function enterAllTargets(browser: Browser): Promise<number> {
         (await browser.has('set-done')) || (await browser.text('set-left').catch(() => left)) !== left,
     );
   }
+}
+
+/** The display shows what was reported: one tap. */
+export async function readAsReported(browser: Browser): Promise<void> {
+  const same = await (await browser.find('read-first')).findElement({ css: '[data-testid^="same-"]' });
+  await browser.tap((await same.getAttribute('data-testid')) ?? '');
+  await browser.until(
+    'it counts as read',
+    async () =>
+      !(await browser.has('read-first')) ||
+      !(await browser.has((await same.getAttribute('data-testid').catch(() => '')) ?? '')),
+  );
 }
 
 const DAY_SETS: Readonly<Record<string, string>> = {

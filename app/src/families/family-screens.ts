@@ -22,6 +22,8 @@ export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = 
     };
     /** what is read on a card of its own, before the other settings */
     readonly Before?: ComponentType;
+    /** the same, where it is read with the cabinet open and the supply off */
+    readonly Opened?: ComponentType;
     /** the group of settings that is read there */
     apart?(profile: K['profile']): string | undefined;
     /** what is compared once the settings are known */

@@ -6,6 +6,10 @@ import type { FamilyKind } from './kind';
 export interface MakeSafeStep {
   readonly key: string;
   readonly words: string;
+  /** only before hands go in: keys, eyes and instruments need it not */
+  readonly hands?: true;
+  /** by it the supply is off: displays are dead, and it is so no more once the power returns */
+  readonly power?: true;
 }
 
 export interface PlateOption {

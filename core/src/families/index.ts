@@ -8,6 +8,7 @@ export * from './all';
 export { isOptionRole, rolesOfFamily, roleUnitFault } from './roles';
 export { ALL_TEXTS } from './texts';
 export { EVENT_WORDS, scenarioSchema } from './events';
+export { KEYS_ONLY } from './parts/make-safe';
 export { readOnArrival, type ReadOnArrival } from './parts/arrival-facts';
 export { groundOf } from './ground';
 export { PLATE_CHOICES, PLATE_COLUMNS, PLATE_FIGURES, plateFaults, plateFigure, plateFrom } from './plates';

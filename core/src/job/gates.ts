@@ -6,11 +6,13 @@ import {
   allWritten,
   brokenOff,
   ENDINGS,
+  kindsThat,
   lastRecord,
   MOST_IN_JOB,
   recordsOf,
   wasWorkedOn,
 } from '../visit';
+import { isMadeSafe, isOpenToPower } from './safe';
 import { owedNeighbours } from './sheet/entry-slips';
 import { faultsWrittenDown, WIPES_FAULTS } from './arrival/on-arrival';
 import { offeredChecks } from './proof/offered-checks';
@@ -26,15 +28,6 @@ export interface GateReason {
   readonly words: string;
   /** the stage in which it is put right */
   readonly stage: 'as-found' | 'plan' | 'set' | 'prove';
-}
-
-/** ANY-02: every make-safe step has been confirmed. */
-export function isMadeSafe(document: JobDocument): boolean {
-  const record = lastRecord(document, 'make-safe');
-  return (
-    record !== null &&
-    familyOf(document.profile.family).arrival.makeSafe.every((step) => record.body.steps.includes(step.key))
-  );
 }
 
 /** Why *Set* is closed; empty when it is open. */
@@ -198,6 +191,13 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
         };
       }
       if (body.record.kind === 'taken-back') return refuseTakingBack(document, body.record.id);
+      if (handsInKinds(document).includes(body.record.kind) && isOpenToPower(document)) {
+        return {
+          field: 'record.kind',
+          code: 'ANY-02',
+          words: 'Hands go in for this: isolate and lock off first, under “Before hands go in”.',
+        };
+      }
       const refused = familyOf(document.profile.family).refuse(body.record);
       if (refused) return refused;
       if (body.record.kind === 'cancelled' && document.entries.some(({ kind }) => kind === 'left')) {
@@ -316,6 +316,11 @@ function refuseEntry(
   }
   const [closed] = gateOfSet(view);
   return closed ? { field: 'address', code: closed.code, words: closed.words } : null;
+}
+
+/** The kinds of record whose work is done with the hands in the pump. */
+function handsInKinds({ profile }: JobDocument): readonly string[] {
+  return kindsThat('handsIn', familyOf(profile.family).wire.records);
 }
 
 /** Only what this job holds is taken back, and nothing that something else stands on; twice is once. */

@@ -12,7 +12,6 @@ export {
   gateOfProve,
   gateOfSet,
   type GateReason,
-  isMadeSafe,
   isUntouched,
   refusalOf,
 } from './gates';
@@ -27,5 +26,6 @@ export { type PlannedTarget, plannedTargets } from './sheet/planned-targets';
 export { rowsOf } from './sheet/rows';
 export { toEnter } from './sheet/to-enter';
 export { provedLines } from './hand-over/proved-words';
+export { confirmedSteps, isLockedOff, isMadeSafe, isOpenToPower, powerBack, powerSteps } from './safe';
 export { withSent, withUnsent } from './unsent';
 export { leavingFindings, viewJob, type JobView } from './view';

@@ -16,6 +16,7 @@ export function asOf<Job extends AnyJob>(document: Job, revision: number): Job {
 /** Records that change nothing of what is expected: what was tried, seen, confirmed or ended. */
 const LEAVES_AS_IT_IS: ReadonlySet<string> = new Set([
   'make-safe',
+  'power-back',
   'clock',
   'discharge-safe',
   'check',

@@ -1,5 +1,6 @@
 const NAMES: Readonly<Record<string, string | undefined>> = {
   'make-safe': 'a step of “make safe”',
+  'power-back': 'the return of the power',
   identify: 'the plate',
   clock: 'the clock',
   messages: 'the messages',

@@ -14,7 +14,7 @@ import { StepsSeenCard } from './set/steps-seen-card';
 /** What is painted for spa packs alone. */
 export const spaScreens: FamilyScreens<SpaKind, AirDraft> = {
   found: {
-    Before: BankFoundCard,
+    Opened: BankFoundCard,
     // the bank is read as a whole
     apart: (profile) => parameterWithRole(profile, 'switch')?.group,
 

@@ -93,7 +93,7 @@ function isProved({ readings, checks, findings }: JobView): boolean {
 }
 
 const styles = StyleSheet.create({
-  rail: { flexDirection: 'row', marginTop: 6, gap: 2 },
+  rail: { flexDirection: 'row', marginTop: 2, gap: 2 },
   stage: {
     flex: 1,
     minHeight: 48,

@@ -9,7 +9,9 @@ import { Button, ButtonRow } from '../../ui/button';
 import { Card } from '../../ui/card';
 import { Choice } from '../../ui/fields/choice';
 import { Field } from '../../ui/fields/field';
+import { About } from '../../ui/pad/about';
 import { ENTRY_MARK } from '../../ui/pad/next-field';
+import { useInSight } from '../../ui/touch/in-sight';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import { optionalFigure } from '../value';
@@ -93,6 +95,8 @@ function CheckRow({
   onNext: (() => void) | null;
 }) {
   const palette = usePalette();
+  // what failed just now comes into sight
+  const view = useInSight(onNext !== null);
   const state = !last ? 'open' : last.voided ? 'void' : last.verdict.ok ? 'ok' : 'bad';
   const words = {
     open: 'not tried yet',
@@ -102,7 +106,7 @@ function CheckRow({
   }[state];
   const colour = ({ open: 'quiet', void: 'ochre', ok: 'moss', bad: 'rust' } as const)[state];
   return (
-    <View style={{ borderTopWidth: 1, borderColor: palette.line }}>
+    <View ref={view} style={{ borderTopWidth: 1, borderColor: palette.line }}>
       <Pressable
         role="button"
         testID={`check-${check.key}`}
@@ -175,53 +179,55 @@ function CheckEntry({
   };
   const { ask } = check;
   return (
-    <View
-      {...ENTRY_MARK}
-      style={[styles.entry, { borderColor: palette.petrol, backgroundColor: palette.paper }]}
-      testID={`trying-${check.key}`}
-    >
-      <View testID={`check-${check.key}`}>
-        <Words bold size="large">
-          {check.title}
+    <About value={`${check.title}: expected ${check.expected}`}>
+      <View
+        {...ENTRY_MARK}
+        style={[styles.entry, { borderColor: palette.petrol, backgroundColor: palette.paper }]}
+        testID={`trying-${check.key}`}
+      >
+        <View testID={`check-${check.key}`}>
+          <Words bold size="large">
+            {check.title}
+          </Words>
+        </View>
+        <Words>{check.method}</Words>
+        {check.caution && (
+          <Words bold colour="ochre">
+            {check.caution}
+          </Words>
+        )}
+        <Words>
+          Expected: <Words bold>{check.expected}</Words>. Tolerance: {check.tolerance}.
         </Words>
+        {ask.kind === 'state' ? (
+          <Choice
+            label="What it does"
+            testID={`seen-${check.key}`}
+            options={ask.states}
+            value={null}
+            onChange={(value) => save(value, {})}
+          />
+        ) : (
+          <Figures
+            fields={askedFigures(ask)}
+            timed={ask.kind === 'figures' && ask.timed === true}
+            texts={texts}
+            onChange={(next) => {
+              setTexts(next);
+              setError(null);
+            }}
+            onSave={(figures) => save(null, figures)}
+            onFail={setError}
+          />
+        )}
+        {error && (
+          <Words bold colour="rust" role="alert">
+            {error}
+          </Words>
+        )}
+        <Button kind="quiet" label="Later" testID="check-later" onPress={onLater} />
       </View>
-      <Words>{check.method}</Words>
-      {check.caution && (
-        <Words bold colour="ochre">
-          {check.caution}
-        </Words>
-      )}
-      <Words>
-        Expected: <Words bold>{check.expected}</Words>. Tolerance: {check.tolerance}.
-      </Words>
-      {ask.kind === 'state' ? (
-        <Choice
-          label="What it does"
-          testID={`seen-${check.key}`}
-          options={ask.states}
-          value={null}
-          onChange={(value) => save(value, {})}
-        />
-      ) : (
-        <Figures
-          fields={askedFigures(ask)}
-          timed={ask.kind === 'figures' && ask.timed === true}
-          texts={texts}
-          onChange={(next) => {
-            setTexts(next);
-            setError(null);
-          }}
-          onSave={(figures) => save(null, figures)}
-          onFail={setError}
-        />
-      )}
-      {error && (
-        <Words bold colour="rust" role="alert">
-          {error}
-        </Words>
-      )}
-      <Button kind="quiet" label="Later" testID="check-later" onPress={onLater} />
-    </View>
+    </About>
   );
 }
 

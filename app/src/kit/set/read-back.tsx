@@ -5,7 +5,7 @@ import { useDraft } from '../../draft/use-draft';
 import { Button } from '../../ui/button';
 import { Words } from '../../ui/words/words';
 import { ENTER_WHEN, ENTRY_SLIP } from '../keys';
-import { RouteKeys } from '../keys';
+import { limitsInWords, RouteKeys } from '../keys';
 import { useJobScope } from '../job';
 import { parseForParameter } from '../value';
 import { ValueEntry } from '../value';
@@ -80,6 +80,8 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
           setError(null);
         }}
         onEnter={save}
+        hint={limitsInWords(parameter, view.values.planned)}
+        warning={fault ? wordsForFault(parameter, fault) : null}
         onOption={(value) => readBack(value, String(value))}
       />
       {fault && (

@@ -3,6 +3,7 @@ import { addressOf, type Parameter } from '@barythm/core/profile';
 import { sameValue, type SheetRow } from '@barythm/core/sheet';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
+import { About } from '../../ui/pad/about';
 import { SPACE } from '../../ui/theme';
 import { TriadName } from '../../ui/words/triad';
 import { Words } from '../../ui/words/words';
@@ -30,44 +31,46 @@ export function SetCard({ row, parameter, left, onDone }: SetCardProps) {
   const owed = owedNeighbours(view.document.profile, view.rows, address);
 
   return (
-    <Card edge={differs ? 'rust' : 'petrol'} testID={`set-${parameter.key}`}>
-      <View style={styles.head}>
-        <Words bold size="large">
-          {parameter.label}
-        </Words>
-        <Words size="small" colour="quiet" testID="set-left">
-          {left === 0 ? 'entered already' : left === 1 ? 'the last one' : `${left} to enter`}
-        </Words>
-      </View>
-      <View style={styles.values}>
-        <View>
-          <TriadName column="found" />
-          <EntryText size="large" parameter={parameter} entry={row.found} />
-        </View>
-        <View style={styles.target}>
-          <TriadName column="target" />
-          <ValueText
-            bold
-            size={parameter.type === 'number' || parameter.type === 'time' ? 'hero' : 'figure'}
-            colour="petrol"
-            testID="set-target"
-            parameter={parameter}
-            value={target}
-          />
-        </View>
-      </View>
-      {differs && (
-        <View role="alert" testID="set-differs">
-          <Words bold size="large" colour="rust">
-            The display shows {entryWords(parameter, row.left)}, not{' '}
-            {target === null ? '' : valueWords(parameter, target)}.
+    <About value={`${parameter.label}: target ${target === null ? '–' : valueWords(parameter, target)}`}>
+      <Card edge={differs ? 'rust' : 'petrol'} testID={`set-${parameter.key}`}>
+        <View style={styles.head}>
+          <Words bold size="large">
+            {parameter.label}
           </Words>
-          {owed.length === 0 && <Words>Enter it again and store it: {parameter.storedBy}</Words>}
-          <Mistyped row={row} parameter={parameter} />
+          <Words size="small" colour="quiet" testID="set-left">
+            {left === 0 ? 'entered already' : left === 1 ? 'the last one' : `${left} to enter`}
+          </Words>
         </View>
-      )}
-      {owed.length > 0 ? <Neighbours owed={owed} /> : <ReadBack parameter={parameter} onDone={onDone} />}
-    </Card>
+        <View style={styles.values}>
+          <View>
+            <TriadName column="found" />
+            <EntryText size="large" parameter={parameter} entry={row.found} />
+          </View>
+          <View style={styles.target}>
+            <TriadName column="target" />
+            <ValueText
+              bold
+              size={parameter.type === 'number' || parameter.type === 'time' ? 'hero' : 'figure'}
+              colour="petrol"
+              testID="set-target"
+              parameter={parameter}
+              value={target}
+            />
+          </View>
+        </View>
+        {differs && (
+          <View role="alert" testID="set-differs">
+            <Words bold size="large" colour="rust">
+              The display shows {entryWords(parameter, row.left)}, not{' '}
+              {target === null ? '' : valueWords(parameter, target)}.
+            </Words>
+            {owed.length === 0 && <Words>Enter it again and store it: {parameter.storedBy}</Words>}
+            <Mistyped row={row} parameter={parameter} />
+          </View>
+        )}
+        {owed.length > 0 ? <Neighbours owed={owed} /> : <ReadBack parameter={parameter} onDone={onDone} />}
+      </Card>
+    </About>
   );
 }
 

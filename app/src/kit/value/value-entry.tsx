@@ -16,6 +16,8 @@ interface ValueEntryProps {
   readonly chosen?: string | null;
   readonly error?: string | null;
   readonly hint?: string;
+  /** what a display cannot show: it is recorded all the same, and said */
+  readonly warning?: string | null;
   /** records what is typed */
   readonly onEnter?: () => void;
   readonly big?: boolean;
@@ -67,6 +69,7 @@ export function ValueEntry(props: ValueEntryProps) {
         testID={testID}
         value={text}
         error={error}
+        warning={props.warning}
         hint={hint ?? (time ? 'e.g. 7:30 or 19:05' : undefined)}
         onChange={onText}
       />

@@ -1,6 +1,7 @@
 import { joinTyped, measuredIn, splitTyped, typedInOwn, unitsOf, type Quantity } from '@barythm/core/units';
 import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
+import { useAbout } from '../pad/about';
 import { usePad } from '../pad/figure-pad';
 import { FIELD_MARK, goOn, keepInSight, WHOLE_MARK } from '../pad/next-field';
 import { useReader } from '../reader';
@@ -19,6 +20,8 @@ interface FieldProps {
   /** limits and step, or whatever helps to type the right thing */
   readonly hint?: string;
   readonly error?: string | null;
+  /** said over the pad, where the card says it under the field */
+  readonly warning?: string | null;
   readonly testID?: string;
   /** words instead of a figure; a time of day */
   readonly words?: boolean;
@@ -40,6 +43,10 @@ export function Field(props: FieldProps) {
   const { digits, unit, converted, units, write, setUnit } = useTyped(props);
   const pad = usePad({
     label,
+    about: useAbout(),
+    hint: hint ?? null,
+    error: error ?? null,
+    warning: props.warning ?? null,
     unit: unit ?? '',
     units,
     onUnit: setUnit,
@@ -52,7 +59,7 @@ export function Field(props: FieldProps) {
   // a warning that comes while one types must not come under the pad
   useEffect(() => {
     if (focused) keepInSight(input.current);
-  }, [focused, error, hint]);
+  }, [focused, error, hint, props.warning]);
   return (
     <View style={styles.field} {...WHOLE_MARK}>
       <Words size="small" bold nativeID={`${id}-label`}>

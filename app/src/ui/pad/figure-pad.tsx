@@ -10,7 +10,7 @@ import {
   type RefObject,
 } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useWide } from '../screen/layout';
+import { useShort, useWide } from '../screen/layout';
 import { PadKeys } from './pad-keys';
 import type { PadTarget } from './pad-target';
 
@@ -43,8 +43,9 @@ export function usePadIsOpen(): boolean {
   return useContext(PadContext).isOpen;
 }
 
-/** Shows the large pad at the bottom of a phone while a figure is being entered. */
+/** Shows the large pad at the bottom of a phone while a figure is being entered; beside the field where the phone lies on its side. */
 export function FigurePadProvider({ children }: { children: ReactNode }) {
+  const short = useShort();
   const [active, setActive] = useState<TargetRef | null>(null);
   const written = useRef<TargetRef | null>(null);
   const closing = useRef<ReturnType<typeof setTimeout> | null>(null);
@@ -76,8 +77,8 @@ export function FigurePadProvider({ children }: { children: ReactNode }) {
   );
   return (
     <PadContext.Provider value={pad}>
-      <View style={styles.fill}>
-        {children}
+      <View style={[styles.fill, short && styles.beside]}>
+        <View style={styles.fill}>{children}</View>
         {active && <PadKeys target={active} onDone={close} />}
       </View>
     </PadContext.Provider>
@@ -94,7 +95,7 @@ export function usePad(field: PadTarget & { readonly enabled: boolean }) {
     ref.current = field;
   });
   // the pad shows the unit of the field, which changes while it is open
-  useEffect(() => redraw(ref), [redraw, field.unit]);
+  useEffect(() => redraw(ref), [redraw, field.unit, field.about, field.hint, field.error, field.warning]);
   useEffect(() => () => leave(ref), [leave]);
   return {
     inputMode: own ? ('none' as const) : ('decimal' as const),
@@ -103,4 +104,7 @@ export function usePad(field: PadTarget & { readonly enabled: boolean }) {
   };
 }
 
-const styles = StyleSheet.create({ fill: { flex: 1, minHeight: 0 } });
+const styles = StyleSheet.create({
+  fill: { flex: 1, minHeight: 0, minWidth: 0 },
+  beside: { flexDirection: 'row' },
+});

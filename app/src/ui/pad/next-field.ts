@@ -35,6 +35,9 @@ export function goOn(enter?: () => void): void {
   whenDrawn(() => {
     if (enter && current?.isConnected) {
       keepInSight(current);
+      // what the card has to say must not stand under the pad
+      const said = [...root.querySelectorAll('[role="alert"]')].at(-1);
+      if (said) whenDrawn(() => said.scrollIntoView?.({ block: 'nearest' }));
       return;
     }
     const next = fieldsIn(root)[enter ? at : at + 1];

@@ -1,5 +1,6 @@
 import type { RefObject } from 'react';
 import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
+import { useShort } from '../screen/layout';
 import type { PadTarget } from './pad-target';
 import { goOn } from './next-field';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../theme';
@@ -13,7 +14,8 @@ export function decimalMark(): string {
 /** The pad's keys: the units of the field on top, digits under them, and the key that goes on at the thumb. */
 export function PadKeys({ target, onDone }: { target: RefObject<PadTarget>; onDone: () => void }) {
   const palette = usePalette();
-  const { label, unit, units, onEnter, time } = target.current;
+  const short = useShort();
+  const { label, about, hint, error, warning, unit, units, onEnter, time } = target.current;
   const press = (key: string) => {
     const { value, onChange } = target.current;
     if (key === '−') onChange(/^[-−]/.test(value) ? value.slice(1) : `-${value}`);
@@ -27,11 +29,29 @@ export function PadKeys({ target, onDone }: { target: RefObject<PadTarget>; onDo
   ];
   return (
     <View
-      style={[styles.pad, { backgroundColor: palette.paper, borderColor: palette.edge }]}
+      style={[
+        styles.pad,
+        short && styles.beside,
+        { backgroundColor: palette.paper, borderColor: palette.edge },
+      ]}
       testID="figure-pad"
       role="group"
       aria-label={`Figures for ${label}`}
     >
+      <View style={styles.about} testID="pad-about">
+        <Words bold numberOfLines={2}>
+          {about ?? label}
+        </Words>
+        {error || warning ? (
+          <Words size="small" bold colour={error ? 'rust' : 'ochre'} numberOfLines={2}>
+            {error || warning}
+          </Words>
+        ) : hint ? (
+          <Words size="small" colour="quiet" numberOfLines={1}>
+            {hint}
+          </Words>
+        ) : null}
+      </View>
       <View style={styles.top}>
         {units.length > 0 ? (
           units.map((one) => (
@@ -135,6 +155,8 @@ function PadKey({ label, name, onPress, main, chosen, small, tall, testID }: Pad
 
 const styles = StyleSheet.create({
   pad: { gap: SPACE.xs, padding: SPACE.s, borderTopWidth: 1.5 },
+  beside: { borderTopWidth: 0, borderLeftWidth: 1.5, width: 320, justifyContent: 'flex-end' },
+  about: { paddingHorizontal: SPACE.s, flexShrink: 1 },
   top: { flexDirection: 'row', gap: SPACE.xs },
   unit: { flex: 3, minHeight: TOUCH, justifyContent: 'center', paddingLeft: SPACE.s },
   keys: { flexDirection: 'row', gap: SPACE.xs },

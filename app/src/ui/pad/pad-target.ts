@@ -1,6 +1,13 @@
 /** A field as the pad writes to it. */
 export interface PadTarget {
   readonly label: string;
+  /** what it is typed for: a setting with its target, a point */
+  readonly about: string | null;
+  /** limits, or what is wrong with what is typed: said over the keys, where it cannot be covered */
+  readonly hint: string | null;
+  readonly error: string | null;
+  /** what it may not be, where it is recorded all the same */
+  readonly warning: string | null;
   readonly unit: string;
   /** units that it can be typed in instead; none where its unit is given */
   readonly units: readonly string[];

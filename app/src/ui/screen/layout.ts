@@ -6,6 +6,15 @@ export function useWide(): boolean {
   return useWindowDimensions().width >= WIDE;
 }
 
+/** Less height than this is a phone on its side, or a page at twice its size: what stands still takes one line. */
+const SHORT_px = 520;
+
+/** Whether the screen is low: the pad stands beside the field, and the head takes one line. */
+export function useShort(): boolean {
+  const { width, height } = useWindowDimensions();
+  return height < SHORT_px && width > height;
+}
+
 /** Fewer pixels than this for each of the browser's own: five names do not stand side by side any more. */
 const NARROW_px = 300;
 

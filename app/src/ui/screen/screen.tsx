@@ -5,7 +5,7 @@ import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { SCROLL_MARK } from '../pad/next-field';
 import { SPACE, TOUCH, usePalette } from '../theme';
 import { usePadIsOpen } from '../pad/figure-pad';
-import { useWide } from './layout';
+import { useShort, useWide } from './layout';
 import { Words } from '../words/words';
 
 interface ScreenProps {
@@ -29,6 +29,7 @@ export function Screen({ title, over, back, children, rail, action, aside }: Scr
   const wide = useWide();
   // under a rail on a phone everything that stands still takes as little as it can
   const low = rail !== undefined && !wide;
+  const short = useShort() && !wide;
   // nothing that commits stands right above the digits
   const padIsOpen = usePadIsOpen();
   // tabs and screen readers tell pages apart by their titles
@@ -46,11 +47,12 @@ export function Screen({ title, over, back, children, rail, action, aside }: Scr
             <View style={styles.name}>
               <Title words={title} low />
             </View>
-            {over && (
+            {over && !short && (
               <View style={styles.rest}>
                 <Over words={over} />
               </View>
             )}
+            {short && !padIsOpen && <View style={styles.inLine}>{rail}</View>}
           </View>
         ) : (
           <>
@@ -58,7 +60,7 @@ export function Screen({ title, over, back, children, rail, action, aside }: Scr
             <Title words={title} />
           </>
         )}
-        {rail}
+        {!(low && short) && rail}
       </View>
       <View style={styles.columns}>
         <ScrollView
@@ -154,12 +156,13 @@ const styles = StyleSheet.create({
   },
   backWords: { flexShrink: 1 },
   sign: { width: TOUCH, marginLeft: -SPACE.m, marginRight: -SPACE.s, justifyContent: 'center' },
-  headLow: { paddingTop: SPACE.xs, paddingBottom: 0, gap: 0 },
-  line: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, minHeight: 28 },
+  headLow: { paddingTop: 2, paddingBottom: 0, gap: 0 },
+  line: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, minHeight: 26 },
   // the tag stays whole as long as it can; what else it is called gives way first
   name: { flexShrink: 1, minWidth: 0, maxWidth: '85%' },
   rest: { flex: 1, minWidth: 0, alignItems: 'flex-end' },
-  actionLow: { paddingVertical: SPACE.xs },
+  inLine: { flex: 1, minWidth: 0, marginTop: -SPACE.s },
+  actionLow: { paddingVertical: 0 },
   screen: { flex: 1, minHeight: 0 },
   head: {
     paddingHorizontal: SPACE.l,

@@ -1,7 +1,7 @@
 import { familyOf, type JobCommand, type JobDocument, type RecordBody } from '../../families';
 import { SAMPLE_OF } from '../../families/suites/samples.fixtures';
 import { applyCommand } from '../apply';
-import { isMadeSafe } from '../gates';
+import { isMadeSafe } from '../safe';
 import { clashIn } from '../sheet/merge';
 import { TODAY, Walk } from '../testing/walk.fixtures';
 import { ticksOf } from './ticks';

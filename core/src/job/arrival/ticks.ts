@@ -1,4 +1,4 @@
-import { familyOf, type JobCommand, type JobDocument, type RecordBody } from '../../families';
+import { familyOf, KEYS_ONLY, type JobCommand, type JobDocument, type RecordBody } from '../../families';
 
 /** A record that is a list of ticks, whatever it is called. */
 interface TickList {
@@ -75,5 +75,5 @@ export function confirmedAgain(document: JobDocument, baseVersion: number, body:
 /** The words of a step, as its card shows it. */
 export function stepWords(document: JobDocument, key: string): string {
   const { makeSafe, first } = familyOf(document.profile.family).arrival;
-  return [...makeSafe, ...(first?.steps ?? [])].find((step) => step.key === key)?.words ?? key;
+  return [...makeSafe, KEYS_ONLY, ...(first?.steps ?? [])].find((step) => step.key === key)?.words ?? key;
 }

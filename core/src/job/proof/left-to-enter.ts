@@ -1,6 +1,7 @@
 import { familyOf, type RecordKind } from '../../families';
 import { addressOf, applies } from '../../profile';
 import { lastRecord } from '../../visit';
+import { isMadeSafe } from '../safe';
 import { offeredChecks } from './offered-checks';
 import type { JobView } from '../view';
 
@@ -20,7 +21,9 @@ export function leftAsFound(view: JobView): number {
     'messages',
     ...(family.arrival.first === null ? [] : [family.arrival.first.kind]),
   ];
-  return settings.length + records.filter((kind) => !lastRecord(document, kind)).length;
+  const written = (kind: RecordKind) =>
+    kind === 'make-safe' ? isMadeSafe(document) : lastRecord(document, kind) !== null;
+  return settings.length + records.filter((kind) => !written(kind)).length;
 }
 
 /** Signal points that nothing proves as things stand now, and checks that are offered and were not tried, or are void. */

@@ -4,6 +4,8 @@ import { z } from 'zod';
 export interface Does {
   /** its work may leave the pump stopped, in hand or in test: it is seen in automatic after it, and the pump was worked on */
   readonly touches?: true;
+  /** it is done with the hands in the pump: isolated and locked off */
+  readonly handsIn?: true;
 }
 
 const DOES = new WeakMap<z.core.$ZodType, Does>();

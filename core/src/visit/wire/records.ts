@@ -44,6 +44,8 @@ export const COMMON_RECORDS = [
     steps: z.array(z.string().max(40)).max(20),
     changed: ticksSchema.optional(),
   }),
+  /** covers on, hands clear, each took off his own lock: from here nothing is isolated */
+  record('power-back', {}),
   clockBodySchema,
   record('discharge-safe', { how: noteSchema.min(1, 'Say where it is led.') }),
   record(

@@ -8,6 +8,7 @@ import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
 import { Button } from '../../../ui/button';
 import { Field } from '../../../ui/fields/field';
+import { About } from '../../../ui/pad/about';
 import { ENTRY_MARK } from '../../../ui/pad/next-field';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
@@ -91,94 +92,101 @@ export function ReadingEntry({ expected, end, instrumentId, onDone }: ReadingEnt
     }
   };
 
+  const about =
+    smooth && expected.flow_lph !== null
+      ? figureWithUnit(fig('pumpFlow', expected.flow_lph), reader)
+      : `${formatNumber(expected.rate_spm, 1, '.')} strokes/min`;
   return (
-    <View
-      {...ENTRY_MARK}
-      style={[styles.entry, { borderColor: palette.petrol, backgroundColor: palette.paper }]}
-      testID={`reading-${expected.x_mA}`}
-    >
-      <Words bold size="large">
-        {end && expected.x_mA === 0
-          ? 'Wire off: 0 mA'
-          : `Inject ${figureWithUnit(fig('current', expected.x_mA), reader)}`}
-      </Words>
-      <Words>
-        Expected{' '}
-        {smooth && expected.flow_lph !== null ? (
-          <Words figures bold size="title">
-            {figureWithUnit(fig('pumpFlow', expected.flow_lph), reader)}
-          </Words>
-        ) : (
-          <>
+    <About value={`${figureWithUnit(fig('current', expected.x_mA), reader)}: expected ${about}`}>
+      <View
+        {...ENTRY_MARK}
+        style={[styles.entry, { borderColor: palette.petrol, backgroundColor: palette.paper }]}
+        testID={`reading-${expected.x_mA}`}
+      >
+        <Words bold size="large">
+          {end && expected.x_mA === 0
+            ? 'Wire off: 0 mA'
+            : `Inject ${figureWithUnit(fig('current', expected.x_mA), reader)}`}
+        </Words>
+        <Words>
+          Expected{' '}
+          {smooth && expected.flow_lph !== null ? (
             <Words figures bold size="title">
-              {formatNumber(expected.rate_spm, 1, '.')}
-            </Words>{' '}
-            strokes/min
-            {expected.flow_lph !== null && `, ${figureWithUnit(fig('pumpFlow', expected.flow_lph), reader)}`}
+              {figureWithUnit(fig('pumpFlow', expected.flow_lph), reader)}
+            </Words>
+          ) : (
+            <>
+              <Words figures bold size="title">
+                {formatNumber(expected.rate_spm, 1, '.')}
+              </Words>{' '}
+              strokes/min
+              {expected.flow_lph !== null &&
+                `, ${figureWithUnit(fig('pumpFlow', expected.flow_lph), reader)}`}
+            </>
+          )}
+          {expected.cause === 'broken-wire' ? ' (taken for a broken wire)' : ''}
+        </Words>
+        {view.profile.behaviours.showsSignal && (
+          <Field
+            label="The pump shows"
+            quantity="current"
+            testID="reading-shown"
+            value={draft.shown}
+            error={shown.error}
+            onChange={(text) => change({ shown: text })}
+          />
+        )}
+        {!smooth && expected.rate_spm === 0 && seconds.value !== null && (
+          <Button
+            label={`No stroke in ${draft.seconds} s`}
+            testID="reading-stopped"
+            onPress={() => record(0)}
+          />
+        )}
+        {!smooth && (
+          <>
+            <View style={styles.pair}>
+              <View style={styles.cell}>
+                <Field
+                  label="Strokes counted"
+                  quantity="strokes"
+                  testID="reading-strokes"
+                  onEnter={save}
+                  value={draft.strokes}
+                  error={strokesError ?? error}
+                  onChange={(text) => change({ strokes: text })}
+                />
+              </View>
+              <View style={styles.cell}>
+                <Field
+                  label="Over"
+                  quantity="seconds"
+                  onEnter={save}
+                  testID="reading-seconds"
+                  value={draft.seconds}
+                  error={seconds.error}
+                  onChange={(text) => change({ seconds: text })}
+                />
+              </View>
+            </View>
+            <StrokeTimer
+              onTake={(counted, time) => change({ strokes: String(counted), seconds: time.toFixed(1) })}
+            />
           </>
         )}
-        {expected.cause === 'broken-wire' ? ' (taken for a broken wire)' : ''}
-      </Words>
-      {view.profile.behaviours.showsSignal && (
         <Field
-          label="The pump shows"
-          quantity="current"
-          testID="reading-shown"
-          value={draft.shown}
-          error={shown.error}
-          onChange={(text) => change({ shown: text })}
+          label={smooth ? 'Flow read' : 'Flow read, if you measured it'}
+          quantity="pumpFlow"
+          onEnter={save}
+          testID="reading-flow"
+          value={draft.flow}
+          error={flow.error ?? (smooth ? error : null)}
+          hint={smooth ? undefined : 'Without it the hand-over says: volume not measured.'}
+          onChange={(text) => change({ flow: text })}
         />
-      )}
-      {!smooth && expected.rate_spm === 0 && seconds.value !== null && (
-        <Button
-          label={`No stroke in ${draft.seconds} s`}
-          testID="reading-stopped"
-          onPress={() => record(0)}
-        />
-      )}
-      {!smooth && (
-        <>
-          <View style={styles.pair}>
-            <View style={styles.cell}>
-              <Field
-                label="Strokes counted"
-                quantity="strokes"
-                testID="reading-strokes"
-                onEnter={save}
-                value={draft.strokes}
-                error={strokesError ?? error}
-                onChange={(text) => change({ strokes: text })}
-              />
-            </View>
-            <View style={styles.cell}>
-              <Field
-                label="Over"
-                quantity="seconds"
-                onEnter={save}
-                testID="reading-seconds"
-                value={draft.seconds}
-                error={seconds.error}
-                onChange={(text) => change({ seconds: text })}
-              />
-            </View>
-          </View>
-          <StrokeTimer
-            onTake={(counted, time) => change({ strokes: String(counted), seconds: time.toFixed(1) })}
-          />
-        </>
-      )}
-      <Field
-        label={smooth ? 'Flow read' : 'Flow read, if you measured it'}
-        quantity="pumpFlow"
-        onEnter={save}
-        testID="reading-flow"
-        value={draft.flow}
-        error={flow.error ?? (smooth ? error : null)}
-        hint={smooth ? undefined : 'Without it the hand-over says: volume not measured.'}
-        onChange={(text) => change({ flow: text })}
-      />
-      <Button kind="main" label="Record reading" testID="reading-save" onPress={save} />
-    </View>
+        <Button kind="main" label="Record reading" testID="reading-save" onPress={save} />
+      </View>
+    </About>
   );
 }
 

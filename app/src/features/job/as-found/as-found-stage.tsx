@@ -3,12 +3,12 @@ import { lastRecord } from '@barythm/core/visit';
 import { screensOf } from '../../../families/registry';
 import { FindingList } from '../../../kit/findings';
 import { Heading, Words } from '../../../ui/words/words';
-import { useJobScope, StageFrame } from '../../../kit/job';
+import { PowerBackCard, useJobScope, StageFrame } from '../../../kit/job';
 import { CancelCard } from '../close-cards';
 import { ForwardButton } from '../stage/forward-button';
 import { FirstCard } from './first-card';
 import { ClockCard } from './clock-card';
-import { MakeSafeCard } from './make-safe-card';
+import { LockOffCard, MakeSafeCard } from './make-safe-card';
 import { PlateCard } from './plate-card';
 import { MessagesCard } from './messages-card';
 import { ResetsCard } from './resets-card';
@@ -20,7 +20,7 @@ import { ReadingsCard } from './readings-card';
 export function AsFoundStage() {
   const { view, go } = useJobScope();
   const { document } = view;
-  const { Before, After, Work } = screensOf(view.family).found ?? {};
+  const { Before, Opened, After, Work } = screensOf(view.family).found ?? {};
   const identified = lastRecord(document, 'identify')?.id ?? 'new';
   const counted = view.rows.filter((row) => row.found).length;
   return (
@@ -59,10 +59,14 @@ export function AsFoundStage() {
       <PlateCard key={identified} />
       {Before && <Before />}
       <FoundSheet />
-      <FirstCard />
-      {After && <After />}
       {document.profile.behaviours.hasClock && <ClockCard />}
       <MessagesCard />
+      {After && <After />}
+      {/* from here displays are dead */}
+      <LockOffCard />
+      {Opened && <Opened />}
+      <FirstCard />
+      <PowerBackCard />
       <ResetsCard />
       <WorkCards />
       {Work && <Work />}

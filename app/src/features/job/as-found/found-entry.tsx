@@ -7,6 +7,7 @@ import { newId } from '../../../api/device';
 import { useDraft } from '../../../draft/use-draft';
 import { Button, ButtonRow } from '../../../ui/button';
 import { Field } from '../../../ui/fields/field';
+import { About } from '../../../ui/pad/about';
 import { ENTRY_MARK } from '../../../ui/pad/next-field';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
@@ -62,97 +63,100 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
   };
 
   return (
-    <View
-      {...ENTRY_MARK}
-      style={[styles.entry, { borderColor: palette.slate, backgroundColor: palette.paper }]}
-      testID={`found-${parameter.key}`}
-    >
-      <Words bold size="large">
-        {parameter.label}
-      </Words>
-      {last !== undefined && (
-        <View style={styles.last}>
-          <Words style={styles.grow}>
-            {lastLeft?.source === 'reported' ? 'Reported' : 'Left'} {dateInWords(lastLeft?.date ?? '')}:{' '}
-            <ValueText bold parameter={parameter} value={last} />
-          </Words>
-          <Button
-            label="Same"
-            testID={`same-${parameter.key}`}
-            onPress={() => record(last, String(last), null)}
-          />
-        </View>
-      )}
-      <ValueEntry
-        big
-        hideLabel={parameter.type === 'choice'}
-        parameter={parameter}
-        label={parameter.type === 'choice' ? parameter.label : 'The controller shows'}
-        testID={
-          parameter.type === 'choice' ? `found-choice-${parameter.key}` : `found-input-${parameter.key}`
-        }
-        text={typed}
-        chosen={typeof found?.value === 'string' ? found.value : null}
-        error={reason === null ? error : null}
-        hint={fault ? undefined : limitsInWords(parameter, view.values.found)}
-        onText={(next) => {
-          setText(next === '' ? null : next);
-          setError(null);
-        }}
-        onEnter={save}
-        onOption={(value) => record(value, String(value), null)}
-      />
-      {fault && (
-        <Words size="small" bold colour="ochre" role="alert">
-          {wordsForFault(parameter, fault)} It is recorded as you type it.
+    <About value={`${parameter.label}, as found`}>
+      <View
+        {...ENTRY_MARK}
+        style={[styles.entry, { borderColor: palette.slate, backgroundColor: palette.paper }]}
+        testID={`found-${parameter.key}`}
+      >
+        <Words bold size="large">
+          {parameter.label}
         </Words>
-      )}
-      {reason === null ? (
-        <ButtonRow>
-          {parameter.type !== 'choice' && (
-            <Button kind="main" grow label="Record" testID={`record-${parameter.key}`} onPress={save} />
-          )}
-          <Button
-            label="Could not be read"
-            testID={`unread-${parameter.key}`}
-            onPress={() => {
-              setReason('');
-              setError(null);
-            }}
-          />
-          {found && (
-            <TakeBack
-              id={found.id}
-              of={parameter.label}
-              label="Take back what was recorded"
-              testID={`take-back-${parameter.key}`}
-            />
-          )}
-        </ButtonRow>
-      ) : (
-        <>
-          <Field
-            words
-            label="Why it could not be read"
-            testID={`unread-reason-${parameter.key}`}
-            value={reason}
-            onEnter={() => record(null, '', reason)}
-            onChange={setReason}
-            error={error}
-          />
-          <ButtonRow>
+        {last !== undefined && (
+          <View style={styles.last}>
+            <Words style={styles.grow}>
+              {lastLeft?.source === 'reported' ? 'Reported' : 'Left'} {dateInWords(lastLeft?.date ?? '')}:{' '}
+              <ValueText bold parameter={parameter} value={last} />
+            </Words>
             <Button
-              kind="main"
-              grow
-              label="Record as not read"
-              testID={`unread-save-${parameter.key}`}
-              onPress={() => record(null, '', reason)}
+              label="Same"
+              testID={`same-${parameter.key}`}
+              onPress={() => record(last, String(last), null)}
             />
-            <Button label="Back" onPress={() => setReason(null)} />
+          </View>
+        )}
+        <ValueEntry
+          big
+          hideLabel={parameter.type === 'choice'}
+          parameter={parameter}
+          label={parameter.type === 'choice' ? parameter.label : 'The controller shows'}
+          testID={
+            parameter.type === 'choice' ? `found-choice-${parameter.key}` : `found-input-${parameter.key}`
+          }
+          text={typed}
+          chosen={typeof found?.value === 'string' ? found.value : null}
+          error={reason === null ? error : null}
+          hint={fault ? undefined : limitsInWords(parameter, view.values.found)}
+          warning={fault ? wordsForFault(parameter, fault) : null}
+          onText={(next) => {
+            setText(next === '' ? null : next);
+            setError(null);
+          }}
+          onEnter={save}
+          onOption={(value) => record(value, String(value), null)}
+        />
+        {fault && (
+          <Words size="small" bold colour="ochre" role="alert">
+            {wordsForFault(parameter, fault)} It is recorded as you type it.
+          </Words>
+        )}
+        {reason === null ? (
+          <ButtonRow>
+            {parameter.type !== 'choice' && (
+              <Button kind="main" grow label="Record" testID={`record-${parameter.key}`} onPress={save} />
+            )}
+            <Button
+              label="Could not be read"
+              testID={`unread-${parameter.key}`}
+              onPress={() => {
+                setReason('');
+                setError(null);
+              }}
+            />
+            {found && (
+              <TakeBack
+                id={found.id}
+                of={parameter.label}
+                label="Take back what was recorded"
+                testID={`take-back-${parameter.key}`}
+              />
+            )}
           </ButtonRow>
-        </>
-      )}
-    </View>
+        ) : (
+          <>
+            <Field
+              words
+              label="Why it could not be read"
+              testID={`unread-reason-${parameter.key}`}
+              value={reason}
+              onEnter={() => record(null, '', reason)}
+              onChange={setReason}
+              error={error}
+            />
+            <ButtonRow>
+              <Button
+                kind="main"
+                grow
+                label="Record as not read"
+                testID={`unread-save-${parameter.key}`}
+                onPress={() => record(null, '', reason)}
+              />
+              <Button label="Back" onPress={() => setReason(null)} />
+            </ButtonRow>
+          </>
+        )}
+      </View>
+    </About>
   );
 }
 

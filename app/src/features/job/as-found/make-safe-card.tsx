@@ -1,36 +1,22 @@
-import { isMadeSafe } from '@barythm/core/job';
-import { lastRecord } from '@barythm/core/visit';
+import { confirmedSteps, isMadeSafe, powerBack } from '@barythm/core/job';
+import { siteTime } from '@barythm/core/time';
 import { newId } from '../../../api/device';
 import { Card } from '../../../ui/card';
 import { Check } from '../../../ui/fields/choice';
 import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../../../kit/job';
-import { familyOf, type JobDocument } from '@barythm/core/families';
+import { familyOf, KEYS_ONLY, type MakeSafeStep } from '@barythm/core/families';
 
-/** The make-safe step: each thing confirmed by itself, before hands or keys go near the pump (ANY-02). */
+/** Make safe, first half: what is so before anybody touches keys (ANY-02). */
 export function MakeSafeCard() {
-  const { view, jobId, write } = useJobScope();
-  const { document } = view;
-  const done = doneIn(document);
-  const safe = isMadeSafe(document);
-  const toggle = (step: string, checked: boolean) =>
-    write((now) => {
-      const others = doneIn(now).filter((one) => one !== step);
-      const steps = checked ? [...others, step] : others;
-      const changed = checked ? { on: [step], off: [] } : { on: [], off: [step] };
-      return { kind: 'job.record', jobId, recordId: newId(), record: { kind: 'make-safe', steps, changed } };
-    });
+  const { view } = useJobScope();
+  const steps = familyOf(view.family).arrival.makeSafe.filter(({ hands }) => !hands);
+  const done = confirmedSteps(view.document);
+  const safe = steps.every(({ key }) => done.includes(key));
+  if (steps.length === 0) return null;
   return (
     <Card title="Make safe" edge={safe ? 'moss' : 'ochre'} testID="make-safe">
-      {familyOf(document.profile.family).arrival.makeSafe.map((step) => (
-        <Check
-          key={step.key}
-          testID={`safe-${step.key}`}
-          label={step.words}
-          checked={done.includes(step.key)}
-          onChange={(checked) => toggle(step.key, checked)}
-        />
-      ))}
+      <Steps steps={steps} />
       <Words size="small" colour="quiet">
         The maker’s manual, the safety data sheet and local code rule. Electrical work is for a licensed
         electrician.
@@ -39,4 +25,64 @@ export function MakeSafeCard() {
   );
 }
 
-const doneIn = (document: JobDocument) => lastRecord(document, 'make-safe')?.body.steps ?? [];
+/** Make safe, second half: once everything is read that needs a live display, and before hands go in. */
+export function LockOffCard() {
+  const { view } = useJobScope();
+  const { document } = view;
+  const steps = familyOf(view.family).arrival.makeSafe.filter(({ hands }) => hands);
+  const back = powerBack(document);
+  if (steps.length === 0) return null;
+  return (
+    <Card
+      title="Before hands go in"
+      edge={isMadeSafe(document) && back === null ? 'moss' : 'ochre'}
+      testID="lock-off"
+    >
+      <Words size="small" colour="quiet">
+        Read what needs a live display first: it is dead from here.
+      </Words>
+      {back !== null && (
+        <Words bold colour="ochre" testID="power-is-back">
+          The power is back since {siteTime(back.recordedAt, document.site.zone)}: nothing is isolated now.
+          Lock it off again before hands go in.
+        </Words>
+      )}
+      <Steps steps={steps} />
+      <Steps steps={[KEYS_ONLY]} />
+    </Card>
+  );
+}
+
+function Steps({ steps }: { steps: readonly MakeSafeStep[] }) {
+  const { view, jobId, write } = useJobScope();
+  const { document } = view;
+  const done = confirmedSteps(document);
+  const back = powerBack(document);
+  const again = new Set(
+    document.records.flatMap(({ body, revision }) =>
+      back && body.kind === 'make-safe' && revision > back.revision ? (body.changed?.on ?? []) : [],
+    ),
+  );
+  const toggle = (step: string, checked: boolean) =>
+    write((now) => {
+      const others = confirmedSteps(now).filter((one) => one !== step);
+      const kept = checked ? [...others, step] : others;
+      const changed = checked ? { on: [step], off: [] } : { on: [], off: [step] };
+      return {
+        kind: 'job.record',
+        jobId,
+        recordId: newId(),
+        record: { kind: 'make-safe', steps: kept, changed },
+      };
+    });
+  return steps.map(({ key, words, power }) => (
+    <Check
+      key={key}
+      testID={`safe-${key}`}
+      label={words}
+      // the supply is off no more once the power has returned
+      checked={done.includes(key) && (!power || back === null || again.has(key))}
+      onChange={(checked) => toggle(key, checked)}
+    />
+  ));
+}

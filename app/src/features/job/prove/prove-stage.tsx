@@ -1,7 +1,7 @@
 import { leftToProve } from '@barythm/core/job';
 import { screensOf } from '../../../families/registry';
 import { ForwardButton } from '../stage/forward-button';
-import { useJobScope, StageFrame } from '../../../kit/job';
+import { PowerBackCard, useJobScope, StageFrame } from '../../../kit/job';
 
 /** Prove: known signals in, strokes or flow out, against what the settings must give. */
 export function ProveStage() {
@@ -20,6 +20,7 @@ export function ProveStage() {
         />
       }
     >
+      <PowerBackCard />
       <Proof />
     </StageFrame>
   );

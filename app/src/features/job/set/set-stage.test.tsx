@@ -8,12 +8,13 @@ import { SetStage } from './set-stage';
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }), usePathname: () => '/' }));
 
-const planned = () => standJob(TEN_SLOTS, <SetStage />, [], badlyRun().plan().document);
+const planned = () =>
+  standJob(TEN_SLOTS, <SetStage />, [], badlyRun().plan().record({ kind: 'power-back' }).document);
 
 /** The parameter whose card is open. */
 const openCard = () =>
   screen
-    .getAllByTestId(/^set-[a-zA-Z]+(\/\d+)?$/)
+    .queryAllByTestId(/^set-[a-zA-Z]+(\/\d+)?$/)
     .map((node) => String(node.props.testID))
     .find((id) => !['set-left', 'set-target', 'set-differs', 'set-done', 'set-stage'].includes(id));
 
@@ -129,4 +130,31 @@ test('Set is closed before the pump is made safe and read', () => {
   standJob(TEN_SLOTS, <SetStage />, [], { dutyBefore: badlyRun().document.dutyBefore });
   expect(screen.getByText('Set is still closed')).toBeTruthy();
   expect(screen.queryByTestId('readback')).toBeNull();
+});
+
+test('a dead display shows nothing: the power returns by a step of its own, with its caution', () => {
+  standJob(TEN_SLOTS, <SetStage />, [], badlyRun().plan().document);
+  expect(openCard()).toBeUndefined();
+  expect(wordsOf('power-back')).toContain('Each takes off his own lock');
+  press('power-back-save');
+  expect(screen.queryByTestId('power-back')).toBeNull();
+  expect(openCard()).toBeDefined();
+});
+
+test('a slip of the thumb is taken back in one tap, and is no slip of the pump', () => {
+  const job = planned();
+  type('readback', '2640');
+  press('readback-save');
+  expect(wordsOf('set-differs')).toContain('2640');
+  press('take-back-limit');
+  expect(screen.queryByTestId('set-differs')).toBeNull();
+  const row = () => job.view().rows.find(({ address }) => address.endsWith('/limit'))!;
+  expect(row().left).toBeNull();
+  expect(job.view().findings.job.map(({ code }) => code)).not.toContain('ANY-06');
+  type('readback', String(row().target!.value));
+  press('readback-save');
+  // the next one stands there, and the last is still one tap away
+  expect(wordsOf('just-entered')).toContain('read back');
+  press('take-back-last');
+  expect(row().left).toBeNull();
 });

@@ -1,14 +1,17 @@
 import { openEnded } from '@barythm/core/findings';
-import { gateOfSet, toEnter } from '@barythm/core/job';
+import { gateOfSet, isLockedOff, toEnter } from '@barythm/core/job';
 import { brokenOff } from '@barythm/core/visit';
 import { parameterAt, type CommonBehaviours } from '@barythm/core/profile';
 import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { SPACE } from '../../../ui/theme';
+import { useArrival } from '../../../ui/touch/in-sight';
 import { screensOf } from '../../../families/registry';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words/words';
 import { ForwardButton } from '../stage/forward-button';
 import { GateCard } from '../gate-card';
-import { useJobScope, StageFrame } from '../../../kit/job';
+import { PowerBackCard, useJobScope, StageFrame } from '../../../kit/job';
 import { BreakOff } from './break-off';
 import { isReadFirst } from '@barythm/core/sheet';
 import { FoundEntry } from '../as-found/found-entry';
@@ -32,7 +35,14 @@ export function SetStage() {
   const parameter = next && parameterAt(document.profile, next.address);
   const { guided } = screensOf(view.family);
   const Setting = guided && parameter?.role === guided.role ? guided.Card : SetCard;
+  // a dead display shows nothing; what is entered isolated, and what a guided change does with the supply, is not asked for power
+  const needsPower =
+    isLockedOff(document) &&
+    parameter?.enterWhen !== 'isolated' &&
+    !(guided && parameter?.role === guided.role);
   const changed = rows.filter((row) => row.left);
+  // the next setting arrives with its name, and one that did not take stays with what it says
+  const arrival = useArrival(`${next?.address ?? ''} ${next?.left?.id ?? ''}`);
   // what stands on the card already is taken back there
   const last = rows.find((row) => row.address === entered && row !== next);
 
@@ -68,24 +78,29 @@ export function SetStage() {
             : `Without a key pressed they close after ${access.closesAfter_min} min.`}
         </Words>
       )}
-      {gate.length === 0 && last?.left && <JustEntered row={last} />}
-      {workable && next && parameter && isReadFirst(next) && (
-        <Card title="Read it before it is changed" testID="read-first">
-          <Words>It was confirmed as it was known, with the others. Read it at the display now.</Words>
-          <FoundEntry parameter={parameter} found={null} onDone={() => undefined} />
-        </Card>
-      )}
-      {workable && next && parameter && !isReadFirst(next) && (
-        <Setting
-          key={`${next.address}-${next.left?.id ?? ''}`}
-          row={next}
-          parameter={parameter}
-          left={open.length}
-          onDone={() => {
-            setAgain(null);
-            setEntered(next.address);
-          }}
-        />
+      {workable && (next || last) && (
+        <View ref={arrival} style={styles.entering}>
+          {last?.left && <JustEntered row={last} />}
+          {next && parameter && isReadFirst(next) && (
+            <Card title="Read it before it is changed" testID="read-first">
+              <Words>It was confirmed as it was known, with the others. Read it at the display now.</Words>
+              <FoundEntry parameter={parameter} found={null} onDone={() => undefined} />
+            </Card>
+          )}
+          {needsPower && <PowerBackCard />}
+          {next && parameter && !isReadFirst(next) && !needsPower && (
+            <Setting
+              key={`${next.address}-${next.left?.id ?? ''}`}
+              row={next}
+              parameter={parameter}
+              left={open.length}
+              onDone={() => {
+                setAgain(null);
+                setEntered(next.address);
+              }}
+            />
+          )}
+        </View>
       )}
       {gate.length === 0 && !next && (
         <Card edge="moss" testID="set-done">
@@ -101,3 +116,5 @@ export function SetStage() {
     </StageFrame>
   );
 }
+
+const styles = StyleSheet.create({ entering: { gap: SPACE.l } });

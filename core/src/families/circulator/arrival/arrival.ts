@@ -13,6 +13,7 @@ export const arrival: OwnArrival<CirculatorKind> = {
       key: 'drained',
       words:
         'Hot water and pressure: cooled down and drained before the head is turned or the pump is opened.',
+      hands: true,
     },
     {
       key: 'magnet',

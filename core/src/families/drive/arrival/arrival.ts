@@ -10,10 +10,16 @@ export const arrival: OwnArrival<DriveKind> = {
   makeSafe: [
     STOPPED,
     ISOLATED,
-    { key: 'let-off', words: 'Pressure let off at the vessel and the pipes before anything is opened.' },
+    {
+      key: 'let-off',
+      words: 'Pressure let off at the vessel and the pipes before anything is opened.',
+      hands: true,
+    },
     {
       key: 'discharged',
       words: 'Drive switched off, its stated discharge time waited, proved dead before a lead is touched.',
+      hands: true,
+      power: true,
     },
     {
       key: 'by-itself',

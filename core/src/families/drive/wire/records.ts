@@ -77,7 +77,7 @@ export const prechargeSchema = record(
     measured_bar: figure('Gas', 'pressure', { least: 0, most: 100 }),
     empty: tick('Empty of water, its drain open'),
   },
-  { touches: true },
+  { touches: true, handsIn: true },
 );
 export type PrechargeBody = Frozen<z.infer<typeof prechargeSchema>>;
 

@@ -17,7 +17,11 @@ export const arrival: OwnArrival<MeteringKind> = {
   makeSafe: [
     STOPPED,
     ISOLATED,
-    { key: 'pressure', words: 'Pressure relieved before anything is opened; a relief valve is fitted.' },
+    {
+      key: 'pressure',
+      words: 'Pressure relieved before anything is opened; a relief valve is fitted.',
+      hands: true,
+    },
     {
       key: 'chemical',
       words:

@@ -36,7 +36,7 @@ export const servicedBodySchema = record(
     }),
     counter: figureOrNull,
   },
-  { touches: true },
+  { touches: true, handsIn: true },
 );
 
 /** The last drawdown of this job that stands was mistyped: it is taken back, and stays on the paper as that. */

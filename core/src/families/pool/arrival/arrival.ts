@@ -26,6 +26,7 @@ export const arrival: OwnArrival<PoolKind> = {
     {
       key: 'pressure',
       words: 'Filter vented before a lid is opened; flooded suction shut. Heater and roof cooled down.',
+      hands: true,
     },
     { key: 'live', words: 'Covers over live parts stay shut: behind them a licensed electrician works.' },
   ],

@@ -14,9 +14,15 @@ export const arrival: OwnArrival<SpaKind> = {
       key: 'off',
       words:
         'Mains and water in one cabinet: supply off, locked, proved dead before it is opened. A dark panel is not an isolation.',
+      hands: true,
+      power: true,
     },
     { key: 'hot', words: 'Hot water: the temperature read before a hand or a foot goes in.' },
-    { key: 'ozone', words: 'Cabinet aired before a head goes in: ozone gathers in a closed one.' },
+    {
+      key: 'ozone',
+      words: 'Cabinet aired before a head goes in: ozone gathers in a closed one.',
+      hands: true,
+    },
     { key: 'licensed', words: 'Electrics by a licensed electrician; covers over live parts stay shut.' },
   ],
   plate: [

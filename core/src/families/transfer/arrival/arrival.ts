@@ -13,11 +13,14 @@ export const arrival: OwnArrival<TransferKind> = {
     {
       key: 'vacuum',
       words: 'Vacuum let in before the vessel is opened; no hand near an inlet under vacuum.',
+      hands: true,
     },
     { key: 'hot', words: 'Hot cleaning liquor drained and rinsed: goggles and gloves where it may stand.' },
     {
       key: 'discharged',
       words: 'Drive switched off, its stated discharge time waited, proved dead before a lead is touched.',
+      hands: true,
+      power: true,
     },
     { key: 'by-itself', words: 'It starts by itself as soon as the float rises.' },
     { key: 'live', words: 'Covers over live parts stay shut: behind them a licensed electrician works.' },

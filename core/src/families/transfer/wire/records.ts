@@ -22,7 +22,7 @@ export const leadsSwapped = record(
     waited_min: described(figureOrNull, { label: 'Off before it was opened', quantity: 'minutes' }),
     provedDead: tick('Proved dead'),
   },
-  { touches: true },
+  { touches: true, handsIn: true },
 );
 
 /** What is written down of such a pump alone. */
