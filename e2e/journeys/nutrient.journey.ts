@@ -164,8 +164,8 @@ async function prove() {
 async function count(pulses: number, strokes: number) {
   const { browser } = stage;
   await browser.tap('check-pulses');
-  await browser.type('check-pulses', String(pulses));
-  await browser.type('check-strokes', String(strokes));
+  await browser.type('figure-pulses', String(pulses));
+  await browser.type('figure-strokes', String(strokes));
   await browser.tap('check-save');
   await browser.says('check-pulses', `${strokes} strokes for ${pulses} pulses`);
 }

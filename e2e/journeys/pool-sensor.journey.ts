@@ -1,5 +1,5 @@
 import { openStage, type Stage } from '../src/stage';
-import { makeSafe } from '../src/technician';
+import { makeSafe, readAsReported } from '../src/technician';
 
 let stage: Stage;
 beforeAll(async () => {
@@ -26,6 +26,7 @@ test('a water sensor that is off: compared on arrival, planned against, set, and
     await browser.says('finding-POO-19', 'Water sensor shows 2.4 K too little against the reference');
     await browser.says('target-waterOffset', 'Water sensor by itself shows 2.4 K too little');
     await browser.tap('agree-plan');
+    await readAsReported(browser);
     await browser.says('set-target', '2.5');
     await browser.type('readback', '2.5');
     await browser.tap('readback-save');
@@ -41,8 +42,8 @@ test('a water sensor that is off: compared on arrival, planned against, set, and
 async function compare(shown: string, reference: string, says: string) {
   const { browser } = stage;
   await browser.tap('check-sensor-water');
-  await browser.type('check-shown_C', shown);
-  await browser.type('check-reference_C', reference);
+  await browser.type('figure-shown_C', shown);
+  await browser.type('figure-reference_C', reference);
   await browser.tap('check-save');
   await browser.says('check-sensor-water', says);
 }

@@ -24,7 +24,10 @@ test('the juice receiver that floods at cleaning, from as found to the hand-over
     await browser.tap('to-plan');
     await plan();
     // the kind of plant is entered first: it rewrites speeds and levels, which come after it
-    await browser.says('set-plant', 'Press');
+    await browser.says('power-back', 'Each takes off his own lock');
+    await browser.tap('power-back-save');
+    await browser.says('read-first', 'Read it before it is changed');
+    await browser.find('found-plant');
     expect(await enterAllTargets(browser)).toBeGreaterThan(10);
     await browser.tap('to-prove');
     await prove();

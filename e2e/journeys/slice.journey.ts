@@ -91,6 +91,8 @@ async function plan() {
 
 async function set() {
   const { browser } = stage;
+  // the display is dead until the power is back
+  await browser.tap('power-back-save');
   await browser.says('set-length', '77');
   expect(await browser.value('readback')).toBe('');
   await browser.type('readback', '71');

@@ -107,7 +107,7 @@ async function prove() {
   const { browser } = stage;
   const figure = async (check: string, key: string, value: string, says: string) => {
     await browser.tap(`check-${check}`);
-    await browser.type(`check-${key}`, value);
+    await browser.type(`figure-${key}`, value);
     await browser.tap('check-save');
     await browser.says(`check-${check}`, says);
   };

@@ -58,7 +58,10 @@ export async function enterAllTargets(browser: Browser): Promise<number> {
     await browser.until(
       'the next card',
       async () =>
-        (await browser.has('set-done')) || (await browser.text('set-left').catch(() => left)) !== left,
+        (await browser.has('set-done')) ||
+        (await browser.has('read-first')) ||
+        (await browser.has('power-back-save')) ||
+        (await browser.text('set-left').catch(() => left)) !== left,
     );
   }
 }
@@ -134,7 +137,7 @@ export function prover(browser: Browser) {
     },
     figure: async (check: string, key: string, value: string, says = 'as expected') => {
       await browser.tap(`check-${check}`);
-      await browser.type(`check-${key}`, value);
+      await browser.type(`figure-${key}`, value);
       await browser.tap('check-save');
       await browser.says(`check-${check}`, says);
     },

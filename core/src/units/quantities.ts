@@ -240,6 +240,11 @@ export const QUANTITIES = {
     decimals: 1,
     spelled: { '%': 1 },
   },
+  pulses: {
+    unit: 'pulses',
+    decimals: 0,
+    spelled: { pulses: 1 },
+  },
   strokes: {
     unit: 'strokes',
     decimals: 0,

@@ -15,14 +15,14 @@ test('a figure is judged against what it must be; what fails stays, and the next
   expect(screen.getByText(/clamp meter on live parts is for a licensed electrician/)).toBeTruthy();
   press('check-save');
   expect(screen.getByText('Enter “Power”.')).toBeTruthy();
-  type('check-power_W', '15O');
+  type('figure-power_W', '15O');
   press('check-save');
-  expect(valueOf('check-power_W')).toBe('15O');
-  type('check-power_W', '300');
+  expect(valueOf('figure-power_W')).toBe('15O');
+  type('figure-power_W', '300');
   press('check-save');
   expect(wordsOf('check-power-1270')).toMatch(/Seen: 300 W.*not as expected/);
   press('check-power-1270');
-  type('check-power_W', '156');
+  type('figure-power_W', '156');
   press('check-save');
   expect(wordsOf('check-power-1270')).toMatch(/Seen: 156 W.*as expected/);
   expect(job.view().checks.map(({ superseded }) => superseded)).toEqual([true, false]);
@@ -31,10 +31,10 @@ test('a figure is judged against what it must be; what fails stays, and the next
 test('what is typed waits for later, and a state is recorded by one tap', () => {
   const job = standJob(TEN_SLOTS, <ChecksCard />, [], set());
   press('check-prime');
-  type('check-minutes', '2');
+  type('figure-minutes', '2');
   press('check-hold');
   press('check-prime');
-  expect(valueOf('check-minutes')).toBe('2');
+  expect(valueOf('figure-minutes')).toBe('2');
   press('check-start-5');
   press('seen-start-5-stands');
   expect(wordsOf('check-start-5')).toContain('not as expected');
@@ -70,8 +70,8 @@ test('on arrival only the sensors are offered; one that is off says so', () => {
   expect(screen.getAllByTestId(/^check-sensor-/)).toHaveLength(2);
   expect(screen.queryByTestId('check-prime')).toBeNull();
   press('check-sensor-water');
-  type('check-shown_C', '24');
-  type('check-reference_C', '26.5');
+  type('figure-shown_C', '24');
+  type('figure-reference_C', '26.5');
   press('check-save');
   expect(wordsOf('check-sensor-water')).toContain('not as expected');
   expect(screen.getByText(/Enter an offset of \+2\.5 K on top of the one that is set/)).toBeTruthy();

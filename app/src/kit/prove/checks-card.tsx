@@ -269,7 +269,7 @@ function Figures({
               label={field.label}
               quantity={field.quantity}
               onEnter={i === fields.length - 1 ? save : undefined}
-              testID={`check-${field.key}`}
+              testID={`figure-${field.key}`}
               value={texts[field.key] ?? ''}
               error={read[i].error}
               onChange={(text) => onChange({ ...texts, [field.key]: text })}

@@ -1,5 +1,5 @@
 import type { CommandBody } from '@barythm/contract/commands';
-import { viewJob, type JobView } from '@barythm/core/job';
+import { isLockedOff, viewJob, type JobView } from '@barythm/core/job';
 import { addressOf, inOrderOfWork, type SettingValue } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
 import { siteDate } from '@barythm/core/time';
@@ -139,6 +139,8 @@ export abstract class DemoJob {
 
   /** Enters the targets that differ from what was found: all of them, or the first few. */
   async set(most = Infinity): Promise<void> {
+    // a dead display takes nothing
+    if (isLockedOff(await this.document())) await this.record({ kind: 'power-back' });
     for (let entered = 0; entered < most; entered++) {
       // each anew: what was entered may have put back what hangs on it
       const { rows } = await this.view();

@@ -11,7 +11,7 @@ interface Driven {
 }
 
 const PULSES: readonly AskedFigure[] = [
-  { key: 'pulses', label: 'Pulses in', quantity: 'strokes', least: 'more-than-0' },
+  { key: 'pulses', label: 'Pulses in', quantity: 'pulses', least: 'more-than-0' },
   { key: 'strokes', label: 'Strokes out', quantity: 'strokes', least: 'at-least-0' },
   { key: 'seconds', label: 'Over', quantity: 'seconds', optional: true, least: 'more-than-0' },
 ];
