@@ -59,8 +59,17 @@ function isAnswerTo(command: Command, answer: unknown): answer is CommandAnswer 
 
 /** Sends something that is no job's: a register file, a profile. */
 export function post<T>(path: string, body: unknown): Promise<T> {
+  return send<T>('POST', path, body);
+}
+
+/** Puts something right that is no job's: what the register says of a pump. */
+export function patch<T>(path: string, body: unknown): Promise<T> {
+  return send<T>('PATCH', path, body);
+}
+
+function send<T>(method: string, path: string, body: unknown): Promise<T> {
   return call<T>(path, {
-    method: 'POST',
+    method,
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(body),
   });

@@ -7,6 +7,8 @@ export { BenchScreen } from './bench/bench-screen';
 export { CodeScreen } from './pump/code-screen';
 export { ProfileEditorScreen } from './profile-editor/profile-editor-screen';
 export { NewPumpScreen } from './register/new-pump-screen';
+export { PumpEditScreen } from './register/pump-edit-screen';
+export { SiteEditScreen } from './register/site-edit-screen';
 export { RegisterFileScreen } from './register/register-file-screen';
 export { JobScreen } from './job/job-screen';
 export { LibraryScreen } from './library/library-screen';

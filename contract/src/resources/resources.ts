@@ -55,6 +55,7 @@ export const siteSchema = z.object({
   name: z.string(),
   place: z.string(),
   zone: z.string(),
+  retiredOn: dateSchema.nullable(),
   pumps: z.array(pumpRowSchema),
 });
 export type SiteResource = z.infer<typeof siteSchema>;
@@ -133,6 +134,8 @@ export const pumpSchema = pumpRowSchema.extend({
     .object({ date: dateSchema, values: z.record(z.string(), z.union([z.number(), z.string()])) })
     .nullable(),
   zone: z.string(),
+  /** since when it is out of use; null while it is in use */
+  retiredOn: dateSchema.nullable(),
   /** the short code on its label */
   code: z.string(),
   unit: z.object({
@@ -231,6 +234,26 @@ export const newPumpSchema = z
   })
   .strict();
 export type NewPump = z.infer<typeof newPumpSchema> & Readonly<Record<string, string>>;
+
+/** What is put right of a pump and its unit: only what is given changes. */
+export const pumpEditSchema = z
+  .object({
+    tag: cell,
+    name: cell,
+    place: cell,
+    siteId: idSchema,
+    model: cell,
+    serial: z.string().max(80, 'At most 80 characters.'),
+    profile: idSchema,
+    retired: z.boolean(),
+  })
+  .partial()
+  .strict();
+export type PumpEdit = z.infer<typeof pumpEditSchema>;
+
+/** The same of a site. */
+export const siteEditSchema = z.object({ name: cell, place: cell, retired: z.boolean() }).partial().strict();
+export type SiteEdit = z.infer<typeof siteEditSchema>;
 
 export const jobResourceSchema = z.object({
   document: jobDocumentSchema,

@@ -7,6 +7,7 @@ import { migration003 } from './migrations/003-kept-states';
 import { migration004 } from './migrations/004-instruments-measure';
 import { migration005 } from './migrations/005-whose-word';
 import { migration006 } from './migrations/006-due-in-a-stage';
+import { migration008 } from './migrations/008-put-right';
 import { migration007 } from './migrations/007-confirmed';
 
 /** Migrations in order. A new one is a new file and one line here; a landed one is never edited. */
@@ -18,6 +19,7 @@ export const MIGRATIONS = [
   migration005,
   migration006,
   migration007,
+  migration008,
 ];
 
 /** Names of the migrations that are behind a database; the table is the one that earlier versions wrote. */

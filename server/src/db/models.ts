@@ -5,7 +5,7 @@ export type Row = Record<string, unknown>;
 export type Table = ModelStatic<Model<Row, Row>>;
 
 const TABLES = {
-  sites: ['id', 'name', 'place', 'zone', 'actor'],
+  sites: ['id', 'name', 'place', 'zone', 'actor', 'retiredOn'],
   pumps: [
     'id',
     'siteId',
@@ -19,7 +19,9 @@ const TABLES = {
     'note',
     'code',
     'actor',
+    'retiredOn',
   ],
+  register_changes: ['id:auto', 'what', 'whatId', 'changedAt', 'actor', 'before:json'],
   profiles: ['id', 'version:key', 'name', 'hash', 'body:json', 'actor'],
   units: [
     'id',

@@ -93,6 +93,7 @@ export async function loadJob(
   });
   if (!frame) return null;
   const { siteId, pumpId, unitId, zone } = frame;
+  const named = frame.handover ? await namesThen(models, frame, transaction) : frame;
   const profile = parsed<AnyProfile>(frame.profile);
   if (!pumpId || !unitId || !siteId || !profile) throw new Error(`Job ${id} has lost what it hangs on.`);
   const [entries, plans, records, readings, decisions] = await Promise.all([
@@ -102,19 +103,20 @@ export async function loadJob(
     ofJob(models, 'readings', id, transaction),
     ofJob(models, 'decisions', id, transaction),
   ]);
-  const named = [...new Set(readings.flatMap(({ instrumentId }) => (instrumentId as string | null) ?? []))];
-  const { state, version, startedAt, plannedFor, actor, tag, signalFrom, model, serial } = frame;
+  const used = [...new Set(readings.flatMap(({ instrumentId }) => (instrumentId as string | null) ?? []))];
+  const { state, version, startedAt, plannedFor, actor, signalFrom } = frame;
+  const { tag, model, serial } = named;
   const document: JobDocument = {
     job: { id, state, version, startedAt, plannedFor, actor },
-    site: { id: siteId, name: frame.siteName, place: frame.sitePlace, zone },
-    pump: { id: pumpId, tag, name: frame.pumpName, place: frame.pumpPlace, signalFrom },
+    site: { id: siteId, name: named.siteName, place: named.sitePlace, zone },
+    pump: { id: pumpId, tag, name: named.pumpName, place: named.pumpPlace, signalFrom },
     unit: { id: unitId, model, serial, plate: JSON.parse(frame.plate) as JobDocument['unit']['plate'] },
     profile,
     profileHash: frame.profileHash,
     dutyBefore: parsed(frame.dutyBefore),
     lastLeft: parsed(frame.lastLeft),
     earlier: parsed<NonNullable<JobDocument['earlier']>>(frame.earlier) ?? [],
-    instruments: await instrumentsOf(models, instruments === 'named' ? named : null, transaction),
+    instruments: await instrumentsOf(models, instruments === 'named' ? used : null, transaction),
     plans: plans.map((row) => without<JobPlan>(row, 'jobId')),
     entries: entries.map((row): SheetEntry => ({
       ...without<SheetEntry>(row, 'jobId', 'confirmed'),
@@ -131,6 +133,35 @@ export async function loadJob(
       : null,
   };
   return withoutTakenBack(document);
+}
+
+type Names = Pick<Frame, 'tag' | 'pumpName' | 'pumpPlace' | 'siteName' | 'sitePlace' | 'model' | 'serial'>;
+
+/** What each thing is called in a change, and in a job. */
+const CALLED: Readonly<Record<string, Readonly<Record<string, keyof Names>>>> = {
+  pump: { tag: 'tag', name: 'pumpName', place: 'pumpPlace' },
+  site: { name: 'siteName', place: 'sitePlace' },
+  unit: { model: 'model', serial: 'serial' },
+};
+
+/** The names that stood when a job was handed over: what was put right since does not change what was handed over. */
+async function namesThen(models: Models, frame: Frame, transaction?: Transaction): Promise<Names> {
+  const { recordedAt } = JSON.parse(frame.handover ?? '{}') as { recordedAt: string };
+  const changes = await models.register_changes.findAll({
+    where: {
+      whatId: [frame.pumpId, frame.unitId, frame.siteId].filter((id) => id !== null),
+      changedAt: { [Op.gt]: recordedAt },
+    },
+    order: [['id', 'DESC']],
+    transaction,
+  });
+  // the oldest change after it says last what stood before
+  return changes.reduce<Names>((names, row) => {
+    const before = row.get('before') as Readonly<Record<string, string>>;
+    const called = CALLED[row.get('what') as string] ?? {};
+    const own = Object.entries(before).flatMap(([key, text]) => (called[key] ? [[called[key], text]] : []));
+    return { ...names, ...(Object.fromEntries(own) as Partial<Names>) };
+  }, frame);
 }
 
 /** Instruments by their ids, or as many of the register as a job holds. */

@@ -21,6 +21,8 @@ export async function startJob(
   if (await models.jobs.findByPk(jobId, { transaction })) throw problems.exists('job');
   const pump = (await models.pumps.findByPk(pumpId, { transaction }))?.get() as Row | undefined;
   if (!pump) throw problems.notFound('pump', pumpId);
+  if (pump.retiredOn)
+    throw problems.refused('body.pumpId', 'This pump is retired: put it back in use first.', 'retired');
   const unit = await models.units.findOne({ where: { pumpId, toDate: null }, transaction });
   if (!unit) throw problems.notFound('unit installed at this pump', pumpId);
   const open = await models.jobs.findOne({

@@ -10,3 +10,4 @@ export * from './labelled';
 export * from './register-csv';
 export { addPump } from './register-line';
 export { keepState, keepStateAfter, refreshSlice, type WorkOut } from './kept-state';
+export { putPumpRight, putSiteRight, type Hand } from './put-right';

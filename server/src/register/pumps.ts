@@ -59,8 +59,8 @@ export async function listPumps(database: Database, query: PageQuery): Promise<P
 const COLUMNS = 'p.id, p.tag, p.name, p.place, p.siteId, s.name AS siteName, p.family';
 
 const ALL_PUMPS = `
-  SELECT ${COLUMNS}, (SELECT COUNT(*) FROM pumps) AS total
-    FROM (SELECT id FROM pumps ORDER BY tag, id LIMIT $limit OFFSET $offset) AS cut
+  SELECT ${COLUMNS}, (SELECT COUNT(*) FROM pumps WHERE retiredOn IS NULL) AS total
+    FROM (SELECT id FROM pumps WHERE retiredOn IS NULL ORDER BY tag, id LIMIT $limit OFFSET $offset) AS cut
     JOIN pumps p ON p.id = cut.id JOIN sites s ON s.id = p.siteId
    ORDER BY p.tag, p.id`;
 
@@ -70,13 +70,13 @@ const TRIGRAM = 3;
 const INDEXED_PUMPS = `
   SELECT ${COLUMNS}, COUNT(*) OVER () AS total
     FROM pump_search f JOIN pumps p ON p.id = f.id JOIN sites s ON s.id = p.siteId
-   WHERE pump_search MATCH $match
+   WHERE pump_search MATCH $match AND p.retiredOn IS NULL
    ORDER BY p.tag, p.id LIMIT $limit OFFSET $offset`;
 
 const NAMED = `
     FROM pumps p JOIN sites s ON s.id = p.siteId
-   WHERE p.tag LIKE $like ESCAPE '\\' OR p.name LIKE $like ESCAPE '\\'
-      OR p.place LIKE $like ESCAPE '\\' OR s.name LIKE $like ESCAPE '\\'
+   WHERE p.retiredOn IS NULL AND (p.tag LIKE $like ESCAPE '\\' OR p.name LIKE $like ESCAPE '\\'
+      OR p.place LIKE $like ESCAPE '\\' OR s.name LIKE $like ESCAPE '\\')
    ORDER BY p.tag, p.id LIMIT $limit OFFSET $offset`;
 const FOUND_PUMPS = `SELECT ${COLUMNS}, COUNT(*) OVER () AS total${NAMED}`;
 const WALKED_PUMPS = `SELECT ${COLUMNS}${NAMED}`;
@@ -90,7 +90,7 @@ const matchOf = (search: string) => `"${search.replaceAll('"', '""')}"`;
 /** All pumps of a site. */
 export async function pumpsOfSite(database: Database, siteId: string): Promise<PumpRow[]> {
   return database.sequelize.query<PumpRow>(
-    `SELECT ${COLUMNS} FROM pumps p JOIN sites s ON s.id = p.siteId WHERE p.siteId = $siteId ORDER BY p.tag`,
+    `SELECT ${COLUMNS} FROM pumps p JOIN sites s ON s.id = p.siteId WHERE p.siteId = $siteId AND p.retiredOn IS NULL ORDER BY p.tag`,
     {
       bind: { siteId },
       type: QueryTypes.SELECT,
@@ -139,6 +139,7 @@ export async function pumpPage(database: Database, clock: Clock, id: string): Pr
     note: pump.note as string,
     reported: pump.reported as PumpResource['reported'],
     zone,
+    retiredOn: (pump.retiredOn as string | null) ?? null,
     code: (pump.code as string | null) ?? '',
     unit: {
       id: unit.id as string,

@@ -81,7 +81,7 @@ async function pumpsOf(database: Database, { id }: SiteRow): Promise<string[][]>
     `SELECT s.name AS site, s.place AS site_place, s.zone, p.tag, p.name, p.place, u.profileId AS profile, u.model,
             u.serial, ${PLATE_COLUMNS.map((key) => `json_extract(u.plate, '$.${key}') AS ${key}`).join(', ')}
        FROM pumps p JOIN sites s ON s.id = p.siteId JOIN units u ON u.pumpId = p.id AND u.toDate IS NULL
-      WHERE p.siteId = $id ORDER BY p.tag`,
+      WHERE p.siteId = $id AND p.retiredOn IS NULL ORDER BY p.tag`,
     { bind: { id }, type: QueryTypes.SELECT },
   );
   return rows.map((row) => REGISTER_COLUMNS.map((column) => String(row[column] ?? '')));

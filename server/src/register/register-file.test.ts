@@ -93,7 +93,7 @@ test.each([
   ['no such profile', { profile: 'kettle' }, 3, 7, 'no profile “kettle”'],
   ['no such zone', { zone: 'Moon/Base' }, 3, 3, 'no time zone'],
   ['a rate of text', { greatest_spm: 'fast' }, 3, 11, 'no figure above 0'],
-  ['no tag', { tag: '' }, 3, 4, '“tag” is empty'],
+  ['no tag', { tag: '' }, 3, 4, 'Enter a tag.'],
   ['a tag twice', { tag: 'CID-DP-02' }, 3, 4, 'already exists'],
 ])('%s is told at its line and column, and nothing is taken in', async (_, change, at, column, words) => {
   const csv = `${HEAD}\n${line({ tag: 'CID-DP-02' })}\n${line({ tag: 'CID-DP-03', ...change })}`;

@@ -20,7 +20,14 @@ export const REGISTER_COLUMNS: readonly string[] = [...COLUMNS, ...PLATE_COLUMNS
 export type RegisterLine = Readonly<Record<(typeof COLUMNS)[number], string>> &
   Readonly<Record<string, string>>;
 
-const NEEDED: readonly string[] = ['site', 'zone', 'tag', 'name', 'profile'];
+/** What has to be there, and what is said where it is not: of a form and of a file alike. */
+const EMPTY: Readonly<Record<string, string>> = {
+  site: 'Enter the name of the site.',
+  zone: 'Enter the time zone, e.g. Atlantic/Faroe.',
+  tag: 'Enter a tag.',
+  name: 'Enter what the pump does.',
+  profile: 'Choose the controller: its profile.',
+};
 
 /** As long as a job’s own file takes them, so that what comes in can go out and in again. */
 const LONGEST: Readonly<Record<string, number | undefined>> = {
@@ -67,7 +74,7 @@ export async function writeLines(
   const latest = await latestVersions(database);
   return database.write(async (transaction) => {
     const { siteIds, made } = await sitesOf(models, lines, actor, transaction);
-    const ids = lines.map((line) => idFrom('pump', `${line.site}/${line.tag}`));
+    const ids = await freeIds(models, lines, transaction);
     const codes = await freeCodes(models, ids, transaction);
     const pumps = lines.map((line, i) => ({
       id: ids[i],
@@ -101,6 +108,32 @@ export async function writeLines(
     }
     return { newSites: made, pumpIds: ids };
   });
+}
+
+/**
+ * An id for each line, the same for the same line; another where a pump has it that was renamed, moved or retired since: its tag is
+ * free again.
+ */
+async function freeIds(
+  models: Models,
+  lines: readonly RegisterLine[],
+  transaction: Transaction,
+): Promise<string[]> {
+  const ids: string[] = [];
+  for (let i = 0; i < lines.length; i += LOOKED_UP) {
+    const slice = lines.slice(i, i + LOOKED_UP);
+    let wanted = slice.map((line) => idFrom('pump', `${line.site}/${line.tag}`));
+    for (let again = 1; ; again += 1) {
+      const rows = await models.pumps.findAll({ attributes: ['id'], where: { id: wanted }, transaction });
+      const taken = new Set(rows.map((row) => row.get('id') as string));
+      if (taken.size === 0) break;
+      wanted = wanted.map((id, k) =>
+        taken.has(id) ? idFrom('pump', `${slice[k].site}/${slice[k].tag}/${again}`) : id,
+      );
+    }
+    ids.push(...wanted);
+  }
+  return ids;
 }
 
 /** Rows of a statement. */
@@ -138,7 +171,8 @@ async function takenBy(database: Database, lines: readonly RegisterLine[]): Prom
     const slice = lines.slice(i, i + LOOKED_UP);
     const there = await database.sequelize.query<{ key: string }>(
       `SELECT s.name || '/' || p.tag AS key FROM sites s JOIN pumps p ON p.siteId = s.id
-        WHERE s.name IN (SELECT value FROM json_each($sites)) AND p.tag IN (SELECT value FROM json_each($tags))`,
+        WHERE s.name IN (SELECT value FROM json_each($sites)) AND p.tag IN (SELECT value FROM json_each($tags))
+          AND p.retiredOn IS NULL`,
       {
         bind: {
           sites: JSON.stringify([...new Set(slice.map(({ site }) => site))]),
@@ -158,8 +192,8 @@ export async function lineCheck(database: Database, lines: readonly RegisterLine
   const taken = await takenBy(database, lines);
   return (line: RegisterLine): { column: string; words: string }[] => {
     const faults: { column: string; words: string }[] = [];
-    for (const column of NEEDED) {
-      if (line[column] === '') faults.push({ column, words: `“${column}” is empty.` });
+    for (const column of Object.keys(EMPTY)) {
+      if (line[column] === '') faults.push({ column, words: EMPTY[column] });
     }
     for (const column of REGISTER_COLUMNS) {
       const most = LONGEST[column] ?? LONGEST_PLATE;
@@ -198,7 +232,8 @@ export async function lineCheck(database: Database, lines: readonly RegisterLine
   };
 }
 
-async function latestVersions(
+/** The newest version of each profile, by its id. */
+export async function latestVersions(
   database: Database,
 ): Promise<Map<string, { version: number; family: FamilyName }>> {
   const rows = await database.sequelize.query<{ id: string; version: number; family: FamilyName }>(

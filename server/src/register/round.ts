@@ -73,7 +73,7 @@ async function dueUntil(database: Database, date: string): Promise<Pick<Round, '
     `SELECT d.pumpId, p.tag, p.name AS pumpName, s.name AS siteName, d.key, d.stage, d.words, d.date, ${OPEN_JOB} AS openJobId,
             COUNT(*) OVER () AS total
        FROM dues d JOIN pumps p ON p.id = d.pumpId JOIN sites s ON s.id = p.siteId
-      WHERE d.date IS NULL OR d.date <= $until
+      WHERE p.retiredOn IS NULL AND (d.date IS NULL OR d.date <= $until)
       ORDER BY d.date IS NOT NULL, d.date, p.tag LIMIT $most`,
     { bind: { until: addDays(date, AHEAD_days), most: MOST_DUE }, type: QueryTypes.SELECT },
   );
@@ -106,7 +106,7 @@ async function openPumps(database: Database, clock: Clock): Promise<Pick<Round, 
     `SELECT p.id, p.tag, p.name, p.place, p.siteId, s.name AS siteName, s.zone, p.family, k.stops, k.warns, k.notes,
             k.worst, k.strip, ${OPEN_JOB} AS openJobId, COUNT(*) OVER () AS total
        FROM pump_states k JOIN pumps p ON p.id = k.pumpId JOIN sites s ON s.id = p.siteId
-      WHERE k.worst IS NOT NULL ORDER BY k.stops DESC, k.warns DESC, p.tag LIMIT $most`,
+      WHERE k.worst IS NOT NULL AND p.retiredOn IS NULL ORDER BY k.stops DESC, k.warns DESC, p.tag LIMIT $most`,
     { bind: { most: MOST_PUMPS }, type: QueryTypes.SELECT },
   );
   return {

@@ -8,9 +8,9 @@ import { likePattern, pumpsOfSite } from './pumps';
 export async function listSites(database: Database, query: PageQuery) {
   const { page, size } = query;
   const like = likePattern(query.search);
-  const where = `WHERE s.name LIKE $like ESCAPE '\\' OR s.place LIKE $like ESCAPE '\\'`;
+  const where = `WHERE s.retiredOn IS NULL AND (s.name LIKE $like ESCAPE '\\' OR s.place LIKE $like ESCAPE '\\')`;
   const items = await database.sequelize.query<SiteRow>(
-    `SELECT s.id, s.name, s.place, (SELECT COUNT(*) FROM pumps p WHERE p.siteId = s.id) AS pumps
+    `SELECT s.id, s.name, s.place, (SELECT COUNT(*) FROM pumps p WHERE p.siteId = s.id AND p.retiredOn IS NULL) AS pumps
        FROM sites s ${where} ORDER BY s.name LIMIT $limit OFFSET $offset`,
     { bind: { like, limit: size, offset: (page - 1) * size }, type: QueryTypes.SELECT },
   );
@@ -29,6 +29,7 @@ export async function sitePage(database: Database, id: string): Promise<SiteReso
     name: site.get('name') as string,
     place: site.get('place') as string,
     zone: site.get('zone') as string,
+    retiredOn: (site.get('retiredOn') as string | null) ?? null,
     pumps: await pumpsOfSite(database, id),
   };
 }

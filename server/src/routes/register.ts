@@ -5,6 +5,8 @@ import {
   pumpPageSchema,
   pumpSchema,
   newPumpSchema,
+  pumpEditSchema,
+  siteEditSchema,
   registerPreviewSchema,
   roundSchema,
   sitePageSchema,
@@ -29,6 +31,8 @@ import {
   publishProfile,
   pumpByCode,
   pumpHistory,
+  putPumpRight,
+  putSiteRight,
   pumpPage,
   round,
   type WorkOut,
@@ -124,6 +128,17 @@ export function registerRoutes(
     app.post('/register/pumps', { schema: { body: newPumpSchema } }, async (request, reply) =>
       reply.status(201).send(await addPump(database, request.body, clock().slice(0, 10), 'Workshop')),
     );
+    const hand = () => ({ now: clock(), today: clock().slice(0, 10), actor: 'Workshop' });
+    app.patch('/register/pumps/:id', { schema: { params: byId, body: pumpEditSchema } }, async (request) => {
+      const { id } = request.params;
+      await putPumpRight(database, id, request.body, hand());
+      return { id };
+    });
+    app.patch('/register/sites/:id', { schema: { params: byId, body: siteEditSchema } }, async (request) => {
+      const { id } = request.params;
+      await putSiteRight(database, id, request.body, hand());
+      return { id };
+    });
     app.get('/library', { schema: { response: { 200: librarySchema } } }, () => library(database));
     app.get('/profiles/:id', { schema: { params: byId, response: { 200: profileSchema } } }, (request) =>
       profileById(database, request.params.id),

@@ -46,6 +46,7 @@ const POOL: PumpResource = {
   latest: null,
   jobs: [],
   today: '2026-11-24',
+  retiredOn: null,
   nowShare: 0.4,
 };
 const HISTORY = { changes: [], calibrations: [], services: [], counters: [], sheets: [] };

@@ -107,7 +107,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
       over={pump.siteName}
       back={`/site/${pump.siteId}`}
       action={
-        open ? (
+        pump.retiredOn !== null ? undefined : open ? (
           <Button
             grow
             kind="main"
@@ -156,8 +156,22 @@ function PumpBody({ pump }: { pump: PumpResource }) {
             testID="to-profile"
             onPress={() => router.navigate(`/library/profile/${pump.profile.id}`)}
           />
+          <Button
+            kind="quiet"
+            label="Edit"
+            testID="to-edit"
+            onPress={() => router.navigate(`/register/pump/${pump.id}`)}
+          />
         </View>
       </View>
+      {pump.retiredOn !== null && (
+        <Card edge="ochre" testID="retired">
+          <Words>
+            Retired on {dateInWords(pump.retiredOn)}. Its visits and papers are kept; under Edit it is put
+            back in use.
+          </Words>
+        </Card>
+      )}
       {pump.note !== '' && (
         <Card title="Reported by the site">
           <Words>{pump.note}</Words>

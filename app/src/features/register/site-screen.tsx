@@ -30,6 +30,14 @@ export function SiteScreen() {
           onPress={() => router.navigate(`/register/new?site=${id}`)}
         />
       )}
+      {site.data && (
+        <Button
+          kind="quiet"
+          label="Edit the site"
+          testID="to-edit"
+          onPress={() => router.navigate(`/register/site/${id}`)}
+        />
+      )}
       {site.data && site.data.pumps.length > 0 && (
         <Button
           label="Labels of this site (PDF)"

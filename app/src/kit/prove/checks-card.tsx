@@ -51,6 +51,7 @@ export function ChecksCard({ title = 'Tried at the pump', testID = 'checks', onl
           <CheckEntry
             key={check.key}
             check={check}
+            last={lastOf(check.key)}
             onDone={() => {
               shut();
               setTried(check.key);
@@ -153,10 +154,12 @@ const EMPTY: Texts = {};
 
 function CheckEntry({
   check,
+  last,
   onDone,
   onLater,
 }: {
   check: ProofCheck;
+  last: JudgedCheck | undefined;
   onDone: () => void;
   onLater: () => void;
 }) {
@@ -189,6 +192,11 @@ function CheckEntry({
           <Words bold size="large">
             {check.title}
           </Words>
+          {last && (
+            <Words size="small" bold colour="ochre">
+              Tried before: {last.verdict.seen}.{last.voidedWhy ? ` It is void: ${last.voidedWhy}.` : ''}
+            </Words>
+          )}
         </View>
         <Words>{check.method}</Words>
         {check.caution && (

@@ -62,14 +62,14 @@ export function AsFoundStage() {
       {document.profile.behaviours.hasClock && <ClockCard />}
       <MessagesCard />
       {After && <After />}
-      {/* from here displays are dead */}
+      <FirstCard />
+      {/* from here displays are dead, and what needs hands or an open cabinet is done */}
       <LockOffCard />
       {Opened && <Opened />}
-      <FirstCard />
-      <PowerBackCard />
-      <ResetsCard />
       <WorkCards />
       {Work && <Work />}
+      <PowerBackCard />
+      <ResetsCard />
       <CancelCard />
     </StageFrame>
   );
