@@ -112,6 +112,7 @@ test('its page and its controller’s page are made of its own lines', async () 
     note: '',
     reported: null,
     zone: 'Atlantic/Faroe',
+    retiredOn: null,
     code: 'K7Q2',
     unit: { ...latest.unit, installedOn: '2020-01-01', plateReadOn: null },
     profile: PROFILE,

@@ -9,7 +9,7 @@ export const DAY_SHAPES = {
     ],
   },
   night: {
-    name: 'Stands at night',
+    name: 'Off at night',
     shares: [0, 0, 0, 0, 0, 0, 0.8, 1.2, 1.3, 1.2, 1, 1, 1.2, 1.2, 1, 1, 1.1, 1.3, 1.2, 0.8, 0.6, 0.4, 0, 0],
   },
   peaks: {

@@ -6,7 +6,7 @@ export const ANY_TEXTS = {
     title: 'Settings not checked',
     so: 'They could not be worked out: {why}',
     will: 'What is wrong with them is not seen here.',
-    todo: 'Mend that in the duty under Plan, or read the setting once more; they are judged by themselves then.',
+    todo: 'Put that right in the duty under Plan, or read the setting once more; they are judged by themselves then.',
   },
   'ANY-00.differs': {
     title: 'Reported otherwise than it was left',
@@ -76,25 +76,25 @@ export const ANY_TEXTS = {
   },
   'ANY-09.below': {
     title: '{parameter} below its limit',
-    so: '{parameter} stands at {value}; this controller takes {limit} or more.',
+    so: '{parameter} is set to {value}; this controller takes {limit} or more.',
     will: 'The value was misread, or the controller refused it silently and runs on something else.',
     todo: 'Read it again; then set it within the limits.',
   },
   'ANY-09.above': {
     title: '{parameter} above its limit',
-    so: '{parameter} stands at {value}; this controller takes {limit} at most.',
+    so: '{parameter} is set to {value}; this controller takes {limit} at most.',
     will: 'The value was misread, or the controller refused it silently and runs on something else.',
     todo: 'Read it again; then set it within the limits.',
   },
   'ANY-09.step': {
     title: '{parameter} between two steps',
-    so: '{parameter} stands at {value}; the nearest this controller takes is {limit}.',
+    so: '{parameter} is set to {value}; the nearest this controller takes is {limit}.',
     will: 'The controller will hold a neighbouring value.',
     todo: 'Read it again.',
   },
   'ANY-09.option': {
     title: '{parameter} is no choice here',
-    so: '{parameter} stands at “{value}”, which this controller does not offer.',
+    so: '{parameter} is set to “{value}”, which this controller does not offer.',
     will: 'The value was misread, or the profile does not fit this controller.',
     todo: 'Read it again, and compare the profile with the controller.',
   },
@@ -130,7 +130,7 @@ export const ANY_TEXTS = {
   },
   'ANY-13.unrecorded': {
     title: 'Reset without a record',
-    so: '{count} settings were left otherwise and all stand at their default: {settings}.',
+    so: '{count} settings were left otherwise and all are at their default: {settings}.',
     will: 'Somebody or something reset the controller; whatever else was set before is gone too.',
     todo: 'Check every setting against the last sheet, and ask at the site.',
   },
@@ -221,7 +221,7 @@ export const ANY_TEXTS = {
   'ANY-11.left': {
     title: 'Access may stand open',
     so: 'Its settings are opened by this: {opens}; they do not close by themselves, and nobody confirmed that they are closed.',
-    will: 'Whoever comes to the keys can change what was proved.',
+    will: 'Anybody at the keys can change what was proved.',
     todo: 'Close them, and confirm it when the pump is returned to automatic.',
   },
   'ANY-11.none': {

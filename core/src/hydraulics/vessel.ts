@@ -32,9 +32,9 @@ export function usableWater_L(
  * on `draw_m3h` for a draw that the pump cannot pass while it fills.
  */
 export function startsPerHour(usable_L: number, draw_m3h: number, fill_m3h: number, delay_s: number): number {
-  requirePositive('draw_m3h', draw_m3h, 'The draw');
+  requirePositive('draw_m3h', draw_m3h, 'Demand');
   if (fill_m3h <= draw_m3h)
-    throw new InputError('draw_m3h', 'It never fills the vessel while so much is drawn: it runs through.');
+    throw new InputError('draw_m3h', 'At this demand the vessel never fills: the pump runs through.');
   const usable_m3 = usable_L / 1000;
   return 1 / (usable_m3 / draw_m3h + usable_m3 / (fill_m3h - draw_m3h) + delay_s / 3600);
 }

@@ -6,7 +6,7 @@ import { clockShowsSchema } from './clock-shows';
 export const controllerMessageSchema = group({
   // of a lamp, how it looks: “red, twice, then a pause”
   shows: text('It shows', { most: 40, hint: 'As displayed; of a lamp, how it looks: red, twice, a pause' }),
-  lamp: described(z.literal(true), { label: 'It is a lamp', tick: true, place: flagOrNothing }).optional(),
+  lamp: described(z.literal(true), { label: 'A lamp', tick: true, place: flagOrNothing }).optional(),
   kind: choice('Which is', { reminder: 'a reminder', fault: 'a fault' }),
   means: text('It means', { most: 200 }),
   todo: text('What to do', { most: 200 }),
@@ -16,7 +16,7 @@ export type ControllerMessage = Readonly<z.infer<typeof controllerMessageSchema>
 /** A contact that tells something else of a fault. */
 export const alarmOutputSchema = group({
   name: text('Terminals', { most: 40, hint: 'As they are marked' }),
-  tells: text('It tells of', { most: 200, hint: 'Such as: running dry, overload' }),
+  tells: text('It tells of', { most: 200, hint: 'e.g. running dry, overload' }),
   // one that opens tells of a cut wire too
   contact: choice('When it tells, its contact', {
     closes: 'closes',
@@ -57,7 +57,7 @@ export const controllerShape = {
       hint: 'Boards and modules, one a line',
     },
   ).optional(),
-  hasClock: tick('It has a clock'),
+  hasClock: tick('Has a clock'),
   clockShows: described(clockShowsSchema, {
     label: 'The clock shows',
     options: [

@@ -93,5 +93,5 @@ export function quantityOf(parameter: Parameter, roles: RoleQuantities): Quantit
 
 /** Words for a unit that a meaning is not measured in. */
 export function wrongUnit(unit: string, like: string): string {
-  return `“${unit}” is no unit of this meaning: use one such as ${like}.`;
+  return `“${unit}” is no unit of this meaning: use e.g. ${like}.`;
 }

@@ -25,7 +25,7 @@ export function inOrder(map: TwoPointMap): TwoPointMap {
 /** Change of y for each mA. Throws an InputError when both points stand at one current. */
 export function slope(map: TwoPointMap): number {
   if (map.x1_mA === map.x2_mA) {
-    throw new InputError('x2', 'The two points stand at the same current: no line goes through them.');
+    throw new InputError('x2', 'The two points have the same current: no line goes through them.');
   }
   return (map.y2 - map.y1) / (map.x2_mA - map.x1_mA);
 }

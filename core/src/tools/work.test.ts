@@ -40,7 +40,7 @@ test.each([
   ['control-voltage', { full_v: '1.5' }, 'full_v', 'must lie above the voltage'],
   ['sensor-range', { range_set: '0' }, 'range_set', 'must be more than 0'],
   ['vessel-starts', { stop_bar: '2.8' }, 'stop_bar', 'a higher pressure than it starts at'],
-  ['vessel-starts', { draw_m3h: '2.5' }, 'draw_m3h', 'It never fills the vessel'],
+  ['vessel-starts', { draw_m3h: '2.5' }, 'draw_m3h', 'the vessel never fills'],
   ['tariff', { prices: '0:00 6:00 0.2' }, 'prices', 'No price from 6:00 to 24:00.'],
   ['turnover', { length_m: '0' }, 'length_m', 'The length must be more than 0.'],
 ] as const)('%s with %j says at “%s” what is wrong', (id, changed, field, words) => {
@@ -116,7 +116,7 @@ test('what a second pump adds is told: a reserve on tight pipes, flow on wide on
 });
 
 test('what never stops, and gas above the start, are told', () => {
-  expect(work('stop-frequency', { stop_hz: '38' }).answer?.verdict?.words).toContain('It never stops');
+  expect(work('stop-frequency', { stop_hz: '38' }).answer?.verdict?.words).toContain('The pump never stops');
   expect(work('vessel-starts', { precharge_bar: '3' }).answer?.verdict?.words).toContain('drops at a stroke');
   expect(work('sensor-range', {}).answer?.verdict?.good).toBe(false);
 });

@@ -3,6 +3,6 @@ export class Left extends Error {
   override readonly name = 'Left';
 
   constructor() {
-    super('Whoever waited for this has gone.');
+    super('The request was given up.');
   }
 }

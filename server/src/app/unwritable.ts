@@ -5,7 +5,7 @@ import { problems } from '../problems';
 const NUL = '\u0000';
 /** No form or file of ours is nested deeper. */
 const DEEPEST = 40;
-const HOLDS_NUL = 'It holds a sign that cannot be written (NUL).';
+const HOLDS_NUL = 'This holds a character that cannot be written (NUL).';
 
 interface Fault {
   readonly path: string;
@@ -18,7 +18,7 @@ function faultIn(value: unknown): Fault | null {
   for (let next = open.pop(); next; next = open.pop()) {
     const { path, depth, value: at } = next;
     if (depth > DEEPEST)
-      return { path: path.slice(0, 200), words: `It is nested deeper than ${DEEPEST} levels.` };
+      return { path: path.slice(0, 200), words: `This is nested deeper than ${DEEPEST} levels.` };
     if (typeof at === 'string' && at.includes(NUL)) return { path, words: HOLDS_NUL };
     if (at === null || typeof at !== 'object') continue;
     for (const [key, inner] of Object.entries(at)) {

@@ -14,7 +14,7 @@ export function frozenClock(instant: string): Clock {
 function inOurTime(clock: Clock): Clock {
   const now = clock();
   if (now < '2020' || now >= '2100')
-    throw new Error(`The clock of this machine stands at ${now.slice(0, 10)}: set it right first.`);
+    throw new Error(`The clock of this machine shows ${now.slice(0, 10)}: set it right first.`);
   return clock;
 }
 

@@ -122,9 +122,7 @@ function refuseTwice({ entries, plans, records, readings, decisions, takenBack, 
         throw problems.invalid([{ field: `${at}.id`, words: `The id “${id}” stands twice.` }]);
       seen.add(id);
       if (revision > job.version) {
-        throw problems.invalid([
-          { field: `${at}.revision`, words: 'It is younger than the job that it belongs to.' },
-        ]);
+        throw problems.invalid([{ field: `${at}.revision`, words: 'This line is younger than its job.' }]);
       }
     });
   }

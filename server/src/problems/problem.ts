@@ -63,7 +63,7 @@ export const problems = {
     }),
   tooLong: () =>
     make('too-long', 422, 'This run takes too long.', {
-      detail: 'It was stopped after half a minute. Take a shorter scenario.',
+      detail: 'The run was stopped after half a minute. Take a shorter scenario.',
       errors: [{ field: 'scenario', words: 'The run was stopped after 30 s.' }],
     }),
   faulty: (faults: readonly { line: number; column: number; words: string }[]) =>
@@ -72,7 +72,7 @@ export const problems = {
     }),
   foreignHost: (host: string) =>
     make('foreign-host', 421, 'This server does not answer to that name.', {
-      detail: `It is reached as 127.0.0.1, localhost or the address it was given, not as “${host.slice(0, 100)}”.`,
+      detail: `This server is reached as 127.0.0.1, localhost or the address it was given, not as “${host.slice(0, 100)}”.`,
       errors: [{ field: 'host', words: 'Open it under its own address.' }],
     }),
   foreignOrigin: (origin: string) =>
@@ -82,14 +82,14 @@ export const problems = {
     }),
   badUrl: () =>
     make('bad-url', 400, 'The address cannot be read.', {
-      errors: [{ field: 'url', words: 'It holds signs that no address has.' }],
+      errors: [{ field: 'url', words: 'The address holds signs that no address has.' }],
     }),
   client: (status: number, words: string) =>
     make('bad-request', status, 'The request cannot be carried out.', {
       detail: words,
       errors: [{ field: 'request', words }],
     }),
-  left: () => make('left', 499, 'Whoever asked for this has gone.'),
+  left: () => make('left', 499, 'The request was given up.'),
   unwritable: (words: string) =>
     make('unavailable', 503, 'Writes cannot be taken now.', {
       detail: words,

@@ -85,7 +85,7 @@ describe('the plan', () => {
     stand(<DrivePlan />);
     expect(wordsOf('target-P20')).toContain('3.7');
     expect(wordsOf('target-P30')).toContain('39.6');
-    expect(wordsOf('pressure-stop')).toMatch(/It stops under .* to .*, by the pressure at the inlet/);
+    expect(wordsOf('pressure-stop')).toMatch(/Stops below .* to .*, by the pressure at the inlet/);
     press('duty-open-holds');
     type('duty-holds.pipe_bar', '0.8');
     expect(wordsOf('target-P20')).toContain('4');
@@ -106,7 +106,7 @@ describe('the plan', () => {
     type('point-P30', '39');
     expect(wordsOf('pressure-stop')).toContain('never stops');
     type('point-P30', '39.7');
-    expect(wordsOf('pressure-stop')).toContain('It stops under');
+    expect(wordsOf('pressure-stop')).toContain('Stops below');
   });
   test('both ways of sharing with what they take; the dearer one is a tap away', () => {
     stand(<DrivePlan />);

@@ -97,7 +97,7 @@ describe('a pool', () => {
     expect(run.mock.calls.at(-1)?.[0].scenario.events).toEqual([
       { kind: 'hand-run', at_s: 111_600, until_s: 120_600, amount: 2400 },
     ]);
-    expect(wordsOf('happenings-1')).toContain('It runs by hand.');
+    expect(wordsOf('happenings-1')).toContain('The pump runs by hand.');
     fireEvent.press(screen.getByText('Remove'));
     await settled();
     expect(wordsOf('bench-events')).toContain('Nothing goes wrong.');

@@ -24,7 +24,7 @@ export function LookedAtCard() {
             so.
           </Words>
           <ReasonEntry
-            ask="It was looked at only"
+            ask="Looked at only"
             label="Why nothing was read or set, for the customer to read"
             act="Record it so"
             draft={`looked-at:${jobId}`}

@@ -49,7 +49,7 @@ export function ParametersCard({ family, parameters, errors, onChange }: Paramet
                 </Words>
                 <Words size="small" colour="quiet">
                   {texts.role || 'recorded only'}
-                  {own.length > 0 ? ` · ${own.length} to mend` : ''}
+                  {own.length > 0 ? ` · ${own.length} to put right` : ''}
                 </Words>
               </View>
               <Button
@@ -164,7 +164,7 @@ function ParameterForm({
       {field('key', 'Key', { hint: 'A short name without spaces' })}
       {field('group', 'Group', { hint: 'One of the keys above' })}
       {choose('role', 'What it means', rolesOf(family))}
-      {choose('type', 'It is', [
+      {choose('type', 'Kind', [
         { value: 'number', label: 'A figure' },
         { value: 'choice', label: 'A choice' },
         { value: 'time', label: 'A time of day' },

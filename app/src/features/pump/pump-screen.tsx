@@ -59,6 +59,8 @@ function PumpBody({ pump }: { pump: PumpResource }) {
   const { Day, Stock } = screensOf(pump.profile.family).pump;
   const open = pump.jobs.find((job) => job.state === 'open' || job.state === 'planned');
 
+  // a page that was kept from before it was asked has none
+  const retired = pump.retiredOn ?? null;
   const lastStage = useLastStage(open?.id ?? '');
 
   const start = (date: string, stage: 'as-found' | 'plan') => {
@@ -107,7 +109,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
       over={pump.siteName}
       back={`/site/${pump.siteId}`}
       action={
-        pump.retiredOn !== null ? undefined : open ? (
+        retired ? undefined : open ? (
           <Button
             grow
             kind="main"
@@ -164,11 +166,11 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           />
         </View>
       </View>
-      {pump.retiredOn !== null && (
+      {retired && (
         <Card edge="ochre" testID="retired">
           <Words>
-            Retired on {dateInWords(pump.retiredOn)}. Its visits and papers are kept; under Edit it is put
-            back in use.
+            Retired on {dateInWords(retired)}. Its visits and papers are kept; under Edit it is put back in
+            use.
           </Words>
         </Card>
       )}

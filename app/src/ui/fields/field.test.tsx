@@ -22,7 +22,7 @@ function Form({ error }: { error?: string }) {
   );
 }
 
-jest.mock('../screen/layout', () => ({ useWide: () => false }));
+jest.mock('../screen/layout', () => ({ useWide: () => false, useShort: () => false }));
 
 test('a field has its name, unit and limits in words, and says what is wrong where it is', () => {
   render(<Form error="The dose must be more than 0." />);

@@ -5,7 +5,7 @@ import { fig, figureWithUnit, presentReader, type Quantity } from '../../units';
 export const words = (q: Quantity, value: number) => figureWithUnit(fig(q, value), presentReader());
 
 /** What starts by itself is said wherever it may. */
-export const STARTS = 'It starts by itself.';
+export const STARTS = 'The pump starts by itself.';
 
 /**
  * Supply off and on: it does as it is set. Nothing is tried where that is not known.
@@ -23,7 +23,7 @@ export function supplyCut(afterCut: 'resume' | 'wait' | null, waits?: Pattern): 
         expected: afterCut === 'resume' ? 'it goes on' : 'it waits',
         caution: 'It may start by itself.',
       },
-      { resume: 'It goes on', wait: waits ? { label: 'It waits', slip: waits } : 'It waits' },
+      { resume: 'Carries on', wait: waits ? { label: 'Waits', slip: waits } : 'Waits' },
       afterCut,
     ),
   ];

@@ -80,7 +80,7 @@ describe('drift between two visits', () => {
   test('left as it was found, it counts from there', () => {
     expect(clockDrift(found(-9, [left(-9, false)]))?.perMonth_min).toBe(0);
     expect(driftInWords(clockDrift(found(-9, [left(-9, false)])))).toBe(
-      'It has kept time since 26 Aug 2026.',
+      'The clock has kept time since 26 Aug 2026.',
     );
   });
   test.each([

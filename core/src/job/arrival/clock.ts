@@ -59,7 +59,7 @@ export function clockDrift(document: JobDocument): ClockDrift | null {
 export function driftInWords(drift: ClockDrift | null): string {
   if (!drift) return '';
   const minutes = Math.round(Math.abs(drift.perMonth_min) * 10) / 10;
-  if (minutes === 0) return `It has kept time since ${dateInWords(drift.since)}.`;
+  if (minutes === 0) return `The clock has kept time since ${dateInWords(drift.since)}.`;
   return `It ${drift.perMonth_min > 0 ? 'gains' : 'loses'} ${minutes} min a month, by the readings since ${dateInWords(drift.since)}.`;
 }
 

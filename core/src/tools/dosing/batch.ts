@@ -36,7 +36,7 @@ export const batchTool: Tool<typeof batchInput, BatchOutput> = {
   },
   answer: ({ strokes, error_pct, time_s, fits }) => ({
     main: line('Set', strokes, 'strokes a batch', 0),
-    lines: [line('It takes', time_s, 's', 1), line('Rounding leaves', error_pct, '%', 2)],
+    lines: [line('Takes', time_s, 's', 1), line('Rounding leaves', error_pct, '%', 2)],
     verdict: fits
       ? { good: true, words: 'A batch is done before the next trigger.' }
       : { good: false, words: 'Triggers come faster than a batch takes: batches pile up or are lost.' },

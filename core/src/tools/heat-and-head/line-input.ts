@@ -17,7 +17,7 @@ export const lineInput = {
 type Typed = z.infer<z.ZodObject<typeof lineInput>>;
 
 export const lineFields = [
-  choice('mode', 'It holds', 'proportional', () => [
+  choice('mode', 'Set head', 'proportional', () => [
     { value: 'fixed', label: 'Full speed' },
     { value: 'constant', label: 'Constant head' },
     { value: 'proportional', label: 'Proportional head' },

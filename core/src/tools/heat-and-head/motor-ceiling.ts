@@ -20,7 +20,7 @@ export const motorCeilingTool: Tool<typeof motorCeilingInput, { greatest_rpm: nu
   fields: [
     figure('plate_rpm', 'Speed on the plate', 'speed', '2860'),
     figure('plate_kw', 'Power on the plate', 'heat', '1.1'),
-    figure('load_kw', 'It takes at that speed', 'heat', '0.82'),
+    figure('load_kw', 'Power at that speed', 'heat', '0.82'),
   ],
   run: ({ plate_rpm, plate_kw, load_kw }) => ({
     greatest_rpm: motorCeiling_rpm(plate_rpm, plate_kw * WATTS, load_kw * WATTS),

@@ -46,14 +46,14 @@ export const warmUpTool: Tool<typeof warmUpInput, WarmUpOutput> = {
     };
   },
   answer: ({ balance_c, hours, standing_kwh_day }) => ({
-    main: hours === null ? line('It holds in the end', balance_c, '°C') : line('Warm after', hours, 'h'),
+    main: hours === null ? line('Final temperature', balance_c, '°C') : line('Warm after', hours, 'h'),
     lines: [
       ...(hours === null ? [] : [line('It would hold in the end', balance_c, '°C')]),
       line('Standing warm takes a day', standing_kwh_day, 'kWh'),
     ],
     verdict:
       hours === null
-        ? { good: false, words: 'It never gets there: it loses as much before.' }
+        ? { good: false, words: 'The water never gets there: the heat loss is as large before.' }
         : { good: true, words: 'It gets there.' },
   }),
 };

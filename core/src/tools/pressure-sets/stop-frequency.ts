@@ -51,7 +51,7 @@ export const stopFrequencyTool: Tool<typeof stopFrequencyInput, StopFrequencyOut
     lines: [line('Shut off it turns at', closed_hz, 'Hz', 1)],
     verdict:
       stop_flow_m3h === null
-        ? { good: false, words: 'It never stops: shut off it still turns faster than that.' }
+        ? { good: false, words: 'The pump never stops: shut off, it still turns faster.' }
         : { good: true, words: 'Hold it above any leak, and below the minimum real draw.' },
   }),
 };

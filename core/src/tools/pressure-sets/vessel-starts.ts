@@ -9,7 +9,7 @@ export const vesselStartsInput = z
     precharge_bar: notNegative('The pre-charge'),
     start_bar: positive('The start pressure'),
     stop_bar: positive('The stop pressure'),
-    draw_m3h: positive('The draw'),
+    draw_m3h: positive('Demand'),
     fill_m3h: positive('The flow while it fills'),
     stop_delay_s: notNegative('The delay'),
   })

@@ -30,6 +30,6 @@ export const sensorRangeTool: Tool<typeof sensorRangeInput, { true: number; shar
     verdict:
       share === 1
         ? { good: true, words: 'The ranges agree.' }
-        : { good: false, words: 'At rest both read nil: the slip shows under pressure alone.' },
+        : { good: false, words: 'At rest both read zero: the slip shows under pressure alone.' },
   }),
 };

@@ -201,7 +201,7 @@ export async function plainSeason(writing: Writing, dateAgo: (days: number) => s
     await job.plan(duty);
     await job.set();
     await job.prove(visit.share);
-    await job.acceptStops('Told to the customer; mended at the next visit.');
+    await job.acceptStops('Told to the customer; repaired at the next visit.');
     await job.handOver(dateAgo(-visit.dueIn));
     left.set(visit.pumpId, lastLeftOf(await job.document())?.values ?? {});
   }

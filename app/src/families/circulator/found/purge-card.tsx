@@ -91,7 +91,7 @@ export function PurgeCard() {
             }}
           />
           <Field
-            label="It holds"
+            label="Holds"
             quantity="volume"
             hint="Where you know it: a loop of 100 m in 16 mm pipe holds about 13 L"
             testID="purge-volume"

@@ -151,7 +151,7 @@ function pictureOf({ context, pump, settings, found }: DriveWork) {
 function saidOf({ context, pump, settings }: DriveWork, say: (q: Quantity, value: number) => string): string {
   const { draw, leak } = { draw: context.duty.draw, leak: context.duty.draw.leak_m3h };
   if (settings.stop_hz === null || context.duty.holds.kind !== 'pressure')
-    return 'It does not stop by its frequency.';
+    return 'The drive does not stop by its frequency.';
   const span = stopSpan_m3h(context, pump, settings);
   if (span === null) return 'With minimum pressure at the inlet it never stops at zero demand.';
   const [least, most] = span;
@@ -159,7 +159,7 @@ function saidOf({ context, pump, settings }: DriveWork, say: (q: Quantity, value
     Math.abs(most - least) < 0.005
       ? say('waterFlow', most)
       : `${say('waterFlow', least)} to ${say('waterFlow', most)}, by the pressure at the inlet`;
-  return `It stops under ${under}. Minimum real draw ${say('waterFlow', draw.least_m3h)}${leak === null ? '' : `, leak ${say('waterFlow', leak)}`}.`;
+  return `Stops below ${under}. Minimum real demand ${say('waterFlow', draw.least_m3h)}${leak === null ? '' : `, leak ${say('waterFlow', leak)}`}.`;
 }
 
 const styles = StyleSheet.create({

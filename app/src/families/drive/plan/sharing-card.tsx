@@ -13,7 +13,7 @@ import { SPACE } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import type { DriveWork } from './drive-work';
 
-/** Who runs over the draw, and what each way of sharing takes: the cheaper one is planned, another is a tap away. */
+/** Units running, over demand, and what each way of sharing takes: the cheaper one is planned, another is a tap away. */
 export function SharingCard({ work, onChoose }: { work: DriveWork; onChoose: (way: Sharing) => void }) {
   const { box, onLayout } = useChartBox(250);
   const { context, pump, settings } = work;
@@ -37,7 +37,7 @@ export function SharingCard({ work, onChoose }: { work: DriveWork; onChoose: (wa
     (way) => `${capital(SHARING_WORDS[way])}: ${day[way]?.toFixed(1) ?? '?'} kWh a day`,
   ).join('; ');
   return (
-    <Card title="Who runs over the draw" testID="sharing-card">
+    <Card title="Units running, over demand" testID="sharing-card">
       <View onLayout={onLayout}>
         <PowerChartView chart={chart} planned={planned} text={`${said}.`} />
       </View>

@@ -45,7 +45,7 @@ export function keyWords({ behaviours }: PoolProfile, slot: number): string | nu
   const { keyed, timed } = behaviours.programs;
   if (timed.includes(slot))
     return 'A key for a timed run: no schedule runs in it. Its stop is how long it runs.';
-  return keyed.includes(slot) ? 'It is a front key too.' : null;
+  return keyed.includes(slot) ? 'This program is a front key too.' : null;
 }
 
 /** “Program 3” of “Program 3: start”. */

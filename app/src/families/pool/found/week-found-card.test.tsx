@@ -106,7 +106,7 @@ test('a slot that is a key says so: one for timed runs has a length and no sched
 
 test('a front key is named as one', () => {
   standJob(TEN_SLOTS, <WeekFoundCard />, [], { dutyBefore: DUTY });
-  expect(screen.getByTestId('slot-1-key')).toHaveTextContent('It is a front key too.');
+  expect(screen.getByTestId('slot-1-key')).toHaveTextContent('This program is a front key too.');
   press('slot-7-row');
   expect(screen.queryByTestId('slot-7-key')).toBeNull();
 });

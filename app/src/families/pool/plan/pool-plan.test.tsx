@@ -51,7 +51,7 @@ test('as found against target: the saving, and the found week with what is suppr
 test('a panel’s frost night has its cost, and says what it does not protect', () => {
   standJob(PANEL, <PoolPlan />, [], { dutyBefore: PANEL_DUTY });
   expect(wordsOf('winter')).toContain('In the frost: Roof.');
-  expect(wordsOf('winter')).toContain('does not protect against a power cut');
+  expect(wordsOf('winter')).toContain('does not work in a power cut');
   expect(wordsOf('power')).toContain('Roof');
 });
 

@@ -32,7 +32,7 @@ export function WinterCard({ work }: { work: PoolWork }) {
       <Words bold colour="ochre">
         {poolChoices(duty).frost === 'drain'
           ? 'Drained down: see that every low point is open, and that nothing starts.'
-          : 'It does not protect against a power cut, nor pipes that no circuit of it moves. Where winters are hard, draining down is the answer.'}
+          : 'Frost protection does not work in a power cut, and does not reach pipes that no circuit moves. Where winters are hard, draining down is the answer.'}
       </Words>
     </Card>
   );

@@ -49,7 +49,7 @@ export function TableCard() {
       {!view.document.handover &&
         (text === null ? (
           <Button
-            label={copied ? 'Copy it again' : 'It is printed otherwise: copy it'}
+            label={copied ? 'Copy it again' : 'The printed table differs: copy it'}
             testID="pack-table-open"
             onPress={() => change(writeTableCsv(rows))}
           />

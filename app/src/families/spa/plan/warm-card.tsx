@@ -141,7 +141,7 @@ export function WarmCard({ work, byHand, onMove }: WarmCardProps) {
             kWh a day less
             {saved.lowered.cost <= saved.held.cost
               ? `, and ${(saved.held.cost - saved.lowered.cost).toFixed(2)} ${duty.currency}.`
-              : `, but ${(saved.lowered.cost - saved.held.cost).toFixed(2)} ${duty.currency} more: it heats again in dear hours.`}
+              : `, but ${(saved.lowered.cost - saved.held.cost).toFixed(2)} ${duty.currency} more: it heats again at peak price.`}
           </Words>
           <Words>
             Heat again at {saved.starts.map(timeOfDay).join(', ')} at the latest, in the coldest air.

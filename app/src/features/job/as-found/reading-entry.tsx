@@ -50,7 +50,7 @@ export function ReadingEntry(props: ReadingEntryProps) {
         value={why}
         onChange={onUnread}
       />
-      <Button kind="quiet" label="It can be read after all" onPress={() => onUnread(undefined)} />
+      <Button kind="quiet" label="Can be read after all" onPress={() => onUnread(undefined)} />
     </>
   );
 }

@@ -103,7 +103,7 @@ export function HandOverStage() {
               label="Next due"
               testID="next-due"
               value={draft.nextDue}
-              hint="As 31.5.2027 or 2027-05-31; empty when none is agreed"
+              hint="e.g. 31.5.2027; optional"
               error={error?.field === 'date' ? error.words : null}
               often={OFTEN_months.map((months) => ({
                 label: months === 12 ? 'In a year' : `In ${months} months`,

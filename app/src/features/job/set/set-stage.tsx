@@ -62,7 +62,7 @@ export function SetStage() {
       {gate.length > 0 && !document.handover && <GateCard title="Set is still closed" reasons={gate} />}
       {off === 'part-changed' && (
         <Card edge="rust" title="Left part-changed">
-          <Words>The pump runs on a mixture of old and new settings. It is named so on the hand-over.</Words>
+          <Words>The pump runs on a mixture of old and new settings. The hand-over says so.</Words>
         </Card>
       )}
       {off === 'put-back' && (
@@ -83,7 +83,7 @@ export function SetStage() {
           {last?.left && <JustEntered row={last} />}
           {next && parameter && isReadFirst(next) && (
             <Card title="Read it before it is changed" testID="read-first">
-              <Words>It was confirmed as it was known, with the others. Read it at the display now.</Words>
+              <Words>Only confirmed with the others so far. Read the display now.</Words>
               <FoundEntry parameter={parameter} found={null} onDone={() => undefined} />
             </Card>
           )}

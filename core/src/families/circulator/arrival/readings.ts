@@ -13,8 +13,8 @@ export const readings = plainReadings<CirculatorRecord>(
     { key: 'return_C', label: 'Return temperature', said: 'return line', quantity: 'temperature' },
   ],
   [
-    { value: 'runs', label: 'It runs' },
-    { value: 'waits', label: 'It waits' },
+    { value: 'runs', label: 'Runs' },
+    { value: 'waits', label: 'Waits' },
     { value: 'stands', label: 'It stands' },
     { value: 'fault', label: 'In fault' },
   ],

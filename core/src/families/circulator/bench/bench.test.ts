@@ -71,7 +71,7 @@ describe('CIR-16 on the bench: told by volts', () => {
     expect(sums.short_h).toBeCloseTo(2, 2);
     expect(sums.starts).toBe(2);
     expect(happenings.map(({ words }) => words)).toEqual(
-      expect.arrayContaining(['The signal’s wire off.', 'It stands.', 'It runs.']),
+      expect.arrayContaining(['The signal’s wire off.', 'It stands.', 'The pump runs.']),
     );
   });
   test('drifting between both thresholds it keeps its state; under the lower one it stands', () => {

@@ -17,7 +17,11 @@ export const CIRCULATOR_EVENTS = {
   },
   'all-shut': { name: 'Every valve shut', over: 'Valves open again', amount: null },
   'lead-fails': { name: 'The lead of the twin fails', over: 'The lead is back', amount: null },
-  'flap-leaks': { name: 'The flap valve of the twin leaks', over: 'The flap valve is tight', amount: null },
+  'flap-leaks': {
+    name: 'The flap valve of the twin leaks',
+    over: 'The flap valve shuts tight',
+    amount: null,
+  },
   'link-silent': { name: 'The link falls silent', over: 'The link speaks again', amount: null },
   air: { name: 'Air in the loops', over: 'Air out', amount: null },
 } as const satisfies EventBook;

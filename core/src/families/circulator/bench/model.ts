@@ -59,7 +59,7 @@ export function circulatorModel(plant: CirculatorPlant): BenchModel<CirculatorSt
     flags: [
       { begins: 'Less flow than required.', ends: 'As much flow as required.' },
       { begins: 'Valves whistle.', ends: 'Valves are quiet.' },
-      { begins: 'It stands.', ends: 'It runs.' },
+      { begins: 'It stands.', ends: 'The pump runs.' },
       { begins: 'The return comes back too cool.', ends: 'The return is warm enough.' },
       { begins: 'Both of the twin run.', ends: 'One of the twin is enough.' },
     ],

@@ -32,6 +32,6 @@ function ratioOf(asked: number | undefined, read: number | undefined): Pattern |
     'CIR-06',
     'range',
     'Off by a ratio of ranges',
-    `The gauges read ${(read / asked).toFixed(2)} times what is set, such as a range of ${pair.set} bar set for a sensor of ${pair.label} bar gives: read the sensor’s label, and the range again.`,
+    `The gauges read ${(read / asked).toFixed(2)} times what is set, e.g. a range of ${pair.set} bar set for a sensor of ${pair.label} bar gives: read the sensor’s label, and the range again.`,
   );
 }

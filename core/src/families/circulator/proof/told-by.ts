@@ -18,7 +18,7 @@ export function contact({ duty }: CirculatorContext, settings: CirculatorSetting
       {
         both: 'It stands, and goes on',
         runs: wrong(
-          'It runs on',
+          'Keeps running',
           'CIR-04',
           'standing',
           'The contact does otherwise',
@@ -82,15 +82,15 @@ export function volts({ duty }: CirculatorContext, { source, volts: set }: Circu
         title: 'The wire off',
         method: 'Take the signal’s wire off with the pump running.',
         expected: 'it stands, and reports nothing',
-        caution: 'It starts by itself once the wire is back.',
+        caution: 'The pump starts by itself once the wire is back.',
       },
       {
         stands: 'It stands',
         runs: wrong(
-          'It runs on',
+          'Keeps running',
           'CIR-16',
           'manual',
-          'It does not go by the voltage',
+          'Does not follow the voltage',
           'Another source is chosen in its menu, or the mode keeps its own speed.',
         ),
       },
@@ -182,7 +182,7 @@ export function link({ duty, profile }: CirculatorContext, settings: CirculatorS
           'Set what it is to do, and try it again.',
         ),
       },
-      { 'own-mode': 'It goes on in its own mode', stop: 'It stops', last: 'It stays at the last speed' },
+      { 'own-mode': 'Carries on in its own mode', stop: 'Stops', last: 'It stays at the last speed' },
       wants,
     ),
   ];
@@ -236,7 +236,7 @@ export function alarm({ duty: { alarm: wired }, profile }: CirculatorContext): P
         key: 'fault-contact',
         title: 'Its fault contact, with a fault made on purpose',
         method: 'Make the fault that its manual names for this, and read the alarm where the site shows it.',
-        expected: `it ${wired.onFault}, and the alarm comes; mended, it goes`,
+        expected: `it ${wired.onFault}, and the alarm comes; with the fault cleared, it goes`,
         caution: 'Mains may stand on the contact: a licensed electrician measures there.',
       },
       {

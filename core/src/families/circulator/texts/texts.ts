@@ -162,14 +162,14 @@ export const CIRCULATOR_TEXTS = {
   'CIR-12.thick': {
     title: 'Too thick for its curve',
     so: 'The mixture has {viscosity}; beyond {most} a curve made with water does not hold.',
-    will: 'The pump gives less and takes more than is reckoned here.',
+    will: 'The pump gives less flow and draws more power than calculated here.',
     todo: 'Ask the maker for the curve with this mixture.',
   },
   'CIR-14': {
     title: 'The flap valve between the heads does not shut',
     so: 'The flap valve of the twin {flap}.',
     will: 'The one that runs drives water back through the one that rests: less flow, and a rotor that is turned.',
-    todo: 'Mend or fit it; until then shut the resting head off by its valves.',
+    todo: 'Repair or fit the valve; until then shut the resting head off by its valves.',
   },
   'CIR-14.untried': {
     title: 'The flap valve of the twin was not tried',

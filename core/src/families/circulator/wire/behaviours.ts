@@ -18,7 +18,7 @@ export type Mode = keyof typeof MODE_WORDS;
 export const circulatorBehavioursSchema = group({
   family: z.literal('circulator'),
   ...controllerShape,
-  modes: several('Modes', MODE_WORDS, { tooFew: 'It has one mode at least.' }),
+  modes: several('Modes', MODE_WORDS, { tooFew: 'A controller has one mode or more.' }),
   proportional: group(
     {
       zeroShare: share('Left at no flow', { least: 0 }),

@@ -116,7 +116,7 @@ export const circulatorDutySchema = group({
     allMayShut: yesNo('Every valve may shut at one time'),
     leastFlow_m3h: figure('What flows then, by a bypass', 'waterFlow', {
       least: 0,
-      hint: 'Empty when nobody knows of one',
+      hint: 'Leave empty if unknown',
     }).nullable(),
   }),
   pump: group({
@@ -141,10 +141,10 @@ export const circulatorDutySchema = group({
         tight: 'is tight',
         leaks: 'leaks',
         missing: 'is missing',
-        unknown: 'nobody knows',
+        unknown: 'unknown',
       }),
     },
-    { on: 'It is a twin: two alike heads in one body' },
+    { on: 'Twin: two alike heads in one body' },
   ).optional(),
   control: described(control, { label: 'How fast is told by' }),
   contact: choice('Its start contact is', {
@@ -161,7 +161,7 @@ export const circulatorDutySchema = group({
     },
     { on: 'Its fault contact is wired' },
   ).optional(),
-  season_h: figure('It runs in a year', 'hours', { most: 8784, unit: 'h' }),
+  season_h: figure('Running hours a year', 'hours', { most: 8784, unit: 'h' }),
   ...pricesOf,
   choices: group({
     mode: choice('Mode', MODE_WORDS, {

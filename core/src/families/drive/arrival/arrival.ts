@@ -23,7 +23,7 @@ export const arrival: OwnArrival<DriveKind> = {
     },
     {
       key: 'by-itself',
-      words: 'It starts by itself. No switch is opened between a running drive and its motor.',
+      words: 'The pump starts by itself. No switch is opened between a running drive and its motor.',
     },
     { key: 'live', words: 'Covers over live parts stay shut: behind them a licensed electrician works.' },
   ],

@@ -13,9 +13,9 @@ export const readings = plainReadings<DriveRecord>(
     { key: 'hours_h', label: 'Running hours', said: 'hours', quantity: 'hours' },
   ],
   [
-    { value: 'runs', label: 'It runs' },
+    { value: 'runs', label: 'Runs' },
     { value: 'stopped', label: 'Stopped, no demand' },
-    { value: 'waits', label: 'It waits' },
+    { value: 'waits', label: 'Waits' },
     { value: 'fault', label: 'In fault' },
   ],
 );

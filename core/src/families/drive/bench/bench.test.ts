@@ -131,7 +131,7 @@ describe('what goes wrong', () => {
   test('DRV-05: dry, it stops within its delay; warning alone spoils the seal', () => {
     const dry = steady(2, { kind: 'inlet-dry' });
     const stops = run(contextOf(), dry);
-    expect(stops.words).toContain('It has stopped with an error.');
+    expect(stops.words).toContain('The drive has stopped with an error.');
     expect(stops.sums.dry_s).toBeLessThan(60);
     const warns = run(contextOf(), dry, { P42: '1' });
     expect(warns.words).toContain('It warns that it runs dry.');
@@ -149,7 +149,7 @@ describe('what goes wrong', () => {
     const context = contextOf(SET, noLeak(DUTY));
     expect(run(context, off).sums.greatest_bar).toBeGreaterThan(5.5);
     const box = run(contextOf(BOX, noLeak(DUTY)), steady(2, { kind: 'sensor-off' }));
-    expect(box.words).toContain('It has stopped with an error.');
+    expect(box.words).toContain('The drive has stopped with an error.');
   });
   test('DRV-10: gas that is lost lets it start far more often', () => {
     const context = contextOf();
@@ -166,7 +166,7 @@ describe('what goes wrong', () => {
     const short = run(contextOf(), steady(7, out));
     expect(short.sums.low_min).toBeGreaterThan(30);
     // a set whose lead alone has the sensor stops with it
-    expect(run(contextOf(BOX, DUTY), steady(3, out)).words).toContain('It has stopped with an error.');
+    expect(run(contextOf(BOX, DUTY), steady(3, out)).words).toContain('The drive has stopped with an error.');
   });
   test('DRV-06: of two with one address one is never seen', () => {
     const twice = run(contextOf(), steady(7, { kind: 'address-twice' }));
@@ -193,8 +193,8 @@ describe('what goes wrong', () => {
   });
   test('a power cut: it goes on, or it waits for a person', () => {
     const cut = steady(2, { kind: 'power-cut' });
-    expect(run(contextOf(), cut, { P60: '1' }).words).not.toContain('It waits for a person.');
-    expect(run(contextOf(), cut, { P60: '0' }).words).toContain('It waits for a person.');
+    expect(run(contextOf(), cut, { P60: '1' }).words).not.toContain('The drive waits for a person.');
+    expect(run(contextOf(), cut, { P60: '0' }).words).toContain('The drive waits for a person.');
   });
   test('a burst pipe is a draw that no set carries', () => {
     expect(run(contextOf(), steady(2, { kind: 'pipe-burst', amount: 30 })).sums.low_min).toBeGreaterThan(50);

@@ -13,7 +13,7 @@ export const DRIVE_EVENTS = {
   'lead-out': { name: 'The lead fails', over: 'The lead is back', amount: null },
   'address-twice': { name: 'Two get one address', over: 'Addresses apart again', amount: null },
   'gas-lost': { name: 'The vessel’s gas is lost', over: 'Gas filled up', amount: null },
-  'pipe-burst': { name: 'A pipe bursts', over: 'Pipe mended', amount: 'm³/h', notByTap: true },
+  'pipe-burst': { name: 'A pipe bursts', over: 'Pipe repaired', amount: 'm³/h', notByTap: true },
 } as const satisfies EventBook;
 export type DriveEvent = keyof typeof DRIVE_EVENTS;
 

@@ -53,7 +53,7 @@ function turning({ document, context, checks }: JobGround<DriveKind>): Finding[]
     if (!short && body.provedDead) continue;
     found.push(
       finding('DRV-03.live', 'job', {
-        waited: waited === null ? 'nobody knows how long' : fig('minutes', waited),
+        waited: waited === null ? 'for an unknown time' : fig('minutes', waited),
         proved: body.provedDead ? '' : ', not proved dead',
         discharge: discharge === null ? 'what its plate says' : fig('minutes', discharge),
       }),

@@ -25,7 +25,7 @@ export function factsOf({ document, duty }: DriveView): HandoverFact[] {
   const gas = gasHistory(document).at(-1)?.body;
   const foundAt = gasFound_bar(document);
   const holds: HandoverFact[] = [
-    { label: 'It holds', words: holdsSaid(duty) },
+    { label: 'Controls', words: holdsSaid(duty) },
     {
       label: 'Drawn',
       words: `${shown('waterFlow', draw.least_m3h)} at least, ${shown('waterFlow', draw.usual_m3h)} usually, ${shown('waterFlow', draw.greatest_m3h)} at most; ${draw.leak_m3h === null ? 'leak not known' : `leak ${shown('waterFlow', draw.leak_m3h)}`}`,

@@ -32,7 +32,7 @@ export function partOf(view: DriveView): HandoverPart {
           sound: gauged,
         },
         {
-          words: stops ? 'It stops once every tap is shut.' : 'Stopping at zero demand not tried.',
+          words: stops ? 'The pump stops once every tap is shut.' : 'Stopping at zero demand not tried.',
           sound: stops,
         },
         { words: dry ? 'Run-dry protection tried on purpose.' : 'Run-dry protection not tried.', sound: dry },

@@ -194,7 +194,7 @@ function dry(
   const under = threshold_bar === null ? 'its threshold' : words('pressure', threshold_bar);
   const seal =
     duty.pump.dry_s === null
-      ? 'Nobody knows how long the seal stands dry: stop it at the first noise.'
+      ? 'How long the seal can run dry is unknown: stop at the first noise.'
       : `The seal stands dry for ${words('seconds', duty.pump.dry_s)}: stop it by hand before that.`;
   return [
     stateCheck(
@@ -209,7 +209,7 @@ function dry(
         caution: seal,
       },
       {
-        stop: 'It stops with an error',
+        stop: 'Stops with an error',
         warn: wrong(
           'It warns and runs on',
           'DRV-05',
@@ -218,7 +218,7 @@ function dry(
           'Set its reaction to stop, and try it again.',
         ),
         runs: wrong(
-          'It runs on',
+          'Keeps running',
           'DRV-05',
           'manual',
           'Dry, it runs on',
@@ -244,9 +244,9 @@ function sensorOff({ duty, profile }: DriveContext): ProofCheck[] {
         caution: 'The pressure may rise to the maximum that it can give.',
       },
       {
-        stop: 'It stops',
+        stop: 'Stops',
         full: wrong(
-          'It goes to full speed',
+          'Goes to full speed',
           'DRV-09',
           'sensor',
           'Without its sensor it goes to full speed',

@@ -33,6 +33,6 @@ function ratioOf(asked: number | undefined, read: number | undefined): Pattern |
     'DRV-01',
     'range',
     'Off by a ratio of ranges',
-    `The gauge reads ${ratio.toFixed(2)} times what is set, such as a range of ${pair.set} bar set for a sensor of ${pair.label} bar gives: read the sensor’s label, and the range again.`,
+    `The gauge reads ${ratio.toFixed(2)} times what is set, e.g. a range of ${pair.set} bar set for a sensor of ${pair.label} bar gives: read the sensor’s label, and the range again.`,
   );
 }

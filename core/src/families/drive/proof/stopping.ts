@@ -27,30 +27,30 @@ export function stopping(context: DriveContext, settings: DriveSettings): ProofC
     words(q, low) === words(q, high) ? words(q, low) : `${words(q, low)} to ${words(q, high)}`;
   const today =
     read === null
-      ? 'whatever stands at its inlet: read that on arrival for a narrower one'
+      ? 'at any inlet pressure: read that on arrival for a narrower figure'
       : `with ${words('pressure', read)} at its inlet, as read today`;
   const delay = settings.stopDelay_s === null ? 'its delay' : words('seconds', settings.stopDelay_s);
   const stops = stateCheck(
     {
       key: 'stops',
-      title: 'It stops once every tap is shut',
+      title: 'Stops once every tap is shut',
       method: `Shut every tap, and wait for ${delay} and a little more.`,
       expected: `it falls below ${words('frequency', settings.stop_hz)} and stops`,
     },
     {
-      stops: 'It stops',
+      stops: 'Stops',
       runs: wrong(
-        'It runs on',
+        'Keeps running',
         'DRV-04',
         'standing',
-        'It never stops',
+        'The pump never stops',
         'A leak, or a stop frequency at or below that of the shut valve: read the frequency with the discharge shut.',
       ),
       restarts: wrong(
-        'It stops and starts again at once',
+        'Stops and starts again at once',
         'DRV-10',
         'pressure',
-        'It starts every few seconds',
+        'Starts every few seconds',
         'The vessel’s gas is lost or too high, or the cut-in lies too near: measure the gas empty of water.',
       ),
     },
@@ -78,7 +78,7 @@ export function stopping(context: DriveContext, settings: DriveSettings): ProofC
                 'DRV-04',
                 'standing',
                 'Not the frequency of a shut valve',
-                'The valve was not shut, or sensor, set point or the pressure at its inlet are not as reckoned.',
+                'The valve was not shut, or sensor, set point or inlet pressure are not as calculated.',
               ),
             },
           },
@@ -90,7 +90,7 @@ export function stopping(context: DriveContext, settings: DriveSettings): ProofC
           {
             key: 'stop-flow',
             about: { kind: 'flow', at: (under[0] + under[1]) / 2 },
-            title: 'The draw under which it stops',
+            title: 'Demand below which it stops',
             method:
               'Open a tap a crack and close it slowly until it stops; then measure that draw with a bucket.',
             expected: said('waterFlow', under),
@@ -105,7 +105,7 @@ export function stopping(context: DriveContext, settings: DriveSettings): ProofC
               off: slip(
                 'DRV-12',
                 'standing',
-                'It stops at another draw',
+                'Stops at another demand',
                 'Pressure at the inlet of today, and a flat curve: move the stop frequency in small steps.',
               ),
             },
@@ -119,7 +119,7 @@ export function cutIn({ duty }: DriveContext, { cutIn_bar }: DriveSettings): Pro
   return [
     {
       key: 'cut-in',
-      title: 'It starts again at its cut-in pressure',
+      title: 'Starts again at its cut-in pressure',
       method: 'Stopped at zero demand: open a tap slowly, and read the gauge as it starts.',
       expected: words('pressure', cutIn_bar),
       tolerance: words('pressure', CUT_IN_bar),
@@ -133,7 +133,7 @@ export function cutIn({ duty }: DriveContext, { cutIn_bar }: DriveSettings): Pro
         off: slip(
           'DRV-08',
           'pressure',
-          'It starts elsewhere',
+          'Starts at another pressure',
           'Cut-in, its difference, and the vessel’s gas.',
         ),
       },

@@ -46,7 +46,7 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-04.off': {
     title: 'Stopping at zero demand is off',
-    so: 'Its stop frequency stands at zero.',
+    so: 'The stop frequency is set to zero.',
     will: 'With every tap shut it churns the same water hot, day and night.',
     todo: 'A stop frequency above {closed}; find it with the discharge shut, and open the valve again.',
   },
@@ -99,7 +99,7 @@ export const PRESSURE_TEXTS = {
     todo: 'Fill an empty main by hand, the valve nearly shut, and say so at the pump.',
   },
   'DRV-05.high': {
-    title: 'An honest dip trips it',
+    title: 'Normal dips trip the protection',
     so: 'Its low-water threshold is {threshold}; it starts again only at {start}.',
     will: 'A large draw, or the moment before it starts, looks like running dry.',
     todo: 'A threshold well under the cut-in pressure.',
@@ -132,7 +132,7 @@ export const PRESSURE_TEXTS = {
     title: 'Starts too often',
     so: 'At a draw of {draw} it may start {starts}, from {usable} of water in the vessel; {most} is the most.',
     will: 'Motor, drive and check valve wear out.',
-    todo: 'A larger or better filled vessel, a lower cut-in, a longer delay; or mend the leak.',
+    todo: 'A larger or better filled vessel, a lower cut-in, a longer delay; or repair the leak.',
   },
   'DRV-08.low': {
     title: 'The taps are nearly dry before it starts',
@@ -165,14 +165,14 @@ export const PRESSURE_TEXTS = {
     todo: 'A relief valve under the rating, or a maximum frequency that stays under it.',
   },
   'DRV-09.unknown': {
-    title: 'Nobody knows what it does without its sensor',
+    title: 'Behaviour without a sensor is unknown',
     so: 'What it does when its sensor fails is not known for this controller.',
     will: 'The drive may stop, or go to full speed.',
     todo: 'Take the wire off on purpose, with a gauge in sight, and write down what it does.',
   },
   'DRV-10': {
     title: 'The vessel’s pre-charge is too high',
-    so: 'The gas stands at {gas}, and it starts at {start}.',
+    so: 'The gas is at {gas}, and the pump starts at {start}.',
     will: 'The vessel is empty before it starts: pressure falls at a stroke.',
     todo: 'Let gas off to 0.2 to 0.3 bar under the cut-in pressure, empty of water.',
   },
@@ -184,13 +184,13 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-10.low': {
     title: 'The vessel’s pre-charge is low',
-    so: 'The gas stands at {gas}, and it starts at {start}.',
+    so: 'The gas is at {gas}, and the pump starts at {start}.',
     will: 'Water that is never used fills it: it gives {usable} of {volume}.',
     todo: 'Gas up to 0.2 to 0.3 bar under the cut-in pressure, empty of water.',
   },
   'DRV-12': {
     title: 'Stops while water is drawn',
-    so: 'Below {stop} it stops, which is at a draw under {under}; the minimum real draw is {least}.',
+    so: 'The pump stops below {stop}, which is at a demand under {under}; the minimum real demand is {least}.',
     will: 'Taps run from the vessel or stand, and it starts and stops all day.',
     todo: 'A lower stop frequency, still above {closed}.',
   },
@@ -198,7 +198,7 @@ export const PRESSURE_TEXTS = {
     title: 'A leak keeps it running',
     so: 'The drive stops under {under}; {leak} runs away all the time.',
     will: 'The drive never stops.',
-    todo: 'Mend the leak; else a higher stop frequency.',
+    todo: 'Repair the leak; else set a higher stop frequency.',
   },
   'DRV-12.inlet': {
     title: 'Inlet pressure alone reaches the set point',

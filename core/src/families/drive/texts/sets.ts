@@ -83,7 +83,7 @@ export const SET_TEXTS = {
   'DRV-07.keys': {
     title: 'Anyone can turn its set pressure',
     so: 'The keys at its front move the set value, and they are not locked.',
-    will: 'A passer-by raises the pressure, and nobody knows.',
+    will: 'Anybody can raise the pressure unnoticed.',
     todo: 'Lock the keys, or set a code.',
   },
   'DRV-11': {
@@ -167,7 +167,7 @@ export const SET_TEXTS = {
   'DRV-14.slow': {
     title: 'Takes long to {what}',
     so: 'The drive takes {set} to {what}.',
-    will: 'The pressure is late by as much whenever the draw changes: taps run short, then it overshoots.',
+    will: 'The pressure is late by as much whenever demand changes: taps run short, then it overshoots.',
     todo: 'Set the ramp to some seconds, no shorter than {needed}.',
   },
   'ANY-12.drive': {

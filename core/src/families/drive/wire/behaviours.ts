@@ -9,9 +9,9 @@ export const driveBehavioursSchema = group({
   family: z.literal('drive'),
   ...controllerShape,
   holds: several(
-    'It can hold',
+    'Can control',
     { pressure: 'pressure', difference: 'difference', speed: 'speed', signal: 'outside signal' },
-    { tooFew: 'It holds one thing at least.' },
+    { tooFew: 'A drive controls one thing or more.' },
   ),
   // going back in it drops what was entered
   guided: choice(
@@ -21,8 +21,8 @@ export const driveBehavioursSchema = group({
   ).nullable(),
   units: whole('Units that it can command, with itself', { least: 1, most: 6 }),
   sharing: several('They can share a draw', SHARING_WORDS).max(2),
-  stopsByFrequency: tick('It stops at zero demand below a frequency'),
-  closedValveTest: tick('It has a test with the discharge shut'),
+  stopsByFrequency: tick('Stops at zero demand below a frequency'),
+  closedValveTest: tick('Has a test with the discharge shut'),
   sensorFails: choice('When its sensor fails', {
     stop: 'it stops',
     'full-speed': 'full speed',

@@ -94,7 +94,7 @@ const ifChosen = {
 /** What is known of a drive and what it feeds. */
 const driveDutyObject = group({
   family: z.literal('drive'),
-  holds: described(holds, { label: 'It holds' }),
+  holds: described(holds, { label: 'Controls' }),
   draw: group(
     {
       least_m3h: figure('Minimum real draw', 'waterFlow', { hint: 'One tap, open as usual' }),
@@ -116,7 +116,7 @@ const driveDutyObject = group({
     temperature_C: figure('Water, when warmest', 'temperature', { least: 0, most: 100 }),
     altitude_m,
   }),
-  main_L: figure('Water in the pipes behind it', 'volume', { hint: 'Empty when nobody knows' }).nullable(),
+  main_L: figure('Water in the pipes behind it', 'volume', { hint: 'Leave empty if unknown' }).nullable(),
   surprise: described(z.string().max(200, 'In 200 letters.'), {
     label: 'What a start could surprise',
     hint: 'A hose, a spray, an open tap; empty where nothing',
@@ -145,19 +145,19 @@ const driveDutyObject = group({
   ...pricesOf,
   choices: group(
     {
-      sharing: choice('Several share the draw', SHARING_WORDS, {
+      sharing: choice('Several share the demand', SHARING_WORDS, {
         open: 'As is cheaper',
         hint: 'What each takes is shown below',
       }).optional(),
       afterCut: choice('After a power cut', AFTER_CUT, {
         open: 'As is safe',
-        hint: 'It waits where a start may surprise someone',
+        hint: 'Waits where a start may surprise someone',
       }).optional(),
       afterFault: choice('After a fault', AFTER_CUT, { open: 'As is safe' }).optional(),
       lift: described(z.boolean(), {
         label: 'The set pressure',
         open: 'Stays the same',
-        options: [{ value: 'yes', label: 'Rises with the draw' }],
+        options: [{ value: 'yes', label: 'Rises with demand' }],
         place: ifChosen,
       }).optional(),
       // a reaction that does not protect it, and why it is wanted

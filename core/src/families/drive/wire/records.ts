@@ -18,7 +18,7 @@ export const FIRST_STEPS = [
   { key: 'turning', words: 'Direction tried, slowly, on each unit' },
   {
     key: 'zero',
-    words: 'Sensor at nil: a plain one isolated and vented, a differential one with both sides joined',
+    words: 'Sensor at zero: a plain one isolated and vented, a differential one with both sides joined',
     only: ['pressure', 'difference'],
   },
   { key: 'signal', words: 'Signal given at both its ends, and read', only: ['signal'] },

@@ -3,7 +3,7 @@ import type { MeteringContext } from '../settings/context';
 
 /** What can be thrown at a metering pump and its plant. */
 export const METERING_EVENTS = {
-  'broken-wire': { name: 'Signal wire breaks', over: 'Signal wire mended', amount: null },
+  'broken-wire': { name: 'Signal wire breaks', over: 'Signal wire repaired', amount: null },
   'wrong-range': { name: 'Transmitter sends the other range', over: 'Transmitter set right', amount: null },
   'meter-bounce': { name: 'Meter contact bounces', over: 'Meter contact clean again', amount: null },
   pressure: { name: 'Back pressure changes', over: 'Back pressure as before', amount: 'bar', most: 400 },

@@ -35,7 +35,7 @@ export const PRODUCT_FIELDS = together('product', [
   ]),
   aFigure('density_kgl', 'Density', 'density'),
   beside(
-    aDate('measuredOn', 'Measured on', { hint: 'As 31.5.2027; empty: from the label' }),
+    aDate('measuredOn', 'Measured on', { hint: 'e.g. 31.5.2027; leave empty to count from the label' }),
     aFigure('halfLife_days', 'Half-life, if it ages', 'days', { unit: 'd', blank: 'null' }),
   ),
   yesOrNo('gassing', 'Gives off gas'),

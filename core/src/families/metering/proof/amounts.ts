@@ -111,7 +111,7 @@ function timer({ timer: run }: MeteringSettings): MeteringCheck[] {
       method: `Let one run start by itself (they come every ${words('minutes', run.every_min)}), and time it.`,
       expected: words('seconds', run.run_s),
       tolerance: `${words('seconds', TIMING_s)}: its timer and your hand`,
-      caution: 'It starts by itself: nobody has hands in it.',
+      caution: 'The pump starts by itself: keep hands out.',
       pumps: true,
       ask: {
         kind: 'figure',
@@ -192,7 +192,7 @@ export function gasChecks(context: MeteringContext, settings: MeteringSettings):
                 'It stands still',
                 'MET-14',
                 'wiring',
-                'It does not stir in pauses',
+                'Does not stir in pauses',
                 'Deaeration was not stored, or waits for a longer pause.',
               ),
             },

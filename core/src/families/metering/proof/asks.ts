@@ -71,7 +71,7 @@ function pulsePattern(
     return named(
       'ANY-03',
       'No stroke at all',
-      'It is stopped, in another mode, or the wire is on another input. Look at its display first.',
+      'The pump is stopped, in another mode, or the wire is on another input. Look at its display first.',
     );
   }
   if (ask.perPulse !== 1 && fits(pulses / ask.perPulse)) {
@@ -134,7 +134,7 @@ function judgeCompensated(change: number, seen: string, rose: boolean): CheckVer
       kind: 'pressure',
       title: rose ? 'Compensation does not keep up' : 'The flow goes with the pressure',
       words: rose
-        ? 'The rate rises but the flow falls: it is at its maximum rate, or the loss it reckons with is too small.'
+        ? 'The rate rises but the flow falls: it is at its maximum rate, or the loss in its compensation is too small.'
         : 'The rate stays while the flow falls: compensation is off, or does not see the pressure.',
     },
   };

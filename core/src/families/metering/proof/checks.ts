@@ -13,7 +13,7 @@ type MeteringCheck = ProofCheck<CheckKey>;
 
 const RUNS = {
   runs: wrong(
-    'It runs',
+    'Runs',
     'MET-10',
     'wiring',
     'The stop contact does not stop it',
@@ -153,7 +153,7 @@ function prime({ profile }: MeteringContext): MeteringCheck {
         'Something else',
         'ANY-03',
         'wiring',
-        'It does not come back from priming',
+        'Does not come back from priming',
         'Look at its display: it may stand in manual or stopped.',
       ),
     },
@@ -230,14 +230,14 @@ function powerCut(settings: MeteringSettings, switchedByMains: boolean): Meterin
           'It resumes',
           'ANY-12',
           'wiring',
-          'It starts by itself after a power cut',
-          'It is set, or made, to resume: whoever works at it must know, and still water gets a dose.',
+          'Starts by itself after a power cut',
+          'The pump is set, or built, to resume: everybody who works on it must know, and still water gets a dose.',
         ),
         waits: wrong(
-          'It waits',
+          'Waits',
           'MET-23',
           'wiring',
-          'It waits after a power cut',
+          'Waits after a power cut',
           'Its mains supply switches it: set it to resume.',
         ),
       },

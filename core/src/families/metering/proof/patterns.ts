@@ -54,7 +54,8 @@ export function patternsIn(
       code: 'ANY-03',
       kind: 'standing',
       title: 'The pump stands still at every signal',
-      words: 'It is stopped, on hold, or its stop input is open. Look at its display before anything else.',
+      words:
+        'The pump is stopped, on hold, or its stop input is open. Look at its display before anything else.',
     });
   } else if (distinct > 1 && Math.max(...rates) - Math.min(...rates) <= 2) {
     patterns.push({

@@ -22,7 +22,7 @@ export const HEAD_TEXTS = {
   },
   'MET-11.pressure': {
     title: 'Calibration void: pressure changed',
-    so: 'The drawdown of {date} was made at {then}; the discharge stands at {now}.',
+    so: 'The drawdown of {date} was made at {then}; the discharge is at {now}.',
     will: 'Stroke volume falls with back pressure: the dose is off by as much.',
     todo: 'Draw down again at this pressure.',
   },
@@ -137,7 +137,7 @@ export const HEAD_TEXTS = {
   'MET-21.none': {
     title: 'No run-dry reaction',
     so: 'Nothing happens when this pump runs without liquid.',
-    will: 'The pump strokes on with an empty tank: water goes undosed and nobody knows.',
+    will: 'The pump strokes on with an empty tank: water goes undosed, and nothing warns.',
     todo: 'Set it to stop, or fit a level switch.',
   },
   'MET-21.warn': {

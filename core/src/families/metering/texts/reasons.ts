@@ -19,7 +19,7 @@ export const REASONS = {
   'mode.divide': 'Several pulses of the meter make one stroke: a good stroke length is reached so.',
   'mode.contact': 'Each contact makes one stroke; the set rate is only a ceiling now.',
   'mode.batch': 'Each trigger gives one batch.',
-  'mode.timer': 'It runs by its own clock.',
+  'mode.timer': 'The pump runs by its own clock.',
   'factor.multiply':
     '{litres} of water need {volume} of product for {dose}: {factor} strokes for each pulse.',
   'factor.divide': '{litres} of water need {volume} of product for {dose}: one stroke for {factor} pulses.',

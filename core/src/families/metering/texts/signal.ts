@@ -94,7 +94,7 @@ export const SIGNAL_TEXTS = {
   },
   'MET-07.equal': {
     title: 'Both points at one current',
-    so: 'Both set points stand at {x1}.',
+    so: 'Both set points are at {x1}.',
     will: 'There is no line between them; the pump jumps from one rate to the other.',
     todo: 'Set the points where the transmitter’s range begins and ends.',
   },

@@ -62,7 +62,7 @@ export const meteringBehavioursSchema = group({
       batch: 'batches',
       timer: 'timer',
     },
-    { tooFew: 'It has one mode at least.' },
+    { tooFew: 'A controller has one mode or more.' },
   ),
   /** plain ranges run from 0 strokes at the low end to full rate at 20 mA; free points are set one by one */
   analog: described(
@@ -72,7 +72,7 @@ export const meteringBehavioursSchema = group({
         ranges: several(
           'Ranges, mA',
           { '0-20': '0-20 mA', '4-20': '4-20 mA', '20-0': '20-0 mA', '20-4': '20-4 mA' },
-          { tooFew: 'It has one range at least.' },
+          { tooFew: 'A current input has one range or more.' },
         ),
       }),
       group({ kind: kind('free-points', 'Two free points') }),

@@ -97,7 +97,7 @@ export const meteringDutySchema = group({
         label: 'Hour by hour, from 0:00 (24 figures)',
         lines: 2,
         place: hoursPlace,
-        hint: 'In m³/h, or with a unit at the end, such as gpm. Spaces between; leave empty if not known.',
+        hint: 'In m³/h, or with a unit at the end, e.g. gpm. Spaces between; leave empty if not known.',
       },
     ).nullable(),
   }),
@@ -171,7 +171,7 @@ export const meteringDutySchema = group({
   if (duty.signal.source === 'flow' && duty.signal.span_m3h < greatest_m3h) {
     complain(
       ['signal', 'span_m3h'],
-      'The maximum water flow lies above the transmitter’s span: the signal would stand at 20 mA.',
+      'The maximum water flow lies above the transmitter’s span: the signal would stay at 20 mA.',
     );
   }
 });

@@ -56,7 +56,7 @@ export const arrival: OwnArrival<PoolKind> = {
     of: ({ command }) => command ?? null,
     record: (value) => ({ command: COMMANDS.find((one) => one.value === value)?.value }),
     words: (value) =>
-      `Commanded by ${COMMANDS.find((one) => one.value === value)?.name ?? 'nobody knows what'}`,
+      `Commanded by ${COMMANDS.find((one) => one.value === value)?.name ?? 'an unknown source'}`,
   },
   plateCode: 'POO-20',
   readings,

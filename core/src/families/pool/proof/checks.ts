@@ -84,7 +84,7 @@ function prime(settings: PoolSettings): ProofCheck[] {
         off: slip(
           'POO-10',
           'standing',
-          'It does not prime in its time',
+          'Does not prime in its time',
           'Look for air at lid, union and suction valve before the time is made longer.',
         ),
       },
@@ -178,9 +178,9 @@ function limit(settings: PoolSettings): ProofCheck[] {
         expected: `it does not pass ${speed}`,
       },
       {
-        held: 'It is held',
+        held: 'Held',
         passed: wrong(
-          'It goes faster',
+          'Goes faster',
           'POO-08',
           'speed',
           'The limit does not hold',
@@ -204,10 +204,10 @@ function starts(context: PoolContext, settings: PoolSettings): ProofCheck[] {
           title: `Program ${slot} starts by itself`,
           method: `Let it come to ${timeOfDay(start)}, ${daysInWords(days)}; or set the clock a minute before, watch, and set it back.`,
           expected: `it starts, and settles at ${words('speed', speed)}`,
-          caution: 'It starts by itself: nobody has hands in it.',
+          caution: 'The pump starts by itself: keep hands out.',
         },
         {
-          starts: 'It starts',
+          starts: 'Starts',
           'other-speed': wrong(
             'Starts, other speed',
             'POO-02',
@@ -219,7 +219,7 @@ function starts(context: PoolContext, settings: PoolSettings): ProofCheck[] {
             'It stands',
             'POO-01',
             'standing',
-            'It does not start',
+            'Does not start',
             'Its own enable is off, it stands in manual or on hold, or the clock is off. Look at them in that order.',
           ),
         },
@@ -241,10 +241,10 @@ function timed({ profile }: PoolContext, settings: PoolSettings): ProofCheck[] {
       {
         ends: 'It ends, programs take over',
         'goes-on': wrong(
-          'It goes on',
+          'Carries on',
           'POO-06',
           'manual',
-          'It does not end by itself',
+          'Does not end by itself',
           'The key starts its slot and not a timed run, or its time was not stored.',
         ),
         stands: wrong(
@@ -277,7 +277,7 @@ function hold({ profile }: PoolContext): ProofCheck[] {
         caution: 'A hold is not an isolation.',
       },
       {
-        'takes-over': 'It takes over',
+        'takes-over': 'Takes over',
         stays: wrong(
           'It stays held',
           'POO-24',
@@ -305,7 +305,7 @@ function linked({ duty }: PoolContext): ProofCheck[] {
         title: `${name} against the new schedule`,
         method: 'Compare its times, its flow switch and its interlock with the schedule as it runs now.',
         expected: 'it works only while the water moves',
-        caution: 'A chemical that is dosed into still water hurts whoever comes next.',
+        caution: 'A chemical dosed into still water hurts the next bather.',
       },
       {
         fits: 'It fits',

@@ -18,9 +18,9 @@ export function dryPrime({ profile }: PoolContext, { prime: set }: PoolSettings)
         caution: 'Once, and no longer than its prime time: the seal runs dry meanwhile.',
       },
       {
-        alarms: 'It stops, dry alarm',
+        alarms: 'Stops, dry alarm',
         'runs-on': wrong(
-          'It runs on',
+          'Keeps running',
           'POO-10',
           'standing',
           'Nothing stops it when it runs dry',
@@ -48,9 +48,9 @@ export function frostStart({ profile }: PoolContext, { frost }: PoolSettings): P
           'Frost guard does not do as it is set',
           'Compare its air sensor with a thermometer, and read the set temperature again.',
         ),
-        caution: 'It starts by itself: nobody has hands in it.',
+        caution: 'The pump starts by itself: keep hands out.',
       },
-      { starts: 'It starts, and stops again', stands: 'It stands', 'runs-on': 'It does not stop' },
+      { starts: 'Starts, and stops again', stands: 'It stands', 'runs-on': 'Does not stop' },
       'starts',
     ),
   ];
@@ -67,13 +67,13 @@ export function lockedStop({ password }: PoolSettings): ProofCheck[] {
         expected: 'it stops',
       },
       {
-        stops: 'It stops',
+        stops: 'Stops',
         asks: wrong(
           'It asks for the password',
           'ANY-11',
           'manual',
           'Stop is locked too',
-          'Whoever is held at the suction cannot wait for a password: leave it unlocked, and say so to the operator.',
+          'A bather held at the suction cannot wait for a password: leave it unlocked, and say so to the operator.',
         ),
       },
       'stops',
@@ -95,14 +95,14 @@ export function powerCut({ afterPowerCut }: PoolSettings): ProofCheck[] {
         off: slip(
           'ANY-12',
           'standing',
-          'It does otherwise after a power cut',
+          'Acts otherwise after a power cut',
           'Read the setting again; a pump that starts when nobody expects it hurts people.',
         ),
         caution: 'At the switch that is meant for it; nothing live is opened.',
       },
       {
-        resumes: 'It goes on',
-        waits: 'It waits',
+        resumes: 'Carries on',
+        waits: 'Waits',
         'clock-lost': wrong(
           'The clock is lost',
           'ANY-12',

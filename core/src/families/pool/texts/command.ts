@@ -47,7 +47,7 @@ export const COMMAND_TEXTS = {
   'POO-25.masters': {
     title: 'Commanded by something else than set',
     so: 'At the site the pump is commanded by {seen}; it is set, or planned, for {set}.',
-    will: 'Two masters, or none: whoever writes last has the pump.',
+    will: 'Two masters, or none: the last one to write has the pump.',
     todo: 'Decide on one, and take the programs out of the other.',
   },
   'POO-26': {

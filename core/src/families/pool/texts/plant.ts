@@ -11,7 +11,7 @@ export const PLANT_TEXTS = {
   'POO-08.timed': {
     title: '{what} passes the limit',
     so: '{what} turns at {speed}, which the limit does not cap here: with a clean filter that is {flow}, and {wall} is {limit}.',
-    will: 'Whoever presses the key runs it beyond what filter, cover or pipes are made for.',
+    will: 'Anybody who presses the key runs the pump beyond what filter, cover or pipes are made for.',
     todo: 'Set its speed to {allowed} or less.',
   },
   'POO-09': {
@@ -70,7 +70,7 @@ export const PLANT_TEXTS = {
   },
   'POO-11.drive': {
     title: 'This frost guard protects the drive alone',
-    so: 'Its frost guard warms the drive’s own electronics. It is not made to keep {circuits} from freezing.',
+    so: 'Its frost guard warms the drive’s own electronics. That guard is not made to keep {circuits} from freezing.',
     will: 'Pipes and filter are trusted to something that does not look after them.',
     todo: 'Have the exposed pipes moved by a program or drained.',
   },

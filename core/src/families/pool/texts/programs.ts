@@ -29,7 +29,7 @@ export const PROGRAM_TEXTS = {
   'POO-03': {
     title: 'The same program twice',
     so: 'Programs {one} and {other} have the same days and speed, and times within {within}.',
-    will: 'Whoever changes one of them later wonders why nothing changes.',
+    will: 'A later change to one of them has no effect, with no reason to be seen.',
     todo: 'Clear one of them.',
   },
   'POO-04.off': {

@@ -45,7 +45,7 @@ export const POOL_REASONS = {
   'circuit.run': '{name} runs at the speed of its programs.',
   'circuit.frost.on': 'Its pipes stand in the frost.',
   'circuit.frost.off': 'Its pipes are out of the frost.',
-  'frost.on': 'Keeps water in the pipes moving. It does not replace draining where winters are hard.',
+  'frost.on': 'Keeps water in the pipes moving. Draining is still needed where winters are hard.',
   'frost.full': 'Runs at full speed, as chosen.',
   'frost.off': 'No frost comes, or the pipes are drained, as chosen.',
   'frost.temperature': 'Above freezing by what sensor and pipe may differ.',

@@ -13,7 +13,7 @@ export const poolBehavioursSchema = group({
   family: z.literal('pool'),
   ...controllerShape,
   /** a drive turns one pump; a panel switches circuits and gives the pump its speed */
-  kind: choice('It is', { drive: 'a drive of one pump', panel: 'a panel that switches circuits' }),
+  kind: choice('Kind', { drive: 'a drive of one pump', panel: 'a panel that switches circuits' }),
   speed: group({
     least_rpm: speed('Minimum speed'),
     greatest_rpm: speed('Maximum speed'),
@@ -86,7 +86,7 @@ export const poolBehavioursSchema = group({
         none: 'as long as it is cold',
       }).nullable(),
     },
-    { on: 'It has a frost guard' },
+    { on: 'Has a frost guard' },
   ).nullable(),
   holds: group(
     {
@@ -96,7 +96,7 @@ export const poolBehavioursSchema = group({
         most: 1440,
         hint: 'Empty where that is set, or not known',
       }).optional(),
-      handRunDuring: tick('It can be run by hand while held'),
+      handRunDuring: tick('Can be run by hand while held'),
     },
     { order: ['service', 'timed', 'handRunDuring', 'timed_min'] },
   ),
@@ -124,9 +124,9 @@ export const poolBehavioursSchema = group({
     hint: 'Empty without one',
   }).optional(),
   commands: several(
-    'It can be commanded by',
+    'Can be commanded by',
     { own: 'its own programs', relay: 'relay contacts', link: 'a data link' },
-    { tooFew: 'It is commanded by one thing at least.' },
+    { tooFew: 'A controller is commanded by one thing or more.' },
   ),
   afterPowerCut: after('After a power cut'),
   /** addresses on its link, least and greatest; null without a link */
@@ -135,8 +135,8 @@ export const poolBehavioursSchema = group({
       least: whole('From', { most: Infinity }),
       greatest: described(z.int().max(255), { label: 'to', quantity: 'plain' }),
     },
-    { on: 'It has an address on a link' },
+    { on: 'Has an address on a link' },
   ).nullable(),
-  resetShows: text('A factory reset shows', { hint: 'Such as: the clock flashes 0:00' }),
+  resetShows: text('A factory reset shows', { hint: 'e.g. the clock flashes 0:00' }),
 });
 export type PoolBehaviours = z.infer<typeof poolBehavioursSchema>;

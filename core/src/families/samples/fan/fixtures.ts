@@ -278,7 +278,7 @@ const common = {
   enterWhen: 'any' as const,
   needsRestart: false,
   entry: 'knob' as const,
-  storedBy: 'It is stored as it is turned.',
+  storedBy: 'Stored as soon as it is turned.',
   route: [],
 } satisfies Partial<Parameter>;
 

@@ -8,7 +8,7 @@ export const SPA_EVENTS = {
   'cold-snap': { name: 'A cold snap', over: 'Air as before', amount: 'K', most: 60 },
   bathing: { name: 'Somebody bathes', over: 'Nobody bathes', amount: null },
   'clock-lost': { name: 'The clock is lost', over: '', amount: null },
-  'output-dead': { name: 'The pump that circulates stands dead', over: 'It runs again', amount: null },
+  'output-dead': { name: 'The pump that circulates stands dead', over: 'Runs again', amount: null },
   'heater-scaled': {
     name: 'The heater scales up',
     over: 'A new heater',

@@ -25,8 +25,8 @@ export function spaModel(plant: SpaPlant): BenchModel<SpaState, SpaEvent> {
       { key: 'pumps', label: 'Pumps', unit: 'W' },
     ],
     flags: [
-      { begins: 'It heats.', ends: 'It stops heating.' },
-      { begins: 'It is too cool to bathe in.', ends: 'It is warm enough.' },
+      { begins: 'It heats.', ends: 'The tub stops heating.' },
+      { begins: 'The water is too cool to bathe in.', ends: 'The water is warm enough.' },
       {
         begins: 'More current than the breaker is made for.',
         ends: 'The current is under that of the breaker.',
@@ -34,7 +34,7 @@ export function spaModel(plant: SpaPlant): BenchModel<SpaState, SpaEvent> {
       { begins: 'The breaker has tripped.', ends: null },
       { begins: 'Water stands in the frost.', ends: 'Water moves again.' },
       { begins: 'It wants to heat, and no water moves.', ends: 'Water moves past the heater.' },
-      { begins: 'It waits for a person.', ends: null },
+      { begins: 'The pack waits for a person.', ends: null },
     ],
     init: () => begun(plant),
     step: (state, inputs) => step(plant, state, inputs),

@@ -39,7 +39,7 @@ const span = (key: string, label: string): Field => ({
   place: spanPlace,
   fields: [beside(aFigure('least', `${label}, from`, 'temperature'), aFigure('most', 'to', 'temperature'))],
 });
-const RANGES = aSwitch('ranges', 'It has two ranges', [span('low', 'Low'), span('high', 'High')]);
+const RANGES = aSwitch('ranges', 'Has two ranges', [span('low', 'Low'), span('high', 'High')]);
 
 /** What a pack with its panel does by itself. */
 export const BEHAVIOURS_FORM = formOf(spaBehavioursSchema, {

@@ -98,7 +98,7 @@ function clamp({ duty, table }: SpaContext, settings: SpaSettings): ProofCheck[]
         off: slip(
           'SPA-04',
           'standing',
-          'Another current than was reckoned',
+          'Another current than calculated',
           'What is connected is not what was listed: plates of pumps and heater again.',
         ),
       },
@@ -153,10 +153,10 @@ function cycleStarts(settings: SpaSettings): ProofCheck[] {
         title: 'A filter cycle starts by itself',
         method: `Wait for ${timeOfDay(runs[0].from)}; or set the clock a minute before it, watch it start, and set the clock right again.`,
         expected: 'it starts at its time',
-        caution: 'It starts by itself.',
+        caution: 'The tub starts by itself.',
       },
       {
-        starts: 'It starts',
+        starts: 'Starts',
         not: wrong(
           'Nothing starts',
           'SPA-06',
@@ -168,7 +168,7 @@ function cycleStarts(settings: SpaSettings): ProofCheck[] {
           'At another time',
           'SPA-06',
           'clock',
-          'It starts at another time',
+          'Starts at another time',
           'The clock, or morning for evening.',
         ),
       },
@@ -190,7 +190,7 @@ function rcd(): ProofCheck {
       {
         trips: 'It trips',
         not: wrong(
-          'It does not trip',
+          'Does not trip',
           'SPA-11',
           'wiring',
           'The protection does not trip',

@@ -34,10 +34,10 @@ const OTHER = wrong(
   'Two plugs are swapped, or the row is another one.',
 );
 const STAYS = wrong(
-  'It does not stop',
+  'Does not stop',
   'SPA-05',
   'standing',
-  'It does not stop',
+  'Does not stop',
   'It may belong to a cycle or the frost guard; else its relay has welded: off, and a licensed electrician.',
 );
 
@@ -68,7 +68,7 @@ export function outputChecks(context: SpaContext, settings: SpaSettings): ProofC
             stays: STAYS,
           }
         : key < 0
-          ? { all: 'It runs', dead: DEAD, other: OTHER }
+          ? { all: 'Runs', dead: DEAD, other: OTHER }
           : { all: 'On and off', dead: DEAD, other: OTHER, stays: STAYS },
       'all',
     );

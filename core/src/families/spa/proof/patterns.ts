@@ -26,7 +26,7 @@ function heatSlip(rise_K: number): Pattern {
     return slip(
       'SPA-12',
       'standing',
-      'It does not warm',
+      'Does not warm',
       'Heating mode, set point and range first; then flow, limiter and element, by a licensed electrician.',
     );
   if (rise_K < 1)
@@ -34,7 +34,7 @@ function heatSlip(rise_K: number): Pattern {
       'SPA-08',
       'standing',
       'It warms too slowly',
-      'A part of the heater is out or scaled, the cover is open, or the loss is greater than was reckoned.',
+      'A part of the heater is out or scaled, the cover is open, or the heat loss is greater than calculated.',
     );
   return slip(
     'SPA-08',

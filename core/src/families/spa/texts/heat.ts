@@ -89,7 +89,7 @@ export const HEAT_TEXTS = {
   'SPA-11': {
     title: 'What saves lives was not tried or seen',
     so: 'Not on this visit: {what}.',
-    will: 'A fault kills whoever is in the water, or a cover holds somebody under.',
+    will: 'A fault kills a bather, or a cover holds somebody under.',
     todo: 'Press the test key of the protection: it must trip. See each suction cover whole, tight and in date. Else nobody bathes.',
   },
   'SPA-12': {
@@ -143,12 +143,12 @@ export const HEAT_TEXTS = {
   'ANY-11.spa': {
     title: 'The panel is open to all who use it',
     so: 'Several households use the tub, and its panel is not locked.',
-    will: 'Anyone turns it up, and nobody knows who.',
+    will: 'Anybody can turn it up unnoticed.',
     todo: 'Lock it, and give the way to unlock it to the person responsible for the tub.',
   },
   'ANY-12.spa': {
     title: 'What it does after a power cut is not known',
-    so: 'Nobody knows whether it goes on heating after a cut.',
+    so: 'Whether the tub heats on after a power cut is unknown.',
     will: 'The tub stands cold, or runs on a clock that starts at midnight.',
     todo: 'Try it on purpose, and write down what it does.',
   },

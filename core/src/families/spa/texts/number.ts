@@ -16,7 +16,7 @@ export const NUMBER_TEXTS = {
   },
   'SPA-01.none': {
     title: 'The number stands in no row of the table',
-    so: 'The pack stands at {number}; the table has {count} rows, and none with that number.',
+    so: 'The pack is set to {number}; the table has {count} rows, and none with that number.',
     will: 'Which outputs it drives is not known.',
     todo: 'Read the number again, and the table that is printed in this very pack.',
   },
@@ -24,7 +24,7 @@ export const NUMBER_TEXTS = {
     title: 'No row fits what is connected',
     so: 'No row has an output for all of it: {blocks}. The nearest is {near}.',
     will: 'Whatever number is chosen, something stays dead or loses a speed.',
-    todo: 'Check the list of what is connected and the table; else agree with the owner what is left off, by whoever is licensed to connect it.',
+    todo: 'Check the list of what is connected and the table; else agree with the owner what is left off, by a licensed person to connect it.',
   },
   'SPA-02': {
     title: 'The set-up switch is on',
@@ -35,7 +35,7 @@ export const NUMBER_TEXTS = {
   'SPA-02.page': {
     title: 'Not seen out of set-up',
     so: 'After the number was changed, {what}.',
-    will: 'The next power cut opens the set-up page again, in front of whoever stands there.',
+    will: 'The next power cut opens the set-up page again, in front of the next person there.',
     todo: 'Look again: the switch off, the page gone.',
   },
   'SPA-03': {
@@ -77,7 +77,7 @@ export const NUMBER_TEXTS = {
   'SPA-05': {
     title: 'Not every output tried at every speed',
     so: 'Not tried: {outputs}.',
-    will: 'A dead output or a lost speed is found by whoever steps in first.',
+    will: 'A dead output or a lost speed is found by the first bather.',
     todo: 'Each key through all its states, each output seen or heard.',
   },
   'SPA-06': {
@@ -89,7 +89,7 @@ export const NUMBER_TEXTS = {
   'SPA-06.clock': {
     title: 'The clock was not set again',
     so: 'The change of number put the clock back, and it was not set since.',
-    will: 'Cycles run in the night, and in the dear hours.',
+    will: 'Cycles run in the night, and at peak price.',
     todo: 'Set the clock and record it again.',
   },
   'SPA-07': {

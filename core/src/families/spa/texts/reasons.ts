@@ -20,7 +20,7 @@ export const SPA_REASONS = {
   'set.display': 'The water is to have {water}, and the display is off by {off}.',
   'set.wanted': 'As wanted.',
   'set.limit': 'Wanted were {wanted}; the local limit is {limit}.',
-  'heating.always': 'It is to be warm when somebody bathes: it heats whenever it is too cool.',
+  'heating.always': 'Required warm when somebody bathes: heats whenever too cool.',
   'heating.chosen': 'As chosen.',
   'offset.read': 'The display was {off} off the thermometer.',
   'clean-up.stated': 'As asked for, after each bath.',

@@ -59,7 +59,7 @@ test.each<[string, Partial<SpaDuty>, string]>([
   [
     'filled too warm',
     { wanted: { ...DUTY.wanted, from_C: 39 } },
-    'wanted.from_C: It is filled warmer than required: then nothing is to be heated.',
+    'wanted.from_C: The fill is warmer than required: nothing needs heating.',
   ],
   [
     'times of bathing in each other, over midnight too',

@@ -30,7 +30,7 @@ const stretch = (from: string) =>
   );
 
 const load = { current_A: current('Current', 'From its plate'), power_W: power('Power') };
-const loadSchema = group(load, { on: 'It has a low speed' });
+const loadSchema = group(load, { on: 'Has a low speed' });
 export type ElectricLoad = z.infer<typeof loadSchema>;
 
 const pumpSchema = group(
@@ -100,7 +100,7 @@ const spaDutyObject = group({
     loss: described(loss, { label: 'Its loss under the cover' }),
     open_WK: figure('Loss without its cover', 'heatLoss', {
       most: 20_000,
-      hint: 'Empty when nobody knows',
+      hint: 'Leave empty if unknown',
     }).nullable(),
   }),
   // what the local code asks of it then
@@ -208,7 +208,7 @@ export const spaDutySchema = spaDutyObject.superRefine((duty, context) => {
       complain(['tub', 'loss', 'air_C'], 'The air must be colder than the water at the end.');
   }
   if (wanted.from_C > wanted.temperature_C)
-    complain(['wanted', 'from_C'], 'It is filled warmer than required: then nothing is to be heated.');
+    complain(['wanted', 'from_C'], 'The fill is warmer than required: nothing needs heating.');
   baths.forEach((one, i) => {
     if (baths.slice(0, i).some((other) => overlap(one, other)))
       complain(['baths', i, 'from'], 'This time lies in another one.');

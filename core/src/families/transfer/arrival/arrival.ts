@@ -22,7 +22,7 @@ export const arrival: OwnArrival<TransferKind> = {
       hands: true,
       power: true,
     },
-    { key: 'by-itself', words: 'It starts by itself as soon as the float rises.' },
+    { key: 'by-itself', words: 'The pump starts by itself as soon as the float rises.' },
     { key: 'live', words: 'Covers over live parts stay shut: behind them a licensed electrician works.' },
   ],
   plate: [

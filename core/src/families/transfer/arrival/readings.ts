@@ -12,9 +12,9 @@ export const readings = plainReadings<TransferRecord>(
     { key: 'delivered_C', label: 'Product behind the cooler', said: 'delivered', quantity: 'temperature' },
   ],
   [
-    { value: 'runs', label: 'It runs' },
+    { value: 'runs', label: 'Runs' },
     { value: 'stopped', label: 'It stands, vessel empty' },
-    { value: 'cleaning', label: 'It is cleaned' },
+    { value: 'cleaning', label: 'Being cleaned' },
     { value: 'fault', label: 'In fault' },
   ],
 );

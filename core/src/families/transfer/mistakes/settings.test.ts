@@ -125,7 +125,7 @@ test('LEV-12: mistake: the vacuum forgotten; near miss: a pump that needs less',
   expect(on({ ...DUTY, pump: { ...DUTY.pump, npsh_m: 6 } }, { most: 3200 })).not.toContain('LEV-12');
 });
 
-test('ANY-12: mistake: nobody knows what a cut does; near miss: set', () => {
+test('ANY-12: mistake: an unknown source a cut does; near miss: set', () => {
   const { cut: _, ...unread } = sound(context);
   expect(
     texts({

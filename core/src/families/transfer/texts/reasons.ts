@@ -27,7 +27,7 @@ export const TRANSFER_REASONS = {
   'control.chosen': 'Chosen here.',
   'bottom.low': 'Low, so that little stands in it; above what the float can tell.',
   'top.even': 'High: {swing} lie between the levels, and {gulp} fall at once.',
-  'top.level': 'It runs its fastest well before the vessel is full.',
+  'top.level': 'The pump runs at full speed well before the vessel is full.',
   'alarm.high': 'Before it floods.',
   'gain.half':
     'At the top it sends half more than the mean of {mean}, at the bottom half less: steady, and it never fills.',

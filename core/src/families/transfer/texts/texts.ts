@@ -185,7 +185,7 @@ export const TRANSFER_TEXTS = {
   },
   'ANY-12.transfer': {
     title: 'What it does after a power cut is not known',
-    so: 'Nobody knows whether it goes on after a cut.',
+    so: 'Whether the pump carries on after a power cut is unknown.',
     will: 'Product goes on coming, and the vessel floods.',
     todo: 'Read it from the controller or its manual, set it, and try it.',
   },

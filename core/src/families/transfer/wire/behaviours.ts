@@ -8,9 +8,9 @@ export const transferBehavioursSchema = group({
   family: z.literal('transfer'),
   ...controllerShape,
   controls: several(
-    'It can',
+    'Can do',
     { even: 'send evenly', level: 'follow the level' },
-    { tooFew: 'It has one way at least.' },
+    { tooFew: 'A controller has one way or more.' },
   ),
   backDrops: tick('Going back in its set-up drops the entry'),
   // until its charge is gone after it was switched off
@@ -19,7 +19,7 @@ export const transferBehavioursSchema = group({
     hint: 'From its plate',
     none: 'see its plate',
   }).nullable(),
-  averages_min: figure('It reckons the mean over', 'minutes', {
+  averages_min: figure('Averages over', 'minutes', {
     most: 120,
     hint: 'Empty where that is set, or not needed',
     none: 'as set, or not needed',
