@@ -78,7 +78,7 @@ async function plan() {
   const { browser } = stage;
   await browser.says('target-P21', 'The range on the sensor’s label');
   await browser.says('target-P20', '3.7');
-  await browser.says('pressure-stop', 'Minimum real draw 1.2 m³/h');
+  await browser.says('pressure-stop', 'Minimum real demand 1.2 m³/h');
   await browser.says('sharing-all-vary', 'Planned');
   await browser.says('vessel-usable', 'L');
   // a pressure that no curve meets is told at its part, and the plan waits

@@ -38,7 +38,7 @@ test('a full line turns away in words; who leaves it makes room, and a failing r
   const last = line.take(async () => 'last');
   await expect(line.take(async () => 'late')).rejects.toThrow('full with 3');
   gone.abort();
-  await expect(left).rejects.toThrow('has gone');
+  await expect(left).rejects.toThrow('was given up');
   expect(line.waiting).toBe(2);
   a.end();
   b.end();

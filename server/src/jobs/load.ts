@@ -60,13 +60,18 @@ interface Frame {
   readonly profile: string | null;
   readonly profileHash: string;
   readonly handover: string | null;
+  /** what was put right in the register since it was handed over, as JSON; none while it is open */
+  readonly changes: string;
 }
 
 const FRAME = `
   SELECT j.state, j.version, j.startedAt, j.plannedFor, j.actor, j.dutyBefore, j.lastLeft, j.earlier,
          s.id AS siteId, s.name AS siteName, s.place AS sitePlace, s.zone,
          p.id AS pumpId, p.tag, p.name AS pumpName, p.place AS pumpPlace, p.signalFrom,
-         u.id AS unitId, u.model, u.serial, u.plate, f.body AS profile, f.hash AS profileHash, h.body AS handover
+         u.id AS unitId, u.model, u.serial, u.plate, f.body AS profile, f.hash AS profileHash, h.body AS handover,
+         (SELECT json_group_array(json_object('id', c.id, 'what', c.what, 'before', c.before))
+            FROM register_changes c
+           WHERE c.whatId IN (p.id, s.id, u.id) AND c.changedAt > json_extract(h.body, '$.recordedAt')) AS changes
     FROM jobs j
     LEFT JOIN pumps p ON p.id = j.pumpId
     LEFT JOIN sites s ON s.id = p.siteId
@@ -93,7 +98,7 @@ export async function loadJob(
   });
   if (!frame) return null;
   const { siteId, pumpId, unitId, zone } = frame;
-  const named = frame.handover ? await namesThen(models, frame, transaction) : frame;
+  const named = namesThen(frame);
   const profile = parsed<AnyProfile>(frame.profile);
   if (!pumpId || !unitId || !siteId || !profile) throw new Error(`Job ${id} has lost what it hangs on.`);
   const [entries, plans, records, readings, decisions] = await Promise.all([
@@ -145,23 +150,18 @@ const CALLED: Readonly<Record<string, Readonly<Record<string, keyof Names>>>> = 
 };
 
 /** The names that stood when a job was handed over: what was put right since does not change what was handed over. */
-async function namesThen(models: Models, frame: Frame, transaction?: Transaction): Promise<Names> {
-  const { recordedAt } = JSON.parse(frame.handover ?? '{}') as { recordedAt: string };
-  const changes = await models.register_changes.findAll({
-    where: {
-      whatId: [frame.pumpId, frame.unitId, frame.siteId].filter((id) => id !== null),
-      changedAt: { [Op.gt]: recordedAt },
-    },
-    order: [['id', 'DESC']],
-    transaction,
-  });
+function namesThen(frame: Frame): Names {
+  const changes = JSON.parse(frame.changes) as { id: number; what: string; before: string }[];
   // the oldest change after it says last what stood before
-  return changes.reduce<Names>((names, row) => {
-    const before = row.get('before') as Readonly<Record<string, string>>;
-    const called = CALLED[row.get('what') as string] ?? {};
-    const own = Object.entries(before).flatMap(([key, text]) => (called[key] ? [[called[key], text]] : []));
-    return { ...names, ...(Object.fromEntries(own) as Partial<Names>) };
-  }, frame);
+  return changes
+    .sort((a, b) => b.id - a.id)
+    .reduce<Names>((names, { what, before }) => {
+      const called = CALLED[what] ?? {};
+      const own = Object.entries(JSON.parse(before) as Readonly<Record<string, string>>).flatMap(
+        ([key, text]) => (called[key] ? [[called[key], text]] : []),
+      );
+      return { ...names, ...(Object.fromEntries(own) as Partial<Names>) };
+    }, frame);
 }
 
 /** Instruments by their ids, or as many of the register as a job holds. */

@@ -49,7 +49,7 @@ describe('papers are made apart', () => {
     const first = press.print(labels(60));
     const second = press.print(labels(60), gone.signal);
     gone.abort();
-    await expect(second).rejects.toThrow('has gone');
+    await expect(second).rejects.toThrow('was given up');
     await first;
   });
 });
