@@ -25,6 +25,7 @@ export { RESETS } from './arrival/on-arrival';
 export { type PlannedTarget, plannedTargets } from './sheet/planned-targets';
 export { rowsOf } from './sheet/rows';
 export { toEnter } from './sheet/to-enter';
+export { changedLines, offeredLine } from './hand-over/changed-lines';
 export { provedLines } from './hand-over/proved-words';
 export { confirmedSteps, isLockedOff, isMadeSafe, isOpenToPower, powerBack, powerSteps } from './safe';
 export { withSent, withUnsent } from './unsent';

@@ -1,4 +1,4 @@
-import { provedLines } from '@barythm/core/job';
+import { offeredLine, provedLines } from '@barythm/core/job';
 import type { Handover, HandoverFinding } from '@barythm/core/visit';
 import { strokePoints } from '@barythm/core/visit';
 import { dateInWords } from '@barythm/core/time';
@@ -29,8 +29,9 @@ export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): 
   if (summary.lookedAtOnly !== undefined) y = lookedAtOnly(pdf, summary.lookedAtOnly, y);
   if (summary.accepted.length > 0) y = acceptedStops(pdf, summary.accepted, y);
   y = paintBlocks(pdf, summary.blocks.first, y);
+  y = changed(pdf, summary, y);
   y = proved(pdf, handover, y);
-  y = openPoints(pdf, summary.open, y);
+  y = openPoints(pdf, summary, y);
   return settleFoot(pdf) ? null : y + 10;
 }
 
@@ -55,7 +56,10 @@ function masthead(pdf: Pdf, { pump, site, unit, profile }: JobDocument, handover
   y = write(pdf, `${pump.name}, ${pump.place}`, { x: PAGE.left, y, width: TEXT_WIDTH }, { size: 12 });
   y = write(
     pdf,
-    `${site.name}, ${site.place}  ·  ${unit.model}, serial ${unit.serial}  ·  ${profile.name}`,
+    [[site.name, site.place], [unit.model, unit.serial && `serial ${unit.serial}`], [profile.name]]
+      .map((part) => part.filter(Boolean).join(', '))
+      .filter(Boolean)
+      .join('  ·  '),
     { x: PAGE.left, y: y + 2, width: TEXT_WIDTH },
     { size: 9, colour: INK.quiet },
   );
@@ -109,9 +113,10 @@ function proved(pdf: Pdf, { summary }: Handover, start: number): number {
   const lines = [
     ...triedLines(summary),
     ...proof.says.map(({ words }) => words),
-    ...(summary.notTried.length > 0
-      ? [`${counted(summary.notTried.length, 'check')} offered and not tried: see the last page.`]
-      : []),
+    ...(offered(summary) ??
+      (summary.notTried.length > 0
+        ? [`${counted(summary.notTried.length, 'check')} offered and not tried: see the last page.`]
+        : [])),
     proof.automatic ? 'Seen back in automatic.' : 'Not seen back in automatic.',
     ...(summary.clock ? [`Clock: ${summary.clock}.`] : []),
   ];
@@ -119,6 +124,39 @@ function proved(pdf: Pdf, { summary }: Handover, start: number): number {
   for (const line of lines) y = write(pdf, `–  ${line}`, { x: PAGE.left, y, width: TEXT_WIDTH });
   return y + 10;
 }
+
+/** As page one says it since it says what was changed; what was handed over before keeps its words. */
+function offered(summary: Handover['summary']): string[] | null {
+  if (summary.changed === undefined) return null;
+  const line = offeredLine(summary);
+  return line === null ? [] : [line];
+}
+
+/** What was changed, a line each with its units; nothing on what was handed over before it was said here. */
+function changed(pdf: Pdf, { changed: lines }: Handover['summary'], start: number): number {
+  if (lines === undefined) return start;
+  let y = heading(pdf, 'What was changed', ensureRoom(pdf, start, 60));
+  if (lines.length === 0) return write(pdf, 'No setting.', { x: PAGE.left, y, width: TEXT_WIDTH }) + 10;
+  const size = { size: 9.5 } as const;
+  for (const { what, from, to } of lines) {
+    const columns = [what, from ?? 'unknown', to] as const;
+    const height = Math.max(...columns.map((text, i) => heightOf(pdf, text, WIDTHS[i] - 8, size)));
+    y = ensureRoom(pdf, y, height + 3);
+    let x: number = PAGE.left;
+    for (const [i, text] of columns.entries()) {
+      write(
+        pdf,
+        i === 2 ? `→  ${text}` : text,
+        { x, y, width: WIDTHS[i] - 8 },
+        { ...size, font: i === 0 ? 'bold' : 'text', colour: i === 1 ? INK.quiet : INK.ink },
+      );
+      x += WIDTHS[i];
+    }
+    y += height + 3;
+  }
+  return y + 8;
+}
+const WIDTHS = [160, 160, TEXT_WIDTH - 320] as const;
 
 function triedLines(summary: Handover['summary']): string[] {
   const lines = provedLines(summary);
@@ -150,14 +188,24 @@ function alike(open: readonly HandoverFinding[]): Group[] {
   return [...groups.values()];
 }
 
-function openPoints(pdf: Pdf, open: readonly HandoverFinding[], start: number): number {
+function openPoints(pdf: Pdf, { open, changed: lines }: Handover['summary'], start: number): number {
   const groups = alike(open);
   // a heading is never left behind by what it heads
   const needed = groups.length === 0 ? 40 : 24 + roomOf(pdf, groups[0]);
-  let y = heading(pdf, 'What is open, and who acts', ensureRoom(pdf, start, needed));
+  // said at the top however far the list goes on overleaf
+  const count = lines === undefined || open.length === 0 ? '' : `: ${countsOf(groups)}`;
+  let y = heading(pdf, `What is open, and who acts${count}`, ensureRoom(pdf, start, needed));
   if (groups.length === 0) return write(pdf, 'Nothing.', { x: PAGE.left, y, width: TEXT_WIDTH }) + 10;
   for (const group of groups) y = openPoint(pdf, group, ensureRoom(pdf, y, roomOf(pdf, group)));
   return y + 6;
+}
+
+function countsOf(groups: readonly Group[]): string {
+  const of = (severity: string, one: string) => {
+    const count = groups.filter(([first]) => first.severity === severity).length;
+    return count === 0 ? [] : [counted(count, one)];
+  };
+  return [...of('stop', 'stop'), ...of('warn', 'warning'), ...of('note', 'note')].join(', ');
 }
 
 type Group = readonly [HandoverFinding, ...HandoverFinding[]];

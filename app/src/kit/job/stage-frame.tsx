@@ -7,7 +7,7 @@ import { Screen } from '../../ui/screen/screen';
 import { Words } from '../../ui/words/words';
 import { useJobScope } from './job-context';
 import { StageRail } from './stage-rail';
-import type { StageKey } from '../stages';
+import { STAGES, type StageKey } from '../stages';
 
 interface StageFrameProps {
   readonly stage: StageKey;
@@ -24,6 +24,7 @@ export function StageFrame({ stage, children, action, aside }: StageFrameProps) 
   return (
     <Screen
       title={pump.tag}
+      part={STAGES.find(({ key }) => key === stage)?.label}
       over={`${pump.name}, ${site.name}`}
       back={`/pump/${pump.id}`}
       rail={<StageRail view={view} current={stage} onGo={go} />}

@@ -10,6 +10,8 @@ import { Words } from '../words/words';
 
 interface ScreenProps {
   readonly title: string;
+  /** what tells this page from others of its title, where tabs are listed: a stage */
+  readonly part?: string;
   /** a line over the title: where this is */
   readonly over?: string;
   /** where that line leads back to */
@@ -24,7 +26,7 @@ interface ScreenProps {
 }
 
 /** One screen: title, what it is about, and one main action at the bottom. */
-export function Screen({ title, over, back, children, rail, action, aside }: ScreenProps) {
+export function Screen({ title, part, over, back, children, rail, action, aside }: ScreenProps) {
   const palette = usePalette();
   const wide = useWide();
   // under a rail on a phone everything that stands still takes as little as it can
@@ -34,8 +36,9 @@ export function Screen({ title, over, back, children, rail, action, aside }: Scr
   const padIsOpen = usePadIsOpen();
   // tabs and screen readers tell pages apart by their titles
   useEffect(() => {
-    if (typeof document !== 'undefined' && title !== '') document.title = `${title} · Barythm`;
-  }, [title]);
+    if (typeof document !== 'undefined' && title !== '')
+      document.title = [title, part, 'Barythm'].filter(Boolean).join(' · ');
+  }, [title, part]);
   return (
     <View style={[styles.screen, { backgroundColor: palette.paper }]} role="main">
       <View

@@ -19,6 +19,7 @@ import { originOf } from '../believed';
 import { isUntouched } from '../gates';
 import { offeredChecks } from '../proof/offered-checks';
 import { RESETS } from '../arrival/on-arrival';
+import { changedLines } from './changed-lines';
 import { leavesOf } from './leaves';
 import { takenBackLines } from './taken-back-lines';
 import { leavingFindings, viewJob, type JobView } from '../view';
@@ -66,6 +67,7 @@ export function summarise(view: JobView): HandoverSummary {
     lastRecord(document, 'automatic') !== null && !view.findings.job.some((f) => f.code === 'ANY-03');
   const { handOver } = familyOf(view.family);
   const { first, behind, tried, proof } = handOver.part(view);
+  const settings = view.parameters.map((parameter) => settingOf(parameter, view));
   return {
     formatVersion: 2,
     siteDate: view.today,
@@ -74,7 +76,8 @@ export function summarise(view: JobView): HandoverSummary {
     proof: { ...proof, automatic },
     accepted,
     open: findings.filter((f) => !accepted.includes(f)),
-    settings: view.parameters.map((parameter) => settingOf(parameter, view)),
+    settings,
+    changed: changedLines(settings),
     checks: view.checks.map(({ check, verdict, voided, voidedWhy, superseded, record }): HandoverCheck => ({
       title: check.title,
       method: check.method,

@@ -159,6 +159,10 @@ export const summarySchema = z
     messages: z.string().max(20_000).nullable(),
     resets: z.array(resetSchema),
     clock: z.string().nullable(),
+    /** what was changed, as page one says it; left out on what was handed over before it did */
+    changed: z
+      .array(z.object({ what: z.string(), from: z.string().nullable(), to: z.string() }).strict())
+      .optional(),
     /** what was written by a slip and taken back; left out where nothing was */
     takenBack: z
       .array(

@@ -1,5 +1,6 @@
-import { provedLines } from '@barythm/core/job';
+import { changedLines, offeredLine, provedLines } from '@barythm/core/job';
 import type { HandoverSummary } from '@barythm/core/visit';
+import { View } from 'react-native';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words/words';
 
@@ -7,14 +8,21 @@ import { Words } from '../../../ui/words/words';
 export function ProvedCard({ summary }: { summary: HandoverSummary }) {
   const { proof } = summary;
   const tried = provedLines(summary);
-  const changed = summary.settings.filter((setting) => setting.changed);
+  const changed = summary.changed ?? changedLines(summary.settings);
+  const offered = offeredLine(summary);
   return (
     <Card title="What was done and proved" testID="proved">
-      <Words>
-        {changed.length === 0
-          ? 'No setting was changed.'
-          : `Changed: ${changed.map((setting) => `${setting.label} ${setting.found ?? '–'} → ${setting.left ?? '–'}`).join('; ')}.`}
-      </Words>
+      {changed.length === 0 ? (
+        <Words>No setting was changed.</Words>
+      ) : (
+        <View testID="changed">
+          {changed.map(({ what, from, to }) => (
+            <Words key={what}>
+              {what}: {from ?? 'unknown'} → <Words bold>{to}</Words>
+            </Words>
+          ))}
+        </View>
+      )}
       {tried.map(({ words, sound, titles }) => (
         <Words
           key={words}
@@ -25,6 +33,11 @@ export function ProvedCard({ summary }: { summary: HandoverSummary }) {
           {words}.
         </Words>
       ))}
+      {offered !== null && (
+        <Words colour={summary.notTried.length > 0 ? 'ochre' : 'ink'} testID="offered">
+          {offered}
+        </Words>
+      )}
       {tried.length === 0 && (
         <Words bold colour="ochre">
           Nothing was proved at the pump.
