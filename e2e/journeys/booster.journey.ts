@@ -37,7 +37,7 @@ test('the badly set booster set of the hostel, from as found to the hand-over: r
     'Pressure, before and after',
     'Set pressure seen on a gauge of its own',
     'Run-dry protection tried on purpose',
-    'Pressure over draw',
+    'Pressure over demand',
     'gas 2.9 bar, measured empty of water',
   ])
     expect(text).toContain(words);

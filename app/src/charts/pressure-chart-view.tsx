@@ -5,13 +5,13 @@ import { COLUMN_COLOUR } from '../ui/words/triad';
 import { Axes } from './axes';
 import { ColumnMark } from './column-mark';
 
-/** Pressure over draw: curves at frequencies, what the plant asks for, what is held, and where it stops for no demand. */
+/** Pressure over demand: curves at frequencies, what the plant asks for, what is held, and where it stops for no demand. */
 export function PressureChartView({ chart, text }: { chart: PressureChart; text: string }) {
   const palette = usePalette();
   const { box } = chart.frame;
   const { duty, stop } = chart;
   return (
-    <Svg width={box.width} height={box.height} role="img" aria-label={`Pressure over draw. ${text}`}>
+    <Svg width={box.width} height={box.height} role="img" aria-label={`Pressure over demand. ${text}`}>
       <Axes frame={chart.frame} />
       {chart.curves.map(({ label, path, end, beside }) => (
         <G key={label}>

@@ -47,12 +47,12 @@ export const FindingCard = memo(function FindingCard({ group, reader, places, ch
           <Words>
             {text.so} {alike('will') && group.length > 1 ? '' : text.will}
           </Words>
-          {!alike('todo') && <Words bold>{text.todo}</Words>}
+          {(!alike('todo') || group.length === 1) && <Words bold>{text.todo}</Words>}
           {children?.(group[i])}
         </View>
       ))}
       {group.length > 1 && alike('will') && <Words>{will}</Words>}
-      {alike('todo') && <Words bold>{todo}</Words>}
+      {alike('todo') && group.length > 1 && <Words bold>{todo}</Words>}
       {places !== '' && (
         <Words size="small" colour="quiet">
           Settings: {places}.

@@ -30,7 +30,7 @@ export function powerChart(box: Box, { end_m3h, ways, day_m3h }: PowerPicture): 
   const most = Math.max(1, ...rows.flatMap(({ points }) => points.map(({ is }) => is?.power_W ?? 0)));
   const drawn = frame(
     box,
-    { domain: [0, end_m3h], title: 'Draw, m³/h', ticks: 6 },
+    { domain: [0, end_m3h], title: 'Demand, m³/h', ticks: 6 },
     { domain: [0, withAir(most)], title: 'Power, W', ticks: 5 },
   );
   const path = (points: (typeof rows)[number]['points']) =>

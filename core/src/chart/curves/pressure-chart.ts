@@ -2,7 +2,7 @@ import { line } from 'd3-shape';
 import { frame, withAir, type Box, type Frame } from '../frame';
 import type { Dot } from '../signal-chart';
 
-/** Pressure over draw of a drive or a set, to be drawn: each a pressure in bar at a draw in m³/h. */
+/** Pressure over demand of a drive or a set, to be drawn: each a pressure in bar at a draw in m³/h. */
 export interface PressurePicture {
   /** the draw at which the picture ends */
   readonly end_m3h: number;
@@ -45,7 +45,7 @@ export function pressureChart(box: Box, picture: PressurePicture): PressureChart
   const top = withAir(Math.max(duty.pressure_bar, ...curves.map(({ at }) => at(0))));
   const drawn = frame(
     box,
-    { domain: [0, end_m3h], title: 'Draw, m³/h', ticks: 6 },
+    { domain: [0, end_m3h], title: 'Demand, m³/h', ticks: 6 },
     { domain: [0, top], title: 'Pressure, bar', ticks: 5 },
   );
   const dot = (draw: number, pressure: number): Dot => ({

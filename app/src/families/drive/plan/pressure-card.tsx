@@ -58,7 +58,7 @@ export function PressureCard({ work, byHand, onMove }: PressureCardProps) {
   const step = parameter ? (readIn(parameter, 'pressure', parameter.step ?? 0.1) ?? 0.1) : 0.1;
   const text = saidOf(work, say);
   return (
-    <Card title="Pressure over draw" testID="pressure-card">
+    <Card title="Pressure over demand" testID="pressure-card">
       <View style={styles.names}>
         {work.found && heldAt_bar(context, work.found, 0) !== null && <TriadName column="found" />}
         <TriadName column="target" />
@@ -81,7 +81,7 @@ export function PressureCard({ work, byHand, onMove }: PressureCardProps) {
       </View>
       <Words size="small" colour="quiet">
         Thin: one pump, then all, at the maximum frequency. Dotted: what the plant asks for. Cross: the
-        maximum draw. Ring: where it stops at zero demand.
+        maximum demand. Ring: where it stops at zero demand.
       </Words>
       <UndoButton undo={undo} testID="pressure-undo" />
       {[parameter, stop].map(

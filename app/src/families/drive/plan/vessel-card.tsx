@@ -94,7 +94,7 @@ export function VesselCard({ work }: { work: DriveWork }) {
         colour={worst !== null && starts_h !== null && worst.starts_h > starts_h ? 'ochre' : 'moss'}
       >
         {worst === null
-          ? 'No real draw makes it start and stop.'
+          ? 'No real demand makes the pump start and stop.'
           : `At most it starts ${startsInWords(worst.starts_h, 1)}, at ${say('waterFlow', worst.draw_m3h)}${starts_h === null ? '' : `; ${starts_h} are allowed`}.`}
       </Words>
     </Card>

@@ -148,7 +148,7 @@ const styles = StyleSheet.create({
     gap: SPACE.s,
     flex: 1,
   },
-  line: { flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, paddingTop: SPACE.s },
+  line: { flexDirection: 'row', alignItems: 'center', borderTopWidth: 1 },
   name: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, flex: 1 },
   grow: { flex: 1 },
   value: { flexShrink: 1, alignItems: 'flex-end' },

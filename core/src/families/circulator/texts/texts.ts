@@ -58,7 +58,7 @@ export const CIRCULATOR_TEXTS = {
     todo: 'Set less than {most}, or fit a sensor with a larger range.',
   },
   'CIR-06': {
-    title: 'The sensor’s range is wrong',
+    title: 'Sensor range does not match the sensor',
     so: 'Range {set} is set, and the sensor says {label}: a head set to {asked} is really {held}.',
     will: 'Too much head costs and whistles; too little leaves the last loops cold.',
     todo: 'Set the range that stands on the sensor.',

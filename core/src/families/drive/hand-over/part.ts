@@ -128,9 +128,9 @@ function chartBlock({ context, values }: DriveView): Block[] {
     {
       kind: 'chart',
       key: 'lines',
-      title: 'Pressure over draw',
+      title: 'Pressure over demand',
       x: {
-        title: 'Draw, m³/h',
+        title: 'Demand, m³/h',
         from: 0,
         to: end,
         at: Array.from({ length: Math.floor(end / nice) + 1 }, (_, i) => i * nice),

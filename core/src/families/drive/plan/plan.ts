@@ -54,7 +54,7 @@ function meetsItsLine(context: DriveContext, { curve }: DrivenPump): void {
   if (draw.greatest_m3h > most)
     throw new InputError(
       'greatest_m3h',
-      `The maximum draw lies beyond all that ${pump.count === 1 ? 'the pump moves' : `${pump.count} pumps move`} against nothing, ${most.toFixed(1)} m³/h: check draw, points and count.`,
+      `The maximum demand lies beyond all that ${pump.count === 1 ? 'the pump moves' : `${pump.count} pumps move`} against nothing, ${most.toFixed(1)} m³/h: check draw, points and count.`,
     );
   const needed = neededSet_bar(context.duty);
   if (needed === null) return;

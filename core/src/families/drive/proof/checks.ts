@@ -95,7 +95,7 @@ function setPressure({ duty }: DriveContext, { set_bar }: DriveSettings): ProofC
       key: 'set-pressure',
       about: { kind: 'pressure', at: set_bar },
       title: 'The set pressure by a gauge of its own',
-      method: 'A gauge at the sensor, a small steady draw; read it when the pressure stands.',
+      method: 'A gauge at the sensor, a small steady demand; read it when the pressure is steady.',
       expected: words('pressure', set_bar),
       tolerance: `${words('pressure', within)}: gauge and sensor together`,
       caution: null,

@@ -92,14 +92,14 @@ export function stopping(context: DriveContext, settings: DriveSettings): ProofC
             about: { kind: 'flow', at: (under[0] + under[1]) / 2 },
             title: 'Demand below which it stops',
             method:
-              'Open a tap a crack and close it slowly until it stops; then measure that draw with a bucket.',
+              'Open a tap a crack and close it slowly until it stops; then measure that flow with a bucket.',
             expected: said('waterFlow', under),
             tolerance: `${STOP_SHARE * 100} %: flat curves tell small draws poorly; ${today}`,
             caution: null,
             pumps: false,
             ask: {
               kind: 'figure',
-              figure: { key: 'flow_m3h', label: 'Draw', quantity: 'waterFlow' },
+              figure: { key: 'flow_m3h', label: 'Demand', quantity: 'waterFlow' },
               least: under[0] * (1 - STOP_SHARE),
               greatest: under[1] * (1 + STOP_SHARE),
               off: slip(

@@ -3,7 +3,7 @@ import type { TextBook } from '../../../findings';
 /** What is held, when it stops and starts, and what that does to pipes, vessel and pump. */
 export const PRESSURE_TEXTS = {
   'DRV-01': {
-    title: 'The sensor’s range is wrong',
+    title: 'Sensor range does not match the sensor',
     so: 'Range {set} is set, and the sensor says {label}: {asked} on the display is really {held}.',
     will: 'Every pressure that is set or shown is off by the same ratio.',
     todo: 'Set the range that stands on the sensor, then check its zero.',
@@ -130,7 +130,7 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-08.often': {
     title: 'Starts too often',
-    so: 'At a draw of {draw} it may start {starts}, from {usable} of water in the vessel; {most} is the most.',
+    so: 'At a demand of {draw} the pump may start {starts}, from {usable} of water in the vessel; {most} is the maximum.',
     will: 'Motor, drive and check valve wear out.',
     todo: 'A larger or better filled vessel, a lower cut-in, a longer delay; or repair the leak.',
   },
@@ -207,8 +207,8 @@ export const PRESSURE_TEXTS = {
     todo: 'Fit a pressure reducer before the pump or a flow switch, or set more than {inlet}.',
   },
   'DRV-12.none': {
-    title: 'No frequency tells a shut valve from a small draw',
-    so: 'The stop frequency would have to lie above {above} to stop for certain, and below {below} to leave the minimum draw alone.',
+    title: 'No frequency tells a shut valve from a small demand',
+    so: 'The stop frequency would have to lie above {above} to stop for certain, and below {below} to leave the minimum demand alone.',
     will: 'The drive never stops, or it stops while water is drawn.',
     todo: 'A flow switch, a steadier pressure at the inlet, or a vessel that carries the small draws.',
   },
@@ -231,14 +231,14 @@ export const PRESSURE_TEXTS = {
     todo: 'Set {most} or less, unless its manual allows more.',
   },
   'DRV-13': {
-    title: 'The set pressure is not reached at the maximum draw',
+    title: 'Set pressure not reached at maximum demand',
     so: 'At {draw} {count} at {most} give {gives}; {needed} is needed at the sensor.',
     will: 'When most is drawn, the furthest taps have too little.',
     todo: 'Check draw, curve and maximum frequency; else a larger or a further pump.',
   },
   'DRV-13.set': {
     title: 'The set pressure is too low',
-    so: 'The drive really holds {held} at {draw}; {needed} is needed at the sensor.',
+    so: 'The drive really controls to {held} at {draw}; {needed} is needed at the sensor.',
     will: 'The furthest taps have too little.',
     todo: 'Set {set} or more.',
   },

@@ -37,7 +37,7 @@ export const DRIVE_REASONS = {
   'set.lifted': 'Enough at no flow; raised with the demand.',
   'set.stated': 'The difference that is asked for.',
   'lift.none': 'Held the same at any draw.',
-  'lift.pipe': 'What the pipe takes at the maximum draw.',
+  'lift.pipe': 'What the pipe takes at the maximum demand.',
   'speed.stated': 'The frequency that is asked for.',
   'cut-in.under': '{under} under the set pressure, and above the {nil} that the taps need at no flow.',
   'cut-in.vessel':

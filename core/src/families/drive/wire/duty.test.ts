@@ -15,7 +15,7 @@ test.each<[string, Partial<DriveDuty>, string]>([
   [
     'a leak of all',
     { draw: { ...DUTY.draw, leak_m3h: 7 } },
-    'draw.leak_m3h: The leak cannot be as much as the maximum draw.',
+    'draw.leak_m3h: The leak cannot be as much as the maximum demand.',
   ],
   [
     'inlet turned round',

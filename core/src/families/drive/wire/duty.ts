@@ -34,7 +34,7 @@ const holds = z.discriminatedUnion('kind', [
     pipe_bar: figure('The pipe to it takes', 'pressure', {
       least: 0,
       most: 100,
-      hint: 'At the maximum draw',
+      hint: 'At the maximum demand',
     }),
   }),
   group({ kind: holding('difference'), set_bar: pressure('Difference') }),
@@ -57,7 +57,7 @@ const pump = group(
       hint: 'NPSH; empty when not known',
     }).nullable(),
     count: whole('Pumps fitted', { least: 1, most: 6 }),
-    oneOut: yesNo('The maximum draw must be carried with one out'),
+    oneOut: yesNo('The maximum demand must be carried with one out'),
     least_hz: frequency('Minimum, for bearings and cooling'),
     ramp_s: figure('Shortest time to full speed', 'seconds', { most: 600 }),
     dry_s: figure('Its seal stands dry for', 'seconds', {
@@ -180,9 +180,9 @@ export const driveDutySchema = driveDutyObject.superRefine(
     if (draw.usual_m3h < draw.least_m3h)
       complain(['draw', 'usual_m3h'], 'The usual draw cannot be below the minimum.');
     if (draw.greatest_m3h < draw.usual_m3h)
-      complain(['draw', 'greatest_m3h'], 'The maximum draw cannot be below the usual.');
+      complain(['draw', 'greatest_m3h'], 'The maximum demand cannot be below the usual.');
     if (draw.leak_m3h !== null && draw.leak_m3h >= draw.greatest_m3h)
-      complain(['draw', 'leak_m3h'], 'The leak cannot be as much as the maximum draw.');
+      complain(['draw', 'leak_m3h'], 'The leak cannot be as much as the maximum demand.');
     if (inlet.greatest_bar < inlet.least_bar)
       complain(['inlet', 'greatest_bar'], 'The maximum pressure cannot be below the minimum.');
     if (pump.least_hz >= pump.rated_hz)
