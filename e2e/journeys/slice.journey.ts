@@ -142,6 +142,7 @@ async function prove() {
   await browser.type('live-rate_spm', '40');
   await browser.tap('live-save');
   await browser.says('live', 'Stroke rate: 40');
+  await browser.gone('figure-pad');
   await browser.tap('automatic-save');
   await browser.says('automatic', 'Say what you saw');
   await browser.tap('leaving-covers');
@@ -155,7 +156,9 @@ async function handOver() {
   const { browser } = stage;
   await browser.says('dose-found', 'Leaves the wanted band');
   await browser.says('dose-left', 'Within the wanted band');
-  await browser.says('proved', '6 of 6 signal points as expected. Flow measured.');
+  await browser.says('proved', '6 of 6 signal points as expected.');
+  await browser.says('proved', 'Flow measured.');
+  await browser.says('changed', 'Stroke length: 58 % → 77 %');
   await browser.tap('hand-over');
   await browser.says('sign', 'Nobody has signed yet.');
   await browser.type('next-due', '2027-05-24');
