@@ -137,26 +137,19 @@ function changed(pdf: Pdf, { changed: lines }: Handover['summary'], start: numbe
   if (lines === undefined) return start;
   let y = heading(pdf, 'What was changed', ensureRoom(pdf, start, 60));
   if (lines.length === 0) return write(pdf, 'No setting.', { x: PAGE.left, y, width: TEXT_WIDTH }) + 10;
-  const size = { size: 9.5 } as const;
-  for (const { what, from, to } of lines) {
-    const columns = [what, from ?? 'unknown', to] as const;
-    const height = Math.max(...columns.map((text, i) => heightOf(pdf, text, WIDTHS[i] - 8, size)));
-    y = ensureRoom(pdf, y, height + 3);
-    let x: number = PAGE.left;
-    for (const [i, text] of columns.entries()) {
-      write(
-        pdf,
-        i === 2 ? `→  ${text}` : text,
-        { x, y, width: WIDTHS[i] - 8 },
-        { ...size, font: i === 0 ? 'bold' : 'text', colour: i === 1 ? INK.quiet : INK.ink },
-      );
-      x += WIDTHS[i];
-    }
-    y += height + 3;
+  // two to a line: this page holds the proof and what is open too
+  for (let i = 0; i < lines.length; i += 2) {
+    const pair = lines.slice(i, i + 2).map(({ what, from, to }) => `${what}: ${from ?? 'unknown'} → ${to}`);
+    y = ensureRoom(pdf, y, Math.max(...pair.map((text) => heightOf(pdf, text, HALF - 10, SMALL))));
+    const below = pair.map((text, k) =>
+      write(pdf, text, { x: PAGE.left + k * HALF, y, width: HALF - 10 }, SMALL),
+    );
+    y = Math.max(...below);
   }
-  return y + 8;
+  return y + 6;
 }
-const WIDTHS = [160, 160, TEXT_WIDTH - 320] as const;
+const HALF = TEXT_WIDTH / 2;
+const SMALL = { size: 9 } as const;
 
 function triedLines(summary: Handover['summary']): string[] {
   const lines = provedLines(summary);
