@@ -37,10 +37,14 @@ test('the badly scheduled therapy pool, from as found to the hand-over with its 
     await signAndHandOver(browser);
     await browser.find('download-programs.ics');
   });
-  const [first] = await handOverText(stage, 'pool-therapy');
+  const [first, ...rest] = await handOverText(stage, 'pool-therapy');
   expect(first).toContain('The week, before and after');
   expect(first).toContain('SKR a month');
-  expect(first).toContain('Flow measured');
+  // twelve changes, the proof and what is open stand on the customer's page; the rest of the proof runs on
+  expect(first).toContain('Program 5: days Sat, Sun, start 10:00');
+  expect(first).toContain('9 of 9 checks as expected');
+  expect(first).toContain('Nothing is open.');
+  expect(`${first} ${rest.join(' ')}`).toContain('Flow measured');
   await calendar();
 }, 240_000);
 

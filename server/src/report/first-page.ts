@@ -24,15 +24,33 @@ import type { JobDocument } from '@barythm/core/families';
  */
 export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): number | null {
   const { summary } = handover;
-  keepFoot(pdf, { height: SIGNATURE_HEIGHT, draw: (at) => signature(pdf, handover, at) });
+  const open = openWhenSigned(summary);
+  const above = open === null ? 0 : OPEN_HEIGHT;
+  keepFoot(pdf, {
+    height: SIGNATURE_HEIGHT + above,
+    draw: (at) => {
+      if (open !== null)
+        write(pdf, open, { x: PAGE.left, y: at, width: TEXT_WIDTH }, { font: 'bold', size: 9.5 });
+      signature(pdf, handover, at + above);
+    },
+  });
   let y = masthead(pdf, document, handover);
   if (summary.lookedAtOnly !== undefined) y = lookedAtOnly(pdf, summary.lookedAtOnly, y);
   if (summary.accepted.length > 0) y = acceptedStops(pdf, summary.accepted, y);
   y = paintBlocks(pdf, summary.blocks.first, y);
   y = changed(pdf, summary, y);
   y = proved(pdf, handover, y);
-  y = openPoints(pdf, summary, y);
+  y = openPoints(pdf, summary.open, y);
   return settleFoot(pdf) ? null : y + 10;
+}
+
+/** Room for a line above the signature. */
+const OPEN_HEIGHT = 16;
+
+/** Whoever signs sees how much is open, wherever the list of it finds room; null on what was handed over before that was said. */
+function openWhenSigned({ changed: lines, open }: Handover['summary']): string | null {
+  if (lines === undefined) return null;
+  return open.length === 0 ? 'Nothing is open.' : `Open when signed: ${countsOf(alike(open))}.`;
 }
 
 /** Room for a name of two lines under what was drawn. */
@@ -120,8 +138,17 @@ function proved(pdf: Pdf, { summary }: Handover, start: number): number {
     proof.automatic ? 'Seen back in automatic.' : 'Not seen back in automatic.',
     ...(summary.clock ? [`Clock: ${summary.clock}.`] : []),
   ];
-  let y = heading(pdf, 'What was proved', ensureRoom(pdf, start, 90));
-  for (const line of lines) y = write(pdf, `–  ${line}`, { x: PAGE.left, y, width: TEXT_WIDTH });
+  // the first lines stay on the page that the customer reads; each of them finds its own room
+  const needed = summary.changed === undefined ? 90 : 50;
+  let y = heading(pdf, 'What was proved', ensureRoom(pdf, start, needed));
+  for (const line of lines) {
+    const words = `–  ${line}`;
+    y = write(pdf, words, {
+      x: PAGE.left,
+      y: ensureRoom(pdf, y, heightOf(pdf, words, TEXT_WIDTH)),
+      width: TEXT_WIDTH,
+    });
+  }
   return y + 10;
 }
 
@@ -181,13 +208,11 @@ function alike(open: readonly HandoverFinding[]): Group[] {
   return [...groups.values()];
 }
 
-function openPoints(pdf: Pdf, { open, changed: lines }: Handover['summary'], start: number): number {
+function openPoints(pdf: Pdf, open: readonly HandoverFinding[], start: number): number {
   const groups = alike(open);
   // a heading is never left behind by what it heads
   const needed = groups.length === 0 ? 40 : 24 + roomOf(pdf, groups[0]);
-  // said at the top however far the list goes on overleaf
-  const count = lines === undefined || open.length === 0 ? '' : `: ${countsOf(groups)}`;
-  let y = heading(pdf, `What is open, and who acts${count}`, ensureRoom(pdf, start, needed));
+  let y = heading(pdf, 'What is open, and who acts', ensureRoom(pdf, start, needed));
   if (groups.length === 0) return write(pdf, 'Nothing.', { x: PAGE.left, y, width: TEXT_WIDTH }) + 10;
   for (const group of groups) y = openPoint(pdf, group, ensureRoom(pdf, y, roomOf(pdf, group)));
   return y + 6;

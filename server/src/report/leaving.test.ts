@@ -99,12 +99,14 @@ test('the PDF’s first page is for the customer; then settings with reasons, an
     '0.99 mg/L',
     '6 of 6 signal points as expected',
     'Flow measured',
-    'What is open, and who acts',
+    // how much is open stands above the signature, wherever the list of it finds room
+    'Nothing is open.',
     'Next due',
     'Received',
   ]) {
     expect(first).toContain(words);
   }
+  expect(output).toContain('What is open, and who acts');
   expect(settings).toContain('Point 2, rate');
   expect(settings).toContain('0.401');
   expect(readings).toContain('Signal, mA');
