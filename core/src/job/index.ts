@@ -27,6 +27,14 @@ export { rowsOf } from './sheet/rows';
 export { toEnter } from './sheet/to-enter';
 export { changedLines, offeredLine } from './hand-over/changed-lines';
 export { provedLines } from './hand-over/proved-words';
-export { confirmedSteps, isLockedOff, isMadeSafe, isOpenToPower, powerBack, powerSteps } from './safe';
+export {
+  confirmedSteps,
+  isLockedOff,
+  isMadeSafe,
+  isOpenToPower,
+  powerBack,
+  powerSteps,
+  stepsHolding,
+} from './safe';
 export { withSent, withUnsent } from './unsent';
 export { leavingFindings, viewJob, type JobView } from './view';

@@ -2,7 +2,7 @@ import { familyOf, type RecordBody } from '../families';
 import { SAMPLE_OF } from '../families/suites/samples.fixtures';
 import { kindsThat } from '../visit';
 import { refusalOf } from './gates';
-import { isLockedOff, isMadeSafe, powerBack, powerSteps } from './safe';
+import { isLockedOff, isMadeSafe, isOpenToPower, powerBack, powerSteps, stepsHolding } from './safe';
 import { TODAY, Walk } from './testing/walk.fixtures';
 
 /** Power against work, on every family: what is isolated, what is not any more, and what asks for it anew. */
@@ -35,6 +35,12 @@ describe.each(SAMPLE_OF)('%s', (name, sample) => {
       safe(walk, all, [key]);
       expect(isLockedOff(walk.document)).toBe(i === locks.length - 1);
     }
+    // a lock that is taken off again is none: the power is as it was when it returned
+    const less = all.filter((key) => key !== locks[0]);
+    walk.record({ kind: 'make-safe', steps: less, changed: { on: [], off: [locks[0]] } });
+    expect(isLockedOff(walk.document)).toBe(false);
+    expect(isOpenToPower(walk.document)).toBe(true);
+    expect(stepsHolding(walk.document)).not.toContain(locks[0]);
   });
 
   test('keys, eyes and instruments only: made safe without a lock; near miss: not without the other steps', () => {

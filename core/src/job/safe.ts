@@ -20,16 +20,20 @@ export function isMadeSafe(document: JobDocument): boolean {
   );
 }
 
-/** The record by which the power returned, where nobody has locked it off again since; null otherwise. */
-export function powerBack(document: JobDocument): RecordedAs<RecordBody, 'power-back'> | null {
+/** Steps that hold now: those by which the supply is off hold no more once the power has returned, until they are confirmed anew. */
+export function stepsHolding(document: JobDocument): readonly string[] {
+  const done = confirmedSteps(document);
   const back = lastRecord(document, 'power-back');
-  if (!back) return null;
-  const again = new Set(
-    recordsOf(document, 'make-safe')
-      .filter(({ revision }) => revision > back.revision)
-      .flatMap(({ body }) => body.changed?.on ?? []),
-  );
-  return powerSteps(document).every((key) => again.has(key)) ? null : back;
+  if (!back) return done;
+  const since = recordsOf(document, 'make-safe').filter(({ revision }) => revision > back.revision);
+  const anew = (step: string) => since.some(({ body }) => body.changed?.on.includes(step));
+  const power = powerSteps(document);
+  return done.filter((step) => !power.includes(step) || anew(step));
+}
+
+/** The record by which the power returned, where it is not locked off again; null otherwise. */
+export function powerBack(document: JobDocument): RecordedAs<RecordBody, 'power-back'> | null {
+  return isLockedOff(document) ? null : lastRecord(document, 'power-back');
 }
 
 /** Steps by which the supply is off: no more so once the power returns. */
@@ -39,9 +43,9 @@ export function powerSteps(document: JobDocument): string[] {
 
 /** Whether the pump is isolated and locked off as far as is recorded: displays are dead, and hands may go in. */
 export function isLockedOff(document: JobDocument): boolean {
-  const done = confirmedSteps(document);
+  const holding = stepsHolding(document);
   const steps = powerSteps(document);
-  return steps.length > 0 && steps.every((key) => done.includes(key)) && powerBack(document) === null;
+  return steps.length > 0 && steps.every((key) => holding.includes(key));
 }
 
 /** Whether hands may not go in just now: the power is back, or no hands were to go in. What was never asked is not answered. */

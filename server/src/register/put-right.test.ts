@@ -44,6 +44,8 @@ test('a tag that another pump of the site has is told at the tag; near miss: its
   expect(refused.status).toBe(400);
   expect(refused.errors.map(({ field }) => field).sort()).toEqual(['name', 'tag']);
   expect(refused.errors.find(({ field }) => field === 'tag')?.words).toContain('already exists');
+  // a blank behind it is no other tag
+  expect((await patch('pumps/pump-therapy', { tag: `${other} ` })).errors[0]).toMatchObject({ field: 'tag' });
   expect(await patch('pumps/pump-therapy', { tag })).toMatchObject({ status: 200 });
 });
 
@@ -118,6 +120,34 @@ test('a site is put right, and its pumps are found by its new name; retired once
   expect((await patch(`sites/${siteId}`, { retired: true })).status).toBe(200);
   const { items } = (await server.get('/api/v1/sites?search=Clinic')).body as { items: unknown[] };
   expect(items).toEqual([]);
+  // a pump of it comes back only where its site does
+  const back = await patch('pumps/pump-therapy', { retired: false });
+  expect(back.errors[0].words).toContain('This site is retired');
+});
+
+test('a name that a renamed site had is free again, and a pump added to a retired site puts it back in use', async () => {
+  const added = (site: string, tag: string) =>
+    server.post('/api/v1/register/pumps', {
+      site,
+      site_place: 'The quay',
+      zone: 'Atlantic/Faroe',
+      tag,
+      name: 'A pump',
+      place: '',
+      profile: 'two-point-soft-keys',
+      model: '',
+      serial: '',
+    });
+  const first = (await added('Ferry House', 'FER-DP-01')).body as { id: string };
+  const { siteId } = await pump(first.id);
+  expect((await patch(`sites/${siteId}`, { name: 'Old Ferry House' })).status).toBe(200);
+  const second = (await added('Ferry House', 'FER-DP-01')).body as { id: string };
+  const other = (await pump(second.id)).siteId;
+  expect(other).not.toBe(siteId);
+  await patch(`pumps/${second.id}`, { retired: true });
+  expect((await patch(`sites/${other}`, { retired: true })).status).toBe(200);
+  expect((await added('Ferry House', 'FER-DP-02')).status).toBe(201);
+  expect(((await server.get(`/api/v1/sites/${other}`)).body as { retiredOn: null }).retiredOn).toBeNull();
 });
 
 test('what is no place of the register is told, and nothing is written', async () => {

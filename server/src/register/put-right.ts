@@ -26,9 +26,10 @@ const OPEN = { [Op.in]: ['planned', 'open'] };
 export async function putPumpRight(
   database: Database,
   id: string,
-  edit: PumpEdit,
+  given: PumpEdit,
   hand: Hand,
 ): Promise<void> {
+  const edit = trimmed(given);
   const profiles = await latestVersions(database);
   await database.write(async (transaction) => {
     const { models } = database;
@@ -40,7 +41,7 @@ export async function putPumpRight(
     const faults = [
       ...missing(names, { tag: 'Enter a tag.', name: 'Enter what the pump does.' }),
       ...signs({ ...names, model, serial }),
-      ...(await placeFaults(models, pump, names, transaction)),
+      ...(isInUse(pump, retired) ? await placeFaults(models, pump, names, transaction) : []),
     ];
     const known = profile === undefined ? undefined : profiles.get(profile);
     if (profile !== undefined && known?.family !== pump.family) {
@@ -58,10 +59,10 @@ export async function putPumpRight(
       });
     if (faults.length > 0) throw problems.invalid(faults);
     const onUnit = {
-      ...given({ model, serial }),
+      ...said({ model, serial }),
       ...(known ? { profileId: profile, profileVersion: known.version } : {}),
     };
-    await change(models, 'pump', pump, { ...given(names), ...retiring(retired, hand) }, hand, transaction);
+    await change(models, 'pump', pump, { ...said(names), ...retiring(retired, hand) }, hand, transaction);
     await change(models, 'unit', unit, onUnit, hand, transaction);
   });
 }
@@ -70,9 +71,10 @@ export async function putPumpRight(
 export async function putSiteRight(
   database: Database,
   id: string,
-  edit: SiteEdit,
+  given: SiteEdit,
   hand: Hand,
 ): Promise<void> {
+  const edit = trimmed(given);
   await database.write(async (transaction) => {
     const { models } = database;
     const site = (await models.sites.findByPk(id, { transaction }))?.get() as Row | undefined;
@@ -91,7 +93,7 @@ export async function putSiteRight(
     )
       faults.push({ field: 'retired', words: 'Pumps of this site are in use: retire or move them first.' });
     if (faults.length > 0) throw problems.invalid(faults);
-    await change(models, 'site', site, { ...given(names), ...retiring(retired, hand) }, hand, transaction);
+    await change(models, 'site', site, { ...said(names), ...retiring(retired, hand) }, hand, transaction);
     // the search knows each pump by its site's name too
     if (names.name !== undefined && names.name !== site.name) {
       await database.sequelize.query('UPDATE pumps SET siteId = siteId WHERE siteId = $id', {
@@ -135,6 +137,8 @@ async function placeFaults(
 ): Promise<Fault[]> {
   const site = await models.sites.findByPk(siteId, { transaction });
   if (!site) return [{ field: 'siteId', words: 'There is no such site.' }];
+  if (site.get('retiredOn'))
+    return [{ field: 'siteId', words: 'This site is retired: put it back in use, or choose another.' }];
   const other = await models.pumps.findOne({
     where: { siteId, tag, retiredOn: null, id: { [Op.ne]: pump.id as string } },
     transaction,
@@ -142,10 +146,21 @@ async function placeFaults(
   return other ? [{ field: 'tag', words: `${tag} already exists at ${site.get('name') as string}.` }] : [];
 }
 
-const given = (edit: Readonly<Record<string, string | undefined>>) =>
-  Object.fromEntries(
-    Object.entries(edit).flatMap(([key, text]) => (text === undefined ? [] : [[key, text.trim()]])),
-  );
+/** Blanks around a name are none of it: a tag with one behind it is the same tag. */
+function trimmed<Edit extends object>(edit: Edit): Edit {
+  const pairs = Object.entries(edit).map(([key, value]) => [
+    key,
+    typeof value === 'string' ? value.trim() : (value as unknown),
+  ]);
+  return Object.fromEntries(pairs) as Edit;
+}
+
+/** A pump out of use takes no tag from another. */
+const isInUse = (pump: Row, retired: boolean | undefined) =>
+  retired === undefined ? pump.retiredOn === null : !retired;
+
+const said = (edit: Readonly<Record<string, string | undefined>>) =>
+  Object.fromEntries(Object.entries(edit).filter(([, text]) => text !== undefined));
 
 const retiring = (retired: boolean | undefined, { today }: Hand) =>
   retired === undefined ? {} : { retiredOn: retired ? today : null };

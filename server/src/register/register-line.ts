@@ -152,13 +152,23 @@ async function sitesOf(
     if (siteIds.has(name)) continue;
     const [site, isNew] = await models.sites.findOrCreate({
       where: { name },
-      defaults: { id: idFrom('site', name), name, place: site_place, zone, actor },
+      defaults: { id: await freeSiteId(models, name, transaction), name, place: site_place, zone, actor },
       transaction,
     });
     siteIds.set(name, site.get('id') as string);
     if (isNew) made += 1;
+    // a pump that is added puts its site back in use
+    else if (site.get('retiredOn')) await site.update({ retiredOn: null }, { transaction });
   }
   return { siteIds, made };
+}
+
+/** An id for a site of a name; another where a site has it that was renamed since. */
+async function freeSiteId(models: Models, name: string, transaction: Transaction): Promise<string> {
+  for (let again = 0; ; again += 1) {
+    const id = idFrom('site', again === 0 ? name : `${name}/${again}`);
+    if (!(await models.sites.findByPk(id, { attributes: ['id'], transaction }))) return id;
+  }
 }
 
 /** Tags that are looked up at once. */

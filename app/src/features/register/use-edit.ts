@@ -42,7 +42,8 @@ export function useEdit(path: string, back: string) {
       setGeneral(null);
     },
     save: () => send(draft),
-    retire: (retired: boolean) => send({ retired }),
+    /** with what was typed: nothing of it is lost by the way */
+    retire: (retired: boolean) => send({ ...draft, retired }),
   };
 }
 

@@ -1,4 +1,4 @@
-import { confirmedSteps, isMadeSafe, powerBack } from '@barythm/core/job';
+import { confirmedSteps, isMadeSafe, powerBack, stepsHolding } from '@barythm/core/job';
 import { siteTime } from '@barythm/core/time';
 import { newId } from '../../../api/device';
 import { Card } from '../../../ui/card';
@@ -56,13 +56,7 @@ export function LockOffCard() {
 function Steps({ steps }: { steps: readonly MakeSafeStep[] }) {
   const { view, jobId, write } = useJobScope();
   const { document } = view;
-  const done = confirmedSteps(document);
-  const back = powerBack(document);
-  const again = new Set(
-    document.records.flatMap(({ body, revision }) =>
-      back && body.kind === 'make-safe' && revision > back.revision ? (body.changed?.on ?? []) : [],
-    ),
-  );
+  const holding = stepsHolding(document);
   const toggle = (step: string, checked: boolean) =>
     write((now) => {
       const others = confirmedSteps(now).filter((one) => one !== step);
@@ -75,13 +69,12 @@ function Steps({ steps }: { steps: readonly MakeSafeStep[] }) {
         record: { kind: 'make-safe', steps: kept, changed },
       };
     });
-  return steps.map(({ key, words, power }) => (
+  return steps.map(({ key, words }) => (
     <Check
       key={key}
       testID={`safe-${key}`}
       label={words}
-      // the supply is off no more once the power has returned
-      checked={done.includes(key) && (!power || back === null || again.has(key))}
+      checked={holding.includes(key)}
       onChange={(checked) => toggle(key, checked)}
     />
   ));

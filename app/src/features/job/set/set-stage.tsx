@@ -81,7 +81,7 @@ export function SetStage() {
       {workable && (next || last) && (
         <View ref={arrival} style={styles.entering}>
           {last?.left && <JustEntered row={last} />}
-          {next && parameter && isReadFirst(next) && (
+          {next && parameter && isReadFirst(next) && !needsPower && (
             <Card title="Read it before it is changed" testID="read-first">
               <Words>Only confirmed with the others so far. Read the display now.</Words>
               <FoundEntry parameter={parameter} found={null} onDone={() => undefined} />
