@@ -6,7 +6,7 @@ import {
   allWritten,
   brokenOff,
   ENDINGS,
-  kindsThat,
+  isHandsIn,
   lastRecord,
   MOST_IN_JOB,
   recordsOf,
@@ -191,7 +191,7 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
         };
       }
       if (body.record.kind === 'taken-back') return refuseTakingBack(document, body.record.id);
-      if (handsInKinds(document).includes(body.record.kind) && isOpenToPower(document)) {
+      if (isHandsIn(body.record, familyOf(document.profile.family).wire.records) && isOpenToPower(document)) {
         return {
           field: 'record.kind',
           code: 'ANY-02',
@@ -316,11 +316,6 @@ function refuseEntry(
   }
   const [closed] = gateOfSet(view);
   return closed ? { field: 'address', code: closed.code, words: closed.words } : null;
-}
-
-/** The kinds of record whose work is done with the hands in the pump. */
-function handsInKinds({ profile }: JobDocument): readonly string[] {
-  return kindsThat('handsIn', familyOf(profile.family).wire.records);
 }
 
 /** Only what this job holds is taken back, and nothing that something else stands on; twice is once. */

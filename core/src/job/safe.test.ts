@@ -7,6 +7,9 @@ import { TODAY, Walk } from './testing/walk.fixtures';
 
 /** Power against work, on every family: what is isolated, what is not any more, and what asks for it anew. */
 
+/** What a record says where only some of its kind are done with the hands in the pump. */
+const WITH_HANDS: Readonly<Record<string, object | undefined>> = { turning: { way: 'leads' } };
+
 describe.each(SAMPLE_OF)('%s', (name, sample) => {
   const steps = familyOf(name).arrival.makeSafe;
   const safe = (walk: Walk, keys: readonly string[], on: readonly string[] = keys) =>
@@ -60,7 +63,12 @@ describe.each(SAMPLE_OF)('%s', (name, sample) => {
     const write = () =>
       refusalOf(
         walk.document,
-        { kind: 'job.record', jobId: 'job-1', recordId: 'r', record: { kind } as RecordBody },
+        {
+          kind: 'job.record',
+          jobId: 'job-1',
+          recordId: 'r',
+          record: { kind, ...(WITH_HANDS[kind] ?? {}) } as RecordBody,
+        },
         TODAY,
       )?.code;
     // nothing was said of it yet: nothing is refused for it
@@ -72,4 +80,23 @@ describe.each(SAMPLE_OF)('%s', (name, sample) => {
     safe(walk, all, powerSteps(walk.document));
     expect(write()).not.toBe('ANY-02');
   });
+});
+
+test('leads are swapped with the lock on; near miss: a direction put right by menu is keys', () => {
+  const [, sample] = SAMPLE_OF.find(([name]) => name === 'drive')!;
+  const walk = new Walk(sample);
+  walk.record({ kind: 'power-back' });
+  const turned = (way: string) =>
+    refusalOf(
+      walk.document,
+      {
+        kind: 'job.record',
+        jobId: 'job-1',
+        recordId: 'r',
+        record: { kind: 'turning', unit: 1, way } as RecordBody,
+      },
+      TODAY,
+    )?.code;
+  expect(turned('leads')).toBe('ANY-02');
+  expect(turned('menu')).not.toBe('ANY-02');
 });

@@ -35,9 +35,7 @@ function proved(sample: Sample): Walk {
   walk.arrive();
   walk.found(sample.found);
   walk.plan();
-  // what keeps *Set* closed is accepted: this is about the way back, not about a good pump
-  for (const stop of walk.view.findings.target.filter(({ severity }) => severity === 'stop'))
-    walk.accept(stop);
+  walk.acceptStops();
   walk.set();
   walk.prove();
   return walk;

@@ -10,7 +10,7 @@ export { allWritten, ENDINGS, withoutTakenBack } from './taken-back';
 export { sheetRevision } from './sheet-revision';
 export { strokePoints } from './wire/signature';
 export { MOST_IN_JOB } from './bounds';
-export { kindsThat } from './wire/record';
+export { isHandsIn, kindsThat } from './wire/record';
 export { touchingKinds, wasWorkedOn } from './worked-on';
 export { plateOf } from './plate';
 export type { Refusal } from './refusal';

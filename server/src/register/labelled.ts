@@ -13,7 +13,7 @@ export async function labelPumps(
 ): Promise<LabelPump[]> {
   const pumps = await database.sequelize.query<LabelPump>(
     `SELECT p.tag, p.name, s.name AS siteName, p.code FROM pumps p JOIN sites s ON s.id = p.siteId
-      WHERE ($site IS NULL OR p.siteId = $site) AND ($pump IS NULL OR p.id = $pump) ORDER BY s.name, p.tag LIMIT ${MOST_LABELS + 1}`,
+      WHERE ($site IS NULL OR p.siteId = $site) AND ($pump IS NULL OR p.id = $pump) AND p.retiredOn IS NULL ORDER BY s.name, p.tag LIMIT ${MOST_LABELS + 1}`,
     { bind: { site: site ?? null, pump: pump ?? null }, type: QueryTypes.SELECT },
   );
   if (pumps.length > MOST_LABELS) {

@@ -41,8 +41,7 @@ describe.each(SAMPLE_OF)('%s', (_name, sample) => {
     walk.arrive();
     walk.found(sample.found);
     walk.plan();
-    for (const stop of walk.view.findings.target.filter(({ severity }) => severity === 'stop'))
-      walk.accept(stop);
+    walk.acceptStops();
     walk.set();
     const summary = summarise(walk.view);
     const said = (summary.changed ?? []).flatMap(({ what, to }) => [what, to]).join(' ');

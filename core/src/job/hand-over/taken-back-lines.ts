@@ -51,8 +51,9 @@ function recordLine(body: JobView['document']['records'][number]['body'], view: 
     if (check) return { what: check.title, was: familyOf(view.family).proof.judge(check, body, null).seen };
   }
   const { work, first, readings } = familyOf(view.family).arrival;
+  const done = work.find(({ kind }) => kind === body.kind);
+  if (done) return { what: done.title, was: done.said(body as never, view, presentReader()).words };
   const own: Readonly<Record<string, string | undefined>> = {
-    ...Object.fromEntries(work.map(({ kind, title }) => [kind, title])),
     ...(first ? { [first.kind]: first.title } : {}),
     [readings.record]: 'readings on arrival',
   };

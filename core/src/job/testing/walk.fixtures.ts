@@ -186,6 +186,11 @@ export class Walk {
     });
   }
 
+  /** Accepts what keeps *Set* closed: for walks that are about the way, not about a good pump. */
+  acceptStops(): void {
+    for (const stop of this.view.findings.target) if (stop.severity === 'stop') this.accept(stop);
+  }
+
   accept(finding: Finding): void {
     this.write({
       kind: 'finding.decide',

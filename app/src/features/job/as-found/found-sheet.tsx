@@ -1,4 +1,5 @@
 import { addressOf, applies, type Parameter } from '@barythm/core/profile';
+import { originOf } from '@barythm/core/job';
 import { dateInWords } from '@barythm/core/time';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -81,7 +82,7 @@ export function FoundSheet() {
                   <EntryText bold parameter={parameter} entry={row?.found ?? null} />
                 ) : (
                   <Words colour="quiet">
-                    {document.lastLeft?.source === 'reported' ? 'reported ' : 'left '}
+                    {SAYS[originOf(document.lastLeft!, parameter.key).source]}{' '}
                     {valueWords(parameter, known(parameter)!)}
                   </Words>
                 )}
@@ -101,6 +102,9 @@ export function FoundSheet() {
     </Card>
   );
 }
+
+/** By whose word a value is known before anybody reads it. */
+const SAYS = { reported: 'reported', left: 'left', unknown: 'known as' } as const;
 
 /** A sheet longer than this can be taken as last left in one go; each can still be read by itself. */
 const LONG_SHEET = 12;

@@ -56,7 +56,8 @@ export const turningSchema = record(
     }),
     provedDead: tick('Proved dead', { when: byLeads, otherwise: false }),
   },
-  { touches: true },
+  // leads are swapped in an open terminal box; a menu is keys
+  { touches: true, handsIn: ({ way }) => way === 'leads' },
 );
 
 /** The drive's own test with the discharge shut: its frequency, and the pressure at the inlet that it holds for. */
