@@ -6,15 +6,8 @@ export { carriedOver } from './arrival/carried-over';
 export { clockDrift, driftInWords, readsItsDay } from './arrival/clock';
 export { bareContext, contextOf } from './context';
 export { neighboursOf, owedNeighbours } from './sheet/entry-slips';
-export {
-  gateOfHandover,
-  openAt,
-  gateOfProve,
-  gateOfSet,
-  type GateReason,
-  isUntouched,
-  refusalOf,
-} from './gates';
+export { gateOfHandover, openAt, gateOfProve, gateOfSet, type GateReason, isUntouched } from './gates';
+export { refusalOf } from './refusals';
 export { inTodaysFormat } from './hand-over/first-format';
 export { freezeHandover, summarise } from './hand-over/handover';
 export { type LeavingFile, leavingFiles } from './hand-over/leaves';

@@ -1,7 +1,7 @@
 import { familyOf, type RecordBody } from '../families';
 import { SAMPLE_OF } from '../families/suites/samples.fixtures';
 import { kindsThat } from '../visit';
-import { refusalOf } from './gates';
+import { refusalOf } from './refusals';
 import { isLockedOff, isMadeSafe, isOpenToPower, powerBack, powerSteps, stepsHolding } from './safe';
 import { TODAY, Walk } from './testing/walk.fixtures';
 

@@ -1,6 +1,6 @@
 import type { JobCommand, JobDocument } from '../families';
 import { applyCommand } from './apply';
-import { refusalOf } from './gates';
+import { refusalOf } from './refusals';
 import { holdsAlready } from './sheet/merge';
 
 /** An unsent write, and the job as it stands with it and all before it. */

@@ -1,7 +1,8 @@
-import { act, fireEvent, render, screen } from '@testing-library/react-native';
+import { act, fireEvent, render, screen, within } from '@testing-library/react-native';
 import { useState } from 'react';
 import { Text } from 'react-native';
 import { Field } from './field';
+import { About } from '../pad/about';
 import { FigurePadProvider } from '../pad/figure-pad';
 import { setUnitsWanted } from '../reader';
 
@@ -43,6 +44,27 @@ test('on a phone the large pad opens with the unit on it, and writes where one i
   fireEvent.press(screen.getByLabelText('Clear'));
   expect(screen.getByTestId('dose').props.value).toBe('');
   expect(screen.getAllByText('mg/L')).toHaveLength(2);
+});
+
+test('over the keys stands what one types for, and what is wrong with it', () => {
+  render(
+    <About value="Stroke length: target 77 %">
+      <Form error="The dose must be more than 0." />
+    </About>,
+  );
+  fireEvent(screen.getByTestId('dose'), 'focus');
+  const said = () =>
+    within(screen.getByTestId('pad-about'))
+      .getAllByText(/./)
+      .map((node) => String(node.props.children));
+  expect(said()).toEqual(['Stroke length: target 77 %', 'The dose must be more than 0.']);
+});
+
+test('near miss: without a setting it is the field’s own name, and its limits', () => {
+  render(<Form />);
+  fireEvent(screen.getByTestId('dose'), 'focus');
+  expect(within(screen.getByTestId('pad-about')).getByText('Wanted dose')).toBeTruthy();
+  expect(within(screen.getByTestId('pad-about')).getByText('0.1 to 20')).toBeTruthy();
 });
 
 describe('the pad goes', () => {

@@ -1,7 +1,7 @@
 import { DUTY, MOTOR, SOUND_MOTOR, TODAY } from '../../families/metering/fixtures';
 import { addressOf, contentHash, parameterAt, type SettingValue } from '../../profile';
 import { applyCommand } from '../apply';
-import { refusalOf } from '../gates';
+import { refusalOf } from '../refusals';
 import { plannedTargets } from '../sheet/planned-targets';
 import { type MeteringView, planMetering, REASONS } from '../../families/metering';
 import { viewJob } from '../view';

@@ -4,7 +4,7 @@ import { addressOf, contentHash, inOrderOfWork, type SettingValue } from '../../
 import { stateOf } from '../../sheet';
 import { applyCommand } from '../apply';
 import { BLANK } from './fixtures';
-import { refusalOf } from '../gates';
+import { refusalOf } from '../refusals';
 import { plannedTargets } from '../sheet/planned-targets';
 import { viewJob } from '../view';
 import { isViewOf, familyOf, type JobCommandBody, type JobDocument, type RecordBody } from '../../families';

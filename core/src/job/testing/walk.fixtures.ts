@@ -13,7 +13,7 @@ import type { CheckBody, FiguresRead, ProofCheck } from '../../proof';
 import { stateOf } from '../../sheet';
 import { applyCommand } from '../apply';
 import { benchDay } from '../bench/bench';
-import { refusalOf } from '../gates';
+import { refusalOf } from '../refusals';
 import { offeredChecks } from '../proof/offered-checks';
 import { plannedTargets } from '../sheet/planned-targets';
 import { viewJob, type JobView } from '../view';
