@@ -25,19 +25,19 @@ test('a controller described by hand, published, and used on a pump that comes i
   await browser.walk('profile', async () => {
     await browser.goTo('/library/profile/three-key-contact');
     await browser.tap('profile-copy');
-    await browser.says('profile-state', 'Complete: it can be published.');
-    await browser.type('p-name', 'Small solenoid, two keys');
-    await browser.type('p-id', 'Two Keys');
+    // all of it is there but a name of its own
     await browser.says('profile-state', '1 place needs attention.');
-    await browser.type('p-id', 'two-keys');
-    await browser.type('p-version', '1');
+    await browser.type('p-name', 'Three key contact');
+    await browser.says('profile-state', '1 place needs attention.');
+    await browser.type('p-name', 'Two keys');
+    await browser.says('profile-state', 'Complete: a plan works with it.');
     await browser.type('p-greatestRate_spm', '100');
     await browser.tap('p-open-2');
-    await browser.type('p-param-greatest', 'fast');
-    await browser.says('p-parameters', 'A figure, or by another parameter');
-    await browser.type('p-param-greatest', '100');
-    await browser.type('p-param-label', 'Strokes a minute');
-    await browser.says('profile-state', 'Complete: it can be published.');
+    await browser.type('p-parameters.2.greatest', 'fast');
+    await browser.says('p-parameters', '“fast” is not a figure.');
+    await browser.type('p-parameters.2.greatest', '100');
+    await browser.type('p-parameters.2.label', 'Strokes a minute');
+    await browser.says('profile-state', 'Complete: a plan works with it.');
     // what is typed survives a reload
     await browser.reload();
     await browser.says('profile-state', 'Complete');

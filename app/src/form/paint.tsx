@@ -3,6 +3,7 @@ import { Check, Choice } from '../ui/fields/choice';
 import { DateField as DateInput } from '../ui/fields/date-field';
 import { DaysPick } from '../ui/fields/days-pick';
 import { Field as Input } from '../ui/fields/field';
+import { SearchedChoice } from '../ui/fields/searched-choice';
 import { SPACE } from '../ui/theme';
 import { Words } from '../ui/words/words';
 import {
@@ -57,7 +58,7 @@ function FieldView({ field, path }: { field: Field; path: string }) {
     case 'hidden':
       return null;
     case 'own':
-      return <Own name={field.name} />;
+      return <Own name={field.name} path={path} />;
     case 'group':
       return <Fields fields={field.fields} path={under(path, field.key)} />;
     case 'rows':
@@ -85,10 +86,10 @@ function FieldView({ field, path }: { field: Field; path: string }) {
 }
 
 /** What the family's page paints here. */
-function Own({ name }: { name: string }) {
+function Own({ name, path }: { name: string; path: string }) {
   const Paint = useForm().own?.[name];
   if (!Paint) throw new Error(`This page paints no ${name}.`);
-  return <Paint />;
+  return <Paint path={path} />;
 }
 
 interface Of<F> {
@@ -136,8 +137,9 @@ function Chosen({ field, group }: Of<ChoiceField>) {
   const { texts, change } = useForm();
   const path = under(group, field.key);
   const { text, error, missing, testID } = useSpot(path);
+  const Pick = field.searched ? SearchedChoice : Choice;
   return (
-    <Choice
+    <Pick
       label={told(field.label, look)}
       hint={hintOf(field.hint, look, missing)}
       testID={testID}
@@ -146,7 +148,7 @@ function Chosen({ field, group }: Of<ChoiceField>) {
       error={error}
       onChange={(value) => {
         const next = withText(texts, path, value);
-        change(field.follows ? field.follows(next, value) : next);
+        change(field.follows ? field.follows(next, value, group) : next);
       }}
     />
   );

@@ -8,7 +8,7 @@ import { useForm } from './scope';
 
 /** A list of alike things, each with its own fields; one can be added and taken away. */
 export function Rows({
-  field: { add, blank, least },
+  field: { add, blank, least, fresh },
   path,
   children,
 }: {
@@ -48,7 +48,9 @@ export function Rows({
       <Button
         label={add}
         testID={`${name}-${path}-add`}
-        onPress={() => change(withText(texts, path, [...rows, blank]))}
+        onPress={() =>
+          change(withText(texts, path, [...rows, fresh ? { ...(blank as object), ...fresh(rows) } : blank]))
+        }
       />
     </View>
   );

@@ -2,6 +2,9 @@ import { createContext, useContext, type ComponentType } from 'react';
 import { useReader } from '../ui/reader';
 import { Look, type PathErrors, textAt, type Texts, type Told, told, withText } from '@barythm/core/describe';
 
+/** What a page paints by itself within a form, by name; each is told the path of the group that it stands in. */
+export type OwnParts = Readonly<Record<string, ComponentType<{ readonly path: string }>>>;
+
 interface FormScope {
   readonly texts: Texts;
   readonly errors: PathErrors;
@@ -11,7 +14,7 @@ interface FormScope {
   /** somebody asked what is missing: until then an empty field is no mistake */
   readonly tried?: boolean;
   /** what a family paints by itself within its form, by name */
-  readonly own?: Readonly<Record<string, ComponentType>>;
+  readonly own?: OwnParts;
 }
 
 const FormContext = createContext<FormScope | null>(null);

@@ -57,8 +57,10 @@ export interface Option {
 export interface ChoiceField extends Named {
   readonly kind: 'choice';
   readonly options: Told<readonly Option[]>;
-  /** what else follows from a choice: the form as it then stands */
-  readonly follows?: (texts: Texts, value: string) => Texts;
+  /** what else follows from a choice at a path of the group that it stands in: the form as it then stands */
+  readonly follows?: (texts: Texts, value: string, group: string) => Texts;
+  /** so many that one looks for it by a word of it */
+  readonly searched?: boolean;
 }
 export interface CheckField extends Named {
   readonly kind: 'check';
@@ -84,6 +86,8 @@ export interface RowsField extends Kept {
   readonly kind: 'rows';
   readonly add: string;
   readonly blank: Texts;
+  /** what a new row has beside that, by the rows that there are */
+  readonly fresh?: (rows: readonly Texts[]) => Readonly<Record<string, Texts>>;
   /** fewer than this cannot be left */
   readonly least: number;
   readonly fields: readonly Field[];

@@ -99,7 +99,10 @@ export function aChoice(
   key: string,
   label: Told<string>,
   options: Told<readonly Option[]>,
-  { place = word, ...more }: More & { place?: Place; follows?: ChoiceField['follows'] } = {},
+  {
+    place = word,
+    ...more
+  }: More & { place?: Place; follows?: ChoiceField['follows']; searched?: boolean } = {},
 ): ChoiceField {
   return { kind: 'choice', key, label, options, place, ...more };
 }
@@ -176,11 +179,16 @@ export function rowsOf(
   key: string,
   add: string,
   fields: readonly Field[],
-  { blank = {}, least = 0, orNothing = false }: { blank?: object; least?: number; orNothing?: boolean } = {},
+  {
+    blank = {},
+    least = 0,
+    orNothing = false,
+    fresh,
+  }: { blank?: object; least?: number; orNothing?: boolean; fresh?: RowsField['fresh'] } = {},
 ): RowsField {
   const one = fieldsPlace(fields);
   const place = orNothing ? listOrNothing(one) : list(one);
-  return { kind: 'rows', key, add, fields, least, blank: one.write(blank), place };
+  return { kind: 'rows', key, add, fields, least, blank: one.write(blank), fresh, place };
 }
 
 export function onlyIf(

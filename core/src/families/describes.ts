@@ -1,9 +1,10 @@
 import type { Form } from '../describe';
 import type { TextBook } from '../findings';
-import type { Parameter, RoleQuantities, Meanings } from '../profile';
+import type { Meanings, Parameter, ParameterGroup, RoleQuantities } from '../profile';
 import type { RecordBodyOf } from '../visit';
 import type { MakeSafeStep, PlateField, ArrivalReadings, TellingSource } from './arrival';
 import type { FamilyKind } from './kind';
+import type { Example } from './parts/example';
 import type { FirstSteps } from './parts/first-steps';
 import type { AnyWork } from './parts/work';
 import type { z } from 'zod';
@@ -35,14 +36,16 @@ export interface Describes<K extends FamilyKind> {
     readonly behaviours: Form<K['profile']['behaviours']>;
     /** whose controller is described: “A metering pump” */
     readonly controllerOf: string;
-    /** groups of settings that one mostly has, a line each */
-    readonly groups: string;
+    /** groups of settings that one mostly has, in the order of work */
+    readonly groups: readonly ParameterGroup[];
   };
 
   /** what each role of a parameter holds (`roleTable`); roles, options and quantities follow from it */
   readonly meanings: Meanings;
   /** the closed list of meanings its parameters can have */
   readonly roles: readonly string[];
+  /** each meaning of a parameter or an option as one would say it aloud */
+  readonly roleWords: Readonly<Record<string, string>>;
   /** meanings of options; those that are counted are known by `isOptionRole` */
   readonly optionRoles: readonly string[];
   isOptionRole(role: string): boolean;
@@ -54,6 +57,9 @@ export interface Describes<K extends FamilyKind> {
   rolesOfMode(option: string): readonly string[];
   /** the role that says which mode it is in; `mode` where it is left out */
   readonly modeRole?: string;
+
+  /** usual pumps on which a profile is tried before anybody relies on it */
+  examples(profile: K['profile']): readonly Example<K>[];
 
   readonly texts: TextBook;
   readonly reasons: Readonly<Record<string, string>>;

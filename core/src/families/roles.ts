@@ -22,3 +22,21 @@ export function roleUnitFault(family: FamilyName, parameter: Parameter): string 
   const q = quantities[role];
   return q === undefined || unitFits(parameter, q) ? null : wrongUnit(unit, INTERNAL_UNIT[q]);
 }
+
+/** A meaning in words; the meaning itself where a family has no such word. */
+export function roleInWords(family: FamilyName, role: string): string {
+  return familyOf(family).roleWords[role] ?? role;
+}
+
+/** What the options of a parameter with this role can mean, in the order in which the table has them; none where it takes any. */
+export function optionRolesOf(family: FamilyName, role: string): readonly string[] {
+  const { meanings, roleWords, isOptionRole } = familyOf(family);
+  const own = meanings[role];
+  if (!Array.isArray(own)) return [];
+  // places that are counted (`circuit.3`) stand in the words alone
+  const begins = new Set(own.map((one: string) => one.split('.')[0]));
+  const counted = Object.keys(roleWords).filter(
+    (one) => /\.\d+$/.test(one) && begins.has(one.split('.')[0]) && isOptionRole(one),
+  );
+  return [...own, ...counted];
+}

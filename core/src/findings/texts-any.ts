@@ -250,7 +250,7 @@ export const ANY_TEXTS = {
   },
   'PRO-01': {
     title: 'The profile lacks a parameter',
-    so: 'The plan needs “{role}”, and this profile has no parameter or choice for it.',
+    so: 'The plan needs “{role}”. This profile has no parameter or choice for it.',
     will: 'That part of the plan cannot be set on this controller as it is described.',
     todo: 'Look for it on the controller. If it is there, the profile is incomplete; if not, choose another way.',
   },

@@ -1,3 +1,4 @@
+import { textAt } from '@barythm/core/describe';
 import { spaFamily } from '@barythm/core/families/spa';
 import { METRIC } from '@barythm/core/units';
 import { linesOf } from '@barythm/core/describe';
@@ -82,7 +83,7 @@ describe('a controller', () => {
     );
     const draft = draftOf(KEYS);
     const parameters = draft.parameters.map((one) =>
-      one.key === 'num' ? { ...one, rewrites: 'set, nothing' } : one,
+      textAt(one, 'key') === 'num' ? { ...(one as object), rewrites: 'set\nnothing' } : one,
     );
     expect(profileOf({ ...draft, parameters }).errors['parameters.0.rewrites']).toBe(
       'There is no parameter “nothing”.',

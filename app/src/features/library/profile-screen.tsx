@@ -38,8 +38,13 @@ function ProfileBody({ profile }: { profile: AnyProfile }) {
       <Words testID="profile-about">{profile.about}</Words>
       <ButtonRow>
         <Button
-          label="Change a copy"
+          label="Copy as a new profile"
           testID="profile-copy"
+          onPress={() => router.navigate(`/library/edit/${profile.id}?as=copy`)}
+        />
+        <Button
+          label="Change: next version"
+          testID="profile-change"
           onPress={() => router.navigate(`/library/edit/${profile.id}`)}
         />
         <Button

@@ -1,97 +1,80 @@
-import type { Parameter } from '@barythm/core/profile';
+import { time, type Texts } from '@barythm/core/describe';
+import type { KeyStep, Limit, Parameter, Predicate } from '@barythm/core/profile';
+import { RECORDED_ONLY } from './parameter-fields';
 
-/** A parameter as it is typed. Lists and limits are lines of text, each with its own small form. */
-export interface ParameterTexts {
-  readonly key: string;
-  readonly role: string;
-  readonly label: string;
-  readonly group: string;
-  readonly type: Parameter['type'];
-  readonly unit: string;
-  /** a figure, or “by gear: A=48, B=96” */
-  readonly least: string;
-  readonly greatest: string;
-  readonly step: string;
-  readonly default: string;
-  /** a line each: value | label | role */
-  readonly options: string;
-  readonly changedBy: Parameter['changedBy'];
-  readonly enterWhen: Parameter['enterWhen'];
-  readonly needsRestart: boolean;
-  readonly entry: Parameter['entry'];
-  readonly storedBy: string;
-  /** a line each: key | press | times | shows */
-  readonly route: string;
-  readonly caution: string;
-  /** “mode: ext, man”: applies while that parameter has one of these values */
-  readonly appliesWhen: string;
-  /** keys of what a change of it puts back, with commas between them */
-  readonly rewrites: string;
-}
-
-export const BLANK_PARAMETER: ParameterTexts = {
-  key: '',
-  role: '',
-  label: '',
-  group: '',
-  type: 'number',
-  unit: '',
-  least: '',
-  greatest: '',
-  step: '',
-  default: '',
-  options: '',
-  changedBy: 'technician',
-  enterWhen: 'stopped',
-  needsRestart: false,
-  entry: 'up-and-down',
-  storedBy: '',
-  route: '',
-  caution: '',
-  appliesWhen: '',
-  rewrites: '',
-};
-
-/** A parameter as texts to go on from. */
-export function parameterTexts(parameter: Parameter): ParameterTexts {
-  const { appliesWhen } = parameter;
+/** A parameter of a profile as it is typed. */
+export function parameterTexts(parameter: Parameter): Texts {
+  const { least, greatest, appliesWhen } = parameter;
+  const conditions = conditionsOf(appliesWhen);
+  const by = byOf(greatest) ?? byOf(least);
+  const isTime = parameter.type === 'time';
+  const end = (limit: Limit | undefined) =>
+    isTime && typeof limit === 'number' ? timeText(limit) : plain(limit);
+  const delivered = parameter.default;
   return {
-    ...BLANK_PARAMETER,
     key: parameter.key,
-    role: parameter.role ?? '',
     label: parameter.label,
-    group: parameter.group,
+    role: parameter.role ?? RECORDED_ONLY,
     type: parameter.type,
+    group: parameter.group,
     unit: parameter.unit ?? '',
-    least: limitText(parameter.least),
-    greatest: limitText(parameter.greatest),
-    step: parameter.step === undefined ? '' : String(parameter.step),
-    default: parameter.default === undefined ? '' : String(parameter.default),
-    options: (parameter.options ?? [])
-      .map(({ value, label, role }) => [value, label, ...(role ? [role] : [])].join(' | '))
-      .join('\n'),
-    changedBy: parameter.changedBy,
-    enterWhen: parameter.enterWhen,
-    needsRestart: parameter.needsRestart,
-    entry: parameter.entry,
+    least: end(least),
+    greatest: end(greatest),
+    limitBy: by ?? '',
+    limits: by === undefined ? [] : limitRows(least, greatest),
+    step: figure(parameter.step),
+    options: (parameter.options ?? []).map(({ value, label, role = '' }) => ({ value, label, role })),
+    default:
+      delivered === undefined
+        ? ''
+        : isTime && typeof delivered === 'number'
+          ? timeText(delivered)
+          : String(delivered),
+    route: parameter.route.map(routeRow),
     storedBy: parameter.storedBy,
-    route: parameter.route
-      .map(({ key, press, times, shows }) =>
-        [key, press, String(times), ...(shows ? [shows] : [])].join(' | '),
-      )
-      .join('\n'),
+    entry: parameter.entry,
+    enterWhen: parameter.enterWhen,
+    changedBy: parameter.changedBy,
+    needsRestart: parameter.needsRestart ? 'yes' : 'no',
     caution: parameter.caution ?? '',
-    appliesWhen:
-      appliesWhen && 'parameter' in appliesWhen
-        ? `${appliesWhen.parameter}: ${appliesWhen.in.join(', ')}`
-        : '',
-    rewrites: (parameter.rewrites ?? []).join(', '),
+    appliesWhen: conditions ?? [],
+    // what the form has no rows for is kept as it came
+    condition: appliesWhen && conditions === null ? JSON.stringify(appliesWhen) : '',
+    rewrites: (parameter.rewrites ?? []).join('\n'),
   };
 }
 
-function limitText(limit: Parameter['least']): string {
-  if (limit === undefined) return '';
-  if (typeof limit === 'number') return String(limit);
-  const values = Object.entries(limit.values).map(([value, figure]) => `${value}=${figure}`);
-  return `by ${limit.by}: ${values.join(', ')}`;
+/** A time of day from its minutes; the end of the day as 24:00. */
+const timeText = (minutes: number) => String(time.write(minutes));
+const figure = (value: number | undefined) => (value === undefined ? '' : String(value));
+const plain = (limit: Limit | undefined) => (typeof limit === 'number' ? String(limit) : '');
+const byOf = (limit: Limit | undefined) => (typeof limit === 'object' ? limit.by : undefined);
+
+function limitRows(least: Limit | undefined, greatest: Limit | undefined): Texts[] {
+  const values = (limit: Limit | undefined) => (typeof limit === 'object' ? limit.values : {});
+  const [low, high] = [values(least), values(greatest)];
+  return [...new Set([...Object.keys(low), ...Object.keys(high)])].map((when) => ({
+    when,
+    least: figure(low[when]),
+    greatest: figure(high[when]),
+  }));
+}
+
+function routeRow({ key, press, times, shows }: KeyStep): Texts {
+  return {
+    key,
+    press,
+    times: times === 'place' ? '1' : String(times),
+    place: times === 'place' ? 'yes' : 'no',
+    shows: shows ?? '',
+  };
+}
+
+/** A condition as rows that must all be so; null for one that no rows can say. */
+function conditionsOf(predicate: Predicate | undefined): Texts[] | null {
+  if (predicate === undefined) return [];
+  if ('parameter' in predicate) return [{ parameter: predicate.parameter, in: predicate.in.join(',') }];
+  if (!('all' in predicate)) return null;
+  const rows = predicate.all.map((one) => ('parameter' in one ? conditionsOf(one) : null));
+  return rows.some((row) => row === null) ? null : rows.flatMap((row) => row ?? []);
 }

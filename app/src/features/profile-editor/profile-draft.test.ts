@@ -1,47 +1,39 @@
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { familyOf } from '@barythm/core/families';
+import { familyOf, type AnyProfile, type FamilyName } from '@barythm/core/families';
 import { textAt, type Texts, withText } from '@barythm/core/describe';
-import { BLANK_PARAMETER } from './parameter-texts';
-import { broughtUp, draftOf, habitsOf, type ProfileDraft } from './profile-draft';
+import { broughtUp } from './earlier-draft';
+import { unitsFor } from './parameter-fields';
+import { blankDraft, blankParameter, copyOf, draftOf, habitsOf, type ProfileDraft } from './profile-draft';
 import { profileOf } from './read-profile';
 import { profileSchema } from '@barythm/core/families';
 
+const PROFILES = join(__dirname, '../../../../profiles');
 const shipped = (name: string) =>
-  profileSchema.parse(
-    JSON.parse(readFileSync(join(__dirname, '../../../../profiles', `${name}.json`), 'utf8')),
-  );
-const NAMES = [
-  'motor-three-gears',
-  'two-point-soft-keys',
-  'pulse-wheel',
-  'stepper-flow',
-  'numbered-timer',
-  'three-key-contact',
-];
-
-test.each(NAMES)('“%s” comes back from its texts as it went', (name) => {
-  const profile = shipped(name);
-  const { profile: again, errors } = profileOf(draftOf(profile));
-  expect(errors).toEqual({});
-  // what is left out and what is set to no are the same habit
-  const plain = { deaerates: undefined, compensates: undefined, locks: undefined };
-  expect({ ...again, behaviours: { ...again?.behaviours, ...plain } }).toEqual({
+  profileSchema.parse(JSON.parse(readFileSync(join(PROFILES, `${name}.json`), 'utf8')));
+const ALL = readdirSync(PROFILES).map((file) => shipped(file.replace('.json', '')));
+/** What is left out and what is set to no are the same habit. */
+const plainly = (profile: AnyProfile | null) =>
+  profile && {
     ...profile,
-    behaviours: { ...profile.behaviours, ...plain },
-  });
-});
+    behaviours: Object.fromEntries(
+      Object.entries(profile.behaviours).filter(([, value]) => value !== false && value !== undefined),
+    ),
+  };
 
-const POOL_NAMES = [
-  'pool-drive-ten-slots',
-  'pool-drive-four-speeds',
-  'pool-drive-link',
-  'circuit-panel-eight',
-];
-test.each(POOL_NAMES)('“%s” comes back from its texts as it went', (name) => {
-  const profile = shipped(name);
-  expect(profileOf(draftOf(profile))).toEqual({ profile, errors: {} });
-});
+test.each(ALL.map((profile) => [profile.id, profile] as const))(
+  '“%s” comes back from its texts as it went, and as a new profile but for its name',
+  (_, profile) => {
+    const again = profileOf(draftOf(profile));
+    expect(again.errors).toEqual({});
+    expect(plainly(again.profile)).toEqual(plainly(profile));
+    const copy = profileOf({ ...copyOf(profile), name: 'Ring main, three keys' });
+    expect(copy.errors).toEqual({});
+    expect(plainly(copy.profile)).toEqual(
+      plainly({ ...profile, id: 'ring-main-three-keys', version: 1, name: 'Ring main, three keys' }),
+    );
+  },
+);
 
 describe('how a pool controller behaves', () => {
   const start = draftOf(shipped('pool-drive-ten-slots'));
@@ -91,24 +83,76 @@ describe('how a pool controller behaves', () => {
   });
 });
 
-const blank: ProfileDraft = {
-  id: '',
-  version: '1',
-  name: '',
-  about: '',
-  family: 'metering',
-  groups: '',
-  parameters: [],
-  habits: {},
-};
+const blank: ProfileDraft = { ...blankDraft('metering'), groups: [] };
 
-test('a draft that was kept before each family had its own place is read on, with nothing lost', () => {
-  const { habits, ...rest } = draftOf(shipped('three-key-contact'));
-  const kept = { ...rest, behaviours: habits.metering as Texts, poolBehaviours: { kind: 'panel' } };
-  const draft = broughtUp(kept);
-  expect(profileOf(draft)).toEqual({ profile: shipped('three-key-contact'), errors: {} });
-  expect(draft.habits.pool).toEqual({ kind: 'panel' });
+test('a draft that was kept when groups, choices and keys were lines of text is read on, with nothing lost', () => {
+  const profile = shipped('motor-three-gears');
+  const { habits } = draftOf(profile);
+  const parameter = {
+    key: 'rate',
+    role: 'rate.manual',
+    label: 'Rate',
+    group: 'drive',
+    type: 'number',
+    unit: 'strokes/min',
+    least: '0',
+    greatest: 'by gear: A=48, B=96',
+    step: '1',
+    default: '',
+    options: '',
+    changedBy: 'anyone',
+    enterWhen: 'any',
+    needsRestart: true,
+    entry: 'up-and-down',
+    storedBy: 'OK',
+    route: 'Menu | hold | 2 | rATE\nUp | | place',
+    caution: '',
+    appliesWhen: 'mode: ext, man',
+    rewrites: 'mode, gear',
+  };
+  const choice = {
+    ...parameter,
+    appliesWhen: '',
+    rewrites: '',
+    greatest: '',
+    key: 'mode',
+    role: '',
+    type: 'choice',
+    label: 'Mode',
+    options: 'man | Manual | mode.manual',
+  };
+  const earlier = {
+    id: 'an-older-one',
+    version: '3',
+    name: 'An older one',
+    about: '',
+    family: 'metering',
+    groups: 'drive | Drive\nprograms | Programs | 4 × Program',
+    parameters: [parameter, choice],
+    behaviours: habits.metering as Texts,
+    poolBehaviours: { kind: 'panel' },
+  } as const;
+  const draft = broughtUp(earlier);
   expect(broughtUp(draft)).toBe(draft);
+  expect(draft).toMatchObject({ id: 'an-older-one', version: 3, habits: { pool: { kind: 'panel' } } });
+  expect(textAt(draft.groups[1], 'repeat')).toMatchObject({ on: 'yes', count: '4', noun: 'Program' });
+  const { profile: read, errors } = profileOf({
+    ...draft,
+    // the gear that its limits hang on
+    parameters: [...draft.parameters, { ...(draft.parameters[1] as object), key: 'gear', label: 'Gear' }],
+  });
+  expect(errors).toEqual({});
+  expect(read?.parameters[0]).toMatchObject({
+    key: 'rate',
+    least: 0,
+    greatest: { by: 'gear', values: { A: 48, B: 96 } },
+    needsRestart: true,
+    route: [
+      { key: 'Menu', press: 'hold', times: 2, shows: 'rATE' },
+      { key: 'Up', press: 'short', times: 'place' },
+    ],
+    rewrites: ['mode', 'gear'],
+  });
 });
 
 test('habits that were being typed when their form was flat go on with every answer', () => {
@@ -215,9 +259,8 @@ test('from blank: everything that is missing is said at its own place', () => {
   const { profile, errors } = profileOf(blank);
   expect(profile).toBeNull();
   expect(errors).toMatchObject({
-    id: expect.stringContaining('Lower-case letters'),
     name: 'The profile needs a name.',
-    groups: 'At least one group: key | label.',
+    groups: 'At least one menu.',
     parameters: 'At least one parameter.',
     'behaviours.priming': expect.stringContaining('Say what priming does'),
     'behaviours.greatestRate_spm': 'This is needed.',
@@ -225,33 +268,51 @@ test('from blank: everything that is missing is said at its own place', () => {
 });
 
 const good = draftOf(shipped('three-key-contact'));
-const withParameter = (change: Partial<typeof BLANK_PARAMETER>): ProfileDraft => ({
+const at2 = (change: Readonly<Record<string, Texts>>): ProfileDraft => ({
   ...good,
-  parameters: good.parameters.map((parameter, i) => (i === 2 ? { ...parameter, ...change } : parameter)),
+  parameters: good.parameters.map((one, i) => (i === 2 ? { ...(one as object), ...change } : one)),
 });
 
 test.each<[string, ProfileDraft, string, string]>([
-  ['a limit of text', withParameter({ greatest: 'much' }), 'parameters.2.greatest', 'by gear: A=48'],
+  ['a limit of text', at2({ greatest: 'much' }), 'parameters.2.greatest', 'not a figure'],
   [
     'a limit by nothing',
-    withParameter({ greatest: 'by gear: A=1' }),
+    at2({ limitBy: 'gear', limits: [{ when: 'A', least: '', greatest: '1' }] }),
     'parameters.2.greatest',
     'no parameter “gear”',
   ],
-  ['limits crossed', withParameter({ least: '200' }), 'parameters.2.least', 'above the maximum'],
-  ['a step of text', withParameter({ step: 'x' }), 'parameters.2.step', 'not a figure'],
-  ['an unknown role', withParameter({ role: 'rate.odd' }), 'parameters.2.role', 'no meaning'],
-  ['a role twice', withParameter({ role: 'mode' }), 'parameters.2.role', 'stands twice'],
-  ['a key twice', withParameter({ key: 'drive' }), 'parameters.2.key', 'stands twice'],
-  ['a group that is none', withParameter({ group: 'x' }), 'parameters.2.group', 'no group “x”'],
-  ['an odd press', withParameter({ route: 'Left | poke' }), 'parameters.2.route', 'short, hold or turn'],
+  ['limits crossed', at2({ least: '200' }), 'parameters.2.least', 'above the maximum'],
+  ['a step of text', at2({ step: 'x' }), 'parameters.2.step', 'not a figure'],
+  ['an unknown meaning', at2({ role: 'rate.odd' }), 'parameters.2.role', 'no meaning of such a controller'],
+  ['a meaning twice', at2({ role: 'mode' }), 'parameters.2.role', 'stands twice'],
+  ['no meaning chosen', at2({ role: '' }), 'parameters.2.role', 'Choose one'],
+  ['no menu', at2({ group: '' }), 'parameters.2.group', 'needed'],
   [
-    'a choice of none',
-    withParameter({ type: 'choice', options: '' }),
-    'parameters.2.options',
-    'at least one option',
+    'a unit of another quantity',
+    at2({ role: 'signal.x1', unit: 'bar' }),
+    'parameters.2.unit',
+    'no unit of this',
   ],
-  ['no way of storing', withParameter({ storedBy: '' }), 'parameters.2.storedBy', 'needed'],
+  [
+    'no way of pressing',
+    at2({ route: [{ key: 'Left', press: '', times: '1' }] }),
+    'parameters.2.route.0.press',
+    'Choose one',
+  ],
+  [
+    'presses without end',
+    at2({ route: [{ key: 'Left', press: 'short', times: '100' }] }),
+    'parameters.2.route.0.times',
+    '1 to 99',
+  ],
+  ['a choice of none', at2({ type: 'choice', options: [] }), 'parameters.2.options', 'at least one option'],
+  [
+    'a choice without its words',
+    at2({ type: 'choice', options: [{ value: 'new:1', label: '', role: '' }] }),
+    'parameters.2.options.0.label',
+    'as it is displayed',
+  ],
+  ['no way of storing', at2({ storedBy: '' }), 'parameters.2.storedBy', 'what stores it'],
   [
     'a rate of text',
     { ...good, habits: { metering: { ...(habitsOf(good) as object), greatestRate_spm: 'A=fast' } } },
@@ -262,4 +323,91 @@ test.each<[string, ProfileDraft, string, string]>([
   const { profile, errors } = profileOf(draft);
   expect(profile).toBeNull();
   expect(errors[place]).toContain(words);
+});
+
+describe('names that nobody types', () => {
+  const named = (label: string, draft: ProfileDraft): ProfileDraft => ({
+    ...draft,
+    parameters: [
+      ...draft.parameters,
+      {
+        ...(blankParameter(draft, good.parameters[0]) as object),
+        label,
+        role: 'none',
+        type: 'number',
+        unit: '-',
+      },
+    ],
+  });
+  test('a parameter is called after what the display shows, none like another', () => {
+    const draft = ['▲ Höhe 2', 'Drive', '45', '▲'].reduce((now, label) => named(label, now), good);
+    const { profile, errors } = profileOf(draft);
+    expect(errors).toEqual({});
+    const before = good.parameters.length;
+    expect(profile?.parameters.slice(before).map(({ key }) => key)).toEqual([
+      'ho-he-2',
+      good.parameters.some((one) => textAt(one, 'key') === 'drive') ? 'drive-2' : 'drive',
+      'n-45',
+      `key-${before + 4}`,
+    ]);
+  });
+  test('what refers to a new parameter or choice goes with it when it is renamed', () => {
+    const choice = {
+      ...(blankParameter(good, good.parameters[0]) as object),
+      label: 'Head',
+      role: 'none',
+      type: 'choice',
+      options: [
+        { value: 'new:1', label: 'Small', role: '' },
+        { value: 'new:2', label: 'Large', role: '' },
+      ],
+      default: 'new:2',
+    };
+    const draft = { ...good, parameters: [...good.parameters, choice] };
+    const key = String(textAt(choice as Texts, 'key'));
+    const hanging: ProfileDraft = {
+      ...draft,
+      parameters: draft.parameters.map((one, i) =>
+        i === 2
+          ? {
+              ...(one as object),
+              greatest: '',
+              limitBy: key,
+              limits: [{ when: 'new:2', least: '', greatest: '80' }],
+              appliesWhen: [{ parameter: key, in: 'new:1,new:2' }],
+              rewrites: key,
+            }
+          : one,
+      ),
+    };
+    expect(profileOf(hanging)).toMatchObject({ errors: {} });
+    expect(profileOf(hanging).profile?.parameters[2]).toMatchObject({
+      greatest: { by: 'head', values: { large: 80 } },
+      appliesWhen: { parameter: 'head', in: ['small', 'large'] },
+      rewrites: ['head'],
+    });
+    expect(profileOf(hanging).profile?.parameters.at(-1)).toMatchObject({ default: 'large' });
+  });
+});
+
+test('a condition that no rows can say is kept as it came; one of several is rows', () => {
+  const profile = shipped('three-key-contact');
+  const [first, ...rest] = profile.parameters;
+  const one = { parameter: rest[0].key, in: ['a'] };
+  for (const appliesWhen of [{ not: one }, { all: [one, one] }, { any: [one] }, { all: [{ not: one }] }]) {
+    const changed = { ...profile, parameters: [{ ...first, appliesWhen }, ...rest] } as AnyProfile;
+    expect(profileOf(draftOf(changed)).profile?.parameters[0].appliesWhen).toEqual(appliesWhen);
+  }
+});
+
+test.each<[FamilyName, string, string, string]>([
+  ['metering', 'rate.manual', 'L/h', 'bar'],
+  ['pool', 'program.speed', '%', 'L/h'],
+  ['drive', 'set', 'psi', 'm³/h'],
+  ['circulator', 'head', 'm', '%'],
+])('%s: units that %s can have are offered', (family, role, has, hasNot) => {
+  const units = unitsFor(family, role);
+  expect(units).toContain(has);
+  expect(units).not.toContain(hasNot);
+  expect(unitsFor(family, 'none')).toEqual([]);
 });

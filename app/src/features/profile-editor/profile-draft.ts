@@ -1,18 +1,20 @@
+import { type Texts, textAt, textsOver } from '@barythm/core/describe';
 import type { AnyProfile, FamilyName } from '@barythm/core/families';
 import { familyOf } from '@barythm/core/families';
-import { type Texts, textsOver } from '@barythm/core/describe';
-import { groupLine } from './group-lines';
-import { parameterTexts, type ParameterTexts } from './parameter-texts';
+import { groupTexts } from './group-texts';
+import { freshName, nameOf } from './names';
+import { parameterTexts } from './parameter-texts';
 
+/** A profile as it is typed. What nobody types (its id, its version, names of rows) is kept with it. */
 export interface ProfileDraft {
+  /** blank for a new profile: it follows from its name */
   readonly id: string;
-  readonly version: string;
+  readonly version: number;
   readonly name: string;
   readonly about: string;
-  readonly family: AnyProfile['family'];
-  /** a line each: key | label, in the order of work; a repeating one: key | label | 10 × Program */
-  readonly groups: string;
-  readonly parameters: readonly ParameterTexts[];
+  readonly family: FamilyName;
+  readonly groups: readonly Texts[];
+  readonly parameters: readonly Texts[];
   /** as they are typed, of each family that was looked at: another choice loses nothing */
   readonly habits: Readonly<Partial<Record<FamilyName, Texts>>>;
 }
@@ -24,29 +26,83 @@ export function habitsOf({ family, habits }: ProfileDraft): Texts {
   return typed === undefined ? form.blank : textsOver(form.blank, form.broughtUp(typed));
 }
 
-/** A draft that was kept on the device when each family’s habits had a field of their own. */
-interface EarlierDraft extends Omit<ProfileDraft, 'habits'> {
-  readonly behaviours: Texts;
-  readonly poolBehaviours: Texts;
+/** What the profile will be known by: its own, or what follows from the name of a new one. */
+export const idOf = ({ id, name }: Pick<ProfileDraft, 'id' | 'name'>): string =>
+  id || nameOf(name) || (name.trim() === '' ? '' : 'own-profile');
+
+/** Nothing typed yet, of a family: the menus that one mostly has. */
+export function blankDraft(family: FamilyName): ProfileDraft {
+  return {
+    id: '',
+    version: 1,
+    name: '',
+    about: '',
+    family,
+    groups: usualGroups(family),
+    parameters: [],
+    habits: {},
+  };
 }
 
-/** A kept draft in today’s form: what was typed before stays. */
-export function broughtUp(kept: ProfileDraft | EarlierDraft): ProfileDraft {
-  if ('habits' in kept) return kept;
-  const { behaviours, poolBehaviours, ...rest } = kept;
-  return { ...rest, habits: { metering: behaviours, pool: poolBehaviours } };
-}
+export const usualGroups = (family: FamilyName): readonly Texts[] =>
+  familyOf(family).forms.groups.map(groupTexts);
 
-/** A profile as texts to go on from. */
+/** A profile as texts to go on from: its next version. */
 export function draftOf(profile: AnyProfile): ProfileDraft {
   return {
     id: profile.id,
-    version: String(profile.version),
+    version: profile.version,
     name: profile.name,
     about: profile.about,
     family: profile.family,
-    groups: profile.groups.map(groupLine).join('\n'),
+    groups: profile.groups.map(groupTexts),
     parameters: profile.parameters.map(parameterTexts),
     habits: { [profile.family]: familyOf(profile.family).forms.behaviours.write(profile.behaviours) },
   };
 }
+
+/** The same as a new profile of its own, to be given another name. */
+export const copyOf = (profile: AnyProfile): ProfileDraft => ({
+  ...draftOf(profile),
+  id: '',
+  version: 1,
+  name: '',
+});
+
+/** A parameter with nothing typed; with `like`, reached and entered as another one is. */
+export function blankParameter(draft: Pick<ProfileDraft, 'parameters' | 'groups'>, like?: Texts): Texts {
+  const key = freshName(draft.parameters, 'key');
+  const blank = { ...(BLANK as object), key };
+  const only: Record<string, Texts> =
+    draft.groups.length === 1 ? { group: textAt(draft.groups[0], 'key') ?? '' } : {};
+  const same = SAME.flatMap((field) => {
+    const text = like && textAt(like, field);
+    return text === undefined ? [] : [[field, text]];
+  });
+  return { ...blank, ...only, ...(Object.fromEntries(same) as Record<string, Texts>) };
+}
+
+/** What settings of one menu mostly have in common. */
+const SAME = ['group', 'changedBy', 'enterWhen', 'entry', 'storedBy', 'route', 'needsRestart'] as const;
+
+const BLANK: Texts = {
+  label: '',
+  role: '',
+  type: '',
+  group: '',
+  unit: '',
+  limitBy: '',
+  limits: [],
+  options: [],
+  default: '',
+  route: [],
+  storedBy: '',
+  entry: '',
+  enterWhen: '',
+  changedBy: '',
+  needsRestart: 'no',
+  caution: '',
+  appliesWhen: [],
+  condition: '',
+  rewrites: '',
+};

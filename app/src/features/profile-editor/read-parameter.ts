@@ -1,128 +1,147 @@
-import { isOptionRole, roleUnitFault, rolesOfFamily, type AnyProfile } from '@barythm/core/families';
+import { fieldsPlace, type Texts, textAt } from '@barythm/core/describe';
+import { isOptionRole, rolesOfFamily, roleUnitFault, type FamilyName } from '@barythm/core/families';
 import type { Parameter } from '@barythm/core/profile';
-import { linesOf } from './lines-of';
-import type { ParameterTexts } from './parameter-texts';
+import { minuteOfDay } from '@barythm/core/time';
+import { PARAMETER_FIELDS } from './parameter-fields';
+import { publishedNames } from './names';
 
-/** Reads the texts of a parameter, unchecked by the schema; what cannot be read is said at its field under `place`. */
+/** Names of a draft as they are published, by what each is known by while it is typed. */
+export interface Published {
+  readonly parameters: ReadonlyMap<string, string>;
+  readonly groups: ReadonlyMap<string, string>;
+  /** of the options of a parameter, by what the parameter is known by */
+  readonly options: ReadonlyMap<string, ReadonlyMap<string, string>>;
+}
+
+/** The published names of everything in a draft. */
+export function publishedIn(groups: readonly Texts[], parameters: readonly Texts[]): Published {
+  return {
+    groups: publishedNames(groups, 'key'),
+    parameters: publishedNames(parameters, 'key'),
+    options: new Map(
+      parameters.map((row) => [
+        String(textAt(row, 'key') ?? ''),
+        publishedNames((textAt(row, 'options') ?? []) as readonly Texts[], 'value'),
+      ]),
+    ),
+  };
+}
+
+const PLACE = fieldsPlace(PARAMETER_FIELDS);
+
+interface Row {
+  readonly key: string;
+  readonly role?: string;
+  readonly label?: string;
+  readonly type?: string;
+  readonly group: string;
+  readonly unit?: string;
+  readonly least?: number;
+  readonly greatest?: number;
+  readonly limitBy?: string;
+  readonly limits?: readonly {
+    readonly when?: string;
+    readonly least?: number;
+    readonly greatest?: number;
+  }[];
+  readonly step?: number;
+  readonly options?: readonly { readonly value: string; readonly label?: string; readonly role?: string }[];
+  readonly default?: string;
+  readonly route: readonly {
+    readonly key?: string;
+    readonly press?: string;
+    readonly times?: number;
+    readonly place?: boolean;
+    readonly shows?: string;
+  }[];
+  readonly appliesWhen: readonly { readonly parameter?: string; readonly in: readonly string[] }[];
+  readonly condition: string;
+  readonly rewrites?: readonly string[];
+}
+
+/** Reads a parameter, unchecked by the schema; what cannot be read is told at its path under `path`. */
 export function readParameter(
-  texts: ParameterTexts,
-  place: string,
-  family: AnyProfile['family'],
-  errors: Record<string, string>,
-) {
-  const fail = (field: keyof ParameterTexts, words: string) => {
-    errors[`${place}.${field}`] ??= words;
+  family: FamilyName,
+  texts: Texts,
+  path: string,
+  names: Published,
+  tell: (path: string, words: string) => void,
+): object {
+  const read = PLACE.read(texts, path, tell) as Row;
+  const { limitBy, limits = [], condition, appliesWhen, options, rewrites, ...rest } = read;
+  const { role } = read;
+  if (role !== undefined && !rolesOfFamily(family).includes(role))
+    tell(`${path}.role`, 'This is no meaning of such a controller. Choose another.');
+  const unit = roleUnitFault(family, { ...read, type: read.type } as unknown as Parameter);
+  if (unit) tell(`${path}.unit`, unit);
+  options?.forEach((option, i) => {
+    if (option.role !== undefined && !isOptionRole(family, option.role))
+      tell(`${path}.options.${i}.role`, 'This is no meaning of such a choice. Choose another.');
+  });
+  const optionsOf = (key: string) => names.options.get(key) ?? new Map<string, string>();
+  const optionNamed = (key: string, value: string) => optionsOf(key).get(value) ?? value;
+  const parameterNamed = (key: string) => names.parameters.get(key) ?? key;
+  const limit = (end: 'least' | 'greatest') => {
+    const values = limits.flatMap(({ when, [end]: figure }) =>
+      when === undefined || figure === undefined ? [] : [[optionNamed(limitBy ?? '', when), figure] as const],
+    );
+    return limitBy === undefined || values.length === 0
+      ? read[end]
+      : { by: parameterNamed(limitBy), values: Object.fromEntries(values) };
   };
-  const number = (field: 'step'): number | undefined => {
-    if (texts[field].trim() === '') return undefined;
-    const value = Number(texts[field].replace(',', '.'));
-    if (!Number.isFinite(value)) fail(field, `“${texts[field]}” is not a figure.`);
-    return value;
-  };
-  if (texts.role !== '' && !rolesOfFamily(family).includes(texts.role)) {
-    fail('role', `“${texts.role}” is no meaning of a ${family} pump.`);
-  }
-  const figures = texts.type === 'number' || texts.type === 'time';
-  if (texts.type === 'number' && texts.role !== '') {
-    const wrong = roleUnitFault(family, {
-      role: texts.role,
-      type: 'number',
-      unit: texts.unit.trim(),
-    } as Parameter);
-    if (wrong) fail('unit', wrong);
-  }
+  const conditions = appliesWhen.flatMap(({ parameter, in: values }, i) => {
+    if (parameter === undefined) return [];
+    if (values.length === 0) tell(`${path}.appliesWhen.${i}.in`, 'Choose at least one.');
+    return [
+      { parameter: parameterNamed(parameter), in: values.map((value) => optionNamed(parameter, value)) },
+    ];
+  });
   return dropEmpty({
-    key: texts.key.trim(),
-    role: texts.role || undefined,
-    label: texts.label.trim(),
-    group: texts.group.trim(),
-    type: texts.type,
-    unit: texts.type === 'number' ? texts.unit.trim() || undefined : undefined,
-    least: figures ? readLimit(texts.least, (words) => fail('least', words)) : undefined,
-    greatest: figures ? readLimit(texts.greatest, (words) => fail('greatest', words)) : undefined,
-    step: figures ? number('step') : undefined,
-    default: readDefault(texts),
+    ...rest,
+    key: parameterNamed(read.key),
+    group: names.groups.get(read.group) ?? read.group,
+    // a choice has no figures, whatever was typed before it was one
+    least: limit('least'),
+    greatest: limit('greatest'),
+    default: defaultOf(
+      read,
+      (value) => optionNamed(read.key, value),
+      (words) => tell(`${path}.default`, words),
+    ),
     options:
-      texts.options.trim() === '' && texts.type !== 'choice' ? undefined : readOptions(texts, family, fail),
-    changedBy: texts.changedBy,
-    enterWhen: texts.enterWhen,
-    needsRestart: texts.needsRestart,
-    entry: texts.entry,
-    storedBy: texts.storedBy.trim(),
-    route: readRoute(texts, fail),
-    appliesWhen: readApplies(texts, fail),
-    rewrites: keysIn(texts.rewrites),
-    caution: texts.caution.trim() || undefined,
+      options === undefined || (options.length === 0 && read.type !== 'choice')
+        ? undefined
+        : options.map(({ value, ...option }) =>
+            dropEmpty({ value: optionNamed(read.key, value), ...option }),
+          ),
+    route: read.route.map(({ place, times, ...step }) =>
+      dropEmpty({ ...step, times: place ? 'place' : times }),
+    ),
+    appliesWhen:
+      condition !== ''
+        ? (JSON.parse(condition) as object)
+        : conditions.length > 1
+          ? { all: conditions }
+          : conditions[0],
+    rewrites: rewrites?.map(parameterNamed),
   });
 }
 
-function dropEmpty<T extends object>(value: T): T {
-  return Object.fromEntries(Object.entries(value).filter(([, part]) => part !== undefined)) as T;
-}
-
-/** Keys with commas between them; a draft that was kept before there were any has none. */
-function keysIn(typed: string | undefined): string[] | undefined {
-  const keys = (typed ?? '')
-    .split(',')
-    .map((key) => key.trim())
-    .filter((key) => key !== '');
-  return keys.length === 0 ? undefined : keys;
-}
-
-function readDefault({ default: typed, type }: ParameterTexts): number | string | undefined {
-  if (typed.trim() === '') return undefined;
+function defaultOf(
+  { default: typed, type }: Row,
+  named: (value: string) => string,
+  tell: (words: string) => void,
+): number | string | undefined {
+  if (typed === undefined) return undefined;
   const figure = Number(typed.replace(',', '.'));
-  const asFigure = type === 'number' || (type === 'time' && Number.isFinite(figure));
-  return asFigure ? figure : typed.trim();
-}
-
-const BY = /^by\s+([\w.-]+)\s*:\s*(.+)$/;
-
-function readLimit(typed: string, fail: (words: string) => void) {
-  const text = typed.trim();
-  if (text === '') return undefined;
-  const figure = Number(text.replace(',', '.'));
-  if (Number.isFinite(figure)) return figure;
-  const by = BY.exec(text);
-  const pairs = by?.[2].split(',').map((pair) => pair.split('=').map((part) => part.trim()));
-  if (!by || !pairs?.every(([value, limit]) => value && limit && Number.isFinite(Number(limit)))) {
-    fail('A figure, or by another parameter: by gear: A=48, B=96');
+  if (type === 'number') {
+    if (Number.isFinite(figure)) return figure;
+    tell(`“${typed}” is not a figure.`);
     return undefined;
   }
-  return { by: by[1], values: Object.fromEntries(pairs.map(([value, limit]) => [value, Number(limit)])) };
+  return (type === 'time' ? minuteOfDay(typed) : null) ?? named(typed);
 }
 
-type Fail = (field: keyof ParameterTexts, words: string) => void;
-
-function readOptions({ options }: ParameterTexts, family: AnyProfile['family'], fail: Fail) {
-  return linesOf(options).map(([value, label, role]) => {
-    if (role && !isOptionRole(family, role)) {
-      fail('options', `“${role}” is no meaning of a choice.`);
-    }
-    return dropEmpty({ value, label: label || value, role: role || undefined });
-  });
-}
-
-function readRoute({ route }: ParameterTexts, fail: Fail) {
-  return linesOf(route).map(([key, press, times, shows]) => {
-    const way = press || 'short';
-    if (!['short', 'hold', 'turn'].includes(way)) {
-      fail('route', `“${way}” is no way of pressing: short, hold or turn.`);
-    }
-    const count = times === 'place' ? times : times ? Number(times) : 1;
-    if (count !== 'place' && (!Number.isInteger(count) || count < 1))
-      fail('route', `“${times}” is no number of presses.`);
-    return dropEmpty({ key, press: way as 'short', times: count, shows: shows || undefined });
-  });
-}
-
-function readApplies({ appliesWhen }: ParameterTexts, fail: Fail) {
-  const text = appliesWhen.trim();
-  if (text === '') return undefined;
-  const [parameter, values] = text.split(':').map((part) => part.trim());
-  if (!parameter || !values) {
-    fail('appliesWhen', 'Another parameter and its values: mode: ext, man');
-    return undefined;
-  }
-  return { parameter, in: values.split(',').map((value) => value.trim()) };
+function dropEmpty(value: object): object {
+  return Object.fromEntries(Object.entries(value).filter(([, part]) => part !== undefined));
 }

@@ -1,70 +1,85 @@
-import { profileSchema, type AnyProfile } from '@barythm/core/families';
-import type { ProfileErrors } from '../../families/family-screens';
-import { familyOf } from '@barythm/core/families';
-import type { Form, Texts } from '@barythm/core/describe';
-import { readGroup } from './group-lines';
-import { linesOf } from './lines-of';
-import { habitsOf, type ProfileDraft } from './profile-draft';
-import { readParameter } from './read-parameter';
+import { fieldsPlace, type Form, type PathErrors, type Texts } from '@barythm/core/describe';
+import { familyOf, profileSchema, type AnyProfile } from '@barythm/core/families';
+import { GROUP_FIELDS } from './group-fields';
+import { habitsOf, idOf, type ProfileDraft } from './profile-draft';
+import { publishedIn, readParameter } from './read-parameter';
+
+const GROUPS = fieldsPlace(GROUP_FIELDS);
 
 /** Reads the texts as a profile; what is wrong is said at the place where it was typed. */
-export function profileOf(draft: ProfileDraft): { profile: AnyProfile | null; errors: ProfileErrors } {
+export function profileOf(draft: ProfileDraft): { profile: AnyProfile | null; errors: PathErrors } {
   const errors: Record<string, string> = {};
+  const tell = (path: string, words: string) => {
+    errors[path] ??= words;
+  };
   const form = familyOf(draft.family).forms.behaviours;
   const habits = habitsOf(draft);
+  const names = publishedIn(draft.groups, draft.parameters);
+  const { groups } = GROUPS.read({ groups: draft.groups }, '', tell) as {
+    groups: { key: string; repeat?: { names: string[] } }[];
+  };
   const candidate = {
     format: 'barythm-profile',
     formatVersion: 1,
-    id: draft.id.trim(),
-    version: /^\d+$/.test(draft.version.trim()) ? Number(draft.version) : NaN,
+    id: idOf(draft),
+    version: draft.version,
     name: draft.name.trim(),
     about: draft.about.trim(),
     family: draft.family,
-    groups: linesOf(draft.groups).map((parts) => readGroup(parts, errors)),
+    groups: groups.map(({ key, repeat, ...group }) => ({
+      ...group,
+      key: names.groups.get(key) ?? key,
+      ...(repeat && { repeat: withoutNoNames(repeat) }),
+    })),
     parameters: draft.parameters.map((texts, i) =>
-      readParameter(texts, `parameters.${i}`, draft.family, errors),
+      readParameter(draft.family, texts, `parameters.${i}`, names, tell),
     ),
-    behaviours: form.understand(habits, (path, words) => {
-      errors[`behaviours.${path}`] ??= words;
-    }),
+    behaviours: form.understand(habits, (path, words) => tell(`behaviours.${path}`, words)),
   };
   const parsed = profileSchema.safeParse(candidate);
-  if (!parsed.success) {
-    for (const issue of parsed.error.issues)
-      errors[placeOf(issue.path, form, habits)] ??= wordsOf(issue, form);
-  }
+  if (!parsed.success) for (const issue of parsed.error.issues) said(issue, form, habits, errors);
   const profile = parsed.success && Object.keys(errors).length === 0 ? parsed.data : null;
   return { profile, errors };
 }
 
+function withoutNoNames({ names, ...repeat }: { names: string[] }): object {
+  return names.length === 0 ? repeat : { ...repeat, names };
+}
+
 const PLAIN: Readonly<Record<string, string>> = {
-  id: 'Lower-case letters, digits and dashes, beginning with a letter.',
-  version: 'A whole number from 1 up.',
+  id: 'The profile needs a name.',
   name: 'The profile needs a name.',
-  groups: 'At least one group: key | label.',
+  groups: 'At least one menu.',
   parameters: 'At least one parameter.',
 };
 
-function wordsOf(
-  issue: { code: string; path: PropertyKey[]; message: string },
-  form: Pick<Form<never>, 'wordsFor'>,
-): string {
-  const [first, , field] = issue.path.map(String);
-  if (first === 'behaviours') {
-    const own = form.wordsFor(issue.code);
-    if (own !== null) return own;
-  }
-  if (issue.path.length === 1 && PLAIN[first]) return PLAIN[first];
-  const text = field === 'label' || field === 'storedBy' || field === 'group';
-  if (text && issue.code === 'too_small') return 'This is needed.';
-  return issue.message;
-}
+type Issue = { code: string; path: PropertyKey[]; message: string };
 
-/** Where in the form a path of the schema is typed. */
-function placeOf(path: PropertyKey[], form: Pick<Form<never>, 'typedAt'>, habits: Texts): string {
-  const [first, second, third] = path.map(String);
-  if (first === 'parameters' && second !== undefined) return `parameters.${second}.${third ?? 'key'}`;
-  if (first === 'behaviours')
-    return `behaviours.${form.typedAt(path.slice(1).map(String).join('.'), habits)}`;
-  return first;
+/** One fault of the schema, at the place where it was typed; what could not be read there has been told already. */
+function said(
+  issue: Issue,
+  form: Pick<Form<never>, 'wordsFor' | 'typedAt'>,
+  habits: Texts,
+  errors: Record<string, string>,
+): void {
+  const [first, second, third] = issue.path.map(String);
+  if (first === 'behaviours') {
+    const path = `behaviours.${form.typedAt(issue.path.slice(1).map(String).join('.'), habits)}`;
+    errors[path] ??= form.wordsFor(issue.code) ?? issue.message;
+    return;
+  }
+  const place =
+    first === 'id'
+      ? 'name'
+      : first === 'parameters' && third === undefined && second !== undefined
+        ? `parameters.${second}.label`
+        : issue.path.map(String).join('.');
+  const told = Object.keys(errors).some((path) => path === place || path.startsWith(`${place}.`));
+  if (told) return;
+  errors[place] =
+    issue.path.length === 1 && PLAIN[first]
+      ? PLAIN[first]
+      : issue.code === 'too_small' || issue.code === 'invalid_type' || issue.code === 'invalid_value'
+        ? 'This is needed.'
+        : issue.message;
 }

@@ -1,19 +1,10 @@
 import type { FamilyKind } from '@barythm/core/families';
 import type { InputError } from '@barythm/core/input';
-import {
-  memo,
-  useDeferredValue,
-  useEffect,
-  useEffectEvent,
-  useMemo,
-  useState,
-  type ComponentType,
-  type ReactNode,
-} from 'react';
+import { memo, useDeferredValue, useEffect, useEffectEvent, useMemo, useState, type ReactNode } from 'react';
 import type { Part } from '@barythm/core/describe';
 import { newId } from '../../api/device';
 import { FoldedParts } from '../../form/parts';
-import { FormProvider } from '../../form/scope';
+import { FormProvider, type OwnParts } from '../../form/scope';
 import { Card } from '../../ui/card';
 import { useWide } from '../../ui/screen/layout';
 import { Words } from '../../ui/words/words';
@@ -37,7 +28,7 @@ interface PlanScreenProps<Work> {
   /** pictures that the duty comes after: the week of a pool */
   readonly first?: (work: Work) => ReactNode;
   /** what the family paints within the form, by name */
-  readonly own?: Readonly<Record<string, ComponentType>>;
+  readonly own?: OwnParts;
   /** what is offered beside the duty */
   readonly notes?: ReactNode;
   /** what follows, from what was worked out; a calm one may come a frame later than a hand that moves */

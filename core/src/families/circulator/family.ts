@@ -10,12 +10,14 @@ import { openOn } from './checks/on-job';
 import { stripOf } from './glance/strip';
 import { factsOf } from './hand-over/facts';
 import { partOf } from './hand-over/part';
+import { examplesFor } from './examples';
 import type { CirculatorKind } from './kind';
 import { planCirculator } from './plan/plan';
 import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/patterns';
 import { contextOf } from './settings/context';
+import { CIRCULATOR_ROLE_WORDS } from './settings/role-words';
 import { CIRCULATOR_TABLE, ROLES_OF_MODE } from './settings/roles';
 import { understand } from './settings/understand';
 import { CIRCULATOR_REASONS } from './texts/reasons';
@@ -32,7 +34,11 @@ export const circulatorFamily = defineFamily<CirculatorKind>({
     duty: DUTY_FORM,
     behaviours: BEHAVIOURS_FORM,
     controllerOf: 'A circulator',
-    groups: 'mode | Mode\ninputs | Inputs\naccess | Access and power',
+    groups: [
+      { key: 'mode', label: 'Mode' },
+      { key: 'inputs', label: 'Inputs' },
+      { key: 'access', label: 'Access and power' },
+    ],
   },
   wire: {
     duty: circulatorDutySchema,
@@ -42,6 +48,8 @@ export const circulatorFamily = defineFamily<CirculatorKind>({
     carried: [],
   },
   ...CIRCULATOR_TABLE,
+  roleWords: CIRCULATOR_ROLE_WORDS,
+  examples: examplesFor,
   rolesOfMode: (option) => ROLES_OF_MODE[option] ?? [],
   understand,
   context: contextOf,

@@ -11,6 +11,7 @@ import { dueOf } from './glance/due';
 import { stripOf } from './glance/strip';
 import { factsOf } from './hand-over/facts';
 import { partOf } from './hand-over/part';
+import { examplesFor } from './examples';
 import type { DriveKind } from './kind';
 import { planDrive } from './plan/plan';
 import { heldRoles } from './plan/held';
@@ -18,6 +19,7 @@ import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/patterns';
 import { contextOf } from './settings/context';
 import { gasHistory } from './settings/gas';
+import { DRIVE_ROLE_WORDS } from './settings/role-words';
 import { DRIVE_TABLE, ROLES_OF_HOLDING } from './settings/roles';
 import { understand } from './settings/understand';
 import { DRIVE_REASONS } from './texts/reasons';
@@ -34,8 +36,16 @@ export const driveFamily = defineFamily<DriveKind>({
     duty: DUTY_FORM,
     behaviours: BEHAVIOURS_FORM,
     controllerOf: 'A pressure drive',
-    groups:
-      'control | Control\nmotor | Motor\nsensor | Sensor\nset | Set value\nstop | Start and stop\nguard | Low water\nmore | More pumps\naccess | Access and power',
+    groups: [
+      { key: 'control', label: 'Control' },
+      { key: 'motor', label: 'Motor' },
+      { key: 'sensor', label: 'Sensor' },
+      { key: 'set', label: 'Set value' },
+      { key: 'stop', label: 'Start and stop' },
+      { key: 'guard', label: 'Low water' },
+      { key: 'more', label: 'More pumps' },
+      { key: 'access', label: 'Access and power' },
+    ],
   },
   wire: {
     duty: driveDutySchema,
@@ -45,6 +55,8 @@ export const driveFamily = defineFamily<DriveKind>({
     carried: [prechargeSchema],
   },
   ...DRIVE_TABLE,
+  roleWords: DRIVE_ROLE_WORDS,
+  examples: examplesFor,
   rolesOfMode: (option) => ROLES_OF_HOLDING[option] ?? [],
   modeRole: 'holds',
   understand,

@@ -14,6 +14,7 @@ import { factsOf } from './hand-over/facts';
 import { fromFirst } from './hand-over/from-first';
 import { partOf } from './hand-over/part';
 import { readingsTable } from './hand-over/readings-table';
+import { examplesFor } from './examples';
 import type { MeteringKind } from './kind';
 import { planMetering } from './plan/plan';
 import { heldRoles } from './plan/held';
@@ -21,6 +22,7 @@ import { measuredHistory } from './proof/calibration';
 import { proofChecks } from './proof/checks';
 import { judgedReadings, patternsOf, pointsLeft, voidedSince } from './proof/judged-readings';
 import { contextOf } from './settings/context';
+import { METERING_ROLE_WORDS } from './settings/role-words';
 import { METERING_TABLE, ROLES_OF_MODE, rateUnitFault, type MeteringMode } from './settings/roles';
 import { understand } from './settings/understand';
 import { REASONS } from './texts/reasons';
@@ -37,7 +39,11 @@ export const meteringFamily = defineFamily<MeteringKind>({
     duty: DUTY_FORM,
     behaviours: BEHAVIOURS_FORM,
     controllerOf: 'A metering pump',
-    groups: 'drive | Drive and stroke\nmode | Mode\nsignal | Signal',
+    groups: [
+      { key: 'drive', label: 'Drive and stroke' },
+      { key: 'mode', label: 'Mode' },
+      { key: 'signal', label: 'Signal' },
+    ],
   },
   wire: {
     duty: meteringDutySchema,
@@ -47,6 +53,8 @@ export const meteringFamily = defineFamily<MeteringKind>({
     carried: [calibrationBodySchema, servicedBodySchema],
   },
   ...METERING_TABLE,
+  roleWords: METERING_ROLE_WORDS,
+  examples: examplesFor,
   unitFault: rateUnitFault,
   rolesOfMode: (option) => ROLES_OF_MODE[option.replace('mode.', '') as MeteringMode] ?? [],
   understand,

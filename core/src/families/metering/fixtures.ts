@@ -9,6 +9,9 @@ import type { MeteringDuty } from './wire/duty';
 import { METERING_TEXTS } from './texts/texts';
 import { profileSchema } from '../wire';
 import type { MeteringProfile } from './wire/job';
+import { DUTY, PULSE_DUTY, FLOW_DUTY, CONTACT_DUTY, TIMER_DUTY } from './example-duties';
+
+export { DUTY, PULSE_DUTY, FLOW_DUTY };
 
 /** For tests only: the shipped profiles, a duty that a sound pump meets, and settings that meet it. */
 function shipped(name: string): MeteringProfile {
@@ -19,25 +22,6 @@ function shipped(name: string): MeteringProfile {
 export const MOTOR = shipped('motor-three-gears');
 export const TWO_POINT = shipped('two-point-soft-keys');
 export const TODAY = '2026-11-24';
-
-export const DUTY: MeteringDuty = {
-  family: 'metering',
-  mode: 'analog',
-  signal: { source: 'flow', low_mA: 4, span_m3h: 50 },
-  water: { least_m3h: 6, usual_m3h: 20, greatest_m3h: 40, hourly_m3h: null },
-  dose: { wanted_mgl: 1.2, low_mgl: 1, high_mgl: 1.5 },
-  product: {
-    name: 'Hypochlorite',
-    strength: { stated: 'weight', percent: 12.5, density_kgl: 1.21 },
-    measuredOn: '2026-11-20',
-    halfLife_days: 90,
-    density_kgl: 1.21,
-    gassing: true,
-  },
-  strokeVolume: { full_mL: 0.1, basis: 'plate' },
-  place: { interlocked: true, suctionHead_m: null, dischargePressure_bar: null },
-  choices: { belowFirstPoint: 'stop', afterPowerCut: 'resume', stroke: 'long' },
-};
 
 type Deep<T> = { [K in keyof T]?: T[K] extends object | null ? Partial<T[K]> | null : T[K] };
 
@@ -102,25 +86,6 @@ export const NUMBERED = shipped('numbered-timer');
 export const THREE_KEY = shipped('three-key-contact');
 export const ALL_PROFILES = [MOTOR, TWO_POINT, PULSE_WHEEL, STEPPER, NUMBERED, THREE_KEY];
 
-/** Nutrient by a water meter: 10 L a pulse, 2 mg/L, one stroke of 0.4 mL for three pulses. */
-export const PULSE_DUTY: MeteringDuty = {
-  ...DUTY,
-  mode: 'pulse',
-  signal: { source: 'meter', litresPerPulse: 10, contact: 'mechanical', closedShare: 0.5 },
-  water: { least_m3h: 2, usual_m3h: 12, greatest_m3h: 24, hourly_m3h: null },
-  dose: { wanted_mgl: 2, low_mgl: 1.8, high_mgl: 2.2 },
-  product: {
-    name: 'Nutrient A',
-    strength: { stated: 'mass', gpl: 150 },
-    measuredOn: null,
-    halfLife_days: null,
-    density_kgl: 1.15,
-    gassing: false,
-  },
-  strokeVolume: { full_mL: 0.42, basis: 'plate' },
-  choices: { belowFirstPoint: 'stop', afterPowerCut: 'wait', stroke: 'middle' },
-};
-
 export function pulseContext(
   duty: Partial<MeteringDuty> = {},
   changes: Partial<MeteringContext> = {},
@@ -149,14 +114,6 @@ export const SOUND_PULSE: SettingValues = {
   dry: 'stop',
   power: 'wait',
   keys: 'on',
-};
-
-/** Hypochlorite in L/h: 3.3 L/h at the span of 50 m³/h, suction at 60 %. */
-export const FLOW_DUTY: MeteringDuty = {
-  ...DUTY,
-  dose: { wanted_mgl: 10, low_mgl: 9, high_mgl: 11 },
-  strokeVolume: { full_mL: 0.5, basis: 'plate' },
-  place: { interlocked: true, suctionHead_m: -1, dischargePressure_bar: 2 },
 };
 
 export function stepperContext(
@@ -214,14 +171,6 @@ export function inWords(finding: Finding): string {
 
 export const codesOf = (findings: readonly Finding[]) => findings.map((finding) => finding.code);
 export const textsOf = (findings: readonly Finding[]) => findings.map((finding) => finding.text);
-
-/** A contact pump that is given one portion a pulse, and a timer. */
-const CONTACT_DUTY: MeteringDuty = { ...PULSE_DUTY, mode: 'contact' };
-const TIMER_DUTY: MeteringDuty = {
-  ...PULSE_DUTY,
-  mode: 'timer',
-  timer: { every_min: 60 },
-};
 
 /** Pumps of this family with what was found on them, for suites that every family goes through. */
 export const SAMPLES = [

@@ -12,12 +12,14 @@ import { factsOf } from './hand-over/facts';
 import { fromFirst } from './hand-over/from-first';
 import { partOf } from './hand-over/part';
 import { weeklyEvents } from './hand-over/weekly-events';
+import { examplesFor } from './examples';
 import type { PoolKind } from './kind';
 import { planPool } from './plan/plan';
 import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
 import { judgeCheck, patternsOf, voidedSince } from './proof/patterns';
 import { contextOf } from './settings/context';
+import { POOL_ROLE_WORDS } from './settings/role-words';
 import { POOL_OPTION_ROLES, POOL_TABLE, placeOfOption, speedUnitFault } from './settings/roles';
 import { understand } from './settings/understand';
 import { POOL_REASONS } from './texts/reasons';
@@ -34,8 +36,13 @@ export const poolFamily = defineFamily<PoolKind>({
     duty: DUTY_FORM,
     behaviours: BEHAVIOURS_FORM,
     controllerOf: 'A pool pump or panel',
-    groups:
-      'motor | Motor and limits\nprograms | Programs | 4 × Program\nprime | Priming\nfrost | Frost guard\naccess | Clock, access, power',
+    groups: [
+      { key: 'motor', label: 'Motor and limits' },
+      { key: 'programs', label: 'Programs', repeat: { count: 4, noun: 'Program' } },
+      { key: 'prime', label: 'Priming' },
+      { key: 'frost', label: 'Frost guard' },
+      { key: 'access', label: 'Clock, access, power' },
+    ],
   },
   wire: {
     duty: poolDutySchema,
@@ -45,6 +52,8 @@ export const poolFamily = defineFamily<PoolKind>({
     carried: [],
   },
   ...POOL_TABLE,
+  roleWords: POOL_ROLE_WORDS,
+  examples: examplesFor,
   // a panel's circuits are counted: `circuit.3`
   isOptionRole: (role) =>
     (POOL_OPTION_ROLES as readonly string[]).includes(role) || placeOfOption(role) !== null,

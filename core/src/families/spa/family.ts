@@ -15,6 +15,7 @@ import { stripOf } from './glance/strip';
 import { factsOf } from './hand-over/facts';
 import { partOf, tablesOf } from './hand-over/part';
 import { weeklyEvents } from './hand-over/weekly-events';
+import { examplesFor } from './examples';
 import type { SpaKind } from './kind';
 import { planSpa } from './plan/plan';
 import { heldRoles } from './plan/held';
@@ -22,6 +23,7 @@ import { proofChecks } from './proof/checks';
 import { judgeCheck } from './proof/patterns';
 import { numberChanges } from './settings/change-steps';
 import { contextOf } from './settings/context';
+import { SPA_ROLE_WORDS } from './settings/role-words';
 import { ROLES_OF_HEATING, SPA_TABLE } from './settings/roles';
 import { understand } from './settings/understand';
 import { SPA_REASONS } from './texts/reasons';
@@ -46,8 +48,13 @@ export const spaFamily = defineFamily<SpaKind>({
     duty: DUTY_FORM,
     behaviours: BEHAVIOURS_FORM,
     controllerOf: 'A spa pack',
-    groups:
-      'number | Number\nbank | Switches | 8 × Switch\nheat | Heat\ncycles | Filter cycles | 2 × Cycle\npanel | Panel',
+    groups: [
+      { key: 'number', label: 'Number' },
+      { key: 'bank', label: 'Switches', repeat: { count: 8, noun: 'Switch' } },
+      { key: 'heat', label: 'Heat' },
+      { key: 'cycles', label: 'Filter cycles', repeat: { count: 2, noun: 'Cycle' } },
+      { key: 'panel', label: 'Panel' },
+    ],
   },
   wire: {
     duty: spaDutySchema,
@@ -57,6 +64,8 @@ export const spaFamily = defineFamily<SpaKind>({
     carried: [packTableSchema],
   },
   ...SPA_TABLE,
+  roleWords: SPA_ROLE_WORDS,
+  examples: examplesFor,
   rolesOfMode: (option) => ROLES_OF_HEATING[option] ?? [],
   modeRole: 'heating',
   understand,

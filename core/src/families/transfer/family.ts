@@ -11,11 +11,13 @@ import { dueOf } from './glance/due';
 import { stripOf } from './glance/strip';
 import { factsOf } from './hand-over/facts';
 import { partOf } from './hand-over/part';
+import { examplesFor } from './examples';
 import type { TransferKind } from './kind';
 import { planTransfer } from './plan/plan';
 import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
 import { contextOf } from './settings/context';
+import { TRANSFER_ROLE_WORDS } from './settings/role-words';
 import { ROLES_OF_CONTROL, TRANSFER_TABLE } from './settings/roles';
 import { understand } from './settings/understand';
 import { TRANSFER_REASONS } from './texts/reasons';
@@ -32,7 +34,13 @@ export const transferFamily = defineFamily<TransferKind>({
     duty: DUTY_FORM,
     behaviours: BEHAVIOURS_FORM,
     controllerOf: 'A vessel-emptying pump',
-    groups: 'kinds | Kinds\nplate | Plate\nspeeds | Speeds\ncontrol | Control\ntimes | Times and guards',
+    groups: [
+      { key: 'kinds', label: 'Kinds' },
+      { key: 'plate', label: 'Plate' },
+      { key: 'speeds', label: 'Speeds' },
+      { key: 'control', label: 'Control' },
+      { key: 'times', label: 'Times and guards' },
+    ],
   },
   wire: {
     duty: transferDutySchema,
@@ -42,6 +50,8 @@ export const transferFamily = defineFamily<TransferKind>({
     carried: [],
   },
   ...TRANSFER_TABLE,
+  roleWords: TRANSFER_ROLE_WORDS,
+  examples: examplesFor,
   rolesOfMode: (option) => ROLES_OF_CONTROL[option] ?? [],
   modeRole: 'control',
   understand,

@@ -12,6 +12,7 @@ import { checkControl } from './control';
 import { checkDuty, checkHead } from './head';
 import { checkReturn } from './hot-water';
 import { checkTwin } from './twin';
+import { CIRCULATOR_ROLE_WORDS } from '../settings/role-words';
 
 /** Findings on a column. Throws an InputError on points of the duty that cannot be fitted. */
 export function checkSettings(
@@ -44,7 +45,7 @@ function problemFinding(problem: CirculatorProblem): Finding {
     case 'clamped':
       return clampedFinding(problem);
     case 'missing-role':
-      return finding('PRO-01', 'target', { role: problem.role });
+      return finding('PRO-01', 'target', { role: CIRCULATOR_ROLE_WORDS[problem.role] });
     case 'no-address':
       return finding('CIR-07.range', 'target', {
         address: 'none is free',

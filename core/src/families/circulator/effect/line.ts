@@ -4,6 +4,7 @@ import type { CirculatorContext } from '../settings/context';
 import type { CirculatorSettings } from '../settings/understand';
 import type { Mode } from '../wire/behaviours';
 import type { CirculatorDuty } from '../wire/duty';
+import { designFlow_m3h } from './design-flow';
 import type { PumpInSystem } from './pump';
 
 /** What a differential sensor makes of a set head whose range is set otherwise than its label says; as set without one. */
@@ -34,7 +35,7 @@ export function lineOfMode(
     case 'proportional': {
       const { proportional } = profile.behaviours;
       if (head_m === null || proportional === null) return null;
-      const design_m3h = proportional.refersTo_m3h ?? pump.flow_m3h;
+      const design_m3h = designFlow_m3h(proportional, pump, head_m);
       return { kind: 'proportional', set_m: head_m, zeroShare: proportional.zeroShare, design_m3h };
     }
     case 'self':

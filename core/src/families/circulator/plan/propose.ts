@@ -1,5 +1,6 @@
 import { parameterWithRole, readIn } from '../../../profile';
 import { headAt_m, shareFor, type HeadLine } from '../../../hydraulics';
+import { setHead_m } from '../effect/design-flow';
 import { lineOfMode, selfSpan, yearEnergy_kWh } from '../effect/line';
 import { standsByTemperature_min } from '../effect/hot-water';
 import { pumpOf, type PumpInSystem } from '../effect/pump';
@@ -80,10 +81,7 @@ export function headFor_m(context: CirculatorContext, pump: PumpInSystem, mode: 
   const needed = context.duty.index.head_m;
   if (mode === 'constant') return needed;
   const { proportional } = context.profile.behaviours;
-  if (mode !== 'proportional' || proportional === null) return null;
-  const { zeroShare, refersTo_m3h } = proportional;
-  const part = pump.flow_m3h / (refersTo_m3h ?? pump.flow_m3h);
-  return needed / (zeroShare + (1 - zeroShare) * part);
+  return mode === 'proportional' && proportional ? setHead_m(proportional, pump, needed) : null;
 }
 
 /** Share of full speed that carries the duty; above 1 where the duty lies outside the curve. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { choice, figure, group, several, share, tick } from '../../../describe';
+import { choice, described, figure, flagOrNothing, group, several, share, tick } from '../../../describe';
 import { controllerShape } from '../../../profile';
 import { after, protocolsSchema } from '../../parts/behaviours';
 
@@ -22,11 +22,18 @@ export const circulatorBehavioursSchema = group({
   proportional: group(
     {
       zeroShare: share('Left at no flow', { least: 0 }),
+      // as the manual of a plain pump says: it cannot know the duty
+      meetsFullSpeed: described(z.literal(true), {
+        label: 'The set head is given where the line meets full speed',
+        tick: true,
+        place: flagOrNothing,
+      }).optional(),
       // its own greatest flow
       refersTo_m3h: figure('The set head holds at', 'waterFlow', {
         most: Infinity,
         hint: 'Empty: at the flow of the duty',
         none: 'the flow of the duty',
+        shown: (look) => look.here('meetsFullSpeed') !== 'yes',
       }).nullable(),
     },
     { on: 'Its proportional line is known' },

@@ -17,6 +17,7 @@ import { checkReach } from './reach';
 import { checkSet } from './set';
 import { checkStarts } from './starts';
 import { checkStop } from './stop';
+import { DRIVE_ROLE_WORDS } from '../settings/role-words';
 
 /** Findings on a column. Throws an InputError on points of the duty that cannot be fitted. */
 export function checkSettings(given: DriveContext, subject: Subject, values: SettingValues): Finding[] {
@@ -48,7 +49,7 @@ function problemFinding(problem: DriveProblem): Finding {
     case 'clamped':
       return clampedFinding(problem);
     case 'missing-role':
-      return finding('PRO-01', 'target', { role: problem.role });
+      return finding('PRO-01', 'target', { role: DRIVE_ROLE_WORDS[problem.role] });
     case 'no-stop':
       return finding('DRV-12.none', 'target', {
         above: fig('frequency', problem.above_hz),

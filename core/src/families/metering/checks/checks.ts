@@ -23,6 +23,7 @@ import { namedGear } from '../plan/gear';
 import { gearsOf } from '../wire/plate';
 import { understand } from '../settings/understand';
 import { fig } from '../../../units';
+import { METERING_ROLE_WORDS } from '../settings/role-words';
 
 /**
  * Findings on one column of the sheet. Whatever was found or left is judged as it stands; what is not known is not
@@ -79,7 +80,7 @@ export function checkPlan(context: MeteringContext, plan: MeteringPlan): Finding
       case 'clamped':
         return clampedFinding(problem);
       case 'missing-role':
-        return finding('PRO-01', 'target', { role: problem.role });
+        return finding('PRO-01', 'target', { role: METERING_ROLE_WORDS[problem.role] });
       case 'too-small':
         return finding('MET-04.too-small', 'target', {
           needed: fig('pumpFlow', problem.needed_lph),
@@ -96,7 +97,7 @@ export function checkPlan(context: MeteringContext, plan: MeteringPlan): Finding
           shortest: fig('milliseconds', problem.shortest_ms),
         });
       case 'no-mode':
-        return finding('PRO-01', 'target', { role: `mode.${problem.mode}` });
+        return finding('PRO-01', 'target', { role: METERING_ROLE_WORDS[`mode.${problem.mode}`] });
       case 'change-span': {
         const { signal } = context.duty;
         return finding('MET-04.change-span', 'target', {

@@ -8,6 +8,7 @@ import type { Reason } from '../texts/reasons';
 import {
   METERING_QUANTITIES,
   RATE_ROLES,
+  type MeteringMode,
   type MeteringOptionRole,
   type MeteringRole,
 } from '../settings/roles';
@@ -26,7 +27,7 @@ export type PlanProblem =
   /** even the shortest recognition time is too long */
   | { readonly kind: 'meter-too-fast'; readonly limit_ms: number; readonly shortest_ms: number }
   /** the mode that the duty wants is none of this controller's */
-  | { readonly kind: 'no-mode'; readonly mode: string };
+  | { readonly kind: 'no-mode'; readonly mode: MeteringMode };
 
 export type MeteringPlan = FinishedPlan<Target, PlanProblem, MeteringSettings>;
 

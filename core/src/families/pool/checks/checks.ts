@@ -16,6 +16,7 @@ import { settingsOf } from '../settings/pumping';
 import { refusesOverlap, weekKnown } from '../settings/understand';
 import { finding } from '../texts/texts';
 import { heldBy, trueWeek, weekSums } from '../effect/week';
+import { POOL_ROLE_WORDS } from '../settings/role-words';
 
 /**
  * Findings on one column of the sheet. Whatever was found or left is judged as it stands; what is not known is not judged.
@@ -59,7 +60,7 @@ function problemFinding(problem: PoolProblem): Finding {
     case 'clamped':
       return clampedFinding(problem);
     case 'missing-role':
-      return finding('PRO-01', 'target', { role: problem.role });
+      return finding('PRO-01', 'target', { role: POOL_ROLE_WORDS[problem.role] });
     case 'no-days':
       return finding('PRO-01.days', 'target', {
         name: problem.name,

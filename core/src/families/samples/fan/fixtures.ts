@@ -133,6 +133,8 @@ const fanBehaviours = group({ family: z.literal('fan'), hasClock: tick('It has a
 export const fanFamily: Family<FanKind> = defineFamily<FanKind>({
   name: 'fan',
   words: 'a fan',
+  roleWords: { speed: 'Speed' },
+  examples: () => [],
   forms: {
     duty: formOf(fanDuty, {
       parts: [
@@ -150,7 +152,7 @@ export const fanFamily: Family<FanKind> = defineFamily<FanKind>({
       start: {},
     }),
     controllerOf: 'A fan',
-    groups: 'drive | Drive',
+    groups: [{ key: 'drive', label: 'Drive' }],
   },
   wire: {
     duty: fanDuty,

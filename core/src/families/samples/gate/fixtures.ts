@@ -138,6 +138,8 @@ class GatePlan extends PlanDraft<GateContext, 'pace', never, Reason, never, Gate
 export const gateFamily: Family<GateKind> = defineFamily<GateKind>({
   name: 'gate',
   words: 'a gate',
+  roleWords: { lift: 'Lift' },
+  examples: () => [],
   forms: {
     duty: formOf(gateDuty, {
       parts: [
@@ -157,7 +159,7 @@ export const gateFamily: Family<GateKind> = defineFamily<GateKind>({
       start: { sequence: [{}] },
     }),
     controllerOf: 'A gate',
-    groups: 'drive | Drive',
+    groups: [{ key: 'drive', label: 'Drive' }],
   },
   wire: {
     duty: gateDuty,

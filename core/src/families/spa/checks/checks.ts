@@ -15,6 +15,7 @@ import { checkFilter } from './filter';
 import { checkHeat } from './heat';
 import { checkLoad } from './load';
 import { checkNumber } from './number';
+import { SPA_ROLE_WORDS } from '../settings/role-words';
 
 /** Findings on a column. Throws an InputError on figures of the duty that cannot be computed with. */
 export function checkSettings(context: SpaContext, subject: Subject, values: SettingValues): Finding[] {
@@ -39,7 +40,7 @@ function problemFinding(problem: SpaProblem, { duty }: SpaContext): Finding {
     case 'other-rule':
       return finding('SPA-04.rule', 'target', { asked: problem.asked, taken: problem.taken });
     case 'missing-role':
-      return finding('PRO-01', 'target', { role: problem.role });
+      return finding('PRO-01', 'target', { role: SPA_ROLE_WORDS[problem.role] });
     case 'no-row':
       return finding('SPA-01.no-row', 'target', {
         blocks:

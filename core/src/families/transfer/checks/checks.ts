@@ -14,6 +14,7 @@ import { checkDelivered } from './delivered';
 import { checkLevels } from './levels';
 import { checkSetFor } from './plant';
 import { checkSpeeds } from './speeds';
+import { TRANSFER_ROLE_WORDS } from '../settings/role-words';
 
 /** Findings on a column. Throws an InputError on points and readings of the duty that cannot be fitted. */
 export function checkSettings(context: TransferContext, subject: Subject, values: SettingValues): Finding[] {
@@ -38,7 +39,8 @@ export const checkPlan = planCheck<TransferContext, TransferPlan>(checkSettings,
 
 function problemFinding(problem: TransferProblem): Finding {
   if (problem.kind === 'clamped') return clampedFinding(problem);
-  if (problem.kind === 'missing-role') return finding('PRO-01', 'target', { role: problem.role });
+  if (problem.kind === 'missing-role')
+    return finding('PRO-01', 'target', { role: TRANSFER_ROLE_WORDS[problem.role] });
   return finding('LEV-01.none', 'target', {
     moves: fig('speed', problem.least_rpm),
     most: fig('speed', problem.most_rpm),

@@ -1,0 +1,296 @@
+import {
+  aChoice,
+  aFigure,
+  aTick,
+  aWord,
+  beside,
+  hidden,
+  neededWord,
+  onlyIf,
+  optional,
+  own,
+  rowsAt,
+  rowsOf,
+  shownIf,
+  someWords,
+  textAt,
+  ticks,
+  time,
+  ticksOfNames,
+  under,
+  withText,
+  word,
+  type Field,
+  type Look,
+  type Option,
+  type Place,
+  type Texts,
+} from '@barythm/core/describe';
+import { familyOf, optionRolesOf, roleInWords, roleUnitFault, type FamilyName } from '@barythm/core/families';
+import { entryWaySchema, type Parameter } from '@barythm/core/profile';
+import { INTERNAL_UNIT, unitsOf, type Quantity } from '@barythm/core/units';
+import { freshName } from './names';
+
+/** A meaning that no plan asks for. */
+export const RECORDED_ONLY = 'none';
+
+const chosen = neededWord('Choose one.');
+/** A meaning; none where it is only recorded. */
+const meaning: Place = {
+  read: (texts, path, tell) => {
+    if (texts === RECORDED_ONLY) return undefined;
+    return chosen.read(texts, path, tell);
+  },
+  write: (value) => (value === undefined ? '' : String(value)),
+};
+
+const familyAt = (look: Look) => look.at('family') as FamilyName;
+/** The path of the parameter that a group of the form belongs to. */
+const parameterAt = (path: string) => /^parameters\.\d+/.exec(path)?.[0] ?? '';
+const textOf = (row: Texts, key: string) => String(textAt(row, key) ?? '');
+const labelled = (rows: readonly Texts[], at: 'key' | 'value'): Option[] =>
+  rows.flatMap((row) =>
+    textOf(row, 'label') === '' ? [] : [{ value: textOf(row, at), label: textOf(row, 'label') }],
+  );
+
+/** Every meaning of the family that no other parameter has. */
+function meanings(look: Look): readonly Option[] {
+  const family = familyAt(look);
+  const others = look.rows('parameters').filter((_, i) => `parameters.${i}` !== parameterAt(look.path));
+  const taken = new Set(others.map((row) => textAt(row, 'role')));
+  return [
+    { value: RECORDED_ONLY, label: 'Only recorded: no plan asks for it' },
+    ...familyOf(family)
+      .roles.filter((role) => !taken.has(role))
+      .map((role) => ({ value: role, label: roleInWords(family, role) })),
+  ];
+}
+
+/** What follows from a meaning: its kind where there is one only, and its choices to be called as the controller calls them. */
+function followMeaning(texts: Texts, role: string, path: string): Texts {
+  const family = String(textAt(texts, 'family')) as FamilyName;
+  const { quantities } = familyOf(family);
+  const options = optionRolesOf(family, role);
+  const kind = quantities[role] ? 'number' : options.length > 1 ? 'choice' : null;
+  const typed = kind === null ? texts : withText(texts, under(path, 'type'), kind);
+  if (kind !== 'choice' || rowsAt(typed, under(path, 'options')).length > 0) return typed;
+  const counted = options.filter((option) => !/\.\d+$/.test(option));
+  return withText(
+    typed,
+    under(path, 'options'),
+    counted.map((option, i) => ({ value: `new:${i + 1}`, label: '', role: option })),
+  );
+}
+
+/** Units that a figure of a meaning can have; none where it can have any. */
+export function unitsFor(family: FamilyName, role: string): readonly string[] {
+  const every = ['%', ...(Object.keys(INTERNAL_UNIT) as Quantity[]).flatMap(unitsOf)];
+  const fits = [...new Set(every)].filter(
+    (unit) => roleUnitFault(family, { role, type: 'number', unit } as Parameter) === null,
+  );
+  const own = familyOf(family).quantities[role];
+  if (own !== undefined) return fits.length > 0 ? fits : [INTERNAL_UNIT[own]];
+  return fits.length < every.length / 2 ? fits : [];
+}
+const unitChoices = (look: Look) => unitsFor(familyAt(look), look.here('role'));
+
+/** Parameters of choices, but the one that is described. */
+function choicesBeside(look: Look): Option[] {
+  const own = parameterAt(look.path);
+  return labelled(
+    look.rows('parameters').filter((row, i) => `parameters.${i}` !== own && textAt(row, 'type') === 'choice'),
+    'key',
+  );
+}
+function optionsOf(look: Look, key: string): Option[] {
+  const row = look.rows('parameters').find((one) => textAt(one, 'key') === key);
+  return row === undefined ? [] : labelled(rowsAt(row, 'options'), 'value');
+}
+
+const CHANGED_BY = [
+  { value: 'anyone', label: 'Anyone' },
+  { value: 'technician', label: 'Technician' },
+  { value: 'maker', label: 'Maker' },
+] as const;
+const ENTER_WHEN = [
+  { value: 'any', label: 'Any time' },
+  { value: 'stopped', label: 'Stopped' },
+  { value: 'waiting', label: 'Waiting' },
+  { value: 'running', label: 'Running' },
+  { value: 'isolated', label: 'Isolated' },
+  { value: 'power-up', label: 'Just after power-up' },
+] as const;
+const PRESSES = [
+  { value: 'short', label: 'Press' },
+  { value: 'hold', label: 'Hold' },
+  { value: 'turn', label: 'Turn' },
+] as const;
+const ENTRY = entryWaySchema.options.map((value) => {
+  const words = value.replaceAll('-', ' ');
+  return { value, label: words.charAt(0).toUpperCase() + words.slice(1) };
+});
+
+const isA =
+  (...types: readonly string[]) =>
+  (here: (key: string) => string) =>
+    types.includes(here('type'));
+const optionalFigure = (key: string, label: string, hint?: string) =>
+  aFigure(key, label, 'plain', { blank: 'left-out', hint });
+const countOrPlace: Place = {
+  read: (texts, path, tell) => {
+    const text = String(texts ?? '').trim();
+    if (text === '') return 1;
+    const count = Number(text);
+    if (Number.isInteger(count) && count >= 1 && count <= 99) return count;
+    tell(path, 'A number of presses from 1 to 99.');
+  },
+  write: (value) => String(value ?? 1),
+};
+
+/** What is asked of a parameter of a controller, in the order in which one reads it off. */
+export const PARAMETER_FIELDS: readonly Field[] = [
+  hidden('key', word),
+  someWords('label', 'Name', 'Type the name as it is displayed.', { hint: 'As the controller shows it' }),
+  aChoice('role', 'What it means', meanings, { place: meaning, searched: true, follows: followMeaning }),
+  aChoice(
+    'type',
+    'Kind',
+    [
+      { value: 'number', label: 'A figure' },
+      { value: 'choice', label: 'A choice' },
+      { value: 'time', label: 'A time of day' },
+      { value: 'days', label: 'Days of the week' },
+    ],
+    { place: chosen },
+  ),
+  shownIf(
+    (look) => look.rows('groups').length > 1,
+    aChoice('group', 'Menu', (look) => labelled(look.rows('groups'), 'key'), { place: word }),
+  ),
+  onlyIf(isA('number'), [
+    shownIf(
+      (look) => unitChoices(look).length > 0,
+      aChoice('unit', 'Unit on the display', (look) =>
+        unitChoices(look).map((unit) => ({ value: unit, label: unit })),
+      ),
+    ),
+    shownIf(
+      (look) => unitChoices(look).length === 0,
+      aWord('unit', 'Unit on the display', { hint: '“-” where it shows none' }),
+    ),
+    beside(optionalFigure('least', 'Minimum'), optionalFigure('greatest', 'Maximum')),
+    shownIf(
+      (look) => choicesBeside(look).length > 0,
+      aChoice(
+        'limitBy',
+        'Limits depend on',
+        (look) => [{ value: '', label: 'Nothing else' }, ...choicesBeside(look)],
+        { place: optional(word) },
+      ),
+    ),
+    shownIf(
+      (look) => look.here('limitBy') !== '',
+      rowsOf('limits', 'Add the limits of a choice', [
+        aChoice('when', 'With', (look) => optionsOf(look, look.at(`${parameterAt(look.path)}.limitBy`)), {
+          place: chosen,
+        }),
+        beside(optionalFigure('least', 'Minimum'), optionalFigure('greatest', 'Maximum')),
+      ]),
+    ),
+    optionalFigure('step', 'Step', 'By which the display counts'),
+  ]),
+  onlyIf(isA('time'), [
+    beside(
+      aWord('least', 'Earliest', { place: optional(time), hint: 'e.g. 0:00' }),
+      aWord('greatest', 'Latest', { place: optional(time), hint: 'e.g. 23:45' }),
+    ),
+    optionalFigure('step', 'Step in minutes'),
+  ]),
+  onlyIf(isA('choice', 'time'), [
+    rowsOf(
+      'options',
+      'Add a choice',
+      [
+        hidden('value', word),
+        someWords('label', 'The display shows', 'Type the choice as it is displayed, or remove it.'),
+        shownIf(
+          (look) => optionRolesOf(familyAt(look), look.at(`${parameterAt(look.path)}.role`)).length > 0,
+          aChoice(
+            'role',
+            'Which means',
+            (look) => {
+              const family = familyAt(look);
+              return [
+                { value: '', label: 'Something else' },
+                ...optionRolesOf(family, look.at(`${parameterAt(look.path)}.role`)).map((role) => ({
+                  value: role,
+                  label: roleInWords(family, role),
+                })),
+              ];
+            },
+            { place: optional(word), searched: true },
+          ),
+        ),
+      ],
+      { fresh: (rows) => ({ value: freshName(rows, 'value') }) },
+    ),
+  ]),
+  shownIf(
+    (look) => look.here('type') === 'choice',
+    aChoice(
+      'default',
+      'As delivered',
+      (look) => [
+        { value: '', label: 'Unknown' },
+        ...labelled(look.rows(under(look.path, 'options')), 'value'),
+      ],
+      { place: optional(word) },
+    ),
+  ),
+  shownIf(
+    (look) => ['number', 'time'].includes(look.here('type')),
+    aWord('default', 'As delivered', { place: optional(word), hint: 'Leave empty if unknown' }),
+  ),
+  rowsOf('route', 'Add a key', [
+    beside(
+      someWords('key', 'Key', 'Type what stands on the key, or remove it.'),
+      aFigure('times', 'Presses', 'plain', { place: countOrPlace }),
+    ),
+    aChoice('press', 'How', PRESSES, { place: chosen }),
+    shownIf(isInRepeating, aTick('place', 'As often as the number of the place')),
+    aWord('shows', 'The display then shows', { place: optional(word) }),
+  ]),
+  own('known-keys'),
+  aWord('storedBy', 'Stored by', {
+    place: neededWord('Say what stores it, e.g. OK.'),
+    hint: 'e.g. OK, or by leaving the menu',
+  }),
+  aChoice('entry', 'How it is entered', ENTRY, { place: chosen }),
+  aChoice('enterWhen', 'Entered while the pump is', ENTER_WHEN, { place: chosen }),
+  aChoice('changedBy', 'Changed by', CHANGED_BY, { place: chosen }),
+  aTick('needsRestart', 'Takes effect after a restart'),
+  aWord('caution', 'Caution at this setting', { place: optional(word), lines: 2 }),
+  shownIf(
+    (look) => choicesBeside(look).length > 0,
+    rowsOf('appliesWhen', 'Applies only with another setting', [
+      aChoice('parameter', 'Only with', choicesBeside, { place: chosen }),
+      ticks('in', 'Set to', (look) => optionsOf(look, look.here('parameter'))),
+    ]),
+  ),
+  hidden('condition', word),
+  shownIf(
+    (look) => look.rows('parameters').length > 1,
+    ticksOfNames('rewrites', 'A change puts back', (look) =>
+      labelled(
+        look.rows('parameters').filter((_, i) => `parameters.${i}` !== parameterAt(look.path)),
+        'key',
+      ),
+    ),
+  ),
+];
+
+function isInRepeating(look: Look): boolean {
+  const group = look.at(`${parameterAt(look.path)}.group`);
+  const row = look.rows('groups').find((one) => textAt(one, 'key') === group);
+  return row !== undefined && textAt(row, 'repeat.on') === 'yes';
+}

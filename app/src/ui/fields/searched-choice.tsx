@@ -1,0 +1,130 @@
+import { useState } from 'react';
+import { Pressable, StyleSheet, TextInput, View } from 'react-native';
+import { FONT, RADIUS, SIZE, SPACE, textSize, TOUCH, usePalette } from '../theme';
+import { groupKeys } from '../touch/group-keys';
+import { Words } from '../words/words';
+
+interface SearchedChoiceProps<T extends string> {
+  readonly label: string;
+  readonly options: readonly { readonly value: T; readonly label: string }[];
+  readonly value: T | null;
+  readonly onChange: (value: T) => void;
+  readonly hint?: string;
+  readonly testID?: string;
+  readonly error?: string | null;
+}
+
+/** One of many: what is chosen, and a list that a word or two of it makes short. */
+export function SearchedChoice<T extends string>(props: SearchedChoiceProps<T>) {
+  const { label, options, value, onChange, hint, testID, error } = props;
+  const palette = usePalette();
+  const [open, setOpen] = useState(false);
+  const [search, setSearch] = useState('');
+  const chosen = options.find((option) => option.value === value);
+  const found = options.filter((option) => matches(option.label, search));
+  const pick = (option: T) => {
+    setOpen(false);
+    setSearch('');
+    onChange(option);
+  };
+  return (
+    <View style={styles.choice} testID={testID} role="group" aria-label={label}>
+      <Words size="small" bold>
+        {label}
+      </Words>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        aria-label={`${label}: ${chosen?.label ?? 'nothing chosen yet'}`}
+        testID={testID && `${testID}-open`}
+        onPress={() => setOpen(!open)}
+        style={[styles.head, { borderColor: palette.edge, backgroundColor: palette.surface }]}
+      >
+        <Words bold={chosen !== undefined} colour={chosen ? 'ink' : 'quiet'} style={styles.grow}>
+          {chosen?.label ?? 'Choose'}
+        </Words>
+        <Words bold colour="petrol">
+          {open ? 'Close' : 'Search'}
+        </Words>
+      </Pressable>
+      {open && (
+        <View style={[styles.list, { borderColor: palette.line }]}>
+          <TextInput
+            autoFocus
+            aria-label={`Search: ${label}`}
+            placeholder="A word of it"
+            placeholderTextColor={palette.quiet}
+            testID={testID && `${testID}-search`}
+            value={search}
+            onChangeText={setSearch}
+            style={[
+              styles.search,
+              { color: palette.ink, borderColor: palette.edge, backgroundColor: palette.surface },
+            ]}
+          />
+          <View role="radiogroup" aria-label={label}>
+            {found.map((option) => (
+              <Pressable
+                key={option.value}
+                role="radio"
+                aria-checked={option.value === value}
+                {...groupKeys(() => pick(option.value))}
+                testID={testID && `${testID}-${option.value}`}
+                onPress={() => pick(option.value)}
+                style={[styles.option, { borderColor: palette.line }]}
+              >
+                <Words bold={option.value === value} colour={option.value === value ? 'petrol' : 'ink'}>
+                  {option.label}
+                </Words>
+              </Pressable>
+            ))}
+          </View>
+          {found.length === 0 && <Words colour="quiet">Nothing of that name. Try a shorter word.</Words>}
+        </View>
+      )}
+      {error ? (
+        <Words size="small" bold colour="rust" role="alert">
+          {error}
+        </Words>
+      ) : null}
+      {hint ? (
+        <Words size="small" colour="quiet">
+          {hint}
+        </Words>
+      ) : null}
+    </View>
+  );
+}
+
+/** Whether a label has every word of a search, or a beginning of it. */
+function matches(label: string, search: string): boolean {
+  const within = label.toLocaleLowerCase();
+  return search
+    .toLocaleLowerCase()
+    .split(/\s+/)
+    .every((word) => within.includes(word));
+}
+
+const styles = StyleSheet.create({
+  choice: { gap: SPACE.xs },
+  head: {
+    minHeight: TOUCH,
+    borderWidth: 1.5,
+    borderRadius: RADIUS.control,
+    paddingHorizontal: SPACE.m,
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.m,
+  },
+  grow: { flex: 1, minWidth: 0 },
+  list: { borderWidth: 1, borderRadius: RADIUS.control, padding: SPACE.s, gap: SPACE.s },
+  search: {
+    minHeight: TOUCH,
+    borderWidth: 1.5,
+    borderRadius: RADIUS.control,
+    paddingHorizontal: SPACE.m,
+    fontSize: textSize(SIZE.large),
+    fontFamily: FONT.text,
+  },
+  option: { minHeight: TOUCH, justifyContent: 'center', borderTopWidth: 1, paddingHorizontal: SPACE.s },
+});

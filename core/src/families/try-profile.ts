@@ -1,0 +1,82 @@
+import { InputError } from '../input';
+import { familyOf, type AnyProfile } from './all';
+import { roleInWords } from './roles';
+
+/** How a profile did on one usual pump. */
+export interface Tried {
+  /** which: “by a current signal” */
+  readonly title: string;
+  /** what a plan sets, in words; null where none could be made */
+  readonly sets: readonly string[] | null;
+  /** what the plan needed and the profile has no place for, in words */
+  readonly lacks: readonly string[];
+  /** why no plan could be made, in words */
+  readonly why: string | null;
+}
+
+/** A plan that says all it has to: what works on such a pump. */
+export const works = ({ sets, lacks }: Tried): boolean =>
+  sets !== null && sets.length > 0 && lacks.length === 0;
+
+/** Any winter’s day: no season is due, no clock changes. */
+const DAY = '2026-01-15';
+
+/**
+ * Plans each usual pump of its family with a profile, as a job would: that a profile keeps to the format does not say yet that a plan
+ * works with it.
+ */
+export function tryProfile(profile: AnyProfile): readonly Tried[] {
+  const family = familyOf(profile.family);
+  return family.examples(profile).map(({ title, duty, plate }) => {
+    try {
+      const context = family.context({
+        duty,
+        profile,
+        plate,
+        today: DAY,
+        zone: 'UTC',
+        inForce: {},
+        putBack: {},
+        signalFrom: null,
+        document: null,
+      });
+      const { targets, problems } = family.plan(context);
+      const lacks = problems.flatMap(lackOf);
+      const modes = targets.flatMap(({ role, key, value }) =>
+        role === (family.modeRole ?? 'mode') ? optionRoleOf(profile, key, value) : [],
+      );
+      const said = (roles: readonly string[]) => [
+        ...new Set(roles.map((role) => roleInWords(profile.family, role))),
+      ];
+      return {
+        title,
+        sets: said(targets.map(({ role }) => role)),
+        lacks: said([...lacks, ...modes.flatMap((mode) => undriven(profile, mode))]),
+        why: null,
+      };
+    } catch (error) {
+      if (error instanceof InputError) return { title, sets: null, lacks: [], why: error.message };
+      throw error;
+    }
+  });
+}
+
+/** The meaning that a plan found no place for; none where its problem is another. */
+function lackOf(problem: object): string[] {
+  if (!('kind' in problem)) return [];
+  if (problem.kind === 'missing-role' && 'role' in problem) return [String(problem.role)];
+  return problem.kind === 'no-mode' && 'mode' in problem ? [`mode.${String(problem.mode)}`] : [];
+}
+
+function optionRoleOf(profile: AnyProfile, key: string, value: unknown): string[] {
+  const parameter = profile.parameters.find((one) => one.key === key);
+  const role = parameter?.options?.find((option) => option.value === value)?.role;
+  return role === undefined ? [] : [role];
+}
+
+/** A mode that is chosen and that nothing of the profile drives the pump with: the first of what it would take. */
+function undriven(profile: AnyProfile, mode: string): readonly string[] {
+  const drives = familyOf(profile.family).rolesOfMode(mode);
+  const driven = profile.parameters.some(({ role }) => role !== undefined && drives.includes(role));
+  return driven ? [] : drives.slice(0, 1);
+}
