@@ -94,13 +94,22 @@ async function plan() {
   await browser.tap('agree-plan');
 }
 
+/** One of a row shows something else: they are gone through one by one. */
+async function oneByOne(card: string) {
+  const { browser } = stage;
+  await browser.find(card);
+  if (!(await browser.has('row-left-apart'))) return;
+  await browser.tap('row-left-apart');
+  await browser.gone('row-left-apart');
+}
+
 async function set() {
   const { browser } = stage;
   for (const [key, value] of [
     ['work', 'per'],
     ['store', 'on'],
   ]) {
-    await browser.find(`set-${key}`);
+    await oneByOne(`set-${key}`);
     await browser.tap(`readback-${value}`);
   }
   // it shows what was found: the keys may have gone into what stands beside it, and one of them did
@@ -119,7 +128,7 @@ async function set() {
     ['dry', 'stop'],
     ['power', 'wait'],
   ]) {
-    await browser.find(`set-${key}`);
+    await oneByOne(`set-${key}`);
     await browser.tap(`readback-${value}`);
   }
   await browser.says('set-done', 'Everything is entered and read back.');

@@ -164,7 +164,7 @@ async function handOver() {
   await browser.type('next-due', '2027-05-24');
   await browser.drag('signature', 90, 30);
   await browser.tap('hand-over');
-  await browser.says('downloads', 'Received by Visitor on 24 Nov 2026. Next due 24 May 2027.');
+  await browser.says('downloads', 'Signed; no name given, 24 Nov 2026. Next due 24 May 2027.');
   await browser.find('download-hand-over.pdf');
 }
 

@@ -13,6 +13,8 @@ const WAIT_MS = 15_000;
 const LOOKS_MS = 40;
 /** The search for a plan ends by itself before this. */
 const HEAVY_MS = 200_000;
+/** The stages of a job, as its address ends. */
+const STAGES: ReadonlySet<string> = new Set(['as-found', 'plan', 'set', 'prove', 'hand-over']);
 const FLAGS = [
   '--headless',
   '--no-sandbox',
@@ -51,6 +53,7 @@ export class Browser {
   private wait_ms = WAIT_MS;
   /** touches since the walk began, as a thumb makes them: each digit on the pad is one, words on the phone’s own keyboard are not */
   private touches = 0;
+  private readonly byStage = new Map<string, number>();
 
   static async open(
     address: string,
@@ -103,9 +106,17 @@ export class Browser {
     return (await this.driver.findElements(By.css(`[data-testid="${id}"]`))).length > 0;
   }
 
+  /** Counts touches by the stage of the job that they are made in. */
+  private async touched(count: number): Promise<void> {
+    this.touches += count;
+    const [stage] = /[^/]*$/.exec(new URL(await this.driver.getCurrentUrl()).pathname) ?? [''];
+    const at = STAGES.has(stage) ? stage : 'before';
+    this.byStage.set(at, (this.byStage.get(at) ?? 0) + count);
+  }
+
   /** Taps an element. What makes room for the pad while one types comes back when the pad is closed. */
   async tap(id: string): Promise<void> {
-    this.touches += 1;
+    await this.touched(1);
     if (!(await this.has(id))) await this.closePad();
     await this.retryStale(async () => {
       await (await this.reach(id)).click();
@@ -134,7 +145,7 @@ export class Browser {
 
   /** Presses a key of the figure pad by what stands on it. */
   async tapKey(label: string): Promise<void> {
-    this.touches += 1;
+    await this.touched(1);
     await this.retryStale(async () => {
       const pad = await this.find('figure-pad');
       await pad.findElement(By.css(`[role="button"][aria-label="${label}"]`)).click();
@@ -149,7 +160,7 @@ export class Browser {
       await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
     });
     // one touch goes to the field; on the pad each digit is another, and so is its key that goes on
-    this.touches += (await this.has('figure-pad')) ? text.length + 2 : 1;
+    await this.touched((await this.has('figure-pad')) ? text.length + 2 : 1);
   }
 
   /** Gives a file to a field that picks one. */
@@ -202,7 +213,7 @@ export class Browser {
 
   /** Drags from the middle of an element, by an offset, in steps as a hand does. */
   async drag(id: string, dx: number, dy: number): Promise<void> {
-    this.touches += 1;
+    await this.touched(1);
     await drag(this.driver, await this.reach(id), dx, dy);
   }
 
@@ -227,7 +238,7 @@ export class Browser {
 
   /** Taps the choice with these words among those of a field. */
   async choose(id: string, words: string): Promise<void> {
-    this.touches += 1;
+    await this.touched(1);
     await this.retryStale(async () => {
       const group = await this.find(id);
       for (const option of await group.findElements(By.css('[role="radio"]'))) {
@@ -288,9 +299,11 @@ export class Browser {
   /** Runs a journey's step by step and prints how many touches it took; a failure leaves a picture behind. */
   async walk(name: string, steps: () => Promise<void>): Promise<void> {
     this.touches = 0;
+    this.byStage.clear();
     try {
       await steps();
-      process.stdout.write(`${name}: ${this.touches} touches\n`);
+      const stages = [...this.byStage].map(([stage, count]) => `${stage} ${count}`).join(', ');
+      process.stdout.write(`${name}: ${this.touches} touches (${stages})\n`);
     } catch (error) {
       await this.picture(join(this.failed, `${name}.png`));
       throw error;

@@ -32,14 +32,30 @@ export async function makeSafe(browser: Browser, steps: readonly string[]): Prom
 export async function enterAllTargets(browser: Browser): Promise<number> {
   for (let entered = 0; ; entered++) {
     await browser.until('a card, or the end', async () => {
-      for (const card of ['readback', 'set-done', 'read-first', 'power-back-save'])
-        if (await browser.has(card)) return true;
+      for (const card of CARDS) if (await browser.has(card)) return true;
       return false;
     });
     if (await browser.has('set-done')) return entered;
     if (await browser.has('power-back-save')) {
       await browser.tap('power-back-save');
       entered -= 1;
+      continue;
+    }
+    // a program, or a row of figures, is read and entered in one look each
+    if (await browser.has('row-found-shown')) {
+      await browser.tap('row-found-shown');
+      await browser.gone('row-found-shown');
+      entered -= 1;
+      continue;
+    }
+    if (await browser.has('row-left-shown')) {
+      const { length } = await (
+        await browser.find('set-row')
+      ).findElements({ css: '[data-testid^="shown-"]' });
+      const left = await browser.text('set-left');
+      await browser.tap('row-left-shown');
+      await nextCard(browser, left);
+      entered += length - 1;
       continue;
     }
     // what was only confirmed with the others is read before it is changed
@@ -55,15 +71,19 @@ export async function enterAllTargets(browser: Browser): Promise<number> {
       await typeTarget(browser, target);
       await browser.tap('readback-save');
     }
-    await browser.until(
-      'the next card',
-      async () =>
-        (await browser.has('set-done')) ||
-        (await browser.has('read-first')) ||
-        (await browser.has('power-back-save')) ||
-        (await browser.text('set-left').catch(() => left)) !== left,
-    );
+    await nextCard(browser, left);
   }
+}
+
+const CARDS = ['readback', 'set-done', 'read-first', 'power-back-save', 'row-left-shown', 'row-found-shown'];
+
+/** Waits until another card has come: fewer are left to enter, or something else is asked first. */
+async function nextCard(browser: Browser, left: string): Promise<void> {
+  await browser.until('the next card', async () => {
+    for (const card of ['set-done', 'read-first', 'power-back-save', 'row-found-shown'])
+      if (await browser.has(card)) return true;
+    return (await browser.text('set-left').catch(() => left)) !== left;
+  });
 }
 
 /** The display shows what was reported: one tap. */
@@ -108,7 +128,7 @@ export async function returnToAutomatic(browser: Browser, seen: string): Promise
 export async function signAndHandOver(browser: Browser): Promise<void> {
   await browser.drag('signature', 90, 30);
   await browser.tap('hand-over');
-  await browser.says('downloads', 'Received by Visitor');
+  await browser.says('downloads', 'Signed; no name given');
   await browser.find('download-hand-over.pdf');
 }
 

@@ -1,7 +1,7 @@
 /** Keys of everything fetched, in one place. */
 export const keys = {
   round: ['round'] as const,
-  pumps: (search: string, page: number) => ['pumps', search, page] as const,
+  pumps: (search: string, page: number, more: string) => ['pumps', search, page, more] as const,
   sites: (search: string, page: number) => ['sites', search, page] as const,
   site: (id: string) => ['site', id] as const,
   pump: (id: string) => ['pump', id] as const,

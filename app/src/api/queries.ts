@@ -1,8 +1,9 @@
 import type {
   Library,
   PumpHistory,
+  PumpPage,
+  PumpQuery,
   PumpResource,
-  PumpRow,
   Round,
   SiteResource,
   SiteRow,
@@ -25,10 +26,18 @@ export const useRound = () =>
 /** The phone’s own time zone: its today is the round’s. */
 const ownZone = () => encodeURIComponent(Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC');
 
-export function usePumps(search: string, page: number) {
+/** A page of pumps; of one kind alone where one is named. */
+export function usePumps(query: {
+  search: string;
+  page: number;
+  sort: PumpQuery['sort'];
+  family: string | null;
+}) {
+  const { search, page, sort, family } = query;
+  const more = `${sort === 'tag' ? '' : `&sort=${sort}`}${family ? `&family=${encodeURIComponent(family)}` : ''}`;
   return useQuery({
-    queryKey: keys.pumps(search, page),
-    queryFn: () => get<Page<PumpRow>>(`/pumps?search=${encodeURIComponent(search)}&page=${page}`),
+    queryKey: keys.pumps(search, page, more),
+    queryFn: () => get<PumpPage>(`/pumps?search=${encodeURIComponent(search)}&page=${page}${more}`),
     placeholderData: keepPreviousData,
   });
 }

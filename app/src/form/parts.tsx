@@ -58,7 +58,6 @@ function FoldedPart({ part, fault }: { part: Part; fault: string | null }) {
       <Pressable
         role="button"
         aria-expanded={shown}
-        aria-label={`${part.title}: ${shown ? 'fold' : 'change'}`}
         testID={`${form.name}-open-${part.name}`}
         disabled={wrong}
         onPress={toggle}

@@ -30,17 +30,15 @@ export function Card({ title, children, edge, testID }: CardProps) {
   );
 }
 
-/** A card that leads somewhere. */
+/** A card that leads somewhere; it is called by all that stands on it. */
 export function LinkCard({
   onPress,
   children,
-  label,
   testID,
   edge,
 }: {
   onPress: () => void;
   children: ReactNode;
-  label: string;
   testID?: string;
   edge?: Colour;
 }) {
@@ -48,7 +46,6 @@ export function LinkCard({
   return (
     <Pressable
       role="link"
-      aria-label={label}
       testID={testID}
       onPress={onPress}
       style={({ pressed }) => [

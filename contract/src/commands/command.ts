@@ -99,7 +99,8 @@ const jobBodies = [
       jobId: idSchema,
       handoverId: idSchema,
       signedAs: z.string().min(1, 'Say who signs.').max(80),
-      signature: signatureSchema,
+      // null: nobody was there to sign
+      signature: signatureSchema.nullable(),
       nextDue: dateSchema.nullable(),
     })
     .strict(),

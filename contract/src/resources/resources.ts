@@ -10,7 +10,7 @@ import {
   plateSchema,
   signalFromSchema,
 } from '../job';
-import { PLATE_COLUMNS, profileSchema } from '@barythm/core/families';
+import { FAMILY_NAMES, PLATE_COLUMNS, profileSchema, type FamilyName } from '@barythm/core/families';
 
 export const pageQuerySchema = z.object({
   search: z.string().max(100).default(''),
@@ -18,6 +18,13 @@ export const pageQuerySchema = z.object({
   size: z.coerce.number().int().min(1).max(100, 'At most 100 to a page.').default(25),
 });
 export type PageQuery = z.infer<typeof pageQuerySchema>;
+
+/** pumps of one kind alone, and in the order of tags or of sites */
+export const pumpQuerySchema = pageQuerySchema.extend({
+  family: z.enum(FAMILY_NAMES as [FamilyName, ...FamilyName[]]).optional(),
+  sort: z.enum(['tag', 'site']).default('tag'),
+});
+export type PumpQuery = z.infer<typeof pumpQuerySchema>;
 
 const paged = <T extends z.ZodType>(item: T) =>
   z.object({ items: z.array(item), total: z.int(), page: z.int(), size: z.int() });
@@ -44,7 +51,11 @@ export const pumpRowSchema = z.object({
   family: z.string(),
 });
 export type PumpRow = z.infer<typeof pumpRowSchema>;
-export const pumpPageSchema = paged(pumpRowSchema);
+/** with the kinds of pump that a list can be of alone */
+export const pumpPageSchema = paged(pumpRowSchema).extend({
+  kinds: z.array(z.object({ family: z.string(), words: z.string() })),
+});
+export type PumpPage = z.infer<typeof pumpPageSchema>;
 
 export const siteRowSchema = z.object({ id: idSchema, name: z.string(), place: z.string(), pumps: z.int() });
 export type SiteRow = z.infer<typeof siteRowSchema>;

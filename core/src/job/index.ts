@@ -17,6 +17,7 @@ export { offeredChecks } from './proof/offered-checks';
 export { RESETS } from './arrival/on-arrival';
 export { type PlannedTarget, plannedTargets } from './sheet/planned-targets';
 export { rowsOf } from './sheet/rows';
+export { inOneLook, MOST_IN_A_LOOK } from './sheet/in-one-look';
 export { toEnter } from './sheet/to-enter';
 export { changedLines, offeredLine } from './hand-over/changed-lines';
 export { provedLines } from './hand-over/proved-words';

@@ -74,7 +74,8 @@ export type CommandBodyOf<K extends JobKind> =
       readonly jobId: string;
       readonly handoverId: string;
       readonly signedAs: string;
-      readonly signature: Signature;
+      /** null: nobody was there to sign */
+      readonly signature: Signature | null;
       readonly nextDue: string | null;
     };
 

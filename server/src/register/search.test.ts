@@ -38,3 +38,47 @@ test('a rarer one is found by the index, in the same order', async () => {
   const expected = all.map((i) => `ZZ-${String((i * 7) % (MANY + 1)).padStart(4, '0')}`).sort();
   expect(tags(rare)).toEqual(expected.slice(0, 3));
 });
+
+test('one kind alone, in the order of tags or of sites, with a search and without; counted whole', async () => {
+  const list = async (more: string) => (await server.get(`/api/v1/pumps?size=100${more}`)).body as Listed;
+  interface Listed extends Page {
+    readonly items: readonly { readonly tag: string; readonly family: string; readonly siteName: string }[];
+    readonly kinds: readonly { readonly family: string; readonly words: string }[];
+  }
+  const drives = await list('&family=drive');
+  expect(drives.items.length).toBe(drives.total);
+  expect(new Set(drives.items.map(({ family }) => family))).toEqual(new Set(['drive']));
+  expect(tags(drives)).toEqual([...tags(drives)].sort());
+  expect(drives.kinds.find(({ family }) => family === 'drive')?.words).toMatch(/^[A-Z]/);
+  const sites = await list('&family=drive&sort=site');
+  expect([...tags(sites)].sort()).toEqual(tags(drives));
+  const by = sites.items.map(({ siteName, tag }) => `${siteName} ${tag}`);
+  expect(by).toEqual([...by].sort());
+  const every = await list('&sort=site');
+  expect(every.total).toBeGreaterThan(MANY);
+  expect(every.items.map(({ siteName }) => siteName)).toEqual(
+    every.items.map(({ siteName }) => siteName).sort(),
+  );
+  // a search within a kind counts what it finds of that kind
+  expect((await list('&search=brine&family=metering')).total).toBe(MANY);
+  expect((await list('&search=brine&family=spa')).total).toBe(0);
+  expect((await server.get('/api/v1/pumps?family=fan')).status).toBe(400);
+});
+
+test('a list of many is cut from an index, whichever order it has', async () => {
+  const plan = async (sql: string) => {
+    const [rows] = await server.database.sequelize.query(`EXPLAIN QUERY PLAN ${sql}`);
+    return (rows as { detail: string }[]).map(({ detail }) => detail).join(' | ');
+  };
+  const cut = 'LIMIT 25 OFFSET 0';
+  expect(
+    await plan(
+      `SELECT p.id FROM pumps p WHERE p.retiredOn IS NULL AND p.family = 'spa' ORDER BY p.tag, p.id ${cut}`,
+    ),
+  ).not.toContain('TEMP B-TREE');
+  expect(
+    await plan(
+      `SELECT p.id FROM sites s CROSS JOIN pumps p INDEXED BY pumps_of_site ON p.siteId = s.id WHERE p.retiredOn IS NULL ORDER BY s.name, s.id, p.tag, p.id ${cut}`,
+    ),
+  ).not.toContain('TEMP B-TREE FOR ORDER BY');
+});

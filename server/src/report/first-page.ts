@@ -1,6 +1,7 @@
 import { offeredLine, provedLines } from '@barythm/core/job';
 import type { Handover, HandoverFinding } from '@barythm/core/visit';
 import { strokePoints } from '@barythm/core/visit';
+import { receivedWords } from '@barythm/core/words';
 import { dateInWords } from '@barythm/core/time';
 import { paintBlocks } from './blocks/paint';
 import {
@@ -266,6 +267,11 @@ function signature(pdf: Pdf, handover: Handover, y: number): void {
   const box = { x, y: y + 16, width, height: 58 };
   pdf.roundedRect(box.x, box.y, box.width, box.height, 6).lineWidth(0.8).strokeColor(INK.line).stroke();
   const { signature: drawn } = handover;
+  if (drawn === null) {
+    const inside = { x: box.x + 12, y: box.y + 22, width: box.width - 24 };
+    write(pdf, `${receivedWords(handover)}.`, inside, { font: 'bold', size: 11 });
+    return;
+  }
   const scale = Math.min(box.width / drawn.width, box.height / drawn.height);
   pdf.save().translate(box.x, box.y).scale(scale);
   for (const path of drawn.paths) {
@@ -280,5 +286,6 @@ function signature(pdf: Pdf, handover: Handover, y: number): void {
       .stroke();
   }
   pdf.restore();
-  write(pdf, handover.signedAs, { x, y: box.y + box.height + 3, width }, { size: 9, colour: INK.quiet });
+  const below = { x, y: box.y + box.height + 3, width };
+  write(pdf, handover.signedAs, below, { size: 9, colour: INK.quiet });
 }

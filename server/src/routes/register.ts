@@ -1,6 +1,7 @@
 import {
   librarySchema,
   pageQuerySchema,
+  pumpQuerySchema,
   pumpHistorySchema,
   pumpPageSchema,
   pumpSchema,
@@ -76,7 +77,7 @@ export function registerRoutes(
     const pumpPages = new PageCache<string>(database);
     app.get(
       '/pumps',
-      { schema: { querystring: pageQuerySchema, response: { 200: pumpPageSchema } } },
+      { schema: { querystring: pumpQuerySchema, response: { 200: pumpPageSchema } } },
       async ({ query }, reply) => {
         const text = await pumpPages.get(JSON.stringify(query), async () =>
           JSON.stringify(await listPumps(database, query)),

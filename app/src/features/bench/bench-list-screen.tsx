@@ -8,7 +8,7 @@ import { Words } from '../../ui/words/words';
 /** The bench by itself: choose a pump whose sheets to run and practise on. Nothing is written by it. */
 export function BenchListScreen() {
   const router = useRouter();
-  const pumps = usePumps('', 1);
+  const pumps = usePumps({ search: '', page: 1, sort: 'tag', family: null });
   return (
     <Screen title="Bench" over="Tools" back="/tools">
       <Words>Choose a pump to run through a day. Nothing on the bench is planned or written.</Words>
@@ -17,7 +17,6 @@ export function BenchListScreen() {
       {pumps.data?.items.map((pump) => (
         <LinkCard
           key={pump.id}
-          label={pump.tag}
           testID={`bench-${pump.tag}`}
           onPress={() => router.navigate(`/bench/${pump.id}`)}
         >

@@ -30,7 +30,6 @@ export function LibraryScreen() {
           {library.data.profiles.map((profile) => (
             <LinkCard
               key={profile.id}
-              label={profile.name}
               testID={`profile-${profile.id}`}
               onPress={() => router.navigate(`/library/profile/${profile.id}`)}
             >
@@ -47,7 +46,6 @@ export function LibraryScreen() {
           {library.data.products.map((product) => (
             <LinkCard
               key={product.id}
-              label={product.name}
               testID={`product-${product.id}`}
               onPress={() => router.navigate(`/library/product/${product.id}`)}
             >

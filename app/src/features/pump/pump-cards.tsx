@@ -90,7 +90,6 @@ export function JobsOfPump({ pump }: { pump: PumpResource }) {
       {pump.jobs.map((job) => (
         <LinkCard
           key={job.id}
-          label={`Job of ${job.date}`}
           testID={`visit-${job.date}`}
           onPress={() =>
             router.navigate(`/job/${job.id}/${job.state === 'handed-over' ? 'hand-over' : 'as-found'}`)

@@ -1,4 +1,4 @@
-import type { PumpRow, SiteRow } from '@barythm/contract/resources';
+import type { PumpPage, PumpQuery, PumpRow, SiteRow } from '@barythm/contract/resources';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
@@ -7,8 +7,10 @@ import { counted } from '@barythm/core/words';
 import { Button, ButtonRow } from '../../ui/button';
 import { LinkCard } from '../../ui/card';
 import { Choice } from '../../ui/fields/choice';
+import { useWide } from '../../ui/screen/layout';
 import { Screen } from '../../ui/screen/screen';
 import { Empty, Failed, Loading } from '../../ui/screen/states';
+import { Table, type Column } from '../../ui/table';
 import { FONT, RADIUS, SIZE, SPACE, TOUCH, textSize, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 
@@ -79,32 +81,105 @@ function SearchBox({ value, onChange }: { value: string; onChange: (text: string
   );
 }
 
+/** On a phone a card each; where there is room a table, in the order of tags or of sites, of one kind or all. */
 function Pumps({ search }: { search: string }) {
+  const wide = useWide();
   const [page, setPage] = useState(1);
-  const pumps = usePumps(search, page);
+  const [sort, setSort] = useState<PumpQuery['sort']>('tag');
+  const [family, setFamily] = useState(ALL);
+  const only = wide && family !== ALL ? family : null;
+  const pumps = usePumps({ search, page, sort: wide ? sort : 'tag', family: only });
   if (pumps.isLoading) return <Loading what="pumps" />;
   if (pumps.error) return <Failed error={pumps.error} onRetry={() => void pumps.refetch()} />;
-  if (!pumps.data || pumps.data.items.length === 0) {
-    return <Empty title="No pump found" todo="Try fewer letters, or a part of the tag or the site." />;
-  }
+  const none = !pumps.data || pumps.data.items.length === 0;
   return (
     <>
-      {pumps.data.items.map((pump) => (
-        <PumpLink key={pump.id} pump={pump} />
-      ))}
-      <Pager {...pumps.data} onPage={setPage} what="pumps" />
+      {wide && (
+        <Choice
+          label="Kind"
+          testID="register-kind"
+          options={[
+            { value: ALL, label: 'All' },
+            ...(pumps.data?.kinds ?? []).map(({ family: value, words }) => ({ value, label: words })),
+          ]}
+          value={family}
+          onChange={(kind) => {
+            setFamily(kind);
+            setPage(1);
+          }}
+        />
+      )}
+      {none && <Empty title="No pump found" todo="Try fewer letters, or a part of the tag or the site." />}
+      {!none && wide && (
+        <PumpTable
+          pumps={pumps.data.items}
+          kinds={pumps.data.kinds}
+          sort={sort}
+          onSort={(next) => {
+            setSort(next);
+            setPage(1);
+          }}
+        />
+      )}
+      {!none && !wide && pumps.data.items.map((pump) => <PumpLink key={pump.id} pump={pump} />)}
+      {!none && <Pager {...pumps.data} onPage={setPage} what="pumps" />}
     </>
   );
 }
 
+function PumpTable({
+  pumps,
+  kinds,
+  sort,
+  onSort,
+}: {
+  pumps: readonly PumpRow[];
+  kinds: PumpPage['kinds'];
+  sort: PumpQuery['sort'];
+  onSort: (sort: PumpQuery['sort']) => void;
+}) {
+  const router = useRouter();
+  return (
+    <Table
+      label="Pumps"
+      rows={pumps}
+      keyOf={({ id }) => id}
+      testIDOf={({ tag }) => `pump-${tag}`}
+      onOpen={({ id }) => router.navigate(`/pump/${id}`)}
+      sorted={{ key: sort, onSort: (key) => onSort(key === 'site' ? 'site' : 'tag') }}
+      columns={columnsOf(kinds)}
+    />
+  );
+}
+
+const ALL = 'all';
+
+/** Families in words, each row with its own. */
+const columnsOf = (kinds: PumpPage['kinds']): readonly Column<PumpRow>[] => [
+  { key: 'tag', label: 'Tag', grow: 2, by: ({ tag }) => tag, cell: ({ tag }) => <Words bold>{tag}</Words> },
+  { key: 'name', label: 'Name', grow: 4, cell: ({ name }) => <Words>{name}</Words> },
+  {
+    key: 'site',
+    label: 'Site',
+    grow: 4,
+    by: ({ siteName }) => siteName,
+    cell: ({ siteName }) => <Words>{siteName}</Words>,
+  },
+  { key: 'place', label: 'Place', grow: 3, cell: ({ place }) => <Words colour="quiet">{place}</Words> },
+  {
+    key: 'kind',
+    label: 'Kind',
+    grow: 3,
+    cell: ({ family }) => (
+      <Words colour="quiet">{kinds.find((kind) => kind.family === family)?.words ?? ''}</Words>
+    ),
+  },
+];
+
 export function PumpLink({ pump }: { pump: PumpRow }) {
   const router = useRouter();
   return (
-    <LinkCard
-      label={`${pump.tag}, ${pump.name}`}
-      testID={`pump-${pump.tag}`}
-      onPress={() => router.navigate(`/pump/${pump.id}`)}
-    >
+    <LinkCard testID={`pump-${pump.tag}`} onPress={() => router.navigate(`/pump/${pump.id}`)}>
       <Words bold size="large">
         {pump.tag}
       </Words>
@@ -130,7 +205,6 @@ function Sites({ search }: { search: string }) {
       {sites.data.items.map((site: SiteRow) => (
         <LinkCard
           key={site.id}
-          label={site.name}
           testID={`site-${site.id}`}
           onPress={() => router.navigate(`/site/${site.id}`)}
         >

@@ -11,6 +11,11 @@ jest.mock('expo-router', () => ({
   useLocalSearchParams: () => ({ id: 'site-1' }),
   useRouter: () => ({ navigate: (path: string) => mockNavigate(path) as unknown }),
 }));
+let mockWide = false;
+jest.mock('../../ui/screen/layout', () => ({
+  ...jest.requireActual<object>('../../ui/screen/layout'),
+  useWide: () => mockWide,
+}));
 // the browser’s own dialog is stood in for by what it would give
 let mockPick: (text: string) => void = () => undefined;
 jest.mock('../../ui/fields/file-pick', () => ({
@@ -30,7 +35,17 @@ const ROW = {
   siteName: 'Cider Press',
   family: 'metering',
 };
-const page = (items: object[], total = items.length) => ({ items, total, page: 1, size: 25 });
+const KINDS = [
+  { family: 'metering', words: 'Metering pump' },
+  { family: 'spa', words: 'Tub' },
+];
+const page = (items: object[], total = items.length) => ({
+  items,
+  total,
+  page: 1,
+  size: 25,
+  kinds: KINDS,
+});
 
 describe('the register', () => {
   test('is searched as one types, leads to a pump, and turns its pages', async () => {
@@ -49,6 +64,21 @@ describe('the register', () => {
     expect(await screen.findByText('No pump found')).toBeTruthy();
     expect(asked.at(-1)).toContain('search=nothing%20at%20all');
     clear();
+  });
+  test('where there is room it is a table, of one kind or all, in the order of tags or of sites', async () => {
+    mockWide = true;
+    const { asked } = serve([{ to: '/pumps', body: page([ROW]) }]);
+    const { clear } = standScreen(<RegisterScreen />);
+    expect(await screen.findByLabelText('Pumps')).toBeTruthy();
+    expect(screen.getAllByText('Metering pump').length).toBe(2);
+    press('sort-site');
+    await waitFor(() => expect(asked.at(-1)).toContain('&sort=site'));
+    press('register-kind-spa');
+    await waitFor(() => expect(asked.at(-1)).toContain('&sort=site&family=spa'));
+    fireEvent.press(await screen.findByTestId('pump-CID-DP-01'));
+    expect(mockNavigate).toHaveBeenCalledWith('/pump/pump-1');
+    clear();
+    mockWide = false;
   });
   test('shows sites with how many pumps each has', async () => {
     serve([

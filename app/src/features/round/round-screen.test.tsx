@@ -183,7 +183,7 @@ test('pumps with something open show the worst of it and their day', async () =>
   const words = wordsOf('pump-CLI-PP-01');
   expect(words).toContain('Maximum speed left open');
   expect(words).toContain('Clinic, Basement');
-  expect(screen.getByLabelText('CLI-PP-01, Therapy pool, Clinic: Maximum speed left open')).toBeTruthy();
+  expect(screen.getByTestId('pump-CLI-PP-01')).toBeTruthy();
   expect(screen.getByLabelText(/rev\/min/)).toBeTruthy();
   press('pump-CLI-PP-01');
   expect(mockNavigate).toHaveBeenCalledWith('/pump/pump-1');

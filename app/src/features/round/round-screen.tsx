@@ -6,6 +6,8 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useRound } from '../../api/queries';
+import { OpenTable } from './open-table';
+import { More } from './more';
 import { BeatStripView } from '../../charts/beat-strip-view';
 import { Button } from '../../ui/button';
 import { LinkCard } from '../../ui/card';
@@ -24,16 +26,28 @@ import { dueByPump, visitsBySite } from './round-order';
 export function RoundScreen() {
   const round = useRound();
   const wide = useWide();
-  const open = round.data && <OpenPumps round={round.data} />;
   return (
-    <Screen title="Round" over={round.data && dateInWords(round.data.date)} aside={wide && open}>
+    <Screen title="Round" over={round.data && dateInWords(round.data.date)}>
       {round.isLoading && <Loading what="today’s round" />}
       {round.error && <Failed error={round.error} onRetry={() => void round.refetch()} />}
-      {round.data && (
+      {round.data && !wide && (
         <>
           <Visits round={round.data} />
           <DueList round={round.data} />
-          {!wide && open}
+          <OpenPumps round={round.data} />
+        </>
+      )}
+      {round.data && wide && (
+        <>
+          <View style={styles.columns}>
+            <View style={styles.column}>
+              <Visits round={round.data} />
+            </View>
+            <View style={styles.column}>
+              <DueList round={round.data} />
+            </View>
+          </View>
+          <OpenTable round={round.data} />
         </>
       )}
     </Screen>
@@ -125,37 +139,13 @@ function OpenPumps({ round }: { round: Round }) {
   );
 }
 
-/** A list that is cut says so: nothing that is due drops out unseen. */
-function More({
-  shown,
-  total,
-  what,
-  testID,
-}: {
-  shown: number;
-  total: number;
-  what: string;
-  testID: string;
-}) {
-  if (total <= shown) return null;
-  return (
-    <Words bold colour="quiet" testID={testID}>
-      And {total - shown} more {what}, less pressing than these. Each stands on its site’s page.
-    </Words>
-  );
-}
-
 function JobCard({ job, zone, twice }: { job: JobRow; zone: string; twice: boolean }) {
   const router = useRouter();
   const last = useLastStage(job.id);
   const stage = { 'handed-over': 'hand-over', planned: 'plan' }[job.state as string] ?? last;
   const begun = twice ? `, begun at ${siteTime(job.startedAt, zone)}` : '';
   return (
-    <LinkCard
-      label={`${job.tag}, ${STATE_WORDS[job.state]}, ${job.pumpName}${begun}`}
-      testID={`job-${job.tag}`}
-      onPress={() => router.navigate(`/job/${job.id}/${stage}`)}
-    >
+    <LinkCard testID={`job-${job.tag}`} onPress={() => router.navigate(`/job/${job.id}/${stage}`)}>
       <View style={styles.line}>
         <Words bold size="large">
           {job.tag}
@@ -179,7 +169,6 @@ function DueCard({ dues }: { dues: readonly Due[] }) {
   const late = dues.some(({ overdue, date }) => overdue || date === null);
   return (
     <LinkCard
-      label={`${tag}, ${pumpName}, ${siteName}: ${dues.map((due) => `${due.words} ${whenDue(due)}`).join(' ')}`}
       testID={`due-${tag}`}
       edge={late ? 'ochre' : undefined}
       onPress={() => router.navigate(openJobId ? `/job/${openJobId}/${stage}` : `/pump/${pumpId}`)}
@@ -221,7 +210,6 @@ function PumpCard({ pump }: { pump: Round['pumps'][number] }) {
   const worst: SeverityName = pump.counts.stop > 0 ? 'stop' : pump.counts.warn > 0 ? 'warn' : 'note';
   return (
     <LinkCard
-      label={`${pump.tag}, ${pump.name}, ${pump.siteName}: ${pump.worst}`}
       testID={`pump-${pump.tag}`}
       edge={SEVERITY_COLOUR[worst]}
       onPress={() => router.navigate(`/pump/${pump.id}`)}
@@ -253,6 +241,8 @@ function PumpCard({ pump }: { pump: Round['pumps'][number] }) {
 }
 
 const styles = StyleSheet.create({
+  columns: { flexDirection: 'row', gap: SPACE.xl, alignItems: 'flex-start' },
+  column: { flex: 1, minWidth: 0, gap: SPACE.l },
   group: { gap: SPACE.s },
   line: {
     flexDirection: 'row',

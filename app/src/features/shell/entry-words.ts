@@ -1,5 +1,5 @@
 import type { Command } from '@barythm/contract/commands';
-import { recordName } from '@barythm/core/words';
+import { receivedWords, recordName } from '@barythm/core/words';
 import type { JobDocument } from '@barythm/core/families';
 
 /**
@@ -30,7 +30,7 @@ function said(body: Command['body'], document: JobDocument | null): string {
     case 'finding.decide':
       return `the decision on ${body.code}: “${body.reason}”`;
     case 'job.hand-over':
-      return `the hand-over, received by ${body.signedAs}`;
+      return `the hand-over: ${receivedWords(body).toLowerCase()}`;
     case 'job.record':
       return recordWords(body.record);
   }

@@ -18,7 +18,7 @@ export function ToolsScreen() {
   return (
     <Screen title="Tools">
       <Words>Calculators for the pocket: no pump needed, nothing is saved to a job.</Words>
-      <LinkCard label="Bench" testID="tool-bench" edge="petrol" onPress={() => router.navigate('/bench')}>
+      <LinkCard testID="tool-bench" edge="petrol" onPress={() => router.navigate('/bench')}>
         <Words bold size="large">
           Bench
         </Words>
@@ -39,7 +39,6 @@ export function ToolsScreen() {
           {tools.map((tool) => (
             <LinkCard
               key={tool.id}
-              label={tool.name}
               testID={`tool-${tool.id}`}
               onPress={() => router.navigate(`/tools/${tool.id}`)}
             >

@@ -5,8 +5,8 @@ import { Words } from '../../ui/words/words';
 import { useJobScope } from './job-context';
 
 interface TakeBackProps {
-  /** the line that was written by a slip */
-  readonly id: string;
+  /** the line that was written by a slip; several where one tap wrote them */
+  readonly id: string | readonly string[];
   /** what it was, for a screen reader: “4 mA” */
   readonly of: string;
   readonly label?: string;
@@ -21,14 +21,13 @@ export function TakeBack({ id, of, label = 'I mistyped', testID, onDone }: TakeB
   const [refused, setRefused] = useState<string | null>(null);
   if (view.document.handover || view.document.job.state === 'cancelled') return null;
   const takeBack = () => {
-    const said = write({
-      kind: 'job.record',
-      jobId,
-      recordId: newId(),
-      record: { kind: 'taken-back', id },
-    });
-    setRefused(said);
-    if (said === null) onDone?.();
+    for (const one of typeof id === 'string' ? [id] : id) {
+      const record = { kind: 'taken-back', id: one } as const;
+      const said = write({ kind: 'job.record', jobId, recordId: newId(), record });
+      setRefused(said);
+      if (said !== null) return;
+    }
+    onDone?.();
   };
   return (
     <>

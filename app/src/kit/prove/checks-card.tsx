@@ -108,13 +108,7 @@ function CheckRow({
   const colour = ({ open: 'quiet', void: 'ochre', ok: 'moss', bad: 'rust' } as const)[state];
   return (
     <View ref={view} style={{ borderTopWidth: 1, borderColor: palette.line }}>
-      <Pressable
-        role="button"
-        testID={`check-${check.key}`}
-        aria-label={`${check.title}: ${words}`}
-        onPress={onOpen}
-        style={styles.row}
-      >
+      <Pressable role="button" testID={`check-${check.key}`} onPress={onOpen} style={styles.row}>
         <View style={styles.grow}>
           <Words bold>{check.title}</Words>
           <Words size="small" colour="quiet">

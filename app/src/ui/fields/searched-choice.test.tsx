@@ -11,7 +11,9 @@ const OPTIONS = [
 
 function Picker() {
   const [value, setValue] = useState<string | null>(null);
-  return <SearchedChoice label="What it means" options={OPTIONS} value={value} onChange={setValue} testID="m" />;
+  return (
+    <SearchedChoice label="What it means" options={OPTIONS} value={value} onChange={setValue} testID="m" />
+  );
 }
 
 test('it shows what is chosen; a word or two make its list short, in any order, and one tap chooses', () => {

@@ -35,7 +35,6 @@ export function SearchedChoice<T extends string>(props: SearchedChoiceProps<T>) 
       <Pressable
         role="button"
         aria-expanded={open}
-        aria-label={`${label}: ${chosen?.label ?? 'nothing chosen yet'}`}
         testID={testID && `${testID}-open`}
         onPress={() => setOpen(!open)}
         style={[styles.head, { borderColor: palette.edge, backgroundColor: palette.surface }]}

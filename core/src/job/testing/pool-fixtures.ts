@@ -65,7 +65,12 @@ export class PoolWriter {
       })
       .record({ kind: 'clock', error_min: 0, setRight: false, reason: null });
   }
-  enterMany(column: 'found' | 'left', values: Readonly<Record<string, SettingValue | undefined>>): this {
+  /** @param confirmed what was known is confirmed with the others, and not read */
+  enterMany(
+    column: 'found' | 'left',
+    values: Readonly<Record<string, SettingValue | undefined>>,
+    confirmed = false,
+  ): this {
     const read = inOrderOfWork(this.document.profile).filter(({ key }) => values[key] !== undefined);
     return this.write({
       kind: 'sheet.enter-many',
@@ -78,6 +83,7 @@ export class PoolWriter {
         unit: parameter.unit ?? '',
         value: values[parameter.key] ?? null,
         reason: null,
+        ...(confirmed && { confirmed: true as const }),
       })),
     });
   }
@@ -123,7 +129,7 @@ export const defaultsOf = (profile: PoolProfile): Record<string, SettingValue> =
   );
 export const FOUND = defaultsOf(TEN_SLOTS);
 /** A pump found running fast all day. */
-export const badlyRun = () =>
+export const badlyRun = ({ confirmed = false }: { confirmed?: boolean } = {}) =>
   new PoolWriter()
     .arrive()
-    .enterMany('found', { ...FOUND, start: 420, stop: 1320, speed: 2900, enable: 'on' });
+    .enterMany('found', { ...FOUND, start: 420, stop: 1320, speed: 2900, enable: 'on' }, confirmed);

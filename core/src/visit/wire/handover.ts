@@ -183,7 +183,8 @@ export const handoverSchema = z
     recordedAt: instantSchema,
     actor: z.string(),
     signedAs: z.string(),
-    signature: signatureSchema,
+    /** null: nobody was there to sign */
+    signature: signatureSchema.nullable(),
     nextDue: dateSchema.nullable(),
     /** the units that the paper is read in; metric where left out */
     units: z.enum(['metric', 'us', 'both']).optional(),

@@ -144,7 +144,6 @@ function ChoiceRow({
     <Pressable
       role="radio"
       aria-checked={chosen}
-      aria-label={ratioOf(choice)}
       testID={`ratio-${choice.way}-${choice.factor}`}
       onPress={take}
       style={[styles.press, { borderColor: palette.line }, chosen && { backgroundColor: palette.paper }]}

@@ -117,7 +117,6 @@ export function PointsCard() {
             <Pressable
               role="button"
               testID={`point-${x_mA}`}
-              aria-label={`${x_mA} mA: ${words}`}
               onPress={() => setChosen(x_mA)}
               style={styles.row}
             >

@@ -1,4 +1,4 @@
-import { addressOf, applies, type Parameter } from '@barythm/core/profile';
+import { addressOf, applies, type Parameter, type SettingValues } from '@barythm/core/profile';
 import { originOf } from '@barythm/core/job';
 import { dateInWords } from '@barythm/core/time';
 import { useState } from 'react';
@@ -11,7 +11,7 @@ import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
 import { TriadName, TriadSign } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
 import { TakeBack, useJobScope } from '../../../kit/job';
-import { EntryText, entryWords, valueWords } from '../../../kit/value';
+import { EntryText, valueWords } from '../../../kit/value';
 import { FoundEntry } from './found-entry';
 
 /** The settings one by one, in the order of work: the next one open, those before as short rows. */
@@ -27,7 +27,7 @@ export function FoundSheet() {
   const isFound = (parameter: Parameter) =>
     Boolean(rows.find((row) => row.address === addressOf(parameter))?.found);
   const recorded = parameters.filter(isFound).length;
-  const next = parameters.find((parameter) => !isFound(parameter));
+  const next = nextToRead(parameters, last, isFound, values.found);
   const many = parameters.length > LONG_SHEET && recorded < parameters.length && !document.handover;
   const open = chosen ?? (next ? addressOf(next) : null);
   const known = ({ key }: Parameter) => document.lastLeft?.values[key];
@@ -61,7 +61,6 @@ export function FoundSheet() {
           <View key={address} style={[styles.line, { borderColor: palette.line }]}>
             <Pressable
               role="button"
-              aria-label={`${parameter.label}: ${entryWords(parameter, row?.found ?? null)}`}
               testID={`found-row-${parameter.key}`}
               onPress={() => setChosen(address)}
               style={styles.row}
@@ -103,11 +102,26 @@ export function FoundSheet() {
   );
 }
 
+/**
+ * What is read next: the one after the last that was recorded, or from the top where none is left below it. What is not used in this mode
+ * waits until all else is read.
+ */
+function nextToRead(
+  parameters: readonly Parameter[],
+  last: string | null,
+  isFound: (parameter: Parameter) => boolean,
+  values: SettingValues,
+): Parameter | undefined {
+  const at = parameters.findIndex((parameter) => addressOf(parameter) === last) + 1;
+  const open = [...parameters.slice(at), ...parameters.slice(0, at)].filter((one) => !isFound(one));
+  return open.find((parameter) => applies(parameter, values)) ?? open[0];
+}
+
 /** By whose word a value is known before anybody reads it. */
 const SAYS = { reported: 'reported', left: 'left', unknown: 'known as' } as const;
 
 /** A sheet longer than this can be taken as last left in one go; each can still be read by itself. */
-const LONG_SHEET = 12;
+const LONG_SHEET = 3;
 
 /** All that is not recorded yet as it was last left or reported, each in sight beside its name. It is confirmed by that, and never read. */
 function AllAsLeft({ parameters }: { parameters: readonly Parameter[] }) {

@@ -1,5 +1,6 @@
 import { leavingFiles } from '@barythm/core/job';
 import type { Handover } from '@barythm/core/visit';
+import { receivedWords } from '@barythm/core/words';
 import { dateInWords } from '@barythm/core/time';
 import { useMemo } from 'react';
 import { Linking } from 'react-native';
@@ -31,7 +32,7 @@ export function Downloads({ document, handover }: { document: JobDocument; hando
   return (
     <Card title="Handed over" edge="moss" testID="downloads">
       <Words>
-        Received by {handover.signedAs} on {dateInWords(handover.summary.siteDate)}.{' '}
+        {receivedWords(handover)}, {dateInWords(handover.summary.siteDate)}.{' '}
         {handover.nextDue ? `Next due ${dateInWords(handover.nextDue)}.` : 'Nothing further is agreed.'}
       </Words>
       {unsent ? (

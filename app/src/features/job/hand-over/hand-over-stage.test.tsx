@@ -103,23 +103,41 @@ test('a date that is none, and a missing signature, are told at their places; no
   type('next-due', '24.5.2027');
   expect(screen.getByText('24 May 2027')).toBeTruthy();
   press('hand-over');
-  expect(screen.getByText('Nobody has signed yet.')).toBeTruthy();
+  expect(screen.getByText('Nobody has signed yet. If nobody was there, say so above.')).toBeTruthy();
   expect(screen.getByTestId('next-due').props.value).toBe('24.5.2027');
 });
 
 test('signed, it is frozen and leaves as files, the calendar among them', () => {
   sign();
   const job = stand();
+  press('signed-as-site');
   type('signed-name', 'Duty nurse ');
   press('hand-over');
   expect(job.view().document.handover).toMatchObject({
-    signedAs: 'Duty nurse, Visitor',
+    signedAs: 'Duty nurse, for the site',
     nextDue: '2027-05-24',
   });
   expect(wordsOf('downloads')).toContain('Next due 24 May 2027.');
   const files = screen.getAllByTestId(/^download-/).map((node) => String(node.props.testID).slice(9));
   expect(files).toEqual(['hand-over.pdf', 'job.json', 'sheet.csv', 'checks.csv', 'programs.ics']);
   expect(screen.queryByTestId('sign')).toBeNull();
+});
+
+test('nobody was there: the hand-over says so, and asks for neither name nor signature', () => {
+  const job = stand();
+  press('signed-as-nobody');
+  expect(screen.queryByTestId('signature')).toBeNull();
+  press('hand-over');
+  expect(job.view().document.handover).toMatchObject({ signature: null, signedAs: 'nobody' });
+  expect(wordsOf('downloads')).toContain('Nobody was there to sign, 24 Nov 2026.');
+});
+
+test('who signs and says neither name nor for whom is called neither', () => {
+  sign();
+  const job = stand();
+  press('hand-over');
+  expect(job.view().document.handover?.signedAs).toBe('no name given');
+  expect(wordsOf('downloads')).toContain('Signed; no name given');
 });
 
 test('the files wait until everything is sent', () => {

@@ -1,5 +1,6 @@
 import { gateOfHandover, leavingFindings, summarise } from '@barythm/core/job';
 import { addMonths, parseDate } from '@barythm/core/time';
+import { NO_NAME } from '@barythm/core/words';
 import { useMemo, useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
@@ -19,8 +20,16 @@ import { EMPTY_SIGNATURE, SignaturePad, type Drawn } from './signature-pad';
 import { ProvedCard } from './proved-card';
 import { useDay } from './use-day';
 
+/** For whom it is received; nobody has said so at first. */
+type Receiver = 'site' | 'workshop' | 'nobody';
+const RECEIVERS: readonly { value: Receiver; label: string; words: string }[] = [
+  { value: 'site', label: 'The site', words: 'for the site' },
+  { value: 'workshop', label: 'The workshop', words: 'for the workshop' },
+  { value: 'nobody', label: 'Nobody was there', words: 'nobody' },
+];
+
 interface Draft {
-  readonly signedAs: 'Visitor' | 'Workshop';
+  readonly receiver: Receiver | null;
   /** of who receives it, as it shall stand on the paper */
   readonly name?: string;
   readonly nextDue: string;
@@ -29,7 +38,7 @@ interface Draft {
 const LONGEST_NAME = 60;
 /** Visits are mostly agreed for one of these. */
 const OFTEN_months = [3, 6, 12] as const;
-const EMPTY: Draft = { signedAs: 'Visitor', nextDue: '', drawn: EMPTY_SIGNATURE };
+const EMPTY: Draft = { receiver: null, nextDue: '', drawn: EMPTY_SIGNATURE };
 
 /** Hand over: what changed, what was proved, what is open and who acts; signed, frozen, and out as files. */
 export function HandOverStage() {
@@ -42,7 +51,9 @@ export function HandOverStage() {
   const gate = document.handover ? [] : gateOfHandover(view);
   const findings = leavingFindings(view);
 
-  const name = (draft.name ?? '').trim().slice(0, LONGEST_NAME);
+  const alone = draft.receiver === 'nobody';
+  const name = alone ? '' : (draft.name ?? '').trim().slice(0, LONGEST_NAME);
+  const forWhom = RECEIVERS.find(({ value }) => value === draft.receiver)?.words;
 
   const handOver = () => {
     const nextDue = parseDate(draft.nextDue);
@@ -50,16 +61,16 @@ export function HandOverStage() {
       setError({ field: 'date', words: 'A date is written 31.5.2027 or 2027-05-31.' });
       return;
     }
-    if (draft.drawn.paths.length === 0) {
-      setError({ field: 'signature', words: 'Nobody has signed yet.' });
+    if (!alone && draft.drawn.paths.length === 0) {
+      setError({ field: 'signature', words: 'Nobody has signed yet. If nobody was there, say so above.' });
       return;
     }
     const refused = write({
       kind: 'job.hand-over',
       jobId,
       handoverId: newId(),
-      signedAs: name === '' ? draft.signedAs : `${name}, ${draft.signedAs}`,
-      signature: draft.drawn,
+      signedAs: [name, forWhom].filter(Boolean).join(', ') || NO_NAME,
+      signature: alone ? null : draft.drawn,
       nextDue,
     });
     if (refused === null) setDraft(null);
@@ -117,29 +128,36 @@ export function HandOverStage() {
             <Choice
               label="Received by"
               testID="signed-as"
-              options={[
-                { value: 'Visitor', label: 'Visitor (for the site)' },
-                { value: 'Workshop', label: 'Workshop' },
-              ]}
-              value={draft.signedAs}
-              onChange={(signedAs) => setDraft({ ...draft, signedAs })}
-            />
-            <Field
-              words
-              label="Name to print"
-              testID="signed-name"
-              value={draft.name ?? ''}
-              hint={`Up to ${LONGEST_NAME} characters; optional`}
-              onChange={(typed) => setDraft({ ...draft, name: typed })}
-            />
-            <SignaturePad
-              drawn={draft.drawn}
-              error={error?.field === 'signature' ? error.words : null}
-              onChange={(drawn) => {
-                setDraft({ ...draft, drawn });
+              options={RECEIVERS}
+              value={draft.receiver ?? null}
+              onChange={(receiver) => {
+                setDraft({ ...draft, receiver });
                 setError(null);
               }}
             />
+            {!alone && (
+              <>
+                <Field
+                  words
+                  label="Name to print"
+                  testID="signed-name"
+                  value={draft.name ?? ''}
+                  hint={`Up to ${LONGEST_NAME} characters; optional`}
+                  onChange={(typed) => setDraft({ ...draft, name: typed })}
+                />
+                <SignaturePad
+                  drawn={draft.drawn}
+                  error={error?.field === 'signature' ? error.words : null}
+                  onChange={(drawn) => {
+                    setDraft({ ...draft, drawn });
+                    setError(null);
+                  }}
+                />
+              </>
+            )}
+            {alone && (
+              <Words>The hand-over says so. Leave the report where the site finds it, or send it.</Words>
+            )}
             {error?.field === 'job' && (
               <Words bold colour="rust" role="alert">
                 {error.words}

@@ -1,11 +1,14 @@
 import { screen } from '@testing-library/react-native';
+import { parameterAt } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
 import { TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
 import { badlyRun } from '@barythm/core/job/testing/pool-fixtures';
+import { forgetDrafts } from '../../../draft/use-draft';
 import { standJob } from '../../../testing/job-stand';
 import { press, type, wordsOf } from '../../../testing/touch';
 import { SetStage } from './set-stage';
 
+afterEach(() => forgetDrafts(''));
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }), usePathname: () => '/' }));
 
 const planned = () =>
@@ -18,12 +21,17 @@ const openCard = () =>
     .map((node) => String(node.props.testID))
     .find((id) => !['set-left', 'set-target', 'set-differs', 'set-done', 'set-stage'].includes(id));
 
-test('one card a setting in the order of work, the enable of a program as its own step', () => {
+test('one card a setting or a program in the order of work, the enable of a program last in it', () => {
   const job = planned();
-  const order: (string | undefined)[] = [];
+  const order: string[] = [];
   for (let guard = 0; guard < 60 && screen.queryByTestId('set-done') === null; guard++) {
+    if (screen.queryByTestId('set-row')) {
+      order.push(lines().join(' '));
+      press('row-left-shown');
+      continue;
+    }
     const card = openCard();
-    order.push(card);
+    order.push(card ?? '');
     const row = job.view().rows.find((one) => ['to-do', 'differs'].includes(stateOf(one)));
     const value = row?.target?.value;
     if (typeof value === 'number') {
@@ -34,15 +42,91 @@ test('one card a setting in the order of work, the enable of a program as its ow
       press('readback-save');
     } else press(`readback-${String(value)}`);
   }
-  const programs = order.filter((id) => /set-(days|start|stop|speed|enable)/.test(id ?? ''));
-  // slot 1 is a key: it is switched off; slots 5 and 6 get times, speed, and their enable last
+  // slot 1 is a key: it is switched off by itself; slots 5 and 6 are a card each
+  const programs = order.filter((card) => card.includes('enable'));
   expect(programs[0]).toBe('set-enable');
-  expect(programs.indexOf('set-enable/5')).toBeGreaterThan(programs.indexOf('set-speed/5'));
-  expect(programs.indexOf('set-start/6')).toBeGreaterThan(programs.indexOf('set-enable/5'));
-  expect(programs.indexOf('set-enable/6')).toBeGreaterThan(programs.indexOf('set-speed/6'));
+  expect(programs.slice(1).map((card) => card.split(' ').at(-1))).toEqual(['set-enable/5', 'set-enable/6']);
+  expect(order.length).toBeLessThan(job.view().rows.filter(({ left }) => left).length);
   expect(screen.getByText('Everything is entered and read back.')).toBeTruthy();
   expect(job.view().rows.filter((row) => stateOf(row) === 'to-do')).toEqual([]);
 });
+
+/** Settings of the row that is shown. */
+const lines = () =>
+  screen.queryAllByTestId(/^shown-/).map((node) => String(node.props.testID).replace('shown-', 'set-'));
+
+/** The first row of several settings, with what stands before it entered. */
+function atRow() {
+  const job = planned();
+  for (let guard = 0; guard < 20 && screen.queryByTestId('set-row') === null; guard++) {
+    const value = job.view().rows.find((one) => stateOf(one) === 'to-do')?.target?.value;
+    if (typeof value === 'number') {
+      type('readback', String(value));
+      press('readback-save');
+    } else press(`readback-${String(value)}`);
+  }
+  return job;
+}
+
+test('a program is one card: one look at the display records each of its settings as it is shown', () => {
+  const job = atRow();
+  const keys = lines();
+  expect(keys.length).toBeGreaterThan(1);
+  const before = job.view().document.entries.length;
+  press('row-left-shown');
+  const entries = job.view().document.entries.slice(before);
+  expect(entries.map(({ kind }) => kind)).toEqual(keys.map(() => 'left'));
+  for (const { address, value } of entries)
+    expect(job.view().rows.find((row) => row.address === address)?.target?.value).toBe(value);
+  // all of it was a slip of the thumb
+  expect(wordsOf('just-entered')).toContain(`${keys.length} settings read back`);
+  press('take-back-last');
+  expect(lines()).toEqual(keys);
+  expect(job.view().findings.job.map(({ code }) => code)).not.toContain('ANY-06');
+});
+
+test('where one of a row shows something else they are gone through one by one', () => {
+  const job = atRow();
+  const [first] = lines();
+  press('row-left-apart');
+  expect(screen.queryByTestId('set-row')).toBeNull();
+  expect(openCard()).toBe(first);
+  expect(screen.getByTestId('readback')).toBeTruthy();
+  expect(job.view().rows.filter((row) => stateOf(row) === 'differs')).toEqual([]);
+});
+
+test('a row that was only confirmed with the others is read in one look before it is changed', () => {
+  const job = standJob(
+    TEN_SLOTS,
+    <SetStage />,
+    [],
+    badlyRun({ confirmed: true }).plan().record({ kind: 'power-back' }).document,
+  );
+  for (let guard = 0; guard < 30 && screen.queryByTestId('read-first-row') === null; guard++) {
+    const row = job.view().rows.find((one) => stateOf(one) === 'to-do');
+    const key = parameterAt(TEN_SLOTS, row?.address ?? '')?.key;
+    const [found, target] = [row?.found?.value, row?.target?.value];
+    if (screen.queryByTestId('read-first') && typeof found === 'number') {
+      const isTime = parameterAt(TEN_SLOTS, row?.address ?? '')?.type === 'time';
+      type(`found-input-${key}`, isTime ? clock(found) : String(found));
+      press(`record-${key}`);
+    } else if (screen.queryByTestId('read-first')) press(`found-choice-${key}-${String(found)}`);
+    else if (typeof target === 'number') {
+      type('readback', String(target));
+      press('readback-save');
+    } else press(`readback-${String(target)}`);
+  }
+  const keys = lines();
+  expect(keys.length).toBeGreaterThan(1);
+  press('row-found-shown');
+  expect(screen.queryByTestId('read-first-row')).toBeNull();
+  expect(lines()).toEqual(keys);
+  const read = job
+    .view()
+    .rows.filter(({ found, target, left }) => target && !left && found && !found.confirmed);
+  expect(read.length).toBeGreaterThanOrEqual(keys.length);
+});
+
 function clock(minute: number): string {
   return `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`;
 }

@@ -1,11 +1,12 @@
 import { openEnded } from '@barythm/core/findings';
-import { gateOfSet, isLockedOff, toEnter } from '@barythm/core/job';
+import { gateOfSet, inOneLook, isLockedOff, toEnter } from '@barythm/core/job';
 import { brokenOff } from '@barythm/core/visit';
 import { parameterAt, type CommonBehaviours } from '@barythm/core/profile';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SPACE } from '../../../ui/theme';
 import { useArrival } from '../../../ui/touch/in-sight';
+import { useDraftOf } from '../../../draft/use-draft';
 import { screensOf } from '../../../families/registry';
 import { Card } from '../../../ui/card';
 import { Words } from '../../../ui/words/words';
@@ -15,13 +16,15 @@ import { PowerBackCard, useJobScope, StageFrame } from '../../../kit/job';
 import { BreakOff } from './break-off';
 import { isReadFirst } from '@barythm/core/sheet';
 import { FoundEntry } from '../as-found/found-entry';
-import { SetCard } from '../../../kit/set';
+import { ReadFirstRow, RowCard, SetCard } from '../../../kit/set';
 import { JustEntered } from './just-entered';
 import { SetSummary } from './set-summary';
 
-/** Set: one card a parameter in the order of work, each read back from the display. */
+const NONE: readonly string[] = [];
+
+/** Set: one card a parameter, or a row of them, in the order of work, each read back from the display. */
 export function SetStage() {
-  const { view, go } = useJobScope();
+  const { view, go, jobId } = useJobScope();
   const { document, rows } = view;
   const { access }: CommonBehaviours = view.profile.behaviours;
   const gate = gateOfSet(view);
@@ -29,10 +32,15 @@ export function SetStage() {
   const open = toEnter(view);
   const workable = gate.length === 0 && !document.handover;
   const [again, setAgain] = useState<string | null>(null);
-  const [entered, setEntered] = useState<string | null>(null);
+  const [entered, setEntered] = useState<readonly string[]>([]);
+  // rows in which one showed something else: they are gone through one by one
+  const [apart, setApart] = useDraftOf<readonly string[]>(`apart:${jobId}`, NONE);
   // what was entered can be entered again: a proof may show that it did not take
   const next = rows.find((row) => row.address === again) ?? open[0];
   const parameter = next && parameterAt(document.profile, next.address);
+  const look = again === null ? inOneLook(view, open) : [];
+  const together = look.length > 1 && !look.some(({ address }) => apart.includes(address)) ? look : null;
+  const onApart = () => setApart((now) => [...now, ...look.map(({ address }) => address)]);
   const { guided } = screensOf(view.family);
   const Setting = guided && parameter?.role === guided.role ? guided.Card : SetCard;
   // a dead display shows nothing; what is entered isolated, and what a guided change does with the supply, is not asked for power
@@ -44,7 +52,7 @@ export function SetStage() {
   // the next setting arrives with its name, and one that did not take stays with what it says
   const arrival = useArrival(`${next?.address ?? ''} ${next?.left?.id ?? ''}`);
   // what stands on the card already is taken back there
-  const last = rows.find((row) => row.address === entered && row !== next);
+  const last = rows.filter((row) => entered.includes(row.address) && row.left && row !== next);
 
   return (
     <StageFrame
@@ -78,17 +86,29 @@ export function SetStage() {
             : `Without a key pressed they close after ${access.closesAfter_min} min.`}
         </Words>
       )}
-      {workable && (next || last) && (
+      {workable && (next || last.length > 0) && (
         <View ref={arrival} style={styles.entering}>
-          {last?.left && <JustEntered row={last} />}
-          {next && parameter && isReadFirst(next) && !needsPower && (
+          {last.length > 0 && <JustEntered rows={last} />}
+          {needsPower && <PowerBackCard />}
+          {next && parameter && !needsPower && together && isReadFirst(next) && (
+            <ReadFirstRow rows={together} onApart={onApart} />
+          )}
+          {next && parameter && !needsPower && together && !isReadFirst(next) && (
+            <RowCard
+              key={next.address}
+              rows={together}
+              left={open.length}
+              onDone={() => setEntered(together.map(({ address }) => address))}
+              onApart={onApart}
+            />
+          )}
+          {next && parameter && !needsPower && !together && isReadFirst(next) && (
             <Card title="Read it before it is changed" testID="read-first">
               <Words>Only confirmed with the others so far. Read the display now.</Words>
               <FoundEntry parameter={parameter} found={null} onDone={() => undefined} />
             </Card>
           )}
-          {needsPower && <PowerBackCard />}
-          {next && parameter && !isReadFirst(next) && !needsPower && (
+          {next && parameter && !needsPower && !together && !isReadFirst(next) && (
             <Setting
               key={`${next.address}-${next.left?.id ?? ''}`}
               row={next}
@@ -96,7 +116,7 @@ export function SetStage() {
               left={open.length}
               onDone={() => {
                 setAgain(null);
-                setEntered(next.address);
+                setEntered([next.address]);
               }}
             />
           )}

@@ -282,7 +282,9 @@ test('a role that the plan needs and the profile lacks is a clear finding', () =
     parameters: MOTOR.parameters.filter((parameter) => parameter.role !== 'signal.range'),
   };
   const { findings } = planAndCheck(motorContext({ profile }));
-  expect(findings.find((f) => f.code === 'PRO-01')?.values).toEqual({ role: 'signal.range' });
+  expect(findings.find((f) => f.code === 'PRO-01')?.values).toEqual({
+    role: 'Range of the current input',
+  });
 });
 
 test('settings that are not known are not judged, and nothing throws on the worst ones', () => {
