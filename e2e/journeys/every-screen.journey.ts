@@ -32,7 +32,7 @@ const SCREENS: readonly [path: string, sign: string][] = [
   ['/library', 'profile-two-point-soft-keys'],
   ['/library/profile/drive-wheel-text', 'profile-messages'],
   ['/library/edit/blank', 'p-family'],
-  ['/pump/booster-hostel', 'start-job'],
+  ['/pump/drive-hostel', 'start-job'],
   ['/library/product/prod-hypo', 'strength'],
 ];
 

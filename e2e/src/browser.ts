@@ -55,6 +55,11 @@ export class Browser {
   private touches = 0;
   private readonly byStage = new Map<string, number>();
 
+  /** Touches of the walk so far. */
+  get count(): number {
+    return this.touches;
+  }
+
   static async open(
     address: string,
     { size, now }: { readonly size: { width: number; height: number }; readonly now: string },

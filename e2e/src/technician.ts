@@ -12,6 +12,12 @@ export async function arrive(browser: Browser, sameKeys: readonly string[]): Pro
   await browser.tap('identify-profile');
   await browser.tap('identify-save');
   for (const key of sameKeys) {
+    // what is not used in this mode waits until all else is read
+    await browser.until(
+      `“${key}” can be read`,
+      async () => (await browser.has(`same-${key}`)) || (await browser.has(`found-row-${key}`)),
+    );
+    if (!(await browser.has(`same-${key}`))) await browser.tap(`found-row-${key}`);
     await browser.tap(`same-${key}`);
     await browser.find(`found-row-${key}`);
   }

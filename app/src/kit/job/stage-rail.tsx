@@ -5,6 +5,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { groupKeys } from '../../ui/touch/group-keys';
 import { useNarrow } from '../../ui/screen/layout';
 import { usePalette } from '../../ui/theme';
+import { Unseen } from '../../ui/words/unseen';
 import { Words } from '../../ui/words/words';
 import { STAGES, type StageKey } from '../stages';
 import { standsAs } from '@barythm/core/visit';
@@ -31,7 +32,6 @@ export const StageRail = memo(function StageRail({ view, current, onGo }: StageR
             role="tab"
             {...groupKeys(() => onGo(key))}
             aria-selected={here}
-            aria-label={`${mark} ${label}${state === 'closed' ? ', still closed' : state === 'done' ? ', done' : ''}`}
             testID={`stage-${key}`}
             onPress={() => onGo(key)}
             style={[
@@ -43,7 +43,7 @@ export const StageRail = memo(function StageRail({ view, current, onGo }: StageR
             <Words size="small" bold figures colour={here ? 'petrol' : state === 'done' ? 'moss' : 'quiet'}>
               {mark}
             </Words>
-            {(here || !narrow) && (
+            {here || !narrow ? (
               <Words
                 size="small"
                 bold={here}
@@ -53,7 +53,10 @@ export const StageRail = memo(function StageRail({ view, current, onGo }: StageR
               >
                 {label}
               </Words>
+            ) : (
+              <Unseen>{label}</Unseen>
             )}
+            {state !== 'open' && <Unseen>{state === 'closed' ? ', still closed' : ', done'}</Unseen>}
           </Pressable>
         );
       })}
