@@ -58,7 +58,6 @@ async function asFound() {
   await browser.tap('sheet-as-left');
   for (const key of ['filled', 'kind', 'motor', 'identified', 'turning', 'zero', 'backflow'])
     await browser.tap(`seen-${key}`);
-  await browser.tap('seen-save');
   await browser.says('drive-first', '7 of 7 seen.');
   // unit 2 turned the wrong way: put right by its menu
   await browser.tap('turning-way-right');

@@ -58,7 +58,6 @@ async function asFound() {
   await browser.tap('sheet-as-left');
   for (const key of ['flushed', 'valves', 'filled', 'shaft', 'volts', 'water-first'])
     await browser.tap(`seen-${key}`);
-  await browser.tap('seen-save');
   await browser.says('seen-first', '6 of 6 seen.');
   for (const loop of ['Treatment wing', 'Hall']) {
     await browser.type('purge-loop', loop);

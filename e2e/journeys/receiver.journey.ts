@@ -62,7 +62,6 @@ async function asFound() {
   await browser.tap('identify-save');
   await browser.tap('sheet-as-left');
   for (const key of ['written', 'vessel', 'kinds', 'plate', 'float']) await browser.tap(`seen-${key}`);
-  await browser.tap('seen-save');
   await browser.says('transfer-first', '5 of 5 seen.');
 }
 

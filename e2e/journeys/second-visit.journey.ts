@@ -28,14 +28,18 @@ const VISITS: readonly [family: string, pumpId: string, most: number, seen: Seen
     'pool',
     'pool-tub',
     75,
-    { state: 'runs', figures: { speed_rpm: '1500', power_W: '240', flow_m3h: '9', water_C: '37' } },
+    {
+      state: 'program',
+      source: 'own',
+      figures: { speed_rpm: '1500', power_W: '240', flow_m3h: '9', water_C: '37' },
+    },
   ],
   ['spa', 'spa-clinic', 75, { state: 'rests', figures: { water_C: '35', display_C: '35', air_C: '16' } }],
   [
     'transfer',
     'transfer-cider',
     75,
-    { state: 'rests', figures: { level_mm: '120', product_C: '16', delivered_C: '12' } },
+    { state: 'stopped', figures: { level_mm: '120', product_C: '16', delivered_C: '12' } },
   ],
 ];
 
@@ -43,6 +47,8 @@ test.each(VISITS)(
   '%s: a second visit, everything as it was left and all of it proved again',
   async (family, pumpId, most, seen) => {
     const { browser } = stage;
+    // its plan is another than what it was left with: a visit that sets it comes between
+    if (family === 'transfer') await secondVisit(stage, pumpId, seen);
     await browser.walk(`second-${family}`, async () => {
       await secondVisit(stage, pumpId, seen);
     });

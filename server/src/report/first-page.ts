@@ -20,7 +20,7 @@ import {
 import type { JobDocument } from '@barythm/core/families';
 
 /**
- * The page the customer reads: before and after, what was proved, what is open and who acts, next due, signature. The signature stands
+ * The page the customer reads: what was changed, what was proved, before and after, what is open and who acts, next due, signature. The signature stands
  * on this page however much is open; what finds no room goes on overleaf. Answers where the next part begins: null on a new page.
  */
 export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): number | null {
@@ -38,9 +38,10 @@ export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): 
   let y = masthead(pdf, document, handover);
   if (summary.lookedAtOnly !== undefined) y = lookedAtOnly(pdf, summary.lookedAtOnly, y);
   if (summary.accepted.length > 0) y = acceptedStops(pdf, summary.accepted, y);
-  y = paintBlocks(pdf, summary.blocks.first, y);
+  // what was done and measured comes before what is calculated from it
   y = changed(pdf, summary, y);
   y = proved(pdf, handover, y);
+  y = paintBlocks(pdf, summary.blocks.first, y);
   y = openPoints(pdf, summary.open, y);
   return settleFoot(pdf) ? null : y + 10;
 }

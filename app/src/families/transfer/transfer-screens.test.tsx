@@ -119,6 +119,18 @@ describe('at the pump', () => {
     press('seen-save');
     expect(lastRecord(job.view().document, 'transfer-first')?.body).toMatchObject({ seen: ['kinds'] });
   });
+  test('the last thing that is seen records all of them; what was a slip is corrected', () => {
+    const job = stand(<FirstCard />);
+    const steps = screen.getAllByTestId(/^seen-(?!why|save)/).map((node) => String(node.props.testID));
+    for (const step of steps) press(step);
+    expect(wordsOf('transfer-first')).toContain(`${steps.length} of ${steps.length} seen.`);
+    expect(lastRecord(job.view().document, 'transfer-first')?.body).toMatchObject({ why: '' });
+    press('transfer-first-again');
+    press(steps[0]);
+    type('seen-why', 'The vessel is shut.');
+    press('seen-save');
+    expect(wordsOf('transfer-first')).toContain(`${steps.length - 1} of ${steps.length} seen.`);
+  });
   test('leads that were swapped ask how long it was off', () => {
     const job = stand(<WorkCards />);
     expect(wordsOf('leads-swapped')).toMatch(/wait 5\smin, prove dead/);

@@ -51,7 +51,7 @@ test('from blank one says which family it is of; each asks for its own habits', 
 
 test('a copy of a pool drive is changed by taps and figures, and goes out as the next version', async () => {
   const { sent, clear } = await copyOf(TEN_SLOTS, { status: 201, body: { id: TEN_SLOTS.id } });
-  expect(wordsOf('profile-state')).toContain('Complete: a plan works with it. It can be published.');
+  expect(wordsOf('profile-state')).toContain('Complete: a plan works with it. Ready to publish.');
   expect(wordsOf('p-tried')).toContain('A pool pump by its own programs: ');
   expect(screen.queryByTestId('p-family-pool')).toBeNull();
   press('p-programs.overlap-highest-speed');
@@ -150,7 +150,7 @@ test('without what its mode is set with it can be published, and is told to be o
     press(`p-parameters.${i}.role-none`);
     press(`p-open-${i}`);
   }
-  expect(wordsOf('profile-state')).toContain('It can be published, but no plan works with it yet');
+  expect(wordsOf('profile-state')).toContain('Ready to publish, but no plan works with it yet');
   expect(wordsOf('p-tried')).toContain('The plan finds no place for: ');
   clear();
 });

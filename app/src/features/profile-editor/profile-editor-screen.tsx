@@ -231,9 +231,9 @@ function StateCard({
         {wrong > 0
           ? `${counted(wrong, 'place needs', 'places need')} attention.`
           : good
-            ? 'Complete: a plan works with it. It can be published.'
+            ? 'Complete: a plan works with it. Ready to publish.'
             : planned === false
-              ? 'It can be published, but no plan works with it yet: see below.'
+              ? 'Ready to publish, but no plan works with it yet: see below.'
               : 'Trying it on a usual pump.'}
       </Words>
       <Words size="small" colour="quiet">

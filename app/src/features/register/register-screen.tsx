@@ -19,7 +19,7 @@ export function RegisterScreen() {
   const [search, setSearch] = useState('');
   const [kind, setKind] = useState<'pumps' | 'sites'>('pumps');
   return (
-    <Screen title="Register">
+    <Screen whole title="Register">
       <SearchBox value={search} onChange={setSearch} />
       <Choice
         label="Show"

@@ -1,10 +1,12 @@
 import type { Round } from '@barythm/contract/resources';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { SPACE } from '../../ui/theme';
 import { Choice } from '../../ui/fields/choice';
 import { Empty } from '../../ui/screen/states';
 import { Table, type Column } from '../../ui/table';
-import { SEVERITY_COLOUR, SeverityTag, type SeverityName } from '../../ui/words/severity';
+import { SEVERITY_COLOUR, SeveritySign, type SeverityName } from '../../ui/words/severity';
 import { Heading, Words } from '../../ui/words/words';
 import { More } from './more';
 
@@ -63,7 +65,14 @@ function countColumn(severity: SeverityName, label: string): Column<OpenPump> {
     // the most of them first
     by: ({ counts }) => -counts[severity],
     cell: ({ counts }) =>
-      counts[severity] > 0 ? <SeverityTag severity={severity} count={counts[severity]} /> : null,
+      counts[severity] > 0 ? (
+        <View style={styles.count}>
+          <SeveritySign severity={severity} />
+          <Words bold figures colour={SEVERITY_COLOUR[severity]}>
+            {counts[severity]}
+          </Words>
+        </View>
+      ) : null,
   };
 }
 
@@ -95,3 +104,7 @@ const COLUMNS: readonly Column<OpenPump>[] = [
   countColumn('warn', 'Warnings'),
   countColumn('note', 'Notes'),
 ];
+
+const styles = StyleSheet.create({
+  count: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
+});

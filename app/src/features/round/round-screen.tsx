@@ -27,7 +27,7 @@ export function RoundScreen() {
   const round = useRound();
   const wide = useWide();
   return (
-    <Screen title="Round" over={round.data && dateInWords(round.data.date)}>
+    <Screen whole title="Round" over={round.data && dateInWords(round.data.date)}>
       {round.isLoading && <Loading what="today’s round" />}
       {round.error && <Failed error={round.error} onRetry={() => void round.refetch()} />}
       {round.data && !wide && (

@@ -5,12 +5,12 @@ import { Words } from '../../ui/words/words';
 
 const PRESS: Record<KeyStep['press'], string> = { short: '', hold: 'hold ', turn: 'turn ' };
 
-/** The way to a parameter, key by key. */
-export function RouteKeys({ route }: { route: readonly KeyStep[] }) {
+/** The way to a parameter, key by key; in a line where there are several ways under each other. */
+export function RouteKeys({ route, inline }: { route: readonly KeyStep[]; inline?: boolean }) {
   const palette = usePalette();
   if (route.length === 0) return null;
   return (
-    <View style={styles.route}>
+    <View style={inline ? styles.inline : styles.route}>
       {route.map((step, i) => (
         <View key={i} style={styles.step}>
           <View style={[styles.key, { borderColor: palette.edge, backgroundColor: palette.paper }]}>
@@ -33,6 +33,7 @@ export function RouteKeys({ route }: { route: readonly KeyStep[] }) {
 
 const styles = StyleSheet.create({
   route: { gap: SPACE.xs },
+  inline: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.m, rowGap: SPACE.xs },
   step: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, flexWrap: 'wrap' },
   key: { borderWidth: 1, borderRadius: RADIUS.control, paddingHorizontal: SPACE.s, paddingVertical: 2 },
 });

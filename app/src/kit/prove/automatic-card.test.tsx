@@ -2,7 +2,7 @@ import { lastRecord } from '@barythm/core/visit';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { MOTOR, NUMBERED, standJob } from '../../testing/job-stand';
 import { AutomaticCard } from './automatic-card';
-import { press } from '../../testing/touch';
+import { press, wordsOf } from '../../testing/touch';
 
 const MADE_SAFE = {
   kind: 'job.record',
@@ -69,4 +69,18 @@ test('settings that stay open until they are closed are confirmed closed; left u
 test('a controller without access of its own is not asked for it', () => {
   standJob(MOTOR, <AutomaticCard />, [MADE_SAFE]);
   expect(screen.queryByTestId('leaving-access')).toBeNull();
+});
+
+test('what is mostly seen is recorded in one tap, once what belongs back is ticked', () => {
+  const job = standJob(MOTOR, <AutomaticCard />, [MADE_SAFE]);
+  press('automatic-plain');
+  // a tick that is missing is named, as with words of one's own, and nothing is lost
+  expect(wordsOf('automatic')).toContain('Not ticked: Covers, terminal box and doors are closed');
+  expect(lastRecord(job.view().document, 'automatic')).toBeNull();
+  press('leaving-covers');
+  press('automatic-plain');
+  expect(lastRecord(job.view().document, 'automatic')?.body).toMatchObject({
+    seen: 'Seen in automatic: it does what it is told.',
+    leaving: ['covers'],
+  });
 });

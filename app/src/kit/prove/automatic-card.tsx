@@ -12,6 +12,9 @@ import { TakeBack, useJobScope } from '../job';
 /** What a return to automatic is to settle: automatic itself, set-up complete, covers closed, settings closed again. */
 const LEAVING: ReadonlySet<string> = new Set(['ANY-03', 'ANY-17', 'ANY-18', 'ANY-11.left']);
 
+/** What is mostly seen, in one tap. */
+const PLAINLY = 'Seen in automatic: it does what it is told.';
+
 /** Returned to automatic, seen and not assumed (ANY-03). */
 export function AutomaticCard() {
   const { view, jobId, write } = useJobScope();
@@ -41,8 +44,8 @@ export function AutomaticCard() {
     ['covers', 'Covers, terminal box and doors are closed'],
   ];
   const unticked = asked.filter(([check]) => !leaving.includes(check));
-  const save = () => {
-    if (!seen?.trim()) {
+  const save = (words = seen) => {
+    if (!words?.trim()) {
       setError('Say what you saw: the mode on the display, and that it does what commands it.');
       return;
     }
@@ -57,7 +60,7 @@ export function AutomaticCard() {
       kind: 'job.record',
       jobId,
       recordId: newId(),
-      record: { kind: 'automatic', seen, leaving },
+      record: { kind: 'automatic', seen: words, leaving },
     });
     setError(refused);
     if (refused === null) {
@@ -92,10 +95,20 @@ export function AutomaticCard() {
         </Words>
       )}
       {asked.map(confirm)}
+      {!openLeft && (
+        <Button
+          label={`${PLAINLY} Record it`}
+          testID="automatic-plain"
+          onPress={() => {
+            setSeen(PLAINLY);
+            save(PLAINLY);
+          }}
+        />
+      )}
       <Field
         words
         lines={2}
-        label="What you saw"
+        label="What else you saw"
         testID="automatic-seen"
         value={seen ?? ''}
         error={error}
@@ -108,7 +121,7 @@ export function AutomaticCard() {
         kind="main"
         label={openLeft ? 'Leave that open, and record' : 'Returned to automatic'}
         testID="automatic-save"
-        onPress={save}
+        onPress={() => save()}
       />
     </Card>
   );

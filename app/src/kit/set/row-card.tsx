@@ -112,22 +112,24 @@ function Line({
   return (
     <View style={[styles.line, { borderColor: palette.line }]} testID={`set-${parameter.key}`}>
       <View style={styles.values}>
-        <Words style={styles.name}>{name}</Words>
+        <Words bold style={styles.name}>
+          {name}
+        </Words>
         {found && (
           <Words colour="quiet" size="small">
             was <ValueText size="small" parameter={parameter} value={found.value} missing="not read" />
           </Words>
         )}
-        <ValueText
-          bold
-          size="figure"
-          colour="petrol"
-          testID={`shown-${parameter.key}`}
-          parameter={parameter}
-          value={shown?.value}
-        />
       </View>
-      {way && <RouteKeys route={parameter.route} />}
+      <ValueText
+        bold
+        size="figure"
+        colour="petrol"
+        testID={`shown-${parameter.key}`}
+        parameter={parameter}
+        value={shown?.value}
+      />
+      {way && <RouteKeys inline route={parameter.route} />}
     </View>
   );
 }

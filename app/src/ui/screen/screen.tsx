@@ -23,10 +23,12 @@ interface ScreenProps {
   readonly action?: ReactNode;
   /** holds still at the right on a wide screen, and comes last on a phone */
   readonly aside?: ReactNode;
+  /** on a wide screen its tables take all of it, where one column would leave a third empty */
+  readonly whole?: boolean;
 }
 
 /** One screen: title, what it is about, and one main action at the bottom. */
-export function Screen({ title, part, over, back, children, rail, action, aside }: ScreenProps) {
+export function Screen({ title, part, over, back, children, rail, action, aside, whole }: ScreenProps) {
   const palette = usePalette();
   const wide = useWide();
   // under a rail on a phone everything that stands still takes as little as it can
@@ -70,7 +72,7 @@ export function Screen({ title, part, over, back, children, rail, action, aside 
           tabIndex={0}
           {...SCROLL_MARK}
           style={styles.scroll}
-          contentContainerStyle={[styles.body, wide && styles.bodyWide]}
+          contentContainerStyle={[styles.body, wide && (whole ? styles.bodyWhole : styles.bodyWide)]}
         >
           {children}
           {!wide && aside}
@@ -179,6 +181,7 @@ const styles = StyleSheet.create({
   scroll: { flex: 1 },
   body: { padding: SPACE.l, gap: SPACE.l, paddingBottom: SPACE.huge },
   bodyWide: { padding: SPACE.xl, maxWidth: 860 },
+  bodyWhole: { padding: SPACE.xl },
   aside: { width: 380, flexGrow: 0, borderLeftWidth: 1 },
   action: { padding: SPACE.m, borderTopWidth: 1, flexDirection: 'row', gap: SPACE.s },
   actionWide: { justifyContent: 'flex-end', paddingHorizontal: SPACE.xl },

@@ -50,21 +50,22 @@ function StepsCard({ first }: { first: FirstSteps<AnyKind> }) {
       </Card>
     );
   }
-  const whole = draft.seen.length === steps.length;
+  const isWhole = (seen: readonly string[]) => seen.length === steps.length;
+  const whole = isWhole(draft.seen);
   const before = recorded?.seen ?? [];
-  const save = () => {
-    if (!whole && draft.why.trim() === '') return setError('Say why not all of it was seen.');
+  const save = (seen = draft.seen) => {
+    if (!isWhole(seen) && draft.why.trim() === '') return setError('Say why not all of it was seen.');
     const refused = write({
       kind: 'job.record',
       jobId,
       recordId: newId(),
       record: {
         kind: name,
-        seen: draft.seen,
-        why: whole ? '' : draft.why.trim(),
+        seen,
+        why: isWhole(seen) ? '' : draft.why.trim(),
         changed: {
-          on: draft.seen.filter((key) => !before.includes(key)),
-          off: before.filter((key) => !draft.seen.includes(key)),
+          on: seen.filter((key) => !before.includes(key)),
+          off: before.filter((key) => !seen.includes(key)),
         },
       } as RecordBody,
     });
@@ -86,8 +87,11 @@ function StepsCard({ first }: { first: FirstSteps<AnyKind> }) {
           checked={draft.seen.includes(key)}
           onChange={(on) => {
             const others = draft.seen.filter((one) => one !== key);
-            setDraft({ ...draft, seen: on ? [...others, key] : others });
+            const seen = on ? [...others, key] : others;
+            setDraft({ ...draft, seen });
             setError(null);
+            // the last of them says it all: nothing is left to add
+            if (on && isWhole(seen)) save(seen);
           }}
         />
       ))}
@@ -108,7 +112,7 @@ function StepsCard({ first }: { first: FirstSteps<AnyKind> }) {
           {error}
         </Words>
       )}
-      <Button kind="main" label="Record it" testID="seen-save" onPress={save} />
+      <Button kind="main" label="Record it" testID="seen-save" onPress={() => save()} />
     </Card>
   );
 }

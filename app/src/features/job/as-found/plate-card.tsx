@@ -96,17 +96,23 @@ export function PlateCard() {
       key,
       quantity ? (figures[key]?.value ?? null) : draft.plate[key] || null,
     ]);
+    record({ family: view.family, ...Object.fromEntries(read) } as IdentifyBody['plate'], draft);
+  };
+  const record = (
+    plate: IdentifyBody['plate'],
+    { serial, asProfile, source: from, note }: Pick<typeof draft, 'serial' | 'asProfile' | 'source' | 'note'>,
+  ) => {
     const refused = write({
       kind: 'job.record',
       jobId,
       recordId: newId(),
       record: {
         kind: 'identify',
-        plate: { family: view.family, ...Object.fromEntries(read) } as IdentifyBody['plate'],
-        serial: draft.serial,
-        controllerAsProfile: draft.asProfile,
-        ...(source && draft.source !== null ? source.record(draft.source) : {}),
-        note: draft.note,
+        plate,
+        serial,
+        controllerAsProfile: asProfile,
+        ...(source && from !== null ? source.record(from) : {}),
+        note,
       },
     });
     if (refused === null) {
@@ -115,14 +121,38 @@ export function PlateCard() {
     }
   };
   const registered = document.unit.plate as Plate;
+  // undefined where it cannot be confirmed in one go: what tells it to run is not known, or the register has no plate
+  const inRegister =
+    document.unit.serial !== '' || Object.values(textsOf(registered)).some((text) => text !== '');
+  const knownSource = !inRegister
+    ? undefined
+    : source === null
+      ? null
+      : (source.known(document) ?? undefined);
   const made = madeOf(profile.behaviours);
   return (
     <Card title="Plate and controller" testID="identify">
       <Words colour="quiet">
         Read from this pump: two that look alike can differ inside. In the register: serial{' '}
         {document.unit.serial}
-        {readOut(registered)}.
+        {readOut(registered)}.{source && knownSource ? ` ${source.words(knownSource)}.` : ''} Its profile: “
+        {profile.name}”{made === '' ? '' : `, ${made}`}.
       </Words>
+      {knownSource !== undefined && (
+        <Button
+          kind="main"
+          label="Plate as in the register, controller as its profile"
+          testID="identify-all-same"
+          onPress={() =>
+            record(document.unit.plate, {
+              serial: document.unit.serial,
+              asProfile: true,
+              source: knownSource,
+              note: '',
+            })
+          }
+        />
+      )}
       <Button
         label="All as in the register"
         testID="identify-same"

@@ -96,8 +96,8 @@ export function HandOverStage() {
       {document.handover && <Downloads document={document} handover={document.handover} />}
       {gate.length > 0 && <GateCard title="Not ready to hand over" reasons={gate} />}
       <LookedAtCard />
-      <BlockCards blocks={day ? [...summary.blocks.first, day] : summary.blocks.first} />
       <ProvedCard summary={summary} />
+      <BlockCards blocks={day ? [...summary.blocks.first, day] : summary.blocks.first} />
       <BlockCards blocks={summary.blocks.behind} />
       <BlockCards blocks={summary.blocks.tried} />
       {!document.handover && (
