@@ -1,6 +1,7 @@
 import { v7 } from 'uuid';
 import { sendCommand } from './client';
 import { Outbox } from './outbox';
+import { ownName } from '../ui/own-name';
 import { unitsWanted } from '../ui/reader';
 import { browserStore } from './outbox-store';
 
@@ -11,6 +12,7 @@ export const outbox = new Outbox({
   newId: () => v7(),
   now: () => new Date().toISOString(),
   units: unitsWanted,
+  name: ownName,
 });
 
 export const newId = (): string => v7();

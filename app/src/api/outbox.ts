@@ -27,6 +27,8 @@ export interface OutboxParts {
   readonly now: () => string;
   /** the units that whoever writes reads in; metric where left out */
   readonly units?: () => UnitsWanted;
+  /** whoever works on this device, as papers name them */
+  readonly name?: () => string;
 }
 
 export interface OutboxState {
@@ -123,7 +125,7 @@ export class Outbox {
   async add(
     body: CommandBody,
     shownVersion: number,
-    actor: Command['actor'] = 'Technician 1',
+    actor: Command['actor'] = this.parts.name?.() ?? 'Technician 1',
   ): Promise<void> {
     const units = this.parts.units?.() ?? 'metric';
     const command: Command = {

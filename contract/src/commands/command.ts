@@ -1,3 +1,4 @@
+import { signFault } from '@barythm/core/print';
 import { z } from 'zod';
 import {
   addressSchema,
@@ -124,7 +125,13 @@ export const commandSchema = z
     baseVersion: z.int().min(0),
     recordedAt: instantSchema,
     device: z.string().min(1).max(80),
-    actor: z.enum(['Workshop', 'Technician 1', 'Visitor']),
+    /** whoever writes, as papers name them */
+    actor: z
+      .string()
+      .trim()
+      .min(1, 'Say who writes.')
+      .max(60, 'At most 60 characters.')
+      .refine((name) => signFault(name) === null, 'This name cannot be printed on paper.'),
     units: z.enum(['metric', 'us', 'both']).optional(),
     body: z.discriminatedUnion('kind', [jobStartSchema, ...jobBodies]),
   })

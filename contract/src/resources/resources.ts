@@ -247,6 +247,8 @@ export const newPumpSchema = z
 export type NewPump = z.infer<typeof newPumpSchema> & Readonly<Record<string, string>>;
 
 /** What is put right of a pump and its unit: only what is given changes. */
+/** what stood in a place when somebody began to type over it: what became of it meanwhile is not written over unseen */
+const wasSchema = z.record(z.string().max(40), z.string().max(200));
 export const pumpEditSchema = z
   .object({
     tag: cell,
@@ -257,13 +259,17 @@ export const pumpEditSchema = z
     serial: z.string().max(80, 'At most 80 characters.'),
     profile: idSchema,
     retired: z.boolean(),
+    was: wasSchema,
   })
   .partial()
   .strict();
 export type PumpEdit = z.infer<typeof pumpEditSchema>;
 
 /** The same of a site. */
-export const siteEditSchema = z.object({ name: cell, place: cell, retired: z.boolean() }).partial().strict();
+export const siteEditSchema = z
+  .object({ name: cell, place: cell, retired: z.boolean(), was: wasSchema })
+  .partial()
+  .strict();
 export type SiteEdit = z.infer<typeof siteEditSchema>;
 
 export const jobResourceSchema = z.object({

@@ -155,3 +155,24 @@ test('what is no place of the register is told, and nothing is written', async (
   expect(refused.status).toBe(400);
   expect((await patch('pumps/nobody', { tag: 'X' })).status).toBe(404);
 });
+
+test('two tabs on one correction: what the other one put there is told at its field, and goes under only when it was seen', async () => {
+  const { tag, name } = await pump('pump-therapy');
+  await patch('pumps/pump-therapy', { tag: 'CLI-DP-71', was: { tag } });
+  const late = await patch('pumps/pump-therapy', { tag: 'CLI-DP-72', name: 'Acid', was: { tag, name } });
+  expect(late).toMatchObject({ status: 400, errors: [{ field: 'tag' }] });
+  expect(late.errors[0].words).toContain('Meanwhile this became “CLI-DP-71”.');
+  // all or nothing
+  expect(await pump('pump-therapy')).toMatchObject({ tag: 'CLI-DP-71', name });
+  expect(await patch('pumps/pump-therapy', { tag: 'CLI-DP-72', name: 'Acid', was: { name } })).toMatchObject({
+    status: 200,
+  });
+  // near misses: the same put there by both, and another place altogether
+  expect(await patch('pumps/pump-therapy', { tag: 'CLI-DP-72', was: { tag: 'CLI-DP-71' } })).toMatchObject({
+    status: 200,
+  });
+  expect(await patch('pumps/pump-therapy', { place: 'Cellar', was: {} })).toMatchObject({ status: 200 });
+  const site = (await pump('pump-therapy')).siteId;
+  const other = await patch(`sites/${site}`, { name: 'A clinic', was: { name: 'Another name' } });
+  expect(other).toMatchObject({ status: 400, errors: [{ field: 'name' }] });
+});

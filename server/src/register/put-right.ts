@@ -37,8 +37,10 @@ export async function putPumpRight(
     const unit = (await models.units.findOne({ where: { pumpId: id, toDate: null }, transaction }))?.get() as
       Row | undefined;
     if (!pump || !unit) throw problems.notFound('pump', id);
-    const { retired, model, serial, profile, ...names } = edit;
+    const { retired, model, serial, profile, was, ...names } = edit;
+    const stands = { ...pump, model: unit.model, serial: unit.serial, profile: unit.profileId };
     const faults = [
+      ...meanwhile({ ...names, model, serial, profile }, was, stands),
       ...missing(names, { tag: 'Enter a tag.', name: 'Enter what the pump does.' }),
       ...signs({ ...names, model, serial }),
       ...(isInUse(pump, retired) ? await placeFaults(models, pump, names, transaction) : []),
@@ -79,8 +81,12 @@ export async function putSiteRight(
     const { models } = database;
     const site = (await models.sites.findByPk(id, { transaction }))?.get() as Row | undefined;
     if (!site) throw problems.notFound('site', id);
-    const { retired, ...names } = edit;
-    const faults = [...missing(names, { name: 'Enter the name of the site.' }), ...signs(names)];
+    const { retired, was, ...names } = edit;
+    const faults = [
+      ...meanwhile(names, was, site),
+      ...missing(names, { name: 'Enter the name of the site.' }),
+      ...signs(names),
+    ];
     const other =
       names.name === undefined
         ? null
@@ -170,6 +176,20 @@ const missing = (
   needed: Readonly<Record<string, string>>,
 ): Fault[] =>
   Object.entries(needed).flatMap(([field, words]) => (edit[field]?.trim() === '' ? [{ field, words }] : []));
+
+/** What somebody else put there since this was begun: it is said, and not written over unseen. */
+function meanwhile(
+  edit: Readonly<Record<string, string | undefined>>,
+  was: Readonly<Record<string, string>> = {},
+  stands: Readonly<Record<string, unknown>>,
+): Fault[] {
+  return Object.entries(edit).flatMap(([field, text]) => {
+    const now = String(stands[field] ?? '');
+    const seen = was[field];
+    if (text === undefined || seen === undefined || now === seen || now === text) return [];
+    return [{ field, words: `Meanwhile this became “${now}”. Save again to put yours in its place.` }];
+  });
+}
 
 const signs = (edit: Readonly<Record<string, string | undefined>>): Fault[] =>
   Object.entries(edit).flatMap(([field, text]) => {

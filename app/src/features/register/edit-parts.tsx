@@ -24,7 +24,7 @@ export function EditField({
       testID={`edit-${name}`}
       value={edit.text(name, registered)}
       error={edit.errors[name] ?? null}
-      onChange={(text) => edit.change(name, text)}
+      onChange={(text) => edit.change(name, text, registered)}
     />
   );
 }

@@ -53,7 +53,7 @@ test('only what was typed is sent; what is refused stands at its field, and noth
   type('edit-model', 'Two');
   fireEvent.press(screen.getByTestId('edit-save'));
   await screen.findByText('A-2 already exists at A site.');
-  expect(sent).toEqual([{ tag: 'A-2', model: 'Two' }]);
+  expect(sent).toEqual([{ tag: 'A-2', model: 'Two', was: { tag: 'A-1', model: 'One' } }]);
   expect(valueOf('edit-tag')).toBe('A-2');
   expect(valueOf('edit-model')).toBe('Two');
   expect(mockNavigate).not.toHaveBeenCalled();
@@ -66,5 +66,21 @@ test('retiring is asked twice, takes along what was typed, and leads back to the
   expect(sent).toEqual([]);
   press('retire-sure');
   await waitFor(() => expect(mockNavigate).toHaveBeenCalledWith('/pump/pump-1'));
-  expect(sent).toEqual([{ place: 'Cellar', retired: true }]);
+  expect(sent).toEqual([{ place: 'Cellar', retired: true, was: { place: 'Pump house' } }]);
+});
+
+test('what another tab put there meanwhile is told at its field; saved again, it is put over that', async () => {
+  const errors = [
+    { field: 'tag', words: 'Meanwhile this became “A-7”. Save again to put yours in its place.' },
+  ];
+  const sent = await stand(400, { ...TAKEN, errors });
+  type('edit-tag', 'A-2');
+  type('edit-place', 'Cellar');
+  press('edit-save');
+  await screen.findByText(/Meanwhile this became “A-7”/);
+  expect(valueOf('edit-tag')).toBe('A-2');
+  press('edit-save');
+  await waitFor(() => expect(sent).toHaveLength(2));
+  // what was told counts as seen; the other place is still held against what stood there
+  expect(sent[1]).toEqual({ tag: 'A-2', place: 'Cellar', was: { place: 'Pump house' } });
 });

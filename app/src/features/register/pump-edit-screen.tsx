@@ -90,7 +90,7 @@ function SitePick({ edit, pump }: { edit: RegisterEdit; pump: PumpResource }) {
         options={(sites.data?.items ?? []).map(({ id, name }) => ({ value: id, label: name }))}
         value={chosen}
         error={edit.errors.siteId ?? null}
-        onChange={(id) => edit.change('siteId', id)}
+        onChange={(id) => edit.change('siteId', id, pump.siteId)}
       />
     </>
   );
@@ -113,7 +113,7 @@ function ProfilePick({ edit, pump }: { edit: RegisterEdit; pump: PumpResource })
       value={chosen}
       error={edit.errors.profile ?? null}
       hint={alike.find(({ id }) => id === chosen)?.about}
-      onChange={(id) => edit.change('profile', id)}
+      onChange={(id) => edit.change('profile', id, pump.profile.id)}
     />
   );
 }

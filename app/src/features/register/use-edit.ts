@@ -6,6 +6,7 @@ import { useDraftOf } from '../../draft/use-draft';
 
 type Edit = Readonly<Record<string, string | undefined>>;
 const NOTHING: Edit = {};
+const UNSEEN: Readonly<Record<string, string>> = {};
 
 /**
  * What is put right in the register: only what was typed is sent, and nothing typed is lost where it is refused.
@@ -17,17 +18,28 @@ export function useEdit(path: string, back: string) {
   const client = useQueryClient();
   const router = useRouter();
   const [draft, setDraft] = useDraftOf<Edit>(`edit:${path}`, NOTHING);
+  // what stood in each place when it was typed over: another may have changed it since
+  const [was, setWas] = useDraftOf<Readonly<Record<string, string>>>(`edit-was:${path}`, UNSEEN);
   const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
   const [general, setGeneral] = useState<string | null>(null);
   const send = async (edit: Readonly<Record<string, unknown>>) => {
     try {
-      await patch(`/register/${path}`, edit);
+      await patch(`/register/${path}`, Object.keys(was).length > 0 ? { ...edit, was } : edit);
       setDraft(null);
+      setWas(null);
       await client.invalidateQueries();
       router.navigate(back);
     } catch (failure) {
       const told = failure instanceof RefusedError ? (failure.problem.errors ?? []) : [];
       setErrors(Object.fromEntries(told.map(({ field, words }) => [field, words])));
+      // what was told has been seen: saved again, it goes over that
+      setWas(
+        without(
+          was,
+          told.map(({ field }) => field),
+        ),
+      );
+      await client.invalidateQueries();
       setGeneral(told.length > 0 ? 'Put the marked places right.' : (failure as Error).message);
     }
   };
@@ -36,9 +48,10 @@ export function useEdit(path: string, back: string) {
     general,
     /** what stands in a place: typed, else as it is registered */
     text: (key: string, registered: string) => draft[key] ?? registered,
-    change: (key: string, text: string) => {
+    change: (key: string, text: string, registered: string) => {
       setDraft({ ...draft, [key]: text });
-      setErrors(Object.fromEntries(Object.entries(errors).filter(([one]) => one !== key)));
+      if (draft[key] === undefined) setWas({ ...was, [key]: registered });
+      setErrors(without(errors, [key]));
       setGeneral(null);
     },
     save: () => send(draft),
@@ -48,3 +61,10 @@ export function useEdit(path: string, back: string) {
 }
 
 export type RegisterEdit = ReturnType<typeof useEdit>;
+
+function without(
+  texts: Readonly<Record<string, string>>,
+  keys: readonly string[],
+): Readonly<Record<string, string>> {
+  return Object.fromEntries(Object.entries(texts).filter(([key]) => !keys.includes(key)));
+}

@@ -8,6 +8,7 @@ import { Field } from '../../ui/fields/field';
 import { setUnitsWanted, useUnitsWanted } from '../../ui/reader';
 import { Screen } from '../../ui/screen/screen';
 import { SPACE } from '../../ui/theme';
+import { OwnNameCard } from './own-name-card';
 import { Heading, Words } from '../../ui/words/words';
 
 /** The calculators by themselves, without a pump. */
@@ -51,6 +52,7 @@ export function ToolsScreen() {
         </View>
       ))}
       <UnitsChoice />
+      <OwnNameCard />
     </Screen>
   );
 }
