@@ -2,7 +2,7 @@ import { render, screen } from '@testing-library/react-native';
 import { viewJob } from '@barythm/core/job';
 import { DUTY, TODAY, TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
 import { badlyRun, blankPoolJob, PoolWriter } from '@barythm/core/job/testing/pool-fixtures';
-import { press } from '../../testing/touch';
+import { press, wordsOf } from '../../testing/touch';
 import { StageRail } from './stage-rail';
 import type { JobDocument } from '@barythm/core/families';
 
@@ -11,7 +11,8 @@ const onGo = jest.fn();
 function states(document: JobDocument): string[] {
   const { unmount } = render(<StageRail view={viewJob(document, TODAY)} current="plan" onGo={onGo} />);
   const said = screen.getAllByRole('tab').map((tab) => {
-    const label = String(tab.props.accessibilityLabel ?? tab.props['aria-label']);
+    // what is said of it to those who hear the page
+    const label = wordsOf(String(tab.props.testID));
     return label.includes(', done') ? 'done' : label.includes('still closed') ? 'closed' : 'open';
   });
   unmount();
