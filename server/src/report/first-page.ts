@@ -38,10 +38,12 @@ export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): 
   let y = masthead(pdf, document, handover);
   if (summary.lookedAtOnly !== undefined) y = lookedAtOnly(pdf, summary.lookedAtOnly, y);
   if (summary.accepted.length > 0) y = acceptedStops(pdf, summary.accepted, y);
-  // what was done and measured comes before what is calculated from it
+  // what was done and measured comes before what is calculated from it; a paper from before that was so keeps its order
+  const calculatedFirst = summary.changed === undefined;
+  if (calculatedFirst) y = paintBlocks(pdf, summary.blocks.first, y);
   y = changed(pdf, summary, y);
   y = proved(pdf, handover, y);
-  y = paintBlocks(pdf, summary.blocks.first, y);
+  if (!calculatedFirst) y = paintBlocks(pdf, summary.blocks.first, y);
   y = openPoints(pdf, summary.open, y);
   return settleFoot(pdf) ? null : y + 10;
 }
