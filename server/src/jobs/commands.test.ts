@@ -100,7 +100,9 @@ describe('bad input gets a problem that names the field, and changes nothing', (
   const cases: [string, Record<string, unknown>, string][] = [
     ['a type that is wrong', { baseVersion: 'three' }, 'baseVersion'],
     ['an id that is no UUID v7', { id: '6f7b1b0c-0000-4000-8000-000000000000' }, 'id'],
-    ['an actor nobody knows', { actor: 'Somebody' }, 'actor'],
+    ['an actor without a name', { actor: ' ' }, 'actor'],
+    ['an actor whom no paper can print', { actor: 'Shift 😀' }, 'actor'],
+    ['an actor of too many letters', { actor: 'x'.repeat(61) }, 'actor'],
     ['an instant that is none', { recordedAt: 'yesterday' }, 'recordedAt'],
     ['a kind that is none', { body: { kind: 'job.explode', jobId: JOB } }, 'body.kind'],
     ['a field too many', { surprise: 1 }, 'body'],
