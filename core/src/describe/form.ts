@@ -2,7 +2,8 @@ import type { z } from 'zod';
 import type { Field } from './field';
 import { fieldsPlace, pathsOf } from './group-place';
 import type { Look } from './look';
-import { NEEDED, type PathErrors, type Texts } from './texts';
+import { inPlainWords } from './plain-words';
+import type { PathErrors, Texts } from './texts';
 
 /** A part of a form: a line while it is folded, its fields when it is opened or something in it is wrong. */
 export interface Part {
@@ -32,18 +33,6 @@ export interface FormDescription<T> {
   readonly words?: Readonly<Record<string, string>>;
   /** texts of an earlier form of it that a device still keeps; as they are when they are of today */
   readonly broughtUp?: (kept: Texts) => Texts;
-}
-
-/** What a schema says of its own accord is for programmers; what it was given to say is for people. */
-const FOR_PROGRAMMERS = /^Invalid (option|input|discriminator)/;
-const PLAIN: Readonly<Record<string, string>> = {
-  invalid_value: 'Choose one.',
-  invalid_union: 'Choose one.',
-  invalid_type: NEEDED,
-};
-
-function inPlainWords({ code, message }: { readonly code?: string; readonly message: string }): string {
-  return FOR_PROGRAMMERS.test(message) ? (PLAIN[code ?? ''] ?? NEEDED) : message;
 }
 
 /** A form of a description: its texts, and how they are read. */

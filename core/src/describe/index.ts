@@ -7,6 +7,7 @@ export { formOf, recordForm } from './form-of';
 export { fieldLines, linesOf, type Lines } from './lines';
 export { fieldsPlace, pathsOf } from './group-place';
 export { Look, told, type Told } from './look';
+export { inPlainWords, type SchemaFault } from './plain-words';
 export * from './places';
 export { said } from './said';
 export type { Saying } from './saying';

@@ -6,7 +6,7 @@ export type { Ground } from './parts/ground';
 export type * from './view';
 export * from './all';
 export { isOptionRole, optionRolesOf, roleInWords, rolesOfFamily, roleUnitFault } from './roles';
-export { tryProfile, works, type Tried } from './try-profile';
+export { tryProfile, UNPLANNED, works, type Tried } from './try-profile';
 export { ALL_TEXTS } from './texts';
 export { EVENT_WORDS, scenarioSchema } from './events';
 export { KEYS_ONLY } from './parts/make-safe';

@@ -18,6 +18,9 @@ export interface Tried {
 export const works = ({ sets, lacks }: Tried): boolean =>
   sets !== null && sets.length > 0 && lacks.length === 0;
 
+/** Said where a plan fails on what a profile says, and not on the duty. */
+export const UNPLANNED = 'no plan can be made with it as it is described';
+
 /** Any winter’s day: no season is due, no clock changes. */
 const DAY = '2026-01-15';
 
@@ -55,8 +58,9 @@ export function tryProfile(profile: AnyProfile): readonly Tried[] {
         why: null,
       };
     } catch (error) {
-      if (error instanceof InputError) return { title, sets: null, lacks: [], why: error.message };
-      throw error;
+      // one profile that a rule never met takes no page down: it is said not to be planned with
+      const why = error instanceof InputError ? error.message : UNPLANNED;
+      return { title, sets: null, lacks: [], why };
     }
   });
 }

@@ -39,7 +39,7 @@ test.each([
     (p: Profile) => (p.parameters[1].least = 200),
     'The minimum value is above the maximum.',
   ],
-  ['a role twice', (p: Profile) => (p.parameters[1].role = 'gear'), 'The role “gear” stands twice.'],
+  ['a role twice', (p: Profile) => (p.parameters[1].role = 'gear'), 'This meaning stands twice.'],
 ])('%s is refused at its place', (_, change, words) => {
   expect(broken(change).join('\n')).toContain(words);
 });

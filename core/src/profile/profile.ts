@@ -109,7 +109,7 @@ export function complainOfProfile(profile: Profile, context: z.RefinementCtx): v
     context.addIssue({
       code: 'custom',
       path: ['parameters', profile.parameters.findIndex(({ key }) => key === circle), 'appliesWhen'],
-      message: `Whether “${circle}” applies hangs on itself.`,
+      message: `Whether “${labelOf(profile, circle)}” applies hangs on itself.`,
     });
   profile.parameters.forEach((parameter, i) => {
     const complain = (field: string, message: string) =>
@@ -117,7 +117,7 @@ export function complainOfProfile(profile: Profile, context: z.RefinementCtx): v
     if (keys.has(parameter.key)) complain('key', `The key “${parameter.key}” stands twice.`);
     keys.add(parameter.key);
     if (parameter.role !== undefined) {
-      if (roles.has(parameter.role)) complain('role', `The role “${parameter.role}” stands twice.`);
+      if (roles.has(parameter.role)) complain('role', 'This meaning stands twice.');
       roles.add(parameter.role);
     }
     if (!groups.has(parameter.group)) complain('group', `There is no group “${parameter.group}”.`);
@@ -138,6 +138,9 @@ export function complainOfProfile(profile: Profile, context: z.RefinementCtx): v
     }
   });
 }
+
+const labelOf = ({ parameters }: Profile, key: string) =>
+  parameters.find((parameter) => parameter.key === key)?.label ?? key;
 
 /** The key of a parameter whose own condition leads back to it; null where none does. */
 function conditionsInCircle(profile: Profile): string | null {

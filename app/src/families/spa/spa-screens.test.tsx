@@ -86,7 +86,7 @@ describe('a controller', () => {
       textAt(one, 'key') === 'num' ? { ...(one as object), rewrites: 'set\nnothing' } : one,
     );
     expect(profileOf({ ...draft, parameters }).errors['parameters.0.rewrites']).toBe(
-      'There is no parameter “nothing”.',
+      'That setting is gone. Choose again.',
     );
   });
 });

@@ -1,6 +1,6 @@
 import type { Texts } from '@barythm/core/describe';
 import type { FamilyName } from '@barythm/core/families';
-import { RECORDED_ONLY } from './parameter-fields';
+import { RECORDED_ONLY } from './offered';
 import type { ProfileDraft } from './profile-draft';
 
 /** A draft that a device kept when groups, choices and keys were lines of text, and each family’s habits perhaps had a field of their own. */
@@ -74,9 +74,12 @@ function parameterRow(typed: Readonly<Record<string, string | boolean>>): Texts 
     'entry',
     'enterWhen',
   ];
+  const ofChoice = text('type') === 'choice';
   return {
     ...Object.fromEntries([...words, 'changedBy', 'caution'].map((key) => [key, text(key)])),
     role: text('role') || RECORDED_ONLY,
+    default: ofChoice ? '' : text('default'),
+    defaultOption: ofChoice ? text('default') : '',
     least: least.plain,
     greatest: greatest.plain,
     limitBy: greatest.by || least.by,

@@ -1,4 +1,5 @@
 import { textAt, type Texts } from '@barythm/core/describe';
+import { v7 } from 'uuid';
 
 /**
  * What a row of the editor is known by while it is typed. Nobody types it: its name in the published profile follows from what the
@@ -6,13 +7,8 @@ import { textAt, type Texts } from '@barythm/core/describe';
  */
 const NEW = 'new:';
 
-/** What the next row of a list is known by. */
-export function freshName(rows: readonly Texts[], at: 'key' | 'value'): string {
-  const taken = new Set(rows.map((row) => textAt(row, at)));
-  let n = 1;
-  while (taken.has(`${NEW}${n}`)) n += 1;
-  return `${NEW}${n}`;
-}
+/** What a new row is known by: never what another was, so that nothing that referred to that one comes to mean it. */
+export const freshName = (): string => `${NEW}${v7()}`;
 
 /** A label as a name: letters, digits and dashes, beginning with a letter. Empty where it has none of them. */
 export function nameOf(label: string): string {
@@ -22,7 +18,9 @@ export function nameOf(label: string): string {
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-+|-+$/g, '')
     .slice(0, 32);
-  return plain === '' || /^[a-z]/.test(plain) ? plain : `n-${plain}`;
+  // a few words (“constructor”) cannot be keys
+  const isKey = /^[a-z]/.test(plain) && !(plain in {});
+  return plain === '' || isKey ? plain : `n-${plain}`;
 }
 
 /** The published name of each row, by what it is known by: none stands twice. */

@@ -22,17 +22,25 @@ import {
   word,
   type Field,
   type Look,
-  type Option,
   type Place,
   type Texts,
 } from '@barythm/core/describe';
-import { familyOf, optionRolesOf, roleInWords, roleUnitFault, type FamilyName } from '@barythm/core/families';
-import { entryWaySchema, type Parameter } from '@barythm/core/profile';
-import { INTERNAL_UNIT, unitsOf, type Quantity } from '@barythm/core/units';
+import { familyOf, optionRolesOf, type FamilyName } from '@barythm/core/families';
+import { entryWaySchema } from '@barythm/core/profile';
 import { freshName } from './names';
-
-/** A meaning that no plan asks for. */
-export const RECORDED_ONLY = 'none';
+import {
+  choicesBeside,
+  familyAt,
+  isInRepeating,
+  labelled,
+  meaningsOffered,
+  optionMeanings,
+  optionsOf,
+  parameterAt,
+  parametersBeside,
+  RECORDED_ONLY,
+  unitsFor,
+} from './offered';
 
 const chosen = neededWord('Choose one.');
 /** A meaning; none where it is only recorded. */
@@ -43,28 +51,6 @@ const meaning: Place = {
   },
   write: (value) => (value === undefined ? '' : String(value)),
 };
-
-const familyAt = (look: Look) => look.at('family') as FamilyName;
-/** The path of the parameter that a group of the form belongs to. */
-const parameterAt = (path: string) => /^parameters\.\d+/.exec(path)?.[0] ?? '';
-const textOf = (row: Texts, key: string) => String(textAt(row, key) ?? '');
-const labelled = (rows: readonly Texts[], at: 'key' | 'value'): Option[] =>
-  rows.flatMap((row) =>
-    textOf(row, 'label') === '' ? [] : [{ value: textOf(row, at), label: textOf(row, 'label') }],
-  );
-
-/** Every meaning of the family that no other parameter has. */
-function meanings(look: Look): readonly Option[] {
-  const family = familyAt(look);
-  const others = look.rows('parameters').filter((_, i) => `parameters.${i}` !== parameterAt(look.path));
-  const taken = new Set(others.map((row) => textAt(row, 'role')));
-  return [
-    { value: RECORDED_ONLY, label: 'Only recorded: no plan asks for it' },
-    ...familyOf(family)
-      .roles.filter((role) => !taken.has(role))
-      .map((role) => ({ value: role, label: roleInWords(family, role) })),
-  ];
-}
 
 /** What follows from a meaning: its kind where there is one only, and its choices to be called as the controller calls them. */
 function followMeaning(texts: Texts, role: string, path: string): Texts {
@@ -78,34 +64,11 @@ function followMeaning(texts: Texts, role: string, path: string): Texts {
   return withText(
     typed,
     under(path, 'options'),
-    counted.map((option, i) => ({ value: `new:${i + 1}`, label: '', role: option })),
+    counted.map((option) => ({ value: freshName(), label: '', role: option })),
   );
 }
 
-/** Units that a figure of a meaning can have; none where it can have any. */
-export function unitsFor(family: FamilyName, role: string): readonly string[] {
-  const every = ['%', ...(Object.keys(INTERNAL_UNIT) as Quantity[]).flatMap(unitsOf)];
-  const fits = [...new Set(every)].filter(
-    (unit) => roleUnitFault(family, { role, type: 'number', unit } as Parameter) === null,
-  );
-  const own = familyOf(family).quantities[role];
-  if (own !== undefined) return fits.length > 0 ? fits : [INTERNAL_UNIT[own]];
-  return fits.length < every.length / 2 ? fits : [];
-}
 const unitChoices = (look: Look) => unitsFor(familyAt(look), look.here('role'));
-
-/** Parameters of choices, but the one that is described. */
-function choicesBeside(look: Look): Option[] {
-  const own = parameterAt(look.path);
-  return labelled(
-    look.rows('parameters').filter((row, i) => `parameters.${i}` !== own && textAt(row, 'type') === 'choice'),
-    'key',
-  );
-}
-function optionsOf(look: Look, key: string): Option[] {
-  const row = look.rows('parameters').find((one) => textAt(one, 'key') === key);
-  return row === undefined ? [] : labelled(rowsAt(row, 'options'), 'value');
-}
 
 const CHANGED_BY = [
   { value: 'anyone', label: 'Anyone' },
@@ -147,11 +110,29 @@ const countOrPlace: Place = {
   write: (value) => String(value ?? 1),
 };
 
-/** What is asked of a parameter of a controller, in the order in which one reads it off. */
+/** Choices of the parameter itself. */
+const optionsHere = (look: Look) =>
+  ['choice', 'time'].includes(look.here('type'))
+    ? labelled(look.rows(under(look.path, 'options')), 'value')
+    : [];
+/** There is one menu, and it stands in it: nothing is to choose. */
+function isTheOnlyMenu(look: Look): boolean {
+  const menus = look.rows('groups');
+  return menus.length === 1 && textAt(menus[0], 'key') === look.here('group');
+}
+
+/**
+ * What is asked of a parameter of a controller, in the order in which one reads it off. What something stands in is asked for whether or
+ * not it could be asked for anew: a fault is never told at a place that nobody sees.
+ */
 export const PARAMETER_FIELDS: readonly Field[] = [
   hidden('key', word),
   someWords('label', 'Name', 'Type the name as it is displayed.', { hint: 'As the controller shows it' }),
-  aChoice('role', 'What it means', meanings, { place: meaning, searched: true, follows: followMeaning }),
+  aChoice('role', 'What it means', meaningsOffered, {
+    place: meaning,
+    searched: true,
+    follows: followMeaning,
+  }),
   aChoice(
     'type',
     'Kind',
@@ -164,7 +145,7 @@ export const PARAMETER_FIELDS: readonly Field[] = [
     { place: chosen },
   ),
   shownIf(
-    (look) => look.rows('groups').length > 1,
+    (look) => !isTheOnlyMenu(look),
     aChoice('group', 'Menu', (look) => labelled(look.rows('groups'), 'key'), { place: word }),
   ),
   onlyIf(isA('number'), [
@@ -180,7 +161,7 @@ export const PARAMETER_FIELDS: readonly Field[] = [
     ),
     beside(optionalFigure('least', 'Minimum'), optionalFigure('greatest', 'Maximum')),
     shownIf(
-      (look) => choicesBeside(look).length > 0,
+      (look) => choicesBeside(look).length > 0 || look.here('limitBy') !== '',
       aChoice(
         'limitBy',
         'Limits depend on',
@@ -188,14 +169,16 @@ export const PARAMETER_FIELDS: readonly Field[] = [
         { place: optional(word) },
       ),
     ),
-    shownIf(
-      (look) => look.here('limitBy') !== '',
-      rowsOf('limits', 'Add the limits of a choice', [
-        aChoice('when', 'With', (look) => optionsOf(look, look.at(`${parameterAt(look.path)}.limitBy`)), {
-          place: chosen,
-        }),
-        beside(optionalFigure('least', 'Minimum'), optionalFigure('greatest', 'Maximum')),
-      ]),
+    onlyIf(
+      (here) => here('limitBy') !== '',
+      [
+        rowsOf('limits', 'Add the limits of a choice', [
+          aChoice('when', 'With', (look) => optionsOf(look, look.at(`${parameterAt(look.path)}.limitBy`)), {
+            place: chosen,
+          }),
+          beside(optionalFigure('least', 'Minimum'), optionalFigure('greatest', 'Maximum')),
+        ]),
+      ],
     ),
     optionalFigure('step', 'Step', 'By which the display counts'),
   ]),
@@ -214,43 +197,33 @@ export const PARAMETER_FIELDS: readonly Field[] = [
         hidden('value', word),
         someWords('label', 'The display shows', 'Type the choice as it is displayed, or remove it.'),
         shownIf(
-          (look) => optionRolesOf(familyAt(look), look.at(`${parameterAt(look.path)}.role`)).length > 0,
+          (look) => optionMeanings(look).length > 0,
           aChoice(
             'role',
             'Which means',
-            (look) => {
-              const family = familyAt(look);
-              return [
-                { value: '', label: 'Something else' },
-                ...optionRolesOf(family, look.at(`${parameterAt(look.path)}.role`)).map((role) => ({
-                  value: role,
-                  label: roleInWords(family, role),
-                })),
-              ];
-            },
+            (look) => [{ value: '', label: 'Something else' }, ...optionMeanings(look)],
             { place: optional(word), searched: true },
           ),
         ),
       ],
-      { fresh: (rows) => ({ value: freshName(rows, 'value') }) },
+      { fresh: () => ({ value: freshName() }) },
     ),
   ]),
   shownIf(
-    (look) => look.here('type') === 'choice',
+    (look) => optionsHere(look).length > 0 || look.here('defaultOption') !== '',
     aChoice(
-      'default',
+      'defaultOption',
       'As delivered',
-      (look) => [
-        { value: '', label: 'Unknown' },
-        ...labelled(look.rows(under(look.path, 'options')), 'value'),
-      ],
+      (look) => [{ value: '', label: 'Unknown' }, ...optionsHere(look)],
       { place: optional(word) },
     ),
   ),
-  shownIf(
-    (look) => ['number', 'time'].includes(look.here('type')),
+  onlyIf(isA('number', 'time'), [
     aWord('default', 'As delivered', { place: optional(word), hint: 'Leave empty if unknown' }),
-  ),
+  ]),
+  onlyIf(isA('days'), [
+    aWord('default', 'As delivered', { place: optional(word), hint: '1 for Monday, e.g. 12345' }),
+  ]),
   rowsOf('route', 'Add a key', [
     beside(
       someWords('key', 'Key', 'Type what stands on the key, or remove it.'),
@@ -271,7 +244,7 @@ export const PARAMETER_FIELDS: readonly Field[] = [
   aTick('needsRestart', 'Takes effect after a restart'),
   aWord('caution', 'Caution at this setting', { place: optional(word), lines: 2 }),
   shownIf(
-    (look) => choicesBeside(look).length > 0,
+    (look) => choicesBeside(look).length > 0 || look.rows(under(look.path, 'appliesWhen')).length > 0,
     rowsOf('appliesWhen', 'Applies only with another setting', [
       aChoice('parameter', 'Only with', choicesBeside, { place: chosen }),
       ticks('in', 'Set to', (look) => optionsOf(look, look.here('parameter'))),
@@ -279,18 +252,7 @@ export const PARAMETER_FIELDS: readonly Field[] = [
   ),
   hidden('condition', word),
   shownIf(
-    (look) => look.rows('parameters').length > 1,
-    ticksOfNames('rewrites', 'A change puts back', (look) =>
-      labelled(
-        look.rows('parameters').filter((_, i) => `parameters.${i}` !== parameterAt(look.path)),
-        'key',
-      ),
-    ),
+    (look) => parametersBeside(look).length > 0 || look.here('rewrites') !== '',
+    ticksOfNames('rewrites', 'A change puts back', parametersBeside),
   ),
 ];
-
-function isInRepeating(look: Look): boolean {
-  const group = look.at(`${parameterAt(look.path)}.group`);
-  const row = look.rows('groups').find((one) => textAt(one, 'key') === group);
-  return row !== undefined && textAt(row, 'repeat.on') === 'yes';
-}

@@ -1,6 +1,6 @@
 import { time, type Texts } from '@barythm/core/describe';
 import type { KeyStep, Limit, Parameter, Predicate } from '@barythm/core/profile';
-import { RECORDED_ONLY } from './parameter-fields';
+import { RECORDED_ONLY } from './offered';
 
 /** A parameter of a profile as it is typed. */
 export function parameterTexts(parameter: Parameter): Texts {
@@ -11,6 +11,7 @@ export function parameterTexts(parameter: Parameter): Texts {
   const end = (limit: Limit | undefined) =>
     isTime && typeof limit === 'number' ? timeText(limit) : plain(limit);
   const delivered = parameter.default;
+  const hasOptions = (parameter.options ?? []).length > 0;
   return {
     key: parameter.key,
     label: parameter.label,
@@ -25,11 +26,12 @@ export function parameterTexts(parameter: Parameter): Texts {
     step: figure(parameter.step),
     options: (parameter.options ?? []).map(({ value, label, role = '' }) => ({ value, label, role })),
     default:
-      delivered === undefined
+      delivered === undefined || (hasOptions && typeof delivered === 'string')
         ? ''
         : isTime && typeof delivered === 'number'
           ? timeText(delivered)
           : String(delivered),
+    defaultOption: hasOptions && typeof delivered === 'string' ? delivered : '',
     route: parameter.route.map(routeRow),
     storedBy: parameter.storedBy,
     entry: parameter.entry,

@@ -8,7 +8,8 @@ import { Button, ButtonRow } from '../../ui/button';
 import { Card } from '../../ui/card';
 import { SPACE, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
-import { PARAMETER_FIELDS, RECORDED_ONLY } from './parameter-fields';
+import { RECORDED_ONLY } from './offered';
+import { PARAMETER_FIELDS } from './parameter-fields';
 import { blankParameter, type ProfileDraft } from './profile-draft';
 
 interface ParametersCardProps {

@@ -70,9 +70,8 @@ export const copyOf = (profile: AnyProfile): ProfileDraft => ({
 });
 
 /** A parameter with nothing typed; with `like`, reached and entered as another one is. */
-export function blankParameter(draft: Pick<ProfileDraft, 'parameters' | 'groups'>, like?: Texts): Texts {
-  const key = freshName(draft.parameters, 'key');
-  const blank = { ...(BLANK as object), key };
+export function blankParameter(draft: Pick<ProfileDraft, 'groups'>, like?: Texts): Texts {
+  const blank = { ...(BLANK as object), key: freshName() };
   const only: Record<string, Texts> =
     draft.groups.length === 1 ? { group: textAt(draft.groups[0], 'key') ?? '' } : {};
   const same = SAME.flatMap((field) => {
@@ -95,6 +94,7 @@ const BLANK: Texts = {
   limits: [],
   options: [],
   default: '',
+  defaultOption: '',
   route: [],
   storedBy: '',
   entry: '',

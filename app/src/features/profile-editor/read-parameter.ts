@@ -1,5 +1,5 @@
 import { fieldsPlace, type Texts, textAt } from '@barythm/core/describe';
-import { isOptionRole, rolesOfFamily, roleUnitFault, type FamilyName } from '@barythm/core/families';
+import { optionRolesOf, rolesOfFamily, roleUnitFault, type FamilyName } from '@barythm/core/families';
 import type { Parameter } from '@barythm/core/profile';
 import { minuteOfDay } from '@barythm/core/time';
 import { PARAMETER_FIELDS } from './parameter-fields';
@@ -47,6 +47,7 @@ interface Row {
   readonly step?: number;
   readonly options?: readonly { readonly value: string; readonly label?: string; readonly role?: string }[];
   readonly default?: string;
+  readonly defaultOption?: string;
   readonly route: readonly {
     readonly key?: string;
     readonly press?: string;
@@ -68,51 +69,64 @@ export function readParameter(
   tell: (path: string, words: string) => void,
 ): object {
   const read = PLACE.read(texts, path, tell) as Row;
-  const { limitBy, limits = [], condition, appliesWhen, options, rewrites, ...rest } = read;
+  const { limitBy, limits = [], condition, appliesWhen, options, rewrites, defaultOption, ...rest } = read;
   const { role } = read;
   if (role !== undefined && !rolesOfFamily(family).includes(role))
     tell(`${path}.role`, 'This is no meaning of such a controller. Choose another.');
-  const unit = roleUnitFault(family, { ...read, type: read.type } as unknown as Parameter);
+  const unit = roleUnitFault(family, read as unknown as Parameter);
   if (unit) tell(`${path}.unit`, unit);
+  const mayMean = role === undefined ? [] : optionRolesOf(family, role);
   options?.forEach((option, i) => {
-    if (option.role !== undefined && !isOptionRole(family, option.role))
+    // of a parameter that is only recorded they are not asked, and come back with its meaning
+    if (option.role !== undefined && mayMean.length > 0 && !mayMean.includes(option.role))
       tell(`${path}.options.${i}.role`, 'This is no meaning of such a choice. Choose another.');
   });
-  const optionsOf = (key: string) => names.options.get(key) ?? new Map<string, string>();
-  const optionNamed = (key: string, value: string) => optionsOf(key).get(value) ?? value;
-  const parameterNamed = (key: string) => names.parameters.get(key) ?? key;
+  /** What something refers to, by its published name; undefined for what is gone, which is told where it is referred to. */
+  const named = (known: ReadonlyMap<string, string> | undefined, one: string, at: string, what: string) => {
+    const name = known?.get(one);
+    if (name === undefined) tell(`${path}.${at}`, `That ${what} is gone. Choose again.`);
+    return name;
+  };
+  const setting = (key: string, at: string) => named(names.parameters, key, at, 'setting');
+  const choice = (key: string, value: string, at: string) =>
+    named(names.options.get(key), value, at, 'choice');
+  const by = limitBy === undefined ? undefined : setting(limitBy, 'limitBy');
   const limit = (end: 'least' | 'greatest') => {
-    const values = limits.flatMap(({ when, [end]: figure }) =>
-      when === undefined || figure === undefined ? [] : [[optionNamed(limitBy ?? '', when), figure] as const],
-    );
-    return limitBy === undefined || values.length === 0
-      ? read[end]
-      : { by: parameterNamed(limitBy), values: Object.fromEntries(values) };
+    const values = limits.flatMap(({ when, [end]: figure }, i) => {
+      const name =
+        when === undefined || by === undefined ? undefined : choice(limitBy ?? '', when, `limits.${i}.when`);
+      return name === undefined || figure === undefined ? [] : [[name, figure] as const];
+    });
+    return by === undefined || values.length === 0 ? read[end] : { by, values: Object.fromEntries(values) };
   };
   const conditions = appliesWhen.flatMap(({ parameter, in: values }, i) => {
-    if (parameter === undefined) return [];
-    if (values.length === 0) tell(`${path}.appliesWhen.${i}.in`, 'Choose at least one.');
-    return [
-      { parameter: parameterNamed(parameter), in: values.map((value) => optionNamed(parameter, value)) },
-    ];
+    const at = `appliesWhen.${i}`;
+    const name = parameter === undefined ? undefined : setting(parameter, `${at}.parameter`);
+    if (parameter === undefined || name === undefined) return [];
+    if (values.length === 0) tell(`${path}.${at}.in`, 'Choose at least one.');
+    const still = values.flatMap((value) => choice(parameter, value, `${at}.in`) ?? []);
+    return still.length === 0 ? [] : [{ parameter: name, in: still }];
   });
   return dropEmpty({
     ...rest,
-    key: parameterNamed(read.key),
-    group: names.groups.get(read.group) ?? read.group,
+    key: names.parameters.get(read.key) ?? read.key,
+    group: read.group === '' ? '' : named(names.groups, read.group, 'group', 'menu'),
     // a choice has no figures, whatever was typed before it was one
     least: limit('least'),
     greatest: limit('greatest'),
-    default: defaultOf(
-      read,
-      (value) => optionNamed(read.key, value),
-      (words) => tell(`${path}.default`, words),
-    ),
+    default:
+      defaultOption === undefined
+        ? figureOf(read, (words) => tell(`${path}.default`, words))
+        : choice(read.key, defaultOption, 'defaultOption'),
     options:
       options === undefined || (options.length === 0 && read.type !== 'choice')
         ? undefined
-        : options.map(({ value, ...option }) =>
-            dropEmpty({ value: optionNamed(read.key, value), ...option }),
+        : options.map(({ value, role: means, ...option }) =>
+            dropEmpty({
+              ...option,
+              value: names.options.get(read.key)?.get(value) ?? value,
+              role: mayMean.length > 0 ? means : undefined,
+            }),
           ),
     route: read.route.map(({ place, times, ...step }) =>
       dropEmpty({ ...step, times: place ? 'place' : times }),
@@ -123,23 +137,18 @@ export function readParameter(
         : conditions.length > 1
           ? { all: conditions }
           : conditions[0],
-    rewrites: rewrites?.map(parameterNamed),
+    rewrites: rewrites?.flatMap((key) => setting(key, 'rewrites') ?? []),
   });
 }
 
-function defaultOf(
-  { default: typed, type }: Row,
-  named: (value: string) => string,
-  tell: (words: string) => void,
-): number | string | undefined {
+/** What a figure, a time or days are as delivered. */
+function figureOf({ default: typed, type }: Row, tell: (words: string) => void): number | string | undefined {
   if (typed === undefined) return undefined;
-  const figure = Number(typed.replace(',', '.'));
-  if (type === 'number') {
-    if (Number.isFinite(figure)) return figure;
-    tell(`“${typed}” is not a figure.`);
-    return undefined;
-  }
-  return (type === 'time' ? minuteOfDay(typed) : null) ?? named(typed);
+  const figure = type === 'time' ? minuteOfDay(typed) : Number(typed.replace(',', '.'));
+  if (type === 'days') return typed;
+  if (figure !== null && Number.isFinite(figure)) return figure;
+  tell(type === 'time' ? `“${typed}” is no time of day. Type it as 7:30.` : `“${typed}” is not a figure.`);
+  return undefined;
 }
 
 function dropEmpty(value: object): object {

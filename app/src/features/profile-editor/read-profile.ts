@@ -1,4 +1,11 @@
-import { fieldsPlace, type Form, type PathErrors, type Texts } from '@barythm/core/describe';
+import {
+  fieldsPlace,
+  inPlainWords,
+  type Form,
+  type PathErrors,
+  type SchemaFault,
+  type Texts,
+} from '@barythm/core/describe';
 import { familyOf, profileSchema, type AnyProfile } from '@barythm/core/families';
 import { GROUP_FIELDS } from './group-fields';
 import { habitsOf, idOf, type ProfileDraft } from './profile-draft';
@@ -53,7 +60,7 @@ const PLAIN: Readonly<Record<string, string>> = {
   parameters: 'At least one parameter.',
 };
 
-type Issue = { code: string; path: PropertyKey[]; message: string };
+type Issue = SchemaFault & { readonly code: string; readonly path: PropertyKey[] };
 
 /** One fault of the schema, at the place where it was typed; what could not be read there has been told already. */
 function said(
@@ -65,7 +72,7 @@ function said(
   const [first, second, third] = issue.path.map(String);
   if (first === 'behaviours') {
     const path = `behaviours.${form.typedAt(issue.path.slice(1).map(String).join('.'), habits)}`;
-    errors[path] ??= form.wordsFor(issue.code) ?? issue.message;
+    errors[path] ??= form.wordsFor(issue.code) ?? inPlainWords(issue);
     return;
   }
   const place =
@@ -76,10 +83,5 @@ function said(
         : issue.path.map(String).join('.');
   const told = Object.keys(errors).some((path) => path === place || path.startsWith(`${place}.`));
   if (told) return;
-  errors[place] =
-    issue.path.length === 1 && PLAIN[first]
-      ? PLAIN[first]
-      : issue.code === 'too_small' || issue.code === 'invalid_type' || issue.code === 'invalid_value'
-        ? 'This is needed.'
-        : issue.message;
+  errors[place] = (issue.path.length === 1 && PLAIN[first]) || inPlainWords(issue);
 }

@@ -1,15 +1,10 @@
-import { FAMILY_NAMES, familyOf, profileSchema, type Duty, type FamilyName } from '@barythm/core/families';
+import { FAMILY_NAMES, familyOf, type Duty, type FamilyName } from '@barythm/core/families';
+import { SHIPPED } from './shipped.fixtures';
 import { METRIC, type Reader } from '@barythm/core/units';
-import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
 import { Look, textAt, type Texts, told, withText } from '@barythm/core/describe';
 
 /** Every long form of every family: what is kept comes back as it went, and what is typed is never thrown away. */
 
-const PROFILES = join(__dirname, '../../../../profiles');
-const SHIPPED = readdirSync(PROFILES).map((file) =>
-  profileSchema.parse(JSON.parse(readFileSync(join(PROFILES, file), 'utf8'))),
-);
 const samplesOf = (name: FamilyName) =>
   jest.requireActual<{ SAMPLES: readonly { duty: Duty }[] }>(`@barythm/core/families/${name}/fixtures`)
     .SAMPLES;

@@ -1,13 +1,7 @@
-import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
 import { inOrderOfWork } from '../../profile';
 import { familyOf, FAMILY_NAMES, type AnyProfile } from '../all';
-import { profileSchema } from '../wire';
+import { SHIPPED } from './shipped.fixtures';
 
-const PROFILES = join(__dirname, '../../../../profiles');
-const SHIPPED = readdirSync(PROFILES).map((file) =>
-  profileSchema.parse(JSON.parse(readFileSync(join(PROFILES, file), 'utf8'))),
-);
 const at = (profile: AnyProfile, key: string, role: string) => `${profile.id} ${key}: ${role}`;
 
 test.each(SHIPPED.map((profile) => [profile.id, profile] as const))(
