@@ -1,6 +1,7 @@
 import type { UnitsWanted } from '@barythm/core/units';
 import type { Command, CommandAnswer, CommandBody } from '@barythm/contract/commands';
 import type { Problem } from '@barythm/contract/problem';
+import { UNNAMED } from '../ui/own-name';
 import { RefusedError } from './client';
 
 /** Where unsent writes are kept through a reload, one record each, for all tabs of a browser. */
@@ -125,7 +126,7 @@ export class Outbox {
   async add(
     body: CommandBody,
     shownVersion: number,
-    actor: Command['actor'] = this.parts.name?.() ?? 'Technician 1',
+    actor: Command['actor'] = this.parts.name?.() ?? UNNAMED,
   ): Promise<void> {
     const units = this.parts.units?.() ?? 'metric';
     const command: Command = {

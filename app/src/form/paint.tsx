@@ -4,6 +4,7 @@ import { DateField as DateInput } from '../ui/fields/date-field';
 import { DaysPick } from '../ui/fields/days-pick';
 import { Field as Input } from '../ui/fields/field';
 import { SearchedChoice } from '../ui/fields/searched-choice';
+import { UnderField } from '../ui/fields/under-field';
 import { SPACE } from '../ui/theme';
 import { Words } from '../ui/words/words';
 import {
@@ -179,7 +180,7 @@ function Switched({ field, path }: { field: SwitchField; path: string }) {
         checked={text === 'yes'}
         onChange={(checked) => set(checked ? 'yes' : 'no')}
       />
-      {error && <Wrong words={error} />}
+      <UnderField error={error} />
       {text === 'yes' && <Fields fields={field.fields} path={path} />}
     </>
   );
@@ -213,7 +214,7 @@ function Several({ field, group }: Of<TicksField>) {
           }
         />
       ))}
-      {error && <Wrong words={error} />}
+      <UnderField error={error} />
     </View>
   );
 }
@@ -223,14 +224,6 @@ function Days({ field, group }: Of<DaysField>) {
   const { text, set, error, testID } = useSpot(under(group, field.key));
   return (
     <DaysPick label={told(field.label, look)} testID={testID} days={text} error={error} onChange={set} />
-  );
-}
-
-function Wrong({ words }: { words: string }) {
-  return (
-    <Words size="small" bold colour="rust" role="alert">
-      {words}
-    </Words>
   );
 }
 

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { RADIUS, SPACE, TOUCH, usePalette } from './theme';
+import { isFirstTap } from './touch/first-tap';
 import { Words } from './words/words';
 
 interface ButtonProps {
@@ -27,7 +28,8 @@ export function Button({ label, name, onPress, kind = 'plain', disabled, icon, t
       aria-label={name}
       disabled={disabled}
       aria-disabled={disabled}
-      onPress={onPress}
+      // what a main button does may bring another to its place; a plain one may be tapped again and again, as a step up is
+      onPress={(event) => (!main || isFirstTap(event)) && onPress()}
       style={({ pressed }) => [
         styles.button,
         grow && styles.grow,

@@ -1,4 +1,4 @@
-import { signFault } from '@barythm/core/print';
+import { nameFault } from '@barythm/core/print';
 import { z } from 'zod';
 import {
   addressSchema,
@@ -130,8 +130,10 @@ export const commandSchema = z
       .string()
       .trim()
       .min(1, 'Say who writes.')
-      .max(60, 'At most 60 characters.')
-      .refine((name) => signFault(name) === null, 'This name cannot be printed on paper.'),
+      .superRefine((name, context) => {
+        const wrong = nameFault(name);
+        if (wrong !== null) context.addIssue({ code: 'custom', message: wrong });
+      }),
     units: z.enum(['metric', 'us', 'both']).optional(),
     body: z.discriminatedUnion('kind', [jobStartSchema, ...jobBodies]),
   })

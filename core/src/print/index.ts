@@ -45,6 +45,15 @@ export function signFault(text: string): string | null {
   return `${named.join(', ')} cannot be printed on paper: write it in another way.`;
 }
 
+/** Signs of a person's name that find room on paper, beside a date or for whom they sign. */
+export const LONGEST_NAME = 60;
+
+/** What is wrong with the name of a person as papers are to print it, in words; null where nothing is, as with none. */
+export function nameFault(name: string): string | null {
+  const longer = name.trim().length > LONGEST_NAME;
+  return signFault(name) ?? (longer ? `At most ${LONGEST_NAME} characters.` : null);
+}
+
 /** The first text in some data that papers cannot print, with its place; null where all can be printed. */
 export function signFaultIn(
   value: unknown,

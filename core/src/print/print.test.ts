@@ -1,4 +1,4 @@
-import { isPrinted, signFault, signFaultIn, unprinted } from './index';
+import { isPrinted, LONGEST_NAME, nameFault, signFault, signFaultIn, unprinted } from './index';
 
 test.each([
   'Pump house, 62 % at 3.7 bar ≤ 4 °C – m³/h → “good”',
@@ -24,4 +24,14 @@ test('any other sign is named, once', () => {
 test('a letter made of two signs is taken as the one it is; ends of lines are none', () => {
   expect(unprinted('e\u0301\r\n\u200d')).toEqual([]);
   expect([isPrinted(' '), isPrinted('\u{1f600}'), isPrinted('\u{10ffff}')]).toEqual([true, false, false]);
+});
+
+test('a name has room for sixty signs, blanks around it not counted', () => {
+  expect([
+    nameFault(''),
+    nameFault('a'.repeat(LONGEST_NAME)),
+    nameFault(` ${'a'.repeat(LONGEST_NAME)} `),
+  ]).toEqual([null, null, null]);
+  expect(nameFault('a'.repeat(LONGEST_NAME + 1))).toBe('At most 60 characters.');
+  expect(nameFault('Ada 😀')).toMatch(/cannot be printed/);
 });

@@ -1,7 +1,3 @@
-import { execFileSync } from 'node:child_process';
-import { writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import type { CommandBody } from '@barythm/contract/commands';
 import type { JobResource, PumpResource, Round } from '@barythm/contract/resources';
 import { planPool, POOL_REASONS } from '@barythm/core/families/pool';
@@ -9,6 +5,7 @@ import { plannedTargets, viewJob, type JobView } from '@barythm/core/job';
 import { addressOf, inOrderOfWork } from '@barythm/core/profile';
 import { stateOf } from '@barythm/core/sheet';
 import { v7 } from 'uuid';
+import { wordsOfPaper } from '../golden/paper-words';
 import { startTestServer, type TestServer } from '../testing/test-server';
 import { isContextOf, familyOf } from '@barythm/core/families';
 
@@ -110,12 +107,6 @@ class Visit {
   }
 }
 
-const pdfText = (pdf: Buffer) => {
-  const file = join(tmpdir(), `barythm-${v7()}.pdf`);
-  writeFileSync(file, pdf);
-  return execFileSync('node', [join(__dirname, '../../../e2e/src/pdf-text.mjs'), file], { encoding: 'utf8' });
-};
-
 test('the therapy pool from arrival to a frozen hand-over, each step gated and each figure kept', async () => {
   const visit = await new Visit('pool-therapy').start();
   const state = async () => (await visit.load()).document.job.state;
@@ -193,7 +184,7 @@ test('the therapy pool from arrival to a frozen hand-over, each step gated and e
   expect(late.body).toMatchObject({ errors: [{ words: expect.stringContaining('handed over') }] });
 
   const { rawPayload } = await server.app.inject(`/api/v1/jobs/${visit.jobId}/hand-over.pdf`);
-  const words = pdfText(rawPayload);
+  const words = wordsOfPaper(rawPayload);
   expect(words).toContain('4 of 4 checks as expected');
   expect(words).not.toContain('signal points');
   expect(words).toContain('The week, before and after');

@@ -67,16 +67,21 @@ const COLUMNS = 'p.id, p.tag, p.name, p.place, p.siteId, s.name AS siteName, p.f
 const orderOf = ({ sort }: Which) => (sort === 'site' ? 's.name, s.id, p.tag, p.id' : 'p.tag, p.id');
 const inUse = ({ family }: Which) => `p.retiredOn IS NULL${family ? ' AND p.family = $family' : ''}`;
 
-/** Cut along an index of tags, of a family’s tags, or site by site; joined after that. */
-function allPumps(which: Which): string {
+/** A page of ids, cut along an index of tags, of a family’s tags, or site by site. */
+export function cutOf(which: Which): string {
   // the order of a cross join is kept: sites by their names, and the pumps of each by their tags
   const from =
     which.sort === 'site'
       ? 'sites s CROSS JOIN pumps p INDEXED BY pumps_of_site ON p.siteId = s.id'
       : 'pumps p';
+  return `SELECT p.id FROM ${from} WHERE ${inUse(which)} ORDER BY ${orderOf(which)} LIMIT $limit OFFSET $offset`;
+}
+
+/** Joined to what else a row shows only after it was cut. */
+function allPumps(which: Which): string {
   return `
   SELECT ${COLUMNS}, (SELECT COUNT(*) FROM pumps p WHERE ${inUse(which)}) AS total
-    FROM (SELECT p.id FROM ${from} WHERE ${inUse(which)} ORDER BY ${orderOf(which)} LIMIT $limit OFFSET $offset) AS cut
+    FROM (${cutOf(which)}) AS cut
     JOIN pumps p ON p.id = cut.id JOIN sites s ON s.id = p.siteId
    ORDER BY ${orderOf(which)}`;
 }

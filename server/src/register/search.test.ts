@@ -1,3 +1,4 @@
+import { cutOf } from './pumps';
 import { startTestServer, type TestServer } from '../testing/test-server';
 
 interface Page {
@@ -65,20 +66,16 @@ test('one kind alone, in the order of tags or of sites, with a search and withou
   expect((await server.get('/api/v1/pumps?family=fan')).status).toBe(400);
 });
 
-test('a list of many is cut from an index, whichever order it has', async () => {
-  const plan = async (sql: string) => {
-    const [rows] = await server.database.sequelize.query(`EXPLAIN QUERY PLAN ${sql}`);
-    return (rows as { detail: string }[]).map(({ detail }) => detail).join(' | ');
-  };
-  const cut = 'LIMIT 25 OFFSET 0';
-  expect(
-    await plan(
-      `SELECT p.id FROM pumps p WHERE p.retiredOn IS NULL AND p.family = 'spa' ORDER BY p.tag, p.id ${cut}`,
-    ),
-  ).not.toContain('TEMP B-TREE');
-  expect(
-    await plan(
-      `SELECT p.id FROM sites s CROSS JOIN pumps p INDEXED BY pumps_of_site ON p.siteId = s.id WHERE p.retiredOn IS NULL ORDER BY s.name, s.id, p.tag, p.id ${cut}`,
-    ),
-  ).not.toContain('TEMP B-TREE FOR ORDER BY');
+test.each([
+  { sort: 'tag', family: false },
+  { sort: 'tag', family: true },
+  { sort: 'site', family: false },
+  { sort: 'site', family: true },
+] as const)('a list of many is cut from an index: by $sort, of one kind: $family', async (which) => {
+  const bind = { limit: 25, offset: 0, ...(which.family && { family: 'spa' }) };
+  const [rows] = await server.database.sequelize.query(`EXPLAIN QUERY PLAN ${cutOf(which)}`, { bind });
+  const steps = (rows as { detail: string }[]).map(({ detail }) => detail);
+  expect(steps.length).toBeGreaterThan(0);
+  // ties of a site's tags may be put in order among themselves, the whole may not
+  expect(steps.filter((step) => step.includes('TEMP B-TREE FOR ORDER BY'))).toEqual([]);
 });

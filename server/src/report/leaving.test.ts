@@ -3,10 +3,12 @@ import { execFileSync } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { jsonSchemaOf, type JobFile } from '@barythm/contract/formats';
+import { NO_NAME } from '@barythm/core/words';
 import Ajv2020 from 'ajv/dist/2020';
 import addFormats from 'ajv-formats';
 import Papa from 'papaparse';
 import { csvOf } from '.';
+import { wordsOfPaper } from '../golden/paper-words';
 import { startTestServer, type TestServer } from '../testing/test-server';
 
 const JOB = 'job-pump-therapy-2026-10-28';
@@ -38,6 +40,21 @@ test('imported into an empty database, a job gives the same hand-over to the las
     expect((await pdfOf(other)).equals(await pdfOf(server))).toBe(true);
     const again = await other.post('/api/v1/jobs/import', file);
     expect(again.status).toBe(409);
+  } finally {
+    await other.stop();
+  }
+});
+
+test('where nobody was there to sign, the paper says so where the name and the signature would stand', async () => {
+  const file = (await server.get(`${base}/job.json`)).body as JobFile;
+  const handover = { ...file.document.handover!, signature: null, signedAs: NO_NAME };
+  const other = await startTestServer({ demo: false });
+  try {
+    const alone = { ...file, document: { ...file.document, handover } };
+    expect((await other.post('/api/v1/jobs/import', alone)).status).toBe(201);
+    const words = wordsOfPaper(await pdfOf(other));
+    expect(words).toContain('Nobody was there to sign.');
+    expect(wordsOfPaper(await pdfOf(server))).not.toContain('Nobody was there');
   } finally {
     await other.stop();
   }

@@ -1,17 +1,17 @@
 import type { PumpPage, PumpQuery, PumpRow, SiteRow } from '@barythm/contract/resources';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useEffect, useRef, useState } from 'react';
-import { StyleSheet, TextInput, View } from 'react-native';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { usePumps, useSites } from '../../api/queries';
 import { counted } from '@barythm/core/words';
 import { Button, ButtonRow } from '../../ui/button';
 import { LinkCard } from '../../ui/card';
 import { Choice } from '../../ui/fields/choice';
+import { SearchInput } from '../../ui/fields/search-input';
 import { useWide } from '../../ui/screen/layout';
 import { Screen } from '../../ui/screen/screen';
 import { Empty, Failed, Loading } from '../../ui/screen/states';
 import { Table, type Column } from '../../ui/table';
-import { FONT, RADIUS, SIZE, SPACE, TOUCH, textSize, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 
 /** Sites and pumps, searched. */
@@ -58,25 +58,15 @@ function Ways() {
 }
 
 function SearchBox({ value, onChange }: { value: string; onChange: (text: string) => void }) {
-  const palette = usePalette();
-  const input = useRef<TextInput>(null);
   const { focus } = useLocalSearchParams<{ focus?: string }>();
-  useEffect(() => {
-    if (focus === 'search') input.current?.focus();
-  }, [focus]);
   return (
-    <TextInput
-      ref={input}
+    <SearchInput
+      atOnce={focus === 'search'}
       testID="search"
-      aria-label="Search pumps and sites"
+      label="Search pumps and sites"
       placeholder="Tag, name, place or site"
-      placeholderTextColor={palette.quiet}
       value={value}
-      onChangeText={onChange}
-      style={[
-        styles.search,
-        { color: palette.ink, borderColor: palette.edge, backgroundColor: palette.surface },
-      ]}
+      onChange={onChange}
     />
   );
 }
@@ -243,13 +233,5 @@ function Pager(props: {
 }
 
 const styles = StyleSheet.create({
-  search: {
-    minHeight: TOUCH,
-    borderWidth: 1.5,
-    borderRadius: RADIUS.control,
-    paddingHorizontal: SPACE.m,
-    fontSize: textSize(SIZE.large),
-    fontFamily: FONT.text,
-  },
   pager: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' },
 });

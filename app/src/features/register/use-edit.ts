@@ -39,7 +39,8 @@ export function useEdit(path: string, back: string) {
           told.map(({ field }) => field),
         ),
       );
-      await client.invalidateQueries();
+      // what stands there now is asked for; out of reach of the server that may take long
+      void client.invalidateQueries();
       setGeneral(told.length > 0 ? 'Put the marked places right.' : (failure as Error).message);
     }
   };
@@ -50,7 +51,7 @@ export function useEdit(path: string, back: string) {
     text: (key: string, registered: string) => draft[key] ?? registered,
     change: (key: string, text: string, registered: string) => {
       setDraft({ ...draft, [key]: text });
-      if (draft[key] === undefined) setWas({ ...was, [key]: registered });
+      if (was[key] === undefined) setWas({ ...was, [key]: registered });
       setErrors(without(errors, [key]));
       setGeneral(null);
     },

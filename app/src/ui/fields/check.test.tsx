@@ -1,5 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
-import { Check } from './choice';
+import { Button } from '../button';
+import { Check, Choice } from './choice';
 
 test('the second tap of a double one takes nothing back; a tap of its own does', () => {
   const onChange = jest.fn();
@@ -10,4 +11,25 @@ test('the second tap of a double one takes nothing back; a tap of its own does',
   expect(onChange.mock.calls).toEqual([[true]]);
   tap(1);
   expect(onChange).toHaveBeenCalledTimes(2);
+});
+
+test('the second tap of a double one presses no main button and no choice that came to its place; a step up may be tapped fast', () => {
+  const told: string[] = [];
+  const say = (words: string) => () => told.push(words);
+  render(
+    <>
+      <Button kind="main" label="Record" testID="main" onPress={say('main')} />
+      <Button label="+" testID="step" onPress={say('step')} />
+      <Choice
+        label="By"
+        testID="by"
+        options={[{ value: 'own', label: 'Own' }]}
+        value={null}
+        onChange={say('by')}
+      />
+    </>,
+  );
+  for (const at of ['main', 'step', 'by-own'])
+    for (const detail of [1, 2]) fireEvent.press(screen.getByTestId(at), { nativeEvent: { detail } });
+  expect(told).toEqual(['main', 'step', 'step', 'by']);
 });

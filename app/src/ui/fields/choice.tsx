@@ -1,7 +1,9 @@
-import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { isFirstTap } from '../touch/first-tap';
 import { groupKeys } from '../touch/group-keys';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../theme';
 import { Words } from '../words/words';
+import { UnderField } from './under-field';
 
 interface ChoiceProps<T extends string> {
   readonly label: string;
@@ -36,7 +38,7 @@ export function Choice<T extends string>(props: ChoiceProps<T>) {
               {...groupKeys(() => onChange(option.value))}
               aria-checked={chosen}
               testID={testID && `${testID}-${option.value}`}
-              onPress={() => onChange(option.value)}
+              onPress={(event) => isFirstTap(event) && onChange(option.value)}
               style={[
                 styles.option,
                 { borderColor: chosen ? palette.petrol : palette.edge, backgroundColor: palette.surface },
@@ -50,23 +52,10 @@ export function Choice<T extends string>(props: ChoiceProps<T>) {
           );
         })}
       </View>
-      {error ? (
-        <Words size="small" bold colour="rust" role="alert">
-          {error}
-        </Words>
-      ) : null}
-      {hint ? (
-        <Words size="small" colour="quiet">
-          {hint}
-        </Words>
-      ) : null}
+      <UnderField error={error} hint={hint} />
     </View>
   );
 }
-
-/** The second tap of a double one would take back what the first confirmed. */
-const isFirstTap = (event?: Partial<GestureResponderEvent>) =>
-  ((event?.nativeEvent as { readonly detail?: number } | undefined)?.detail ?? 1) < 2;
 
 /** A thing to confirm by itself. */
 export function Check({

@@ -2,6 +2,7 @@ import { DAY_NAMES, EVERY_DAY } from '@barythm/core/time';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { groupKeys } from '../touch/group-keys';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../theme';
+import { UnderField } from './under-field';
 import { Words } from '../words/words';
 
 interface DaysPickProps {
@@ -69,11 +70,7 @@ export function DaysPick({ label, days, onChange, error, testID, hideLabel }: Da
           );
         })}
       </View>
-      {error ? (
-        <Words size="small" bold colour="rust" role="alert">
-          {error}
-        </Words>
-      ) : null}
+      <UnderField error={error} />
     </View>
   );
 }

@@ -7,6 +7,7 @@ import { FIELD_MARK, goOn, keepInSight, WHOLE_MARK } from '../pad/next-field';
 import { useReader } from '../reader';
 import { FONT, RADIUS, SIZE, SPACE, textSize, TOUCH, usePalette } from '../theme';
 import { Words } from '../words/words';
+import { UnderField } from './under-field';
 
 interface FieldProps {
   readonly label: string;
@@ -113,16 +114,7 @@ export function Field(props: FieldProps) {
         </View>
         {props.trailing}
       </View>
-      {error ? (
-        <Words size="small" colour="rust" bold role="alert">
-          {error}
-        </Words>
-      ) : null}
-      {hint || converted ? (
-        <Words size="small" colour="quiet">
-          {[converted && `= ${converted}`, hint].filter(Boolean).join('  ·  ')}
-        </Words>
-      ) : null}
+      <UnderField error={error} hint={[converted && `= ${converted}`, hint].filter(Boolean).join('  ·  ')} />
     </View>
   );
 }

@@ -1,8 +1,10 @@
 import { useState } from 'react';
-import { Pressable, StyleSheet, TextInput, View } from 'react-native';
-import { FONT, RADIUS, SIZE, SPACE, textSize, TOUCH, usePalette } from '../theme';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { RADIUS, SPACE, TOUCH, usePalette } from '../theme';
 import { groupKeys } from '../touch/group-keys';
 import { Words } from '../words/words';
+import { SearchInput } from './search-input';
+import { UnderField } from './under-field';
 
 interface SearchedChoiceProps<T extends string> {
   readonly label: string;
@@ -48,18 +50,13 @@ export function SearchedChoice<T extends string>(props: SearchedChoiceProps<T>) 
       </Pressable>
       {open && (
         <View style={[styles.list, { borderColor: palette.line }]}>
-          <TextInput
-            autoFocus
-            aria-label={`Search: ${label}`}
+          <SearchInput
+            atOnce
+            label={`Search: ${label}`}
             placeholder="A word of it"
-            placeholderTextColor={palette.quiet}
             testID={testID && `${testID}-search`}
             value={search}
-            onChangeText={setSearch}
-            style={[
-              styles.search,
-              { color: palette.ink, borderColor: palette.edge, backgroundColor: palette.surface },
-            ]}
+            onChange={setSearch}
           />
           <View role="radiogroup" aria-label={label}>
             {found.map((option) => (
@@ -81,16 +78,7 @@ export function SearchedChoice<T extends string>(props: SearchedChoiceProps<T>) 
           {found.length === 0 && <Words colour="quiet">Nothing of that name. Try a shorter word.</Words>}
         </View>
       )}
-      {error ? (
-        <Words size="small" bold colour="rust" role="alert">
-          {error}
-        </Words>
-      ) : null}
-      {hint ? (
-        <Words size="small" colour="quiet">
-          {hint}
-        </Words>
-      ) : null}
+      <UnderField error={error} hint={hint} />
     </View>
   );
 }
@@ -117,13 +105,5 @@ const styles = StyleSheet.create({
   },
   grow: { flex: 1, minWidth: 0 },
   list: { borderWidth: 1, borderRadius: RADIUS.control, padding: SPACE.s, gap: SPACE.s },
-  search: {
-    minHeight: TOUCH,
-    borderWidth: 1.5,
-    borderRadius: RADIUS.control,
-    paddingHorizontal: SPACE.m,
-    fontSize: textSize(SIZE.large),
-    fontFamily: FONT.text,
-  },
   option: { minHeight: TOUCH, justifyContent: 'center', borderTopWidth: 1, paddingHorizontal: SPACE.s },
 });

@@ -13,13 +13,15 @@ import { useReader } from '../../../ui/reader';
 import { Words } from '../../../ui/words/words';
 import { optionalFigure } from '../../../kit/value';
 import { useJobScope } from '../../../kit/job';
-import { broughtUp, EMPTY_PLATE, type PlateDraft } from './plate-draft';
-
-type Plate = Readonly<Record<string, string | number | null | undefined>>;
-
-/** A plate as texts to go on from. */
-const textsOf = (plate: Plate): Record<string, string> =>
-  Object.fromEntries(Object.entries(plate).map(([key, value]) => [key, String(value ?? '')]));
+import {
+  asRegistered,
+  broughtUp,
+  EMPTY_PLATE,
+  identified,
+  textsOf,
+  type Plate,
+  type PlateDraft,
+} from './plate-draft';
 
 /** Plate and controller, read from this pump and not remembered from a like one (MET-02, POO-20), and what tells it to run (MET-28, POO-25). */
 export function PlateCard() {
@@ -96,61 +98,39 @@ export function PlateCard() {
       key,
       quantity ? (figures[key]?.value ?? null) : draft.plate[key] || null,
     ]);
-    record({ family: view.family, ...Object.fromEntries(read) } as IdentifyBody['plate'], draft);
+    record(
+      identified(
+        { family: view.family, ...Object.fromEntries(read) } as IdentifyBody['plate'],
+        draft,
+        source,
+      ),
+    );
   };
-  const record = (
-    plate: IdentifyBody['plate'],
-    { serial, asProfile, source: from, note }: Pick<typeof draft, 'serial' | 'asProfile' | 'source' | 'note'>,
-  ) => {
-    const refused = write({
-      kind: 'job.record',
-      jobId,
-      recordId: newId(),
-      record: {
-        kind: 'identify',
-        plate,
-        serial,
-        controllerAsProfile: asProfile,
-        ...(source && from !== null ? source.record(from) : {}),
-        note,
-      },
-    });
+  const record = (read: IdentifyBody) => {
+    const refused = write({ kind: 'job.record', jobId, recordId: newId(), record: read });
     if (refused === null) {
       setDraft(null);
       setAgain(false);
     }
   };
   const registered = document.unit.plate as Plate;
-  // undefined where it cannot be confirmed in one go: what tells it to run is not known, or the register has no plate
-  const inRegister =
-    document.unit.serial !== '' || Object.values(textsOf(registered)).some((text) => text !== '');
-  const knownSource = !inRegister
-    ? undefined
-    : source === null
-      ? null
-      : (source.known(document) ?? undefined);
+  const same = asRegistered(document, source);
+  const knownSource = source?.known(document) ?? null;
   const made = madeOf(profile.behaviours);
   return (
     <Card title="Plate and controller" testID="identify">
       <Words colour="quiet">
         Read from this pump: two that look alike can differ inside. In the register: serial{' '}
         {document.unit.serial}
-        {readOut(registered)}.{source && knownSource ? ` ${source.words(knownSource)}.` : ''} Its profile: “
-        {profile.name}”{made === '' ? '' : `, ${made}`}.
+        {readOut(registered)}.{same && source && knownSource ? ` ${source.words(knownSource)}.` : ''} Its
+        profile: “{profile.name}”{made === '' ? '' : `, ${made}`}.
       </Words>
-      {knownSource !== undefined && (
+      {same && (
         <Button
           kind="main"
           label="Plate as in the register, controller as its profile"
           testID="identify-all-same"
-          onPress={() =>
-            record(document.unit.plate, {
-              serial: document.unit.serial,
-              asProfile: true,
-              source: knownSource,
-              note: '',
-            })
-          }
+          onPress={() => record(same)}
         />
       )}
       <Button
@@ -160,7 +140,7 @@ export function PlateCard() {
           change({
             serial: document.unit.serial,
             plate: textsOf(registered),
-            source: source?.known(document) ?? draft.source,
+            source: knownSource ?? draft.source,
           })
         }
       />

@@ -1,5 +1,7 @@
-import { familyOf } from '@barythm/core/families';
-import { broughtUp, EMPTY_PLATE } from './plate-draft';
+import { familyOf, recordBodySchema, type JobDocument } from '@barythm/core/families';
+import { SHIPPED } from '@barythm/core/families/suites/shipped.fixtures';
+import { BLANK } from '@barythm/core/job/testing/fixtures';
+import { asRegistered, broughtUp, EMPTY_PLATE } from './plate-draft';
 
 const kept = { serial: 'MM-7', greatest: '144', rated: '10', asProfile: true, note: '' };
 
@@ -21,4 +23,32 @@ test.each([
 
 test('a draft of today stays as it is', () => {
   expect(broughtUp(EMPTY_PLATE, [])).toBe(EMPTY_PLATE);
+});
+
+describe('plate and controller as registered, in one go', () => {
+  const on = (plate: JobDocument['unit']['plate'], serial: string, signalFrom: JobDocument['pump']['signalFrom'] = 'meter') => ({
+    pump: { ...BLANK.pump, signalFrom },
+    unit: { ...BLANK.unit, serial, plate },
+  });
+
+  test.each(SHIPPED.map((profile) => [profile.id, profile] as const))('“%s”', (_, profile) => {
+    const { arrival, examples } = familyOf(profile.family);
+    for (const { plate } of examples(profile)) {
+      const read = asRegistered(on(plate, 'SN-1'), arrival.source);
+      // what tells a pool's pump is looked at on each visit
+      if (profile.family === 'pool') expect(read).toBeNull();
+      else {
+        expect(recordBodySchema.parse(read)).toEqual(read);
+        expect(read).toMatchObject({ plate, serial: 'SN-1', controllerAsProfile: true });
+      }
+    }
+  });
+
+  test('a plate that nobody has read is not confirmed, nor what tells a pump that nobody looked at', () => {
+    const { plate: fields, source } = familyOf('metering').arrival;
+    const blank = { family: 'metering', ...Object.fromEntries(fields.map(({ key }) => [key, null])) };
+    expect(asRegistered(on(blank as JobDocument['unit']['plate'], ''), source)).toBeNull();
+    expect(asRegistered(on(blank as JobDocument['unit']['plate'], 'SN-1'), source)).not.toBeNull();
+    expect(asRegistered(on(blank as JobDocument['unit']['plate'], 'SN-1', null), source)).toBeNull();
+  });
 });

@@ -1,4 +1,10 @@
-import type { PlateField, FamilyKind } from '@barythm/core/families';
+import type {
+  FamilyKind,
+  IdentifyBody,
+  JobDocument,
+  PlateField,
+  TellingSource,
+} from '@barythm/core/families';
 
 /** A plate as it is typed. */
 export interface PlateDraft {
@@ -32,4 +38,40 @@ export function broughtUp(
   const figures = fields.filter(({ quantity }) => quantity !== null).map(({ key }) => key);
   const plate = { [figures[0]]: greatest, [figures[1]]: rated, gear: gear ?? '', kind: kind ?? '' };
   return { ...rest, plate, source: signalFrom ?? command ?? null };
+}
+
+export type Plate = Readonly<Record<string, string | number | null | undefined>>;
+
+/** A plate as texts to go on from. */
+export const textsOf = (plate: Plate): Record<string, string> =>
+  Object.fromEntries(Object.entries(plate).map(([key, value]) => [key, String(value ?? '')]));
+
+/** What was read, as a job records it. */
+export const identified = (
+  plate: IdentifyBody['plate'],
+  read: Omit<PlateDraft, 'plate'>,
+  source: TellingSource | null,
+): IdentifyBody => ({
+  kind: 'identify',
+  plate,
+  serial: read.serial,
+  controllerAsProfile: read.asProfile,
+  ...(source && read.source !== null ? source.record(read.source) : {}),
+  note: read.note,
+});
+
+/**
+ * What is recorded where plate and controller are as registered, in one go; null where that cannot be: the register has no plate, or
+ * what tells the pump to run has to be looked at.
+ */
+export function asRegistered(
+  document: Pick<JobDocument, 'unit' | 'pump'>,
+  source: TellingSource | null,
+): IdentifyBody | null {
+  const { serial, plate } = document.unit;
+  const known = source === null || source.known(document as JobDocument) !== null;
+  const { family: _, ...read } = textsOf(plate as Plate);
+  if (!known || (serial === '' && Object.values(read).every((text) => text === ''))) return null;
+  const from = source?.known(document as JobDocument) ?? null;
+  return identified(plate, { serial, asProfile: true, source: from, note: '' }, source);
 }

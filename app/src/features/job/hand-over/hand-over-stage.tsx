@@ -1,4 +1,5 @@
 import { gateOfHandover, leavingFindings, summarise } from '@barythm/core/job';
+import { LONGEST_NAME, nameFault } from '@barythm/core/print';
 import { addMonths, parseDate } from '@barythm/core/time';
 import { NO_NAME } from '@barythm/core/words';
 import { useMemo, useState } from 'react';
@@ -35,7 +36,6 @@ interface Draft {
   readonly nextDue: string;
   readonly drawn: Drawn;
 }
-const LONGEST_NAME = 60;
 /** Visits are mostly agreed for one of these. */
 const OFTEN_months = [3, 6, 12] as const;
 const EMPTY: Draft = { receiver: null, nextDue: '', drawn: EMPTY_SIGNATURE };
@@ -52,7 +52,7 @@ export function HandOverStage() {
   const findings = leavingFindings(view);
 
   const alone = draft.receiver === 'nobody';
-  const name = alone ? '' : (draft.name ?? '').trim().slice(0, LONGEST_NAME);
+  const name = alone ? '' : (draft.name ?? '').trim();
   const forWhom = RECEIVERS.find(({ value }) => value === draft.receiver)?.words;
 
   const handOver = () => {
@@ -61,6 +61,8 @@ export function HandOverStage() {
       setError({ field: 'date', words: 'A date is written 31.5.2027 or 2027-05-31.' });
       return;
     }
+    // told at its field already
+    if (nameFault(name) !== null) return;
     if (!alone && draft.drawn.paths.length === 0) {
       setError({ field: 'signature', words: 'Nobody has signed yet. If nobody was there, say so above.' });
       return;
@@ -142,6 +144,7 @@ export function HandOverStage() {
                   label="Name to print"
                   testID="signed-name"
                   value={draft.name ?? ''}
+                  error={nameFault(draft.name ?? '')}
                   hint={`Up to ${LONGEST_NAME} characters; optional`}
                   onChange={(typed) => setDraft({ ...draft, name: typed })}
                 />

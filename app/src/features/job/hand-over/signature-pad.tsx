@@ -2,6 +2,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { PanResponder, StyleSheet, View, type GestureResponderEvent } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { Button } from '../../../ui/button';
+import { UnderField } from '../../../ui/fields/under-field';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 
@@ -78,11 +79,7 @@ export function SignaturePad({ drawn, onChange, error }: SignaturePadProps) {
           ))}
         </Svg>
       </View>
-      {error && (
-        <Words size="small" bold colour="rust" role="alert">
-          {error}
-        </Words>
-      )}
+      <UnderField error={error} />
       {drawn.paths.length > 0 && (
         <Button kind="quiet" label="Sign again" onPress={() => onChange({ ...EMPTY_SIGNATURE, width })} />
       )}

@@ -41,6 +41,12 @@ export function SetStage() {
   const look = again === null ? inOneLook(view, open) : [];
   const together = look.length > 1 && !look.some(({ address }) => apart.includes(address)) ? look : null;
   const onApart = () => setApart((now) => [...now, ...look.map(({ address }) => address)]);
+  const onDone = (address: string) => {
+    setAgain(null);
+    setEntered([address]);
+    const others = apart.filter((one) => one !== address);
+    if (others.length < apart.length) setApart(others.length > 0 ? others : null);
+  };
   const { guided } = screensOf(view.family);
   const Setting = guided && parameter?.role === guided.role ? guided.Card : SetCard;
   // a dead display shows nothing; what is entered isolated, and what a guided change does with the supply, is not asked for power
@@ -50,7 +56,7 @@ export function SetStage() {
     !(guided && parameter?.role === guided.role);
   const changed = rows.filter((row) => row.left);
   // the next setting arrives with its name, and one that did not take stays with what it says
-  const arrival = useArrival(`${next?.address ?? ''} ${next?.left?.id ?? ''}`);
+  const arrival = useArrival(`${next?.address ?? ''} ${next?.found?.id ?? ''} ${next?.left?.id ?? ''}`);
   // what stands on the card already is taken back there
   const last = rows.filter((row) => entered.includes(row.address) && row.left && row !== next);
 
@@ -114,10 +120,7 @@ export function SetStage() {
               row={next}
               parameter={parameter}
               left={open.length}
-              onDone={() => {
-                setAgain(null);
-                setEntered([next.address]);
-              }}
+              onDone={() => onDone(next.address)}
             />
           )}
         </View>
