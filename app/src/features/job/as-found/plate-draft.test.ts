@@ -26,7 +26,11 @@ test('a draft of today stays as it is', () => {
 });
 
 describe('plate and controller as registered, in one go', () => {
-  const on = (plate: JobDocument['unit']['plate'], serial: string, signalFrom: JobDocument['pump']['signalFrom'] = 'meter') => ({
+  const on = (
+    plate: JobDocument['unit']['plate'],
+    serial: string,
+    signalFrom: JobDocument['pump']['signalFrom'] = 'meter',
+  ) => ({
     pump: { ...BLANK.pump, signalFrom },
     unit: { ...BLANK.unit, serial, plate },
   });
