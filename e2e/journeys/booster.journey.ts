@@ -52,9 +52,7 @@ async function asFound() {
   await browser.tap('now-save');
   await browser.says('readings-now', 'Frequency: 36 Hz');
   await makeSafe(browser, ['stopped', 'isolated', 'let-off', 'discharged', 'by-itself', 'live']);
-  await browser.tap('identify-same');
-  await browser.tap('identify-profile');
-  await browser.tap('identify-save');
+  await browser.tap('identify-all-same');
   await browser.tap('sheet-as-left');
   for (const key of ['filled', 'kind', 'motor', 'identified', 'turning', 'zero', 'backflow'])
     await browser.tap(`seen-${key}`);

@@ -52,9 +52,7 @@ async function asFound() {
   await browser.tap('now-save');
   await browser.says('readings-now', 'Return temperature: 51 °C');
   await makeSafe(browser, ['stopped', 'magnet', 'live', 'no-hands']);
-  await browser.tap('identify-same');
-  await browser.tap('identify-profile');
-  await browser.tap('identify-save');
+  await browser.tap('identify-all-same');
   await browser.tap('sheet-as-left');
   for (const key of ['flushed', 'valves', 'filled', 'shaft', 'volts', 'water-first'])
     await browser.tap(`seen-${key}`);

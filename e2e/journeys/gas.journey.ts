@@ -45,13 +45,13 @@ test('a head that locks on gas: seen on the bench before the pump is touched, an
     await browser.tap('check-holds');
     await browser.tap('seen-holds-stays');
     await returnToAutomatic(browser, 'Current signal on the display.');
-    await browser.says('same-day-found', '0 % of the time in the wanted band');
-    await browser.says('same-day-left', 'of the time in the wanted band');
+    await browser.says('same-day-found', '0 % of the time in the required band');
+    await browser.says('same-day-left', 'of the time in the required band');
     await signAndHandOver(browser);
   });
   const [first] = await handOverText(stage, 'pump-quarantine');
-  expect(first).toContain('0 % of the time in the wanted band');
-  expect(first).toContain('100 % of the time in the wanted band');
+  expect(first).toContain('0 % of the time in the required band');
+  expect(first).toContain('100 % of the time in the required band');
 }, 180_000);
 
 async function bench() {

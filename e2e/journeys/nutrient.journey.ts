@@ -35,8 +35,8 @@ test('a nutrient pump paced by a meter’s pulses, from nothing to the hand-over
     await set();
     await prove();
     await browser.says('dose-found', '17.9');
-    await browser.says('dose-left', 'Within the wanted band');
-    await browser.says('same-day-found', '0 % of the time in the wanted band');
+    await browser.says('dose-left', 'Within the required band');
+    await browser.says('same-day-found', '0 % of the time in the required band');
     await browser.says('checks-words', '8 of 8 checks as expected.');
     await signAndHandOver(browser);
   });

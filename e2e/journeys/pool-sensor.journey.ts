@@ -13,10 +13,8 @@ test('a water sensor that is off: compared on arrival, planned against, set, and
     await browser.goTo('/pump/pool-pups');
     await browser.tap('start-job');
     await makeSafe(browser, ['stopped', 'people', 'live', 'no-hands']);
-    await browser.tap('identify-same');
-    await browser.tap('identify-profile');
     await browser.tap('identify-source-own');
-    await browser.tap('identify-save');
+    await browser.tap('identify-all-same');
     await browser.tap('week-as-left');
     await browser.tap('sheet-as-left');
     await compare('21', '23.4', 'not as expected');

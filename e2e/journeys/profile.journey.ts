@@ -63,6 +63,7 @@ test('a controller described by hand, published, and used on a pump that comes i
     await browser.type('new-site', 'Skerrow Cider Press');
     await browser.type('new-zone', 'Nowhere');
     await browser.type('new-tag', 'CID-DP-01');
+    await browser.tap('new-profile-open');
     await browser.tap('new-profile-two-keys');
     await browser.tap('new-save');
     await browser.says('new-site-card', '“Nowhere” is no time zone');

@@ -57,9 +57,7 @@ async function asFound() {
   await browser.tap('now-save');
   await browser.says('readings-now', '14.2 °C');
   await makeSafe(browser, ['stopped', 'isolated', 'vacuum', 'hot', 'discharged', 'by-itself', 'live']);
-  await browser.tap('identify-same');
-  await browser.tap('identify-profile');
-  await browser.tap('identify-save');
+  await browser.tap('identify-all-same');
   await browser.tap('sheet-as-left');
   for (const key of ['written', 'vessel', 'kinds', 'plate', 'float']) await browser.tap(`seen-${key}`);
   await browser.says('transfer-first', '5 of 5 seen.');

@@ -42,6 +42,7 @@ async function asFound() {
     );
   }
   // the plate is not confirmed by leaving it empty
+  await browser.tap('identify-differs');
   await browser.tap('identify-save');
   await browser.says('identify', 'Follow the cable and choose.');
   await browser.tap('identify-same');
@@ -49,8 +50,8 @@ async function asFound() {
   await browser.tap('identify-save');
   await browser.says('identify', 'Serial MM-20931, gear B, 96 strokes/min');
 
-  await browser.says('found-gear', 'Reported 15 Nov 2026');
-  await browser.tap('same-gear');
+  // the gear that is stamped is the one that is in: it is not read twice
+  await browser.says('found-row-gear', 'B');
   await browser.type('found-input-length', '58 %');
   await browser.tap('record-length');
   await browser.tap('same-mode');
@@ -155,8 +156,8 @@ async function prove() {
 
 async function handOver() {
   const { browser } = stage;
-  await browser.says('dose-found', 'Leaves the wanted band');
-  await browser.says('dose-left', 'Within the wanted band');
+  await browser.says('dose-found', 'Leaves the required band');
+  await browser.says('dose-left', 'Within the required band');
   await browser.says('proved', '6 of 6 signal points as expected.');
   await browser.says('proved', 'Flow measured.');
   await browser.says('changed', 'Stroke length: 58 % → 77 %');
@@ -184,8 +185,8 @@ async function files(id: string) {
   });
   for (const words of [
     'Hand-over: SRC-DP-01',
-    'Leaves the wanted band',
-    'Within the wanted band at every flow',
+    'Leaves the required band',
+    'Within the required band at every flow',
   ]) {
     expect(text).toContain(words);
   }

@@ -67,9 +67,7 @@ async function asFound() {
   await browser.tap('now-save');
   await browser.says('readings-now', '29.4 °C');
   await makeSafe(browser, ['nobody', 'off', 'hot', 'ozone', 'licensed']);
-  await browser.tap('identify-same');
-  await browser.tap('identify-profile');
-  await browser.tap('identify-save');
+  await browser.tap('identify-all-same');
   // the bank is read as a whole: the set-up switch stands on
   await browser.tap('bank-1');
   await browser.tap('bank-1');

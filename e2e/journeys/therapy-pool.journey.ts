@@ -51,12 +51,10 @@ test('the badly scheduled therapy pool, from as found to the hand-over with its 
 async function asFound() {
   const { browser } = stage;
   await makeSafe(browser, ['stopped', 'people', 'live', 'no-hands']);
-  await browser.tap('identify-same');
-  await browser.tap('identify-profile');
-  await browser.tap('identify-save');
+  await browser.tap('identify-all-same');
   await browser.says('identify', 'Look who commands it, and choose.');
   await browser.tap('identify-source-own');
-  await browser.tap('identify-save');
+  await browser.tap('identify-all-same');
   await browser.says('identify', 'Commanded by its own programs');
   // the first slot is read key by key, the second copied from it and changed, the rest as reported
   for (const digit of '1234567') await browser.tap(`slot-1-days-${digit}`);

@@ -107,6 +107,12 @@ export class Browser {
     return seen(this.driver, id, { touched: true, wait_ms: WAIT_MS });
   }
 
+  /** Test ids that begin so, in the order of the page. */
+  async allOf(start: string): Promise<string[]> {
+    const found = await this.driver.findElements(By.css(`[data-testid^="${start}"]`));
+    return Promise.all(found.map(async (one) => (await one.getAttribute('data-testid')) ?? ''));
+  }
+
   async has(id: string): Promise<boolean> {
     return (await this.driver.findElements(By.css(`[data-testid="${id}"]`))).length > 0;
   }

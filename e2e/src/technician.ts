@@ -8,9 +8,7 @@ import type { Stage } from './stage';
 /** Makes safe, confirms the plate as in the register, and takes settings over as they were reported or left. */
 export async function arrive(browser: Browser, sameKeys: readonly string[]): Promise<void> {
   await makeSafe(browser, ['stopped', 'chemical', 'no-hands']);
-  await browser.tap('identify-same');
-  await browser.tap('identify-profile');
-  await browser.tap('identify-save');
+  await browser.tap('identify-all-same');
   for (const key of sameKeys) {
     // what is not used in this mode waits until all else is read
     await browser.until(

@@ -42,6 +42,20 @@ export class Thumb {
    * with the pad's own key.
    */
   async figure(id: string, digits: string): Promise<void> {
+    await this.typed(id, digits);
+    await this.tap('pad-next');
+    // the pad goes on by itself, a frame or two later: a thumb that does not wait for it would tap in vain
+    await this.browser.movedOn(id);
+  }
+
+  /** Types the last figure that a card is to have: it is recorded with the fields after it left empty. */
+  async lastFigure(id: string, digits: string): Promise<void> {
+    await this.typed(id, digits);
+    await this.tap('pad-record');
+    await this.browser.movedOn(id);
+  }
+
+  private async typed(id: string, digits: string): Promise<void> {
     await this.browser.find(id);
     if ((await this.browser.focused()) !== id) await this.tap(id);
     await this.browser.find('figure-pad');
@@ -49,9 +63,6 @@ export class Thumb {
       this.counted(1);
       await this.browser.tapKey(digit);
     }
-    await this.tap('pad-next');
-    // the pad goes on by itself, a frame or two later: a thumb that does not wait for it would tap in vain
-    await this.browser.movedOn(id);
   }
 
   /** Words are typed on the phone's own keyboard: the tap that opens it is counted, its letters are not. */

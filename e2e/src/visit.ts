@@ -61,14 +61,9 @@ async function arrive(stage: Stage, thumb: Thumb, { state, source, figures }: Se
   for (const { key } of arrival.makeSafe)
     if (await browser.has(`safe-${key}`)) await thumb.tap(`safe-${key}`);
   if (await browser.has('safe-no-hands')) await thumb.tap('safe-no-hands');
-  if (await browser.has('identify-all-same')) await thumb.tap('identify-all-same');
-  else {
-    // what tells it to run is not known in the register: it is looked at
-    await thumb.tap('identify-same');
-    if (source) await thumb.tap(`identify-source-${source}`);
-    await thumb.tap('identify-profile');
-    await thumb.tap('identify-save');
-  }
+  // what tells it to run is looked at where the register does not know it
+  if (source && (await browser.has('identify-source'))) await thumb.tap(`identify-source-${source}`);
+  await thumb.tap('identify-all-same');
   if (await browser.has('week-as-left')) await thumb.tap('week-as-left');
   if (await browser.has('bank-rest')) {
     await thumb.tap('bank-rest');

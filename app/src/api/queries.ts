@@ -70,4 +70,9 @@ export const useCode = (code: string) =>
 export const useLibrary = () => useQuery({ queryKey: keys.library, queryFn: () => get<Library>('/library') });
 
 export const useProfile = (id: string) =>
-  useQuery({ queryKey: keys.profile(id), queryFn: () => get<AnyProfile>(`/profiles/${id}`) });
+  useQuery({
+    queryKey: keys.profile(id),
+    queryFn: () => get<AnyProfile>(`/profiles/${id}`),
+    // none is chosen yet
+    enabled: id !== '',
+  });

@@ -30,7 +30,7 @@ export function DoseChartView({ chart }: { chart: DoseChart }) {
         fill={palette.moss}
         textAnchor="end"
       >
-        wanted band
+        required band
       </SvgText>
       {chart.lines.map((line) => (
         <Path

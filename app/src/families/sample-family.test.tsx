@@ -134,7 +134,7 @@ test('its page and its controller’s page are made of its own lines', async () 
   clear();
   screen.unmount();
   const library = standScreen(<ProfileScreen />);
-  expect(await screen.findByText('It has a clock')).toBeTruthy();
+  expect(await screen.findByText('Has a clock')).toBeTruthy();
   library.clear();
 });
 
@@ -146,6 +146,6 @@ test('a fan can be described by its user', () => {
       <OpenParts parts={form.parts} />
     </FormProvider>,
   );
-  expect(wordsOf('p-part-habits')).toContain('It has a clock');
+  expect(wordsOf('p-part-habits')).toContain('Has a clock');
   expect(form.read(form.blank).value).toEqual({ family: 'fan', hasClock: false });
 });

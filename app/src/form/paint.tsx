@@ -101,7 +101,7 @@ interface Of<F> {
 
 function Typed({ field, group }: Of<FigureField | WordsField>) {
   const look = useLook(group);
-  const { text, set, error, missing, testID } = useSpot(under(group, field.key));
+  const { text, set, error, missing, offered, testID } = useSpot(under(group, field.key));
   return (
     <Input
       words={field.kind === 'words'}
@@ -109,7 +109,8 @@ function Typed({ field, group }: Of<FigureField | WordsField>) {
       label={told(field.label, look)}
       unit={field.unit}
       quantity={field.kind === 'figure' ? field.quantity : undefined}
-      hint={hintOf(field.hint, look, missing)}
+      hint={hintOf(field.hint, look, { missing, offered })}
+      offered={offered}
       testID={testID}
       value={text}
       error={error}
@@ -120,11 +121,11 @@ function Typed({ field, group }: Of<FigureField | WordsField>) {
 
 function Dated({ field, group }: Of<DateField>) {
   const look = useLook(group);
-  const { text, set, error, missing, testID } = useSpot(under(group, field.key));
+  const { text, set, error, missing, offered, testID } = useSpot(under(group, field.key));
   return (
     <DateInput
       label={told(field.label, look)}
-      hint={hintOf(field.hint, look, missing) ?? ''}
+      hint={hintOf(field.hint, look, { missing, offered }) ?? ''}
       testID={testID}
       value={text}
       error={error}
@@ -137,17 +138,19 @@ function Chosen({ field, group }: Of<ChoiceField>) {
   const look = useLook(group);
   const { texts, change } = useForm();
   const path = under(group, field.key);
-  const { text, error, missing, testID } = useSpot(path);
+  const { text, error, missing, offered, confirm, testID } = useSpot(path);
   const Pick = field.searched ? SearchedChoice : Choice;
   return (
     <Pick
       label={told(field.label, look)}
-      hint={hintOf(field.hint, look, missing)}
+      hint={hintOf(field.hint, look, { missing, offered })}
+      offered={offered}
       testID={testID}
       options={told(field.options, look)}
       value={text || null}
       error={error}
       onChange={(value) => {
+        if (value === text) confirm();
         const next = withText(texts, path, value);
         change(field.follows ? field.follows(next, value, group) : next);
       }}

@@ -1,7 +1,9 @@
 import type { InputError } from '@barythm/core/input';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { Button } from '../ui/button';
 import { Card } from '../ui/card';
 import { useWide } from '../ui/screen/layout';
+import { UNANSWERED_MARK } from '../ui/pad/next-field';
 import { SPACE, TOUCH, usePalette } from '../ui/theme';
 import { Words } from '../ui/words/words';
 import { useFold } from './fold';
@@ -36,6 +38,10 @@ export function FoldedParts({
   );
 }
 
+const NONE: readonly string[] = [];
+const rightWords = (count: number) =>
+  count === 1 ? 'The one offered is right' : `The ${count} offered are right`;
+
 function FoldedPart({ part, fault }: { part: Part; fault: string | null }) {
   const form = useForm();
   const look = useLook('');
@@ -44,7 +50,9 @@ function FoldedPart({ part, fault }: { part: Part; fault: string | null }) {
   const own = errorsIn(part, form.errors);
   const wrong = own.length > 0 || fault !== null;
   const told = fault !== null || isTold(form, own);
-  const [shown, toggle] = useFold(wrong);
+  const offered = form.offered?.in(part) ?? NONE;
+  const open = wrong || offered.length > 0;
+  const [shown, toggle] = useFold(open);
   const testID = `${form.name}-part-${part.name}`;
   return (
     <View
@@ -59,7 +67,7 @@ function FoldedPart({ part, fault }: { part: Part; fault: string | null }) {
         role="button"
         aria-expanded={shown}
         testID={`${form.name}-open-${part.name}`}
-        disabled={wrong}
+        disabled={open}
         onPress={toggle}
         style={styles.head}
       >
@@ -67,9 +75,9 @@ function FoldedPart({ part, fault }: { part: Part; fault: string | null }) {
           <Words bold colour={told ? 'rust' : 'ink'}>
             {part.title}
           </Words>
-          {!(shown && wrong) && <Words>{part.says(look)}</Words>}
+          {!(shown && open) && <Words>{part.says(look)}</Words>}
         </View>
-        {!wrong && (
+        {!open && (
           <Words bold colour="petrol">
             {shown ? 'Fold' : 'Change'}
           </Words>
@@ -81,6 +89,16 @@ function FoldedPart({ part, fault }: { part: Part; fault: string | null }) {
         </Words>
       )}
       {shown && <Fields fields={part.fields} />}
+      {offered.length > 0 && (
+        <View {...UNANSWERED_MARK}>
+          <Button
+            label={rightWords(offered.length)}
+            name={`${rightWords(offered.length)}: ${part.title}`}
+            testID={`${form.name}-right-${part.name}`}
+            onPress={() => form.offered?.answer(offered)}
+          />
+        </View>
+      )}
     </View>
   );
 }

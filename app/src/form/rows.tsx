@@ -8,7 +8,7 @@ import { useForm } from './scope';
 
 /** A list of alike things, each with its own fields; one can be added and taken away. */
 export function Rows({
-  field: { add, blank, least, fresh },
+  field: { add, blank, min, fresh },
   path,
   children,
 }: {
@@ -30,7 +30,7 @@ export function Rows({
       {rows.map((_, i) => (
         <View key={i} style={[styles.one, { borderColor: palette.line }]} testID={`${name}-${path}.${i}`}>
           {children(`${path}.${i}`)}
-          {rows.length > least && (
+          {rows.length > min && (
             <Button
               kind="quiet"
               label="Remove"

@@ -1,6 +1,15 @@
 import { createContext, useContext, type ComponentType } from 'react';
 import { useReader } from '../ui/reader';
-import { Look, type PathErrors, textAt, type Texts, type Told, told, withText } from '@barythm/core/describe';
+import {
+  Look,
+  type Part,
+  type PathErrors,
+  textAt,
+  type Texts,
+  type Told,
+  told,
+  withText,
+} from '@barythm/core/describe';
 
 /** What a page paints by itself within a form, by name; each is told the path of the group that it stands in. */
 export type OwnParts = Readonly<Record<string, ComponentType<{ readonly path: string }>>>;
@@ -15,6 +24,14 @@ interface FormScope {
   readonly tried?: boolean;
   /** what a family paints by itself within its form, by name */
   readonly own?: OwnParts;
+  /** what the form began with, as far as nobody has answered it: it stands there, and is no answer yet */
+  readonly offered?: Offered;
+}
+
+export interface Offered {
+  readonly in: (part: Part) => readonly string[];
+  readonly paths: ReadonlySet<string>;
+  readonly answer: (paths: readonly string[]) => void;
 }
 
 const FormContext = createContext<FormScope | null>(null);
@@ -38,20 +55,26 @@ export interface Spot {
   readonly error: string | undefined;
   /** nothing stands there yet, and something must */
   readonly missing: boolean;
+  /** what stands there is what the form began with, and nobody's answer */
+  readonly offered: boolean;
+  /** what stands there is the answer */
+  readonly confirm: () => void;
   readonly testID: string;
 }
 
 /** One place of the form: its text, what is wrong with it, and its test id. */
 export function useSpot(path: string): Spot {
-  const { texts, errors, change, name, tried = true } = useForm();
+  const { texts, errors, change, name, tried = true, offered } = useForm();
   const text = textAt(texts, path);
   const blank = typeof text !== 'string' || text.trim() === '';
   const quiet = blank && !tried;
   return {
     text: typeof text === 'string' ? text : '',
     set: (next) => change(withText(texts, path, next)),
+    confirm: () => offered?.answer([path]),
     error: quiet ? undefined : errors[path],
     missing: quiet && errors[path] !== undefined,
+    offered: offered?.paths.has(path) ?? false,
     testID: `${name}-${path}`,
   };
 }
@@ -64,12 +87,14 @@ export function isTold({ texts, errors, tried = true }: FormScope, paths: readon
   });
 }
 
-/** A hint, after the word that the place is needed. */
+/** A hint, after the word that the place is needed, or that what stands there is only offered. */
 export function hintOf(
   hint: Told<string | undefined> | undefined,
   look: Look,
-  missing: boolean,
+  { missing, offered }: Pick<Spot, 'missing' | 'offered'>,
 ): string | undefined {
   const words = told(hint, look);
-  return missing ? ['Needed', words].filter(Boolean).join('  ·  ') : words;
+  const first = missing ? 'Needed' : offered ? OFFERED : null;
+  return first === null ? words : [first, words].filter(Boolean).join('  ·  ');
 }
+const OFFERED = 'Only a start: confirm or change';

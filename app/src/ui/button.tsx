@@ -15,9 +15,12 @@ interface ButtonProps {
   readonly icon?: ReactNode;
   readonly testID?: string;
   readonly grow?: boolean;
+  /** tapped again and again, as fast as it goes: each counts */
+  readonly again?: boolean;
 }
 
-export function Button({ label, name, onPress, kind = 'plain', disabled, icon, testID, grow }: ButtonProps) {
+export function Button(props: ButtonProps) {
+  const { label, name, onPress, kind = 'plain', disabled, icon, testID, grow, again } = props;
   const palette = usePalette();
   const main = kind === 'main';
   const colour = main ? 'onPetrol' : kind === 'danger' ? 'rust' : 'petrol';
@@ -28,8 +31,8 @@ export function Button({ label, name, onPress, kind = 'plain', disabled, icon, t
       aria-label={name}
       disabled={disabled}
       aria-disabled={disabled}
-      // what a main button does may bring another to its place; a plain one may be tapped again and again, as a step up is
-      onPress={(event) => (!main || isFirstTap(event)) && onPress()}
+      // what a tap does may bring another button to its place
+      onPress={(event) => (again || isFirstTap(event)) && onPress()}
       style={({ pressed }) => [
         styles.button,
         grow && styles.grow,

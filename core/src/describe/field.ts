@@ -89,7 +89,7 @@ export interface RowsField extends Kept {
   /** what a new row has beside that, by the rows that there are */
   readonly fresh?: (rows: readonly Texts[]) => Readonly<Record<string, Texts>>;
   /** fewer than this cannot be left */
-  readonly least: number;
+  readonly min: number;
   readonly fields: readonly Field[];
 }
 /** Kept, and not asked. */

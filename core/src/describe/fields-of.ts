@@ -154,9 +154,9 @@ function listOf(key: string, schema: z.ZodArray, blank: Peeled['blank'], said: P
   if (said.add === undefined) throw new Error(`Nobody said how to add to ${key}.`);
   // a list that may be left out is, where it has no rows
   const orNothing = blank === 'left-out';
-  const least = orNothing ? 0 : leastOf(schema);
+  const min = orNothing ? 0 : minOf(schema);
   if (element instanceof z.ZodObject)
-    return rowsOf(key, said.add, fieldsOf(element), { least, blank: said.start, orNothing });
+    return rowsOf(key, said.add, fieldsOf(element), { min, blank: said.start, orNothing });
   throw new Error(`Nobody said what a row of ${key} is.`);
 }
 
@@ -188,9 +188,9 @@ export function kindsIn(schema: z.ZodDiscriminatedUnion): Kind[] {
 }
 
 /** How many rows a list has at least. */
-function leastOf({ def }: z.ZodArray): number {
-  const least = def.checks?.find((check) => check instanceof z.core.$ZodCheckMinLength);
-  return least?._zod.def.minimum ?? 0;
+function minOf({ def }: z.ZodArray): number {
+  const min = def.checks?.find((check) => check instanceof z.core.$ZodCheckMinLength);
+  return min?._zod.def.minimum ?? 0;
 }
 
 /** Which of several kinds it is, and what belongs to that kind. */

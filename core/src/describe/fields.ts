@@ -181,14 +181,14 @@ export function rowsOf(
   fields: readonly Field[],
   {
     blank = {},
-    least = 0,
+    min = 0,
     orNothing = false,
     fresh,
-  }: { blank?: object; least?: number; orNothing?: boolean; fresh?: RowsField['fresh'] } = {},
+  }: { blank?: object; min?: number; orNothing?: boolean; fresh?: RowsField['fresh'] } = {},
 ): RowsField {
   const one = fieldsPlace(fields);
   const place = orNothing ? listOrNothing(one) : list(one);
-  return { kind: 'rows', key, add, fields, least, blank: one.write(blank), fresh, place };
+  return { kind: 'rows', key, add, fields, min, blank: one.write(blank), fresh, place };
 }
 
 export function onlyIf(

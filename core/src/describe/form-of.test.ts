@@ -22,10 +22,10 @@ import {
 } from './vocabulary';
 
 const cooler = z.discriminatedUnion('kind', [
-  group({ kind: kind('stated', 'UA stated'), ua_kWK: figure('UA', 'conductance', { most: 1000 }) }),
+  group({ kind: kind('stated', 'UA stated'), ua_kWK: figure('UA', 'conductance', { max: 1000 }) }),
   group({
     kind: kind('readings', 'From readings'),
-    in_C: figure('Came with', 'temperature', { least: -10 }),
+    in_C: figure('Came with', 'temperature', { min: -10 }),
   }),
 ]);
 const duty = group({
@@ -35,10 +35,10 @@ const duty = group({
     { even: 'even-flow', level: 'level-following' },
     { open: 'As suits it' },
   ).optional(),
-  flow_m3h: figure('Flow', 'waterFlow', { most: 500 }),
-  spare_m3h: figure('Spare', 'waterFlow', { least: 0, none: 'there is none' }).nullable(),
-  inlets: whole('Inlets', { least: 1, most: 60 }),
-  before: share('Before the branch', { least: 0 }),
+  flow_m3h: figure('Flow', 'waterFlow', { max: 500 }),
+  spare_m3h: figure('Spare', 'waterFlow', { min: 0, none: 'there is none' }).nullable(),
+  inlets: whole('Inlets', { min: 1, max: 60 }),
+  before: share('Before the branch', { min: 0 }),
   from: minute('From'),
   foams: yesNo('It foams'),
   locked: tick('Its keys are locked'),
@@ -46,8 +46,8 @@ const duty = group({
   vessel: group({ volume_L: figure('Volume', 'volume') }, { on: 'A vessel is fitted' }).nullable(),
   pipe: group({ bore_mm: figure('Bore', 'bore') }).nullable(),
   cooler: described(cooler, { label: 'What it passes' }),
-  curve: rows('Add a point', group({ head_m: figure('Head', 'head', { least: 0 }) }), { least: 1, most: 3 }),
-  currency: text('Currency', { most: 5, missing: 'Which currency?' }),
+  curve: rows('Add a point', group({ head_m: figure('Head', 'head', { min: 0 }) }), { min: 1, max: 3 }),
+  currency: text('Currency', { max: 5, missing: 'Which currency?' }),
 });
 type Duty = z.infer<typeof duty>;
 const DUTY: Duty = {
@@ -181,12 +181,12 @@ test('a list keeps as many rows as it needs, and one that may be left out none',
   const one = group({ head_m: figure('Head', 'head') });
   const fields = fieldsOf(
     group({
-      two: rows('Add', one, { least: 2, most: 4 }),
-      any: rows('Add', one, { most: 4 }),
-      perhaps: rows('Add', one, { least: 1, most: 4 }).optional(),
+      two: rows('Add', one, { min: 2, max: 4 }),
+      any: rows('Add', one, { max: 4 }),
+      perhaps: rows('Add', one, { min: 1, max: 4 }).optional(),
     }),
   );
-  expect(fields.map((field) => field.kind === 'rows' && field.least)).toEqual([2, 0, 0]);
+  expect(fields.map((field) => field.kind === 'rows' && field.min)).toEqual([2, 0, 0]);
 });
 
 test('what is not asked is kept as its description says', () => {

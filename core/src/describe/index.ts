@@ -11,5 +11,6 @@ export { inPlainWords, type SchemaFault } from './plain-words';
 export * from './places';
 export { said } from './said';
 export type { Saying } from './saying';
+export { shownPaths, unansweredIn } from './shown';
 export * from './texts';
 export * from './vocabulary';

@@ -9,8 +9,8 @@ import { days, numbers, percent, time } from './places';
  *
  * @example
  * const vessel = group({
- *   area_m2: figure('Area of the liquid', 'area', { most: 100 }),
- *   vacuum_kPa: figure('Vacuum', 'vacuum', { least: 0, most: 100, hint: '0 where it stands open' }),
+ *   area_m2: figure('Area of the liquid', 'area', { max: 100 }),
+ *   vacuum_kPa: figure('Vacuum', 'vacuum', { min: 0, max: 100, hint: '0 where it stands open' }),
  *   drain_mm: figure('Drain, above the floor', 'level').nullable(),
  * });
  */
@@ -19,52 +19,49 @@ import { days, numbers, percent, time } from './places';
 const MOST_FIGURE = 1e6;
 
 interface Bounds {
-  /** not below this; above nil where it is left out */
-  readonly least?: number;
+  /** not below this; above zero where it is left out */
+  readonly min?: number;
   /** not above this; `Infinity` where nothing bounds it, a million where it is left out */
-  readonly most?: number;
+  readonly max?: number;
 }
 type More = Omit<Described, 'label' | 'quantity'>;
 
-function bounded(quantity: Quantity, { least, most = MOST_FIGURE }: Bounds, unit?: string): z.ZodNumber {
+function bounded(quantity: Quantity, { min, max = MOST_FIGURE }: Bounds, unit?: string): z.ZodNumber {
   const said = (value: number) =>
     unit ? `${value} ${unit}` : figureWithUnit(fig(quantity, value), presentReader());
   const number = z.number({ error: 'This must be a number.' });
   const from =
-    least === undefined
+    min === undefined
       ? number.positive('This must be more than 0.')
-      : number.min(least, {
-          error: () => (least === 0 ? 'This cannot be below 0.' : `This cannot be below ${said(least)}.`),
+      : number.min(min, {
+          error: () => (min === 0 ? 'This cannot be below 0.' : `This cannot be below ${said(min)}.`),
         });
   // what nothing bounds is still a number
-  return most === Infinity ? from : from.max(most, { error: () => `This cannot be above ${said(most)}.` });
+  return max === Infinity ? from : from.max(max, { error: () => `This cannot be above ${said(max)}.` });
 }
 
-/** A figure of a quantity, kept in its own unit: above nil unless `least` says more. */
+/** A figure of a quantity, kept in its own unit: above zero unless `min` says more. */
 export function figure(
   label: Described['label'],
   quantity: Quantity,
-  { least, most, ...said }: Bounds & More = {},
+  { min, max, ...said }: Bounds & More = {},
 ): z.ZodNumber {
-  return described(bounded(quantity, { least, most }, said.unit), { label, quantity, ...said });
+  return described(bounded(quantity, { min, max }, said.unit), { label, quantity, ...said });
 }
 
 /** A number of things. */
 export function whole(
   label: Described['label'],
-  { least = 0, most, ...said }: { least?: number; most: number } & More,
+  { min = 0, max, ...said }: { min?: number; max: number } & More,
 ): z.ZodInt {
-  const from = z.int('This must be a whole number.').min(least, `This must be ${least} at least.`);
-  const number = most === Infinity ? from : from.max(most, `This can be ${most} at most.`);
+  const from = z.int('This must be a whole number.').min(min, `This must be ${min} at least.`);
+  const number = max === Infinity ? from : from.max(max, `This can be ${max} at most.`);
   return described(number, { label, quantity: 'plain', ...said });
 }
 
 /** A share, kept from 0 to 1 and typed in per cent. */
-export function share(
-  label: Described['label'],
-  { least, most = 1, ...said }: Bounds & More = {},
-): z.ZodNumber {
-  const kept = bounded('plain', { least, most });
+export function share(label: Described['label'], { min, max = 1, ...said }: Bounds & More = {}): z.ZodNumber {
+  const kept = bounded('plain', { min, max });
   return described(kept, { label, quantity: 'percent', unit: '%', place: percent, ...said });
 }
 
@@ -113,10 +110,10 @@ export function tick(label: Described['label'], more: More = {}): z.ZodBoolean {
 /** Words. */
 export function text(
   label: Described['label'],
-  { most, missing, ...more }: { most?: number } & More = {},
+  { max, missing, ...more }: { max?: number } & More = {},
 ): z.ZodString {
   const words = z.string().min(1, missing ?? 'This is needed.');
-  return described(most === undefined ? words : words.max(most, `At most ${most} characters.`), {
+  return described(max === undefined ? words : words.max(max, `At most ${max} characters.`), {
     label,
     missing,
     ...more,
@@ -163,12 +160,12 @@ export function kind<const V extends string>(value: V, label: string): z.ZodLite
 export function rows<S extends z.core.$ZodType>(
   add: string,
   one: S,
-  { least = 0, most, tooFew, ...said }: { least?: number; most: number; tooFew?: string } & More,
+  { min = 0, max, tooFew, ...said }: { min?: number; max: number; tooFew?: string } & More,
 ): z.ZodArray<S> {
   const any = z.array(one);
   // what nothing bounds is still a list
-  const list = most === Infinity ? any : any.max(most, `At most ${most} of them.`);
-  return described(least === 0 ? list : list.min(least, tooFew ?? `At least ${least} of them.`), {
+  const list = max === Infinity ? any : any.max(max, `At most ${max} of them.`);
+  return described(min === 0 ? list : list.min(min, tooFew ?? `At least ${min} of them.`), {
     add,
     ...said,
   });

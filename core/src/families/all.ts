@@ -62,6 +62,12 @@ export function familyOf(name: FamilyName): AnyFamily {
   return FAMILIES[name];
 }
 
+/** What pumps of a family are called, as a list names kinds: “Metering pump”. */
+export function kindInWords(name: FamilyName): string {
+  const words = FAMILIES[name].words.replace(/^an? /, '');
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
 /** True for the view of a pump of this family. */
 export function isViewOf<F extends FamilyName>(
   name: F,

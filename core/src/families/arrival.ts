@@ -24,10 +24,14 @@ export interface PlateField<K extends FamilyKind> {
   readonly label: string;
   /** null for words */
   readonly quantity: Quantity | null;
+  /** the role of the setting that it is: what is stamped on the plate is what is set in the pump, and is not read twice */
+  readonly role?: string;
   /** how words are introduced where the plate is read out: “gear B” */
   readonly said?: string;
   /** what can stand there on pumps with this controller: none where it does not stand there, null where anything can */
   options?(profile: K['profile']): readonly PlateOption[] | null;
+  /** what follows from the rest of the plate, so that it need not be typed; null for nothing */
+  hint?(profile: K['profile'], typed: Readonly<Record<string, string>>): string | null;
 }
 
 /** One thing that is read on arrival, before anything is touched. */

@@ -50,9 +50,9 @@ function limitIn(parameter: Parameter, fault: ValueFault): string {
   const words = (value: number) => wordsFor(parameter, value);
   switch (fault.kind) {
     case 'below':
-      return words(fault.least);
+      return words(fault.min);
     case 'above':
-      return words(fault.greatest);
+      return words(fault.max);
     case 'off-step':
       return words(fault.nearest);
     default:

@@ -5,10 +5,22 @@ import type { Finding, FindingText, TextValues } from './finding';
 /** Findings carry dates as they are kept; they are read as people write them. */
 const ISO_DATE = /^\d{4}-\d{2}-\d{2}$/;
 
+/**
+ * What texts name by the trade's words, under the names that findings have carried since the first: a decision is kept with the figures
+ * that it was made on, by these names.
+ */
+const CARRIED_AS: Readonly<Record<string, string>> = {
+  min: 'least',
+  max: 'greatest',
+  zero: 'nil',
+  required: 'wanted',
+  slug: 'gulp',
+};
+
 /** A text with its {slots} filled in the reader's units. A slot with no value is a defect, so it throws. */
 export function fill(template: string, values: TextValues, reader: Reader): string {
   return template.replace(/\{(\w+)\}/g, (_, name: string) => {
-    const value = values[name];
+    const value = values[name] ?? values[CARRIED_AS[name]];
     if (value === undefined) throw new Error(`The text “${template}” has no value for {${name}}.`);
     if (typeof value !== 'string') return figureWithUnit(value, reader);
     return ISO_DATE.test(value) ? dateInWords(value) : value;

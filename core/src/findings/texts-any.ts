@@ -4,7 +4,7 @@ import type { TextBook } from './render';
 export const ANY_TEXTS = {
   'ANY-00': {
     title: 'Settings not checked',
-    so: 'They could not be worked out: {why}',
+    so: 'The settings could not be judged: {why}',
     will: 'What is wrong with them is not seen here.',
     todo: 'Put that right in the duty under Plan, or read the setting once more; they are judged by themselves then.',
   },
@@ -16,7 +16,7 @@ export const ANY_TEXTS = {
   },
   'PRO-04': {
     title: '{parameter}: required value is out of this controller’s range',
-    so: '{parameter} should be {wanted}; this controller takes {taken} at the nearest.',
+    so: '{parameter} should be {required}; this controller takes {taken} at the nearest.',
     will: 'The controller runs on {taken}: what was asked for is not met by this setting.',
     todo: 'Judge whether {taken} will do; else another controller, or another way to get what is needed.',
   },
@@ -100,13 +100,13 @@ export const ANY_TEXTS = {
   },
   'ANY-10.limits': {
     title: 'Minimum rate above maximum',
-    so: 'The minimum rate is set to {least}, the maximum to {greatest}.',
+    so: 'The minimum rate is set to {min}, the maximum to {max}.',
     will: 'No rate satisfies both; which one wins is up to the controller.',
     todo: 'Set the minimum below the maximum.',
   },
   'ANY-10.outside': {
     title: '{what} outside the limits',
-    so: '{what} is {value}; the limits in force are {least} to {greatest}.',
+    so: '{what} is {value}; the limits in force are {min} to {max}.',
     will: 'The pump runs at the limit instead.',
     todo: 'Move the rate or the limit.',
   },

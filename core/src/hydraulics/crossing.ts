@@ -45,7 +45,7 @@ export function fitCurve(points: readonly HeadPoint[], speed_rpm: number): PumpC
   if (n < 2 || spread <= 1e-6 * meanX * meanX || most - least < CURVE_SPREAD * most) {
     throw new InputError(
       'points',
-      `Where water is lifted, the pump’s curve is needed: two points with head whose flows at one speed differ by ${CURVE_SPREAD * 100} % or more, such as one nearly shut. Nearer ones guess at the shut-off head.`,
+      `Where water is lifted, the pump’s curve is needed: two points with head whose flows at one speed differ by ${CURVE_SPREAD * 100} % or more, e.g. one nearly shut. Nearer ones guess at the shut-off head.`,
     );
   }
   const slope = brought.reduce((sum, [x, y]) => sum + (x - meanX) * (y - meanY), 0) / spread;

@@ -230,12 +230,12 @@ describe('hand-over', () => {
 
   test('says the dose before and after, what was proved, and each setting with its reason', () => {
     const { summary } = done().document.handover!;
-    expect(sideOf('dose', 'found', summary)).toContain('Leaves the wanted band');
+    expect(sideOf('dose', 'found', summary)).toContain('Leaves the required band');
     expect(sideOf('dose', 'left', summary)).toEqual([
       expect.stringMatching(/^1.19.mg\/L$/),
       expect.stringMatching(/^at the usual 20.m³\/h$/),
-      expect.stringContaining('at least flow'),
-      'Within the wanted band at every flow',
+      expect.stringContaining('at minimum flow'),
+      'Within the required band at every flow',
     ]);
     expect(summary.proof).toMatchObject({ points: 2, passed: 2, automatic: true });
     const range = summary.settings.find((setting) => setting.address === address('range'));

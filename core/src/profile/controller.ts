@@ -5,18 +5,18 @@ import { clockShowsSchema } from './clock-shows';
 /** One message of a display, or one lamp, and what the maker’s manual says of it. */
 export const controllerMessageSchema = group({
   // of a lamp, how it looks: “red, twice, then a pause”
-  shows: text('It shows', { most: 40, hint: 'As displayed; of a lamp, how it looks: red, twice, a pause' }),
+  shows: text('It shows', { max: 40, hint: 'As displayed; of a lamp, how it looks: red, twice, a pause' }),
   lamp: described(z.literal(true), { label: 'A lamp', tick: true, place: flagOrNothing }).optional(),
   kind: choice('Which is', { reminder: 'a reminder', fault: 'a fault' }),
-  means: text('It means', { most: 200 }),
-  todo: text('What to do', { most: 200 }),
+  means: text('It means', { max: 200 }),
+  todo: text('What to do', { max: 200 }),
 });
 export type ControllerMessage = Readonly<z.infer<typeof controllerMessageSchema>>;
 
 /** A contact that tells something else of a fault. */
 export const alarmOutputSchema = group({
-  name: text('Terminals', { most: 40, hint: 'As they are marked' }),
-  tells: text('It tells of', { most: 200, hint: 'e.g. running dry, overload' }),
+  name: text('Terminals', { max: 40, hint: 'As they are marked' }),
+  tells: text('It tells of', { max: 200, hint: 'e.g. running dry, overload' }),
   // one that opens tells of a cut wire too
   contact: choice('When it tells, its contact', {
     closes: 'closes',
@@ -24,17 +24,17 @@ export const alarmOutputSchema = group({
     'changes-over': 'changes over',
   }),
   // what it may switch; left out where nobody read it
-  most_V: figure('Switches at most', 'voltage', { most: 1000 }).optional(),
-  most_A: figure('and', 'plain', { most: 100, unit: 'A' }).optional(),
+  most_V: figure('Switches at most', 'voltage', { max: 1000 }).optional(),
+  most_A: figure('and', 'plain', { max: 100, unit: 'A' }).optional(),
 });
 export type AlarmOutput = Readonly<z.infer<typeof alarmOutputSchema>>;
 
 /** How its settings are reached where they are behind a code or a key. */
 export const accessSchema = group(
   {
-    opensBy: text('They are opened by', { most: 200 }),
+    opensBy: text('They are opened by', { max: 200 }),
     closesAfter_min: figure('They close by themselves after', 'minutes', {
-      most: 1440,
+      max: 1440,
       hint: 'Empty where they stay open',
       none: 'they stay open',
     }).nullable(),
@@ -44,10 +44,10 @@ export const accessSchema = group(
 
 /** What a profile of any family may say of its controller; a family’s behaviours begin with these fields. */
 export const controllerShape = {
-  revision: text('Revision', { most: 60, hint: 'That it was read from, as it shows it' }).optional(),
+  revision: text('Revision', { max: 60, hint: 'That it was read from, as it shows it' }).optional(),
   options: described(
     z
-      .array(text('Option', { most: 80 }))
+      .array(text('Option', { max: 80 }))
       .min(1)
       .max(20),
     {
@@ -69,7 +69,7 @@ export const controllerShape = {
   messages: described(z.array(controllerMessageSchema).max(99), { add: 'Add a message or lamp' }).optional(),
   alarms: described(z.array(alarmOutputSchema).min(1).max(8), { add: 'Add an alarm output' }).optional(),
   access: accessSchema.optional(),
-  resetBy: text('How a factory reset is done', { most: 200 }).optional(),
+  resetBy: text('How a factory reset is done', { max: 200 }).optional(),
   resetShows: text('A factory reset shows').optional(),
   // or which switch of it goes off again, where that is needed before it runs by itself
   setUpEnd: text('How set-up is marked complete').optional(),

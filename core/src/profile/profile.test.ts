@@ -48,7 +48,7 @@ test('limits follow the gear, and what hangs on something unknown is not judged'
   const rate = MOTOR.parameters.find((parameter) => parameter.key === 'rate')!;
   expect(limitFor(rate.greatest, { gear: 'A' })).toBe(48);
   expect(limitFor(rate.greatest, {})).toBeUndefined();
-  expect(faultOf(rate, 60, { gear: 'A' })).toEqual({ kind: 'above', greatest: 48 });
+  expect(faultOf(rate, 60, { gear: 'A' })).toEqual({ kind: 'above', max: 48 });
   expect(faultOf(rate, 60, {})).toBeNull();
 });
 

@@ -79,8 +79,8 @@ export type ValueFault =
   | { readonly kind: 'not-a-number' }
   | { readonly kind: 'not-a-time' }
   | { readonly kind: 'not-days' }
-  | { readonly kind: 'below'; readonly least: number }
-  | { readonly kind: 'above'; readonly greatest: number }
+  | { readonly kind: 'below'; readonly min: number }
+  | { readonly kind: 'above'; readonly max: number }
   | { readonly kind: 'off-step'; readonly step: number; readonly nearest: number };
 
 /** What this controller would refuse about a value, or null. */
@@ -94,8 +94,8 @@ export function faultOf(parameter: Parameter, value: SettingValue, values: Setti
   if (typeof value !== 'number' || !Number.isFinite(value)) return { kind: 'not-a-number' };
   const least = limitFor(parameter.least, values);
   const greatest = limitFor(parameter.greatest, values);
-  if (least !== undefined && value < least) return { kind: 'below', least };
-  if (greatest !== undefined && value > greatest) return { kind: 'above', greatest };
+  if (least !== undefined && value < least) return { kind: 'below', min: least };
+  if (greatest !== undefined && value > greatest) return { kind: 'above', max: greatest };
   if (parameter.step !== undefined) {
     const nearest = roundToStep(value, parameter.step, least ?? 0);
     if (Math.abs(nearest - value) > parameter.step * 1e-6) {
@@ -121,9 +121,9 @@ export function wordsForFault(parameter: Parameter, fault: ValueFault): string {
     case 'not-days':
       return `${parameter.label} names the days of the week, each once.`;
     case 'below':
-      return `${parameter.label} cannot be below ${fault.least}${unit} on this controller.`;
+      return `${parameter.label} cannot be below ${fault.min}${unit} on this controller.`;
     case 'above':
-      return `${parameter.label} cannot be above ${fault.greatest}${unit} on this controller.`;
+      return `${parameter.label} cannot be above ${fault.max}${unit} on this controller.`;
     case 'off-step':
       return `${parameter.label} moves in steps of ${fault.step}${unit}; the nearest is ${fault.nearest}${unit}.`;
   }

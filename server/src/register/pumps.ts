@@ -1,5 +1,5 @@
 import type { JobRow, PumpQuery, PumpResource, PumpRow } from '@barythm/contract/resources';
-import { FAMILY_NAMES, familyOf, type AnyProfile, type JobDocument } from '@barythm/core/families';
+import { FAMILY_NAMES, kindInWords, type AnyProfile, type JobDocument } from '@barythm/core/families';
 import { isUntouched } from '@barythm/core/job';
 import { shareOfDay, siteDate } from '@barythm/core/time';
 import { QueryTypes } from 'sequelize';
@@ -22,10 +22,7 @@ export interface PumpPage {
 }
 
 /** “Metering pump”, of each family. */
-const KINDS = FAMILY_NAMES.map((family) => {
-  const words = familyOf(family).words.replace(/^an? /, '');
-  return { family, words: words.charAt(0).toUpperCase() + words.slice(1) };
-});
+const KINDS = FAMILY_NAMES.map((family) => ({ family, words: kindInWords(family) }));
 
 /**
  * A page of pumps, searched by tag, name, place and site. Without a search the page is cut from an index before anything is joined to

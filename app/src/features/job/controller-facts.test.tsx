@@ -52,16 +52,19 @@ describe('how its settings are opened', () => {
 describe('what the controller is compared with on arrival', () => {
   test('is its profile, with the revision and the options that it was read from', () => {
     standJob(saying({ revision: '3', options: ['Relay board', 'Link'] }), <PlateCard />);
+    press('identify-differs');
     expect(wordsOf('identify-profile')).toContain(
       `as the profile “${MOTOR.name}” says: revision 3, Relay board, Link.`,
     );
   });
   test('is the profile alone where it says neither', () => {
     standJob(MOTOR, <PlateCard />);
+    press('identify-differs');
     expect(wordsOf('identify-profile')).toContain(`as the profile “${MOTOR.name}” says.`);
   });
   test('one that is another is found, and gone once it was read again as the profile says', () => {
     const job = standJob(saying({ revision: '3' }), <PlateCard />);
+    press('identify-differs');
     press('identify-source-flow');
     press('identify-save');
     expect(job.codes()).toContain('PRO-03');

@@ -34,6 +34,6 @@ export const GROUP_FIELDS: readonly Field[] = [
         'left-out',
       ),
     ],
-    { least: 1, fresh: () => ({ key: freshName() }) },
+    { min: 1, fresh: () => ({ key: freshName() }) },
   ),
 ];

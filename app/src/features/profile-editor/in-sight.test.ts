@@ -1,4 +1,4 @@
-import { Look, textAt, under, type Field, type Texts } from '@barythm/core/describe';
+import { shownPaths, textAt, type Texts } from '@barythm/core/describe';
 import { tryProfile, UNPLANNED } from '@barythm/core/families';
 import { SHIPPED } from '@barythm/core/families/suites/shipped.fixtures';
 import { METRIC } from '@barythm/core/units';
@@ -9,43 +9,14 @@ import { profileOf } from './read-profile';
 
 /** What is wrong is told where somebody can see it, whatever was taken away or changed of any profile. */
 
-/** Paths of all that is shown of some fields. */
-function shown(fields: readonly Field[], texts: Texts, path: string): string[] {
-  const look = new Look(texts, path, METRIC);
-  return fields.flatMap((field): string[] => {
-    switch (field.kind) {
-      case 'beside':
-        return shown(field.fields, texts, path);
-      case 'only-if':
-        return field.test((key) => look.here(key)) ? shown(field.fields, texts, path) : [];
-      case 'shown-if':
-        return field.test(look) ? shown(field.fields, texts, path) : [];
-      case 'rows': {
-        const at = under(path, field.key);
-        return [at, ...look.rows(at).flatMap((_, i) => shown(field.fields, texts, `${at}.${i}`))];
-      }
-      case 'switch': {
-        const at = under(path, field.key);
-        return look.isOn(at) ? [at, ...shown(field.fields, texts, at)] : [at];
-      }
-      case 'hidden':
-      case 'say':
-      case 'own':
-        return [];
-      default:
-        return 'key' in field ? [under(path, field.key)] : [];
-    }
-  });
-}
-
 function unseen(draft: ProfileDraft): string[] {
   const texts = draft as unknown as Texts;
   const seen = new Set([
     'name',
     'groups',
     'parameters',
-    ...shown(GROUP_FIELDS, texts, ''),
-    ...draft.parameters.flatMap((_, i) => shown(PARAMETER_FIELDS, texts, `parameters.${i}`)),
+    ...shownPaths(GROUP_FIELDS, texts, '', METRIC),
+    ...draft.parameters.flatMap((_, i) => shownPaths(PARAMETER_FIELDS, texts, `parameters.${i}`, METRIC)),
   ]);
   return Object.entries(profileOf(draft).errors).flatMap(([path, words]) =>
     path.startsWith('behaviours.') || seen.has(path) ? [] : [`${path}: ${words}`],

@@ -1,4 +1,4 @@
-import type { NewPump } from '@barythm/contract/resources';
+import type { Library, NewPump } from '@barythm/contract/resources';
 import { useQueryClient } from '@tanstack/react-query';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -9,11 +9,18 @@ import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
 import { Choice } from '../../ui/fields/choice';
 import { Field } from '../../ui/fields/field';
+import { SearchedChoice } from '../../ui/fields/searched-choice';
 import { Screen } from '../../ui/screen/screen';
 import { Failed, Loading } from '../../ui/screen/states';
 import { Words } from '../../ui/words/words';
-import { familyOf, PLATE_CHOICES } from '@barythm/core/families';
-import { INTERNAL_UNIT } from '@barythm/core/units';
+import {
+  familyOf,
+  kindInWords,
+  PLATE_CHOICES,
+  type AnyProfile,
+  type FamilyName,
+} from '@barythm/core/families';
+import { optionalFigure } from '../../kit/value';
 
 const BLANK: NewPump = {
   site: '',
@@ -68,6 +75,7 @@ function NewPumpForm({ site }: { site: Site | null }) {
   const [errors, setErrors] = useState<Partial<Record<string, string>>>({});
   const [general, setGeneral] = useState<string | null>(null);
 
+  const { data: profile } = useProfile(draft.profile);
   const set = (changed: Readonly<Record<string, string>>) => {
     setDraft({ ...draft, ...changed });
     setErrors(Object.fromEntries(Object.entries(errors).filter(([key]) => !(key in changed))));
@@ -84,9 +92,15 @@ function NewPumpForm({ site }: { site: Site | null }) {
     />
   );
   const save = async () => {
+    const plate = readPlate(profile ?? null, draft);
+    if (Object.keys(plate.errors).length > 0) {
+      setErrors(plate.errors);
+      setGeneral('Put the marked places right.');
+      return;
+    }
     const place = site ? { site: site.name, site_place: site.place, zone: site.zone } : {};
     try {
-      const { id } = await post<{ id: string }>('/register/pumps', { ...draft, ...place });
+      const { id } = await post<{ id: string }>('/register/pumps', { ...draft, ...plate.figures, ...place });
       setDraft(null);
       await client.invalidateQueries();
       router.replace(`/pump/${id}`);
@@ -156,10 +170,10 @@ function ControllerCard({ draft, error, onChange }: ControllerProps) {
   const profiles = library.data?.profiles ?? [];
   return (
     <Card title="Controller">
-      <Choice
+      <SearchedChoice
         label="Described by the profile"
         testID="new-profile"
-        options={profiles.map(({ id, name }) => ({ value: id, label: name }))}
+        options={inKinds(profiles)}
         value={draft.profile || null}
         error={error}
         hint={profiles.find(({ id }) => id === draft.profile)?.about}
@@ -175,6 +189,28 @@ function ControllerCard({ draft, error, onChange }: ControllerProps) {
   );
 }
 
+/** Kind by kind, each with its kind before its name: a search for “spa” finds those of spa packs. */
+function inKinds(profiles: Library['profiles']) {
+  return profiles
+    .map(({ id, family, name }) => ({ value: id, label: `${kindInWords(family as FamilyName)}: ${name}` }))
+    .sort((a, b) => a.label.localeCompare(b.label));
+}
+
+const typedOf = (draft: NewPump) => draft as Readonly<Record<string, string>>;
+
+/** Figures of a plate, typed in the units of whoever reads it, as the register keeps them; with what is wrong with one, at its field. */
+function readPlate(profile: AnyProfile | null, draft: NewPump) {
+  const figures: Record<string, string> = {};
+  const errors: Record<string, string> = {};
+  for (const { key, quantity } of profile ? familyOf(profile.family).arrival.plate : []) {
+    if (!quantity) continue;
+    const { value, error } = optionalFigure(draft[key] ?? '', quantity);
+    if (error !== null) errors[key] = error;
+    else if (value !== null) figures[key] = String(value);
+  }
+  return { figures, errors };
+}
+
 interface PlateProps {
   readonly profileId: string;
   readonly draft: NewPump;
@@ -186,7 +222,7 @@ interface PlateProps {
 function PlateFields({ profileId, draft, errors, onChange }: PlateProps) {
   const { data: profile } = useProfile(profileId);
   if (!profile) return null;
-  return familyOf(profile.family).arrival.plate.map(({ key, label, quantity, options }) => {
+  return familyOf(profile.family).arrival.plate.map(({ key, label, quantity, options, hint }) => {
     const choices = options?.(profile) ?? null;
     if (choices?.length === 0) return null;
     return choices ? (
@@ -202,9 +238,10 @@ function PlateFields({ profileId, draft, errors, onChange }: PlateProps) {
       <Field
         key={key}
         label={label}
-        unit={quantity ? INTERNAL_UNIT[quantity] : undefined}
+        quantity={quantity ?? undefined}
         words={!quantity}
         testID={`new-${key}`}
+        hint={hint?.(profile, typedOf(draft)) ?? undefined}
         value={draft[key] ?? ''}
         error={errors[key] ?? null}
         onChange={(text) => onChange(key, text)}

@@ -32,6 +32,8 @@ const typed = (duty: object, settled: boolean) =>
     choose: jest.fn(),
     forget: jest.fn(),
     ask: jest.fn(),
+    unanswered: () => [],
+    answer: jest.fn(),
     tried: false,
     duty,
     settled,

@@ -50,7 +50,7 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
   const [refusal, setRefusal] = useState<string | null>(null);
   const accept = useEffectEvent(() => {
     setAccepting(false);
-    if (!typed.duty || !work) return;
+    if (!typed.duty || !work || open.length > 0) return;
     const refused = write({
       kind: 'plan.accept',
       jobId,
@@ -80,11 +80,12 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
       {() => <PlanFindings target={calm.findings.target} found={calm.before ? calm.findings.found : null} />}
     </Still>
   );
-  const { texts, errors, change, tried, form } = typed;
-  const asked = useMemo(
-    () => ({ texts, errors, change, tried, own, name: 'duty' }),
-    [texts, errors, change, tried, own],
-  );
+  const { texts, errors, change, tried, form, unanswered, answer } = typed;
+  const open = useMemo(() => form.parts.flatMap(unanswered), [form, unanswered]);
+  const asked = useMemo(() => {
+    const offered = { in: unanswered, paths: new Set(open), answer };
+    return { texts, errors, change, tried, own, offered, name: 'duty' };
+  }, [texts, errors, change, tried, own, unanswered, open, answer]);
   const duty = (
     <FormProvider value={asked}>
       <Duty parts={form.parts} fault={fault} />
@@ -98,8 +99,8 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
   );
   return (
     <PlanFrame
-      ready={Boolean(work)}
-      missing={Object.keys(typed.errors).length}
+      ready={Boolean(work) && (open.length === 0 || view.document.handover !== null)}
+      missing={Object.keys(typed.errors).length + open.length}
       onMissing={typed.ask}
       onAgree={() => setAccepting(true)}
       aside={

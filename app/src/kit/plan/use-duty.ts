@@ -1,6 +1,16 @@
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useDraftOf } from '../../draft/use-draft';
-import { type Form, type PathErrors, type Texts, textsOver, withText } from '@barythm/core/describe';
+import {
+  type Form,
+  type Part,
+  type PathErrors,
+  textAt,
+  type Texts,
+  textsOver,
+  unansweredIn,
+  withText,
+} from '@barythm/core/describe';
+import { useReader } from '../../ui/reader';
 
 /** A duty that is being typed. */
 export interface DutyTyped<T> {
@@ -17,14 +27,21 @@ export interface DutyTyped<T> {
   /** somebody asked what is missing: from then on every place says what is missing in it */
   readonly tried: boolean;
   readonly ask: () => void;
+  /** what a part began with and nobody has answered yet, by path */
+  readonly unanswered: (part: Part) => readonly string[];
+  /** what stands at some paths is right as it stands */
+  readonly answer: (paths: readonly string[]) => void;
   readonly forget: () => void;
 }
+
+const NONE: readonly string[] = [];
 
 /**
  * The duty of a job as it is typed, kept on the device at every key press.
  * @param known the duty that it begins with; null for a pump of which none is known
  * @param blank what stands in the form then
  * @param more what of the duty is not typed in the form
+ * @param seen paths of what stands there because it was read at the pump
  */
 export function useDuty<T>(
   form: Form<T>,
@@ -32,6 +49,7 @@ export function useDuty<T>(
   known: T | null,
   blank: Texts,
   more?: object,
+  seen: readonly string[] = NONE,
 ): DutyTyped<T> {
   const initial = useMemo(
     () => (known ? form.write(known) : blank),
@@ -48,8 +66,38 @@ export function useDuty<T>(
       setDraft((now) => withText(textsOver(initial, form.broughtUp(now)), path, text)),
     [setDraft, initial, form],
   );
+  const reader = useReader();
+  const [answered, setAnswered] = useDraftOf<readonly string[]>(`${key}:answered`, NONE);
+  const settledOn = useMemo(() => new Set([...answered, ...seen]), [answered, seen]);
+  // nothing of a duty that was planned with before is a start
+  const start = known === null ? form.blank : null;
+  const unanswered = useCallback(
+    (part: Part) => (start === null ? NONE : unansweredIn(part, texts, start, settledOn, reader)),
+    [start, texts, settledOn, reader],
+  );
+  const answer = useCallback(
+    (paths: readonly string[]) => setAnswered((now) => [...new Set([...now, ...paths])]),
+    [setAnswered],
+  );
+  // what was changed and changed back was answered by whoever did so
+  const change = useCallback(
+    (next: Texts) => {
+      if (start !== null) {
+        const changed = form.parts
+          .flatMap(unanswered)
+          .filter((path) => textAt(next, path) !== textAt(start, path));
+        if (changed.length > 0) answer(changed);
+      }
+      setDraft(next);
+    },
+    [start, form, unanswered, answer, setDraft],
+  );
   const [tried, setTried] = useState(false);
   const ask = useCallback(() => setTried(true), []);
-  const forget = useCallback(() => setDraft(null), [setDraft]);
-  return { form, texts, change: setDraft, choose, settled: calm === texts, duty, errors, tried, ask, forget };
+  const forget = useCallback(() => {
+    setDraft(null);
+    setAnswered(null);
+  }, [setDraft, setAnswered]);
+  const settled = calm === texts;
+  return { form, texts, change, choose, settled, duty, errors, tried, ask, unanswered, answer, forget };
 }

@@ -21,6 +21,8 @@ interface ValueEntryProps {
   /** records what is typed */
   readonly onEnter?: () => void;
   readonly big?: boolean;
+  /** a figure is typed here at once, without a tap */
+  readonly atOnce?: boolean;
   readonly hideLabel?: boolean;
 }
 
@@ -62,6 +64,7 @@ export function ValueEntry(props: ValueEntryProps) {
     <>
       <Field
         big={big}
+        atOnce={props.atOnce}
         time={time}
         onEnter={onEnter}
         label={label}

@@ -13,13 +13,14 @@ test('the second tap of a double one takes nothing back; a tap of its own does',
   expect(onChange).toHaveBeenCalledTimes(2);
 });
 
-test('the second tap of a double one presses no main button and no choice that came to its place; a step up may be tapped fast', () => {
+test('the second tap of a double one presses no button and no choice that came to its place; what is tapped along to counts each', () => {
   const told: string[] = [];
   const say = (words: string) => () => told.push(words);
   render(
     <>
       <Button kind="main" label="Record" testID="main" onPress={say('main')} />
-      <Button label="+" testID="step" onPress={say('step')} />
+      <Button label="Same" testID="same" onPress={say('same')} />
+      <Button again label="Tap" testID="step" onPress={say('step')} />
       <Choice
         label="By"
         testID="by"
@@ -29,7 +30,7 @@ test('the second tap of a double one presses no main button and no choice that c
       />
     </>,
   );
-  for (const at of ['main', 'step', 'by-own'])
+  for (const at of ['main', 'same', 'step', 'by-own'])
     for (const detail of [1, 2]) fireEvent.press(screen.getByTestId(at), { nativeEvent: { detail } });
-  expect(told).toEqual(['main', 'step', 'step', 'by']);
+  expect(told).toEqual(['main', 'same', 'step', 'step', 'by']);
 });

@@ -15,11 +15,13 @@ interface ChoiceProps<T extends string> {
   readonly testID?: string;
   readonly hideLabel?: boolean;
   readonly error?: string | null;
+  /** what is chosen is nobody's answer yet */
+  readonly offered?: boolean;
 }
 
 /** One of a few, all in sight. */
 export function Choice<T extends string>(props: ChoiceProps<T>) {
-  const { label, options, value, onChange, hint, testID, hideLabel, error } = props;
+  const { label, options, value, onChange, hint, testID, hideLabel, error, offered } = props;
   const palette = usePalette();
   return (
     <View style={styles.choice} role="radiogroup" aria-label={label} testID={testID}>
@@ -30,7 +32,8 @@ export function Choice<T extends string>(props: ChoiceProps<T>) {
       )}
       <View style={styles.options}>
         {options.map((option) => {
-          const chosen = option.value === value;
+          const stands = option.value === value;
+          const chosen = stands && !offered;
           return (
             <Pressable
               key={option.value}
@@ -43,6 +46,7 @@ export function Choice<T extends string>(props: ChoiceProps<T>) {
                 styles.option,
                 { borderColor: chosen ? palette.petrol : palette.edge, backgroundColor: palette.surface },
                 chosen && { backgroundColor: palette.petrol },
+                stands && offered && { borderColor: palette.ochre, borderStyle: 'dashed' },
               ]}
             >
               <Words bold={chosen} colour={chosen ? 'onPetrol' : 'ink'} style={styles.text}>
@@ -52,7 +56,7 @@ export function Choice<T extends string>(props: ChoiceProps<T>) {
           );
         })}
       </View>
-      <UnderField error={error} hint={hint} />
+      <UnderField error={error} hint={hint} offered={offered} />
     </View>
   );
 }

@@ -31,7 +31,13 @@ interface FieldProps {
   readonly big?: boolean;
   /** records what is typed: on Enter, and by the pad's key */
   readonly onEnter?: () => void;
+  /** records all that its card has so far, where the fields after this one may stay empty */
+  readonly onRecord?: () => void;
   readonly trailing?: ReactNode;
+  /** what stands there is nobody's answer yet */
+  readonly offered?: boolean;
+  /** typed here as soon as it is there, without a tap */
+  readonly atOnce?: boolean;
 }
 
 /** A figure or a few words: label, large value, unit beside it, limits under it, and what is wrong in words. */
@@ -54,9 +60,14 @@ export function Field(props: FieldProps) {
     value: digits,
     onChange: write,
     onEnter: props.onEnter,
+    onRecord: props.onRecord,
     time: time === true,
     enabled: !words,
   });
+  const { atOnce } = props;
+  useEffect(() => {
+    if (atOnce) input.current?.focus();
+  }, [atOnce]);
   // a warning that comes while one types must not come under the pad
   useEffect(() => {
     if (focused) keepInSight(input.current);
@@ -114,7 +125,11 @@ export function Field(props: FieldProps) {
         </View>
         {props.trailing}
       </View>
-      <UnderField error={error} hint={[converted && `= ${converted}`, hint].filter(Boolean).join('  ·  ')} />
+      <UnderField
+        error={error}
+        hint={[converted && `= ${converted}`, hint].filter(Boolean).join('  ·  ')}
+        offered={props.offered}
+      />
     </View>
   );
 }

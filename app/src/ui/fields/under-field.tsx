@@ -1,7 +1,16 @@
 import { Words } from '../words/words';
 
 /** What stands under a field: what is wrong with it, and a hint. */
-export function UnderField({ error, hint }: { error?: string | null; hint?: string | null }) {
+export function UnderField({
+  error,
+  hint,
+  offered,
+}: {
+  error?: string | null;
+  hint?: string | null;
+  /** what stands in the field is nobody's answer yet */
+  offered?: boolean;
+}) {
   return (
     <>
       {error ? (
@@ -10,7 +19,7 @@ export function UnderField({ error, hint }: { error?: string | null; hint?: stri
         </Words>
       ) : null}
       {hint ? (
-        <Words size="small" colour="quiet">
+        <Words size="small" bold={offered} colour={offered ? 'ochre' : 'quiet'}>
           {hint}
         </Words>
       ) : null}

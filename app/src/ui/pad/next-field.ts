@@ -4,6 +4,7 @@ export const CARD_MARK = { dataSet: { card: '' } };
 export const SCROLL_MARK = { dataSet: { scroll: '' } };
 export const WHOLE_MARK = { dataSet: { whole: '' } };
 export const ENTRY_MARK = { dataSet: { entry: '' } };
+export const UNANSWERED_MARK = { dataSet: { unanswered: '' } };
 
 const FIELDS = '[data-field]';
 
@@ -61,7 +62,7 @@ export function keepInSight(field: unknown): void {
   });
 }
 
-/** Goes to the first field of the screen that says something is wrong with it, or to the first word of it elsewhere. */
+/** Goes to the first field of the screen that says something is wrong with it, or to the first word of it elsewhere; else to what waits for an answer. */
 export function goToFirstError(): void {
   if (typeof document === 'undefined') return;
   // what is wrong is told from now on: let it be drawn first
@@ -69,6 +70,10 @@ export function goToFirstError(): void {
     const main = document.querySelector('[role="main"]');
     const field = main?.querySelector<HTMLElement>('[data-field][aria-invalid="true"]');
     field?.focus();
-    (field ?? main?.querySelector('[role="alert"]'))?.scrollIntoView({ block: 'center' });
+    (
+      field ??
+      main?.querySelector('[role="alert"]') ??
+      main?.querySelector('[data-unanswered]')
+    )?.scrollIntoView({ block: 'center' });
   });
 }

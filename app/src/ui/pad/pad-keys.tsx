@@ -15,7 +15,7 @@ export function decimalMark(): string {
 export function PadKeys({ target, onDone }: { target: RefObject<PadTarget>; onDone: () => void }) {
   const palette = usePalette();
   const short = useShort();
-  const { label, about, hint, error, warning, unit, units, onEnter, time } = target.current;
+  const { label, about, hint, error, warning, unit, units, onEnter, onRecord, time } = target.current;
   const press = (key: string) => {
     const { value, onChange } = target.current;
     if (key === '−') onChange(/^[-−]/.test(value) ? value.slice(1) : `-${value}`);
@@ -70,6 +70,15 @@ export function PadKeys({ target, onDone }: { target: RefObject<PadTarget>; onDo
               {unit === '-' ? '' : unit}
             </Words>
           </View>
+        )}
+        {onRecord && !onEnter && (
+          <PadKey
+            small
+            label="Record"
+            name="Record what is typed so far"
+            testID="pad-record"
+            onPress={() => goOn(target.current.onRecord)}
+          />
         )}
         <PadKey
           small

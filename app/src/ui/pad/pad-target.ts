@@ -16,6 +16,8 @@ export interface PadTarget {
   readonly onChange: (text: string) => void;
   /** records what is typed; without one the pad's key goes to the next field */
   readonly onEnter?: () => void;
+  /** records all that its card has so far, where the fields after this one may stay empty */
+  readonly onRecord?: () => void;
   /** a time of day */
   readonly time: boolean;
 }

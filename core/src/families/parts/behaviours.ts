@@ -20,7 +20,7 @@ export const protocolsSchema = rows(
     least: described(z.int().min(0), { label: 'Addresses from', quantity: 'plain' }),
     greatest: described(z.int().min(0).max(65_535), { label: 'to', quantity: 'plain' }),
   }),
-  { most: 10 },
+  { max: 10 },
 );
 
 /** An address on a link or a cable. */

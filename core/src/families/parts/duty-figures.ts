@@ -23,10 +23,10 @@ export const curvePoints = (most_m: number, flow = 'Flow') =>
   rows(
     'Add a point of the curve',
     group({
-      flow_m3h: figure(flow, 'waterFlow', { least: 0, most: 1e5 }),
-      head_m: figure('Head', 'head', { least: 0, most: most_m }),
+      flow_m3h: figure(flow, 'waterFlow', { min: 0, max: 1e5 }),
+      head_m: figure('Head', 'head', { min: 0, max: most_m }),
     }),
-    { least: 2, most: 20, tooFew: 'Enter two points of the curve at least.' },
+    { min: 2, max: 20, tooFew: 'Enter two points of the curve at least.' },
   );
 
 /** Powers at full speed, as a duty keeps them. */
@@ -34,17 +34,17 @@ export const powerPoints = (most_W: number) =>
   rows(
     'Add a power',
     group({
-      flow_m3h: figure('At a flow of', 'waterFlow', { least: 0, most: 1e5 }),
-      power_W: figure('Power', 'power', { most: most_W }),
+      flow_m3h: figure('At a flow of', 'waterFlow', { min: 0, max: 1e5 }),
+      power_W: figure('Power', 'power', { max: most_W }),
     }),
-    { least: 1, most: 20, tooFew: 'Enter the power at one flow at least.' },
+    { min: 1, max: 20, tooFew: 'Enter the power at one flow at least.' },
   );
 
 /** What energy costs, and in what. */
 export const pricesOf = {
-  price_kWh: figure('A kWh costs', 'plain', { least: 0, most: 1000 }),
-  currency: text('Currency', { most: 12, missing: 'Which currency?' }),
+  price_kWh: figure('A kWh costs', 'plain', { min: 0, max: 1000 }),
+  currency: text('Currency', { max: 12, missing: 'Which currency?' }),
 };
-export const altitude_m = figure('Height above the sea', 'length', { least: -500, most: 6000 });
+export const altitude_m = figure('Height above the sea', 'length', { min: -500, max: 6000 });
 /** What is wanted after a power cut or a fault; left out where the plan may propose it. */
 export const AFTER_CUT = { resume: 'goes on', wait: 'waits' } as const;

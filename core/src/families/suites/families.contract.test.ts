@@ -58,7 +58,7 @@ describe('what a family that only the tests know described once', () => {
     const [turns, shown] = offeredChecks(walk.view);
     walk.written({ kind: 'check', check: turns.key, seen: 'stands', figures: {}, note: '' });
     walk.written({ kind: 'check', check: shown.key, seen: null, figures: { shown_pct: 40 }, note: '' });
-    expect(walk.view.patterns.map(({ title }) => title)).toEqual(['It has no power', 'The knob slipped']);
+    expect(walk.view.patterns.map(({ title }) => title)).toEqual(['Its supply is off', 'The knob slipped']);
     expect(walk.view.checks.map(({ verdict }) => verdict.pattern?.code)).toEqual(['FAN-03', 'FAN-01']);
   });
 

@@ -154,11 +154,11 @@ function saidOf({ context, pump, settings }: DriveWork, say: (q: Quantity, value
     return 'The drive does not stop by its frequency.';
   const span = stopSpan_m3h(context, pump, settings);
   if (span === null) return 'With minimum pressure at the inlet it never stops at zero demand.';
-  const [least, most] = span;
+  const [low, high] = span;
   const under =
-    Math.abs(most - least) < 0.005
-      ? say('waterFlow', most)
-      : `${say('waterFlow', least)} to ${say('waterFlow', most)}, by the pressure at the inlet`;
+    Math.abs(high - low) < 0.005
+      ? say('waterFlow', high)
+      : `${say('waterFlow', low)} to ${say('waterFlow', high)}, by the pressure at the inlet`;
   return `Stops below ${under}. Minimum real demand ${say('waterFlow', draw.least_m3h)}${leak === null ? '' : `, leak ${say('waterFlow', leak)}`}.`;
 }
 

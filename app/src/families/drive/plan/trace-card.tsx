@@ -49,12 +49,12 @@ export function TraceCard({ work }: { work: DriveWork }) {
       }),
     ];
   }, [box, trace, set_bar, cutIn_bar, stop_hz, context, reader]);
-  const [least, most] = [Math.min(...trace.pressure_bar), Math.max(...trace.pressure_bar)];
+  const [low, high] = [Math.min(...trace.pressure_bar), Math.max(...trace.pressure_bar)];
   const say = (bar: number) => figureWithUnit(fig('pressure', bar), reader);
   const said =
     scene === 'shut'
       ? `Shut, it settles at ${trace.frequency_hz[trace.marks[1].at_s - 1].toFixed(1)} Hz, with its vessel behind the valve and without stopping.`
-      : `Between ${say(least)} and ${say(most)}; at the end ${trace.frequency_hz.at(-1)?.toFixed(1)} Hz.`;
+      : `Between ${say(low)} and ${say(high)}; at the end ${trace.frequency_hz.at(-1)?.toFixed(1)} Hz.`;
   return (
     <Card title="Second by second" testID="trace-card">
       <Choice

@@ -1,7 +1,9 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { act, fireEvent, renderHook, screen } from '@testing-library/react-native';
 import { DUTY, SOUND_MOTOR, TWO_POINT } from '@barythm/core/families/metering/fixtures';
+import { textsOver } from '@barythm/core/describe';
+import { meteringFamily } from '@barythm/core/families/metering';
 import { addressOf } from '@barythm/core/profile';
-import { forgetDrafts } from '../../../draft/use-draft';
+import { forgetDrafts, useDraftOf } from '../../../draft/use-draft';
 import { MOTOR, standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';
 import { MeteringPlan } from './metering-plan';
@@ -105,6 +107,27 @@ test('a form nobody filled in scolds nobody: it says how much is missing, and wh
   expect(screen.queryByTestId('agree-plan')).toBeNull();
   press('plan-missing');
   expect(screen.getAllByText('This is needed.').length).toBeGreaterThan(5);
+});
+
+test('what a form began with is no answer: the plan is accepted once somebody said that it is right', () => {
+  // all that has to be typed is typed, and nothing else was touched
+  const { blank, write } = meteringFamily.forms.duty;
+  const draft = renderHook(() => useDraftOf('duty:job-1', blank as object)).result;
+  act(() => draft.current[1](textsOver(blank, write(DUTY)) as object));
+  const job = planning(MOTOR, { dutyBefore: null });
+  expect(screen.getByTestId('targets')).toBeTruthy();
+  expect(screen.queryByTestId('agree-plan')).toBeNull();
+  expect(screen.getAllByText(/Only a start: confirm or change/).length).toBeGreaterThan(1);
+  press('plan-missing');
+  const rights = () => screen.queryAllByTestId(/^duty-right-/).map(({ props }) => props.testID as string);
+  const [first] = rights();
+  // a part with such a start stays open, and the choice that stands there can be tapped itself
+  expect(screen.getByTestId(first)).toBeTruthy();
+  press('duty-mode-analog');
+  for (const right of rights()) press(right);
+  expect(screen.queryByText(/Only a start/)).toBeNull();
+  press('agree-plan');
+  expect(job.view().duty).toMatchObject({ mode: 'analog' });
 });
 
 test('an empty duty opens in the mode that the controller was found in', () => {

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { meteringFamily } from '@barythm/core/families/metering';
 import { dateInWords } from '@barythm/core/time';
 import { displayUnit, fig, figureWithUnit, formatNumber, fromDisplay } from '@barythm/core/units';
@@ -23,7 +24,7 @@ import { ModeSettings } from '../duty/mode-settings';
 import { ProductPick } from '../duty/product-pick';
 import { RatedFlow } from '../duty/rated-flow';
 import { GearCard } from './gear-card';
-import { modeFound } from './mode-found';
+import { seenOf } from './seen';
 import { PulseCard } from './pulse-card';
 import { SignalCard } from './signal-card';
 import { usePlan, type PlanWork } from './use-plan';
@@ -34,7 +35,8 @@ const OWN = { ModeSettings, ProductPick, RatedFlow };
 /** Plan of a metering pump: the signal's line can be moved by hand, and the dose follows. */
 export function MeteringPlan() {
   const { view, jobId } = useMetering();
-  const typed = useDuty(meteringFamily.forms.duty, `duty:${jobId}`, view.duty, blankDuty(modeFound(view)));
+  const { texts: blank, seen } = useMemo(() => blankDuty(seenOf(view)), [view]);
+  const typed = useDuty(meteringFamily.forms.duty, `duty:${jobId}`, view.duty, blank, undefined, seen);
   const { byHand, setByHand, screen } = useMoved(jobId);
   const { work, fault } = usePlan(view, typed.duty, byHand);
   return (

@@ -15,8 +15,8 @@ import { useMetering } from '../use-metering';
 
 const FIELDS = [
   { key: 'display_m3h', label: 'Transmitter’s display', quantity: 'waterFlow' },
-  { key: 'current_mA', label: 'Signal current', quantity: 'current' },
   { key: 'rate_spm', label: 'Stroke rate', quantity: 'strokeRate' },
+  { key: 'current_mA', label: 'Signal current', quantity: 'current' },
   { key: 'residual_mgl', label: 'Residual', quantity: 'dose' },
 ] as const satisfies readonly { key: string; label: string; quantity: Quantity }[];
 type Key = (typeof FIELDS)[number]['key'];
@@ -100,6 +100,7 @@ export function LiveCard() {
           label={label}
           quantity={quantity}
           onEnter={i === FIELDS.length - 1 ? save : undefined}
+          onRecord={save}
           testID={`live-${key}`}
           value={texts[key] ?? ''}
           error={figures[key].error ?? (key === 'rate_spm' ? error : null)}

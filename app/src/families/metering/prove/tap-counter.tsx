@@ -35,7 +35,13 @@ export function TapCounter({
   };
   return (
     <View style={styles.row}>
-      <Button grow label={taps === 0 ? 'Tap at each stroke' : `Tap (${taps})`} testID="tap" onPress={tap} />
+      <Button
+        again
+        grow
+        label={taps === 0 ? 'Tap at each stroke' : `Tap (${taps})`}
+        testID="tap"
+        onPress={tap}
+      />
       {rate !== null && (
         <Button
           grow

@@ -36,8 +36,22 @@ test('readings on arrival: a wrong figure keeps the rest, a missing one wants it
   expect(screen.getByText('On hold')).toBeTruthy();
 });
 
+test('the plate as in the register is confirmed in one go, once somebody has said who commands it', () => {
+  const job = standJob(TEN_SLOTS, <PlateCard />, [], { dutyBefore: DUTY });
+  press('identify-all-same');
+  expect(screen.getByText('Look who commands it, and choose.')).toBeTruthy();
+  press('identify-source-own');
+  press('identify-all-same');
+  expect(lastRecord(job.view().document, 'identify')?.body).toMatchObject({
+    command: 'own',
+    controllerAsProfile: true,
+    plate: { family: 'pool', greatest_rpm: 3260, rated_W: 1500 },
+  });
+});
+
 test('the plate as in the register, with who commands it looked at and not assumed', () => {
   const job = standJob(TEN_SLOTS, <PlateCard />, [], { dutyBefore: DUTY });
+  press('identify-differs');
   press('identify-same');
   press('identify-save');
   expect(screen.getByText('Look who commands it, and choose.')).toBeTruthy();

@@ -4,6 +4,7 @@ import { lastRecord } from '@barythm/core/visit';
 import { DUTY, SOUND_MOTOR } from '@barythm/core/families/metering/fixtures';
 import { TEN_SLOTS, DUTY as POOL_DUTY } from '@barythm/core/families/pool/fixtures';
 import { defaultsOf } from '@barythm/core/job/testing/pool-fixtures';
+import { BLANK } from '@barythm/core/job/testing/fixtures';
 import { forgetDrafts } from '../../../draft/use-draft';
 import { MOTOR, NUMBERED, standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';
@@ -115,7 +116,15 @@ describe('making safe', () => {
 
 describe('the plate', () => {
   test('nothing is assumed of the cable; the gear is the one that is stamped', () => {
-    const job = standJob(MOTOR, <PlateCard />, [], { dutyBefore: DUTY });
+    const job = standJob(MOTOR, <PlateCard />, [], {
+      dutyBefore: DUTY,
+      pump: { ...BLANK.pump, signalFrom: null },
+    });
+    // nothing but the cable is left to say where all else is as registered
+    press('identify-all-same');
+    expect(screen.getByText('Follow the cable and choose.')).toBeTruthy();
+    expect(lastRecord(job.view().document, 'identify')).toBeNull();
+    press('identify-differs');
     press('identify-save');
     expect(screen.getByText('Follow the cable and choose.')).toBeTruthy();
     press('identify-gear-C');
@@ -132,6 +141,8 @@ describe('the plate', () => {
       signalFrom: 'controller',
       controllerAsProfile: false,
     });
+    // the gear that is stamped is the gear that is in: it is not asked again
+    expect(job.view().values.found).toMatchObject({ gear: 'C' });
     expect(wordsOf('identify')).toContain('not quite as the profile says');
     pressText('Read again');
     // what was read stays, to be corrected

@@ -19,10 +19,12 @@ interface FoundEntryProps {
   readonly parameter: Parameter;
   readonly found: SheetEntry | null;
   readonly onDone: () => void;
+  /** it follows another that was recorded just now */
+  readonly follows?: boolean;
 }
 
 /** One setting as found: same as last left in one tap, or what the display shows, or why it could not be read. */
-export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
+export function FoundEntry({ parameter, found, onDone, follows }: FoundEntryProps) {
   const { view, jobId, write } = useJobScope();
   const palette = usePalette();
   const address = addressOf(parameter);
@@ -87,6 +89,8 @@ export function FoundEntry({ parameter, found, onDone }: FoundEntryProps) {
         )}
         <ValueEntry
           big
+          // where one tap may do, the pad does not come over it
+          atOnce={follows && last === undefined}
           hideLabel={parameter.type === 'choice'}
           parameter={parameter}
           label={parameter.type === 'choice' ? parameter.label : 'The controller shows'}

@@ -49,6 +49,7 @@ export function FoundSheet() {
               key={address}
               parameter={parameter}
               found={row?.found ?? null}
+              follows={last !== null && chosen === null}
               onDone={() => {
                 setChosen(null);
                 setLast(address);

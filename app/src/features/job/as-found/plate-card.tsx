@@ -18,6 +18,9 @@ import {
   broughtUp,
   EMPTY_PLATE,
   identified,
+  isRegistered,
+  isTyped,
+  settingsOnPlate,
   textsOf,
   type Plate,
   type PlateDraft,
@@ -42,6 +45,7 @@ export function PlateCard() {
   const draft = useMemo(() => broughtUp(kept, all), [kept, all]);
   const [again, setAgain] = useState(false);
   const [tried, setTried] = useState(false);
+  const [differs, setDiffers] = useState(false);
   const change = (part: Partial<PlateDraft>) => setDraft({ ...draft, ...part });
   const figures = Object.fromEntries(
     fields.flatMap(({ key, quantity }) =>
@@ -109,30 +113,64 @@ export function PlateCard() {
   const record = (read: IdentifyBody) => {
     const refused = write({ kind: 'job.record', jobId, recordId: newId(), record: read });
     if (refused === null) {
+      for (const entry of settingsOnPlate(view, read))
+        write({ kind: 'sheet.enter', jobId, entryId: newId(), column: 'found', reason: null, ...entry });
       setDraft(null);
       setAgain(false);
     }
   };
   const registered = document.unit.plate as Plate;
-  const same = asRegistered(document, source);
-  const knownSource = source?.known(document) ?? null;
+  const known = source?.known(document) ?? null;
   const made = madeOf(profile.behaviours);
-  return (
-    <Card title="Plate and controller" testID="identify">
-      <Words colour="quiet">
-        Read from this pump: two that look alike can differ inside. In the register: serial{' '}
-        {document.unit.serial}
-        {readOut(registered)}.{same && source && knownSource ? ` ${source.words(knownSource)}.` : ''} Its
-        profile: “{profile.name}”{made === '' ? '' : `, ${made}`}.
-      </Words>
-      {same && (
+  const asked = source !== null && (
+    <Choice
+      label={source.label}
+      testID="identify-source"
+      options={source.options}
+      value={draft.source}
+      error={tried && missing ? source.missing : null}
+      hint={source.hint}
+      onChange={(seen) => change({ source: seen })}
+    />
+  );
+  const inRegister = (
+    <Words colour="quiet">
+      Read from this pump: two that look alike can differ inside. In the register:{' '}
+      {isRegistered(document.unit)
+        ? `serial ${document.unit.serial || 'unknown'}${readOut(registered)}.`
+        : 'nothing of its plate yet.'}
+      {known && source ? ` ${source.words(known)}.` : ''} Its profile: “{profile.name}”
+      {made === '' ? '' : `, ${made}`}.
+    </Words>
+  );
+  if (isRegistered(document.unit) && !differs && !again && !isTyped(draft)) {
+    const confirm = () => {
+      setTried(true);
+      const same = asRegistered(document, source, known ?? draft.source);
+      if (same) record(same);
+    };
+    return (
+      <Card title="Plate and controller" testID="identify">
+        {inRegister}
+        {known === null && asked}
         <Button
           kind="main"
           label="Plate as in the register, controller as its profile"
           testID="identify-all-same"
-          onPress={() => record(same)}
+          onPress={confirm}
         />
-      )}
+        <Button
+          kind="quiet"
+          label="Something differs"
+          testID="identify-differs"
+          onPress={() => setDiffers(true)}
+        />
+      </Card>
+    );
+  }
+  return (
+    <Card title="Plate and controller" testID="identify">
+      {inRegister}
       <Button
         label="All as in the register"
         testID="identify-same"
@@ -140,7 +178,7 @@ export function PlateCard() {
           change({
             serial: document.unit.serial,
             plate: textsOf(registered),
-            source: knownSource ?? draft.source,
+            source: known ?? draft.source,
           })
         }
       />
@@ -151,7 +189,7 @@ export function PlateCard() {
         value={draft.serial}
         onChange={(serial) => change({ serial })}
       />
-      {fields.map(({ key, label, quantity, choices }) => {
+      {fields.map(({ key, label, quantity, choices, hint }) => {
         const put = (text: string) => change({ plate: { ...draft.plate, [key]: text } });
         return choices ? (
           <Choice
@@ -169,23 +207,14 @@ export function PlateCard() {
             label={label}
             quantity={quantity ?? undefined}
             testID={`identify-${key}`}
+            hint={hint?.(profile, draft.plate) ?? undefined}
             value={draft.plate[key] ?? ''}
             error={figures[key]?.error}
             onChange={put}
           />
         );
       })}
-      {source && (
-        <Choice
-          label={source.label}
-          testID="identify-source"
-          options={source.options}
-          value={draft.source}
-          error={tried && missing ? source.missing : null}
-          hint={source.hint}
-          onChange={(seen) => change({ source: seen })}
-        />
-      )}
+      {asked}
       <Check
         label={`The controller is as the profile “${profile.name}” says${made === '' ? '' : `: ${made}`}.`}
         testID="identify-profile"

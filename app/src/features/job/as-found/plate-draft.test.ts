@@ -26,33 +26,30 @@ test('a draft of today stays as it is', () => {
 });
 
 describe('plate and controller as registered, in one go', () => {
-  const on = (
-    plate: JobDocument['unit']['plate'],
-    serial: string,
-    signalFrom: JobDocument['pump']['signalFrom'] = 'meter',
-  ) => ({
-    pump: { ...BLANK.pump, signalFrom },
+  const on = (plate: JobDocument['unit']['plate'], serial: string) => ({
     unit: { ...BLANK.unit, serial, plate },
   });
 
   test.each(SHIPPED.map((profile) => [profile.id, profile] as const))('“%s”', (_, profile) => {
     const { arrival, examples } = familyOf(profile.family);
+    const { source } = arrival;
     for (const { plate } of examples(profile)) {
-      const read = asRegistered(on(plate, 'SN-1'), arrival.source);
-      // what tells a pool's pump is looked at on each visit
-      if (profile.family === 'pool') expect(read).toBeNull();
-      else {
+      for (const seen of source === null ? [null] : source.options.map(({ value }) => value)) {
+        const read = asRegistered(on(plate, 'SN-1'), source, seen);
         expect(recordBodySchema.parse(read)).toEqual(read);
         expect(read).toMatchObject({ plate, serial: 'SN-1', controllerAsProfile: true });
+        expect(source?.of(read!) ?? null).toBe(seen);
       }
+      // what tells it to run is said first
+      if (source) expect(asRegistered(on(plate, 'SN-1'), source, null)).toBeNull();
     }
   });
 
-  test('a plate that nobody has read is not confirmed, nor what tells a pump that nobody looked at', () => {
+  test('a plate that nobody has read is not confirmed', () => {
     const { plate: fields, source } = familyOf('metering').arrival;
     const blank = { family: 'metering', ...Object.fromEntries(fields.map(({ key }) => [key, null])) };
-    expect(asRegistered(on(blank as JobDocument['unit']['plate'], ''), source)).toBeNull();
-    expect(asRegistered(on(blank as JobDocument['unit']['plate'], 'SN-1'), source)).not.toBeNull();
-    expect(asRegistered(on(blank as JobDocument['unit']['plate'], 'SN-1', null), source)).toBeNull();
+    const plate = blank as JobDocument['unit']['plate'];
+    expect(asRegistered(on(plate, ''), source, 'meter')).toBeNull();
+    expect(asRegistered(on(plate, 'SN-1'), source, 'meter')).not.toBeNull();
   });
 });

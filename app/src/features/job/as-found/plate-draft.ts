@@ -1,10 +1,13 @@
-import type {
-  FamilyKind,
-  IdentifyBody,
-  JobDocument,
-  PlateField,
-  TellingSource,
+import {
+  familyOf,
+  type FamilyKind,
+  type IdentifyBody,
+  type JobDocument,
+  type JobView,
+  type PlateField,
+  type TellingSource,
 } from '@barythm/core/families';
+import { addressOf, parameterWithRole } from '@barythm/core/profile';
 
 /** A plate as it is typed. */
 export interface PlateDraft {
@@ -60,18 +63,43 @@ export const identified = (
   note: read.note,
 });
 
+/** Whether the register knows anything of a unit that its plate would confirm. */
+export function isRegistered({ serial, plate }: JobDocument['unit']): boolean {
+  const { family: _, ...read } = textsOf(plate as Plate);
+  return serial !== '' || Object.values(read).some((text) => text !== '');
+}
+
+/** Whether more was typed than what tells the pump to run. */
+export const isTyped = ({ serial, plate, asProfile, note }: PlateDraft): boolean =>
+  asProfile || [serial, note, ...Object.values(plate)].some((text) => text !== '');
+
 /**
  * What is recorded where plate and controller are as registered, in one go; null where that cannot be: the register has no plate, or
- * what tells the pump to run has to be looked at.
+ * nobody has said yet what tells the pump to run.
+ *
+ * @param seen what tells it, known or looked at
  */
 export function asRegistered(
-  document: Pick<JobDocument, 'unit' | 'pump'>,
+  { unit }: Pick<JobDocument, 'unit'>,
   source: TellingSource | null,
+  seen: string | null,
 ): IdentifyBody | null {
-  const { serial, plate } = document.unit;
-  const known = source === null || source.known(document as JobDocument) !== null;
-  const { family: _, ...read } = textsOf(plate as Plate);
-  if (!known || (serial === '' && Object.values(read).every((text) => text === ''))) return null;
-  const from = source?.known(document as JobDocument) ?? null;
-  return identified(plate, { serial, asProfile: true, source: from, note: '' }, source);
+  if (!isRegistered(unit) || (source !== null && seen === null)) return null;
+  return identified(unit.plate, { serial: unit.serial, asProfile: true, source: seen, note: '' }, source);
+}
+
+/** Settings that were read with the plate, because they are what is stamped on it; none that was read already. */
+export function settingsOnPlate(
+  { family, profile, rows }: Pick<JobView, 'family' | 'profile' | 'rows'>,
+  { plate }: Pick<IdentifyBody, 'plate'>,
+): { readonly address: string; readonly raw: string; readonly unit: string; readonly value: string }[] {
+  return familyOf(family).arrival.plate.flatMap(({ key, role }) => {
+    const value = (plate as Plate)[key];
+    const parameter = role === undefined ? undefined : parameterWithRole(profile, role);
+    if (!parameter || typeof value !== 'string' || !parameter.options?.some((one) => one.value === value))
+      return [];
+    const address = addressOf(parameter);
+    if (rows.some((row) => row.address === address && row.found)) return [];
+    return [{ address, raw: value, unit: '', value }];
+  });
 }

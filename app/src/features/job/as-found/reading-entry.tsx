@@ -13,11 +13,12 @@ interface ReadingEntryProps {
   /** what was said of the last one that could not be read */
   readonly reasonBefore: string;
   readonly onEnter?: () => void;
+  readonly onRecord?: () => void;
 }
 
 /** One reading: a figure, or a word why it could not be read. */
 export function ReadingEntry(props: ReadingEntryProps) {
-  const { field, text, error, why, onText, onUnread, reasonBefore, onEnter } = props;
+  const { field, text, error, why, onText, onUnread, reasonBefore, onEnter, onRecord } = props;
   const { key, label, quantity } = field;
   if (why === undefined) {
     return (
@@ -25,6 +26,7 @@ export function ReadingEntry(props: ReadingEntryProps) {
         label={label}
         quantity={quantity}
         onEnter={onEnter}
+        onRecord={onRecord}
         testID={`now-${key}`}
         value={text}
         error={error}

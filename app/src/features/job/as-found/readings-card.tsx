@@ -120,6 +120,7 @@ function ReadingsForm({ onDone }: { onDone: () => void }) {
             onUnread={(why) => setUnread(field, why)}
             reasonBefore={reasonBefore}
             onEnter={i === fields.length - 1 ? save : undefined}
+            onRecord={save}
           />
           {Counter?.field === field.key && (
             <Counter.Aid onRate={(rate) => setText(field, rate.toFixed(1), 'tap')} />

@@ -28,7 +28,7 @@ export function twin({ duty }: CirculatorContext, { twin: { way } }: CirculatorS
       {
         key: 'twin-runs',
         title: 'Which of the twin runs',
-        method: 'Look at both heads with little wanted.',
+        method: 'Look at both heads at low demand.',
         expected: both ? 'both run' : 'one runs, the other waits: that is no fault',
         off: NOT_AS_SET,
       },

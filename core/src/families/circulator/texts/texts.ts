@@ -65,7 +65,7 @@ export const CIRCULATOR_TEXTS = {
   },
   'CIR-07.range': {
     title: 'An address that its protocol does not have',
-    so: 'Address {address}; this protocol takes {least} to {greatest}.',
+    so: 'Address {address}; this protocol takes {min} to {max}.',
     will: 'Nobody on the link can reach it.',
     todo: 'Set an address of its protocol.',
   },
@@ -113,7 +113,7 @@ export const CIRCULATOR_TEXTS = {
   },
   'CIR-10.sense': {
     title: 'Its fault contact works the other way',
-    so: 'On a fault it {set}; the site takes it for a fault when it {wanted}.',
+    so: 'On a fault it {set}; the site takes it for a fault when it {required}.',
     will: 'A fault is told while all is well, and none when it stops.',
     todo: 'Set the way of the contact as the site reads it, and try it with a fault made on purpose.',
   },

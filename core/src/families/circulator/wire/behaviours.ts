@@ -21,7 +21,7 @@ export const circulatorBehavioursSchema = group({
   modes: several('Modes', MODE_WORDS, { tooFew: 'A controller has one mode or more.' }),
   proportional: group(
     {
-      zeroShare: share('Left at no flow', { least: 0 }),
+      zeroShare: share('Left at no flow', { min: 0 }),
       // as the manual of a plain pump says: it cannot know the duty
       meetsFullSpeed: described(z.literal(true), {
         label: 'The set head is given where the line meets full speed',
@@ -30,7 +30,7 @@ export const circulatorBehavioursSchema = group({
       }).optional(),
       // its own greatest flow
       refersTo_m3h: figure('The set head holds at', 'waterFlow', {
-        most: Infinity,
+        max: Infinity,
         hint: 'Empty: at the flow of the duty',
         none: 'the flow of the duty',
         shown: (look) => look.here('meetsFullSpeed') !== 'yes',
@@ -40,8 +40,8 @@ export const circulatorBehavioursSchema = group({
   ).nullable(),
   // the constant heads that self-adjusting moves between
   self: group({
-    lowest_m: figure('Self-adjusting, lowest line', 'length', { most: Infinity }),
-    highest_m: figure('Highest line', 'length', { most: Infinity }),
+    lowest_m: figure('Self-adjusting, lowest line', 'length', { max: Infinity }),
+    highest_m: figure('Highest line', 'length', { max: Infinity }),
   }).nullable(),
   contact: choice('Start contact', {
     none: 'none',
@@ -51,8 +51,8 @@ export const circulatorBehavioursSchema = group({
   wiringChangesMode: tick('A wired signal or sensor changes the mode by itself'),
   protocols: protocolsSchema,
   faultContact: group({
-    most_V: figure('Fault contact, at most', 'voltage', { most: Infinity }),
-    most_A: figure('and', 'plain', { most: Infinity, unit: 'A' }),
+    most_V: figure('Fault contact, at most', 'voltage', { max: Infinity }),
+    most_A: figure('and', 'plain', { max: Infinity, unit: 'A' }),
   }).nullable(),
   afterPowerCut: after('After a power cut'),
 });

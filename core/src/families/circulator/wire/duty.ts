@@ -33,10 +33,10 @@ const carrier = z.discriminatedUnion('kind', [
   group({ kind: kind('water', 'Water') }),
   group({
     kind: kind('mixture', 'A glycol mixture'),
-    density_kgm3: figure('Density', 'liquidDensity', { most: 2000 }),
-    heat_kJkgK: figure('Heat capacity', 'heatCapacity', { most: 10 }),
+    density_kgm3: figure('Density', 'liquidDensity', { max: 2000 }),
+    heat_kJkgK: figure('Heat capacity', 'heatCapacity', { max: 10 }),
     viscosity_mm2s: figure('Viscosity when coldest', 'plain', {
-      most: 10_000,
+      max: 10_000,
       unit: 'mm²/s',
       hint: 'From its data sheet',
     }),
@@ -48,14 +48,14 @@ const control = z.discriminatedUnion('kind', [
   group({ kind: kind('own', 'Itself') }),
   group({
     kind: kind('volts', '0–10 V'),
-    off_V: figure('The site sends at rest', 'voltage', { least: 0, most: 24 }),
-    on_V: figure('To start', 'voltage', { most: 24 }),
-    full_V: figure('For full speed', 'voltage', { most: 24 }),
+    off_V: figure('The site sends at rest', 'voltage', { min: 0, max: 24 }),
+    on_V: figure('To start', 'voltage', { max: 24 }),
+    full_V: figure('For full speed', 'voltage', { max: 24 }),
   }),
   group({
     kind: kind('sensor', 'A sensor'),
     range_bar: figure('Range on the sensor’s label', 'pressure', {
-      most: 100,
+      max: 100,
       hint: 'Read it on the sensor itself',
     }),
   }),
@@ -77,12 +77,12 @@ const isReturn = (here: (key: string) => string) => here('system') === 'hot-wate
 const hotWater = group(
   {
     pipe_m: figure('Length of its pipe, there and back', 'length'),
-    loss_Wm: figure('Each metre loses', 'lineLoss', { most: 1000, hint: 'Lagged: about 8 W/m' }),
-    supply_C: figure('Supply', 'temperature', { most: 95 }),
-    coolest_C: figure('Coolest return', 'temperature', { most: 95, hint: 'By local code or operator' }),
+    loss_Wm: figure('Each metre loses', 'lineLoss', { max: 1000, hint: 'Lagged: about 8 W/m' }),
+    supply_C: figure('Supply', 'temperature', { max: 95 }),
+    coolest_C: figure('Coolest return', 'temperature', { max: 95, hint: 'By local code or operator' }),
     longestPause_min: figure('It may stand for', 'minutes', {
-      least: 0,
-      most: 1440,
+      min: 0,
+      max: 1440,
       hint: '0 where it may not',
     }),
   },
@@ -98,24 +98,24 @@ export const circulatorDutySchema = group({
   family: z.literal('circulator'),
   system: choice('It serves', SYSTEM_WORDS, { hint: 'The mode that is proposed follows from it.' }),
   // a return carries what its pipe loses
-  heat_kW: figure('Heat to carry', 'heat', { most: 50_000, when: (here) => !isReturn(here) }),
-  difference_K: figure('Flow less return', 'difference', { most: 100 }),
+  heat_kW: figure('Heat to carry', 'heat', { max: 50_000, when: (here) => !isReturn(here) }),
+  difference_K: figure('Flow less return', 'difference', { max: 100 }),
   carrier: described(carrier, { label: 'The liquid is' }),
   index: group({
     head_m: figure('Loss of the least favourable circuit', 'head', {
-      most: 200,
+      max: 200,
       hint: 'At the maximum flow',
     }),
     from: choice('Known from', { stated: 'as stated', measured: 'measured' }),
     before: share('Of it before the first branch', {
-      least: 0,
+      min: 0,
       hint: 'Leave empty if unknown: then by the system',
     }).optional(),
   }),
   valves: group({
     allMayShut: yesNo('Every valve may shut at one time'),
     leastFlow_m3h: figure('What flows then, by a bypass', 'waterFlow', {
-      least: 0,
+      min: 0,
       hint: 'Leave empty if unknown',
     }).nullable(),
   }),
@@ -123,15 +123,15 @@ export const circulatorDutySchema = group({
     curve: curvePoints(500, 'Flow at full speed'),
     power: powerPoints(50_000),
     leastShare: share('Minimum speed, of the maximum'),
-    least_W: figure('Minimum power on its plate', 'power', { least: 0, most: 50_000 }),
+    least_W: figure('Minimum power on its plate', 'power', { min: 0, max: 50_000 }),
   }),
   pipe: group({
-    bore_mm: figure('Bore of the pipe at the pump', 'bore', { most: 2000 }),
+    bore_mm: figure('Bore of the pipe at the pump', 'bore', { max: 2000 }),
     material: choice('Of', { steel: 'steel', copper: 'copper', plastic: 'plastic' }),
   }).nullable(),
   inlet_bar: figure('Pressure at the inlet, standing', 'pressure', {
-    least: -1,
-    most: 100,
+    min: -1,
+    max: 100,
     hint: 'Cold; empty when not read',
   }).nullable(),
   hotWater: hotWater.nullable().optional(),
@@ -155,13 +155,13 @@ export const circulatorDutySchema = group({
   }),
   alarm: group(
     {
-      volts_V: figure('The site puts on it', 'voltage', { most: 1000 }),
-      amps_A: figure('And at most', 'motorCurrent', { most: 100 }),
+      volts_V: figure('The site puts on it', 'voltage', { max: 1000 }),
+      amps_A: figure('And at most', 'motorCurrent', { max: 100 }),
       onFault: choice('The site takes it for a fault when it', { opens: 'opens', closes: 'closes' }),
     },
     { on: 'Its fault contact is wired' },
   ).optional(),
-  season_h: figure('Running hours a year', 'hours', { most: 8784, unit: 'h' }),
+  season_h: figure('Running hours a year', 'hours', { max: 8784, unit: 'h' }),
   ...pricesOf,
   choices: group({
     mode: choice('Mode', MODE_WORDS, {

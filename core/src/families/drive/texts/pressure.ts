@@ -52,7 +52,7 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-04.least': {
     title: 'Minimum frequency lies above the stop frequency',
-    so: 'The drive stops below {stop}, and its minimum frequency is {least}.',
+    so: 'The drive stops below {stop}, and its minimum frequency is {min}.',
     will: 'The drive never stops: it churns the same water hot.',
     todo: 'A stop frequency above the minimum one.',
   },
@@ -108,7 +108,7 @@ export const PRESSURE_TEXTS = {
     title: 'Starts again at once',
     so: 'The cut-in pressure is {start}, and it stops at {set}.',
     will: 'The drive starts as soon as it has stopped, again and again.',
-    todo: 'A cut-in pressure under the set pressure, and above {nil} that the taps need.',
+    todo: 'A cut-in pressure under the set pressure, and above {zero} that the taps need.',
   },
   'DRV-08.next': {
     title: 'Next pump starts and stops again and again',
@@ -136,13 +136,13 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-08.low': {
     title: 'The taps are nearly dry before it starts',
-    so: 'The pump starts at {start}; at the sensor {nil} is needed for the taps at no flow.',
+    so: 'The pump starts at {start}; at the sensor {zero} is needed for the taps at no flow.',
     will: 'The furthest tap has less than was promised until the pump starts.',
-    todo: 'A cut-in pressure above {nil}.',
+    todo: 'A cut-in pressure above {zero}.',
   },
   'DRV-09': {
     title: 'More pressure than something downstream is made for',
-    so: 'With {inlet} at its inlet and the valves shut it gives up to {greatest} at {most}; {rating} is the lowest rating.',
+    so: 'With {inlet} at its inlet and the valves shut it gives up to {max} at {most}; {rating} is the lowest rating.',
     will: 'Pipes, taps or vessels burst.',
     todo: 'A lower maximum frequency, a pressure reducer before it, or a relief valve; by the person responsible for the plant.',
   },
@@ -160,7 +160,7 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-09.full': {
     title: 'Without its sensor it goes to full speed',
-    so: 'When its sensor fails it takes the pressure for zero and gives up to {greatest}; {rating} is the lowest rating, and {relief}.',
+    so: 'When its sensor fails it takes the pressure for zero and gives up to {max}; {rating} is the lowest rating, and {relief}.',
     will: 'A broken wire bursts what is weakest.',
     todo: 'A relief valve under the rating, or a maximum frequency that stays under it.',
   },
@@ -190,7 +190,7 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-12': {
     title: 'Stops while water is drawn',
-    so: 'The pump stops below {stop}, which is at a demand under {under}; the minimum real demand is {least}.',
+    so: 'The pump stops below {stop}, which is at a demand under {under}; the minimum real demand is {min}.',
     will: 'Taps run from the vessel or stand, and it starts and stops all day.',
     todo: 'A lower stop frequency, still above {closed}.',
   },
@@ -214,9 +214,9 @@ export const PRESSURE_TEXTS = {
   },
   'DRV-13.next': {
     title: 'Next pump comes when taps already run short',
-    so: 'The next pump starts {below} under the set pressure, at {at}; the taps need {nil}.',
+    so: 'The next pump starts {below} under the set pressure, at {at}; the taps need {zero}.',
     will: 'The highest tap has no water until the next pump runs.',
-    todo: 'Set less: the next pump must start above {nil}.',
+    todo: 'Set less: the next pump must start above {zero}.',
   },
   'DRV-13.wait': {
     title: 'Next pump is long in coming',

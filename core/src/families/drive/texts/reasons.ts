@@ -19,12 +19,12 @@ export const DRIVE_REASONS = {
   'address.own': 'An address of its own on the cable.',
   plate: 'As its motor’s plate has it.',
   'thermal.on': 'The motor is protected by its own sensor of heat.',
-  'least.bearings': 'Bearings and motor cooling need {least} or more.',
+  'least.bearings': 'Bearings and motor cooling need {min} or more.',
   'least.signal': 'What is asked for at the minimum signal.',
   'most.signal': 'What is asked for at the maximum signal.',
   'speed.within': 'As near to the frequency that is asked for as pump, plate and plant allow.',
   'set.over-cut-in':
-    'A step above the cut-in pressure, which must not lie under the {nil} that the taps need at no flow.',
+    'A step above the cut-in pressure, which must not lie under the {zero} that the taps need at no flow.',
   'cut-in.step': 'The next step of its display under the set pressure.',
   'most.rated': 'The rated frequency.',
   'most.pressure': 'Above it, {rating} downstream would be passed with {inlet} at the inlet.',
@@ -39,11 +39,11 @@ export const DRIVE_REASONS = {
   'lift.none': 'Held the same at any draw.',
   'lift.pipe': 'What the pipe takes at the maximum demand.',
   'speed.stated': 'The frequency that is asked for.',
-  'cut-in.under': '{under} under the set pressure, and above the {nil} that the taps need at no flow.',
+  'cut-in.under': '{under} under the set pressure, and above the {zero} that the taps need at no flow.',
   'cut-in.vessel':
     'Just above the vessel’s pre-charge of {gas}, so that the vessel is never empty before it starts.',
   'stop.between':
-    'Shut off it turns at {closed} with minimum pressure at the inlet; with this it stops under {surely} to {stops}, by the pressure there: above {leak} of leak and below the minimum real draw of {least}.',
+    'Shut off it turns at {closed} with minimum pressure at the inlet; with this it stops under {surely} to {stops}, by the pressure there: above {leak} of leak and below the minimum real draw of {min}.',
   'stop.delay': 'Long enough for a hand to be washed; short enough not to heat the water.',
   'stop.boost': 'Fills the vessel a little further before it stops.',
   'stop.boost-none': 'Without a vessel nothing is filled.',

@@ -106,9 +106,9 @@ export const SET_TEXTS = {
   },
   'DRV-08.turns': {
     title: 'The lead changes very often',
-    so: 'The lead changes after {hours}; less than {least} brings nothing.',
+    so: 'The lead changes after {hours}; less than {min} brings nothing.',
     will: 'Each change is one more start, and a dip in the pressure.',
-    todo: 'Set {least} or more; a day is usual.',
+    todo: 'Set {min} or more; a day is usual.',
   },
   'DRV-16.gain': {
     title: 'So much gain hunts',
@@ -142,9 +142,9 @@ export const SET_TEXTS = {
   },
   'DRV-14.signal': {
     title: 'Signal asks for less than the minimum frequency',
-    so: 'At its minimum the signal asks for {asked}; bearings and cooling need {least}.',
-    will: 'The drive turns at {least} there: the lowest part of the signal does nothing.',
-    todo: 'Let the site’s signal begin at {least}, or accept that it does not turn slower.',
+    so: 'At its minimum the signal asks for {asked}; bearings and cooling need {min}.',
+    will: 'The drive turns at {min} there: the lowest part of the signal does nothing.',
+    todo: 'Let the site’s signal begin at {min}, or accept that it does not turn slower.',
   },
   'DRV-14.speed': {
     title: 'Stated speed is not allowed here',

@@ -19,7 +19,7 @@ export const driveBehavioursSchema = group({
     { plant: 'the plant', motor: 'the motor' },
     { open: 'There is none' },
   ).nullable(),
-  units: whole('Units that it can command, with itself', { least: 1, most: 6 }),
+  units: whole('Units that it can command, with itself', { min: 1, max: 6 }),
   sharing: several('They can share a draw', SHARING_WORDS).max(2),
   stopsByFrequency: tick('Stops at zero demand below a frequency'),
   closedValveTest: tick('Has a test with the discharge shut'),
@@ -36,13 +36,13 @@ export const driveBehavioursSchema = group({
   // until they are locked
   frontKeys: tick('Its set value can be turned at its front'),
   retryAfter_s: figure('Dry, it tries again after', 'seconds', {
-    most: 86_400,
+    max: 86_400,
     hint: 'Empty: it does not',
     none: 'it does not',
   }).nullable(),
   // until its charge is gone after it was switched off
   discharge_min: figure('Stated discharge time', 'minutes', {
-    most: 120,
+    max: 120,
     hint: 'From its plate',
     none: 'see its plate',
   }).nullable(),

@@ -6,9 +6,9 @@ import { addressSchema } from '../../parts/behaviours';
 import { AFTER_CUT, altitude_m, curvePoints, powerPoints, pricesOf } from '../../parts/duty-figures';
 
 /** Gauge pressure: a vacuum is below nil, and nothing is emptier than empty. */
-const gauge = (label: string, hint?: string) => figure(label, 'pressure', { least: -1, most: 100, hint });
-const pressure = (label: string, hint?: string) => figure(label, 'pressure', { most: 100, hint });
-const frequency = (label: string) => figure(label, 'frequency', { most: 400 });
+const gauge = (label: string, hint?: string) => figure(label, 'pressure', { min: -1, max: 100, hint });
+const pressure = (label: string, hint?: string) => figure(label, 'pressure', { max: 100, hint });
+const frequency = (label: string) => figure(label, 'frequency', { max: 400 });
 
 /** What a drive holds. */
 export const HOLDS_WORDS = {
@@ -29,11 +29,11 @@ export const SHARING_WORDS = {
 const holds = z.discriminatedUnion('kind', [
   group({
     kind: holding('pressure'),
-    tap_bar: pressure('Wanted at the least favourable tap'),
-    above_m: figure('That tap stands above the sensor', 'length', { least: -500, most: 500 }),
+    tap_bar: pressure('Required at the least favourable tap'),
+    above_m: figure('That tap stands above the sensor', 'length', { min: -500, max: 500 }),
     pipe_bar: figure('The pipe to it takes', 'pressure', {
-      least: 0,
-      most: 100,
+      min: 0,
+      max: 100,
       hint: 'At the maximum demand',
     }),
   }),
@@ -41,7 +41,7 @@ const holds = z.discriminatedUnion('kind', [
   group({ kind: holding('speed'), set_hz: frequency('Frequency') }),
   group({
     kind: holding('signal'),
-    least_hz: figure('Wanted at the minimum signal', 'frequency', { least: 0, most: 400 }),
+    least_hz: figure('Required at the minimum signal', 'frequency', { min: 0, max: 400 }),
     most_hz: frequency('At the maximum'),
   }),
 ]);
@@ -52,20 +52,20 @@ const pump = group(
     power: powerPoints(500_000),
     rated_hz: frequency('Rated frequency'),
     npsh_m: figure('Needs at its inlet, at the maximum flow', 'length', {
-      least: 0,
-      most: 50,
+      min: 0,
+      max: 50,
       hint: 'NPSH; empty when not known',
     }).nullable(),
-    count: whole('Pumps fitted', { least: 1, most: 6 }),
+    count: whole('Pumps fitted', { min: 1, max: 6 }),
     oneOut: yesNo('The maximum demand must be carried with one out'),
     least_hz: frequency('Minimum, for bearings and cooling'),
-    ramp_s: figure('Shortest time to full speed', 'seconds', { most: 600 }),
+    ramp_s: figure('Shortest time to full speed', 'seconds', { max: 600 }),
     dry_s: figure('Its seal stands dry for', 'seconds', {
-      most: 3600,
+      max: 3600,
       hint: 'Leave empty if unknown',
     }).nullable(),
     starts_h: figure('Starts in an hour, at most', 'plain', {
-      most: 1000,
+      max: 1000,
       hint: 'From its manual',
     }).nullable(),
   },
@@ -104,7 +104,7 @@ const driveDutyObject = group({
         label: 'Its day',
         options: Object.entries(DAY_SHAPES).map(([value, { name }]) => ({ value, label: name })),
       }),
-      leak_m3h: figure('Leak', 'waterFlow', { least: 0, hint: 'Empty when nobody measured it' }).nullable(),
+      leak_m3h: figure('Leak', 'waterFlow', { min: 0, hint: 'Empty when nobody measured it' }).nullable(),
     },
     { order: ['least_m3h', 'usual_m3h', 'greatest_m3h', 'leak_m3h', 'day'] },
   ),
@@ -113,7 +113,7 @@ const driveDutyObject = group({
     greatest_bar: gauge('Maximum'),
   }),
   water: group({
-    temperature_C: figure('Water, when warmest', 'temperature', { least: 0, most: 100 }),
+    temperature_C: figure('Water, when warmest', 'temperature', { min: 0, max: 100 }),
     altitude_m,
   }),
   main_L: figure('Water in the pipes behind it', 'volume', { hint: 'Leave empty if unknown' }).nullable(),
@@ -130,8 +130,8 @@ const driveDutyObject = group({
     {
       volume_L: figure('Its volume', 'volume'),
       precharge_bar: figure('Its gas', 'pressure', {
-        least: 0,
-        most: 100,
+        min: 0,
+        max: 100,
         hint: 'Measured empty of water; else leave it empty',
       }).nullable(),
     },

@@ -64,8 +64,8 @@ export const turningSchema = record(
 export const closedValveSchema = record(
   'closed-valve',
   {
-    shown_hz: figure('Frequency with the discharge shut', 'frequency', { most: 400 }),
-    inlet_bar: figure('Pressure at the inlet meanwhile', 'pressure', { least: -1, most: 100 }),
+    shown_hz: figure('Frequency with the discharge shut', 'frequency', { max: 400 }),
+    inlet_bar: figure('Pressure at the inlet meanwhile', 'pressure', { min: -1, max: 100 }),
     openedAgain: tick('The valve is open again'),
   },
   { touches: true },
@@ -75,7 +75,7 @@ export const closedValveSchema = record(
 export const prechargeSchema = record(
   'precharge',
   {
-    measured_bar: figure('Gas', 'pressure', { least: 0, most: 100 }),
+    measured_bar: figure('Gas', 'pressure', { min: 0, max: 100 }),
     empty: tick('Empty of water, its drain open'),
   },
   { touches: true, handsIn: true },

@@ -1,3 +1,4 @@
+import { fig, figureWithUnit, presentReader } from '../../../units';
 import type { SignalFrom } from '../../../visit';
 import type { OwnArrival } from '../../family';
 import { ISOLATED, STOPPED } from '../../parts/make-safe';
@@ -31,6 +32,7 @@ export const arrival: OwnArrival<MeteringKind> = {
   plate: [
     {
       key: 'gear',
+      role: 'gear',
       label: 'Gear stamped on the plate',
       quantity: null,
       said: 'gear',
@@ -43,7 +45,17 @@ export const arrival: OwnArrival<MeteringKind> = {
         }));
       },
     },
-    { key: 'greatest_spm', label: 'Maximum rate on the plate', quantity: 'strokeRate' },
+    {
+      key: 'greatest_spm',
+      label: 'Maximum rate on the plate',
+      quantity: 'strokeRate',
+      hint: (profile, { gear }) => {
+        const named = gearsOf(profile).find(({ name }) => name === gear);
+        if (!named) return null;
+        const rate = figureWithUnit(fig('strokeRate', named.greatest_spm), presentReader());
+        return `Gear ${named.name} makes ${rate}: only where the plate says another`;
+      },
+    },
     { key: 'rated_bar', label: 'Maximum pressure on the plate', quantity: 'pressure' },
   ],
   source: {

@@ -1,7 +1,7 @@
 import type { Headline, SumRow } from '../../../bench';
 
 const ROWS: readonly SumRow[] = [
-  { key: 'inBand', label: 'Time in the wanted band', unit: '%', decimals: 1, of: (s) => s.inBand * 100 },
+  { key: 'inBand', label: 'Time in the required band', unit: '%', decimals: 1, of: (s) => s.inBand * 100 },
   { key: 'given', label: 'Product given', unit: 'L', decimals: 3, of: (s) => s.given_L },
   { key: 'wanted', label: 'Product wanted', unit: 'L', decimals: 3, of: (s) => s.wanted_L },
   { key: 'strokes', label: 'Strokes', unit: '', decimals: 0, of: (s) => s.strokes },

@@ -15,7 +15,7 @@ export function doseGrade({ duty }: MeteringContext, subject: Subject, dose_mgl:
   const { low_mgl, high_mgl } = duty.dose;
   const { doseFar } = THRESHOLDS;
   if (subject === 'target') {
-    return { severity: 'stop', words: 'A plan that leaves the wanted band is a stop.' };
+    return { severity: 'stop', words: 'A plan that leaves the required band is a stop.' };
   }
   const far = dose_mgl > high_mgl * doseFar || dose_mgl * doseFar < low_mgl;
   return far

@@ -74,7 +74,7 @@ test.each<[string, Typed, string, string]>([
   ['minimum above maximum', { 'water.least_m3h': '60' }, 'water.least_m3h', 'above the maximum'],
   ['usual outside', { 'water.usual_m3h': '2' }, 'water.usual_m3h', 'outside the minimum and the maximum'],
   ['flow above the span', { 'water.greatest_m3h': '55' }, 'signal.span_m3h', 'above the transmitter’s span'],
-  ['a band without the dose', { 'dose.high_mgl': '1.1' }, 'dose.high_mgl', 'below the wanted'],
+  ['a band without the dose', { 'dose.high_mgl': '1.1' }, 'dose.high_mgl', 'below the required'],
   ['a short day', { 'water.hourly_m3h': '1 2 3' }, 'water.hourly_m3h', '3 figures are entered'],
   [
     'an hour of text',

@@ -12,6 +12,7 @@ import {
   withText,
 } from '../../../describe';
 import { choicesOf, meteringDutySchema, type MeteringDuty, strokeVolumeSchema } from '../wire/duty';
+import type { SignalFrom } from '../../../visit';
 import { broughtUp } from './earlier-duty';
 import { PRODUCT_FIELDS } from './product-fields';
 import { MODE_SAID, SIGNAL_FIELDS, signalSaid } from './signal-part';
@@ -190,9 +191,27 @@ function withDensity(product: Record<string, unknown>) {
 /** Pulses and contacts come from a meter. */
 const METERED: readonly string[] = ['pulse', 'contact'];
 
-/** A form that nobody has filled in yet, in the mode that the controller was found in. */
-export function blankDuty(mode: MeteringDuty['mode'] | null): Texts {
-  if (mode === null) return DUTY_FORM.blank;
-  const inMode = withText(DUTY_FORM.blank, 'mode', mode);
-  return METERED.includes(mode) ? withText(inMode, 'signal.source', 'meter') : inMode;
+/** What was seen at the pump before anybody says what the process needs. */
+export interface SeenOfDuty {
+  /** the mode that the controller was found in; null while it was not read */
+  readonly mode: MeteringDuty['mode'] | null;
+  /** where its signal cable comes from; null while nobody followed it */
+  readonly signalFrom: SignalFrom | null;
+}
+
+/** A form that nobody has filled in yet, with what was seen at the pump; and the paths where that stands. */
+export function blankDuty({ mode, signalFrom }: SeenOfDuty): {
+  readonly texts: Texts;
+  readonly seen: readonly string[];
+} {
+  const metered = mode !== null && METERED.includes(mode);
+  // a meter sends no current: behind one the mode will be another
+  const source = metered ? 'meter' : signalFrom === 'meter' ? null : signalFrom;
+  const seen = Object.entries({ mode, 'signal.source': source }).flatMap(([path, value]) =>
+    value === null ? [] : [[path, value] as const],
+  );
+  return {
+    texts: seen.reduce<Texts>((texts, [path, value]) => withText(texts, path, value), DUTY_FORM.blank),
+    seen: seen.map(([path]) => path),
+  };
 }

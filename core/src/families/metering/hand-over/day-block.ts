@@ -48,8 +48,16 @@ export function comparedDay(
 const MOSTLY = 0.9;
 const NAMES = { found: 'As found', left: 'As left' } as const;
 
+/** How a hand-over speaks of a day: papers that were handed over keep the words of theirs. */
+export interface DayWords {
+  readonly band: string;
+  readonly wanted: string;
+  readonly calculated: string;
+}
+const TODAY: DayWords = { band: 'required band', wanted: 'required', calculated: 'calculated' };
+
 /** What was found and what is left over the same day of water; null unless both are known. */
-export function dayBlock(days: readonly SideDay[]): BlockOf<'before-after'> | null {
+export function dayBlock(days: readonly SideDay[], words = TODAY): BlockOf<'before-after'> | null {
   if (days.length < 2) return null;
   const greatest = Math.max(1, ...days.flatMap((day) => day.hourly_spm));
   return {
@@ -70,13 +78,13 @@ export function dayBlock(days: readonly SideDay[]): BlockOf<'before-after'> | nu
         },
         {
           kind: 'verdict',
-          words: `${Math.round(inBand * 100)} % of the time in the wanted band`,
+          words: `${Math.round(inBand * 100)} % of the time in the ${words.band}`,
           good: inBand >= MOSTLY,
         },
-        { kind: 'line', words: `${litres(given_L)} of product given, ${litres(wanted_L)} wanted` },
+        { kind: 'line', words: `${litres(given_L)} of product given, ${litres(wanted_L)} ${words.wanted}` },
       ],
     })),
-    note: 'Strokes of each hour from 0:00 to 24:00, worked out from the settings and the usual water; not measured.',
+    note: `Strokes of each hour from 0:00 to 24:00, ${words.calculated} from the settings and the usual water; not measured.`,
   };
 }
 

@@ -37,19 +37,45 @@ export function doseOf(context: MeteringContext, column: 'found' | 'left', value
   };
 }
 
+/** How a hand-over speaks of the dose: papers that were handed over keep the words of their day. */
+export interface DoseWords {
+  readonly wanted: string;
+  readonly atLeast: string;
+  readonly atGreatest: string;
+  readonly within: string;
+  readonly leaves: string;
+}
+
+const TODAY: DoseWords = {
+  wanted: 'Required',
+  atLeast: 'at minimum flow',
+  atGreatest: 'at maximum',
+  within: 'Within the required band at every flow',
+  leaves: 'Leaves the required band',
+};
+
 /** The figure that the customer looks for: the dose as it was and as it is. */
-export function doseBlock(sides: readonly SideDose[], wanted: Wanted, water: Water): BlockOf<'before-after'> {
+export function doseBlock(
+  sides: readonly SideDose[],
+  wanted: Wanted,
+  water: Water,
+  words = TODAY,
+): BlockOf<'before-after'> {
   return {
     kind: 'before-after',
     key: 'dose',
     title: 'Dose, before and after',
     headline: null,
-    sides: sides.map((side) => ({ column: side.column, items: itemsOf(side, water) })),
-    note: `Wanted: ${dose(wanted.wanted_mgl)}, from ${number(wanted.low_mgl)} to ${dose(wanted.high_mgl)}, at water flows of ${flow(water.least_m3h)} to ${flow(water.greatest_m3h)}.`,
+    sides: sides.map((side) => ({ column: side.column, items: itemsOf(side, water, words) })),
+    note: `${words.wanted}: ${dose(wanted.wanted_mgl)}, from ${number(wanted.low_mgl)} to ${dose(wanted.high_mgl)}, at water flows of ${flow(water.least_m3h)} to ${flow(water.greatest_m3h)}.`,
   };
 }
 
-function itemsOf({ atLeast_mgl, atUsual_mgl, atGreatest_mgl, inBand }: SideDose, water: Water): BlockItem[] {
+function itemsOf(
+  { atLeast_mgl, atUsual_mgl, atGreatest_mgl, inBand }: SideDose,
+  water: Water,
+  words: DoseWords,
+): BlockItem[] {
   const items: BlockItem[] = [
     {
       kind: 'figure',
@@ -61,12 +87,12 @@ function itemsOf({ atLeast_mgl, atUsual_mgl, atGreatest_mgl, inBand }: SideDose,
   if (atLeast_mgl !== null && atGreatest_mgl !== null)
     items.push({
       kind: 'line',
-      words: `${number(atLeast_mgl)} at least flow, ${number(atGreatest_mgl)} at greatest`,
+      words: `${number(atLeast_mgl)} ${words.atLeast}, ${number(atGreatest_mgl)} ${words.atGreatest}`,
     });
   if (inBand !== null)
     items.push({
       kind: 'verdict',
-      words: inBand ? 'Within the wanted band at every flow' : 'Leaves the wanted band',
+      words: inBand ? words.within : words.leaves,
       good: inBand,
     });
   return items;

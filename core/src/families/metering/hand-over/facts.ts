@@ -24,7 +24,7 @@ function productFacts({ product, strokeVolume }: MeteringDuty, today: string): H
       ? shown('strength', strength.gpl)
       : `${shown('percent', strength.percent)} by ${strength.stated}`;
   const age = measuredOn === null ? 'its age is not known' : `as of ${dateInWords(measuredOn)}`;
-  const used = `; worked out with ${shown('strength', strengthToday_gpl(product, today))} of active substance`;
+  const used = `; calculated with ${shown('strength', strengthToday_gpl(product, today))} of active substance`;
   const loses = halfLife_days === null ? '' : `, half-life ${shown('days', halfLife_days)}`;
   return [
     { label: 'Product', words: `${name}, ${stated}, ${age}${loses}${used}` },

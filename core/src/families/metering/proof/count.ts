@@ -25,9 +25,9 @@ export function countTime_s(expected_spm: number): number {
 
 /** The words for a count that was too short to prove anything, with how long would do; null for one that was not. */
 export function tooShort(expected_spm: number, seconds: number): string | null {
-  const least = countTime_s(expected_spm);
-  if (seconds >= least * (1 - 1e-9)) return null;
-  return `${Math.round(seconds)} s are too short to prove it: count for ${Math.ceil(least / 5) * 5} s`;
+  const enough_s = countTime_s(expected_spm);
+  if (seconds >= enough_s * (1 - 1e-9)) return null;
+  return `${Math.round(seconds)} s are too short to prove it: count for ${Math.ceil(enough_s / 5) * 5} s`;
 }
 
 /** Strokes counted over a time, against a rate. */

@@ -82,24 +82,24 @@ export const HEAD_TEXTS = {
   },
   'MET-15': {
     title: 'Gas lock that the head cannot clear',
-    so: 'From {suction} at the suction valve, squeezing gas at {length} stroke reaches {reach}; the discharge may stand at {discharge} (all absolute).',
+    so: 'From {suction} at the suction valve, squeezing gas at {length} stroke reaches {reach}; the discharge is at up to {discharge} (all absolute).',
     will: 'Once gas fills the head it is squeezed and let go: the pump strokes and nothing flows.',
     todo: 'Lengthen the stroke; if that is not enough, a bleed path or a degassing head.',
   },
   'MET-16.off': {
     title: 'Back pressure varies without compensation',
-    so: 'Back pressure goes from {least} to {greatest}, which moves the flow by {change}; {limit} is allowed.',
+    so: 'Back pressure goes from {min} to {max}, which moves the flow by {change}; {limit} is allowed.',
     will: 'The dose goes with the pressure.',
     todo: 'Turn pressure compensation on, or steady the pressure with a loading valve.',
   },
   'MET-16.limit': {
     title: 'Compensation runs out',
-    so: 'For {flow} compensation needs its maximum rate, {rate}, at {runsOut}; back pressure reaches {greatest}.',
+    so: 'For {flow} compensation needs its maximum rate, {rate}, at {runsOut}; back pressure reaches {max}.',
     will: 'Above {runsOut} the flow falls although the pump is at its limit.',
     todo: 'Lengthen the stroke, or plan a larger pump.',
   },
   'MET-17': {
-    title: 'Stroke length under {least}',
+    title: 'Stroke length under {min}',
     so: 'The stroke length is {length}.',
     will: 'A short stroke is inexact and clears gas badly.',
     todo: 'Lengthen the stroke and lower the rate.',

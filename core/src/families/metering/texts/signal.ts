@@ -17,7 +17,7 @@ export const SIGNAL_TEXTS = {
   'MET-02.plate': {
     title: 'Maximum rate is not this pump’s',
     so: 'The plate says {plate}; {gear} of this controller makes {profile}.',
-    will: 'Every rate worked out from the wrong figure is wrong by {share}.',
+    will: 'Every rate calculated from the wrong figure is wrong by {share}.',
     todo: 'Read plate and gear mark on this pump again, and correct whichever is wrong.',
   },
   'MET-02.change': {
@@ -64,7 +64,7 @@ export const SIGNAL_TEXTS = {
   },
   'MET-04.geared': {
     title: 'Point above the pump’s maximum rate',
-    so: 'The line asks for {asked}; this pump makes {greatest} at most.',
+    so: 'The line asks for {asked}; this pump makes {max} at most.',
     will: 'Above {current} the rate no longer follows the signal.',
     todo: 'Set the point within the pump’s rate, and lengthen the stroke instead.',
   },
@@ -112,13 +112,13 @@ export const SIGNAL_TEXTS = {
   },
   'MET-08.offset': {
     title: 'Line not through zero: dose leaves its band',
-    so: 'The line does not pass through no flow, no dose. Wanted is {low} to {high}.',
+    so: 'The line does not pass through no flow, no dose. Required: {low} to {high}.',
     will: 'At {water} the dose is {dose}: {side} from {from} to {to}. {grade}',
     todo: '{cure}',
   },
   'MET-08.slope': {
     title: 'Dose leaves its band',
-    so: 'The line passes through zero, but at the wrong slope. Wanted is {low} to {high}.',
+    so: 'The line passes through zero, but at the wrong slope. Required: {low} to {high}.',
     will: 'At {water} the dose is {dose}: {side} from {from} to {to}. {grade}',
     todo: '{cure}',
   },
@@ -130,13 +130,13 @@ export const SIGNAL_TEXTS = {
   },
   'MET-08.too-large': {
     title: 'The pump is too large for this dose',
-    so: 'The minimum that it can give{with} at {length} stroke is {least} {when}; at most {most} is required there.',
+    so: 'The minimum that it can give{with} at {length} stroke is {min} {when}; at most {most} is required there.',
     will: 'Whatever is set, it gives too much or nothing at all.',
     todo: 'Fit {cures}, or use a weaker product. Do not start it on this duty until then.',
   },
   'MET-08.timer': {
     title: 'Timed runs do not give the dose',
-    so: 'A run of {run} every {every} gives {dose} on the mean at the usual flow. Wanted is {low} to {high}.',
+    so: 'A run of {run} every {every} gives {dose} on the mean at the usual flow. Required: {low} to {high}.',
     will: 'The water is {side} all the time. {grade}',
     todo: '{cure}',
   },
@@ -148,26 +148,26 @@ export const SIGNAL_TEXTS = {
   },
   'MET-08.manual': {
     title: 'One rate for every flow',
-    so: 'In manual mode the pump keeps its rate while the water flow changes. Wanted is {low} to {high}.',
+    so: 'In manual mode the pump keeps its rate while the water flow changes. Required: {low} to {high}.',
     will: 'At {water} the dose is {dose}: {side} from {from} to {to}. {grade}',
     todo: '{cure}',
   },
   'MET-24': {
     title: 'Full rate set for the maximum flow, not the span',
-    so: 'At 20 mA the pump makes {rate}, what {greatest} needs; but 20 mA means {span}.',
-    will: 'At {greatest} the signal stands at {current} only, and the dose is {dose} instead of {wanted}. {grade}',
+    so: 'At 20 mA the pump makes {rate}, what {max} needs; but 20 mA means {span}.',
+    will: 'At {max} the signal reads {current} only, and the dose is {dose} instead of {required}. {grade}',
     todo: 'Set full rate for the transmitter’s span: {right}.',
   },
   'MET-27.old': {
     title: 'Old strength',
     so: 'The strength of {product} was measured {age} ago; by its half-life {loss} is gone since.',
-    will: 'The dose is worked out with {today} instead of {fresh}, on an approximation.',
+    will: 'The dose is calculated with {today} instead of {fresh}, on an approximation.',
     todo: 'Measure the strength and enter it with today’s date.',
   },
   'MET-27.faded': {
     title: 'Product has faded: dose leaves its band',
     so: 'The settings fit {product} as it was measured {age} ago; it has lost {loss} since.',
-    will: 'The dose is {dose} now, wanted is {low} to {high}. {grade}',
+    will: 'The dose is {dose} now; required is {low} to {high}. {grade}',
     todo: 'Measure the strength, and plan with it; or bring fresh product.',
   },
   'MET-27.label': {
@@ -178,7 +178,7 @@ export const SIGNAL_TEXTS = {
   },
   'MET-27.mixed': {
     title: 'Per cent by weight and by volume mixed up',
-    so: 'These settings give {dose} at {water}. That is {ratio} of the wanted dose, which fits a strength of {percent} taken for per cent by {other} instead of by {stated}.',
+    so: 'These settings give {dose} at {water}. That is {ratio} of the required dose, which fits a strength of {percent} taken for per cent by {other} instead of by {stated}.',
     will: 'The dose is off by that share at every flow. {grade}',
     todo: 'Ask which per cent the supplier means, and plan with that.',
   },
@@ -191,7 +191,7 @@ export const SIGNAL_TEXTS = {
   'MET-28.controller': {
     title: 'A flow signal treated as a controller’s',
     so: 'The signal comes from a flow transmitter; the duty treats it as a controller’s demand.',
-    will: 'The dose will not follow the water flow as wanted.',
+    will: 'The dose will not follow the water flow as required.',
     todo: 'Change the signal source in the duty to “flow transmitter”.',
   },
   'MET-03.lost': {
@@ -221,12 +221,12 @@ export const SIGNAL_TEXTS = {
   'MET-05': {
     title: 'Multiply and divide mixed up',
     so: 'The sheet says {sign} {factor}; the figures fit {other} {factor}.',
-    will: 'The dose is {square} {more}: {dose} instead of {wanted}. {grade}',
+    will: 'The dose is {square} {more}: {dose} instead of {required}. {grade}',
     todo: 'Set {other} {factor}, and count strokes for some pulses to prove it.',
   },
   'MET-08.pulses': {
     title: 'Dose leaves its band',
-    so: 'What a pulse gives is not what its water needs. Wanted is {low} to {high}.',
+    so: 'What a pulse gives is not what its water needs. Required: {low} to {high}.',
     will: 'At {water} the dose is {dose}: {side} from {from} to {to}. {grade}',
     todo: '{cure}',
   },

@@ -24,9 +24,9 @@ const byCurrent = { shown: (look: Look) => look.at('analog.kind') !== 'none' };
 const pulses = group(
   {
     /** 1 when it cannot multiply */
-    multiplyMost: whole('Multiplies by at most', { least: 1, most: 9999 }),
+    multiplyMost: whole('Multiplies by at most', { min: 1, max: 9999 }),
     /** 1 when it cannot divide */
-    divideMost: whole('Divides by at most', { least: 1, most: 9999 }),
+    divideMost: whole('Divides by at most', { min: 1, max: 9999 }),
     memory: choice('Pulses it cannot answer in time', { lost: 'lost', kept: 'stored', set: 'as set' }),
     memoryMost: described(z.int().min(1).max(65_535), {
       label: 'Stores at most',
@@ -99,7 +99,7 @@ export const meteringBehavioursSchema = group({
     },
     { on: 'It watches for a broken wire', ...byCurrent },
   ).nullable(),
-  leastRate_spm: figure('Minimum rate', 'strokeRate', { least: 0, most: Infinity, unit: 'strokes/min' }),
+  leastRate_spm: figure('Minimum rate', 'strokeRate', { min: 0, max: Infinity, unit: 'strokes/min' }),
   /** greatest rate of each gear; a pump without gears has one, named “-” */
   greatestRate_spm: described(z.record(z.string(), z.number().positive()), {
     label: 'Maximum rate',
@@ -121,7 +121,7 @@ export const meteringBehavioursSchema = group({
   /** a smooth drive is set directly in flow: the volume it takes a turn (or stroke) for, mL */
   smooth: group({
     nominal_mL: figure('Set in flow: volume of one turn', 'strokeVolume', {
-      most: Infinity,
+      max: Infinity,
       unit: 'mL',
       hint: 'Empty for a stroke pump',
     }),

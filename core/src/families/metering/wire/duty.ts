@@ -8,7 +8,7 @@ import { signalSourceSchema, type SignalSource } from './signal-source';
 import {
   backPressure,
   headSchema,
-  orNil,
+  orZero,
   pressureSchema,
   serviceSchema,
   suctionSchema,
@@ -32,7 +32,7 @@ function sourceOf(texts: Texts, mode: string): Texts {
 }
 
 export const strokeVolumeSchema = group({
-  full_mL: figure('Stroke volume at full length', 'strokeVolume', { most: 1e5 }),
+  full_mL: figure('Stroke volume at full length', 'strokeVolume', { max: 1e5 }),
   basis: choice(
     'Known from',
     { plate: 'plate', measured: 'measurement' },
@@ -103,7 +103,7 @@ export const meteringDutySchema = group({
   }),
   dose: group({
     wanted_mgl: figure('Wanted dose', 'dose', { unit: 'mg/L' }),
-    low_mgl: figure('At least', 'dose', { ...orNil, most: Infinity, unit: 'mg/L' }),
+    low_mgl: figure('At least', 'dose', { ...orZero, max: Infinity, unit: 'mg/L' }),
     high_mgl: figure('At most', 'dose', { unit: 'mg/L' }),
   }),
   product: dutyProductSchema,
@@ -130,7 +130,7 @@ export const meteringDutySchema = group({
     .nullable()
     .optional(),
   /** days until the next planned visit */
-  nextVisit_days: figure('Next planned visit in', 'days', { most: 3650, unit: 'd' }).nullable().optional(),
+  nextVisit_days: figure('Next planned visit in', 'days', { max: 3650, unit: 'd' }).nullable().optional(),
   choices,
 }).superRefine((duty, context) => {
   const { least_m3h, usual_m3h, greatest_m3h } = duty.water;
@@ -141,10 +141,10 @@ export const meteringDutySchema = group({
     complain(['water', 'usual_m3h'], 'The usual water flow lies outside the minimum and the maximum.');
   }
   if (duty.dose.low_mgl > duty.dose.wanted_mgl) {
-    complain(['dose', 'low_mgl'], 'The minimum dose is above the wanted one.');
+    complain(['dose', 'low_mgl'], 'The minimum dose is above the required one.');
   }
   if (duty.dose.high_mgl < duty.dose.wanted_mgl) {
-    complain(['dose', 'high_mgl'], 'The maximum dose is below the wanted one.');
+    complain(['dose', 'high_mgl'], 'The maximum dose is below the required one.');
   }
   const paced = PACED.includes(duty.mode);
   if (paced && duty.signal.source !== 'meter') {

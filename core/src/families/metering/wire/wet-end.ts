@@ -10,32 +10,32 @@ export const backPressure = (what: string) =>
     .max(500, `${what} cannot be above 500 bar.`);
 
 /** A figure from nil up. */
-export const orNil = { least: 0 } as const;
+export const orZero = { min: 0 } as const;
 
 /** What is known of the suction side; null where it is not. */
 export const suctionSchema = group(
   {
-    pipe_m: figure('Suction line', 'length', orNil),
+    pipe_m: figure('Suction line', 'length', orZero),
     bore_mm: figure('Bore', 'bore'),
-    friction_m: figure('Friction loss', 'length', { ...orNil, most: 100 }).nullable(),
-    vapour_bar: figure('Vapour pressure', 'pressure', { ...orNil, most: 20 }).nullable(),
+    friction_m: figure('Friction loss', 'length', { ...orZero, max: 100 }).nullable(),
+    vapour_bar: figure('Vapour pressure', 'pressure', { ...orZero, max: 20 }).nullable(),
     tank_bar: figure('On the tank, absolute', 'pressure', {
-      most: 20,
+      max: 20,
       hint: 'Empty: open to the air',
     }).nullable(),
     /** where the tank is open: height above the sea, and temperature of the liquid; sea level and 20 °C where not said */
     altitude_m: figure('Height above the sea', 'length', {
-      least: -500,
-      most: 6000,
+      min: -500,
+      max: 6000,
       hint: 'Empty: sea level',
     })
       .nullable()
       .optional(),
-    liquid_C: figure('Liquid at its warmest', 'temperature', { ...orNil, most: 100, hint: 'Empty: 20 °C' })
+    liquid_C: figure('Liquid at its warmest', 'temperature', { ...orZero, max: 100, hint: 'Empty: 20 °C' })
       .nullable()
       .optional(),
     /** head the pump needs, from its manual */
-    needed_m: figure('Head it needs', 'length', { ...orNil, hint: 'Manual; empty: 2 m' }).nullable(),
+    needed_m: figure('Head it needs', 'length', { ...orZero, hint: 'Manual; empty: 2 m' }).nullable(),
   },
   {
     note: 'Fill in what is known; each part is checked once it is.',
@@ -56,7 +56,7 @@ export const suctionSchema = group(
 export const headSchema = group({
   dead_mL: figure('Dead volume of the head', 'strokeVolume'),
   /** opening pressure of the injection valve, bar */
-  injection_bar: figure('Injection valve opens at', 'pressure', { ...orNil, hint: '0 without one' }),
+  injection_bar: figure('Injection valve opens at', 'pressure', { ...orZero, hint: '0 without one' }),
 });
 
 /** The site's swing of back pressure and what it costs, where it was measured. */
@@ -71,16 +71,16 @@ export const pressureSchema = group({
   }),
   /** share of stroke volume lost for each bar; null when not measured */
   lossPer_bar: share('Stroke volume lost for each bar', {
-    ...orNil,
-    most: MOST_FIGURE,
+    ...orZero,
+    max: MOST_FIGURE,
     hint: 'From two drawdowns at two pressures; empty when not measured',
   }).nullable(),
 });
 
 export const tankSchema = group({
-  now_L: figure('In the tank now', 'volume', orNil),
-  warn_L: figure('Warn level', 'volume', orNil),
-  stop_L: figure('Stop level', 'volume', orNil),
+  now_L: figure('In the tank now', 'volume', orZero),
+  warn_L: figure('Warn level', 'volume', orZero),
+  stop_L: figure('Stop level', 'volume', orZero),
 });
 
 export const serviceSchema = group({
@@ -89,6 +89,6 @@ export const serviceSchema = group({
     hint: 'Diaphragm, valves, seal',
     place: word,
   }),
-  everyStrokes: figure('Every', 'strokes', { most: 1e9, unit: 'strokes' }),
-  madeStrokes: figure('Made since the last', 'strokes', { ...orNil, most: 1e9, unit: 'strokes' }),
+  everyStrokes: figure('Every', 'strokes', { max: 1e9, unit: 'strokes' }),
+  madeStrokes: figure('Made since the last', 'strokes', { ...orZero, max: 1e9, unit: 'strokes' }),
 });

@@ -50,13 +50,13 @@ const NAMES = { found: 'As found', left: 'As left' } as const;
 const ROUNDING = 1e-6;
 
 function itemsOf(week: SideWeek, { currency, needed_m3, fullSpeed_rpm }: WeekMeasure): BlockItem[] {
-  const least = Math.min(...week.daily_m3);
+  const weakest_m3 = Math.min(...week.daily_m3);
   return [
     { kind: 'figure', words: `${week.costMonth.toFixed(2)} ${currency} a month`, known: true },
     {
       kind: 'verdict',
-      words: week.held ? `It ${week.held}` : `${water(least)} on its weakest day`,
-      good: week.held === null && least >= needed_m3 * (1 - ROUNDING),
+      words: week.held ? `It ${week.held}` : `${water(weakest_m3)} on its weakest day`,
+      good: week.held === null && weakest_m3 >= needed_m3 * (1 - ROUNDING),
     },
     ...week.days_rpm.map((rates, day): BlockItem => ({
       kind: 'strip',

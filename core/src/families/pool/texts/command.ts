@@ -64,13 +64,13 @@ export const COMMAND_TEXTS = {
   },
   'ANY-10.speed': {
     title: '{what} outside the limits',
-    so: '{what} is set to {value}; the limits in force are {least} to {greatest}.',
+    so: '{what} is set to {value}; the limits in force are {min} to {max}.',
     will: 'The pump runs at the limit instead.',
     todo: 'Move the speed or the limit.',
   },
   'ANY-10.speeds': {
     title: 'Minimum speed above maximum',
-    so: 'The minimum speed is set to {least}, the maximum to {greatest}.',
+    so: 'The minimum speed is set to {min}, the maximum to {max}.',
     will: 'No speed satisfies both; which one wins is up to the controller.',
     todo: 'Set the minimum below the maximum.',
   },
@@ -112,7 +112,7 @@ export const COMMAND_TEXTS = {
   },
   'PRO-01.slots': {
     title: 'More programs than slots',
-    so: '{wanted} programs are planned, and there are {slots} slots for schedules.',
+    so: '{required} programs are planned, and there are {slots} slots for schedules.',
     will: 'The rest cannot be entered.',
     todo: 'Join some of them, or let the cheapest plan find one that fits.',
   },

@@ -76,7 +76,7 @@ export const PROGRAM_TEXTS = {
   },
   'POO-22.need': {
     title: '{circuit} does not get what it needs',
-    so: 'On {day} {circuit} runs {given} at {flow} or more; {wanted} are required.',
+    so: 'On {day} {circuit} runs {given} at {flow} or more; {required} are required.',
     will: '{circuit} does not do its work.',
     todo: 'Give it a program of its own, at {speed} or more.',
   },

@@ -4,7 +4,7 @@ import { controllerShape } from '../../../profile';
 import { after } from '../../parts/behaviours';
 
 const speed = (label: string, hint?: string) =>
-  figure(label, 'speed', { most: Infinity, unit: 'rev/min', hint });
+  figure(label, 'speed', { max: Infinity, unit: 'rev/min', hint });
 const slots = (label: string, hint: string) =>
   described(z.array(z.int().min(1)), { label, place: numbers, hint });
 
@@ -66,7 +66,7 @@ export const poolBehavioursSchema = group({
     }),
     speed_rpm: speed('Prime speed', 'Empty where it can be set').nullable(),
     time_min: figure('Prime time', 'minutes', {
-      most: Infinity,
+      max: Infinity,
       unit: 'min',
       hint: 'Empty where it can be set',
     }).nullable(),
@@ -80,7 +80,7 @@ export const poolBehavioursSchema = group({
       }),
       speed: choice('At', { set: 'a speed that is set', greatest: 'its maximum speed' }),
       hours: figure('Each time for', 'hours', {
-        most: Infinity,
+        max: Infinity,
         unit: 'h',
         hint: 'Empty: as long as it is cold',
         none: 'as long as it is cold',
@@ -93,7 +93,7 @@ export const poolBehavioursSchema = group({
       service: tick('Programs can be held until released'),
       timed: tick('Programs can be held for a time'),
       timed_min: figure('A timed hold lasts', 'minutes', {
-        most: 1440,
+        max: 1440,
         hint: 'Empty where that is set, or not known',
       }).optional(),
       handRunDuring: tick('Can be run by hand while held'),
@@ -111,7 +111,7 @@ export const poolBehavioursSchema = group({
       'by-hand': 'set by hand',
       set: 'as set',
     }),
-    keeps_h: figure('Clock outlasts a power cut of', 'hours', { least: 0, most: Infinity, unit: 'h' }),
+    keeps_h: figure('Clock outlasts a power cut of', 'hours', { min: 0, max: Infinity, unit: 'h' }),
     lost: choice('Once the clock is lost, it', {
       stands: 'stands',
       'runs-from-midnight': 'runs from 0:00',
@@ -119,7 +119,7 @@ export const poolBehavioursSchema = group({
   }),
   hasClock: z.literal(true),
   chlorinatorBoost_h: figure('A boost of its chlorinator lasts', 'hours', {
-    most: 168,
+    max: 168,
     unit: 'h',
     hint: 'Empty without one',
   }).optional(),
@@ -132,7 +132,7 @@ export const poolBehavioursSchema = group({
   /** addresses on its link, least and greatest; null without a link */
   addresses: group(
     {
-      least: whole('From', { most: Infinity }),
+      least: whole('From', { max: Infinity }),
       greatest: described(z.int().max(255), { label: 'to', quantity: 'plain' }),
     },
     { on: 'Has an address on a link' },

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { choice, described, figure, group, minute, tick, whole } from '../../../describe';
-import { nilIfBlank, onDays, circuitNames, called } from './fields';
+import { orZeroIfBlank, onDays, circuitNames, called } from './fields';
 
 const CIRCUIT_WORDS = {
   filter: 'filter',
@@ -19,15 +19,18 @@ export const circuit = group(
   {
     name: called('Name, as the site calls it', 'Give the circuit a name.'),
     kind: choice('Kind', CIRCUIT_WORDS),
-    leastFlow_m3h: figure('Minimum flow', 'waterFlow', nilIfBlank('waterFlow')),
+    leastFlow_m3h: figure('Minimum flow', 'waterFlow', orZeroIfBlank('waterFlow')),
     /** lift of its water above the pool, m: a roof */
-    static_m: figure('Lifts water by', 'length', { ...nilIfBlank('length'), hint: 'Of a roof; else blank' }),
+    static_m: figure('Lifts water by', 'length', {
+      ...orZeroIfBlank('length'),
+      hint: 'Of a roof; else blank',
+    }),
     /** its pipes stand in the frost */
     exposed: tick('Its pipes stand in the frost'),
     /** its place in the panel's list; null where no panel switches it */
     place: whole('Place in the panel', {
-      least: 1,
-      most: Infinity,
+      min: 1,
+      max: Infinity,
       hint: 'Blank without a panel',
     }).nullable(),
   },
@@ -43,6 +46,6 @@ export const need = group({
   from: minute('Between', { hint: 'e.g. 10:00' }),
   to: minute('and'),
   /** hours within the window; null: all of it */
-  hours: figure('For', 'hours', { most: 24, hint: 'Blank: all of it' }).nullable(),
+  hours: figure('For', 'hours', { max: 24, hint: 'Blank: all of it' }).nullable(),
 });
 export type Need = z.infer<typeof need>;

@@ -12,7 +12,7 @@ import {
   word,
 } from '../../../describe';
 import { timeOfDay } from '../../../time';
-import { orNil, nilIfBlank, speed } from './fields';
+import { orZero, orZeroIfBlank, speed } from './fields';
 import { circuit, need } from './circuits';
 import { heat, linked, point, tariffWindow } from './plant';
 import { timedRun, wantedProgram } from './programs';
@@ -22,14 +22,14 @@ import { bodySchema } from './water';
 export const poolDutySchema = group({
   family: z.literal('pool'),
   bodies: rows('Add a body of water', bodySchema, {
-    least: 1,
-    most: Infinity,
+    min: 1,
+    max: Infinity,
     tooFew: 'Enter the body of water.',
     start: { kind: 'tub', shapes: [{ shape: 'round' }] },
   }),
   points: rows('Add a point', point, {
-    least: 1,
-    most: Infinity,
+    min: 1,
+    max: Infinity,
     tooFew: 'Enter at least one point of the pump.',
   }),
   pointsFrom: choice('Points are', { measured: 'measured', plate: 'from plate or curve' }),
@@ -61,13 +61,13 @@ export const poolDutySchema = group({
     },
   ),
   circuits: rows('Add a circuit', circuit, {
-    least: 1,
-    most: Infinity,
+    min: 1,
+    max: Infinity,
     tooFew: 'Enter at least one circuit.',
     start: { kind: 'own' },
   }),
-  needs: rows('Add hours for a circuit', need, { most: Infinity, start: { days: '1234567' } }),
-  timedRuns: rows('Add a run that ends by itself', timedRun, { most: 8 }).optional(),
+  needs: rows('Add hours for a circuit', need, { max: Infinity, start: { days: '1234567' } }),
+  timedRuns: rows('Add a run that ends by itself', timedRun, { max: 8 }).optional(),
   quiet: group(
     {
       from: minute('Quiet from'),
@@ -77,16 +77,16 @@ export const poolDutySchema = group({
     { on: 'There are quiet hours' },
   ).nullable(),
   longestPause_min: figure('Longest pause', 'minutes', {
-    ...orNil,
+    ...orZero,
     hint: 'Local code or operator',
   }).nullable(),
-  leastFlow_m3h: figure('Never less than', 'waterFlow', orNil).nullable(),
-  leastRun_min: figure('Shortest run', 'minutes', nilIfBlank('minutes')),
+  leastFlow_m3h: figure('Never less than', 'waterFlow', orZero).nullable(),
+  leastRun_min: figure('Shortest run', 'minutes', orZeroIfBlank('minutes')),
   tariff: group({
     currency: described(z.string().min(1, 'Name the currency.').max(12), { label: 'Currency', place: word }),
     windows: rows('Add a window', tariffWindow, {
-      least: 1,
-      most: 60,
+      min: 1,
+      max: 60,
       tooFew: 'Enter at least one price.',
       start: { days: '1234567' },
     }),
@@ -102,19 +102,19 @@ export const poolDutySchema = group({
     place: numbers,
     hint: 'With commas between them',
   }),
-  linked: rows('Add a linked device', linked, { most: Infinity, start: { kind: 'dosing' } }),
+  linked: rows('Add a linked device', linked, { max: Infinity, start: { kind: 'dosing' } }),
   /** null while nobody said: then frost guard is left as it is */
   winter: choice('Winters are', { none: 'free of frost', light: 'light', hard: 'hard' }).nullable(),
   /** a frosty night to reckon with */
   frostNight: group({
     hours: figure('A frosty night has', 'hours', { hint: 'Below the guard’s temperature' }),
-    perYear: figure('Such nights a year', 'plain', nilIfBlank('plain')),
+    perYear: figure('Such nights a year', 'plain', orZeroIfBlank('plain')),
   }),
   heat: heat.nullable(),
   chlorinator: group(
     {
       rated_gph: figure('Rated output', 'massRate'),
-      needed_gpd: figure('Needed a day', 'mass', { ...orNil, unit: 'g' }),
+      needed_gpd: figure('Needed a day', 'mass', { ...orZero, unit: 'g' }),
       /** below this water its maker lets it idle */
       cold_C: described(z.number(), { label: 'Idles below', quantity: 'temperature', hint: 'By its maker' }),
     },

@@ -4,9 +4,9 @@ import { DAYS } from '../../../time';
 import type { Quantity } from '../../../units';
 
 /** A figure from nil up. */
-export const orNil = { least: 0 } as const;
+export const orZero = { min: 0 } as const;
 /** Nil where nobody entered it. */
-export const nilIfBlank = (quantity: Quantity) => ({ ...orNil, place: zeroIfBlank(quantity) });
+export const orZeroIfBlank = (quantity: Quantity) => ({ ...orZero, place: zeroIfBlank(quantity) });
 export const speed = (label: string) => figure(label, 'speed', { unit: 'rev/min' });
 export const onDays = weekDays('On', z.string().regex(DAYS, 'Name the days, each once.'));
 /** Each of some names is one that stands elsewhere in the duty. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { choice, described, figure, group, minute, months } from '../../../describe';
-import { orNil, nilIfBlank, speed, onDays, called } from './fields';
+import { orZero, orZeroIfBlank, speed, onDays, called } from './fields';
 
 export const tariffWindow = group(
   {
@@ -32,8 +32,8 @@ export const linked = group({
 export const point = group(
   {
     speed_rpm: speed('Speed'),
-    flow_m3h: figure('Flow', 'waterFlow', orNil),
-    head_m: figure('Head, where water is lifted', 'length', orNil).nullable(),
+    flow_m3h: figure('Flow', 'waterFlow', orZero),
+    head_m: figure('Head, where water is lifted', 'length', orZero).nullable(),
     power_W: figure('Power', 'power'),
   },
   { order: ['speed_rpm', 'flow_m3h', 'power_W', 'head_m'] },
@@ -61,9 +61,9 @@ export const heat = group(
     /** the warmest that is allowed */
     warmest_C: described(z.number(), { label: 'Warmest allowed', quantity: 'temperature' }),
     /** minutes the water runs on after the heater has stopped */
-    afterRun_min: figure('After-run', 'minutes', nilIfBlank('minutes')),
+    afterRun_min: figure('After-run', 'minutes', orZeroIfBlank('minutes')),
     startDifference_K: figure('Roof starts at', 'difference'),
-    stopDifference_K: figure('Roof stops at', 'difference', orNil),
+    stopDifference_K: figure('Roof stops at', 'difference', orZero),
     heater_kW: figure('Heater', 'heat').optional(),
     /** collector on the roof */
     roof_m2: figure('Roof collector', 'area').optional(),

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { choice, described, figure, group, type Look, rows } from '../../../describe';
 import { capital } from '../../../words';
 import { SHAPES } from '../../../hydraulics';
-import { circuitNames, called, nilIfBlank, orNil } from './fields';
+import { circuitNames, called, orZeroIfBlank, orZero } from './fields';
 
 const SHAPE_WORDS = { rectangle: 'rectangle', oval: 'oval', round: 'round', kidney: 'kidney' };
 
@@ -13,7 +13,7 @@ const shape = group({
   }),
   length_m: figure((look) => (look.here('shape') === 'round' ? 'Across' : 'Length'), 'length'),
   width_m: figure((look) => (look.here('shape') === 'kidney' ? 'Both widths added' : 'Width'), 'length', {
-    ...nilIfBlank('length'),
+    ...orZeroIfBlank('length'),
     shown: (look) => look.here('shape') !== 'round',
   }),
 }).refine((one) => one.shape === 'round' || one.width_m > 0, {
@@ -31,15 +31,15 @@ export const bodySchema = group({
   name: called('Name', 'Give the water a name.'),
   kind: choice('Kind', { pool: 'pool', tub: 'tub' }),
   shapes: rows('Add a shape', shape, {
-    least: 1,
-    most: Infinity,
+    min: 1,
+    max: Infinity,
     tooFew: 'Enter at least one shape.',
     start: { shape: 'rectangle' },
   }),
   depth_m: figure('Mean depth', 'length'),
   turnoversPerDay: figure('Turnovers a day', 'plain', {
-    ...orNil,
-    most: 100,
+    ...orZero,
+    max: 100,
     hint: 'By local code or operator',
   }),
   /** names of the circuits that turn it over; all that move water where none is named */

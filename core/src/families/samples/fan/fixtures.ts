@@ -20,7 +20,7 @@ import type { Work } from '../../parts/work';
 const dusted = record(
   'fan-dusted',
   {
-    blades: whole('Blades wiped', { least: 1, most: 12 }),
+    blades: whole('Blades wiped', { min: 1, max: 12 }),
     grille: tick('The grille was off'),
     dust_mm: described(figureOrNull, { label: 'Dust on them', quantity: 'bore' }),
   },
@@ -57,14 +57,18 @@ interface FanContext {
 const TEXTS = {
   'FAN-01': {
     title: 'Turns too slowly',
-    so: 'It is set to {speed}; {wanted} are required.',
+    so: 'The fan is set to {speed}; {required} required.',
     will: 'Too little moves.',
-    todo: 'Set {wanted}.',
+    todo: 'Set {required}.',
   },
 } satisfies TextBook;
 const finding = findingMaker<keyof typeof TEXTS>({ 'FAN-01': 'stop' });
 
-const REASONS = { wanted: '{wanted} are required.', automatic: 'It runs by itself.', hand: 'Moved by hand.' };
+const REASONS = {
+  wanted: '{required} required.',
+  automatic: 'The fan runs by itself.',
+  hand: 'Moved by hand.',
+};
 type Role = 'speed' | 'state';
 type Reason = {
   readonly text: keyof typeof REASONS;
@@ -126,9 +130,9 @@ function checkFan({ duty, profile, plate }: FanContext, subject: Subject, values
 
 const fanDuty = group({
   family: z.literal('fan'),
-  wanted_pct: figure('Wanted', 'percent', { least: 0, most: 100 }),
+  wanted_pct: figure('Wanted', 'percent', { min: 0, max: 100 }),
 });
-const fanBehaviours = group({ family: z.literal('fan'), hasClock: tick('It has a clock') });
+const fanBehaviours = group({ family: z.literal('fan'), hasClock: tick('Has a clock') });
 
 export const fanFamily: Family<FanKind> = defineFamily<FanKind>({
   name: 'fan',
@@ -200,7 +204,7 @@ export const fanFamily: Family<FanKind> = defineFamily<FanKind>({
         { key: 'turns', title: 'it turns', method: 'Look.', expected: 'It turns' },
         {
           turns: 'It turns',
-          stands: wrong('It stands', 'FAN-03', 'wiring', 'It has no power', 'Look at its switch.'),
+          stands: wrong('It stands', 'FAN-03', 'wiring', 'Its supply is off', 'Look at its switch.'),
         },
         'turns',
       ),

@@ -19,19 +19,19 @@ import { PlanDraft } from '../../parts/plan-draft';
  * read from a file; its bench runs five seconds of one lift. Nothing outside this folder knows it.
  */
 const stepSchema = group({
-  state: text('State', { most: 40 }),
-  lasts_ms: whole('Lasts, ms', { least: 10, most: 60_000 }),
-  drive: figure('Drives at', 'percent', { least: 0, most: 1 }),
+  state: text('State', { max: 40 }),
+  lasts_ms: whole('Lasts, ms', { min: 10, max: 60_000 }),
+  drive: figure('Drives at', 'percent', { min: 0, max: 1 }),
 });
 const gateBehaviours = group({
   family: z.literal('gate'),
-  hasClock: tick('It has a clock'),
-  sequence: rows('Add a step', stepSchema, { least: 1, most: 20 }),
+  hasClock: tick('Has a clock'),
+  sequence: rows('Add a step', stepSchema, { min: 1, max: 20 }),
 });
 const gateDuty = group({
   family: z.literal('gate'),
-  lift_mm: figure('Lifts by', 'level', { most: 5000 }),
-  stroke_mm: figure('Of a whole stroke of', 'level', { most: 5000 }),
+  lift_mm: figure('Lifts by', 'level', { max: 5000 }),
+  stroke_mm: figure('Of a whole stroke of', 'level', { max: 5000 }),
 });
 const GATE_RECORDS = [
   record('gate-now', {
@@ -61,7 +61,7 @@ type GateContext = GateKind['context'];
 const TEXTS = {
   'GAT-01': {
     title: 'Does not lift far enough',
-    so: 'It lifts by {lift}; {wanted} are required.',
+    so: 'It lifts by {lift}; {required} are required.',
     will: 'It stands half open.',
     todo: 'Turn the pace up.',
   },
@@ -183,7 +183,7 @@ export const gateFamily: Family<GateKind> = defineFamily<GateKind>({
   check: checkGate,
   open: () => [],
   texts: TEXTS,
-  reasons: { least: 'The minimum pace that lifts by {wanted}.' },
+  reasons: { least: 'The minimum pace that lifts by {required}.' },
   arrival: {
     makeSafe: [STOPPED],
     plate: [],
@@ -206,7 +206,13 @@ export const gateFamily: Family<GateKind> = defineFamily<GateKind>({
         { key: 'order', title: 'its order', method: 'Watch one lift.', expected: 'one state after another' },
         {
           right: 'In its order',
-          stuck: wrong('It sticks', 'GAT-03', 'wiring', 'It waits for a switch', 'Look at the end switch.'),
+          stuck: wrong(
+            'It sticks',
+            'GAT-03',
+            'wiring',
+            'No end switch is reached',
+            'Look at the end switch.',
+          ),
         },
         'right',
       ),

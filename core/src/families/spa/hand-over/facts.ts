@@ -56,7 +56,7 @@ export function factsOf({ document, duty }: SpaView): HandoverFact[] {
       words: `${shown('volume', tub.volume_L)}, loses ${shown('heatLoss', coveredLoss_WK(duty))} under its cover${tub.loss.kind === 'cool-down' ? ', from a cool-down' : ', as stated'}; air ${shown('temperature', tub.air_C)}, at its coldest ${shown('temperature', tub.coldest_C)}`,
     },
     {
-      label: 'Wanted',
+      label: 'Required',
       words: `${shown('temperature', wanted.temperature_C)}, local limit ${shown('temperature', wanted.limit_C)}; ${baths.length === 0 ? 'no times of bathing' : `bathing ${timesSaid(baths)}`}; ${wanted.turnovers} turnovers a day`,
     },
     { label: 'Used by', words: code ? 'several households, under the code' : 'one household' },

@@ -147,7 +147,7 @@ function warmingBlock({ context, values }: SpaView): Block[] {
       y: { title: 'Water, °C', from: Math.floor(wanted.from_C - 2), to: Math.ceil(top + 2) },
       lines,
       dots: [],
-      says: `From ${say('temperature', wanted.from_C)} in air of ${say('temperature', tub.coldest_C)}, under its cover; worked out.`,
+      says: `From ${say('temperature', wanted.from_C)} in air of ${say('temperature', tub.coldest_C)}, under its cover; calculated.`,
     },
   ];
 }

@@ -3,8 +3,8 @@ import type { TextBook } from '../../../findings';
 /** Heat, filtering, and who uses the tub. */
 export const HEAT_TEXTS = {
   'SPA-08': {
-    title: 'The wanted temperature cannot be reached',
-    so: 'In air of {air} heater and pump hold {end} at most under the cover; {wanted} are required.',
+    title: 'Required temperature cannot be reached',
+    so: 'In air of {air} heater and pump hold {end} at most under the cover; {required} are required.',
     will: 'The tub heats day and night, and is never warm.',
     todo: 'A better cover or less wind, a larger heater; or agree to a lower temperature in the cold.',
   },
@@ -28,19 +28,19 @@ export const HEAT_TEXTS = {
   },
   'SPA-08.cycles': {
     title: 'Never warm in these cycles',
-    so: 'With {air} of air and the cycles that are set the water never comes from {from} to {wanted}.',
+    so: 'With {air} of air and the cycles that are set the water never comes from {from} to {required}.',
     will: 'The tub is cold when it is required.',
     todo: 'Let it heat at any time, or set longer cycles.',
   },
   'SPA-08.time': {
     title: 'Not warm in time',
-    so: 'From {from} to {wanted} it takes {takes} in air of {air}; {within} were promised.',
+    so: 'From {from} to {required} it takes {takes} in air of {air}; {within} were promised.',
     will: 'Somebody stands there in a towel.',
     todo: 'Fill warmer or earlier: start by then.',
   },
   'SPA-08.flow': {
     title: 'Too little flow for the heater',
-    so: 'At the flow that filters, {flow}, the heater cuts out: it needs {least}.',
+    so: 'At the flow that filters, {flow}, the heater cuts out: it needs {min}.',
     will: 'The tub never heats, or shows a flow fault every few minutes.',
     todo: 'Clean the filter first; then a faster circulation or a heater for less flow.',
   },
@@ -94,33 +94,33 @@ export const HEAT_TEXTS = {
   },
   'SPA-12': {
     title: 'Heats only in its cycles, but is meant to be warm',
-    so: 'In air of {air} it is {water} at {at}; {wanted} are required.',
+    so: 'In air of {air} it is {water} at {at}; {required} are required.',
     will: '“It does not heat”: the commonest call of all, with nothing broken.',
     todo: 'Let it heat whenever it is too cool, or longer cycles before bathing.',
   },
   'SPA-12.low': {
     title: 'Set to low, but meant to be warm',
-    so: 'Standing low it holds {held}; {wanted} are required.',
+    so: 'Standing low it holds {held}; {required} are required.',
     will: '“It does not heat”: the commonest call of all, with nothing broken.',
     todo: 'Another heating mode.',
   },
   'SPA-12.range': {
     title: 'Its range ends below what is required',
-    so: 'In this range it holds {held} at most; {wanted} are required.',
+    so: 'In this range it holds {held} at most; {required} are required.',
     will: 'The set point is shown and never reached.',
     todo: 'The high range.',
   },
   'SPA-12.display': {
     title: 'Water cooler than required: display reads high',
-    so: 'The display is {off} off the thermometer: the water is held at {held}; {wanted} are required.',
+    so: 'The display is {off} off the thermometer: the water is held at {held}; {required} are required.',
     will: 'The tub is never as warm as was agreed, though the display looks right.',
     todo: 'Enter the sensor correction where there is one; else set so much more, within the local limit.',
   },
   'SPA-12.set': {
     title: 'Set lower than required',
-    so: 'The tub is set to {set}; {wanted} are required.',
+    so: 'The tub is set to {set}; {required} are required.',
     will: 'The tub is never as warm as was agreed.',
-    todo: 'Set {wanted}.',
+    todo: 'Set {required}.',
   },
   'SPA-13': {
     title: 'No frost guard',

@@ -52,7 +52,7 @@ export const NUMBER_TEXTS = {
   },
   'SPA-04.none': {
     title: 'Every row that fits takes more than the supply carries',
-    so: 'The minimum that one of them takes at most is {least}; the breaker is {breaker}.',
+    so: 'The minimum that one of them takes at most is {min}; the breaker is {breaker}.',
     will: 'Whatever number is chosen, the breaker trips.',
     todo: 'A larger supply or less connected, by a licensed electrician.',
   },

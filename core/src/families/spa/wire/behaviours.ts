@@ -47,8 +47,8 @@ export const spaBehavioursSchema = group({
   // what each switch of its bank means, and which of them opens the set-up page
   bank: rows(
     'Add a switch of the bank',
-    group({ means: text('It means', { most: 120 }), setUp: tick('It opens the set-up page') }),
-    { most: 12 },
+    group({ means: text('It means', { max: 120 }), setUp: tick('It opens the set-up page') }),
+    { max: 12 },
   ),
   readAt: choice('The set-up switch is read', READ_AT_WORDS),
   wipesClock: tick('A change of number puts its clock back'),
@@ -56,31 +56,31 @@ export const spaBehavioursSchema = group({
   keys: rows(
     'Add a key',
     group({
-      name: text('Key', { most: 40 }),
+      name: text('Key', { max: 40 }),
       drives: choice('It drives', OUTPUT_WORDS, { open: 'Nothing' }).nullable(),
     }),
-    { most: 12 },
+    { max: 12 },
   ),
   // those not named are not limited by themselves
   limits: rows(
     'Add a limit of an output',
     group({
       output: choice('Output', OUTPUT_WORDS),
-      most_A: figure('Carries at most', 'motorCurrent', { most: 100 }),
+      most_A: figure('Carries at most', 'motorCurrent', { max: 100 }),
     }),
-    { most: OUTPUTS.length },
+    { max: OUTPUTS.length },
   ),
   board_A: figure('The board carries on a phase', 'motorCurrent', {
-    most: 200,
+    max: 200,
     hint: 'From its plate',
     none: 'see its plate',
   }).nullable(),
-  messages: rows('Add a message or lamp', controllerMessageSchema, { most: 40 }),
+  messages: rows('Add a message or lamp', controllerMessageSchema, { max: 40 }),
   // null where it has one range alone
   ranges: group({ low: range, high: range }).nullable(),
   standsLow_C: figure('Standing low it holds', 'temperature', {
-    least: 0,
-    most: 45,
+    min: 0,
+    max: 45,
     hint: 'Empty where it cannot',
     none: 'it cannot',
   }).nullable(),
@@ -88,7 +88,7 @@ export const spaBehavioursSchema = group({
   circulatesAlways: tick('Its circulation pump never stands'),
   frost: group(
     {
-      below_C: figure('Below', 'temperature', { least: -10, most: 15 }),
+      below_C: figure('Below', 'temperature', { min: -10, max: 15 }),
       runs: several('It then runs', OUTPUT_WORDS),
     },
     { on: 'It guards against frost by itself' },

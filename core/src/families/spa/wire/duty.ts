@@ -8,11 +8,11 @@ import { MOST_PUMPS } from './table';
 
 const temperature = (
   label: string,
-  { least = -40, most = 60, hint }: { least?: number; most?: number; hint?: string } = {},
-) => figure(label, 'temperature', { least, most, hint });
-const current = (label: string, hint?: string) => figure(label, 'motorCurrent', { most: 100, hint });
-const power = (label: string) => figure(label, 'power', { most: 25_000 });
-const flow = (label: string, hint: string) => figure(label, 'waterFlow', { most: 500, hint }).nullable();
+  { min = -40, max = 60, hint }: { min?: number; max?: number; hint?: string } = {},
+) => figure(label, 'temperature', { min, max, hint });
+const current = (label: string, hint?: string) => figure(label, 'motorCurrent', { max: 100, hint });
+const power = (label: string) => figure(label, 'power', { max: 25_000 });
+const flow = (label: string, hint: string) => figure(label, 'waterFlow', { max: 500, hint }).nullable();
 const oneToThree = (label: string, hint: string | undefined, least: string, most: string) =>
   described(z.int(least).min(1, least).max(3, most), { label, quantity: 'plain', hint });
 const phase = (label = 'On phase') => {
@@ -49,8 +49,8 @@ const pumpSchema = group(
 export type SpaPump = z.infer<typeof pumpSchema>;
 
 const heater = group({
-  power_kW: figure('Heater', 'heat', { most: 60 }),
-  volts_V: figure('Volts across each element', 'voltage', { most: 1000 }),
+  power_kW: figure('Heater', 'heat', { max: 60 }),
+  volts_V: figure('Volts across each element', 'voltage', { max: 1000 }),
   phases: phases('Elements on a phase each', '1, 2 or 3'),
   phase: phase('The first on phase'),
   // under it the heater cuts out
@@ -58,7 +58,7 @@ const heater = group({
 });
 
 const loss = z.discriminatedUnion('kind', [
-  group({ kind: kind('stated', 'Stated'), covered_WK: figure('Loss', 'heatLoss', { most: 5000 }) }),
+  group({ kind: kind('stated', 'Stated'), covered_WK: figure('Loss', 'heatLoss', { max: 5000 }) }),
   group({
     kind: kind('cool-down', 'From a cool-down'),
     from_C: described(temperature('Water at first'), {
@@ -66,7 +66,7 @@ const loss = z.discriminatedUnion('kind', [
     }),
     to_C: temperature('Water at the end'),
     air_C: temperature('Air meanwhile'),
-    hours_h: figure('After', 'hours', { most: 240 }),
+    hours_h: figure('After', 'hours', { max: 240 }),
   }),
 ]);
 
@@ -74,8 +74,8 @@ const loss = z.discriminatedUnion('kind', [
 const spaDutyObject = group({
   family: z.literal('spa'),
   pumps: rows('Add a pump', pumpSchema, {
-    least: 1,
-    most: MOST_PUMPS,
+    min: 1,
+    max: MOST_PUMPS,
     tooFew: 'Enter one pump at least: without water moving there is nothing to heat.',
     start: { phase: 1 },
     note: 'List what is really there, plug by plug; not what should be there.',
@@ -89,17 +89,17 @@ const spaDutyObject = group({
   lights: group({ ...load, phase: phase() }, { on: 'Lights' }).nullable(),
   heater,
   supply: group({
-    volts_V: figure('Voltage', 'voltage', { most: 1000 }),
+    volts_V: figure('Voltage', 'voltage', { max: 1000 }),
     phases: phases('Phases'),
-    breaker_A: figure('Breaker', 'motorCurrent', { most: 125 }),
+    breaker_A: figure('Breaker', 'motorCurrent', { max: 125 }),
   }),
   tub: group({
-    volume_L: figure('Water', 'volume', { most: 50_000 }),
+    volume_L: figure('Water', 'volume', { max: 50_000 }),
     air_C: temperature('Air, usually'),
     coldest_C: temperature('Air, at its coldest'),
     loss: described(loss, { label: 'Its loss under the cover' }),
     open_WK: figure('Loss without its cover', 'heatLoss', {
-      most: 20_000,
+      max: 20_000,
       hint: 'Leave empty if unknown',
     }).nullable(),
   }),
@@ -107,32 +107,32 @@ const spaDutyObject = group({
   code: group(
     {
       circulation_h: figure('Circulation each day', 'hours').max(24, 'A day has 24 hours.'),
-      turnovers: figure('Turnovers each day', 'plain', { most: 200 }),
+      turnovers: figure('Turnovers each day', 'plain', { max: 200 }),
       // free chlorine or bromine
-      residual_mgL: figure('Residual', 'dose', { most: 20, hint: 'Held all the time' }),
+      residual_mgL: figure('Residual', 'dose', { max: 20, hint: 'Held all the time' }),
     },
     { on: 'Several households use it: the local code counts' },
   ).nullable(),
   wanted: group({
-    temperature_C: temperature('Water', { least: 5 }),
-    limit_C: temperature('Local limit', { least: 20, most: 45, hint: 'Commonly 40 °C' }),
-    from_C: temperature('As it is filled', { least: 0 }),
+    temperature_C: temperature('Water', { min: 5 }),
+    limit_C: temperature('Local limit', { min: 20, max: 45, hint: 'Commonly 40 °C' }),
+    from_C: temperature('As it is filled', { min: 0 }),
     within_h: figure('Warm within, after filling', 'hours', {
-      most: 240,
+      max: 240,
       hint: 'Empty where it does not matter',
     }).nullable(),
-    turnovers: figure('Filter turnovers each day', 'plain', { most: 200 }),
+    turnovers: figure('Filter turnovers each day', 'plain', { max: 200 }),
   }),
-  baths: rows('Add a time of bathing', stretch('Bathing from'), { most: 6 }),
-  quiet: rows('Add quiet hours', stretch('Quiet from'), { most: 4 }),
+  baths: rows('Add a time of bathing', stretch('Bathing from'), { max: 6 }),
+  quiet: rows('Add quiet hours', stretch('Quiet from'), { max: 4 }),
   prices: rows(
     'Add a price',
     group({
       from: minute('Price from'),
       to: minute('to'),
-      price: figure('A kWh costs', 'plain', { least: 0, most: 1000 }),
+      price: figure('A kWh costs', 'plain', { min: 0, max: 1000 }),
     }),
-    { least: 1, most: 12, tooFew: 'Enter a price for the day.' },
+    { min: 1, max: 12, tooFew: 'Enter a price for the day.' },
   ),
   currency: pricesOf.currency,
   choices: group({
@@ -152,13 +152,13 @@ const spaDutyObject = group({
       { open: 'As proposed' },
     ).optional(),
     between_C: temperature('Between bathing it could be', {
-      least: 5,
-      most: 45,
+      min: 5,
+      max: 45,
       hint: 'To see what that saves',
     }).optional(),
     cleanUp_min: figure('Clean-up after bathing', 'minutes', {
-      least: 0,
-      most: 600,
+      min: 0,
+      max: 600,
       hint: 'Empty: left as it is',
     }).optional(),
   }),

@@ -26,7 +26,7 @@ export const TRANSFER_REASONS = {
   'control.only': 'The only way that it has.',
   'control.chosen': 'Chosen here.',
   'bottom.low': 'Low, so that little stands in it; above what the float can tell.',
-  'top.even': 'High: {swing} lie between the levels, and {gulp} fall at once.',
+  'top.even': 'High: {swing} lie between the levels, and {slug} fall at once.',
   'top.level': 'The pump runs at full speed well before the vessel is full.',
   'alarm.high': 'Before it floods.',
   'gain.half':

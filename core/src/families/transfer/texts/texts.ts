@@ -35,8 +35,8 @@ export const TRANSFER_TEXTS = {
   },
   'LEV-02': {
     title: 'The levels lie too near for an even flow',
-    so: '{gulp} fall at once, and {swing} lie between the levels.',
-    will: 'After each fall it must send at least {least} at once: the flow is not even, and what is delivered is warmer.',
+    so: '{slug} fall at once, and {swing} lie between the levels.',
+    will: 'After each fall it must send at least {min} at once: the flow is not even, and what is delivered is warmer.',
     todo: 'A higher top level; where the float ends, a larger vessel.',
   },
   'LEV-02.order': {
@@ -167,7 +167,7 @@ export const TRANSFER_TEXTS = {
   },
   'LEV-11': {
     title: 'Delivered too warm',
-    so: 'Over a session it delivers {delivered}; {wanted} are required.',
+    so: 'Over a session it delivers {delivered}; {required} are required.',
     will: 'The product spoils sooner, or the store must cool it again.',
     todo: '{todo}',
   },

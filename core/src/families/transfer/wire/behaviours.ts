@@ -15,12 +15,12 @@ export const transferBehavioursSchema = group({
   backDrops: tick('Going back in its set-up drops the entry'),
   // until its charge is gone after it was switched off
   discharge_min: figure('Stated discharge time', 'minutes', {
-    most: 120,
+    max: 120,
     hint: 'From its plate',
     none: 'see its plate',
   }).nullable(),
   averages_min: figure('Averages over', 'minutes', {
-    most: 120,
+    max: 120,
     hint: 'Empty where that is set, or not needed',
     none: 'as set, or not needed',
   }).nullable(),

@@ -11,58 +11,58 @@ export const CONTROL_WORDS = { even: 'even-flow', level: 'level-following' } as 
 export type Control = keyof typeof CONTROL_WORDS;
 export const CONTROLS: readonly Control[] = ['even', 'level'];
 
-const temperature = (label: string) => figure(label, 'temperature', { least: -10, most: 100 });
-const flow = (label: string, hint?: string) => figure(label, 'waterFlow', { most: 500, hint });
+const temperature = (label: string) => figure(label, 'temperature', { min: -10, max: 100 });
+const flow = (label: string, hint?: string) => figure(label, 'waterFlow', { max: 500, hint });
 
 const inflow = group({
-  inlets: whole('Inlets', { least: 1, most: 60 }),
-  gulp_L: figure('Each slug', 'volume', { most: 5000 }),
-  every_s: figure('A slug from each inlet every', 'seconds', { most: 7200 }),
-  together: whole('Fall at once', { least: 1, most: 60, hint: 'How many together, at worst' }),
+  inlets: whole('Inlets', { min: 1, max: 60 }),
+  gulp_L: figure('Each slug', 'volume', { max: 5000 }),
+  every_s: figure('A slug from each inlet every', 'seconds', { max: 7200 }),
+  together: whole('Fall at once', { min: 1, max: 60, hint: 'How many together, at worst' }),
   cleaning_m3h: flow('Inflow at cleaning'),
 });
 
 const vessel = group({
-  area_m2: figure('Area of the liquid', 'area', { most: 100 }),
-  height_mm: figure('Between the float’s ends', 'level', { most: 5000, hint: 'Its whole way, by a ruler' }),
+  area_m2: figure('Area of the liquid', 'area', { max: 100 }),
+  height_mm: figure('Between the float’s ends', 'level', { max: 5000, hint: 'Its whole way, by a ruler' }),
   // under the air around
-  vacuum_kPa: figure('Vacuum', 'vacuum', { least: 0, most: 100, hint: '0 where it stands open' }),
+  vacuum_kPa: figure('Vacuum', 'vacuum', { min: 0, max: 100, hint: '0 where it stands open' }),
   above_m: figure('Float’s low end above the pump', 'length', {
-    least: -8,
-    most: 50,
+    min: -8,
+    max: 50,
     hint: 'Below 0 where it sucks up',
   }),
   checkValve: yesNo('A check valve behind the pump'),
 });
 
 const pump = group({
-  static_m: figure('From the vessel up to where it goes', 'length', { least: 0, most: 200 }),
+  static_m: figure('From the vessel up to where it goes', 'length', { min: 0, max: 200 }),
   pipe: group(
-    { loss_m: figure('Lost', 'length', { most: 200 }), at_m3h: flow('at a flow of') },
+    { loss_m: figure('Lost', 'length', { max: 200 }), at_m3h: flow('at a flow of') },
     { on: 'The loss of pipe and cooler is known' },
   ).nullable(),
   curve: curvePoints(200),
   power: powerPoints(100_000),
-  rated_rpm: figure('Speed of its curve', 'speed', { most: 20_000 }),
+  rated_rpm: figure('Speed of its curve', 'speed', { max: 20_000 }),
   npsh_m: figure('Needs at its inlet, at that speed', 'length', {
-    least: 0,
-    most: 50,
+    min: 0,
+    max: 50,
     hint: 'NPSH; empty when not known',
   }).nullable(),
-  limit_rpm: figure('Its own maximum speed', 'speed', { most: 20_000, hint: 'From its manual' }).nullable(),
+  limit_rpm: figure('Its own maximum speed', 'speed', { max: 20_000, hint: 'From its manual' }).nullable(),
   outlet_L: figure('Liquid behind the outlet', 'volume', {
-    most: 5000,
+    max: 5000,
     hint: 'What may be drawn before air follows',
   }),
 });
 
 const product = group({
   in_C: temperature('It comes with'),
-  density_kgm3: figure('Density', 'liquidDensity', { most: 2000 }),
-  heat_kJkgK: figure('Heat capacity', 'heatCapacity', { most: 10 }),
+  density_kgm3: figure('Density', 'liquidDensity', { max: 2000 }),
+  heat_kJkgK: figure('Heat capacity', 'heatCapacity', { max: 10 }),
   wanted_C: temperature('Wanted'),
   stands_min: figure('It may stand for', 'minutes', {
-    most: 1440,
+    max: 1440,
     hint: 'Empty where that does not matter',
   }).nullable(),
   foams: yesNo('It foams'),
@@ -71,7 +71,7 @@ const product = group({
 
 const stated = group({
   kind: kind('stated', 'UA stated'),
-  ua_kWK: figure('UA', 'conductance', { most: 1000 }),
+  ua_kWK: figure('UA', 'conductance', { max: 1000 }),
   at_m3h: flow('at a flow of the product of'),
 });
 const readings = group({

@@ -1,0 +1,40 @@
+import { FAMILY_NAMES, familyOf, type Duty, type FamilyName } from '@barythm/core/families';
+import { METRIC } from '../../units';
+import { shownPaths, textAt, textsOver, unansweredIn, withText } from '../../describe';
+
+/** What a form of any family begins with is no answer, wherever it is shown. */
+
+const samplesOf = (name: FamilyName) =>
+  jest.requireActual<{ SAMPLES: readonly { duty: Duty }[] }>(`@barythm/core/families/${name}/fixtures`)
+    .SAMPLES;
+
+describe.each(FAMILY_NAMES)('the duty of %s', (name) => {
+  const { duty: form } = familyOf(name).forms;
+  const open = (texts: object, answered: readonly string[] = []) =>
+    form.parts.flatMap((part) => unansweredIn(part, texts as never, form.blank, new Set(answered), METRIC));
+
+  test('nobody has answered anything of a blank form', () => {
+    const stands = form.parts
+      .flatMap(({ fields }) => shownPaths(fields, form.blank, '', METRIC))
+      .filter((path) => {
+        const text = textAt(form.blank, path);
+        return typeof text === 'string' && text !== '' && text !== 'no';
+      });
+    expect(stands.length).toBeGreaterThan(0);
+    expect(open(form.blank as object)).toEqual(stands);
+  });
+
+  test.each(samplesOf(name).map((sample, i) => [i, sample] as const))(
+    'sample %i: what is left as it was offered waits, and each waits no more once it is changed or said to be right',
+    (_, { duty }) => {
+      const typed = textsOver(form.blank, form.write(duty as never));
+      const waits = open(typed as object);
+      for (const path of waits) {
+        expect(textAt(typed, path)).toBe(textAt(form.blank, path));
+        expect(open(withText(typed, path, 'another') as object)).not.toContain(path);
+        expect(open(typed as object, [path])).not.toContain(path);
+      }
+      expect(open(typed as object, waits)).toEqual([]);
+    },
+  );
+});
