@@ -57,8 +57,7 @@ test('a new pump on 4–20 mA, from the register to its hand-over, in 110 touche
     await thumb.words('new-model', 'Motor pump, 0.1 mL head');
     await thumb.words('new-serial', 'MM-7');
     await thumb.tap('new-gear-B');
-    await thumb.figure('new-rated_bar', '10');
-    await thumb.tap('new-save');
+    await thumb.lastFigure('new-rated_bar', '10');
     thumb.begin('as found');
     await thumb.tap('start-job');
     await thumb.figure('now-current_mA', '4');

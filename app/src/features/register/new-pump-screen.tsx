@@ -146,6 +146,7 @@ function NewPumpForm({ site }: { site: Site | null }) {
             draft={draft}
             errors={errors}
             onChange={(key, text) => set({ [key]: text })}
+            onRecord={() => void save()}
           />
         )}
         <Words size="small" colour="quiet">
@@ -216,10 +217,12 @@ interface PlateProps {
   readonly draft: NewPump;
   readonly errors: Partial<Record<string, string>>;
   readonly onChange: (key: string, text: string) => void;
+  /** takes the pump in, with what is typed so far */
+  readonly onRecord: () => void;
 }
 
 /** What stands on the plate of a pump with this controller. */
-function PlateFields({ profileId, draft, errors, onChange }: PlateProps) {
+function PlateFields({ profileId, draft, errors, onChange, onRecord }: PlateProps) {
   const { data: profile } = useProfile(profileId);
   if (!profile) return null;
   return familyOf(profile.family).arrival.plate.map(({ key, label, quantity, options, hint }) => {
@@ -244,6 +247,7 @@ function PlateFields({ profileId, draft, errors, onChange }: PlateProps) {
         hint={hint?.(profile, typedOf(draft)) ?? undefined}
         value={draft[key] ?? ''}
         error={errors[key] ?? null}
+        onRecord={onRecord}
         onChange={(text) => onChange(key, text)}
       />
     );
