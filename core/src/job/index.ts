@@ -20,6 +20,7 @@ export { rowsOf } from './sheet/rows';
 export { inOneLook, MOST_IN_A_LOOK } from './sheet/in-one-look';
 export { toEnter } from './sheet/to-enter';
 export { changedLines, offeredLine } from './hand-over/changed-lines';
+export { measuredLine } from './hand-over/measured-line';
 export { provedLines } from './hand-over/proved-words';
 export {
   confirmedSteps,

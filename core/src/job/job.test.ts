@@ -101,9 +101,21 @@ describe('ANY-21 volume not measured', () => {
       sound: false,
     });
   });
+  test('mistake: that nothing flowed where nothing should, and nothing else', () => {
+    const still = badlySet()
+      .enter('left', 'length', 71)
+      .enter('left', 'range', '4-20')
+      .record(SAFE)
+      .read(0, 0, 0);
+    expect(jobCodes(still)).toContain('ANY-21');
+    expect(summarise(view(still)).proof.says[0].words).toBe('Volume not measured: plate value.');
+  });
   test('near miss: a flow that fits was read', () => {
     expect(jobCodes(proved(0.41))).not.toContain('ANY-21');
-    expect(summarise(view(proved(0.41))).proof.says[0]).toEqual({ words: 'Flow measured.', sound: true });
+    expect(summarise(view(proved(0.41))).proof.says[0]).toEqual({
+      words: 'Flow measured: 0.41\u00a0L/h at 20\u00a0mA.',
+      sound: true,
+    });
   });
 });
 

@@ -1,4 +1,4 @@
-import { offeredLine, provedLines } from '@barythm/core/job';
+import { measuredLine, offeredLine, provedLines } from '@barythm/core/job';
 import type { Handover, HandoverFinding } from '@barythm/core/visit';
 import { strokePoints } from '@barythm/core/visit';
 import { receivedWords } from '@barythm/core/words';
@@ -132,9 +132,11 @@ function acceptedStops(pdf: Pdf, accepted: readonly HandoverFinding[], start: nu
 
 function proved(pdf: Pdf, { summary }: Handover, start: number): number {
   const { proof } = summary;
+  const measured = measuredLine(summary);
   const lines = [
     ...triedLines(summary),
     ...proof.says.map(({ words }) => words),
+    ...(measured === null ? [] : [measured]),
     ...(offered(summary) ??
       (summary.notTried.length > 0
         ? [`${counted(summary.notTried.length, 'check')} offered and not tried: see the last page.`]

@@ -2,6 +2,7 @@ import { SAMPLE_OF } from '../../families/suites/samples.fixtures';
 import type { HandoverSetting } from '../../visit';
 import { Walk } from '../testing/walk.fixtures';
 import { changedLines, offeredLine } from './changed-lines';
+import { measuredLine } from './measured-line';
 import { summarise } from './handover';
 
 const setting = (label: string, found: string | null, left: string | null, unit = ''): HandoverSetting => ({
@@ -54,5 +55,14 @@ describe.each(SAMPLE_OF)('%s', (_name, sample) => {
     const proved = summarise(walk.view);
     if (proved.notTried.length === 0 && proved.checks.length > 0)
       expect(offeredLine(proved)).toMatch(/^All \d+ proofs that were offered were tried\.$/);
+    // a figure that was read stands with its title, a state that was seen does not
+    const measured = measuredLine(proved);
+    const asked = walk.view.checks.filter(({ verdict }) => verdict.ok);
+    const figures = asked.filter(({ record }) => Object.keys(record.body.figures).length > 0);
+    expect(measured === null).toBe(figures.length === 0);
+    for (const { check, verdict } of figures.slice(0, 6))
+      expect(measured).toContain(`${check.title}: ${verdict.seen}`);
+    for (const { check, record } of asked)
+      if (record.body.seen !== null) expect(measured ?? '').not.toContain(`${check.title}: `);
   });
 });

@@ -88,6 +88,7 @@ export function summarise(view: JobView): HandoverSummary {
       voided,
       voidedWhy,
       superseded,
+      ...(Object.keys(record.body.figures).length > 0 ? { measured: true } : {}),
       recordedAt: record.recordedAt,
     })),
     notTried: notTried(view),

@@ -77,6 +77,8 @@ export const checkSchema = z
     /** why it proves nothing any more; null while it stands */
     voidedWhy: z.string().nullable().optional(),
     superseded: z.boolean(),
+    /** what was seen is a figure that was read, and not a state */
+    measured: z.literal(true).optional(),
     recordedAt: instantSchema,
   })
   .strict();

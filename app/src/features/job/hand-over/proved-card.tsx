@@ -1,4 +1,4 @@
-import { changedLines, offeredLine, provedLines } from '@barythm/core/job';
+import { changedLines, measuredLine, offeredLine, provedLines } from '@barythm/core/job';
 import type { HandoverSummary } from '@barythm/core/visit';
 import { View } from 'react-native';
 import { Card } from '../../../ui/card';
@@ -10,6 +10,7 @@ export function ProvedCard({ summary }: { summary: HandoverSummary }) {
   const tried = provedLines(summary);
   const changed = summary.changed ?? changedLines(summary.settings);
   const offered = offeredLine(summary);
+  const measured = measuredLine(summary);
   return (
     <Card title="What was done and proved" testID="proved">
       {changed.length === 0 ? (
@@ -53,6 +54,7 @@ export function ProvedCard({ summary }: { summary: HandoverSummary }) {
           {words}
         </Words>
       ))}
+      {measured !== null && <Words testID="measured-words">{measured}</Words>}
       {summary.messages && <Words>{summary.messages}.</Words>}
       {summary.resets.map((reset) => (
         <Words key={reset.recordedAt}>

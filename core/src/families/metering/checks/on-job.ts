@@ -14,7 +14,7 @@ import {
 } from '../proof/calibration';
 import type { JudgedCheck } from '../../../visit';
 import type { JudgedReading } from '../proof/judged-reading';
-import { standing } from '../proof/judged-readings';
+import { measuredFlows, standing } from '../proof/judged-readings';
 import type { JobGround } from '../../family';
 import type { MeteringJob } from '../wire/job';
 
@@ -37,7 +37,7 @@ function volume(
   const sound = standing(readings).filter((reading) => reading.verdict?.ok);
   const proved = sound.length > 0 || document.records.some(({ body }) => body.kind === 'check');
   if (!context || !proved || context.duty.strokeVolume.basis === 'measured') return [];
-  if (sound.some((reading) => reading.verdict?.flowOk)) return [];
+  if (measuredFlows(readings).length > 0) return [];
   return [finding('ANY-21', 'job', { stroke: fig('strokeVolume', context.duty.strokeVolume.full_mL) })];
 }
 

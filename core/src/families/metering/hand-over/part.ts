@@ -3,8 +3,8 @@ import { fig, figureWithUnit, presentReader, type Quantity } from '../../../unit
 import { lastRecord, type Block } from '../../../visit';
 import type { HandoverPart } from '../../family';
 import type { MeteringView } from '../kind';
-import { lastDrawdown, whyRejected } from '../proof/calibration';
-import { standing } from '../proof/judged-readings';
+import { lastDrawdown, measuredStroke_mL, whyRejected } from '../proof/calibration';
+import { measuredFlows, standing } from '../proof/judged-readings';
 import type { MeteringRecord } from '../wire/records';
 import { doseBlock, doseOf } from './dose-block';
 import { drawdownBlocks, drawdownsOf } from './drawdown-block';
@@ -28,7 +28,7 @@ export function partOf(view: MeteringView): HandoverPart {
     proof: {
       points: sound.length,
       passed: sound.filter((reading) => reading.verdict?.ok).length,
-      says: [volumeSaid(volumeOf(view)), liveSaid(live ? liveWords(live.body) : null)],
+      says: [volumeSaid(volumeOf(view), measuredOf(view)), liveSaid(live ? liveWords(live.body) : null)],
     },
   };
 }
@@ -41,12 +41,28 @@ function doseOfView({ context, duty, values }: MeteringView): Block[] {
 }
 
 function volumeOf({ document, context, readings }: MeteringView): VolumeProof {
-  if (standing(readings).some((reading) => reading.verdict?.flowOk)) return 'flow measured';
+  if (measuredFlows(readings).length > 0) return 'flow measured';
   const drawn = lastDrawdown(document);
   if (drawn !== null && whyRejected(drawn) === '') return 'volume measured by drawdown';
   return context?.duty.strokeVolume.basis === 'measured'
     ? 'volume not measured: earlier calibration'
     : 'volume not measured: plate value';
+}
+
+/** The greatest flow that was measured, with the signal it was measured at; else what a drawdown measured; null where neither was. */
+function measuredOf({ document, readings }: MeteringView): string | null {
+  const flow = measuredFlows(readings)
+    .map(({ entry }) => entry.reading)
+    .sort((a, b) => (b.flow_lph ?? 0) - (a.flow_lph ?? 0))
+    .at(0);
+  const say = (quantity: 'pumpFlow' | 'strokeVolume' | 'current', value: number) =>
+    figureWithUnit(fig(quantity, value), presentReader());
+  if (flow && flow.flow_lph !== null)
+    return `${say('pumpFlow', flow.flow_lph)} at ${say('current', flow.injected_mA)}`;
+  const drawn = lastDrawdown(document);
+  // a drawdown by time measures a rate against the one that is shown
+  if (drawn === null || drawn.by !== 'strokes' || whyRejected(drawn) !== '') return null;
+  return `${say('strokeVolume', measuredStroke_mL(drawn))} a stroke`;
 }
 
 function seenReading(

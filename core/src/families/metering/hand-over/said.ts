@@ -8,9 +8,10 @@ export type VolumeProof =
   | 'volume not measured: plate value'
   | 'volume not measured: earlier calibration';
 
-export function volumeSaid(volume: VolumeProof): Said {
+/** @param figure what was measured, in words; null where nothing was, or where a hand-over did not say it yet */
+export function volumeSaid(volume: VolumeProof, figure: string | null = null): Said {
   return {
-    words: `${capital(volume)}.`,
+    words: figure === null ? `${capital(volume)}.` : `${capital(volume)}: ${figure}.`,
     sound: volume === 'flow measured' || volume === 'volume measured by drawdown',
   };
 }

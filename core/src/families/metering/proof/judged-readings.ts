@@ -17,6 +17,13 @@ export function standing(readings: readonly JudgedReading[]): JudgedReading[] {
   return readings.filter(standsAs);
 }
 
+/** Readings that stand and measured a flow as expected: that nothing flows where nothing should proves no volume. */
+export function measuredFlows(readings: readonly JudgedReading[]): JudgedReading[] {
+  return standing(readings).filter(
+    ({ verdict }) => verdict?.ok && verdict.flowOk && verdict.expected.flow_lph > 0,
+  );
+}
+
 /** What a reading is judged by. */
 export interface ReadingGround {
   readonly context: MeteringContext | null;
