@@ -20,7 +20,7 @@ export function standing(readings: readonly JudgedReading[]): JudgedReading[] {
 /** Readings that stand and measured a flow as expected: that nothing flows where nothing should proves no volume. */
 export function measuredFlows(readings: readonly JudgedReading[]): JudgedReading[] {
   return standing(readings).filter(
-    ({ verdict }) => verdict?.ok && verdict.flowOk && verdict.expected.flow_lph > 0,
+    ({ verdict }) => verdict?.ok && verdict.flowOk && (verdict.expected.flow_lph ?? 0) > 0,
   );
 }
 
