@@ -58,6 +58,7 @@ async function asFound() {
     await browser.tap(`seen-${key}`);
   await browser.says('drive-first', '7 of 7 seen.');
   // unit 2 turned the wrong way: put right by its menu
+  await browser.tap('later-turning');
   await browser.tap('turning-way-right');
   await browser.tap('turning-save');
   await browser.says('turning', 'Unit 1: the right way');
@@ -65,6 +66,7 @@ async function asFound() {
   await browser.tap('turning-save');
   await browser.says('turning', 'Unit 2: turned by menu');
   // measured with water in it the gas says nothing; empty it does
+  await browser.tap('later-precharge');
   await browser.type('precharge-measured_bar', '2.9');
   await browser.tap('precharge-empty');
   await browser.tap('precharge-save');

@@ -54,6 +54,7 @@ test('a nutrient pump paced by a meter’s pulses, from nothing to the hand-over
 
 async function messagesAndResets() {
   const { browser } = stage;
+  await browser.tap('later-reset');
   await browser.tap('reset-what-faults');
   await browser.type('reset-why', 'List was full.');
   await browser.type('reset-seen', 'List empty.');

@@ -94,6 +94,11 @@ function parsed<T>(text: string, initial: T): T {
   }
 }
 
+/** Whether something is being typed under a key, as it stands in this moment. */
+export function isDrafted(key: string): boolean {
+  return read(PREFIX + key) !== null;
+}
+
 /** Forgets every draft whose key begins so. */
 export function forgetDrafts(prefix: string): void {
   for (const key of memory.keys()) if (key.startsWith(PREFIX + prefix)) memory.delete(key);

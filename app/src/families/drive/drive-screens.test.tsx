@@ -1,4 +1,4 @@
-import { WorkCards } from '../../features/job/as-found/record-card';
+import { WorkCards } from '../../testing/work-cards';
 import { linesOf } from '@barythm/core/describe';
 import { driveFamily } from '@barythm/core/families/drive';
 import { METRIC } from '@barythm/core/units';

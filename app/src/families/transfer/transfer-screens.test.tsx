@@ -1,4 +1,4 @@
-import { WorkCards } from '../../features/job/as-found/record-card';
+import { WorkCards } from '../../testing/work-cards';
 import { transferFamily } from '@barythm/core/families/transfer';
 import { METRIC } from '@barythm/core/units';
 import { linesOf } from '@barythm/core/describe';

@@ -1,4 +1,4 @@
-import { WorkCards } from '../../../features/job/as-found/record-card';
+import { WorkCards } from '../../../testing/work-cards';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { lastRecord } from '@barythm/core/visit';
 import { DUTY, PANEL, PANEL_DUTY, TEN_SLOTS } from '@barythm/core/families/pool/fixtures';

@@ -1,4 +1,4 @@
-import { WorkCards } from './record-card';
+import { WorkCards } from '../../../testing/work-cards';
 import { screen } from '@testing-library/react-native';
 import { MOTOR, NUMBERED, standJob } from '../../../testing/job-stand';
 import { MessagesCard } from './messages-card';

@@ -11,9 +11,8 @@ import { ClockCard } from './clock-card';
 import { LockOffCard, MakeSafeCard } from './make-safe-card';
 import { PlateCard } from './plate-card';
 import { MessagesCard } from './messages-card';
-import { ResetsCard } from './resets-card';
 import { FoundSheet } from './found-sheet';
-import { WorkCards } from './record-card';
+import { LaterCards } from './later-cards';
 import { ReadingsCard } from './readings-card';
 
 /** As found: make safe, read the plate, write down every setting and reading before anything is touched. */
@@ -66,10 +65,9 @@ export function AsFoundStage() {
       {/* from here displays are dead, and what needs hands or an open cabinet is done */}
       <LockOffCard />
       {Opened && <Opened />}
-      <WorkCards />
       {Work && <Work />}
+      <LaterCards />
       <PowerBackCard />
-      <ResetsCard />
       <CancelCard />
     </StageFrame>
   );

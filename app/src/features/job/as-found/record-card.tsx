@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { withText, type Texts } from '@barythm/core/describe';
-import { familyOf, type AnyKind, type AnyWork, type RecordBody } from '@barythm/core/families';
+import type { AnyKind, AnyWork, RecordBody } from '@barythm/core/families';
 import { recordsOf } from '@barythm/core/visit';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
@@ -14,27 +14,21 @@ import type { Colour } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import { TakeBack, useJobScope } from '../../../kit/job';
 
-/** Work that is written down beside the settings, a card each. */
-export function WorkCards() {
-  const { view } = useJobScope();
-  const { work } = familyOf(view.family).arrival;
-  return work
-    .filter(({ there }) => !there || there(view))
-    .map((one) => <RecordCard key={one.kind} work={one} />);
-}
-
 const COLOURS: Readonly<Record<'good' | 'poor' | 'bad', Colour>> = {
   good: 'moss',
   poor: 'ochre',
   bad: 'rust',
 };
 
-function RecordCard({ work }: { work: AnyWork<AnyKind> }) {
+export const recordDraft = (kind: string, jobId: string) => `record:${kind}:${jobId}`;
+
+/** Work that is written down beside the settings: what was done, and a form for it. */
+export function RecordCard({ work }: { work: AnyWork<AnyKind> }) {
   const { kind, title, note } = work;
   const { view, jobId, write } = useJobScope();
   const reader = useReader();
   const form = work.form(view);
-  const [texts, setTexts] = useDraftOf<Texts>(`record:${kind}:${jobId}`, form.blank);
+  const [texts, setTexts] = useDraftOf<Texts>(recordDraft(kind, jobId), form.blank);
   const [tried, setTried] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
   const all = recordsOf(view.document, kind);

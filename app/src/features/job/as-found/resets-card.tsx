@@ -17,6 +17,7 @@ interface Draft {
   readonly why: string;
   readonly seen: string;
 }
+export const resetDraft = (jobId: string) => `reset:${jobId}`;
 const EMPTY: Draft = { what: null, why: '', seen: '' };
 
 const ASKED: Readonly<Record<ResetOf, string>> = {
@@ -27,10 +28,12 @@ const ASKED: Readonly<Record<ResetOf, string>> = {
   breaker: 'Breaker',
 };
 
+export const RESETS_TITLE = 'Reset on this visit';
+
 /** Every reset with why, and what was seen afterwards (ANY-13, ANY-15, ANY-16). */
 export function ResetsCard() {
   const { view, jobId, write } = useJobScope();
-  const [draft, setDraft] = useDraftOf<Draft>(`reset:${jobId}`, EMPTY);
+  const [draft, setDraft] = useDraftOf<Draft>(resetDraft(jobId), EMPTY);
   const [error, setError] = useState<string | null>(null);
   const behaviours: CommonBehaviours = view.profile.behaviours;
   const done = recordsOf(view.document, 'reset');
@@ -53,7 +56,7 @@ export function ResetsCard() {
     if (refused === null) setDraft(null);
   };
   return (
-    <Card title="Reset on this visit" testID="resets">
+    <Card title={RESETS_TITLE} testID="resets">
       {done.map(({ id, body }) => (
         <View key={id}>
           <Words bold colour={body.seen === null ? 'ochre' : 'ink'}>
