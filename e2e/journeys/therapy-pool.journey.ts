@@ -66,7 +66,7 @@ async function asFound() {
   await browser.says('found-week', '“25:00” is no time of day.');
   await browser.type('slot-1-start', '7:00');
   await browser.tap('slot-1-save');
-  await browser.says('slot-1-row', 'every day · 7:00 · 22:00 · 2900 · On');
+  await browser.says('slot-1-row', 'every day · 7:00 · 22:00 · 2900 rev/min · On');
   await browser.tap('slot-2-copy');
   await browser.type('slot-2-start', '17:00');
   await browser.type('slot-2-stop', '21:00');
@@ -74,7 +74,7 @@ async function asFound() {
   await browser.tap('slot-2-save');
   await browser.tap('week-as-left');
   await browser.says('found-week', '10 of 10 programs recorded');
-  await browser.says('slot-7-row', 'every day · 1:00 · 5:00 · 1200 · Off');
+  await browser.says('slot-7-row', 'every day · 1:00 · 5:00 · 1200 rev/min · Off');
   await browser.tap('sheet-as-left');
   await browser.says('found-sheet', '21 of 21 settings recorded');
   await browser.tap('now-state-program');

@@ -1,7 +1,7 @@
 import { capital } from '@barythm/core/words';
 import type { PoolProfile } from '@barythm/core/families/pool';
 import { wordsFor, type Parameter, type SettingValue } from '@barythm/core/profile';
-import { parseForParameter } from '../../../kit/value';
+import { parseForParameter, valueWords } from '../../../kit/value';
 
 /** What is typed of one program, by the parameter's plain key. */
 export type SlotTexts = Readonly<Record<string, string>>;
@@ -66,7 +66,7 @@ export function rowWords(
   const parts = parameters.map((parameter) => {
     const found = foundOf(parameter);
     if (!found) return null;
-    return found.value === null ? '?' : wordsFor(parameter, found.value);
+    return found.value === null ? '?' : valueWords(parameter, found.value);
   });
   return parts.every((part) => part === null) ? 'not read yet' : parts.map((part) => part ?? '–').join(' · ');
 }

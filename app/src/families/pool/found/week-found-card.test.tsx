@@ -71,7 +71,7 @@ test('times that a controller shows as dashes are taken by a tap', () => {
   type('slot-1-share', '60');
   press('slot-1-save');
   expect(foundIn(job, 'programs/1/from')).toBe('none');
-  expect(screen.getByText('--:-- · --:-- · 60')).toBeTruthy();
+  expect(screen.getByText('--:-- · --:-- · 60\u00a0%')).toBeTruthy();
 });
 
 test('all as last left, in one go', () => {

@@ -45,7 +45,7 @@ export function LaterCards() {
         <Opened key={one.key} now={opened.at(-1) === one.key} card={one.card} />
       ))}
       {closed.length > 0 && (
-        <Card title="Done at the pump besides" testID="later">
+        <Card title="Other work at the pump" testID="later">
           <ButtonRow>
             {closed.map(({ key, title }) => (
               <Button
