@@ -68,6 +68,7 @@ test('as found: its own cards stand among those of any pump', () => {
 
 test('as found: a record of its own has a card, painted by its description', () => {
   standJob(PROFILE, <AsFoundStage />, [], walked('arrive', 'found'));
+  press('later-fan-dusted');
   expect(screen.getByText('Dusting')).toBeTruthy();
   expect(screen.getByText('Switched off at its plug first.')).toBeTruthy();
   expect(screen.getByText('Blades wiped')).toBeTruthy();

@@ -14,6 +14,7 @@ type Findings = Parameters<typeof FindingList>[0]['findings'];
 /** The frame of a plan, the same for every family: targets and findings beside it where there is room for them. */
 export function PlanFrame({
   aside,
+  planned,
   ready,
   missing,
   onMissing,
@@ -21,7 +22,9 @@ export function PlanFrame({
   children,
 }: {
   aside: ReactNode;
-  /** the duty is complete, so there is something to agree */
+  /** there is a plan to look at */
+  planned: boolean;
+  /** the duty is complete, and nothing of it only offered: there is something to agree */
   ready: boolean;
   /** how many answers of the duty are missing or wrong */
   missing: number;
@@ -35,7 +38,7 @@ export function PlanFrame({
   return (
     <StageFrame
       stage="plan"
-      aside={wide && ready && aside}
+      aside={wide && planned && aside}
       action={
         ready || document.handover ? (
           <Button
@@ -60,7 +63,7 @@ export function PlanFrame({
       }
     >
       {children}
-      {ready && <BenchLink />}
+      {planned && <BenchLink />}
     </StageFrame>
   );
 }

@@ -99,6 +99,7 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
   );
   return (
     <PlanFrame
+      planned={Boolean(work)}
       ready={Boolean(work) && (open.length === 0 || view.document.handover !== null)}
       missing={Object.keys(typed.errors).length + open.length}
       onMissing={typed.ask}

@@ -110,7 +110,7 @@ test('an accepted drawdown becomes the figure for plan and proof, and ANY-21 has
   expect(context?.duty.strokeVolume).toMatchObject({ basis: 'measured', atLength_pct: 71 });
   expect(context?.duty.strokeVolume.full_mL).toBeCloseTo(0.0651 / 0.71, 6);
   expect(summarise(viewJob(writer.document, TODAY)).proof.says[0]).toEqual({
-    words: 'Volume measured by drawdown.',
+    words: 'Volume measured by drawdown: 0.0651\u00a0mL a stroke at 71\u00a0% stroke length.',
     sound: true,
   });
 });

@@ -55,14 +55,14 @@ function measuredOf({ document, readings }: MeteringView): string | null {
     .map(({ entry }) => entry.reading)
     .sort((a, b) => (b.flow_lph ?? 0) - (a.flow_lph ?? 0))
     .at(0);
-  const say = (quantity: 'pumpFlow' | 'strokeVolume' | 'current', value: number) =>
-    figureWithUnit(fig(quantity, value), presentReader());
+  const say = (quantity: Quantity, value: number) => figureWithUnit(fig(quantity, value), presentReader());
   if (flow && flow.flow_lph !== null)
     return `${say('pumpFlow', flow.flow_lph)} at ${say('current', flow.injected_mA)}`;
   const drawn = lastDrawdown(document);
   // a drawdown by time measures a rate against the one that is shown
   if (drawn === null || drawn.by !== 'strokes' || whyRejected(drawn) !== '') return null;
-  return `${say('strokeVolume', measuredStroke_mL(drawn))} a stroke`;
+  const at = drawn.length_pct === null ? '' : ` at ${say('percent', drawn.length_pct)} stroke length`;
+  return `${say('strokeVolume', measuredStroke_mL(drawn))} a stroke${at}`;
 }
 
 function seenReading(
