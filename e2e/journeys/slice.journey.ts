@@ -159,7 +159,7 @@ async function handOver() {
   await browser.says('dose-found', 'Leaves the required band');
   await browser.says('dose-left', 'Within the required band');
   await browser.says('proved', '6 of 6 signal points as expected.');
-  await browser.says('proved', 'Flow measured.');
+  await browser.says('proved', /Flow measured: [\d.]+ L\/h at \d+ mA/);
   await browser.says('changed', 'Stroke length: 58 % → 77 %');
   await browser.tap('hand-over');
   await browser.says('sign', 'Nobody has signed yet.');
