@@ -138,7 +138,7 @@ function Chosen({ field, group }: Of<ChoiceField>) {
   const look = useLook(group);
   const { texts, change } = useForm();
   const path = under(group, field.key);
-  const { text, error, missing, offered, confirm, testID } = useSpot(path);
+  const { text, error, missing, offered, answer, testID } = useSpot(path);
   const Pick = field.searched ? SearchedChoice : Choice;
   return (
     <Pick
@@ -150,7 +150,7 @@ function Chosen({ field, group }: Of<ChoiceField>) {
       value={text || null}
       error={error}
       onChange={(value) => {
-        if (value === text) confirm();
+        answer();
         const next = withText(texts, path, value);
         change(field.follows ? field.follows(next, value, group) : next);
       }}

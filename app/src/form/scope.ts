@@ -57,8 +57,8 @@ export interface Spot {
   readonly missing: boolean;
   /** what stands there is what the form began with, and nobody's answer */
   readonly offered: boolean;
-  /** what stands there is the answer */
-  readonly confirm: () => void;
+  /** what is done there is an answer, whether or not it changes what stands there */
+  readonly answer: () => void;
   readonly testID: string;
 }
 
@@ -68,13 +68,20 @@ export function useSpot(path: string): Spot {
   const text = textAt(texts, path);
   const blank = typeof text !== 'string' || text.trim() === '';
   const quiet = blank && !tried;
+  const isOffered = offered?.paths.has(path) ?? false;
+  const answer = () => {
+    if (isOffered) offered?.answer([path]);
+  };
   return {
     text: typeof text === 'string' ? text : '',
-    set: (next) => change(withText(texts, path, next)),
-    confirm: () => offered?.answer([path]),
+    set: (next) => {
+      answer();
+      change(withText(texts, path, next));
+    },
+    answer,
     error: quiet ? undefined : errors[path],
     missing: quiet && errors[path] !== undefined,
-    offered: offered?.paths.has(path) ?? false,
+    offered: isOffered,
     testID: `${name}-${path}`,
   };
 }

@@ -61,3 +61,15 @@ test('a signature is drawn lines and nothing else', () => {
     'body.signature.paths.0: A signature is lines only.',
   ]);
 });
+
+test('whoever writes is named as papers can print it, with one fault at most', () => {
+  const told = (actor: string) =>
+    commandSchema
+      .safeParse({ ...command(reading({})), actor })
+      .error?.issues.map(({ path, message }) => `${path.join('.')}: ${message}`) ?? [];
+  expect(told(' Ada ')).toEqual([]);
+  expect(told('a'.repeat(60))).toEqual([]);
+  expect(told('a'.repeat(61))).toEqual(['actor: At most 60 characters.']);
+  expect(told('  ')).toEqual(['actor: Say who writes.']);
+  expect(told('Ada 😀')).toEqual(['actor: “😀” cannot be printed on paper: write it in another way.']);
+});

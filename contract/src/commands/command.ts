@@ -1,4 +1,4 @@
-import { nameFault } from '@barythm/core/print';
+import { LONGEST_NAME, NAME_TOO_LONG, signFault } from '@barythm/core/print';
 import { z } from 'zod';
 import {
   addressSchema,
@@ -130,10 +130,8 @@ export const commandSchema = z
       .string()
       .trim()
       .min(1, 'Say who writes.')
-      .superRefine((name, context) => {
-        const wrong = nameFault(name);
-        if (wrong !== null) context.addIssue({ code: 'custom', message: wrong });
-      }),
+      .max(LONGEST_NAME, NAME_TOO_LONG)
+      .refine((name) => signFault(name) === null, { error: ({ input }) => signFault(String(input)) ?? '' }),
     units: z.enum(['metric', 'us', 'both']).optional(),
     body: z.discriminatedUnion('kind', [jobStartSchema, ...jobBodies]),
   })

@@ -42,13 +42,14 @@ export function shownPaths(fields: readonly Field[], texts: Texts, path: string,
 
 /** No text, and a box that is not ticked. */
 const NOTHING: readonly string[] = ['', 'no'];
+const stands = (text: Texts | undefined) => typeof text === 'string' && !NOTHING.includes(text);
 
 /**
  * What a form began with and nobody has answered: it stands there to begin with, and is no answer until somebody says that it is right
- * or types another.
+ * or chooses another. What merely followed from another answer is none either.
  *
  * @param start what the form began with
- * @param answered paths that somebody answered as they stood
+ * @param answered paths that somebody answered
  */
 export function unansweredIn(
   { fields }: Part,
@@ -57,13 +58,7 @@ export function unansweredIn(
   answered: ReadonlySet<string>,
   reader: Reader,
 ): string[] {
-  return shownPaths(fields, texts, '', reader).filter((path) => {
-    const text = textAt(start, path);
-    return (
-      typeof text === 'string' &&
-      !NOTHING.includes(text) &&
-      text === textAt(texts, path) &&
-      !answered.has(path)
-    );
-  });
+  return shownPaths(fields, texts, '', reader).filter(
+    (path) => stands(textAt(start, path)) && stands(textAt(texts, path)) && !answered.has(path),
+  );
 }

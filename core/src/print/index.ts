@@ -47,11 +47,12 @@ export function signFault(text: string): string | null {
 
 /** Signs of a person's name that find room on paper, beside a date or for whom they sign. */
 export const LONGEST_NAME = 60;
+export const NAME_TOO_LONG = `At most ${LONGEST_NAME} characters.`;
 
 /** What is wrong with the name of a person as papers are to print it, in words; null where nothing is, as with none. */
 export function nameFault(name: string): string | null {
   const longer = name.trim().length > LONGEST_NAME;
-  return signFault(name) ?? (longer ? `At most ${LONGEST_NAME} characters.` : null);
+  return signFault(name) ?? (longer ? NAME_TOO_LONG : null);
 }
 
 /** The first text in some data that papers cannot print, with its place; null where all can be printed. */

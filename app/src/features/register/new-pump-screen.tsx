@@ -92,6 +92,11 @@ function NewPumpForm({ site }: { site: Site | null }) {
     />
   );
   const save = async () => {
+    if (draft.profile !== '' && !profile) {
+      // its plate is read by it: in whose units its figures are is not known before
+      setGeneral('The controller’s profile is not loaded yet. Try again in a moment.');
+      return;
+    }
     const plate = readPlate(profile ?? null, draft);
     if (Object.keys(plate.errors).length > 0) {
       setErrors(plate.errors);

@@ -223,11 +223,11 @@ function Pager(props: {
   if (last === 1) return null;
   return (
     <View style={styles.pager}>
-      <Button label="Back" disabled={page <= 1} onPress={() => onPage(page - 1)} />
+      <Button again label="Back" disabled={page <= 1} onPress={() => onPage(page - 1)} />
       <Words size="small">
         Page {page} of {last}, {total} {what}
       </Words>
-      <Button label="On" disabled={page >= last} onPress={() => onPage(page + 1)} />
+      <Button again label="On" disabled={page >= last} onPress={() => onPage(page + 1)} />
     </View>
   );
 }

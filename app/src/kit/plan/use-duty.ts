@@ -61,36 +61,29 @@ export function useDuty<T>(
   // a digit stands in its field at once; what follows from it comes a moment later
   const calm = useDeferredValue(texts);
   const { value: duty, errors } = useMemo(() => form.read(calm, more), [form, calm, more]);
-  const choose = useCallback(
-    (path: string, text: string) =>
-      setDraft((now) => withText(textsOver(initial, form.broughtUp(now)), path, text)),
-    [setDraft, initial, form],
-  );
   const reader = useReader();
   const [answered, setAnswered] = useDraftOf<readonly string[]>(`${key}:answered`, NONE);
-  const settledOn = useMemo(() => new Set([...answered, ...seen]), [answered, seen]);
-  // nothing of a duty that was planned with before is a start
-  const start = known === null ? form.blank : null;
+  const settledOn = useMemo(() => {
+    // what was seen is no answer to what stands there instead
+    const still = seen.filter((path) => textAt(texts, path) === textAt(initial, path));
+    return new Set([...answered, ...still]);
+  }, [answered, seen, texts, initial]);
   const unanswered = useCallback(
-    (part: Part) => (start === null ? NONE : unansweredIn(part, texts, start, settledOn, reader)),
-    [start, texts, settledOn, reader],
+    (part: Part) =>
+      // nothing of a duty that was planned with before is a start
+      known === null ? unansweredIn(part, texts, initial, settledOn, reader) : NONE,
+    [known, texts, initial, settledOn, reader],
   );
   const answer = useCallback(
     (paths: readonly string[]) => setAnswered((now) => [...new Set([...now, ...paths])]),
     [setAnswered],
   );
-  // what was changed and changed back was answered by whoever did so
-  const change = useCallback(
-    (next: Texts) => {
-      if (start !== null) {
-        const changed = form.parts
-          .flatMap(unanswered)
-          .filter((path) => textAt(next, path) !== textAt(start, path));
-        if (changed.length > 0) answer(changed);
-      }
-      setDraft(next);
+  const choose = useCallback(
+    (path: string, text: string) => {
+      answer([path]);
+      setDraft((now) => withText(textsOver(initial, form.broughtUp(now)), path, text));
     },
-    [start, form, unanswered, answer, setDraft],
+    [answer, setDraft, initial, form],
   );
   const [tried, setTried] = useState(false);
   const ask = useCallback(() => setTried(true), []);
@@ -99,5 +92,18 @@ export function useDuty<T>(
     setAnswered(null);
   }, [setDraft, setAnswered]);
   const settled = calm === texts;
-  return { form, texts, change, choose, settled, duty, errors, tried, ask, unanswered, answer, forget };
+  return {
+    form,
+    texts,
+    change: setDraft,
+    choose,
+    settled,
+    duty,
+    errors,
+    tried,
+    ask,
+    unanswered,
+    answer,
+    forget,
+  };
 }

@@ -4,5 +4,5 @@ import type { Undo } from './use-undo';
 /** Takes back the last move on a chart; not there while there is none. */
 export function UndoButton({ undo, testID }: { undo: Undo; testID: string }) {
   if (!undo.canUndo) return null;
-  return <Button kind="quiet" label="Undo the last move" testID={testID} onPress={undo.undo} />;
+  return <Button again kind="quiet" label="Undo the last move" testID={testID} onPress={undo.undo} />;
 }

@@ -55,7 +55,7 @@ export type { MeteringBehaviours } from './wire/behaviours';
 export { choicesOf, type MeteringDuty, meteringDutySchema } from './wire/duty';
 export { gearsOf, type MeteringPlate } from './wire/plate';
 export type { CalibrationBody } from './wire/records';
-export { blankDuty, type SeenOfDuty } from './form/duty-form';
+export { blankDuty } from './form/blank-duty';
 export { PRODUCT_FIELDS } from './form/product-fields';
 export { dutyProductSchema, strengthSchema } from './wire/product';
 export { lastAt, lineAgrees, pointsToInject, proofPoints } from './proof/points';

@@ -3,6 +3,7 @@ import { DUTY, SOUND_MOTOR, TWO_POINT } from '@barythm/core/families/metering/fi
 import { textsOver } from '@barythm/core/describe';
 import { meteringFamily } from '@barythm/core/families/metering';
 import { addressOf } from '@barythm/core/profile';
+import { BLANK } from '@barythm/core/job/testing/fixtures';
 import { forgetDrafts, useDraftOf } from '../../../draft/use-draft';
 import { MOTOR, standJob } from '../../../testing/job-stand';
 import { press, type, valueOf, wordsOf } from '../../../testing/touch';
@@ -114,7 +115,7 @@ test('what a form began with is no answer: the plan is accepted once somebody sa
   const { blank, write } = meteringFamily.forms.duty;
   const draft = renderHook(() => useDraftOf('duty:job-1', blank as object)).result;
   act(() => draft.current[1](textsOver(blank, write(DUTY)) as object));
-  const job = planning(MOTOR, { dutyBefore: null });
+  const job = planning(MOTOR, { dutyBefore: null, pump: { ...BLANK.pump, signalFrom: null } });
   expect(screen.getByTestId('targets')).toBeTruthy();
   expect(screen.queryByTestId('agree-plan')).toBeNull();
   expect(screen.getAllByText(/Only a start: confirm or change/).length).toBeGreaterThan(1);
@@ -123,11 +124,30 @@ test('what a form began with is no answer: the plan is accepted once somebody sa
   const [first] = rights();
   // a part with such a start stays open, and the choice that stands there can be tapped itself
   expect(screen.getByTestId(first)).toBeTruthy();
+  // what only followed from a choice is no answer: there and back, the source still waits
+  const said = () => wordsOf('duty-signal.source');
+  expect(said()).toContain('Only a start');
+  press('duty-mode-pulse');
   press('duty-mode-analog');
+  expect(said()).toContain('Only a start');
+  press('duty-signal.source-flow');
+  expect(said()).not.toContain('Only a start');
   for (const right of rights()) press(right);
   expect(screen.queryByText(/Only a start/)).toBeNull();
   press('agree-plan');
   expect(job.view().duty).toMatchObject({ mode: 'analog' });
+});
+
+test('a cable that was followed is not asked for again, as long as what stands there is what it was', () => {
+  planning(MOTOR, { dutyBefore: null, pump: { ...BLANK.pump, signalFrom: 'controller' } });
+  const said = () => wordsOf('duty-signal.source');
+  expect(screen.getByTestId('duty-signal.source-controller').props.accessibilityState.checked).toBe(true);
+  expect(said()).not.toContain('Only a start');
+  // pulses come from a meter; back on a current, nobody has said from where
+  press('duty-mode-pulse');
+  press('duty-mode-analog');
+  expect(screen.getByTestId('duty-signal.source-controller').props.accessibilityState.checked).toBe(false);
+  expect(said()).toContain('Only a start');
 });
 
 test('an empty duty opens in the mode that the controller was found in', () => {
@@ -157,6 +177,10 @@ test('an empty duty opens in the mode that the controller was found in', () => {
     ],
   });
   openAll();
+  // it may be the wrong one: it stands there, and is nobody's choice yet
+  expect(screen.getByTestId('duty-mode-manual').props.accessibilityState.checked).toBe(false);
+  expect(wordsOf('duty-mode')).toContain('Only a start');
+  press('duty-right-signal');
   expect(screen.getByTestId('duty-mode-manual').props.accessibilityState.checked).toBe(true);
 });
 

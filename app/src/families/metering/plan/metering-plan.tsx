@@ -24,7 +24,6 @@ import { ModeSettings } from '../duty/mode-settings';
 import { ProductPick } from '../duty/product-pick';
 import { RatedFlow } from '../duty/rated-flow';
 import { GearCard } from './gear-card';
-import { seenOf } from './seen';
 import { PulseCard } from './pulse-card';
 import { SignalCard } from './signal-card';
 import { usePlan, type PlanWork } from './use-plan';
@@ -35,7 +34,7 @@ const OWN = { ModeSettings, ProductPick, RatedFlow };
 /** Plan of a metering pump: the signal's line can be moved by hand, and the dose follows. */
 export function MeteringPlan() {
   const { view, jobId } = useMetering();
-  const { texts: blank, seen } = useMemo(() => blankDuty(seenOf(view)), [view]);
+  const { texts: blank, seen } = useMemo(() => blankDuty(view), [view]);
   const typed = useDuty(meteringFamily.forms.duty, `duty:${jobId}`, view.duty, blank, undefined, seen);
   const { byHand, setByHand, screen } = useMoved(jobId);
   const { work, fault } = usePlan(view, typed.duty, byHand);

@@ -148,6 +148,33 @@ describe('the plate', () => {
     // what was read stays, to be corrected
     expect(valueOf('identify-serial')).toBe('MM-7');
     expect(valueOf('identify-greatest_spm')).toBe('144');
+    // a plate that was misread takes the setting that came with it along
+    press('identify-gear-B');
+    press('identify-save');
+    expect(job.view().values.found).toMatchObject({ gear: 'B' });
+    expect(job.codes()).not.toContain('MET-02');
+  });
+
+  test('a gear that was read by itself stays as it was read, whatever the plate says', () => {
+    const job = standJob(
+      MOTOR,
+      <>
+        <PlateCard />
+        <FoundSheet />
+      </>,
+      [],
+      { dutyBefore: DUTY },
+    );
+    press('found-choice-gear-A');
+    press('identify-differs');
+    press('identify-gear-C');
+    press('identify-source-flow');
+    press('identify-save');
+    expect(job.view().values.found).toMatchObject({ gear: 'A' });
+    pressText('Read again');
+    press('identify-gear-B');
+    press('identify-save');
+    expect(job.view().values.found).toMatchObject({ gear: 'A' });
   });
 });
 

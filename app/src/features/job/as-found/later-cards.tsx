@@ -1,7 +1,7 @@
 import { familyOf, type RecordKind } from '@barythm/core/families';
 import { recordsOf } from '@barythm/core/visit';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { isDrafted } from '../../../draft/use-draft';
 import { Button, ButtonRow } from '../../../ui/button';
 import { Card } from '../../../ui/card';
@@ -36,24 +36,24 @@ export function LaterCards() {
   const [opened, setOpened] = useState<readonly RecordKind[]>(() =>
     all.filter(({ draft }) => isDrafted(draft)).map(({ key }) => key),
   );
+  const [asked, setAsked] = useState<RecordKind | null>(null);
+  const ask = (key: RecordKind) => {
+    setOpened((now) => [...now, key]);
+    setAsked(key);
+  };
   const isOpen = ({ key }: Later) =>
     opened.includes(key) || recordsOf(document, key).length > 0 || document.handover !== null;
   const closed = all.filter((one) => !isOpen(one));
   return (
     <>
       {all.filter(isOpen).map((one) => (
-        <Opened key={one.key} now={opened.at(-1) === one.key} card={one.card} />
+        <Opened key={one.key} now={asked === one.key} card={one.card} />
       ))}
       {closed.length > 0 && (
         <Card title="Other work at the pump" testID="later">
           <ButtonRow>
             {closed.map(({ key, title }) => (
-              <Button
-                key={key}
-                label={title}
-                testID={`later-${key}`}
-                onPress={() => setOpened((now) => [...now, key])}
-              />
+              <Button key={key} label={title} testID={`later-${key}`} onPress={() => ask(key)} />
             ))}
           </ButtonRow>
         </Card>
@@ -66,8 +66,10 @@ export function LaterCards() {
 function Opened({ now, card }: { now: boolean; card: () => React.JSX.Element }) {
   const view = useInSight(now);
   return (
-    <View ref={view} style={{ gap: SPACE.l }}>
+    <View ref={view} style={styles.opened}>
       {card()}
     </View>
   );
 }
+
+const styles = StyleSheet.create({ opened: { gap: SPACE.l } });

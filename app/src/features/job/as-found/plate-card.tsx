@@ -113,7 +113,7 @@ export function PlateCard() {
   const record = (read: IdentifyBody) => {
     const refused = write({ kind: 'job.record', jobId, recordId: newId(), record: read });
     if (refused === null) {
-      for (const entry of settingsOnPlate(view, read))
+      for (const entry of settingsOnPlate(view, read, recorded?.body ?? null))
         write({ kind: 'sheet.enter', jobId, entryId: newId(), column: 'found', reason: null, ...entry });
       setDraft(null);
       setAgain(false);

@@ -88,10 +88,15 @@ export function asRegistered(
   return identified(unit.plate, { serial: unit.serial, asProfile: true, source: seen, note: '' }, source);
 }
 
-/** Settings that were read with the plate, because they are what is stamped on it; none that was read already. */
+/**
+ * Settings that were read with the plate, because they are what is stamped on it; none that was read by itself.
+ *
+ * @param before what the plate was read as before it was read again; null the first time
+ */
 export function settingsOnPlate(
   { family, profile, rows }: Pick<JobView, 'family' | 'profile' | 'rows'>,
   { plate }: Pick<IdentifyBody, 'plate'>,
+  before: Pick<IdentifyBody, 'plate'> | null,
 ): { readonly address: string; readonly raw: string; readonly unit: string; readonly value: string }[] {
   return familyOf(family).arrival.plate.flatMap(({ key, role }) => {
     const value = (plate as Plate)[key];
@@ -99,7 +104,10 @@ export function settingsOnPlate(
     if (!parameter || typeof value !== 'string' || !parameter.options?.some((one) => one.value === value))
       return [];
     const address = addressOf(parameter);
-    if (rows.some((row) => row.address === address && row.found)) return [];
+    const found = rows.find((row) => row.address === address)?.found;
+    // a plate that was misread is put right together with the setting that came with it
+    const cameWithIt = before !== null && found?.value === (before.plate as Plate)[key];
+    if (found && (!cameWithIt || found.value === value)) return [];
     return [{ address, raw: value, unit: '', value }];
   });
 }

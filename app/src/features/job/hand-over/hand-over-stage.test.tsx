@@ -123,6 +123,19 @@ test('signed, it is frozen and leaves as files, the calendar among them', () => 
   expect(screen.queryByTestId('sign')).toBeNull();
 });
 
+test('a name that finds no room is told at its field, and nothing of it is cut off', () => {
+  sign();
+  const job = stand();
+  press('signed-as-site');
+  type('signed-name', 'a'.repeat(61));
+  press('hand-over');
+  expect(job.view().document.handover).toBeNull();
+  expect(screen.getByText('At most 60 characters.')).toBeTruthy();
+  type('signed-name', 'a'.repeat(60));
+  press('hand-over');
+  expect(job.view().document.handover?.signedAs).toBe(`${'a'.repeat(60)}, for the site`);
+});
+
 test('nobody was there: the hand-over says so, and asks for neither name nor signature', () => {
   const job = stand();
   press('signed-as-nobody');

@@ -10,6 +10,7 @@ import { Card } from '../../../ui/card';
 import { Choice } from '../../../ui/fields/choice';
 import { DateField } from '../../../ui/fields/date-field';
 import { Field } from '../../../ui/fields/field';
+import { goToFirstError } from '../../../ui/pad/next-field';
 import { Heading, Words } from '../../../ui/words/words';
 import { FindingList } from '../../../kit/findings';
 import { DecisionAction, useJobScope, StageFrame } from '../../../kit/job';
@@ -61,8 +62,11 @@ export function HandOverStage() {
       setError({ field: 'date', words: 'A date is written 31.5.2027 or 2027-05-31.' });
       return;
     }
-    // told at its field already
-    if (nameFault(name) !== null) return;
+    if (nameFault(name) !== null) {
+      // told at its field already, which may be out of sight
+      goToFirstError();
+      return;
+    }
     if (!alone && draft.drawn.paths.length === 0) {
       setError({ field: 'signature', words: 'Nobody has signed yet. If nobody was there, say so above.' });
       return;

@@ -1,4 +1,4 @@
-import { lastRecord } from '../../../visit';
+import { signalSeen } from './signal-seen';
 import type { ArrivalReadings, ReadingField } from '../../family';
 import type { MeteringRecord } from '../wire/records';
 
@@ -21,8 +21,7 @@ const BEHIND_A_METER = FIELDS.filter(({ key }) => key !== 'current_mA').map((fie
 export const readings: ArrivalReadings<Now> = {
   record: 'readings-now',
   fields: (document) => {
-    const seen = lastRecord(document, 'identify')?.body.signalFrom ?? document.pump.signalFrom;
-    return seen === 'meter' ? BEHIND_A_METER : FIELDS;
+    return signalSeen(document) === 'meter' ? BEHIND_A_METER : FIELDS;
   },
   states: null,
   body: ({ figures, unreadable, by }): Now => {

@@ -1,18 +1,6 @@
 import { dateInWords, parseDate } from '../../../time';
-import {
-  aFigure,
-  fieldsOf,
-  formOf,
-  onlyIf,
-  own,
-  type Saying,
-  textAt,
-  type Texts,
-  together,
-  withText,
-} from '../../../describe';
-import { choicesOf, meteringDutySchema, type MeteringDuty, strokeVolumeSchema } from '../wire/duty';
-import type { SignalFrom } from '../../../visit';
+import { aFigure, fieldsOf, formOf, onlyIf, own, type Saying, textAt, together } from '../../../describe';
+import { choicesOf, meteringDutySchema, strokeVolumeSchema } from '../wire/duty';
 import { broughtUp } from './earlier-duty';
 import { PRODUCT_FIELDS } from './product-fields';
 import { MODE_SAID, SIGNAL_FIELDS, signalSaid } from './signal-part';
@@ -186,32 +174,4 @@ function withDensity(product: Record<string, unknown>) {
   const strength = product.strength as Record<string, unknown>;
   if (strength.stated !== 'weight') return product;
   return { ...product, strength: { ...strength, density_kgl: product.density_kgl } };
-}
-
-/** Pulses and contacts come from a meter. */
-const METERED: readonly string[] = ['pulse', 'contact'];
-
-/** What was seen at the pump before anybody says what the process needs. */
-export interface SeenOfDuty {
-  /** the mode that the controller was found in; null while it was not read */
-  readonly mode: MeteringDuty['mode'] | null;
-  /** where its signal cable comes from; null while nobody followed it */
-  readonly signalFrom: SignalFrom | null;
-}
-
-/** A form that nobody has filled in yet, with what was seen at the pump; and the paths where that stands. */
-export function blankDuty({ mode, signalFrom }: SeenOfDuty): {
-  readonly texts: Texts;
-  readonly seen: readonly string[];
-} {
-  const metered = mode !== null && METERED.includes(mode);
-  // a meter sends no current: behind one the mode will be another
-  const source = metered ? 'meter' : signalFrom === 'meter' ? null : signalFrom;
-  const seen = Object.entries({ mode, 'signal.source': source }).flatMap(([path, value]) =>
-    value === null ? [] : [[path, value] as const],
-  );
-  return {
-    texts: seen.reduce<Texts>((texts, [path, value]) => withText(texts, path, value), DUTY_FORM.blank),
-    seen: seen.map(([path]) => path),
-  };
 }

@@ -4,7 +4,7 @@ import type { DutyProduct } from '../wire/product';
 import type { MeteringDuty } from '../wire/duty';
 import type { MeteringPlate } from '../wire/plate';
 import type { Ground } from '../../parts/ground';
-import { lastRecord } from '../../../visit';
+import { signalSeen } from '../arrival/signal-seen';
 import type { MeteringJobKind, MeteringProfile } from '../wire/job';
 import type { StandingCalibration } from './standing-calibration';
 import { standingCalibration, measuredHistory } from '../proof/calibration';
@@ -91,7 +91,7 @@ export function contextOf({
   return {
     ...known,
     duty: withCalibration(known.duty, calibration),
-    signalFrom: lastRecord(document, 'identify')?.body.signalFrom ?? signalFrom,
+    signalFrom: signalSeen(document),
     calibration,
   };
 }
