@@ -81,7 +81,24 @@ async function plan() {
   await browser.says('duty-part-pump', 'The head must fall as the flow grows');
   await browser.type('duty-pump.curve.2.head_m', '1.7');
   await browser.says('target-head', '3.2');
+  await gripByThumb();
   await browser.tap('agree-plan');
+}
+
+/** The grip is drawn at a height: a thumb moves it up, and the page stands still under it. */
+async function gripByThumb() {
+  const { browser } = stage;
+  // findings that come above it do not move what is under the thumb
+  const chartAt = async () => (await (await browser.find('pump-card')).getRect()).y;
+  // a thumb that goes sideways moves nothing
+  await browser.swipe('head-grip', 40, 0);
+  await browser.says('target-head', '3.2');
+  const before = await chartAt();
+  await browser.swipe('head-grip', 0, -60);
+  await browser.until('the head went up', async () => !(await browser.text('target-head')).includes('3.2'));
+  expect(await chartAt()).toBeCloseTo(before, 0);
+  await browser.tap('pump-undo');
+  await browser.says('target-head', '3.2');
 }
 
 async function prove() {

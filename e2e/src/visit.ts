@@ -76,7 +76,7 @@ async function arrive(stage: Stage, thumb: Thumb, { state, source, figures }: Se
       await thumb.tap(`same-${key}`);
       await browser.find(`found-row-${key}`);
     }
-  if (arrival.first && (await browser.has('seen-save'))) {
+  if (arrival.first && (await browser.has('seen-rest'))) {
     for (const { key } of arrival.first.steps)
       if (await browser.has(`seen-${key}`)) await thumb.tap(`seen-${key}`);
   }

@@ -15,6 +15,7 @@ import { FigurePadProvider, usePadIsOpen } from '../ui/pad/figure-pad';
 import { useWide } from '../ui/screen/layout';
 import { useUnitsWanted } from '../ui/reader';
 import { usePalette } from '../ui/theme';
+import { keepFocus } from '../ui/touch/keep-focus';
 
 const FONT_FILES = {
   Next: require('@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf'),
@@ -35,6 +36,7 @@ export default function Layout() {
   const units = useUnitsWanted();
   useEffect(() => {
     void outbox.start();
+    const letFocusGo = keepFocus(document);
     // what is on the screen comes first: the others are fetched ahead once nothing is being asked for any more
     const ahead = setInterval(() => {
       if (client.isFetching() > 0) return;
@@ -50,6 +52,7 @@ export default function Layout() {
     return () => {
       clearInterval(ahead);
       stop();
+      letFocusGo();
       outbox.stop();
       window.removeEventListener?.('online', again);
     };

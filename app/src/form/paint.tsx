@@ -21,6 +21,7 @@ import {
   withText,
   type WordsField,
 } from '@barythm/core/describe';
+import { AsRead } from './as-read';
 import { Rows } from './rows';
 import { hintOf, useForm, useLook, useSpot } from './scope';
 
@@ -102,7 +103,7 @@ interface Of<F> {
 function Typed({ field, group }: Of<FigureField | WordsField>) {
   const look = useLook(group);
   const { text, set, error, missing, offered, testID } = useSpot(under(group, field.key));
-  return (
+  const input = (
     <Input
       words={field.kind === 'words'}
       lines={field.kind === 'words' ? field.lines : undefined}
@@ -116,6 +117,14 @@ function Typed({ field, group }: Of<FigureField | WordsField>) {
       error={error}
       onChange={set}
     />
+  );
+  if (field.kind === 'words' || field.asRead === undefined) return input;
+  // the field stays the same one while its first digit is typed
+  return (
+    <View style={styles.stack}>
+      {input}
+      {(text === '' || offered) && <AsRead read={field.asRead} field={field} testID={testID} onUse={set} />}
+    </View>
   );
 }
 
@@ -232,6 +241,7 @@ function Days({ field, group }: Of<DaysField>) {
 
 const styles = StyleSheet.create({
   set: { gap: SPACE.xs },
+  stack: { gap: SPACE.xs },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m, alignItems: 'flex-start' },
   cell: { flexGrow: 1, flexBasis: '40%', minWidth: 130 },
 });

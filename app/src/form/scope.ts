@@ -26,6 +26,8 @@ interface FormScope {
   readonly own?: OwnParts;
   /** what the form began with, as far as nobody has answered it: it stands there, and is no answer yet */
   readonly offered?: Offered;
+  /** what was read on arrival, by its key, where this job has it */
+  readonly read?: (key: string) => number | null;
 }
 
 export interface Offered {

@@ -10,6 +10,8 @@ export interface Described {
   readonly hint?: Told<string | undefined>;
   /** what a figure measures; typed and read in the reader's units */
   readonly quantity?: Quantity;
+  /** the reading on arrival that it mostly is, by its key: offered where nothing is typed yet, and taken over by nobody but who reads it */
+  readonly asRead?: string;
   /** the one unit in which it is shown and typed, where the reader's wish does not count */
   readonly unit?: string;
   /** of one of a few, and of several: each in words */

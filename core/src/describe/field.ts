@@ -41,6 +41,8 @@ export interface FigureField extends Named {
   readonly unit?: string;
   /** what it comes to where nothing stands */
   readonly none?: string;
+  /** the reading on arrival that it mostly is */
+  readonly asRead?: string;
 }
 export interface WordsField extends Named {
   readonly kind: 'words';

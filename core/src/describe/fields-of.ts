@@ -113,6 +113,7 @@ function made(key: string, { schema, blank, said }: Peeled): Field | null {
       unit: said.unit,
       hint: hint ?? empty,
       none: said.none,
+      asRead: said.asRead,
     });
   }
   const among = said.options !== undefined && !(schema instanceof z.ZodArray);

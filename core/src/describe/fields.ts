@@ -67,7 +67,7 @@ export function aFigure(
     blank = 'needed',
     place,
     ...more
-  }: More & { blank?: Blank; unit?: string; none?: string; place?: Place } = {},
+  }: More & { blank?: Blank; unit?: string; none?: string; place?: Place; asRead?: string } = {},
 ): FigureField {
   const shown = more.unit === undefined && quantity !== 'plain' ? { quantity } : {};
   return { kind: 'figure', key, label, place: place ?? figurePlace(quantity, blank), ...shown, ...more };

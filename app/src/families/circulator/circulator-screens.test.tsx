@@ -14,7 +14,7 @@ import {
 import { forgetDrafts, useDraftOf } from '../../draft/use-draft';
 import { AsFoundStage } from '../../features/job/as-found/as-found-stage';
 import { standJob } from '../../testing/job-stand';
-import { press, type, wordsOf } from '../../testing/touch';
+import { press, type, valueOf, wordsOf } from '../../testing/touch';
 import { PurgeCard } from './found/purge-card';
 import { FirstCard } from '../../features/job/as-found/first-card';
 import { CirculatorPlan } from './plan/circulator-plan';
@@ -64,6 +64,51 @@ describe('the duty', () => {
         'currency',
       ]),
     );
+  });
+});
+
+describe('what was read on arrival', () => {
+  const arrived = (inlet_bar: number | null) => ({
+    kind: 'job.record' as const,
+    jobId: 'job-1',
+    recordId: 'read-1',
+    record: {
+      kind: 'circulator-now' as const,
+      head_m: null,
+      flow_m3h: null,
+      power_W: null,
+      inlet_bar,
+      flow_C: 62,
+      return_C: 55,
+      state: 'runs' as const,
+      unreadable: {},
+    },
+  });
+  const plan = (inlet_bar: number | null, duty: CirculatorDuty = { ...DUTY, inlet_bar: null }) =>
+    standJob(BUILDING, <CirculatorPlan />, [arrived(inlet_bar)], { dutyBefore: duty });
+
+  test('is offered where the plan asks for it and nothing stands, and used by a tap', () => {
+    plan(1.4);
+    press('duty-open-index');
+    expect(valueOf('duty-inlet_bar')).toBe('');
+    expect(wordsOf('duty-inlet_bar-as-read')).toMatch(/Use 1\.4\sbar, as read/);
+    // typed instead, it stays the field that has the focus
+    const field = screen.getByTestId('duty-inlet_bar');
+    type('duty-inlet_bar', '1');
+    expect(screen.getByTestId('duty-inlet_bar')).toBe(field);
+    type('duty-inlet_bar', '');
+    press('duty-inlet_bar-as-read');
+    expect(valueOf('duty-inlet_bar')).toBe('1.4');
+    expect(screen.queryByTestId('duty-inlet_bar-as-read')).toBeNull();
+    type('duty-inlet_bar', '');
+    expect(screen.queryByTestId('duty-inlet_bar-as-read')).not.toBeNull();
+  });
+  test('stands beside nothing that was typed, nor where it was not read', () => {
+    plan(1.4, { ...DUTY, inlet_bar: 1.2 });
+    press('duty-open-index');
+    expect(screen.queryByTestId('duty-inlet_bar-as-read')).toBeNull();
+    plan(null);
+    expect(screen.queryByTestId('duty-inlet_bar-as-read')).toBeNull();
   });
 });
 
@@ -147,6 +192,7 @@ describe('the plan', () => {
 test('what was seen before it runs: all of it, or a word why not', () => {
   const job = stand(<FirstCard />);
   press('seen-valves');
+  press('seen-rest');
   press('seen-save');
   expect(screen.getByText('Say why not all of it was seen.')).toBeTruthy();
   type('seen-why', 'Lagged over.');

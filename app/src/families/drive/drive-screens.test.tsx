@@ -137,6 +137,7 @@ describe('at the pump', () => {
     const job = stand(<FirstCard />, ONE, WHEEL);
     expect(wordsOf('drive-first')).toContain('asks for the motor first');
     press('seen-filled');
+    press('seen-rest');
     press('seen-save');
     expect(screen.getByText('Say why not all of it was seen.')).toBeTruthy();
     type('seen-why', 'Runs already.');

@@ -172,6 +172,7 @@ describe('at the tub', () => {
   test('protection and covers are seen, or a word why not', () => {
     const job = stand(<FirstCard />);
     press('seen-rcd');
+    press('seen-rest');
     press('seen-save');
     expect(screen.getByText('Say why not all of it was seen.')).toBeTruthy();
     type('seen-why', 'Dark.');

@@ -44,11 +44,10 @@ export function CancelCard() {
   const begun = document.entries.some(({ kind }) => kind === 'left');
   if (begun || document.handover || document.job.state === 'cancelled') return null;
   return (
-    <Card title="Begun by mistake?" testID="cancel-card">
-      <Words>Nothing is set on this job yet: it can be cancelled. What was read stays in the history.</Words>
+    <Card testID="cancel-card">
       <ReasonEntry
-        ask="Cancel this job"
-        label="Why it is cancelled"
+        ask="Begun by mistake? Cancel this job"
+        label="Why it is cancelled; what was read stays in the history"
         act="Cancel the job"
         draft={`cancel:${jobId}`}
         testID="cancel-job"

@@ -18,12 +18,13 @@ interface LevelGripProps {
   readonly onMove: (value: number) => void;
 }
 
-/** A grip at a level of a chart: moved by a finger that starts sideways and goes up or down, by mouse, and by the arrow keys. */
+/** A grip at a level of a chart: moved up and down by a finger, by mouse, and by the arrow keys. */
 export function LevelGrip(props: LevelGripProps) {
   const { frame, x, value, step, label, unit, testID } = props;
   const palette = usePalette();
   const from = useRef(0);
   const handlers = useDrag({
+    axis: 'up-down',
     onBegin: () => {
       from.current = props.frame.y.scale(props.value);
       props.onBegin();
@@ -70,7 +71,8 @@ const styles = StyleSheet.create({
     borderRadius: TOUCH / 2,
     borderWidth: 1,
     opacity: 0.6,
-    touchAction: 'pan-y',
+    // the page stands still under a finger that moves it
+    touchAction: 'pan-x',
     cursor: 'grab',
   } as object,
 });

@@ -1,4 +1,4 @@
-import type { FamilyKind } from '@barythm/core/families';
+import { familyOf, readOnArrival, type FamilyKind } from '@barythm/core/families';
 import type { InputError } from '@barythm/core/input';
 import { memo, useDeferredValue, useEffect, useEffectEvent, useMemo, useState, type ReactNode } from 'react';
 import type { Part } from '@barythm/core/describe';
@@ -81,11 +81,15 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
     </Still>
   );
   const { texts, errors, change, tried, form, unanswered, answer } = typed;
+  const read = useMemo(() => {
+    const taken = readOnArrival(view.document, familyOf(view.family).arrival.readings);
+    return (key: string) => taken?.figures[key] ?? null;
+  }, [view.document, view.family]);
   const open = useMemo(() => form.parts.flatMap(unanswered), [form, unanswered]);
   const asked = useMemo(() => {
     const offered = { in: unanswered, paths: new Set(open), answer };
-    return { texts, errors, change, tried, own, offered, name: 'duty' };
-  }, [texts, errors, change, tried, own, unanswered, open, answer]);
+    return { texts, errors, change, tried, own, offered, read, name: 'duty' };
+  }, [texts, errors, change, tried, own, unanswered, open, answer, read]);
   const duty = (
     <FormProvider value={asked}>
       <Duty parts={form.parts} fault={fault} />

@@ -3,6 +3,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../theme';
 import { groupKeys } from '../touch/group-keys';
 import { Words } from '../words/words';
+import { matches } from './matches';
 import { SearchInput } from './search-input';
 import { UnderField } from './under-field';
 
@@ -81,15 +82,6 @@ export function SearchedChoice<T extends string>(props: SearchedChoiceProps<T>) 
       <UnderField error={error} hint={hint} />
     </View>
   );
-}
-
-/** Whether a label has every word of a search, or a beginning of it. */
-function matches(label: string, search: string): boolean {
-  const within = label.toLocaleLowerCase();
-  return search
-    .toLocaleLowerCase()
-    .split(/\s+/)
-    .every((word) => within.includes(word));
 }
 
 const styles = StyleSheet.create({

@@ -1,3 +1,5 @@
+import { focusAfter, isByKeys } from '../touch/keep-focus';
+
 /** What a field, a card and an entry that records by itself are found by in the page. */
 export const FIELD_MARK = { dataSet: { field: '' } };
 export const CARD_MARK = { dataSet: { card: '' } };
@@ -43,7 +45,10 @@ export function goOn(enter?: () => void): void {
     }
     const next = fieldsIn(root)[enter ? at : at + 1];
     if (at >= 0 && next) next.focus();
-    else {
+    else if (isByKeys()) {
+      // what took the field's place has the focus already; a field that is still there hands it on
+      if (current?.isConnected) focusAfter(document, current, current);
+    } else {
       current?.blur();
       root.querySelector('[data-entry]')?.scrollIntoView?.({ block: 'nearest' });
     }

@@ -12,6 +12,16 @@ test.each([
   expect(meant(mouse, dx, dy)).toBe(way);
 });
 
+test.each([
+  ['up and down it is moved', 3, -12, 'drag'],
+  ['sideways it is left alone', 12, 3, 'scroll'],
+  ['a finger that trembles has done nothing yet', 4, 5, null],
+] as const)('what stands at a level: %s', (_, dx, dy, way) => {
+  expect(meant(false, dx, dy, 'up-down')).toBe(way);
+  // a mouse means what it does
+  expect(meant(true, dx, dy, 'up-down')).toBe('drag');
+});
+
 test('what is touched and let go has been tapped: nothing moves, and nothing begins', () => {
   const told: string[] = [];
   function Thing() {

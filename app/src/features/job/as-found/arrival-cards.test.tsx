@@ -14,8 +14,8 @@ test('nothing is recorded before each of the three questions is answered', () =>
   says('Answer each of the three.');
   expect(job.view().document.records).toEqual([]);
   press('messages-pump-runs');
+  // the last answer records them
   press('messages-list-none');
-  press('messages-save');
   expect(job.view().document.records[0].body).toEqual({
     kind: 'messages',
     shows: '',
@@ -23,6 +23,20 @@ test('nothing is recorded before each of the three questions is answered', () =>
     pump: 'runs',
     lastFaults: [],
   });
+});
+
+test('what was recorded by a slip is put right from where it stands', () => {
+  const job = standJob(MOTOR, <MessagesCard />);
+  press('messages-for-nothing');
+  press('messages-pump-runs');
+  press('messages-list-not-read');
+  says(/not read; the list cannot be cleared before it is written down/);
+  press('messages-again');
+  press('messages-pump-stopped');
+  expect(job.view().document.records.map(({ body }) => body)).toMatchObject([
+    { pump: 'runs', lastFaults: null },
+    { takenFor: 'nothing', pump: 'stopped', lastFaults: null },
+  ]);
 });
 
 test('a message is written as displayed, faults one a line', () => {
@@ -61,7 +75,6 @@ test('a reset that wipes the list waits until it is written down, and keeps what
   press('messages-for-nothing');
   press('messages-pump-runs');
   press('messages-list-none');
-  press('messages-save');
   press('reset-save');
   says(/all settings to default: All at default\./);
   expect(job.codes()).not.toContain('ANY-13');
@@ -93,12 +106,13 @@ test('a service without words is not recorded', () => {
 describe('messages that the profile knows', () => {
   test('one tap writes it as displayed, with its kind, and says what it means and asks for', () => {
     const job = standJob(NUMBERED, <MessagesCard />);
+    expect(screen.queryByTestId('messages-known')).toBeNull();
+    press('messages-for-fault');
     press('messages-known-F 1');
     says(/The motor drew too much current/);
     says(/Head and back pressure first/);
     press('messages-pump-stopped');
     press('messages-list-none');
-    press('messages-save');
     expect(job.view().document.records[0].body).toMatchObject({ shows: 'F 1', takenFor: 'fault' });
     expect(job.codes()).not.toContain('ANY-14');
     // what was recorded still says what it means
@@ -113,7 +127,6 @@ describe('messages that the profile knows', () => {
     says(/The membrane has made its strokes/);
     press('messages-pump-stopped');
     press('messages-list-none');
-    press('messages-save');
     expect(job.view().findings.job.map(({ text }) => text)).toContain('ANY-14.is-reminder');
   });
 
@@ -144,6 +157,8 @@ describe('messages that the profile knows', () => {
   test('a controller whose profile knows none is asked as ever', () => {
     standJob(MOTOR, <MessagesCard />);
     expect(screen.queryByTestId('messages-known')).toBeNull();
+    press('messages-for-nothing');
+    press('messages-pump-runs');
     press('messages-list-read');
     expect(screen.queryByTestId('messages-fault')).toBeNull();
   });

@@ -32,6 +32,8 @@ function StepsCard({ first }: { first: FirstSteps<AnyKind> }) {
   const recorded = firstSeen(view.document, name);
   const [draft, setDraft] = useDraftOf<Draft>(`${name}:${jobId}`, EMPTY);
   const [error, setError] = useState<string | null>(null);
+  // that something was not seen is asked of nobody who is still going through them
+  const [partly, setPartly] = useState(draft.why !== '' || draft.again === true);
   if ((recorded && !draft.again) || view.document.handover) {
     const short = recorded !== null && recorded.seen.length < steps.length;
     return (
@@ -44,7 +46,10 @@ function StepsCard({ first }: { first: FirstSteps<AnyKind> }) {
           <Button
             label={short ? 'Add what was seen since' : 'Correct it'}
             testID={`${name}-again`}
-            onPress={() => setDraft({ seen: recorded.seen, why: recorded.why, again: true })}
+            onPress={() => {
+              setDraft({ seen: recorded.seen, why: recorded.why, again: true });
+              setPartly(true);
+            }}
           />
         )}
       </Card>
@@ -95,7 +100,7 @@ function StepsCard({ first }: { first: FirstSteps<AnyKind> }) {
           }}
         />
       ))}
-      {!whole && (
+      {partly && !whole && (
         <Field
           words
           label="Why the rest was not seen"
@@ -112,7 +117,11 @@ function StepsCard({ first }: { first: FirstSteps<AnyKind> }) {
           {error}
         </Words>
       )}
-      <Button kind="main" label="Record it" testID="seen-save" onPress={() => save()} />
+      {partly ? (
+        <Button kind="main" label="Record it" testID="seen-save" onPress={() => save()} />
+      ) : (
+        <Button label="Not all of it was seen" testID="seen-rest" onPress={() => setPartly(true)} />
+      )}
     </Card>
   );
 }

@@ -1,6 +1,7 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
+import { inOrderOfWork } from '@barythm/core/profile';
 import { isMadeSafe } from '@barythm/core/job';
-import { lastRecord } from '@barythm/core/visit';
+import { lastRecord, type LastLeft } from '@barythm/core/visit';
 import { DUTY, SOUND_MOTOR } from '@barythm/core/families/metering/fixtures';
 import { TEN_SLOTS, DUTY as POOL_DUTY } from '@barythm/core/families/pool/fixtures';
 import { defaultsOf } from '@barythm/core/job/testing/pool-fixtures';
@@ -43,6 +44,7 @@ describe('settings as found', () => {
       dutyBefore: POOL_DUTY,
       lastLeft: { source: 'left', date: '2026-05-02', values },
     });
+    press('found-menu-motor');
     press('found-row-limit');
     type('found-input-limit', '2900');
     press('record-limit');
@@ -77,6 +79,45 @@ describe('settings as found', () => {
     press('unread-save-length');
     expect(wordsOf('found-row-length')).toContain('could not be read: knob broken off');
     expect(found(job, 'length')).toBeUndefined();
+  });
+});
+
+describe('a long sheet', () => {
+  const values = defaultsOf(TEN_SLOTS);
+  const stand = (lastLeft: LastLeft | null) =>
+    standJob(TEN_SLOTS, <FoundSheet />, [], { dutyBefore: POOL_DUTY, ...(lastLeft && { lastLeft }) });
+  const left = { source: 'left', date: '2026-05-02', values } as const;
+
+  test('stands menu by menu: the one that is read is open, the others say each value in text', () => {
+    stand(left);
+    // of each setting that it confirms in one go the value is in sight
+    for (const one of inOrderOfWork(TEN_SLOTS).filter(({ group }) => group !== 'programs')) {
+      const row = screen.queryByTestId(`found-row-${one.key}`) ?? screen.queryByTestId(`found-in-${one.key}`);
+      const entry = screen.queryByTestId(`found-${one.key}`);
+      expect(row ?? entry).not.toBeNull();
+      expect(wordsOf(String((row ?? entry)!.props.testID))).toContain(one.label);
+    }
+    expect(wordsOf('found-in-primeTime')).toMatch(/\d/);
+    expect(screen.queryByTestId('found-row-primeTime')).toBeNull();
+    press('found-menu-prime');
+    expect(screen.queryByTestId('found-row-primeTime')).not.toBeNull();
+    press('found-menu-prime');
+    expect(screen.queryByTestId('found-row-primeTime')).toBeNull();
+  });
+
+  test('a slip is taken back where it was made, though the next is of another menu', () => {
+    const job = stand(left);
+    const [first] = TEN_SLOTS.parameters;
+    press(`same-${first.key}`);
+    expect(job.view().values.found[first.key]).toBe(values[first.key]);
+    press(`take-back-${first.key}`);
+    expect(job.view().values.found[first.key]).toBeUndefined();
+    expect(screen.getByTestId(`found-${first.key}`)).toBeTruthy();
+  });
+
+  test('what nobody knows is a dash', () => {
+    stand(null);
+    expect(wordsOf('found-in-primeTime')).toMatch(/–/);
   });
 });
 

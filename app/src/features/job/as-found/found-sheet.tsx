@@ -1,27 +1,30 @@
 import { addressOf, applies, type Parameter, type SettingValues } from '@barythm/core/profile';
-import { originOf } from '@barythm/core/job';
 import { dateInWords } from '@barythm/core/time';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { screensOf } from '../../../families/registry';
 import { newId } from '../../../api/device';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { SPACE, TOUCH, usePalette } from '../../../ui/theme';
-import { TriadName, TriadSign } from '../../../ui/words/triad';
+import { TriadName } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
-import { TakeBack, useJobScope } from '../../../kit/job';
-import { EntryText, valueWords } from '../../../kit/value';
+import { useJobScope } from '../../../kit/job';
 import { FoundEntry } from './found-entry';
+import { FoundMenu } from './found-menu';
+import { FoundRow, type FoundLine } from './found-row';
 
-/** The settings one by one, in the order of work: the next one open, those before as short rows. */
+/**
+ * The settings menu by menu, in the order of work: the next one open among those of its menu, the other menus in a few lines of text with
+ * every value that is known.
+ */
 export function FoundSheet() {
   const { view } = useJobScope();
-  const palette = usePalette();
   const [chosen, setChosen] = useState<string | null>(null);
   // the one that was recorded just now: a slip is taken back where it was made
   const [last, setLast] = useState<string | null>(null);
-  const { rows, values, document } = view;
+  // menus that a person opened or folded; by itself the one that is read is open
+  const [turned, setTurned] = useState<Readonly<Record<string, boolean>>>({});
+  const { rows, values, document, profile } = view;
   const apart = screensOf(view.family).found?.apart?.(view.profile);
   const parameters = view.parameters.filter(({ group }) => group !== apart);
   const isFound = (parameter: Parameter) =>
@@ -29,8 +32,37 @@ export function FoundSheet() {
   const recorded = parameters.filter(isFound).length;
   const next = nextToRead(parameters, last, isFound, values.found);
   const many = parameters.length > LONG_SHEET && recorded < parameters.length && !document.handover;
-  const open = chosen ?? (next ? addressOf(next) : null);
-  const known = ({ key }: Parameter) => document.lastLeft?.values[key];
+  const open = document.handover ? null : (chosen ?? (next ? addressOf(next) : null));
+  const lines = parameters.map((parameter): FoundLine => ({
+    parameter,
+    address: addressOf(parameter),
+    found: rows.find((row) => row.address === addressOf(parameter))?.found ?? null,
+  }));
+  const line = (one: FoundLine) => {
+    const { parameter, address, found } = one;
+    if (address !== open)
+      return (
+        <FoundRow
+          key={address}
+          line={one}
+          justNow={address === last}
+          onOpen={() => setChosen(address)}
+          onTakenBack={() => setChosen(address)}
+        />
+      );
+    return (
+      <FoundEntry
+        key={address}
+        parameter={parameter}
+        found={found}
+        follows={last !== null && chosen === null}
+        onDone={() => {
+          setChosen(null);
+          setLast(address);
+        }}
+      />
+    );
+  };
   return (
     <Card testID="found-sheet">
       <View style={styles.head}>
@@ -40,65 +72,25 @@ export function FoundSheet() {
         </Words>
       </View>
       {many && <AllAsLeft parameters={parameters.filter((parameter) => !isFound(parameter))} />}
-      {parameters.map((parameter) => {
-        const address = addressOf(parameter);
-        const row = rows.find((candidate) => candidate.address === address);
-        if (address === open && !document.handover) {
-          return (
-            <FoundEntry
-              key={address}
-              parameter={parameter}
-              found={row?.found ?? null}
-              follows={last !== null && chosen === null}
-              onDone={() => {
-                setChosen(null);
-                setLast(address);
-              }}
-            />
-          );
-        }
-        const justNow = address === last && row?.found;
-        return (
-          <View key={address} style={[styles.line, { borderColor: palette.line }]}>
-            <Pressable
-              role="button"
-              testID={`found-row-${parameter.key}`}
-              onPress={() => setChosen(address)}
-              style={styles.row}
-            >
-              <View style={styles.name}>
-                <TriadSign column="found" />
-                <View style={styles.grow}>
-                  <Words>{parameter.label}</Words>
-                  {!applies(parameter, values.found) && (
-                    <Words size="small" colour="quiet">
-                      not used in this mode
-                    </Words>
-                  )}
-                </View>
-              </View>
-              <View style={styles.value}>
-                {row?.found || known(parameter) === undefined ? (
-                  <EntryText bold parameter={parameter} entry={row?.found ?? null} />
-                ) : (
-                  <Words colour="quiet">
-                    {SAYS[originOf(document.lastLeft!, parameter.key).source]}{' '}
-                    {valueWords(parameter, known(parameter)!)}
-                  </Words>
-                )}
-              </View>
-            </Pressable>
-            {justNow && (
-              <TakeBack
-                id={justNow.id}
-                of={parameter.label}
-                testID={`take-back-${parameter.key}`}
-                onDone={() => setChosen(address)}
-              />
-            )}
-          </View>
-        );
-      })}
+      {parameters.length <= IN_ONE_LOOK
+        ? lines.map(line)
+        : profile.groups.map(({ key, label }) => {
+            const own = lines.filter(({ parameter }) => parameter.group === key);
+            if (own.length === 0) return null;
+            const shown = turned[key] ?? own.some(({ address }) => address === open);
+            return (
+              <FoundMenu
+                key={key}
+                menu={key}
+                label={label}
+                lines={own}
+                open={shown}
+                onToggle={() => setTurned((now) => ({ ...now, [key]: !shown }))}
+              >
+                {own.filter(({ address }) => shown || address === open || address === last).map(line)}
+              </FoundMenu>
+            );
+          })}
     </Card>
   );
 }
@@ -118,8 +110,8 @@ function nextToRead(
   return open.find((parameter) => applies(parameter, values)) ?? open[0];
 }
 
-/** By whose word a value is known before anybody reads it. */
-const SAYS = { reported: 'reported', left: 'left', unknown: 'known as' } as const;
+/** More settings than this stand menu by menu. */
+const IN_ONE_LOOK = 12;
 
 /** A sheet longer than this can be taken as last left in one go; each can still be read by itself. */
 const LONG_SHEET = 3;
@@ -159,16 +151,4 @@ function AllAsLeft({ parameters }: { parameters: readonly Parameter[] }) {
 
 const styles = StyleSheet.create({
   head: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center', flexWrap: 'wrap' },
-  row: {
-    minHeight: TOUCH,
-    flexDirection: 'row',
-    alignItems: 'center',
-    justifyContent: 'space-between',
-    gap: SPACE.s,
-    flex: 1,
-  },
-  line: { flexDirection: 'row', alignItems: 'center', borderTopWidth: 1 },
-  name: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, flex: 1 },
-  grow: { flex: 1 },
-  value: { flexShrink: 1, alignItems: 'flex-end' },
 });

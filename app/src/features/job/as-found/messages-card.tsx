@@ -1,4 +1,5 @@
 import { meaningOf, type CommonBehaviours } from '@barythm/core/profile';
+import type { RecordBody } from '@barythm/core/families';
 import { lastRecord } from '@barythm/core/visit';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
@@ -44,23 +45,31 @@ export function MessagesCard() {
         <Meaning behaviours={behaviours} shows={recorded.shows} />
         <Words>
           Last faults:{' '}
-          {recorded.lastFaults === null ? 'not read' : recorded.lastFaults.join(', ') || 'none listed'}.
+          {recorded.lastFaults === null
+            ? 'not read; the list cannot be cleared before it is written down'
+            : recorded.lastFaults.join(', ') || 'none listed'}
+          .
         </Words>
-        {!closed && <Button label="Read again" testID="messages-again" onPress={() => setAgain(true)} />}
+        {!closed && (
+          <Button
+            label="Read again"
+            testID="messages-again"
+            onPress={() => {
+              setDraft(draftOf(recorded));
+              setAgain(true);
+            }}
+          />
+        )}
       </Card>
     );
   }
   if (closed) return null;
 
-  const set = (changed: Partial<Draft>) => {
-    setDraft({ ...draft, ...changed });
-    setError(null);
-  };
-  const save = () => {
-    const { takenFor, pump, list } = draft;
-    const faults = linesOf(draft.faults);
+  const save = (told = draft) => {
+    const { takenFor, pump, list, shows } = told;
+    const faults = linesOf(told.faults);
     if (!takenFor || !pump || !list) return setError('Answer each of the three.');
-    if (takenFor !== 'nothing' && draft.shows.trim() === '') return setError('Write what the display shows.');
+    if (takenFor !== 'nothing' && shows.trim() === '') return setError('Write what the display shows.');
     if (list === 'read' && faults.length === 0) return setError('Write the faults down, one a line.');
     const refused = write({
       kind: 'job.record',
@@ -68,7 +77,7 @@ export function MessagesCard() {
       recordId: newId(),
       record: {
         kind: 'messages',
-        shows: takenFor === 'nothing' ? '' : draft.shows.trim(),
+        shows: takenFor === 'nothing' ? '' : shows.trim(),
         takenFor,
         pump,
         lastFaults: list === 'not-read' ? null : list === 'none' ? [] : faults,
@@ -80,20 +89,20 @@ export function MessagesCard() {
       setAgain(false);
     }
   };
+  const set = (changed: Partial<Draft>) => {
+    const told = { ...draft, ...changed };
+    setDraft(told);
+    setError(null);
+    return told;
+  };
+  /** the last answer records them, unless something is still to be written */
+  const answer = (changed: Partial<Draft>) => {
+    const told = set(changed);
+    const written = told.takenFor === 'nothing' || told.shows.trim() !== '';
+    if (told.takenFor && told.pump && told.list && told.list !== 'read' && written) save(told);
+  };
   return (
     <Card title="Messages and last faults" testID="messages">
-      {messages.length > 0 && (
-        <Choice
-          label="Known message"
-          testID="messages-known"
-          options={messages.map(({ shows, lamp }) => ({
-            value: shows,
-            label: lamp ? `Lamp ${shows}` : shows,
-          }))}
-          value={meaningOf(behaviours, draft.shows)?.shows ?? null}
-          onChange={(shows) => set({ shows, takenFor: meaningOf(behaviours, shows)?.kind ?? null })}
-        />
-      )}
       <Choice
         label="The display shows"
         testID="messages-for"
@@ -103,8 +112,22 @@ export function MessagesCard() {
           { value: 'fault', label: 'A fault' },
         ]}
         value={draft.takenFor}
-        onChange={(takenFor) => set({ takenFor })}
+        onChange={(takenFor) => answer({ takenFor })}
       />
+      {messages.length > 0 && draft.takenFor !== null && draft.takenFor !== 'nothing' && (
+        <Choice
+          label="Known message"
+          testID="messages-known"
+          options={messages.map(({ shows, lamp }) => ({
+            value: shows,
+            label: lamp ? `Lamp ${shows}` : shows,
+          }))}
+          value={meaningOf(behaviours, draft.shows)?.shows ?? null}
+          onChange={(shows) =>
+            answer({ shows, takenFor: meaningOf(behaviours, shows)?.kind ?? draft.takenFor })
+          }
+        />
+      )}
       {draft.takenFor !== null && draft.takenFor !== 'nothing' && (
         <Field
           words
@@ -115,28 +138,31 @@ export function MessagesCard() {
         />
       )}
       {draft.takenFor !== 'nothing' && <Meaning behaviours={behaviours} shows={draft.shows} />}
-      <Choice
-        label="Before it was stopped, the pump"
-        testID="messages-pump"
-        options={[
-          { value: 'runs', label: 'ran as set' },
-          { value: 'stopped', label: 'had stopped' },
-        ]}
-        value={draft.pump}
-        onChange={(pump) => set({ pump })}
-      />
-      <Choice
-        label="List of last faults"
-        testID="messages-list"
-        options={[
-          { value: 'read', label: 'Written down' },
-          { value: 'none', label: 'Empty, or has none' },
-          { value: 'not-read', label: 'Not read' },
-        ]}
-        value={draft.list}
-        hint={draft.list === 'not-read' ? 'It cannot be cleared before it is written down.' : undefined}
-        onChange={(list) => set({ list })}
-      />
+      {draft.takenFor !== null && (
+        <Choice
+          label="Before it was stopped, the pump"
+          testID="messages-pump"
+          options={[
+            { value: 'runs', label: 'ran as set' },
+            { value: 'stopped', label: 'had stopped' },
+          ]}
+          value={draft.pump}
+          onChange={(pump) => answer({ pump })}
+        />
+      )}
+      {draft.pump !== null && (
+        <Choice
+          label="List of last faults"
+          testID="messages-list"
+          options={[
+            { value: 'read', label: 'Written down' },
+            { value: 'none', label: 'Empty, or has none' },
+            { value: 'not-read', label: 'Not read' },
+          ]}
+          value={draft.list}
+          onChange={(list) => answer({ list })}
+        />
+      )}
       {draft.list === 'read' && faultsKnown.length > 0 && (
         <Choice
           label="Tap them as they stand in the list"
@@ -161,9 +187,17 @@ export function MessagesCard() {
           {error}
         </Words>
       )}
-      <Button kind="main" label="Record messages" testID="messages-save" onPress={save} />
+      {draft.takenFor !== null && (
+        <Button kind="main" label="Record messages" testID="messages-save" onPress={() => save()} />
+      )}
     </Card>
   );
+}
+
+/** What was recorded, to be put right: only what differs is answered anew. */
+function draftOf({ shows, takenFor, pump, lastFaults }: Extract<RecordBody, { kind: 'messages' }>): Draft {
+  const list = lastFaults === null ? 'not-read' : lastFaults.length === 0 ? 'none' : 'read';
+  return { shows, takenFor, pump, list, faults: (lastFaults ?? []).join('\n') };
 }
 
 /** What the profile knows of what is shown, there and then. */

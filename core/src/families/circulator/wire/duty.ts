@@ -78,7 +78,7 @@ const hotWater = group(
   {
     pipe_m: figure('Length of its pipe, there and back', 'length'),
     loss_Wm: figure('Each metre loses', 'lineLoss', { max: 1000, hint: 'Lagged: about 8 W/m' }),
-    supply_C: figure('Supply', 'temperature', { max: 95 }),
+    supply_C: figure('Supply', 'temperature', { max: 95, asRead: 'flow_C' }),
     coolest_C: figure('Coolest return', 'temperature', { max: 95, hint: 'By local code or operator' }),
     longestPause_min: figure('It may stand for', 'minutes', {
       min: 0,
@@ -133,6 +133,7 @@ export const circulatorDutySchema = group({
     min: -1,
     max: 100,
     hint: 'Cold; empty when not read',
+    asRead: 'inlet_bar',
   }).nullable(),
   hotWater: hotWater.nullable().optional(),
   twin: group(

@@ -6,7 +6,8 @@ import { addressSchema } from '../../parts/behaviours';
 import { AFTER_CUT, altitude_m, curvePoints, powerPoints, pricesOf } from '../../parts/duty-figures';
 
 /** Gauge pressure: a vacuum is below nil, and nothing is emptier than empty. */
-const gauge = (label: string, hint?: string) => figure(label, 'pressure', { min: -1, max: 100, hint });
+const gauge = (label: string, hint?: string) =>
+  figure(label, 'pressure', { min: -1, max: 100, hint, asRead: 'inlet_bar' });
 const pressure = (label: string, hint?: string) => figure(label, 'pressure', { max: 100, hint });
 const frequency = (label: string) => figure(label, 'frequency', { max: 400 });
 

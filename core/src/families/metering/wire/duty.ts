@@ -55,6 +55,7 @@ const place = group(
     dischargePressure_bar: described(backPressure('The discharge pressure'), {
       label: 'Discharge, if known',
       quantity: 'pressure',
+      asRead: 'pressure_bar',
     }).nullable(),
     /** the pump is started and stopped by its mains supply */
     switchedByMains: yesNo('Switched on and off by its mains supply').optional(),
@@ -88,7 +89,7 @@ export const meteringDutySchema = group({
   signal: signalSourceSchema,
   water: group({
     least_m3h: figure('Minimum', 'waterFlow'),
-    usual_m3h: figure('Usual', 'waterFlow'),
+    usual_m3h: figure('Usual', 'waterFlow', { asRead: 'display_m3h' }),
     greatest_m3h: figure('Maximum', 'waterFlow'),
     /** mean flow of each hour of the day, from 0:00 */
     hourly_m3h: described(

@@ -121,7 +121,11 @@ export const poolDutySchema = group({
     { on: 'A salt cell makes chlorine' },
   ).nullable(),
   /** water now, °C; null when nobody measured */
-  water_C: described(z.number(), { label: 'Water now', quantity: 'temperature' }).nullable(),
+  water_C: described(z.number(), {
+    label: 'Water now',
+    quantity: 'temperature',
+    asRead: 'water_C',
+  }).nullable(),
   place: group({
     /** children or guests can reach its keys */
     childrenReach: tick('Children or guests can reach its keys'),

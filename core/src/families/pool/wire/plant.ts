@@ -31,10 +31,10 @@ export const linked = group({
 
 export const point = group(
   {
-    speed_rpm: speed('Speed'),
-    flow_m3h: figure('Flow', 'waterFlow', orZero),
+    speed_rpm: described(speed('Speed'), { asRead: 'speed_rpm' }),
+    flow_m3h: figure('Flow', 'waterFlow', { ...orZero, asRead: 'flow_m3h' }),
     head_m: figure('Head, where water is lifted', 'length', orZero).nullable(),
-    power_W: figure('Power', 'power'),
+    power_W: figure('Power', 'power', { asRead: 'power_W' }),
   },
   { order: ['speed_rpm', 'flow_m3h', 'power_W', 'head_m'] },
 );

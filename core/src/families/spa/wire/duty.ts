@@ -95,7 +95,7 @@ const spaDutyObject = group({
   }),
   tub: group({
     volume_L: figure('Water', 'volume', { max: 50_000 }),
-    air_C: temperature('Air, usually'),
+    air_C: described(temperature('Air, usually'), { asRead: 'air_C' }),
     coldest_C: temperature('Air, at its coldest'),
     loss: described(loss, { label: 'Its loss under the cover' }),
     open_WK: figure('Loss without its cover', 'heatLoss', {

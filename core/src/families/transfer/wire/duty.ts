@@ -57,7 +57,7 @@ const pump = group({
 });
 
 const product = group({
-  in_C: temperature('It comes with'),
+  in_C: described(temperature('It comes with'), { asRead: 'product_C' }),
   density_kgm3: figure('Density', 'liquidDensity', { max: 2000 }),
   heat_kJkgK: figure('Heat capacity', 'heatCapacity', { max: 10 }),
   wanted_C: temperature('Wanted'),
@@ -78,8 +78,8 @@ const readings = group({
   kind: kind('readings', 'From readings'),
   product_m3h: flow('Product'),
   coolant_m3h: flow('Coolant'),
-  in_C: temperature('Product came with'),
-  out_C: temperature('Product left with'),
+  in_C: described(temperature('Product came with'), { asRead: 'product_C' }),
+  out_C: described(temperature('Product left with'), { asRead: 'delivered_C' }),
   coolant_C: temperature('Coolant came with'),
 });
 const cooler = group(
