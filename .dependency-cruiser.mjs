@@ -10,7 +10,7 @@ const FLOORS = [
   ['units', 'strokes', 'heat'],
   ['describe'],
   ['dosing', 'profile', 'beat', 'bench'],
-  ['hydraulics', 'findings', 'sheet', 'proof'],
+  ['hydraulics', 'findings', 'sheet', 'proof', 'keypad'],
   ['schedule', 'visit'],
   ['chart', 'tools'],
   ['families'],

@@ -5,7 +5,7 @@ import { DaysPick } from '../ui/fields/days-pick';
 import { Field as Input } from '../ui/fields/field';
 import { SearchedChoice } from '../ui/fields/searched-choice';
 import { UnderField } from '../ui/fields/under-field';
-import { SPACE } from '../ui/theme';
+import { SPACE, textSize } from '../ui/theme';
 import { Words } from '../ui/words/words';
 import {
   type CheckField,
@@ -243,5 +243,5 @@ const styles = StyleSheet.create({
   set: { gap: SPACE.xs },
   stack: { gap: SPACE.xs },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m, alignItems: 'flex-start' },
-  cell: { flexGrow: 1, flexBasis: '40%', minWidth: 130 },
+  cell: { flexGrow: 1, flexBasis: '40%', minWidth: textSize(130) },
 });

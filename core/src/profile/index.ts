@@ -1,6 +1,7 @@
 export * from './clock-of';
 export * from './clock-shows';
 export * from './controller';
+export * from './menu';
 export * from './parameter';
 export * from './profile';
 export * from './hash';

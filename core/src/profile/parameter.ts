@@ -76,6 +76,8 @@ export const parameterSchema = z
     /** what stores the value, as an instruction */
     storedBy: z.string().min(1).max(MOST.text),
     route: z.array(keyStepSchema).max(MOST.steps),
+    /** steps of the route after which its value is seen without being opened; all of them where left out */
+    readAt: z.int().min(0).max(MOST.steps).optional(),
     appliesWhen: predicateSchema.optional(),
     /** other parameters that a change of this one puts back to what the controller thinks fit: they are entered again after it */
     rewrites: z.array(key).min(1).max(MOST.parameters).optional(),
@@ -91,6 +93,13 @@ export const parameterSchema = z
         code: 'custom',
         path: ['unit'],
         message: 'A number needs a unit (use “-” for none).',
+      });
+    }
+    if (parameter.readAt !== undefined && parameter.readAt > parameter.route.length) {
+      context.addIssue({
+        code: 'custom',
+        path: ['readAt'],
+        message: `Its way has ${parameter.route.length} steps: it cannot be seen after ${parameter.readAt}.`,
       });
     }
     const { least, greatest } = parameter;

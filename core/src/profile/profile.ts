@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { CommonBehaviours } from './controller';
 import { MOST } from './bounds';
+import { complainOfMenu, menuSchema, type MenuHabits } from './menu';
 import { parameterSchema, predicateSchema, type Parameter, type Predicate } from './parameter';
 
 export const PROFILE_FORMAT_VERSION = 1;
@@ -41,6 +42,8 @@ const common = {
   /** groups in the order of work */
   groups: z.array(groupSchema).min(1).max(MOST.groups),
   parameters: z.array(parameterSchema).min(1).max(MOST.parameters),
+  /** how one gets about in its menu; left out where nobody described it */
+  menu: menuSchema.optional(),
 };
 
 /**
@@ -56,6 +59,7 @@ export interface Profile {
   readonly about: string;
   readonly groups: readonly ParameterGroup[];
   readonly parameters: readonly Parameter[];
+  readonly menu?: MenuHabits;
   readonly family: string;
   readonly behaviours: CommonBehaviours;
 }
@@ -111,6 +115,10 @@ export function complainOfProfile(profile: Profile, context: z.RefinementCtx): v
       path: ['parameters', profile.parameters.findIndex(({ key }) => key === circle), 'appliesWhen'],
       message: `Whether “${labelOf(profile, circle)}” applies hangs on itself.`,
     });
+  if (profile.menu)
+    complainOfMenu(profile.menu, (path, message) =>
+      context.addIssue({ code: 'custom', path: ['menu', ...path], message }),
+    );
   profile.parameters.forEach((parameter, i) => {
     const complain = (field: string, message: string) =>
       context.addIssue({ code: 'custom', path: ['parameters', i, field], message });

@@ -3,7 +3,7 @@ import { formatNumber, inSystemOf, type UnitSystem } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../ui/card';
 import { useReader } from '../../ui/reader';
-import { SPACE, usePalette } from '../../ui/theme';
+import { SPACE, textSize, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import type { ShownRun } from '../../workers/bench-messages';
 
@@ -118,8 +118,8 @@ function decimalsIn({ unit, decimals }: SumRow | Headline, system: UnitSystem): 
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'baseline', gap: SPACE.xs },
+  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', gap: SPACE.xs },
   ruled: { borderTopWidth: 1, paddingTop: SPACE.xs },
-  label: { flex: 1.3 },
-  cell: { flex: 1, textAlign: 'right' },
+  label: { flexGrow: 1.3, flexBasis: textSize(90) },
+  cell: { flexGrow: 1, flexBasis: textSize(50), textAlign: 'right' },
 });

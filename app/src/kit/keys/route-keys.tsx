@@ -21,7 +21,7 @@ export function RouteKeys({ route, inline }: { route: readonly KeyStep[]; inline
             </Words>
           </View>
           {step.shows && (
-            <Words size="small" colour="quiet">
+            <Words size="small" colour="quiet" style={styles.shows}>
               shows “{step.shows}”
             </Words>
           )}
@@ -34,6 +34,8 @@ export function RouteKeys({ route, inline }: { route: readonly KeyStep[]; inline
 const styles = StyleSheet.create({
   route: { gap: SPACE.xs },
   inline: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.m, rowGap: SPACE.xs },
-  step: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, flexWrap: 'wrap' },
+  step: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, flexWrap: 'wrap', maxWidth: '100%' },
+  // a long word goes on in a second line
+  shows: { flexShrink: 1 },
   key: { borderWidth: 1, borderRadius: RADIUS.control, paddingHorizontal: SPACE.s, paddingVertical: 2 },
 });

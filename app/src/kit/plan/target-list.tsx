@@ -7,7 +7,7 @@ import { StyleSheet, View } from 'react-native';
 import { counted } from '@barythm/core/words';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
-import { SPACE, usePalette } from '../../ui/theme';
+import { SPACE, textSize, usePalette } from '../../ui/theme';
 import { TriadName, TriadSign } from '../../ui/words/triad';
 import { Words } from '../../ui/words/words';
 import { ValueText } from '../value';
@@ -94,5 +94,5 @@ const styles = StyleSheet.create({
   row: { borderTopWidth: 1, paddingTop: SPACE.s, gap: 2 },
   values: { flexDirection: 'row', alignItems: 'center', gap: SPACE.m, flexWrap: 'wrap' },
   value: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
-  grow: { flex: 1, minWidth: 100 },
+  grow: { flex: 1, minWidth: textSize(100) },
 });

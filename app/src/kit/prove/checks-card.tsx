@@ -12,7 +12,7 @@ import { Field } from '../../ui/fields/field';
 import { About } from '../../ui/pad/about';
 import { ENTRY_MARK } from '../../ui/pad/next-field';
 import { useInSight } from '../../ui/touch/in-sight';
-import { RADIUS, SPACE, TOUCH, usePalette } from '../../ui/theme';
+import { RADIUS, SPACE, TOUCH, textSize, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import { optionalFigure } from '../value';
 import { TakeBack, useJobScope } from '../job';
@@ -305,5 +305,5 @@ const styles = StyleSheet.create({
   state: { maxWidth: 110, textAlign: 'right' },
   entry: { borderWidth: 2, borderRadius: RADIUS.card, padding: SPACE.m, gap: SPACE.m },
   fields: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m },
-  cell: { flexBasis: '28%', flexGrow: 1, minWidth: 96 },
+  cell: { flexBasis: '28%', flexGrow: 1, minWidth: textSize(96) },
 });

@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { newId } from '../../api/device';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
-import { SPACE, usePalette } from '../../ui/theme';
+import { SPACE, textSize, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import { useJobScope } from '../job';
 import { ENTER_WHEN, ENTRY_SLIP, RouteKeys } from '../keys';
@@ -188,5 +188,5 @@ const styles = StyleSheet.create({
   head: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'baseline', gap: SPACE.s },
   line: { borderTopWidth: 1, paddingTop: SPACE.s, gap: SPACE.xs },
   values: { flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', columnGap: SPACE.m },
-  name: { flexGrow: 1, flexShrink: 1, minWidth: 120 },
+  name: { flexGrow: 1, flexShrink: 1, minWidth: textSize(120) },
 });

@@ -114,6 +114,7 @@ const styles = StyleSheet.create({
     borderWidth: 1.5,
     borderRadius: RADIUS.control,
     flexShrink: 1,
+    maxWidth: '100%',
   },
   text: { textAlign: 'center' },
   check: { flexDirection: 'row', alignItems: 'center', gap: SPACE.m, minHeight: TOUCH },

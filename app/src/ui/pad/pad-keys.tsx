@@ -1,9 +1,9 @@
 import type { RefObject } from 'react';
-import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
+import { Platform, Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
 import { useShort } from '../screen/layout';
 import type { PadTarget } from './pad-target';
 import { goOn } from './next-field';
-import { RADIUS, SPACE, TOUCH, usePalette } from '../theme';
+import { RADIUS, SIZE, SPACE, TOUCH, usePalette } from '../theme';
 import { Words } from '../words/words';
 
 /** The decimal mark of this device's language. Both are understood, whichever is typed. */
@@ -43,7 +43,7 @@ export function PadKeys({ target, onDone }: { target: RefObject<PadTarget>; onDo
           {about ?? label}
         </Words>
         {error || warning ? (
-          <Words size="small" bold colour={error ? 'rust' : 'ochre'} numberOfLines={2}>
+          <Words size="small" bold colour={error ? 'rust' : 'ochre'} numberOfLines={3}>
             {error || warning}
           </Words>
         ) : hint ? (
@@ -155,12 +155,21 @@ function PadKey({ label, name, onPress, main, chosen, small, tall, testID }: Pad
         pressed && styles.pressed,
       ]}
     >
-      <Words bold figures={!small} size={small ? 'body' : 'large'} colour={filled ? 'onPetrol' : 'ink'}>
+      <Words
+        bold
+        figures={!small}
+        size={small ? 'body' : 'large'}
+        colour={filled ? 'onPetrol' : 'ink'}
+        style={small && styles.word}
+      >
         {label}
       </Words>
     </Pressable>
   );
 }
+
+/** The largest words that fit on the narrowest key. */
+const MOST_WORD_px = 22;
 
 const styles = StyleSheet.create({
   pad: { gap: SPACE.xs, padding: SPACE.s, borderTopWidth: 1.5 },
@@ -183,4 +192,6 @@ const styles = StyleSheet.create({
   },
   tall: { flexGrow: 2, minHeight: TOUCH * 2 + SPACE.xs },
   pressed: { opacity: 0.6 },
+  // a key keeps its size, and its word stays on it
+  word: { fontSize: Platform.OS === 'web' ? `min(1rem, ${MOST_WORD_px}px)` : SIZE.body } as object,
 });

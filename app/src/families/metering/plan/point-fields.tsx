@@ -1,7 +1,7 @@
 import { addressOf } from '@barythm/core/profile';
 import { StyleSheet, View } from 'react-native';
 import { TargetField, type MoveByHand } from '../../../kit/plan';
-import { SPACE } from '../../../ui/theme';
+import { SPACE, textSize } from '../../../ui/theme';
 import type { PointParameters } from './point-parameters';
 import type { PlanWork } from './use-plan';
 
@@ -34,6 +34,6 @@ export function PointFields({ work, points, onMove }: PointFieldsProps) {
 
 const styles = StyleSheet.create({
   points: { gap: SPACE.m },
-  pair: { flexDirection: 'row', gap: SPACE.m },
-  cell: { flex: 1, minWidth: 0 },
+  pair: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m },
+  cell: { flex: 1, minWidth: textSize(130) },
 });

@@ -2,7 +2,7 @@ import type { Parameter } from '@barythm/core/profile';
 import { StyleSheet, View } from 'react-native';
 import { ValueEntry } from '../../../kit/value';
 import { Button, ButtonRow } from '../../../ui/button';
-import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
+import { RADIUS, SPACE, textSize, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import { placeName, plain, shortLabel, type SlotTexts } from './slot-texts';
 
@@ -102,6 +102,6 @@ export function SlotEntry(props: SlotEntryProps) {
 const styles = StyleSheet.create({
   entry: { borderWidth: 2, borderRadius: RADIUS.card, padding: SPACE.m, gap: SPACE.m },
   fields: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m },
-  cell: { flexGrow: 1, flexBasis: '28%', minWidth: 96 },
+  cell: { flexGrow: 1, flexBasis: '28%', minWidth: textSize(96) },
   whole: { flexBasis: '100%' },
 });

@@ -8,7 +8,7 @@ import { Choice } from '../../../ui/fields/choice';
 import { DaysPick } from '../../../ui/fields/days-pick';
 import { Field } from '../../../ui/fields/field';
 import { useReader } from '../../../ui/reader';
-import { RADIUS, SPACE, TOUCH, usePalette } from '../../../ui/theme';
+import { RADIUS, SPACE, TOUCH, textSize, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import type { PoolWork } from './use-pool-plan';
 
@@ -214,5 +214,5 @@ const styles = StyleSheet.create({
   end: { alignItems: 'flex-end' },
   form: { gap: SPACE.m, paddingBottom: SPACE.m },
   times: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m },
-  cell: { flexGrow: 1, flexBasis: 96, minWidth: 96 },
+  cell: { flexGrow: 1, flexBasis: 96, minWidth: textSize(96) },
 });

@@ -11,7 +11,7 @@ import { fig, figureWithUnit, type Reader } from '@barythm/core/units';
 import { StyleSheet, View } from 'react-native';
 import { Card } from '../../../ui/card';
 import { useReader } from '../../../ui/reader';
-import { RADIUS, SPACE, usePalette, type Colour } from '../../../ui/theme';
+import { RADIUS, SPACE, textSize, type Colour, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import type { SpaWork } from './spa-work';
 
@@ -148,7 +148,7 @@ const styles = StyleSheet.create({
   piece: {
     flexGrow: 1,
     flexBasis: 148,
-    minWidth: 140,
+    minWidth: textSize(140),
     borderWidth: 1.5,
     borderRadius: RADIUS.control,
     padding: SPACE.s,

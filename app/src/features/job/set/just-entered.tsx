@@ -1,7 +1,7 @@
 import { parameterAt } from '@barythm/core/profile';
 import type { SheetRow } from '@barythm/core/sheet';
 import { StyleSheet, View } from 'react-native';
-import { SPACE } from '../../../ui/theme';
+import { SPACE, textSize } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import { counted } from '@barythm/core/words';
 import { TakeBack, useJobScope } from '../../../kit/job';
@@ -43,5 +43,5 @@ export function JustEntered({ rows }: { rows: readonly SheetRow[] }) {
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: SPACE.s },
-  grow: { flex: 1, minWidth: 160 },
+  grow: { flex: 1, minWidth: textSize(160) },
 });
