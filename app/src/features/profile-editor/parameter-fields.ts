@@ -27,6 +27,7 @@ import {
 } from '@barythm/core/describe';
 import { familyOf, optionRolesOf, type FamilyName } from '@barythm/core/families';
 import { entryWaySchema } from '@barythm/core/profile';
+import { PRESSES } from './menu-fields';
 import { freshName } from './names';
 import {
   choicesBeside,
@@ -82,11 +83,6 @@ const ENTER_WHEN = [
   { value: 'running', label: 'Running' },
   { value: 'isolated', label: 'Isolated' },
   { value: 'power-up', label: 'Just after power-up' },
-] as const;
-const PRESSES = [
-  { value: 'short', label: 'Press' },
-  { value: 'hold', label: 'Hold' },
-  { value: 'turn', label: 'Turn' },
 ] as const;
 const ENTRY = entryWaySchema.options.map((value) => {
   const words = value.replaceAll('-', ' ');
@@ -234,6 +230,10 @@ export const PARAMETER_FIELDS: readonly Field[] = [
     aWord('shows', 'The display then shows', { place: optional(word) }),
   ]),
   own('known-keys'),
+  shownIf(
+    (look) => look.rows(under(look.path, 'route')).length > 0 || look.here('readAt') !== '',
+    optionalFigure('readAt', 'Its value is seen after so many of them', 'Empty: after all'),
+  ),
   aWord('storedBy', 'Stored by', {
     place: neededWord('Say what stores it, e.g. OK.'),
     hint: 'e.g. OK, or by leaving the menu',

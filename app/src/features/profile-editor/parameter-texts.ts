@@ -33,6 +33,7 @@ export function parameterTexts(parameter: Parameter): Texts {
           : String(delivered),
     defaultOption: hasOptions && typeof delivered === 'string' ? delivered : '',
     route: parameter.route.map(routeRow),
+    readAt: figure(parameter.readAt),
     storedBy: parameter.storedBy,
     entry: parameter.entry,
     enterWhen: parameter.enterWhen,

@@ -3,6 +3,7 @@ import type { AnyProfile, FamilyName } from '@barythm/core/families';
 import { familyOf } from '@barythm/core/families';
 import { groupTexts } from './group-texts';
 import { freshName, nameOf } from './names';
+import { menuTexts } from './menu-fields';
 import { parameterTexts } from './parameter-texts';
 
 /** A profile as it is typed. What nobody types (its id, its version, names of rows) is kept with it. */
@@ -15,6 +16,8 @@ export interface ProfileDraft {
   readonly family: FamilyName;
   readonly groups: readonly Texts[];
   readonly parameters: readonly Texts[];
+  /** how one gets about in its menu; a draft from before it was asked has none */
+  readonly menu?: Texts;
   /** as they are typed, of each family that was looked at: another choice loses nothing */
   readonly habits: Readonly<Partial<Record<FamilyName, Texts>>>;
 }
@@ -57,6 +60,7 @@ export function draftOf(profile: AnyProfile): ProfileDraft {
     family: profile.family,
     groups: profile.groups.map(groupTexts),
     parameters: profile.parameters.map(parameterTexts),
+    menu: menuTexts(profile.menu),
     habits: { [profile.family]: familyOf(profile.family).forms.behaviours.write(profile.behaviours) },
   };
 }
@@ -96,6 +100,7 @@ const BLANK: Texts = {
   default: '',
   defaultOption: '',
   route: [],
+  readAt: '',
   storedBy: '',
   entry: '',
   enterWhen: '',

@@ -24,6 +24,7 @@ import { broughtUp } from './earlier-draft';
 import { GROUP_FIELDS } from './group-fields';
 import { KnownKeys } from './known-keys';
 import { ParametersCard } from './parameters-card';
+import { MENU_FIELDS } from './menu-fields';
 import { blankDraft, copyOf, draftOf, habitsOf, idOf, usualGroups, type ProfileDraft } from './profile-draft';
 import { profileOf } from './read-profile';
 import { TriedCard, useTried } from './tried-card';
@@ -105,8 +106,8 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
   };
   const texts = { ...draft, version: String(draft.version) } as unknown as Texts;
   const typed = (next: Texts) => {
-    const { groups, parameters } = next as unknown as ProfileDraft;
-    change({ groups, parameters });
+    const { groups, parameters, menu } = next as unknown as ProfileDraft;
+    change({ groups, parameters, ...(menu && { menu }) });
   };
   return (
     <Screen
@@ -193,6 +194,12 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
       >
         <Card title="Menus, in the order of work" testID="p-groups">
           <Fields fields={GROUP_FIELDS} />
+        </Card>
+        <Card title="The way through its menu" testID="p-menu">
+          <Words size="small" colour="quiet">
+            With it the keys from one setting to the next are shown, wherever the display stands.
+          </Words>
+          <Fields fields={MENU_FIELDS} />
         </Card>
         <ParametersCard
           draft={draft}

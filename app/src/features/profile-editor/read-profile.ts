@@ -8,6 +8,7 @@ import {
 } from '@barythm/core/describe';
 import { familyOf, profileSchema, type AnyProfile } from '@barythm/core/families';
 import { GROUP_FIELDS } from './group-fields';
+import { readMenu } from './menu-fields';
 import { habitsOf, idOf, type ProfileDraft } from './profile-draft';
 import { publishedIn, readParameter } from './read-parameter';
 
@@ -41,12 +42,19 @@ export function profileOf(draft: ProfileDraft): { profile: AnyProfile | null; er
     parameters: draft.parameters.map((texts, i) =>
       readParameter(draft.family, texts, `parameters.${i}`, names, tell),
     ),
+    ...menuOf(draft, tell),
     behaviours: form.understand(habits, (path, words) => tell(`behaviours.${path}`, words)),
   };
   const parsed = profileSchema.safeParse(candidate);
   if (!parsed.success) for (const issue of parsed.error.issues) said(issue, form, habits, errors);
   const profile = parsed.success && Object.keys(errors).length === 0 ? parsed.data : null;
   return { profile, errors };
+}
+
+/** A menu that is described; nothing where it is not. */
+function menuOf({ menu = {} }: ProfileDraft, tell: (path: string, words: string) => void): object {
+  const read = readMenu(menu, tell);
+  return read === undefined ? {} : { menu: read };
 }
 
 function withoutNoNames({ names, ...repeat }: { names: string[] }): object {

@@ -3,10 +3,17 @@ import { StyleSheet, View } from 'react-native';
 import { RADIUS, SPACE, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 
+/** A step of a route, or of a way from elsewhere. */
+type Step = Pick<KeyStep, 'key' | 'press' | 'times'> & {
+  readonly shows?: string | null;
+  /** pressed or turned until this is shown */
+  readonly until?: string | null;
+};
+
 const PRESS: Record<KeyStep['press'], string> = { short: '', hold: 'hold ', turn: 'turn ' };
 
 /** The way to a parameter, key by key; in a line where there are several ways under each other. */
-export function RouteKeys({ route, inline }: { route: readonly KeyStep[]; inline?: boolean }) {
+export function RouteKeys({ route, inline }: { route: readonly Step[]; inline?: boolean }) {
   const palette = usePalette();
   if (route.length === 0) return null;
   return (
@@ -20,11 +27,15 @@ export function RouteKeys({ route, inline }: { route: readonly KeyStep[]; inline
               {step.times === 'place' ? ' × number of the place' : step.times > 1 ? ` ×${step.times}` : ''}
             </Words>
           </View>
-          {step.shows && (
+          {step.until ? (
+            <Words size="small" colour="quiet" style={styles.shows}>
+              until “{step.until}”
+            </Words>
+          ) : step.shows ? (
             <Words size="small" colour="quiet" style={styles.shows}>
               shows “{step.shows}”
             </Words>
-          )}
+          ) : null}
         </View>
       ))}
     </View>

@@ -5,7 +5,7 @@ import { useDraft } from '../../draft/use-draft';
 import { Button } from '../../ui/button';
 import { Words } from '../../ui/words/words';
 import { ENTER_WHEN, ENTRY_SLIP } from '../keys';
-import { limitsInWords, RouteKeys } from '../keys';
+import { limitsInWords, useDisplay, WayKeys } from '../keys';
 import { useJobScope } from '../job';
 import { parseForParameter } from '../value';
 import { ValueEntry } from '../value';
@@ -21,6 +21,7 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
   const address = addressOf(parameter);
   const [text, setText] = useDraft(`left:${jobId}:${address}`);
   const [error, setError] = useState<string | null>(null);
+  const display = useDisplay();
 
   const readBack = (value: SettingValue, raw: string) => {
     const refused = write({
@@ -36,6 +37,7 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
     });
     setError(refused);
     if (refused === null) {
+      display.wasAt(parameter.key, 'set');
       setText(null);
       onDone();
     }
@@ -55,7 +57,7 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
   return (
     <>
       <Words bold>{ENTER_WHEN[parameter.enterWhen]}</Words>
-      <RouteKeys route={parameter.route} />
+      <WayKeys parameter={parameter} doing="set" />
       <Words>
         Then set it, and store it: {parameter.storedBy}
         {parameter.needsRestart ? ' It takes effect after a restart.' : ''}

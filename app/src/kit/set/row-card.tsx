@@ -8,7 +8,7 @@ import { Card } from '../../ui/card';
 import { SPACE, textSize, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import { useJobScope } from '../job';
-import { ENTER_WHEN, ENTRY_SLIP, RouteKeys } from '../keys';
+import { ENTER_WHEN, ENTRY_SLIP, useDisplay, WayKeys } from '../keys';
 import { ValueText } from '../value';
 import { rowNames } from './row-names';
 
@@ -25,6 +25,7 @@ interface RowCardProps {
 export function RowCard({ rows, left, onDone, onApart }: RowCardProps) {
   const { view } = useJobScope();
   const parameters = rows.flatMap(({ address }) => parameterAt(view.document.profile, address) ?? []);
+  const display = useDisplay();
   const [first] = parameters;
   const { title, names } = rowNames(view.document.profile, parameters);
   const oneWay = parameters.every(({ route }) => sameWay(route, first.route));
@@ -41,7 +42,7 @@ export function RowCard({ rows, left, onDone, onApart }: RowCardProps) {
         </Words>
       </View>
       <Words bold>{ENTER_WHEN[first.enterWhen]}</Words>
-      {oneWay && <RouteKeys route={first.route} />}
+      {oneWay && <WayKeys parameter={first} doing="set" />}
       {rows.map((row, i) => (
         <Line
           key={row.address}
@@ -50,6 +51,7 @@ export function RowCard({ rows, left, onDone, onApart }: RowCardProps) {
           found={row.found}
           shown={row.target}
           way={!oneWay}
+          behind={parameters[i - 1]}
         />
       ))}
       <Words>Set each and store it: {stored.join(' ')}</Words>
@@ -62,7 +64,10 @@ export function RowCard({ rows, left, onDone, onApart }: RowCardProps) {
         rows={rows}
         column="left"
         words="Look at each again on the display."
-        onDone={onDone}
+        onDone={() => {
+          display.wasAt(parameters[parameters.length - 1].key, 'set');
+          onDone();
+        }}
         onApart={onApart}
       />
     </Card>
@@ -98,6 +103,7 @@ function Line({
   found,
   shown,
   way,
+  behind,
 }: {
   name: string;
   parameter: Parameter;
@@ -107,6 +113,8 @@ function Line({
   shown: SheetEntry | null;
   /** with its own way to it */
   way: boolean;
+  /** the one that was set before it */
+  behind?: Parameter;
 }) {
   const palette = usePalette();
   return (
@@ -129,7 +137,7 @@ function Line({
         parameter={parameter}
         value={shown?.value}
       />
-      {way && <RouteKeys inline route={parameter.route} />}
+      {way && <WayKeys inline parameter={parameter} doing="set" behind={behind} />}
     </View>
   );
 }

@@ -15,13 +15,15 @@ interface SearchedChoiceProps<T extends string> {
   readonly hint?: string;
   readonly testID?: string;
   readonly error?: string | null;
+  /** its list stands open as soon as it is there: somebody asked for it */
+  readonly atOnce?: boolean;
 }
 
 /** One of many: what is chosen, and a list that a word or two of it makes short. */
 export function SearchedChoice<T extends string>(props: SearchedChoiceProps<T>) {
   const { label, options, value, onChange, hint, testID, error } = props;
   const palette = usePalette();
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState(props.atOnce ?? false);
   const [search, setSearch] = useState('');
   const chosen = options.find((option) => option.value === value);
   const found = options.filter((option) => matches(option.label, search));

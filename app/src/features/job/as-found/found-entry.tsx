@@ -11,7 +11,7 @@ import { About } from '../../../ui/pad/about';
 import { ENTRY_MARK } from '../../../ui/pad/next-field';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
-import { limitsInWords } from '../../../kit/keys';
+import { limitsInWords, useDisplay, WayKeys } from '../../../kit/keys';
 import { TakeBack, useJobScope } from '../../../kit/job';
 import { parseForParameter, ValueEntry, ValueText } from '../../../kit/value';
 
@@ -31,6 +31,7 @@ export function FoundEntry({ parameter, found, onDone, follows }: FoundEntryProp
   const [text, setText] = useDraft(`found:${jobId}:${address}`);
   const [reason, setReason] = useDraft(`unread:${jobId}:${address}`);
   const [error, setError] = useState<string | null>(null);
+  const display = useDisplay();
   const { lastLeft } = view.document;
   const last = lastLeft?.values[parameter.key];
   const unit = parameter.unit ?? '';
@@ -49,6 +50,8 @@ export function FoundEntry({ parameter, found, onDone, follows }: FoundEntryProp
     });
     setError(refused);
     if (refused === null) {
+      // whoever could not read it did not get there
+      if (value !== null) display.wasAt(parameter.key, 'read');
       setText(null);
       setReason(null);
       onDone();
@@ -74,6 +77,7 @@ export function FoundEntry({ parameter, found, onDone, follows }: FoundEntryProp
         <Words bold size="large">
           {parameter.label}
         </Words>
+        <WayKeys inline parameter={parameter} doing="read" />
         {last !== undefined && (
           <View style={styles.last}>
             <Words style={styles.grow}>

@@ -1,6 +1,6 @@
 import { addressOf, applies, type Parameter, type SettingValues } from '@barythm/core/profile';
 import { dateInWords } from '@barythm/core/time';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { screensOf } from '../../../families/registry';
 import { newId } from '../../../api/device';
@@ -9,6 +9,7 @@ import { Card } from '../../../ui/card';
 import { TriadName } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../../../kit/job';
+import { useDisplay } from '../../../kit/keys';
 import { FoundEntry } from './found-entry';
 import { FoundMenu } from './found-menu';
 import { FoundRow, type FoundLine } from './found-row';
@@ -30,7 +31,9 @@ export function FoundSheet() {
   const isFound = (parameter: Parameter) =>
     Boolean(rows.find((row) => row.address === addressOf(parameter))?.found);
   const recorded = parameters.filter(isFound).length;
-  const next = nextToRead(parameters, last, isFound, values.found);
+  const unread = parameters.filter((parameter) => !isFound(parameter));
+  const used = unread.filter((parameter) => applies(parameter, values.found));
+  const next = useNearest(used) ?? nextToRead(parameters, last, isFound, values.found);
   const many = parameters.length > LONG_SHEET && recorded < parameters.length && !document.handover;
   const open = document.handover ? null : (chosen ?? (next ? addressOf(next) : null));
   const lines = parameters.map((parameter): FoundLine => ({
@@ -71,7 +74,7 @@ export function FoundSheet() {
           {recorded} of {parameters.length} settings recorded
         </Words>
       </View>
-      {many && <AllAsLeft parameters={parameters.filter((parameter) => !isFound(parameter))} />}
+      {many && <AllAsLeft parameters={unread} />}
       {parameters.length <= IN_ONE_LOOK
         ? lines.map(line)
         : profile.groups.map(({ key, label }) => {
@@ -93,6 +96,20 @@ export function FoundSheet() {
           })}
     </Card>
   );
+}
+
+/** The setting of the menu that the display is nearest to, on the shortest walk over all of them; null where nobody knows where it stands. */
+function useNearest(used: readonly Parameter[]): Parameter | null {
+  const { keypad, at } = useDisplay();
+  const keys = used
+    .filter((parameter) => keypad?.has(parameter))
+    .map(({ key }) => key)
+    .join('\n');
+  const first = useMemo(
+    () => (keypad && at !== null && keys !== '' ? keypad.order(at, keys.split('\n'), 'read')[0] : null),
+    [keypad, at, keys],
+  );
+  return used.find(({ key }) => key === first) ?? null;
 }
 
 /**

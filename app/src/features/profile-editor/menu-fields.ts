@@ -1,0 +1,111 @@
+import {
+  aChoice,
+  aFigure,
+  aSwitch,
+  beside,
+  fieldsPlace,
+  neededWord,
+  rowsOf,
+  someWords,
+  together,
+  type Field,
+  type Place,
+  type Texts,
+} from '@barythm/core/describe';
+import type { Profile } from '@barythm/core/profile';
+
+const chosen = neededWord('Choose one.');
+const aKey = (key: string, label: string, hint?: string) =>
+  someWords(key, label, 'Type what stands on the key, or remove it.', { hint });
+export const PRESSES = [
+  { value: 'short', label: 'Press' },
+  { value: 'hold', label: 'Hold' },
+  { value: 'turn', label: 'Turn' },
+] as const;
+
+/** A number of presses; one where nothing is typed. */
+const presses: Place = {
+  read: (texts, path, tell) => {
+    const text = String(texts ?? '').trim();
+    if (text === '') return 1;
+    const count = Number(text);
+    if (Number.isInteger(count) && count >= 1 && count <= 99) return count;
+    tell(path, 'A number of presses from 1 to 99.');
+  },
+  write: (value) => String(value ?? 1),
+};
+
+/** How one gets about in a menu: from it the keys between any two settings follow. */
+export const MENU_FIELDS: readonly Field[] = [
+  aSwitch(
+    'menu',
+    'How one gets about in its menu is known',
+    [
+      together('home', [
+        someWords('shows', 'The home display shows', 'Type what it shows.', { hint: 'e.g. the stroke rate' }),
+        rowsOf(
+          'keys',
+          'Add a key of the safe way home',
+          [
+            beside(
+              aKey('key', 'Key', 'From anywhere, with nothing changed'),
+              aFigure('times', 'Presses', 'plain', { place: presses }),
+            ),
+            aChoice('press', 'How', PRESSES, { place: chosen }),
+          ],
+          { min: 1 },
+        ),
+      ]),
+      rowsOf('moves', 'Add a key that goes along a list', [
+        beside(aKey('key', 'Goes on'), aKey('back', 'Takes it back')),
+      ]),
+      aSwitch(
+        'leave',
+        'A key goes one level up, with nothing changed',
+        [aKey('key', 'Key'), aChoice('press', 'How', PRESSES, { place: chosen })],
+        'left-out',
+      ),
+      aChoice(
+        'afterStoring',
+        'Once a value is stored, the display stands',
+        [
+          { value: 'value', label: 'At the value' },
+          { value: 'list', label: 'In the list above it' },
+          { value: 'home', label: 'At home' },
+        ],
+        { place: chosen },
+      ),
+      rowsOf('acts', 'Add a key that sets something going', [
+        aKey('key', 'Key', 'No way is led over it unless there is no other'),
+        aChoice('press', 'How', PRESSES, { place: chosen }),
+        aChoice(
+          'does',
+          'It',
+          [
+            { value: 'moves-water', label: 'Moves water' },
+            { value: 'primes', label: 'Primes' },
+            { value: 'starts', label: 'Starts' },
+            { value: 'stops', label: 'Stops' },
+            { value: 'resets', label: 'Resets' },
+          ],
+          { place: chosen },
+        ),
+        someWords('words', 'What happens, and what to see to first', 'Say what happens.'),
+      ]),
+    ],
+    'left-out',
+  ),
+];
+
+const MENU = fieldsPlace(MENU_FIELDS);
+
+/** A menu as it is typed. */
+export function menuTexts(menu: Profile['menu']): Texts {
+  const written = MENU.write({ menu });
+  return (written as { readonly menu: Texts }).menu;
+}
+
+/** The menu of what is typed; undefined where none is described. */
+export function readMenu(menu: Texts, tell: (path: string, words: string) => void): object | undefined {
+  return (MENU.read({ menu }, '', tell) as { menu?: object }).menu;
+}

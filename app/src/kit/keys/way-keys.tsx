@@ -1,0 +1,125 @@
+import type { Doing, Keypad, Way } from '@barythm/core/keypad';
+import type { Parameter } from '@barythm/core/profile';
+import { counted } from '@barythm/core/words';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from '../../ui/button';
+import { SearchedChoice } from '../../ui/fields/searched-choice';
+import { SPACE } from '../../ui/theme';
+import { Words } from '../../ui/words/words';
+import { RouteKeys } from './route-keys';
+import { useDisplay, type Display } from './use-display';
+
+interface WayKeysProps {
+  readonly parameter: Parameter;
+  readonly doing: Doing;
+  /** the setting that was done just before it in the same look: the display stands there then */
+  readonly behind?: Parameter;
+  readonly inline?: boolean;
+}
+
+/** The keys to a setting from what the display shows now; by the profile's route where it does not say how one gets about. */
+export function WayKeys({ parameter, doing, behind, inline }: WayKeysProps) {
+  const display = useDisplay();
+  const { keypad, at } = display;
+  if (!keypad?.has(parameter)) return <RouteKeys inline={inline} route={parameter.route} />;
+  const from = behind ? (keypad.after(behind.key, doing) ?? at) : at;
+  const way = keypad.way(from, parameter.key, doing);
+  return (
+    <View style={styles.way} testID={`way-${parameter.key}`}>
+      {!behind && <From display={display} keypad={keypad} />}
+      {way === null ? (
+        <>
+          <Words>No way is described from there. From the home display:</Words>
+          <RouteKeys inline={inline} route={parameter.route} />
+        </>
+      ) : way.acts.length > 0 ? (
+        <Confirmed key={parameter.key} way={way} inline={inline} />
+      ) : (
+        <Steps way={way} inline={inline} />
+      )}
+      {way !== null && <Saved keypad={keypad} parameter={parameter} doing={doing} way={way} />}
+    </View>
+  );
+}
+
+function Steps({ way, inline }: { way: Way; inline?: boolean }) {
+  if (way.steps.length === 0) return <Words>The display stands there.</Words>;
+  return <RouteKeys inline={inline} route={way.steps} />;
+}
+
+/** Keys that set something going are shown once somebody said that he knows. */
+function Confirmed({ way, inline }: { way: Way; inline?: boolean }) {
+  const [known, setKnown] = useState(false);
+  if (known) return <Steps way={way} inline={inline} />;
+  return (
+    <>
+      {way.acts.map(({ key, words }) => (
+        <Words key={key} bold colour="ochre" role="alert">
+          {key}: {words}
+        </Words>
+      ))}
+      <Button label="I have seen to it: show the keys" testID="way-known" onPress={() => setKnown(true)} />
+    </>
+  );
+}
+
+function Saved({
+  keypad,
+  parameter,
+  doing,
+  way,
+}: Pick<WayKeysProps, 'parameter' | 'doing'> & { keypad: Keypad; way: Way }) {
+  const home = keypad.way(null, parameter.key, doing);
+  const less = home === null ? 0 : home.presses - way.presses;
+  if (less <= 0) return null;
+  return (
+    <Words size="small" colour="quiet">
+      {counted(way.presses, 'press', 'presses')}; by way of home {home!.presses}.
+    </Words>
+  );
+}
+
+/** What the display shows now, as far as anybody knows, and whoever sees something else says it. */
+function From({ display: { at, say }, keypad }: { display: Display; keypad: Keypad }) {
+  const [asks, setAsks] = useState(false);
+  if (asks)
+    return (
+      <SearchedChoice
+        atOnce
+        label="The display shows"
+        testID="display-at"
+        options={[
+          ...keypad.named.map(({ id, words }) => ({ value: id, label: words })),
+          { value: ELSE, label: 'Something else' },
+        ]}
+        value={at}
+        onChange={(id) => {
+          say(id === ELSE ? null : id);
+          setAsks(false);
+        }}
+      />
+    );
+  return (
+    <View style={styles.from}>
+      <Words size="small" colour="quiet" style={styles.grow} testID="display-now">
+        {at === null
+          ? 'What the display shows is not known: home first.'
+          : `The display shows “${keypad.wordsOf(at)}”.`}
+      </Words>
+      <Button
+        kind="quiet"
+        label={at === null ? 'Say what it shows' : 'It does not'}
+        testID="display-else"
+        onPress={() => setAsks(true)}
+      />
+    </View>
+  );
+}
+const ELSE = 'else';
+
+const styles = StyleSheet.create({
+  way: { gap: SPACE.xs },
+  from: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  grow: { flex: 1 },
+});
