@@ -1,3 +1,3 @@
-export { keypadOf, type Doing, type Keypad, type NamedPlace } from './keypad';
+export { keypadOf, pageKey, type Doing, type Keypad, type NamedPlace } from './keypad';
 export { type WayStep } from './press';
 export { type Way } from './way';

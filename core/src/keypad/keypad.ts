@@ -1,6 +1,6 @@
-import { inOrderOfWork, type MenuHabits, type Parameter, type Profile } from '../profile';
+import { inOrderOfWork, type MenuHabits, type PageOf, type Parameter, type Profile } from '../profile';
 import { levelAbove, menuGraph, type MenuGraph } from './graph';
-import { HOME, isInMenu, menuPlaces, type Places } from './places';
+import { HOME, isInMenu, menuPlaces, type Places, type Reached } from './places';
 import { walkCost, walkOrder, type Before, type Stop } from './walk';
 import { stepsOf, type WayStep } from './press';
 import { WaysFrom, type Way } from './way';
@@ -25,7 +25,7 @@ export class Keypad {
 
   constructor(
     private readonly menu: MenuHabits,
-    parameters: readonly Parameter[],
+    parameters: readonly Reached[],
   ) {
     this.along = new Set(menu.moves.flatMap(({ key, back }) => [key, back]));
     this.places = menuPlaces(parameters);
@@ -130,13 +130,17 @@ export class Keypad {
   }
 }
 
+/** What a page is known by among the settings; no setting’s key has a space. */
+export const pageKey = (of: PageOf): string => `page ${of}`;
+
 const KNOWN = new WeakMap<Profile, Keypad | null>();
 
 /** The menu of a profile that describes how one gets about in it; null where it does not. */
 export function keypadOf(profile: Profile): Keypad | null {
   const known = KNOWN.get(profile);
   if (known !== undefined) return known;
-  const parameters = inOrderOfWork(profile);
+  const pages = (profile.pages ?? []).map(({ of, route }) => ({ key: pageKey(of), route }));
+  const parameters = [...inOrderOfWork(profile), ...pages];
   const keypad = profile.menu && parameters.some(isInMenu) ? new Keypad(profile.menu, parameters) : null;
   KNOWN.set(profile, keypad);
   return keypad;

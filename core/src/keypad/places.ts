@@ -22,12 +22,16 @@ export interface Places {
   readonly of: ReadonlyMap<string, { readonly read: string; readonly set: string }>;
 }
 
+/** A setting, or a page, that keys lead to. */
+export type Reached = Pick<Parameter, 'key' | 'route' | 'readAt'> & Partial<Pick<Parameter, 'entry'>>;
+
 /** Entries that no display leads to: a knob, a switch, a lever. */
 const BY_HAND: ReadonlySet<Parameter['entry']> = new Set(['knob', 'switches', 'mechanical']);
-export const isInMenu = ({ entry, route }: Parameter): boolean => !BY_HAND.has(entry) && route.length > 0;
+export const isInMenu = ({ entry, route }: Reached): boolean =>
+  (entry === undefined || !BY_HAND.has(entry)) && route.length > 0;
 
 interface Rest {
-  readonly parameter: Parameter;
+  readonly parameter: Reached;
   readonly steps: readonly KeyStep[];
   /** steps of its route that are behind */
   readonly gone: number;
@@ -39,7 +43,7 @@ interface Rest {
  *
  * @param parameters with their places in repeating groups, as `inOrderOfWork` gives them
  */
-export function menuPlaces(parameters: readonly Parameter[]): Places {
+export function menuPlaces(parameters: readonly Reached[]): Places {
   const all = new Map<string, Place>();
   const of = new Map<string, { read: string; set: string }>();
   all.set(HOME, { id: HOME, parent: null, by: null, shows: null, inRing: null });

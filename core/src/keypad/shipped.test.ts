@@ -1,7 +1,7 @@
 import { SHIPPED } from '../families/suites/shipped.fixtures';
 import { inOrderOfWork } from '../profile';
 import { isInMenu } from './places';
-import { keypadOf } from './keypad';
+import { keypadOf, pageKey } from './keypad';
 
 const described = SHIPPED.flatMap((profile) => {
   const keypad = keypadOf(profile);
@@ -28,6 +28,16 @@ describe.each(described)('$name', ({ profile, keypad }) => {
         const way = keypad.way(from, key, doing);
         expect({ key, doing, way }).toMatchObject({ way: { acts: [] } });
       }
+  });
+
+  test('every page is reached; only what is done by a key sets anything going', () => {
+    for (const { of } of profile.pages ?? []) {
+      const way = keypad.way(null, pageKey(of), 'read');
+      expect(way).not.toBeNull();
+      if (way!.acts.length > 0) expect(['prime', 'direction']).toContain(of);
+    }
+    const primes = profile.pages?.some(({ of }) => of === 'prime') ?? false;
+    if (primes) expect(keypad.way(keypad.home.id, pageKey('prime'), 'read')?.acts).toHaveLength(1);
   });
 
   test('from anywhere no way is longer than by way of home', () => {

@@ -2,6 +2,7 @@ export * from './clock-of';
 export * from './clock-shows';
 export * from './controller';
 export * from './menu';
+export * from './page';
 export * from './parameter';
 export * from './profile';
 export * from './hash';

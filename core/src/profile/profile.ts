@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { CommonBehaviours } from './controller';
 import { MOST } from './bounds';
 import { complainOfMenu, menuSchema, type MenuHabits } from './menu';
+import { pageSchema, type Page } from './page';
 import { parameterSchema, predicateSchema, type Parameter, type Predicate } from './parameter';
 
 export const PROFILE_FORMAT_VERSION = 1;
@@ -44,6 +45,8 @@ const common = {
   parameters: z.array(parameterSchema).min(1).max(MOST.parameters),
   /** how one gets about in its menu; left out where nobody described it */
   menu: menuSchema.optional(),
+  /** pages that are looked at and keys that do something, beside its settings; left out where nobody described any */
+  pages: z.array(pageSchema).min(1).max(20).optional(),
 };
 
 /**
@@ -60,6 +63,7 @@ export interface Profile {
   readonly groups: readonly ParameterGroup[];
   readonly parameters: readonly Parameter[];
   readonly menu?: MenuHabits;
+  readonly pages?: readonly Page[];
   readonly family: string;
   readonly behaviours: CommonBehaviours;
 }
@@ -115,6 +119,10 @@ export function complainOfProfile(profile: Profile, context: z.RefinementCtx): v
       path: ['parameters', profile.parameters.findIndex(({ key }) => key === circle), 'appliesWhen'],
       message: `Whether “${labelOf(profile, circle)}” applies hangs on itself.`,
     });
+  profile.pages?.forEach(({ of }, i) => {
+    if (profile.pages?.findIndex((other) => other.of === of) !== i)
+      context.addIssue({ code: 'custom', path: ['pages', i, 'of'], message: 'This page stands twice.' });
+  });
   if (profile.menu)
     complainOfMenu(profile.menu, (path, message) =>
       context.addIssue({ code: 'custom', path: ['menu', ...path], message }),

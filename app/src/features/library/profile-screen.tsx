@@ -1,11 +1,15 @@
-import { inOrderOfWork, type CommonBehaviours, type Parameter } from '@barythm/core/profile';
+import { inOrderOfWork, PAGE_WORDS, type CommonBehaviours, type Parameter } from '@barythm/core/profile';
+import { capital } from '@barythm/core/words';
 import type { AnyProfile } from '@barythm/core/families';
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useProfile } from '../../api/queries';
 import { Button, ButtonRow } from '../../ui/button';
 import { Card } from '../../ui/card';
+import { matches } from '../../ui/fields/matches';
 import { saveFile } from '../../ui/fields/save-file';
+import { SearchInput } from '../../ui/fields/search-input';
 import { Screen } from '../../ui/screen/screen';
 import { Failed, Loading } from '../../ui/screen/states';
 import { SPACE } from '../../ui/theme';
@@ -70,19 +74,71 @@ function ProfileBody({ profile }: { profile: AnyProfile }) {
           ))}
         </Card>
       )}
-      {profile.groups.map((group) => (
-        <View key={group.key} style={styles.group}>
-          <Heading>{group.label}</Heading>
-          {parameters
-            .filter((parameter) => parameter.group === group.key)
-            .map((parameter) => (
-              <ParameterCard key={parameter.key} parameter={parameter} />
-            ))}
-        </View>
-      ))}
+      <Pages profile={profile} />
+      <Menus profile={profile} parameters={parameters} />
     </>
   );
 }
+
+/** Where pages are found that are no settings, and which keys set something going. */
+function Pages({ profile }: { profile: AnyProfile }) {
+  const { pages = [], menu } = profile;
+  if (pages.length === 0 && !menu) return null;
+  return (
+    <Card title="Pages and keys" testID="profile-pages">
+      {menu && <Words>From anywhere home, to “{menu.home.shows}”:</Words>}
+      {menu && <RouteKeys inline route={menu.home.keys} />}
+      {pages.map(({ of, route }) => (
+        <View key={of}>
+          <Words bold>{capital(PAGE_WORDS[of])}</Words>
+          <RouteKeys inline route={route} />
+        </View>
+      ))}
+      {menu?.acts.map(({ key, press, words }) => (
+        <Words key={`${key} ${press}`} bold colour="ochre">
+          {key}, {press === 'hold' ? 'held' : press === 'turn' ? 'turned' : 'pressed'}: {words}
+        </Words>
+      ))}
+    </Card>
+  );
+}
+
+/** Its settings by menu; a word or two of one finds it. */
+function Menus({ profile, parameters }: { profile: AnyProfile; parameters: readonly Parameter[] }) {
+  const [search, setSearch] = useState('');
+  const found = parameters.filter(({ label, group }) =>
+    matches(`${profile.groups.find(({ key }) => key === group)?.label ?? ''} ${label}`, search),
+  );
+  return (
+    <>
+      {parameters.length > SEARCHED && (
+        <SearchInput
+          label="Search its settings"
+          placeholder="A word of a setting or menu"
+          testID="setting-search"
+          value={search}
+          onChange={setSearch}
+        />
+      )}
+      {found.length === 0 && <Words>No setting has all of these words. Try a shorter one.</Words>}
+      {profile.groups.map(({ key, label }) => {
+        const own = found.filter(({ group }) => group === key);
+        if (own.length === 0) return null;
+        return (
+          <View key={key} style={styles.group}>
+            <Heading>{label}</Heading>
+            {own.map((parameter) => (
+              <ParameterCard key={parameter.key} parameter={parameter} />
+            ))}
+          </View>
+        );
+      })}
+    </>
+  );
+}
+
+/** More settings than these are searched. */
+const SEARCHED = 8;
 
 function ParameterCard({ parameter }: { parameter: Parameter }) {
   return (

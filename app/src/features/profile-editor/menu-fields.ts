@@ -2,17 +2,21 @@ import {
   aChoice,
   aFigure,
   aSwitch,
+  aWord,
   beside,
   fieldsPlace,
   neededWord,
+  optional,
   rowsOf,
   someWords,
   together,
   type Field,
   type Place,
   type Texts,
+  word,
 } from '@barythm/core/describe';
-import type { Profile } from '@barythm/core/profile';
+import { PAGE_WORDS, type Profile } from '@barythm/core/profile';
+import { capital } from '@barythm/core/words';
 
 const chosen = neededWord('Choose one.');
 const aKey = (key: string, label: string, hint?: string) =>
@@ -97,7 +101,51 @@ export const MENU_FIELDS: readonly Field[] = [
   ),
 ];
 
+/** Pages that are looked at, and what a key does, each with its way from the home display. */
+export const PAGE_FIELDS: readonly Field[] = [
+  rowsOf('pages', 'Add the keys to a page or a doing', [
+    aChoice(
+      'of',
+      'They lead to',
+      Object.entries(PAGE_WORDS).map(([value, label]) => ({ value, label: capital(label) })),
+      { place: chosen },
+    ),
+    rowsOf(
+      'route',
+      'Add a key',
+      [
+        beside(aKey('key', 'Key'), aFigure('times', 'Presses', 'plain', { place: presses })),
+        aChoice('press', 'How', PRESSES, { place: chosen }),
+        aWord('shows', 'The display then shows', { place: optional(word) }),
+      ],
+      { min: 1 },
+    ),
+  ]),
+];
+
 const MENU = fieldsPlace(MENU_FIELDS);
+const PAGES = fieldsPlace(PAGE_FIELDS);
+
+/** Pages as they are typed. */
+export const pageTexts = (pages: Profile['pages']): readonly Texts[] =>
+  (PAGES.write({ pages: pages ?? [] }) as { readonly pages: readonly Texts[] }).pages;
+
+/** The pages of what is typed; nothing where none is described. */
+export function readPages(pages: readonly Texts[], tell: (path: string, words: string) => void): object {
+  const read = PAGES.read({ pages }, '', tell) as { pages: readonly object[] };
+  return read.pages.length === 0 ? {} : { pages: read.pages.map(withoutNoWords) };
+}
+
+/** A step that shows nothing says nothing of it. */
+function withoutNoWords(page: object): object {
+  const { route = [], ...rest } = page as { route?: readonly Record<string, unknown>[] };
+  return {
+    ...rest,
+    route: route.map((step) =>
+      Object.fromEntries(Object.entries(step).filter(([, value]) => value !== undefined)),
+    ),
+  };
+}
 
 /** A menu as it is typed. */
 export function menuTexts(menu: Profile['menu']): Texts {

@@ -3,7 +3,7 @@ import type { AnyProfile, FamilyName } from '@barythm/core/families';
 import { familyOf } from '@barythm/core/families';
 import { groupTexts } from './group-texts';
 import { freshName, nameOf } from './names';
-import { menuTexts } from './menu-fields';
+import { menuTexts, pageTexts } from './menu-fields';
 import { parameterTexts } from './parameter-texts';
 
 /** A profile as it is typed. What nobody types (its id, its version, names of rows) is kept with it. */
@@ -18,6 +18,7 @@ export interface ProfileDraft {
   readonly parameters: readonly Texts[];
   /** how one gets about in its menu; a draft from before it was asked has none */
   readonly menu?: Texts;
+  readonly pages?: readonly Texts[];
   /** as they are typed, of each family that was looked at: another choice loses nothing */
   readonly habits: Readonly<Partial<Record<FamilyName, Texts>>>;
 }
@@ -61,6 +62,7 @@ export function draftOf(profile: AnyProfile): ProfileDraft {
     groups: profile.groups.map(groupTexts),
     parameters: profile.parameters.map(parameterTexts),
     menu: menuTexts(profile.menu),
+    pages: pageTexts(profile.pages),
     habits: { [profile.family]: familyOf(profile.family).forms.behaviours.write(profile.behaviours) },
   };
 }

@@ -24,7 +24,7 @@ import { broughtUp } from './earlier-draft';
 import { GROUP_FIELDS } from './group-fields';
 import { KnownKeys } from './known-keys';
 import { ParametersCard } from './parameters-card';
-import { MENU_FIELDS } from './menu-fields';
+import { MENU_FIELDS, PAGE_FIELDS } from './menu-fields';
 import { blankDraft, copyOf, draftOf, habitsOf, idOf, usualGroups, type ProfileDraft } from './profile-draft';
 import { profileOf } from './read-profile';
 import { TriedCard, useTried } from './tried-card';
@@ -106,8 +106,8 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
   };
   const texts = { ...draft, version: String(draft.version) } as unknown as Texts;
   const typed = (next: Texts) => {
-    const { groups, parameters, menu } = next as unknown as ProfileDraft;
-    change({ groups, parameters, ...(menu && { menu }) });
+    const { groups, parameters, menu, pages } = next as unknown as ProfileDraft;
+    change({ groups, parameters, ...(menu && { menu }), ...(pages && { pages }) });
   };
   return (
     <Screen
@@ -200,6 +200,7 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
             With it the keys from one setting to the next are shown, wherever the display stands.
           </Words>
           <Fields fields={MENU_FIELDS} />
+          <Fields fields={PAGE_FIELDS} />
         </Card>
         <ParametersCard
           draft={draft}

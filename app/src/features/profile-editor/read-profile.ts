@@ -8,7 +8,7 @@ import {
 } from '@barythm/core/describe';
 import { familyOf, profileSchema, type AnyProfile } from '@barythm/core/families';
 import { GROUP_FIELDS } from './group-fields';
-import { readMenu } from './menu-fields';
+import { readMenu, readPages } from './menu-fields';
 import { habitsOf, idOf, type ProfileDraft } from './profile-draft';
 import { publishedIn, readParameter } from './read-parameter';
 
@@ -43,6 +43,7 @@ export function profileOf(draft: ProfileDraft): { profile: AnyProfile | null; er
       readParameter(draft.family, texts, `parameters.${i}`, names, tell),
     ),
     ...menuOf(draft, tell),
+    ...readPages(draft.pages ?? [], tell),
     behaviours: form.understand(habits, (path, words) => tell(`behaviours.${path}`, words)),
   };
   const parsed = profileSchema.safeParse(candidate);

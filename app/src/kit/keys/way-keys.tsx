@@ -11,10 +11,10 @@ import { RouteKeys } from './route-keys';
 import { useDisplay, type Display } from './use-display';
 
 interface WayKeysProps {
-  readonly parameter: Parameter;
+  readonly parameter: Pick<Parameter, 'key' | 'route'>;
   readonly doing: Doing;
   /** the setting that was done just before it in the same look: the display stands there then */
-  readonly behind?: Parameter;
+  readonly behind?: Pick<Parameter, 'key'>;
   readonly inline?: boolean;
 }
 

@@ -1,3 +1,4 @@
+import type { PageOf } from '@barythm/core/profile';
 import { offeredChecks } from '@barythm/core/job';
 import { standsAs, type JudgedCheck } from '@barythm/core/visit';
 import { askedFigures, type AskedFigure, type Pattern, type ProofCheck } from '@barythm/core/proof';
@@ -16,6 +17,7 @@ import { RADIUS, SPACE, TOUCH, textSize, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import { optionalFigure } from '../value';
 import { TakeBack, useJobScope } from '../job';
+import { PageKeys } from '../keys';
 import { StrokeTimer } from './stroke-timer';
 
 interface ChecksProps {
@@ -146,6 +148,9 @@ function Slip({ pattern }: { pattern: Pattern }) {
 type Texts = Readonly<Record<string, string>>;
 const EMPTY: Texts = {};
 
+/** Checks that are done by keys that a profile may say. */
+const PAGE_OF: Readonly<Record<string, PageOf | undefined>> = { prime: 'prime', direction: 'direction' };
+
 function CheckEntry({
   check,
   last,
@@ -175,6 +180,7 @@ function CheckEntry({
     }
   };
   const { ask } = check;
+  const page = PAGE_OF[check.key];
   return (
     <About value={`${check.title}: expected ${check.expected}`}>
       <View
@@ -198,6 +204,7 @@ function CheckEntry({
             {check.caution}
           </Words>
         )}
+        {page && <PageKeys of={page} />}
         <Words>
           Expected: <Words bold>{check.expected}</Words>. Tolerance: {check.tolerance}.
         </Words>

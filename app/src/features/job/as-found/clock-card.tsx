@@ -21,6 +21,7 @@ import { Choice } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
 import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../../../kit/job';
+import { PageKeys } from '../../../kit/keys';
 
 interface Draft {
   readonly shows: string;
@@ -85,6 +86,7 @@ export function ClockCard() {
   const drift = driftInWords(clockDrift(view.document));
   return (
     <Card title="Clock" testID="clock" edge={recorded ? 'moss' : undefined}>
+      {!recorded && !handover && <PageKeys of="clock" />}
       {recorded && (
         <Words bold testID="clock-off">
           {off === null

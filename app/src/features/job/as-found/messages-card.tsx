@@ -11,6 +11,7 @@ import { Field } from '../../../ui/fields/field';
 import { Words } from '../../../ui/words/words';
 import { MessageMeaning } from '../../library/message-meaning';
 import { useJobScope } from '../../../kit/job';
+import { PageKeys } from '../../../kit/keys';
 
 interface Draft {
   readonly shows: string;
@@ -150,6 +151,7 @@ export function MessagesCard() {
           onChange={(pump) => answer({ pump })}
         />
       )}
+      {draft.pump !== null && <PageKeys of="faults" />}
       {draft.pump !== null && (
         <Choice
           label="List of last faults"

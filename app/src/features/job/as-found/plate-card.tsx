@@ -13,6 +13,7 @@ import { useReader } from '../../../ui/reader';
 import { Words } from '../../../ui/words/words';
 import { optionalFigure } from '../../../kit/value';
 import { useJobScope } from '../../../kit/job';
+import { PageKeys } from '../../../kit/keys';
 import {
   asRegistered,
   broughtUp,
@@ -151,6 +152,7 @@ export function PlateCard() {
     };
     return (
       <Card title="Plate and controller" testID="identify">
+        <PageKeys of="version" />
         {inRegister}
         {known === null && asked}
         <Button
@@ -170,6 +172,7 @@ export function PlateCard() {
   }
   return (
     <Card title="Plate and controller" testID="identify">
+      <PageKeys of="version" />
       {inRegister}
       <Button
         label="All as in the register"

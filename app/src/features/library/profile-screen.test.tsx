@@ -1,0 +1,44 @@
+import { screen } from '@testing-library/react-native';
+import { shipped } from '@barythm/core/families/suites/shipped.fixtures';
+import { type, wordsOf } from '../../testing/touch';
+import { serve, standScreen } from '../../testing/server-stand';
+import { ProfileScreen } from './profile-screen';
+
+const mockId = 'drive-wheel-text';
+jest.mock('expo-router', () => ({
+  useRouter: () => ({ navigate: jest.fn() }),
+  useLocalSearchParams: () => ({ id: mockId }),
+}));
+
+async function stand(profile: object) {
+  serve([{ to: '/profiles/', body: profile }]);
+  const { clear } = standScreen(<ProfileScreen />);
+  await screen.findByTestId('profile-about');
+  return clear;
+}
+
+test('its settings are found by words of menu or name; where none is, that is said', async () => {
+  const clear = await stand(shipped('drive-wheel-text'));
+  type('setting-search', 'motor CURRENT');
+  expect(screen.getByText('Motor current')).toBeTruthy();
+  expect(screen.queryByText('Units seen')).toBeNull();
+  type('setting-search', 'motorx');
+  expect(screen.getByText(/No setting has all of these words/)).toBeTruthy();
+  clear();
+});
+
+test('pages, the way home and keys that set something going stand on it', async () => {
+  const clear = await stand(shipped('drive-wheel-text'));
+  const words = wordsOf('profile-pages').replace(/\s+/g, ' ');
+  expect(words).toContain('home, to “pressure and speed”');
+  expect(words).toContain('The list of last faults');
+  expect(words).toMatch(/Run, held: It runs at full speed/);
+  clear();
+});
+
+test('one that says nothing of its menu has no such card, and a short one no search', async () => {
+  const clear = await stand(shipped('motor-three-gears'));
+  expect(screen.queryByTestId('profile-pages')).toBeNull();
+  expect(screen.queryByTestId('setting-search')).toBeNull();
+  clear();
+});
