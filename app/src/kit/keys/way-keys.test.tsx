@@ -5,6 +5,8 @@ import { forgetDrafts } from '../../draft/use-draft';
 import { FoundSheet } from '../../features/job/as-found/found-sheet';
 import { MOTOR, standJob } from '../../testing/job-stand';
 import { press, type, wordsOf } from '../../testing/touch';
+import { Button } from '../../ui/button';
+import { useDisplay } from './use-display';
 import { WayKeys } from './way-keys';
 
 afterEach(() => {
@@ -53,10 +55,14 @@ describe('the keys to a setting', () => {
   test('what could not be read says nothing of where the display stands', () => {
     standJob(SOFT, <FoundSheet />);
     press('found-row-currentA');
-    press('unread-currentA');
-    type('unread-reason-currentA', 'Code unknown.');
-    press('unread-save-currentA');
-    expect(screen.getByText(/home first/)).toBeTruthy();
+    type('found-input-currentA', '4');
+    press('record-currentA');
+    expect(screen.queryByText(/home first/)).toBeNull();
+    press('unread-rateA');
+    type('unread-reason-rateA', 'Code unknown.');
+    press('unread-save-rateA');
+    press('found-row-limit');
+    expect(way('limit')).toContain('home first');
   });
 
   test('a display that was left alone may have gone home', () => {
@@ -75,6 +81,30 @@ describe('the keys to a setting', () => {
     jest.setSystemTime(at + 180_000);
     stand();
     expect(way('rateA')).toContain('home first');
+  });
+
+  test('once a setting asked for the supply to be switched, the display begins anew', () => {
+    function Probe() {
+      const display = useDisplay();
+      return (
+        <>
+          <Button label="mode" testID="mode" onPress={() => display.wasAt(of('operation'), 'set')} />
+          <Button label="power" testID="power" onPress={() => display.wasAt(of('power'), 'set')} />
+        </>
+      );
+    }
+    standJob(
+      SOFT,
+      <>
+        <Probe />
+        <WayKeys parameter={of('limit')} doing="set" />
+      </>,
+    );
+    press('mode');
+    expect(way('limit')).toContain('“Settings, Operation”');
+    expect(of('power').needsRestart).toBe(true);
+    press('power');
+    expect(way('limit')).toContain('home first');
   });
 
   test('a profile that does not say how one gets about shows its route', () => {

@@ -37,7 +37,7 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
     });
     setError(refused);
     if (refused === null) {
-      display.wasAt(parameter.key, 'set');
+      display.wasAt(parameter, 'set');
       setText(null);
       onDone();
     }

@@ -65,7 +65,7 @@ export function RowCard({ rows, left, onDone, onApart }: RowCardProps) {
         column="left"
         words="Look at each again on the display."
         onDone={() => {
-          display.wasAt(parameters[parameters.length - 1].key, 'set');
+          display.wasAt(parameters[parameters.length - 1], 'set');
           onDone();
         }}
         onApart={onApart}

@@ -50,8 +50,8 @@ export function FoundEntry({ parameter, found, onDone, follows }: FoundEntryProp
     });
     setError(refused);
     if (refused === null) {
-      // whoever could not read it did not get there
-      if (value !== null) display.wasAt(parameter.key, 'read');
+      if (value !== null) display.wasAt(parameter, 'read');
+      else display.wasLost(parameter);
       setText(null);
       setReason(null);
       onDone();
