@@ -70,7 +70,6 @@ export function FoundEntry({ parameter, found, onDone, follows }: FoundEntryProp
   return (
     <About value={`${parameter.label}, as found`}>
       <View
-        {...ENTRY_MARK}
         style={[styles.entry, { borderColor: palette.slate, backgroundColor: palette.paper }]}
         testID={`found-${parameter.key}`}
       >
@@ -78,91 +77,94 @@ export function FoundEntry({ parameter, found, onDone, follows }: FoundEntryProp
           {parameter.label}
         </Words>
         <WayKeys inline parameter={parameter} doing="read" />
-        {last !== undefined && (
-          <View style={styles.last}>
-            <Words style={styles.grow}>
-              {lastLeft?.source === 'reported' ? 'Reported' : 'Left'} {dateInWords(lastLeft?.date ?? '')}:{' '}
-              <ValueText bold parameter={parameter} value={last} />
-            </Words>
-            <Button
-              label="Same"
-              testID={`same-${parameter.key}`}
-              onPress={() => record(last, String(last), null)}
-            />
-          </View>
-        )}
-        <ValueEntry
-          big
-          // where one tap may do, the pad does not come over it
-          atOnce={follows && last === undefined}
-          hideLabel={parameter.type === 'choice'}
-          parameter={parameter}
-          label={parameter.type === 'choice' ? parameter.label : 'The controller shows'}
-          testID={
-            parameter.type === 'choice' ? `found-choice-${parameter.key}` : `found-input-${parameter.key}`
-          }
-          text={typed}
-          chosen={typeof found?.value === 'string' ? found.value : null}
-          error={reason === null ? error : null}
-          hint={fault ? undefined : limitsInWords(parameter, view.values.found)}
-          warning={fault ? wordsForFault(parameter, fault) : null}
-          onText={(next) => {
-            setText(next === '' ? null : next);
-            setError(null);
-          }}
-          onEnter={save}
-          onOption={(value) => record(value, String(value), null)}
-        />
-        {fault && (
-          <Words size="small" bold colour="ochre" role="alert">
-            {wordsForFault(parameter, fault)} It is recorded as you type it.
-          </Words>
-        )}
-        {reason === null ? (
-          <ButtonRow>
-            {parameter.type !== 'choice' && (
-              <Button kind="main" grow label="Record" testID={`record-${parameter.key}`} onPress={save} />
-            )}
-            <Button
-              label="Could not be read"
-              testID={`unread-${parameter.key}`}
-              onPress={() => {
-                setReason('');
-                setError(null);
-              }}
-            />
-            {found && (
-              <TakeBack
-                id={found.id}
-                of={parameter.label}
-                label="Take back what was recorded"
-                testID={`take-back-${parameter.key}`}
-              />
-            )}
-          </ButtonRow>
-        ) : (
-          <>
-            <Field
-              words
-              label="Why it could not be read"
-              testID={`unread-reason-${parameter.key}`}
-              value={reason}
-              onEnter={() => record(null, '', reason)}
-              onChange={setReason}
-              error={error}
-            />
-            <ButtonRow>
+        {/* what must be in sight together; the pad says its name again */}
+        <View {...ENTRY_MARK} style={styles.fields}>
+          {last !== undefined && (
+            <View style={styles.last}>
+              <Words style={styles.grow}>
+                {lastLeft?.source === 'reported' ? 'Reported' : 'Left'} {dateInWords(lastLeft?.date ?? '')}:{' '}
+                <ValueText bold parameter={parameter} value={last} />
+              </Words>
               <Button
-                kind="main"
-                grow
-                label="Record as not read"
-                testID={`unread-save-${parameter.key}`}
-                onPress={() => record(null, '', reason)}
+                label="Same"
+                testID={`same-${parameter.key}`}
+                onPress={() => record(last, String(last), null)}
               />
-              <Button label="Back" onPress={() => setReason(null)} />
+            </View>
+          )}
+          <ValueEntry
+            big
+            // where one tap may do, the pad does not come over it
+            atOnce={follows && last === undefined}
+            hideLabel={parameter.type === 'choice'}
+            parameter={parameter}
+            label={parameter.type === 'choice' ? parameter.label : 'The controller shows'}
+            testID={
+              parameter.type === 'choice' ? `found-choice-${parameter.key}` : `found-input-${parameter.key}`
+            }
+            text={typed}
+            chosen={typeof found?.value === 'string' ? found.value : null}
+            error={reason === null ? error : null}
+            hint={fault ? undefined : limitsInWords(parameter, view.values.found)}
+            warning={fault ? wordsForFault(parameter, fault) : null}
+            onText={(next) => {
+              setText(next === '' ? null : next);
+              setError(null);
+            }}
+            onEnter={save}
+            onOption={(value) => record(value, String(value), null)}
+          />
+          {fault && (
+            <Words size="small" bold colour="ochre" role="alert">
+              {wordsForFault(parameter, fault)} It is recorded as you type it.
+            </Words>
+          )}
+          {reason === null ? (
+            <ButtonRow>
+              {parameter.type !== 'choice' && (
+                <Button kind="main" grow label="Record" testID={`record-${parameter.key}`} onPress={save} />
+              )}
+              <Button
+                label="Could not be read"
+                testID={`unread-${parameter.key}`}
+                onPress={() => {
+                  setReason('');
+                  setError(null);
+                }}
+              />
+              {found && (
+                <TakeBack
+                  id={found.id}
+                  of={parameter.label}
+                  label="Take back what was recorded"
+                  testID={`take-back-${parameter.key}`}
+                />
+              )}
             </ButtonRow>
-          </>
-        )}
+          ) : (
+            <>
+              <Field
+                words
+                label="Why it could not be read"
+                testID={`unread-reason-${parameter.key}`}
+                value={reason}
+                onEnter={() => record(null, '', reason)}
+                onChange={setReason}
+                error={error}
+              />
+              <ButtonRow>
+                <Button
+                  kind="main"
+                  grow
+                  label="Record as not read"
+                  testID={`unread-save-${parameter.key}`}
+                  onPress={() => record(null, '', reason)}
+                />
+                <Button label="Back" onPress={() => setReason(null)} />
+              </ButtonRow>
+            </>
+          )}
+        </View>
       </View>
     </About>
   );
@@ -170,6 +172,7 @@ export function FoundEntry({ parameter, found, onDone, follows }: FoundEntryProp
 
 const styles = StyleSheet.create({
   entry: { borderWidth: 2, borderRadius: RADIUS.card, padding: SPACE.m, gap: SPACE.m },
+  fields: { gap: SPACE.m },
   last: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   grow: { flex: 1 },
 });
