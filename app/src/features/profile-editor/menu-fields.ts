@@ -28,7 +28,7 @@ export const PRESSES = [
 ] as const;
 
 /** A number of presses; one where nothing is typed. */
-const presses: Place = {
+export const presses: Place = {
   read: (texts, path, tell) => {
     const text = String(texts ?? '').trim();
     if (text === '') return 1;

@@ -27,7 +27,7 @@ import {
 } from '@barythm/core/describe';
 import { familyOf, optionRolesOf, type FamilyName } from '@barythm/core/families';
 import { entryWaySchema } from '@barythm/core/profile';
-import { PRESSES } from './menu-fields';
+import { presses, PRESSES } from './menu-fields';
 import { freshName } from './names';
 import {
   choicesBeside,
@@ -95,16 +95,6 @@ const isA =
     types.includes(here('type'));
 const optionalFigure = (key: string, label: string, hint?: string) =>
   aFigure(key, label, 'plain', { blank: 'left-out', hint });
-const countOrPlace: Place = {
-  read: (texts, path, tell) => {
-    const text = String(texts ?? '').trim();
-    if (text === '') return 1;
-    const count = Number(text);
-    if (Number.isInteger(count) && count >= 1 && count <= 99) return count;
-    tell(path, 'A number of presses from 1 to 99.');
-  },
-  write: (value) => String(value ?? 1),
-};
 
 /** Choices of the parameter itself. */
 const optionsHere = (look: Look) =>
@@ -223,7 +213,7 @@ export const PARAMETER_FIELDS: readonly Field[] = [
   rowsOf('route', 'Add a key', [
     beside(
       someWords('key', 'Key', 'Type what stands on the key, or remove it.'),
-      aFigure('times', 'Presses', 'plain', { place: countOrPlace }),
+      aFigure('times', 'Presses', 'plain', { place: presses }),
     ),
     aChoice('press', 'How', PRESSES, { place: chosen }),
     shownIf(isInRepeating, aTick('place', 'As often as the number of the place')),
