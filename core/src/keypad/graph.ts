@@ -9,28 +9,51 @@ export interface Edge {
   readonly cost: number;
   readonly act: Act | null;
 }
-export type MenuGraph = Graph<object, Edge>;
+/** The menu as a graph. What one key goes through hangs on a hub each: any of them is one press from any other, however many there are. */
+export interface MenuGraph {
+  readonly graph: Graph<object, Edge>;
+  readonly isHub: (id: string) => boolean;
+  /** from one to another of those that hang on a hub */
+  readonly sought: (from: string, to: string) => Edge;
+}
 
 /** So much dearer is a key that sets something going than any way that does not: it is pressed where there is no other. */
 const ACT_COST = 1e6;
 
 /** The menu as a graph: on along each route, along what stands side by side, one level up, and home from anywhere. */
 export function menuGraph(places: Places, menu: MenuHabits): MenuGraph {
-  const graph: MenuGraph = new Graph<object, Edge>({ type: 'directed', multi: false });
+  const graph: MenuGraph['graph'] = new Graph({ type: 'directed', multi: false });
   for (const id of places.all.keys()) graph.addNode(id);
+  const edgeOf = (presses: Edge['presses']): Edge => {
+    const act = presses.map((one) => actOf(menu, one)).find((one) => one !== null) ?? null;
+    return { presses, cost: presses.length + (act ? ACT_COST : 0), act };
+  };
   const link = (from: string, to: string, presses: Edge['presses']) => {
     if (from === to) return;
-    const act = presses.map((one) => actOf(menu, one)).find((one) => one !== null) ?? null;
-    const cost = presses.length + (act ? ACT_COST : 0);
-    if (!graph.hasEdge(from, to)) graph.addEdge(from, to, { presses, cost, act });
-    else if (graph.getEdgeAttribute(graph.edge(from, to), 'cost') > cost)
-      graph.replaceEdgeAttributes(graph.edge(from, to), { presses, cost, act });
+    const edge = edgeOf(presses);
+    if (!graph.hasEdge(from, to)) graph.addEdge(from, to, edge);
+    else if (graph.getEdgeAttribute(graph.edge(from, to), 'cost') > edge.cost)
+      graph.replaceEdgeAttributes(graph.edge(from, to), edge);
   };
   const back = new Map(menu.moves.map((move) => [move.key, move.back]));
+  const goesAlong = new Set([...back.keys(), ...back.values()]);
   const home = menu.home.keys.flatMap(({ key, press, times }) =>
     Array.from({ length: times }, () => ({ key, press, until: null, shows: null })),
   );
-  const rings = ringsOf(places);
+  const hubs = new Set<string>();
+  const hang = (place: Place, by: Press) => {
+    const counterpart = by.press === 'turn' ? by.key : back.get(by.key);
+    if (place.inRing === null || counterpart === undefined) return;
+    const hub = `all of ${place.parent} ${by.press} ${by.key}`;
+    if (!hubs.has(hub)) graph.addNode(hub);
+    hubs.add(hub);
+    const { shows } = place;
+    const cost = Math.max(
+      ...[by.key, counterpart].map((key) => edgeOf([{ key, press: by.press, until: shows, shows }]).cost),
+    );
+    graph.addEdge(place.id, hub, { presses: [], cost: 0, act: null });
+    graph.addEdge(hub, place.id, { presses: [], cost, act: null });
+  };
   for (const place of places.all.values()) {
     const { id, parent, by } = place;
     if (parent === null || by === null) continue;
@@ -39,9 +62,8 @@ export function menuGraph(places: Places, menu: MenuHabits): MenuGraph {
       const shows = places.all.get(parent)?.shows ?? null;
       link(id, parent, [{ key: back.get(by.key)!, press: 'short', until: null, shows }]);
     }
-    for (const other of rings.get(ringOf(place)) ?? [])
-      for (const press of along(place, other, back)) link(id, other.id, [press]);
-    const above = levelAbove(places, place, new Set([...back.keys(), ...back.values()]));
+    hang(place, by);
+    const above = levelAbove(places, place, goesAlong);
     if (menu.leave && above) link(id, above.id, [{ ...menu.leave, until: null, shows: above.shows }]);
     link(
       id,
@@ -49,7 +71,11 @@ export function menuGraph(places: Places, menu: MenuHabits): MenuGraph {
       home.map((one, i) => ({ ...one, shows: i === home.length - 1 ? menu.home.shows : null })),
     );
   }
-  return graph;
+  return {
+    graph,
+    isHub: (id) => hubs.has(id),
+    sought: (from, to) => edgeOf([along(places.all.get(from)!, places.all.get(to)!, back)]),
+  };
 }
 
 /** What a press sets going; a hold of a key whose short press does so counts as one: it must not become that press. */
@@ -57,31 +83,12 @@ export function actOf({ acts }: MenuHabits, { key, press }: Press): Act | null {
   return acts.find((act) => act.key === key && (act.press === press || press === 'hold')) ?? null;
 }
 
-const ringOf = ({ parent, by, inRing }: Place) =>
-  inRing === null || by === null ? null : `${parent} ${by.press} ${by.key}`;
-
-function ringsOf(places: Places): ReadonlyMap<string | null, readonly Place[]> {
-  const rings = new Map<string | null, Place[]>();
-  for (const place of places.all.values()) {
-    const ring = ringOf(place);
-    if (ring !== null) rings.set(ring, [...(rings.get(ring) ?? []), place]);
-  }
-  return rings;
-}
-
 /** From one to another that the same key goes through: a wheel is turned either way; a key goes on, and its counterpart back. */
-function along(
-  { by, inRing }: Place,
-  other: Place,
-  back: ReadonlyMap<string, string>,
-): (Press & { shows: string | null })[] {
-  if (by === null || inRing === null || other.inRing === null || other.inRing === inRing) return [];
-  const { shows } = other;
-  const seeks = (key: string) => [{ key, press: by.press, until: shows, shows }];
-  if (by.press === 'turn') return seeks(by.key);
-  const counterpart = back.get(by.key);
-  if (counterpart === undefined) return [];
-  return other.inRing > inRing ? seeks(by.key) : seeks(counterpart);
+function along(from: Place, to: Place, back: ReadonlyMap<string, string>): Edge['presses'][number] {
+  const { key, press } = from.by!;
+  const { shows } = to;
+  const goesOn = press === 'turn' || to.inRing! > from.inRing!;
+  return { key: goesOn ? key : (back.get(key) ?? key), press, until: shows, shows };
 }
 
 /** The place that was left for this level: before the last press that opened something, rather than went along. */

@@ -1,6 +1,6 @@
 import { singleSource } from 'graphology-shortest-path/dijkstra';
 import type { Act } from '../profile';
-import type { MenuGraph } from './graph';
+import type { Edge, MenuGraph } from './graph';
 import { stepsOf, type WayStep } from './press';
 
 /** The keys from one place to another. */
@@ -16,10 +16,10 @@ export class WaysFrom {
   private readonly paths: Readonly<Record<string, readonly string[]>>;
 
   constructor(
-    private readonly graph: MenuGraph,
+    private readonly menu: MenuGraph,
     from: string,
   ) {
-    this.paths = graph.hasNode(from) ? singleSource(graph, from, 'cost') : {};
+    this.paths = menu.graph.hasNode(from) ? singleSource(menu.graph, from, 'cost') : {};
   }
 
   /** What it costs to get there: presses, and far more where something is set going; infinite where no way leads. */
@@ -41,7 +41,17 @@ export class WaysFrom {
     };
   }
 
-  private edges(path: readonly string[]) {
-    return path.slice(1).map((node, i) => this.graph.getEdgeAttributes(this.graph.edge(path[i], node)!));
+  private edges(path: readonly string[]): Edge[] {
+    const edges: Edge[] = [];
+    path.forEach((node, i) => {
+      if (i === 0 || this.menu.isHub(node)) return;
+      const before = path[i - 1];
+      edges.push(
+        this.menu.isHub(before)
+          ? this.menu.sought(path[i - 2], node)
+          : this.menu.graph.getEdgeAttributes(before, node),
+      );
+    });
+    return edges;
   }
 }
