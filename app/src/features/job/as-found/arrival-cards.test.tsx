@@ -39,6 +39,32 @@ test('what was recorded by a slip is put right from where it stands', () => {
   ]);
 });
 
+test('what was written is not left out by one tap', () => {
+  const job = standJob(MOTOR, <MessagesCard />);
+  press('messages-for-nothing');
+  press('messages-pump-runs');
+  press('messages-list-read');
+  type('messages-faults', 'E 5');
+  // a slip of the thumb: the words stay, and nothing is recorded before somebody says so
+  press('messages-list-none');
+  expect(job.view().document.records).toEqual([]);
+  press('messages-list-read');
+  press('messages-save');
+  expect(job.view().document.records[0].body).toMatchObject({ lastFaults: ['E 5'] });
+});
+
+test('a message that was typed is not left out by one tap either', () => {
+  const job = standJob(MOTOR, <MessagesCard />);
+  press('messages-for-fault');
+  type('messages-shows', 'F 77');
+  press('messages-pump-stopped');
+  press('messages-for-nothing');
+  press('messages-list-none');
+  expect(job.view().document.records).toEqual([]);
+  press('messages-for-fault');
+  expect(job.view().document.records[0].body).toMatchObject({ shows: 'F 77', lastFaults: [] });
+});
+
 test('a message is written as displayed, faults one a line', () => {
   const job = standJob(MOTOR, <MessagesCard />);
   press('messages-for-reminder');

@@ -11,7 +11,7 @@ import { Field } from '../../../ui/fields/field';
 import { Words } from '../../../ui/words/words';
 import { MessageMeaning } from '../../library/message-meaning';
 import { useJobScope } from '../../../kit/job';
-import { PageKeys } from '../../../kit/keys';
+import { PageKeys, useDisplay } from '../../../kit/keys';
 
 interface Draft {
   readonly shows: string;
@@ -28,6 +28,7 @@ export function MessagesCard() {
   const [draft, setDraft] = useDraftOf<Draft>(`messages:${jobId}`, EMPTY);
   const [again, setAgain] = useState(false);
   const [error, setError] = useState<string | null>(null);
+  const display = useDisplay();
   const recorded = lastRecord(view.document, 'messages')?.body;
   const closed = view.document.handover !== null;
   const behaviours: CommonBehaviours = view.profile.behaviours;
@@ -86,6 +87,7 @@ export function MessagesCard() {
     });
     setError(refused);
     if (refused === null) {
+      if (list !== 'not-read') display.wasAtPage('faults');
       setDraft(null);
       setAgain(false);
     }
@@ -96,11 +98,12 @@ export function MessagesCard() {
     setError(null);
     return told;
   };
-  /** the last answer records them, unless something is still to be written */
+  /** the last answer records them, unless something is still to be written, or was written that they would leave out */
   const answer = (changed: Partial<Draft>) => {
     const told = set(changed);
-    const written = told.takenFor === 'nothing' || told.shows.trim() !== '';
-    if (told.takenFor && told.pump && told.list && told.list !== 'read' && written) save(told);
+    const { takenFor, pump, list, shows, faults } = told;
+    const whole = (takenFor === 'nothing') === (shows.trim() === '') && faults.trim() === '';
+    if (takenFor && pump && list && list !== 'read' && whole) save(told);
   };
   return (
     <Card title="Messages and last faults" testID="messages">
