@@ -32,7 +32,7 @@ test('pages, the way home and keys that set something going stand on it', async 
   const words = wordsOf('profile-pages').replace(/\s+/g, ' ');
   expect(words).toContain('home, to “pressure and speed”');
   expect(words).toContain('The list of last faults');
-  expect(words).toMatch(/Run, held: It runs at full speed/);
+  expect(words).toMatch(/Run, held: Full speed while it is held/);
   clear();
 });
 
