@@ -1,6 +1,6 @@
-import { powerBack } from '@barythm/core/job';
-import { keypadOf, type Doing, type Keypad } from '@barythm/core/keypad';
-import type { Parameter } from '@barythm/core/profile';
+import type { JobDocument } from '@barythm/core/families';
+import { keypadOf, pageKey, type Doing, type Keypad } from '@barythm/core/keypad';
+import type { CommonBehaviours, PageOf, Parameter } from '@barythm/core/profile';
 import { useState } from 'react';
 import { useDraft } from '../../draft/use-draft';
 import { useJobScope } from '../job';
@@ -14,16 +14,28 @@ export interface Display {
   readonly say: (at: string | null) => void;
   /** a setting was read, or set and stored: it stands there now */
   readonly wasAt: (parameter: Parameter, doing: Doing) => void;
+  /** a page was looked at: it stands there now, where the profile says where that is */
+  readonly wasAtPage: (of: PageOf) => void;
   /** a setting was looked for and not read: nobody knows where that ended */
   readonly wasLost: (parameter: Parameter) => void;
 }
 
 /** A display that nobody touched for so long may have gone home by itself: nobody knows what it shows then. */
 const LEFT_ALONE_ms = 3 * 60_000;
+const MINUTE_ms = 60_000;
 
 /** A setting with which the supply is switched: the display begins anew after it. */
 const isSwitchedOff = ({ needsRestart, enterWhen }: Parameter) =>
   needsRestart || enterWhen === 'isolated' || enterWhen === 'power-up';
+
+/**
+ * When something else was last done at the pump (a page was looked at, a proof tried, the supply switched): whoever did it may have left
+ * the display anywhere. What is only taken back moves nothing.
+ */
+function workedOn({ records }: JobDocument): number {
+  const moved = records.filter(({ body }) => body.kind !== 'taken-back');
+  return Math.max(0, ...moved.map(({ recordedAt }) => Date.parse(recordedAt)));
+}
 
 /** What the display of the controller shows just now, as far as the last setting or somebody's word left it. */
 export function useDisplay(): Display {
@@ -32,10 +44,10 @@ export function useDisplay(): Display {
   const [now] = useState(() => Date.now());
   const keypad = keypadOf(view.profile);
   const [, since = '', id = null] = /^(\d+) (.*)$/.exec(kept ?? '') ?? [];
-  const begun = powerBack(view.document)?.recordedAt;
-  // what was switched on again since begins where it begins
-  const sinceOn = begun === undefined || Date.parse(begun) <= Number(since);
-  const at = id !== null && sinceOn && now - Number(since) < LEFT_ALONE_ms ? id : null;
+  const { access }: CommonBehaviours = view.profile.behaviours;
+  const stands_ms = Math.min(LEFT_ALONE_ms, (access?.closesAfter_min ?? Infinity) * MINUTE_ms);
+  const stillThere = now - Number(since) < stands_ms && workedOn(view.document) <= Number(since);
+  const at = id !== null && stillThere ? id : null;
   const say = (next: string | null) => setKept(next === null ? null : `${Date.now()} ${next}`);
   return {
     keypad,
@@ -47,6 +59,7 @@ export function useDisplay(): Display {
       // a knob moves no display
       else if (next !== null) say(next);
     },
+    wasAtPage: (of) => say(keypad?.after(pageKey(of), 'read') ?? null),
     wasLost: (parameter) => {
       if (keypad?.has(parameter)) say(null);
     },

@@ -3,6 +3,8 @@ import { parameterAt, type Parameter } from '@barythm/core/profile';
 import { shipped } from '@barythm/core/families/suites/shipped.fixtures';
 import { forgetDrafts } from '../../draft/use-draft';
 import { FoundSheet } from '../../features/job/as-found/found-sheet';
+import { MakeSafeCard } from '../../features/job/as-found/make-safe-card';
+import { MessagesCard } from '../../features/job/as-found/messages-card';
 import { MOTOR, standJob } from '../../testing/job-stand';
 import { press, type, wordsOf } from '../../testing/touch';
 import { Button } from '../../ui/button';
@@ -79,6 +81,55 @@ describe('the keys to a setting', () => {
     expect(way('rateA')).toContain('“stroke rate and mode”');
     screen.unmount();
     jest.setSystemTime(at + 180_000);
+    stand();
+    expect(way('rateA')).toContain('home first');
+  });
+
+  test('whatever else is done at the pump since may have left it anywhere; a page that has its way is known', () => {
+    // records of the stand are of nine o’clock
+    const nine = Date.parse('2026-11-24T09:00:00Z');
+    jest.useFakeTimers({ now: nine - 1000 });
+    standJob(
+      SOFT,
+      <>
+        <MessagesCard />
+        <MakeSafeCard />
+        <WayKeys parameter={of('rateA')} doing="set" />
+      </>,
+    );
+    const sayHome = () => {
+      press('display-else');
+      press('display-at-home');
+    };
+    sayHome();
+    expect(way('rateA')).toContain('“stroke rate and mode”');
+    press('safe-stopped');
+    expect(way('rateA')).toContain('home first');
+    // said after it, it holds
+    jest.setSystemTime(nine);
+    sayHome();
+    expect(way('rateA')).toContain('“stroke rate and mode”');
+    press('messages-for-nothing');
+    press('messages-pump-runs');
+    press('messages-list-none');
+    expect(way('rateA')).toContain('“Settings, Last faults”');
+  });
+
+  test('a menu that closes sooner than that is gone sooner', () => {
+    const at = Date.parse('2026-11-24T09:00:00Z');
+    jest.useFakeTimers({ now: at });
+    const access = { opensBy: 'Code 12.', closesAfter_min: 1 };
+    const soon = { ...SOFT, behaviours: { ...SOFT.behaviours, access } } as typeof SOFT;
+    const stand = () => standJob(soon, <WayKeys parameter={of('rateA')} doing="set" />);
+    stand();
+    press('display-else');
+    press('display-at-home');
+    screen.unmount();
+    jest.setSystemTime(at + 59_000);
+    stand();
+    expect(way('rateA')).not.toContain('home first');
+    screen.unmount();
+    jest.setSystemTime(at + 60_000);
     stand();
     expect(way('rateA')).toContain('home first');
   });

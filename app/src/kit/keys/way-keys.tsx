@@ -109,7 +109,7 @@ function From({ display: { at, say }, keypad }: { display: Display; keypad: Keyp
       </Words>
       <Button
         kind="quiet"
-        label={at === null ? 'Say what it shows' : 'It does not'}
+        label={at === null ? 'Say what it shows' : 'Something else'}
         testID="display-else"
         onPress={() => setAsks(true)}
       />

@@ -21,7 +21,7 @@ import { Choice } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
 import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../../../kit/job';
-import { PageKeys } from '../../../kit/keys';
+import { PageKeys, useDisplay } from '../../../kit/keys';
 
 interface Draft {
   readonly shows: string;
@@ -45,6 +45,7 @@ export function ClockCard() {
   const draft: Draft = { ...EMPTY, ...kept };
   const [errors, setErrors] = useState<{ shows?: string; date?: string; why?: string }>({});
   const shows = clockShows(profile);
+  const display = useDisplay();
 
   const record = (
     place: 'shows' | 'why',
@@ -61,6 +62,7 @@ export function ClockCard() {
     });
     setErrors(refused === null ? {} : { [place]: refused });
     if (refused === null) {
+      if (error_min !== null) display.wasAtPage('clock');
       setDraft(null);
       setAgain(false);
     }
