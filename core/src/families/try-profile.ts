@@ -1,4 +1,5 @@
 import { InputError } from '../input';
+import { parameterWithRole, rolesIn, roleOfOption, withFixed } from '../profile';
 import { familyOf, type AnyProfile } from './all';
 import { roleInWords } from './roles';
 
@@ -38,15 +39,17 @@ export function tryProfile(profile: AnyProfile): readonly Tried[] {
         plate,
         today: DAY,
         zone: 'UTC',
-        inForce: {},
+        inForce: withFixed(profile, {}),
         putBack: {},
         signalFrom: null,
         document: null,
       });
       const { targets, problems } = family.plan(context);
       const lacks = problems.flatMap(lackOf);
-      const modes = targets.flatMap(({ role, key, value }) =>
-        role === (family.modeRole ?? 'mode') ? optionRoleOf(profile, key, value) : [],
+      const modeRole = family.modeRole ?? 'mode';
+      const mode = parameterWithRole(profile, modeRole);
+      const modes = targets.flatMap(({ key, value }) =>
+        mode?.key === key ? (roleOfOption(mode, value, modeRole) ?? []) : [],
       );
       const said = (roles: readonly string[]) => [
         ...new Set(roles.map((role) => roleInWords(profile.family, role))),
@@ -72,15 +75,11 @@ function lackOf(problem: object): string[] {
   return problem.kind === 'no-mode' && 'mode' in problem ? [`mode.${String(problem.mode)}`] : [];
 }
 
-function optionRoleOf(profile: AnyProfile, key: string, value: unknown): string[] {
-  const parameter = profile.parameters.find((one) => one.key === key);
-  const role = parameter?.options?.find((option) => option.value === value)?.role;
-  return role === undefined ? [] : [role];
-}
-
 /** A mode that is chosen and that nothing of the profile drives the pump with: the first of what it would take. */
 function undriven(profile: AnyProfile, mode: string): readonly string[] {
   const drives = familyOf(profile.family).rolesOfMode(mode);
-  const driven = profile.parameters.some(({ role }) => role !== undefined && drives.includes(role));
+  const driven = profile.parameters.some((parameter) =>
+    rolesIn(parameter).some((role) => drives.includes(role)),
+  );
   return driven ? [] : drives.slice(0, 1);
 }

@@ -36,6 +36,7 @@ export const ANY_SEVERITIES: Severities<AnyTextId> = {
   'ANY-14.is-reminder': 'note',
   'ANY-16': 'stop',
   'ANY-17': 'stop',
+  'ANY-17.link': 'stop',
   'ANY-18': 'note',
   'ANY-19': 'note',
   'ANY-22': 'stop',

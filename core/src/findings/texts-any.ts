@@ -170,6 +170,12 @@ export const ANY_TEXTS = {
     will: 'The pump does not run by itself, or runs in test.',
     todo: 'Mark set-up complete, switch test off, and confirm it when the pump is returned to automatic.',
   },
+  'ANY-17.link': {
+    title: 'Link not seen taken out',
+    so: 'Settings were opened by this: {connect}. Nobody confirmed that it is undone.',
+    will: 'The controller stays in its service menu, or anybody can change what was proved.',
+    todo: 'Isolate it, undo the link, and confirm it when the pump is returned to automatic.',
+  },
   'ANY-18': {
     title: 'Covers not seen closed',
     so: 'The pump was returned to automatic, and nobody confirmed that covers and doors are closed.',
@@ -253,5 +259,11 @@ export const ANY_TEXTS = {
     so: 'The plan needs “{role}”. This profile has no parameter or choice for it.',
     will: 'That part of the plan cannot be set on this controller as it is described.',
     todo: 'Look for it on the controller. If it is there, the profile is incomplete; if not, choose another way.',
+  },
+  'PRO-01.several': {
+    title: '{parameter}: several choices are alike',
+    so: '{choices}: each is what the plan needs, and nothing says how they differ.',
+    will: 'No target is set for it: one of them may be too little, another too much.',
+    todo: 'Choose at the pump by what it shows and gives, from the lowest up, and record what was left.',
   },
 } as const satisfies TextBook;

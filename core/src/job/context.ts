@@ -7,7 +7,7 @@ import {
   type JobDocument,
 } from '../families';
 import { InputError } from '../input';
-import type { SettingValues } from '../profile';
+import { withFixed, type SettingValues } from '../profile';
 import { putBackOf } from '../sheet';
 import { plateOf, type SignalFrom } from '../visit';
 import { rowsOf } from './sheet/rows';
@@ -27,7 +27,7 @@ export function contextOf(
     plate: plateOf(document),
     today,
     zone: site.zone,
-    inForce,
+    inForce: withFixed(profile, inForce),
     putBack: putBackOf(rowsOf(document)),
     signalFrom: pump.signalFrom,
     document,
@@ -50,5 +50,6 @@ export function bareContext({ signalFrom = null, ...pump }: BarePump): FamilyCon
   const { duty, profile } = pump;
   if (duty.family !== profile.family)
     throw new InputError('duty', `The controller is of a ${profile.family} pump, and the duty is not.`);
-  return familyOf(profile.family).context({ ...pump, putBack: {}, signalFrom, document: null });
+  const inForce = withFixed(profile, pump.inForce);
+  return familyOf(profile.family).context({ ...pump, inForce, putBack: {}, signalFrom, document: null });
 }

@@ -105,6 +105,7 @@ function openStops(view: JobView): GateReason[] {
 const CURED_AT: Readonly<Record<string, GateReason['stage']>> = {
   'ANY-16': 'as-found',
   'ANY-17': 'prove',
+  'ANY-17.link': 'prove',
   'ANY-21.failed': 'prove',
 };
 

@@ -32,4 +32,5 @@ export {
   stepsHolding,
 } from './safe';
 export { withSent, withUnsent } from './unsent';
+export { linksMade } from './job-findings';
 export { leavingFindings, viewJob, type JobView } from './view';

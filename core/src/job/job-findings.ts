@@ -8,6 +8,8 @@ import {
   madeOf,
   parameterAt,
   parameterWithRole,
+  rolesIn,
+  roleOfOption,
   wordsFor,
   type SettingValues,
 } from '../profile';
@@ -33,10 +35,10 @@ export function unchecked(
   const row = rows.find((candidate) => candidate.address === addressOf(mode));
   if (!row?.target || !row.found || row.found.value === null) return [];
   if (sameValue(row.found.value, row.target.value)) return [];
-  const role = mode.options?.find((option) => option.value === row.target?.value)?.role;
+  const role = roleOfOption(mode, row.target.value ?? undefined, modeRole);
   const roles = rolesOfMode(role ?? '');
   const missing = inOrderOfWork(profile).filter((parameter) => {
-    if (!parameter.role || !roles.includes(parameter.role)) return false;
+    if (parameter.fixed || !rolesIn(parameter).some((one) => roles.includes(one))) return false;
     if (!applies(parameter, planned)) return false;
     const own = rows.find((candidate) => candidate.address === addressOf(parameter));
     return !own?.target && (own?.found?.value ?? null) === null;
@@ -171,7 +173,7 @@ function automatic(document: JobDocument): Finding[] {
   return record && record.revision > touched ? [] : [anyFinding('ANY-03', 'job', {})];
 }
 
-/** ANY-11: access that stays open. ANY-17: set-up not marked complete, or its switch left on. ANY-18: a cover or door left open. */
+/** ANY-11: access that stays open. ANY-17: set-up not marked complete, its switch left on, or a link left in. ANY-18: a cover or door left open. */
 function leftOpen(document: JobDocument): Finding[] {
   if (document.job.state === 'planned') return [];
   const record = lastRecord(document, 'automatic');
@@ -180,9 +182,24 @@ function leftOpen(document: JobDocument): Finding[] {
   const staysOpen = access && access.closesAfter_min === null && !seen.includes('access');
   return [
     ...(mark && !seen.includes('set-up') ? [anyFinding('ANY-17', 'job', { mark })] : []),
+    ...(record && !seen.includes('link') ? linksMade(document).map(linkLeft) : []),
     ...(record && staysOpen ? [anyFinding('ANY-11.left', 'job', { opens: openEnded(access.opensBy) })] : []),
     ...(record && !seen.includes('covers') ? [anyFinding('ANY-18', 'job', {})] : []),
   ];
+}
+
+const linkLeft = (connect: string) => anyFinding('ANY-17.link', 'job', { connect: openEnded(connect) });
+
+/** Links between terminals by which settings were opened that were read or set on this job, each once. */
+export function linksMade({ profile, entries }: Pick<JobDocument, 'profile' | 'entries'>): readonly string[] {
+  const opened = inOrderOfWork(profile).flatMap((parameter) => {
+    const { opensBy } = parameter;
+    const done = entries.some(
+      ({ address, kind, confirmed }) => kind !== 'target' && !confirmed && address === addressOf(parameter),
+    );
+    return opensBy?.by === 'wiring' && done ? [opensBy.connect] : [];
+  });
+  return [...new Set(opened)];
 }
 
 /** PRO-03: a controller of another revision or with other options than its profile was read from. */

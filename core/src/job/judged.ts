@@ -1,7 +1,7 @@
 import type { AnyFamily, FamilyContext } from '../families';
 import { anyFinding, type Finding, type Subject } from '../findings';
 import { InputError } from '../input';
-import type { SettingValues } from '../profile';
+import { withFixed, type SettingValues } from '../profile';
 
 /**
  * Findings of a family on one column of the sheet. Where it cannot be judged (a duty whose curve never meets the system,
@@ -14,7 +14,7 @@ export function judged(
   column: SettingValues,
 ): Finding[] {
   try {
-    return family.check(context, subject, column);
+    return family.check(context, subject, withFixed(context.profile, column));
   } catch (error) {
     if (error instanceof InputError) return [anyFinding('ANY-00', subject, { why: error.message })];
     throw error;

@@ -7,7 +7,7 @@ import {
   type JobDocument,
 } from '../families';
 import { bySeverity, type Finding } from '../findings';
-import type { SettingValues } from '../profile';
+import { withFixed, type SettingValues } from '../profile';
 import type { LastLeft, SignalFrom } from '../visit';
 import { believedOf } from './believed';
 import { bareContext, contextOf } from './context';
@@ -48,7 +48,7 @@ export interface PumpNow {
 export function pumpNow(pump: PumpKnown): PumpNow {
   const { latest, today } = pump;
   const believed = believedOf(latest, pump.reported);
-  const values = believed?.values ?? {};
+  const values = withFixed(pump.latest?.profile ?? pump.profile, believed?.values ?? {});
   const context = contextNow(pump, values);
   if (!latest) {
     const findings = context && believed ? judgedNow(context, 'found', believed) : [];

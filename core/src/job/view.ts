@@ -10,7 +10,7 @@ import {
   type JobDocument,
 } from '../families';
 import { orElse } from '../input';
-import { inOrderOfWork } from '../profile';
+import { inOrderOfWork, withFixed, type SettingValues } from '../profile';
 import type { ProofCheck } from '../proof';
 import { valuesOf } from '../sheet';
 import { presentReader, type Reader } from '../units';
@@ -127,13 +127,14 @@ function dutyOf({ plans, dutyBefore, profile }: JobDocument): Duty | null {
 function columnsOf(document: JobDocument) {
   const rows = workingRows(document);
   const believed = lastLeftOf(document);
-  const force = believed?.values ?? {};
+  const fixed = (values: SettingValues) => withFixed(document.profile, values);
+  const force = fixed(believed?.values ?? {});
   return {
     rows,
     believed,
     inForce: force,
     values: {
-      found: valuesOf(rows, 'found'),
+      found: fixed(valuesOf(rows, 'found')),
       planned: { ...force, ...valuesOf(rows, 'planned') },
       force,
     },
@@ -141,8 +142,8 @@ function columnsOf(document: JobDocument) {
 }
 
 function foundFindings(family: AnyFamily, { context, columns }: Standing): Finding[] {
-  const { found } = columns.values;
-  return context && Object.keys(found).length > 0 ? judged(family, context, 'found', found) : [];
+  const wasRead = columns.rows.some(({ found }) => found !== null && found.value !== null);
+  return context && wasRead ? judged(family, context, 'found', columns.values.found) : [];
 }
 
 /** On the plan, and on what the mode it plans was not looked at for. */

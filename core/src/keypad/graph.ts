@@ -1,7 +1,7 @@
 import Graph from 'graphology';
 import type { Act, MenuHabits } from '../profile';
 import { HOME, type Place, type Places } from './places';
-import type { Press } from './press';
+import { pressesOf, type Press } from './press';
 
 /** A way from one place of the menu to another: presses, and what they set going. */
 export interface Edge {
@@ -26,11 +26,15 @@ export function menuGraph(places: Places, menu: MenuHabits): MenuGraph {
   for (const id of places.all.keys()) graph.addNode(id);
   const edgeOf = (presses: Edge['presses']): Edge => {
     const act = presses.map((one) => actOf(menu, one)).find((one) => one !== null) ?? null;
-    return { presses, cost: presses.length + (act ? ACT_COST : 0), act };
+    const cost = presses.reduce((sum, one) => sum + pressesOf(one), 0);
+    return { presses, cost: cost + (act ? ACT_COST : 0), act };
   };
   const link = (from: string, to: string, presses: Edge['presses']) => {
     if (from === to) return;
-    const edge = edgeOf(presses);
+    const plain = edgeOf(presses);
+    // where leaving starts it, every way out does
+    const leaves = to === HOME && plain.act === null ? leavingActOf(menu, presses) : null;
+    const edge = leaves ? { ...plain, act: leaves, cost: plain.cost + ACT_COST } : plain;
     if (!graph.hasEdge(from, to)) graph.addEdge(from, to, edge);
     else if (graph.getEdgeAttribute(graph.edge(from, to), 'cost') > edge.cost)
       graph.replaceEdgeAttributes(graph.edge(from, to), edge);
@@ -76,6 +80,13 @@ export function menuGraph(places: Places, menu: MenuHabits): MenuGraph {
     isHub: (id) => hubs.has(id),
     sought: (from, to) => edgeOf([along(places.all.get(from)!, places.all.get(to)!, back)]),
   };
+}
+
+/** What leaving a menu for its home display sets going. */
+function leavingActOf({ leavingStarts }: MenuHabits, presses: Edge['presses']): Act | null {
+  const last = presses.at(-1);
+  if (leavingStarts === undefined || !last || last.press === 'turn') return null;
+  return { key: last.key, press: last.press, does: 'starts', words: leavingStarts };
 }
 
 /** What a press sets going; a hold of a key whose short press does so counts as one: it must not become that press. */

@@ -1,4 +1,11 @@
-import { inOrderOfWork, type MenuHabits, type PageOf, type Parameter, type Profile } from '../profile';
+import {
+  inOrderOfWork,
+  type Act,
+  type MenuHabits,
+  type PageOf,
+  type Parameter,
+  type Profile,
+} from '../profile';
 import { levelAbove, menuGraph, type MenuGraph } from './graph';
 import { HOME, isInMenu, menuPlaces, type Places, type Reached } from './places';
 import { walkCost, walkOrder, type Before, type Stop } from './walk';
@@ -47,6 +54,13 @@ export class Keypad {
     return stepsOf(presses);
   }
 
+  /** What the way home sets going, where leaving the menu does: whoever may stand in it confirms that first. */
+  private get leaving(): readonly Act[] {
+    const last = this.menu.home.keys.at(-1);
+    const { leavingStarts: words } = this.menu;
+    return words === undefined || !last ? [] : [{ key: last.key, press: last.press, does: 'starts', words }];
+  }
+
   /** Whether a setting is reached by the menu; a knob or a switch is not. */
   has({ key }: Pick<Parameter, 'key'>): boolean {
     return this.places.of.has(key);
@@ -66,7 +80,7 @@ export class Keypad {
     if (way === null) return null;
     const home = this.wayHome;
     const presses = way.presses + home.reduce((sum, { times }) => sum + times, 0);
-    return { ...way, steps: [...home, ...way.steps], presses };
+    return { steps: [...home, ...way.steps], presses, acts: [...this.leaving, ...way.acts] };
   }
 
   /** Where the display stands once a setting was read, or set and stored; null where nobody can say. */
@@ -90,7 +104,8 @@ export class Keypad {
   /** Presses of a walk in this order, from where the display stands. */
   presses(from: string | null, keys: readonly string[], doing: Doing): number {
     const inMenu = keys.filter((key) => this.places.of.has(key));
-    return walkCost(from ?? HOME, this.stops(inMenu, doing), this.cost);
+    const pressed = (at: string, to: string) => this.from(at).to(to)?.presses ?? Infinity;
+    return walkCost(from ?? HOME, this.stops(inMenu, doing), pressed);
   }
 
   /** Places that have a display of their own, for whoever says what it shows now; the home display first. */
@@ -140,7 +155,12 @@ export function keypadOf(profile: Profile): Keypad | null {
   const known = KNOWN.get(profile);
   if (known !== undefined) return known;
   const pages = (profile.pages ?? []).map(({ of, route }) => ({ key: pageKey(of), route }));
-  const parameters = [...inOrderOfWork(profile), ...pages];
+  const own = profile.panels?.[0].key;
+  // what opens only as it is switched on is no place of the menu that stands there afterwards
+  const settings = inOrderOfWork(profile).filter(
+    ({ panel = own, opensBy }) => panel === own && opensBy?.by !== 'word',
+  );
+  const parameters = [...settings, ...pages];
   const keypad = profile.menu && parameters.some(isInMenu) ? new Keypad(profile.menu, parameters) : null;
   KNOWN.set(profile, keypad);
   return keypad;

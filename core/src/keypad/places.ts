@@ -1,5 +1,5 @@
 import type { KeyStep, Parameter } from '../profile';
-import type { Press } from './press';
+import { pressName, pressOf, type Press } from './press';
 
 /** A place of the menu: what the display stands at. */
 export interface Place {
@@ -62,25 +62,26 @@ export function menuPlaces(parameters: readonly Reached[]): Places {
   };
 
   const layKey = (at: string, rests: readonly Rest[]) => {
-    const [{ key, press }] = rests.map(({ steps }) => steps[0]);
+    const pressed = pressOf(rests[0].steps[0]);
+    const named = pressName({ ...pressed, until: null });
     const seeks = isSought(rests.map(({ steps }) => steps[0]));
     if (seeks) {
       const shown = [...new Set(rests.map(({ steps }) => steps[0].shows ?? ''))];
       shown.forEach((shows, i) => {
         const until = shows === '' ? null : shows;
-        const id = join(at, `${key} ${press} until ${shows}`);
-        all.set(id, { id, parent: at, by: { key, press, until }, shows: until, inRing: i });
+        const id = join(at, `${named} until ${shows}`);
+        all.set(id, { id, parent: at, by: { ...pressed, until }, shows: until, inRing: i });
         lay(id, rests.filter(({ steps }) => (steps[0].shows ?? '') === shows).map(onwards));
       });
       return;
     }
     const most = Math.max(...rests.map(({ steps }) => timesOf(steps[0])));
     let from = at;
-    for (let pressed = 1; pressed <= most; pressed += 1) {
-      const here = rests.filter(({ steps }) => timesOf(steps[0]) === pressed);
+    for (let times = 1; times <= most; times += 1) {
+      const here = rests.filter(({ steps }) => timesOf(steps[0]) === times);
       const shows = here.map(({ steps }) => steps[0].shows).find((one) => one !== undefined) ?? null;
-      const id = join(from, `${key} ${press}`);
-      all.set(id, { id, parent: from, by: { key, press, until: null }, shows, inRing: null });
+      const id = join(from, named);
+      all.set(id, { id, parent: from, by: { ...pressed, until: null }, shows, inRing: null });
       lay(id, here.map(onwards));
       from = id;
     }
@@ -104,8 +105,7 @@ const onwards = ({ parameter, steps, gone }: Rest): Rest => ({
 function byKey(rests: readonly Rest[]): Rest[][] {
   const groups = new Map<string, Rest[]>();
   for (const rest of rests) {
-    const { key, press } = rest.steps[0];
-    const name = `${press} ${key}`;
+    const name = pressName({ ...pressOf(rest.steps[0]), until: null });
     groups.set(name, [...(groups.get(name) ?? []), rest]);
   }
   return [...groups.values()];
@@ -114,6 +114,7 @@ function byKey(rests: readonly Rest[]): Rest[][] {
 /** Whether a key is pressed until something stands there: a wheel that is turned, or one that shows several things after as many presses. */
 function isSought(steps: readonly KeyStep[]): boolean {
   if (steps[0].press === 'turn') return true;
+  if (steps[0].digits !== undefined) return false;
   return steps.some((one) =>
     steps.some(
       (other) => timesOf(one) === timesOf(other) && one.shows && other.shows && one.shows !== other.shows,

@@ -9,11 +9,12 @@ const described = SHIPPED.flatMap((profile) => {
 });
 
 test('some shipped controllers say how one gets about in their menus', () => {
-  expect(described.length).toBeGreaterThanOrEqual(2);
+  expect(described.length).toBeGreaterThanOrEqual(9);
 });
 
 describe.each(described)('$name', ({ profile, keypad }) => {
-  const rows = inOrderOfWork(profile).filter(isInMenu);
+  const all = inOrderOfWork(profile);
+  const rows = all.filter((parameter) => keypad.has(parameter));
   const middle = keypad.named[Math.floor(keypad.named.length / 2)];
   const last = keypad.after(rows[rows.length - 1].key, 'set');
 
@@ -26,8 +27,23 @@ describe.each(described)('$name', ({ profile, keypad }) => {
     for (const { key } of rows)
       for (const doing of ['read', 'set'] as const) {
         const way = keypad.way(from, key, doing);
-        expect({ key, doing, way }).toMatchObject({ way: { acts: [] } });
+        expect({ key, doing, way }).toMatchObject({ way: { acts: isRunning(key) ? RUNS : [] } });
       }
+  });
+  /** It is set while it runs: its key sets it going, and that is confirmed first. */
+  const isRunning = (key: string) => all.find((one) => one.key === key)?.enterWhen === 'running';
+  const RUNS = [{ does: 'starts' }];
+
+  test('what no key of it leads to is at the home display, turned by hand, fixed, or at another panel', () => {
+    const own = profile.panels?.[0].key;
+    for (const { route, fixed, panel = own, ...parameter } of all.filter((one) => !keypad.has(one)))
+      expect(
+        route.length === 0 ||
+          fixed === true ||
+          panel !== own ||
+          parameter.opensBy?.by === 'word' ||
+          !isInMenu({ ...parameter, route }),
+      ).toBe(true);
   });
 
   test('every page is reached; only what is done by a key sets anything going', () => {

@@ -1,7 +1,7 @@
 import { singleSource } from 'graphology-shortest-path/dijkstra';
 import type { Act } from '../profile';
 import type { Edge, MenuGraph } from './graph';
-import { stepsOf, type WayStep } from './press';
+import { pressesOf, stepsOf, type WayStep } from './press';
 
 /** The keys from one place to another. */
 export interface Way {
@@ -36,7 +36,7 @@ export class WaysFrom {
     const presses = edges.flatMap((edge) => edge.presses);
     return {
       steps: stepsOf(presses),
-      presses: presses.length,
+      presses: presses.reduce((sum, one) => sum + pressesOf(one), 0),
       acts: edges.flatMap(({ act }) => (act ? [act] : [])),
     };
   }

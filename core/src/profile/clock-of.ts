@@ -1,5 +1,5 @@
 import type { ClockShows } from './clock-shows';
-import { parameterWithRole } from './values';
+import { parameterWithRole } from './meaning';
 import type { Profile } from './profile';
 
 /** What a controller's clock shows, null without one. A controller whose programs name their days knows the weekday, said or not. */

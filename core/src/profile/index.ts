@@ -1,12 +1,18 @@
 export * from './clock-of';
 export * from './clock-shows';
 export * from './controller';
+export { type Dial } from './dial';
 export * from './menu';
 export * from './page';
+export * from './panel';
+export * from './seen';
 export * from './parameter';
 export * from './profile';
 export * from './hash';
 export * from './values';
+export * from './meaning';
+export * from './expected';
+export * from './fixed';
 export * from './placed';
 export * from './reader';
 export { roleTable, type Meanings, type OptionRoleIn, type RoleIn } from './role-table';

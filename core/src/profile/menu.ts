@@ -36,6 +36,8 @@ export const menuSchema = z
     /** where the display stands once a value is stored */
     afterStoring: z.enum(['value', 'list', 'home']),
     acts: z.array(actSchema).max(20),
+    /** leaving it for the home display sets something going: what, and what to see to before */
+    leavingStarts: z.string().min(1).max(MOST.text).optional(),
   })
   .strict();
 export type MenuHabits = z.infer<typeof menuSchema>;

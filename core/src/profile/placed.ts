@@ -58,6 +58,9 @@ function inPlace(
     least: limit(parameter.least),
     greatest: limit(parameter.greatest),
     appliesWhen: parameter.appliesWhen && moved(parameter.appliesWhen, at),
+    ...(parameter.expects && {
+      expects: parameter.expects.map(({ value, when }) => ({ value, when: moved(when, at) })),
+    }),
     ...(parameter.rewrites && { rewrites: parameter.rewrites.map(at) }),
     route: parameter.route.map(({ key, times, shows, ...step }) => ({
       ...step,

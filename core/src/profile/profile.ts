@@ -3,6 +3,7 @@ import type { CommonBehaviours } from './controller';
 import { MOST } from './bounds';
 import { complainOfMenu, menuSchema, type MenuHabits } from './menu';
 import { pageSchema, type Page } from './page';
+import { panelSchema, type Panel } from './panel';
 import { parameterSchema, predicateSchema, type Parameter, type Predicate } from './parameter';
 
 export const PROFILE_FORMAT_VERSION = 1;
@@ -47,6 +48,8 @@ const common = {
   menu: menuSchema.optional(),
   /** pages that are looked at and keys that do something, beside its settings; left out where nobody described any */
   pages: z.array(pageSchema).min(1).max(20).optional(),
+  /** where it is set, its own panel first; left out where there is one panel alone */
+  panels: z.array(panelSchema).min(2, 'One panel alone needs no name.').max(6).optional(),
 };
 
 /**
@@ -64,6 +67,7 @@ export interface Profile {
   readonly parameters: readonly Parameter[];
   readonly menu?: MenuHabits;
   readonly pages?: readonly Page[];
+  readonly panels?: readonly Panel[];
   readonly family: string;
   readonly behaviours: CommonBehaviours;
 }
@@ -119,6 +123,14 @@ export function complainOfProfile(profile: Profile, context: z.RefinementCtx): v
       path: ['parameters', profile.parameters.findIndex(({ key }) => key === circle), 'appliesWhen'],
       message: `Whether “${labelOf(profile, circle)}” applies hangs on itself.`,
     });
+  profile.panels?.forEach(({ key }, i) => {
+    if (profile.panels?.findIndex((other) => other.key === key) !== i)
+      context.addIssue({
+        code: 'custom',
+        path: ['panels', i, 'key'],
+        message: `The panel “${key}” stands twice.`,
+      });
+  });
   profile.pages?.forEach(({ of }, i) => {
     if (profile.pages?.findIndex((other) => other.of === of) !== i)
       context.addIssue({ code: 'custom', path: ['pages', i, 'of'], message: 'This page stands twice.' });
@@ -132,10 +144,11 @@ export function complainOfProfile(profile: Profile, context: z.RefinementCtx): v
       context.addIssue({ code: 'custom', path: ['parameters', i, field], message });
     if (keys.has(parameter.key)) complain('key', `The key “${parameter.key}” stands twice.`);
     keys.add(parameter.key);
-    if (parameter.role !== undefined) {
-      if (roles.has(parameter.role)) complain('role', 'This meaning stands twice.');
-      roles.add(parameter.role);
+    for (const role of rolesIn(parameter)) {
+      if (roles.has(role)) complain('role', 'This meaning stands twice.');
+      roles.add(role);
     }
+    complainOfPanels(profile, parameter, complain);
     if (!groups.has(parameter.group)) complain('group', `There is no group “${parameter.group}”.`);
     for (const limit of ['least', 'greatest'] as const) {
       const value = parameter[limit];
@@ -152,6 +165,32 @@ export function complainOfProfile(profile: Profile, context: z.RefinementCtx): v
         if (!all.has(key)) complain('appliesWhen', `There is no parameter “${key}”.`);
       }
     }
+    for (const { when } of parameter.expects ?? [])
+      for (const key of parametersIn(when))
+        if (!all.has(key)) complain('expects', `There is no parameter “${key}”.`);
+        else if (key === parameter.key) complain('expects', 'What it must show cannot hang on itself.');
+  });
+}
+
+/** Every meaning that a parameter settles: its own, and those that its choices settle besides. */
+export function rolesIn({ role, options = [] }: Pick<Parameter, 'role' | 'options'>): readonly string[] {
+  const besides = options.flatMap(({ also }) => Object.keys(also ?? {}));
+  return [...new Set([...(role === undefined ? [] : [role]), ...besides])];
+}
+
+/** Panels that a parameter names must be there, each once. */
+function complainOfPanels(
+  { panels = [] }: Profile,
+  { panel, alsoAt = [] }: Parameter,
+  complain: (field: string, message: string) => void,
+): void {
+  const known = panels.map(({ key }) => key);
+  if (panel !== undefined && !known.includes(panel)) complain('panel', `There is no panel “${panel}”.`);
+  const own = panel ?? known[0];
+  alsoAt.forEach(({ panel: other }, i) => {
+    if (!known.includes(other)) complain('alsoAt', `There is no panel “${other}”.`);
+    else if (other === own || alsoAt.findIndex((one) => one.panel === other) !== i)
+      complain('alsoAt', `The panel “${other}” stands twice.`);
   });
 }
 
@@ -179,7 +218,8 @@ function conditionsInCircle(profile: Profile): string | null {
   return null;
 }
 
-function parametersIn(predicate: Predicate): string[] {
+/** Keys of the settings that a condition looks at. */
+export function parametersIn(predicate: Predicate): string[] {
   if ('parameter' in predicate) return [predicate.parameter];
   if ('all' in predicate) return predicate.all.flatMap(parametersIn);
   if ('any' in predicate) return predicate.any.flatMap(parametersIn);

@@ -1,7 +1,8 @@
 import { roundToStep } from '../units';
 import type { Limit, Parameter, Predicate } from './parameter';
 import { DAY_MIN, DAYS, daysInWords, timeOfDay } from '../time';
-import { inOrderOfWork, keyAt, placesOf } from './placed';
+import { inOrderOfWork, keyAt } from './placed';
+import { MOST } from './bounds';
 import type { Profile } from './profile';
 
 /** A parameter's value: a figure in the parameter's own unit, or the value of an option. */
@@ -23,23 +24,9 @@ export function parameterAt(profile: Profile, address: string): Parameter | unde
   return inOrderOfWork(profile).find((parameter) => parameter.key === at && parameter.group === group);
 }
 
-/** The parameter that carries a role; of a repeating group the one in a place, counted from 1. */
-export function parameterWithRole(profile: Profile, role: string, index = 1): Parameter | undefined {
-  const plain = profile.parameters.find((parameter) => parameter.role === role);
-  if (!plain || placesOf(profile, plain.group) === 1) return plain;
-  const key = keyAt(plain.key, index);
-  return inOrderOfWork(profile).find((parameter) => parameter.key === key);
-}
-
-/** The value of the option that carries a role, or undefined when this controller has no such option. */
-export function optionWithRole(parameter: Parameter, role: string): string | undefined {
-  return parameter.options?.find((option) => option.role === role)?.value;
-}
-
-/** The role of a chosen option. */
-export function roleOfOption(parameter: Parameter, value: SettingValue | undefined): string | undefined {
-  return parameter.options?.find((option) => option.value === value)?.role;
-}
+/** True where one of some values is tapped, and nothing is typed: a choice, or days that come in fixed groups alone. */
+export const isTapped = ({ type, options = [] }: Pick<Parameter, 'type' | 'options'>): boolean =>
+  type === 'choice' || (type === 'days' && options.length > 0);
 
 /** How a value reads on paper and screen: an option's label, a time of day, days in words, or the figure itself. */
 export function wordsFor(parameter: Parameter, value: SettingValue): string {
@@ -62,7 +49,8 @@ export function applies(parameter: Parameter, values: SettingValues): boolean {
   return parameter.appliesWhen ? holds(parameter.appliesWhen, values) : true;
 }
 
-function holds(predicate: Predicate, values: SettingValues): boolean {
+/** Whether a condition is so with these values. What is not known is taken to be so. */
+export function holds(predicate: Predicate, values: SettingValues): boolean {
   if ('all' in predicate) return predicate.all.every((inner) => holds(inner, values));
   if ('any' in predicate) return predicate.any.some((inner) => holds(inner, values));
   if ('not' in predicate) return !holds(predicate.not, values);
@@ -74,11 +62,18 @@ function isMinuteOfDay(value: SettingValue): boolean {
   return typeof value === 'number' && Number.isInteger(value) && value >= 0 && value < DAY_MIN;
 }
 
+function textFault({ longest = MOST.label }: Parameter, value: SettingValue): ValueFault | null {
+  const signs = [...String(value)].length;
+  return signs > longest ? { kind: 'too-long', most: longest } : null;
+}
+
 export type ValueFault =
   | { readonly kind: 'not-an-option' }
   | { readonly kind: 'not-a-number' }
   | { readonly kind: 'not-a-time' }
   | { readonly kind: 'not-days' }
+  | { readonly kind: 'not-a-group' }
+  | { readonly kind: 'too-long'; readonly most: number }
   | { readonly kind: 'below'; readonly min: number }
   | { readonly kind: 'above'; readonly max: number }
   | { readonly kind: 'off-step'; readonly step: number; readonly nearest: number };
@@ -89,7 +84,11 @@ export function faultOf(parameter: Parameter, value: SettingValue, values: Setti
     return parameter.options?.some((option) => option.value === value) ? null : { kind: 'not-an-option' };
   }
   if (parameter.options?.some((option) => option.value === value)) return null;
-  if (parameter.type === 'days') return DAYS.test(String(value)) ? null : { kind: 'not-days' };
+  if (parameter.type === 'text') return textFault(parameter, value);
+  if (parameter.type === 'days') {
+    if (!DAYS.test(String(value))) return { kind: 'not-days' };
+    return parameter.options?.length ? { kind: 'not-a-group' } : null;
+  }
   if (parameter.type === 'time' && !isMinuteOfDay(value)) return { kind: 'not-a-time' };
   if (typeof value !== 'number' || !Number.isFinite(value)) return { kind: 'not-a-number' };
   const least = limitFor(parameter.least, values);
@@ -120,6 +119,10 @@ export function wordsForFault(parameter: Parameter, fault: ValueFault): string {
       return `${parameter.label} is a time of day from 0:00 to 23:59.`;
     case 'not-days':
       return `${parameter.label} names the days of the week, each once.`;
+    case 'not-a-group':
+      return `${parameter.label}: this controller has ${(parameter.options ?? []).map(({ label }) => label).join(', ')} only.`;
+    case 'too-long':
+      return `${parameter.label} has room for ${fault.most} signs on this display.`;
     case 'below':
       return `${parameter.label} cannot be below ${fault.min}${unit} on this controller.`;
     case 'above':

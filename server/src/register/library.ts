@@ -1,6 +1,6 @@
 import type { Library, ProductResource } from '@barythm/contract/resources';
 import { isOptionRole, rolesOfFamily, roleUnitFault } from '@barythm/core/families';
-import { contentHash, type Parameter } from '@barythm/core/profile';
+import { contentHash, rolesIn, type Parameter } from '@barythm/core/profile';
 import type { AnyProfile } from '@barythm/core/families';
 import type { Database } from '../db';
 import { problems } from '../problems';
@@ -90,20 +90,22 @@ function unitFaults(
 
 function unknownRoles(profile: AnyProfile): { field: string; words: string }[] {
   const { family } = profile;
+  const known = (role: string) => rolesOfFamily(family).includes(role);
   return profile.parameters.flatMap((parameter, i) => [
-    ...(parameter.role !== undefined && !rolesOfFamily(family).includes(parameter.role)
-      ? [{ field: `parameters.${i}.role`, words: `“${parameter.role}” is no role of a ${family} pump.` }]
-      : []),
+    ...rolesIn(parameter)
+      .filter((role) => !known(role))
+      .map((role) => ({
+        field: `parameters.${i}.role`,
+        words: `“${role}” is no role of a ${family} pump.`,
+      })),
     ...unitFaults(family, parameter, i),
-    ...(parameter.options ?? []).flatMap((option, k) =>
-      option.role !== undefined && !isOptionRole(family, option.role)
-        ? [
-            {
-              field: `parameters.${i}.options.${k}.role`,
-              words: `“${option.role}” is no role of a choice.`,
-            },
-          ]
-        : [],
+    ...(parameter.options ?? []).flatMap(({ role, also = {} }, k) =>
+      [...(role === undefined ? [] : [role]), ...Object.values(also)]
+        .filter((meaning): meaning is string => typeof meaning === 'string' && !isOptionRole(family, meaning))
+        .map((meaning) => ({
+          field: `parameters.${i}.options.${k}.role`,
+          words: `“${meaning}” is no role of a choice.`,
+        })),
     ),
   ]);
 }

@@ -30,6 +30,7 @@ const pumpWith = (latest: JobDocument | null): PumpResource =>
     siteName: 'Clinic',
     today: TODAY,
     latest,
+    profile: badlyRun().document.profile,
     duty: null,
   }) as unknown as PumpResource;
 

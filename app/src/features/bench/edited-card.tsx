@@ -33,7 +33,7 @@ export function EditedCard({ context, values, onChange }: EditedCardProps) {
         {mode && values[mode.key] === undefined ? ' The mode is not known yet: choose it.' : ''}
       </Words>
       {inOrderOfWork(profile)
-        .filter((parameter) => applies(parameter, values))
+        .filter((parameter) => !parameter.fixed && !parameter.seen && applies(parameter, values))
         .map((parameter) => (
           <EditedField
             key={parameter.key}

@@ -17,7 +17,8 @@ import { useReader } from '../../ui/reader';
 import { Heading, Words } from '../../ui/words/words';
 import { behaviourLines } from './behaviour-lines';
 import { MessageMeaning } from './message-meaning';
-import { RouteKeys, limitsInWords, ENTER_WHEN } from '../../kit/keys';
+import { ParameterCard } from './parameter-card';
+import { RouteKeys } from '../../kit/keys';
 
 /** A controller as it is described: its habits, then its parameters in the order of work. */
 export function ProfileScreen() {
@@ -128,7 +129,7 @@ function Menus({ profile, parameters }: { profile: AnyProfile; parameters: reado
           <View key={key} style={styles.group}>
             <Heading>{label}</Heading>
             {own.map((parameter) => (
-              <ParameterCard key={parameter.key} parameter={parameter} />
+              <ParameterCard key={parameter.key} profile={profile} parameter={parameter} />
             ))}
           </View>
         );
@@ -139,26 +140,5 @@ function Menus({ profile, parameters }: { profile: AnyProfile; parameters: reado
 
 /** More settings than these are searched. */
 const SEARCHED = 8;
-
-function ParameterCard({ parameter }: { parameter: Parameter }) {
-  return (
-    <Card>
-      <Words bold>{parameter.label}</Words>
-      <Words figures size="small">
-        {limitsInWords(parameter)}
-      </Words>
-      <RouteKeys route={parameter.route} />
-      <Words size="small">
-        {ENTER_WHEN[parameter.enterWhen]} {parameter.storedBy}
-        {parameter.needsRestart ? ' Needs a restart.' : ''}
-      </Words>
-      {parameter.caution && (
-        <Words size="small" bold colour="ochre">
-          {parameter.caution}
-        </Words>
-      )}
-    </Card>
-  );
-}
 
 const styles = StyleSheet.create({ group: { gap: SPACE.m } });

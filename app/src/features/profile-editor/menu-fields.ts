@@ -8,6 +8,7 @@ import {
   neededWord,
   optional,
   rowsOf,
+  shownIf,
   someWords,
   together,
   type Field,
@@ -15,8 +16,9 @@ import {
   type Texts,
   word,
 } from '@barythm/core/describe';
-import { PAGE_WORDS, type Profile } from '@barythm/core/profile';
+import { PAGE_WORDS, type KeyStep, type Profile } from '@barythm/core/profile';
 import { capital } from '@barythm/core/words';
+import { PANEL_FIELDS } from './reach-fields';
 
 const chosen = neededWord('Choose one.');
 const aKey = (key: string, label: string, hint?: string) =>
@@ -26,6 +28,39 @@ export const PRESSES = [
   { value: 'hold', label: 'Hold' },
   { value: 'turn', label: 'Turn' },
 ] as const;
+
+/** How long a key is held, and a code that is entered by it. */
+export const HELD_OR_CODE: readonly Field[] = [
+  shownIf(
+    (look) => look.here('press') === 'hold' || look.here('seconds') !== '',
+    aFigure('seconds', 'Held for, s', 'plain', { blank: 'left-out', hint: 'Empty if unknown' }),
+  ),
+  shownIf(
+    (look) => look.here('press') === CODE,
+    beside(
+      aWord('digits', 'The code', {
+        place: optional(word),
+        hint: 'Its digits; the key counts each up from 0',
+      }),
+      aWord('next', 'Key to the next digit', { place: optional(word) }),
+    ),
+  ),
+];
+
+/** A code is short presses that nobody counts: how they are pressed is said by its digits. */
+const CODE = 'code';
+export const ROUTE_PRESSES = [...PRESSES, { value: CODE, label: 'Enter a code' }] as const;
+/** How a step of a route is pressed, as it is typed. */
+export const pressTyped = ({ press, digits }: Pick<KeyStep, 'press' | 'digits'>): string =>
+  digits === undefined ? press : CODE;
+interface StepTyped {
+  readonly press?: string;
+  readonly digits?: string;
+  readonly next?: string;
+}
+/** A step as it was typed; what belongs to another way of pressing is left. */
+export const stepRead = ({ press, digits, next, ...step }: StepTyped): object =>
+  press === CODE ? { ...step, press: 'short', digits: digits ?? '', next } : { ...step, press };
 
 /** A number of presses; one where nothing is typed. */
 export const presses: Place = {
@@ -79,6 +114,11 @@ export const MENU_FIELDS: readonly Field[] = [
         ],
         { place: chosen },
       ),
+      aWord('leavingStarts', 'Leaving it sets something going', {
+        place: optional(word),
+        lines: 2,
+        hint: 'What, and what to see to first; empty where it does not',
+      }),
       rowsOf('acts', 'Add a key that sets something going', [
         aKey('key', 'Key', 'No way is led over it unless there is no other'),
         aChoice('press', 'How', PRESSES, { place: chosen }),
@@ -115,7 +155,8 @@ export const PAGE_FIELDS: readonly Field[] = [
       'Add a key',
       [
         beside(aKey('key', 'Key'), aFigure('times', 'Presses', 'plain', { place: presses })),
-        aChoice('press', 'How', PRESSES, { place: chosen }),
+        aChoice('press', 'How', ROUTE_PRESSES, { place: chosen }),
+        ...HELD_OR_CODE,
         aWord('shows', 'The display then shows', { place: optional(word) }),
       ],
       { min: 1 },
@@ -125,10 +166,33 @@ export const PAGE_FIELDS: readonly Field[] = [
 
 const MENU = fieldsPlace(MENU_FIELDS);
 const PAGES = fieldsPlace(PAGE_FIELDS);
+const PANELS = fieldsPlace(PANEL_FIELDS);
+
+/** Panels as they are typed. */
+export const panelTexts = (panels: Profile['panels']): readonly Texts[] =>
+  (PANELS.write({ panels: panels ?? [] }) as { readonly panels: readonly Texts[] }).panels;
+
+/** The panels of what is typed, by their published names; nothing where there is one alone. */
+export function readPanels(
+  panels: readonly Texts[],
+  names: ReadonlyMap<string, string>,
+  tell: (path: string, words: string) => void,
+): object {
+  const read = PANELS.read({ panels }, '', tell) as { panels: readonly { key: string }[] };
+  if (read.panels.length === 0) return {};
+  return { panels: read.panels.map((panel) => ({ ...panel, key: names.get(panel.key) ?? panel.key })) };
+}
 
 /** Pages as they are typed. */
 export const pageTexts = (pages: Profile['pages']): readonly Texts[] =>
-  (PAGES.write({ pages: pages ?? [] }) as { readonly pages: readonly Texts[] }).pages;
+  (
+    PAGES.write({
+      pages: (pages ?? []).map((page) => ({
+        ...page,
+        route: page.route.map((step) => ({ ...step, press: pressTyped(step) })),
+      })),
+    }) as { readonly pages: readonly Texts[] }
+  ).pages;
 
 /** The pages of what is typed; nothing where none is described. */
 export function readPages(pages: readonly Texts[], tell: (path: string, words: string) => void): object {
@@ -142,7 +206,7 @@ function withoutNoWords(page: object): object {
   return {
     ...rest,
     route: route.map((step) =>
-      Object.fromEntries(Object.entries(step).filter(([, value]) => value !== undefined)),
+      Object.fromEntries(Object.entries(stepRead(step)).filter(([, value]) => value !== undefined)),
     ),
   };
 }

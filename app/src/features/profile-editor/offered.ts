@@ -46,13 +46,25 @@ export function meaningsOffered(look: Look): readonly Option[] {
   ];
 }
 
+/** What choices of this one can settle besides: every meaning of the family that is one of some, or a figure; a figure of its own too. */
+export function besidesOffered(look: Look): readonly Option[] {
+  const family = familyAt(look);
+  const own = look.at(`${parameterAt(look.path)}.role`);
+  return familyOf(family)
+    .roles.filter((role) =>
+      optionRolesOf(family, role).length > 0 ? role !== own : familyOf(family).quantities[role] !== undefined,
+    )
+    .map((role) => ({ value: role, label: roleInWords(family, role) }));
+}
+
+/** What the choices of a meaning can mean, in words. */
+export const meaningsOf = (family: FamilyName, role: string): readonly Option[] =>
+  optionRolesOf(family, role).map((value) => ({ value, label: roleInWords(family, value) }));
+
 /** What the choices of the parameter that is described can mean; none where it means none in particular. */
 export function optionMeanings(look: Look): readonly Option[] {
   const family = familyAt(look);
-  return optionRolesOf(family, look.at(`${parameterAt(look.path)}.role`)).map((role) => ({
-    value: role,
-    label: roleInWords(family, role),
-  }));
+  return meaningsOf(family, look.at(`${parameterAt(look.path)}.role`));
 }
 
 /** Units that a figure of a meaning can have; none where it can have any. */

@@ -4,6 +4,7 @@ import {
   aTick,
   aWord,
   beside,
+  flagOrNothing,
   hidden,
   neededWord,
   onlyIf,
@@ -12,6 +13,7 @@ import {
   rowsAt,
   rowsOf,
   shownIf,
+  someDays,
   someWords,
   textAt,
   ticks,
@@ -24,16 +26,22 @@ import {
   type Look,
   type Place,
   type Texts,
+  type Told,
 } from '@barythm/core/describe';
+import { INTERNAL_UNIT } from '@barythm/core/units';
 import { familyOf, optionRolesOf, type FamilyName } from '@barythm/core/families';
-import { entryWaySchema } from '@barythm/core/profile';
-import { presses, PRESSES } from './menu-fields';
+import { entryWaySchema, SEEN_WORDS } from '@barythm/core/profile';
+import { capital } from '@barythm/core/words';
+import { HELD_OR_CODE, presses, ROUTE_PRESSES } from './menu-fields';
 import { freshName } from './names';
+import { REACH_FIELDS } from './reach-fields';
 import {
+  besidesOffered,
   choicesBeside,
   familyAt,
   isInRepeating,
   labelled,
+  meaningsOf,
   meaningsOffered,
   optionMeanings,
   optionsOf,
@@ -84,16 +92,38 @@ const ENTER_WHEN = [
   { value: 'isolated', label: 'Isolated' },
   { value: 'power-up', label: 'Just after power-up' },
 ] as const;
+const SEEN = [
+  { value: '', label: 'A setting' },
+  ...Object.entries(SEEN_WORDS).map(([value, words]) => ({ value, label: capital(words) })),
+];
+/** What a lamp or sign must show with other settings. */
+const EXPECTS: readonly Field[] = [
+  rowsOf('expects', 'Add what it must show', [
+    aChoice('value', 'It shows', (look) => optionsOf(look, look.at(`${parameterAt(look.path)}.key`)), {
+      place: chosen,
+    }),
+    aChoice('parameter', 'With', choicesBeside, { place: chosen }),
+    ticks('in', 'Set to', (look) => optionsOf(look, look.here('parameter'))),
+  ]),
+];
 const ENTRY = entryWaySchema.options.map((value) => {
   const words = value.replaceAll('-', ' ');
   return { value, label: words.charAt(0).toUpperCase() + words.slice(1) };
 });
 
+/** What a choice settles besides is one of some meanings, and no figure. */
+const settlesMeaning = (look: Look) => meaningsOf(familyAt(look), look.here('role')).length > 0;
+/** The figure behind a choice, in the unit that the program counts in. */
+function besidesFigure(look: Look): string {
+  const q = familyOf(familyAt(look)).quantities[look.here('role')] ?? 'plain';
+  return INTERNAL_UNIT[q] === '' ? 'Figure' : `Figure, ${INTERNAL_UNIT[q]}`;
+}
+
 const isA =
   (...types: readonly string[]) =>
   (here: (key: string) => string) =>
     types.includes(here('type'));
-const optionalFigure = (key: string, label: string, hint?: string) =>
+const optionalFigure = (key: string, label: Told<string>, hint?: string) =>
   aFigure(key, label, 'plain', { blank: 'left-out', hint });
 
 /** Choices of the parameter itself. */
@@ -127,9 +157,12 @@ export const PARAMETER_FIELDS: readonly Field[] = [
       { value: 'choice', label: 'A choice' },
       { value: 'time', label: 'A time of day' },
       { value: 'days', label: 'Days of the week' },
+      { value: 'text', label: 'Words' },
     ],
     { place: chosen },
   ),
+  aChoice('seen', 'It is', SEEN, { place: optional(word) }),
+  onlyIf(isA('text'), [aFigure('longest', 'Signs that the display has for it', 'plain')]),
   shownIf(
     (look) => !isTheOnlyMenu(look),
     aChoice('group', 'Menu', (look) => labelled(look.rows('groups'), 'key'), { place: word }),
@@ -191,10 +224,34 @@ export const PARAMETER_FIELDS: readonly Field[] = [
             { place: optional(word), searched: true },
           ),
         ),
+        rowsOf('also', 'Add what this choice settles besides', [
+          aChoice('role', 'It settles', besidesOffered, { place: chosen, searched: true }),
+          shownIf(
+            (look) => settlesMeaning(look) || look.here('means') !== '',
+            aChoice('means', 'As', (look) => meaningsOf(familyAt(look), look.here('role')), {
+              place: optional(word),
+              searched: true,
+            }),
+          ),
+          shownIf(
+            (look) => (look.here('role') !== '' && !settlesMeaning(look)) || look.here('figure') !== '',
+            optionalFigure('figure', besidesFigure, 'As the maker gives it for this choice'),
+          ),
+        ]),
       ],
       { fresh: () => ({ value: freshName() }) },
     ),
   ]),
+  onlyIf(isA('days'), [
+    rowsOf(
+      'dayGroups',
+      'Add days that it has as a group only',
+      [someDays('days', 'Days'), someWords('label', 'The display shows', 'Type it as it is displayed.')],
+      { orNothing: true },
+    ),
+  ]),
+  onlyIf((here) => here('seen') !== '' && here('type') === 'choice', EXPECTS),
+  hidden('expecting', word),
   shownIf(
     (look) => optionsHere(look).length > 0 || look.here('defaultOption') !== '',
     aChoice(
@@ -215,7 +272,8 @@ export const PARAMETER_FIELDS: readonly Field[] = [
       someWords('key', 'Key', 'Type what stands on the key, or remove it.'),
       aFigure('times', 'Presses', 'plain', { place: presses }),
     ),
-    aChoice('press', 'How', PRESSES, { place: chosen }),
+    aChoice('press', 'How', ROUTE_PRESSES, { place: chosen }),
+    ...HELD_OR_CODE,
     shownIf(isInRepeating, aTick('place', 'As often as the number of the place')),
     aWord('shows', 'The display then shows', { place: optional(word) }),
   ]),
@@ -230,7 +288,9 @@ export const PARAMETER_FIELDS: readonly Field[] = [
   }),
   aChoice('entry', 'How it is entered', ENTRY, { place: chosen }),
   aChoice('enterWhen', 'Entered while the pump is', ENTER_WHEN, { place: chosen }),
+  ...REACH_FIELDS,
   aChoice('changedBy', 'Changed by', CHANGED_BY, { place: chosen }),
+  aTick('fixed', 'Fixed in the controller: it counts, and cannot be set', flagOrNothing),
   aTick('needsRestart', 'Takes effect after a restart'),
   aWord('caution', 'Caution at this setting', { place: optional(word), lines: 2 }),
   shownIf(

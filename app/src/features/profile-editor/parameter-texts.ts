@@ -1,6 +1,8 @@
-import { time, type Texts } from '@barythm/core/describe';
-import type { KeyStep, Limit, Parameter, Predicate } from '@barythm/core/profile';
+import { fieldsPlace, time, type Texts } from '@barythm/core/describe';
+import type { KeyStep, Limit, Parameter, ParameterOption, Predicate } from '@barythm/core/profile';
+import { pressTyped } from './menu-fields';
 import { RECORDED_ONLY } from './offered';
+import { REACH_FIELDS } from './reach-fields';
 
 /** A parameter of a profile as it is typed. */
 export function parameterTexts(parameter: Parameter): Texts {
@@ -8,10 +10,11 @@ export function parameterTexts(parameter: Parameter): Texts {
   const conditions = conditionsOf(appliesWhen);
   const by = byOf(greatest) ?? byOf(least);
   const isTime = parameter.type === 'time';
+  const isDays = parameter.type === 'days';
   const end = (limit: Limit | undefined) =>
     isTime && typeof limit === 'number' ? timeText(limit) : plain(limit);
   const delivered = parameter.default;
-  const hasOptions = (parameter.options ?? []).length > 0;
+  const hasOptions = !isDays && (parameter.options ?? []).length > 0;
   return {
     key: parameter.key,
     label: parameter.label,
@@ -24,7 +27,17 @@ export function parameterTexts(parameter: Parameter): Texts {
     limitBy: by ?? '',
     limits: by === undefined ? [] : limitRows(least, greatest),
     step: figure(parameter.step),
-    options: (parameter.options ?? []).map(({ value, label, role = '' }) => ({ value, label, role })),
+    options: isDays ? [] : (parameter.options ?? []).map(optionRow),
+    dayGroups: isDays ? (parameter.options ?? []).map(({ value, label }) => ({ days: value, label })) : [],
+    longest: figure(parameter.longest),
+    seen: parameter.seen ?? '',
+    fixed: parameter.fixed ? 'yes' : 'no',
+    expects: expectRows(parameter.expects) ?? [],
+    // what the form has no rows for is kept as it came
+    expecting:
+      parameter.expects && expectRows(parameter.expects) === null ? JSON.stringify(parameter.expects) : '',
+    panel: parameter.panel ?? '',
+    ...reachTexts(parameter),
     default:
       delivered === undefined || (hasOptions && typeof delivered === 'string')
         ? ''
@@ -63,13 +76,43 @@ function limitRows(least: Limit | undefined, greatest: Limit | undefined): Texts
   }));
 }
 
-function routeRow({ key, press, times, shows }: KeyStep): Texts {
+function optionRow({ value, label, role = '', also = {} }: ParameterOption): Texts {
+  return {
+    value,
+    label,
+    role,
+    also: Object.entries(also).map(([besides, means]) =>
+      typeof means === 'string'
+        ? { role: besides, means, figure: '' }
+        : { role: besides, means: '', figure: String(means) },
+    ),
+  };
+}
+
+/** What it must show as rows; null where one hangs on more than one setting. */
+function expectRows(expects: Parameter['expects'] = []): Texts[] | null {
+  const rows = expects.map(({ value, when }) =>
+    'parameter' in when ? { value, parameter: when.parameter, in: when.in.join(',') } : null,
+  );
+  return rows.some((row) => row === null) ? null : rows.flatMap((row) => row ?? []);
+}
+
+const REACH = fieldsPlace(REACH_FIELDS);
+
+/** What opens it, how its keys change it, and other panels. */
+const reachTexts = ({ opensBy, dial, panel, alsoAt, relearns }: Parameter): Record<string, Texts> =>
+  REACH.write({ opensBy, dial, panel, alsoAt, relearns }) as Record<string, Texts>;
+
+function routeRow({ key, times, shows, seconds, digits, next = '', press }: KeyStep): Texts {
   return {
     key,
-    press,
+    press: pressTyped({ press, digits }),
     times: times === 'place' ? '1' : String(times),
     place: times === 'place' ? 'yes' : 'no',
     shows: shows ?? '',
+    seconds: figure(seconds),
+    digits: digits ?? '',
+    next,
   };
 }
 

@@ -3,7 +3,7 @@ import type { AnyProfile, FamilyName } from '@barythm/core/families';
 import { familyOf } from '@barythm/core/families';
 import { groupTexts } from './group-texts';
 import { freshName, nameOf } from './names';
-import { menuTexts, pageTexts } from './menu-fields';
+import { menuTexts, pageTexts, panelTexts } from './menu-fields';
 import { parameterTexts } from './parameter-texts';
 
 /** A profile as it is typed. What nobody types (its id, its version, names of rows) is kept with it. */
@@ -19,6 +19,8 @@ export interface ProfileDraft {
   /** how one gets about in its menu; a draft from before it was asked has none */
   readonly menu?: Texts;
   readonly pages?: readonly Texts[];
+  /** where it is set, its own panel first; none where there is one alone */
+  readonly panels?: readonly Texts[];
   /** as they are typed, of each family that was looked at: another choice loses nothing */
   readonly habits: Readonly<Partial<Record<FamilyName, Texts>>>;
 }
@@ -63,6 +65,7 @@ export function draftOf(profile: AnyProfile): ProfileDraft {
     parameters: profile.parameters.map(parameterTexts),
     menu: menuTexts(profile.menu),
     pages: pageTexts(profile.pages),
+    panels: panelTexts(profile.panels),
     habits: { [profile.family]: familyOf(profile.family).forms.behaviours.write(profile.behaviours) },
   };
 }

@@ -25,6 +25,7 @@ import { GROUP_FIELDS } from './group-fields';
 import { KnownKeys } from './known-keys';
 import { ParametersCard } from './parameters-card';
 import { MENU_FIELDS, PAGE_FIELDS } from './menu-fields';
+import { PANEL_FIELDS } from './reach-fields';
 import { blankDraft, copyOf, draftOf, habitsOf, idOf, usualGroups, type ProfileDraft } from './profile-draft';
 import { profileOf } from './read-profile';
 import { TriedCard, useTried } from './tried-card';
@@ -106,8 +107,14 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
   };
   const texts = { ...draft, version: String(draft.version) } as unknown as Texts;
   const typed = (next: Texts) => {
-    const { groups, parameters, menu, pages } = next as unknown as ProfileDraft;
-    change({ groups, parameters, ...(menu && { menu }), ...(pages && { pages }) });
+    const { groups, parameters, menu, pages, panels } = next as unknown as ProfileDraft;
+    change({
+      groups,
+      parameters,
+      ...(menu && { menu }),
+      ...(pages && { pages }),
+      ...(panels && { panels }),
+    });
   };
   return (
     <Screen
@@ -201,6 +208,10 @@ function Editor({ from, start }: { from: string; start: ProfileDraft }) {
           </Words>
           <Fields fields={MENU_FIELDS} />
           <Fields fields={PAGE_FIELDS} />
+          <Words size="small" colour="quiet">
+            Where it is set at more than its own panel: an inner one, a browser page, a phone.
+          </Words>
+          <Fields fields={PANEL_FIELDS} />
         </Card>
         <ParametersCard
           draft={draft}

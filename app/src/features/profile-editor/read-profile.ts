@@ -1,6 +1,7 @@
 import {
   fieldsPlace,
   inPlainWords,
+  textAt,
   type Form,
   type PathErrors,
   type SchemaFault,
@@ -8,7 +9,7 @@ import {
 } from '@barythm/core/describe';
 import { familyOf, profileSchema, type AnyProfile } from '@barythm/core/families';
 import { GROUP_FIELDS } from './group-fields';
-import { readMenu, readPages } from './menu-fields';
+import { readMenu, readPages, readPanels } from './menu-fields';
 import { habitsOf, idOf, type ProfileDraft } from './profile-draft';
 import { publishedIn, readParameter } from './read-parameter';
 
@@ -22,7 +23,7 @@ export function profileOf(draft: ProfileDraft): { profile: AnyProfile | null; er
   };
   const form = familyOf(draft.family).forms.behaviours;
   const habits = habitsOf(draft);
-  const names = publishedIn(draft.groups, draft.parameters);
+  const names = publishedIn(draft.groups, draft.parameters, draft.panels);
   const { groups } = GROUPS.read({ groups: draft.groups }, '', tell) as {
     groups: { key: string; repeat?: { names: string[] } }[];
   };
@@ -44,10 +45,12 @@ export function profileOf(draft: ProfileDraft): { profile: AnyProfile | null; er
     ),
     ...menuOf(draft, tell),
     ...readPages(draft.pages ?? [], tell),
+    ...readPanels(draft.panels ?? [], names.panels, tell),
     behaviours: form.understand(habits, (path, words) => tell(`behaviours.${path}`, words)),
   };
+  const typeOf = (i: string) => String(textAt(draft.parameters[Number(i)], 'type') ?? '');
   const parsed = profileSchema.safeParse(candidate);
-  if (!parsed.success) for (const issue of parsed.error.issues) said(issue, form, habits, errors);
+  if (!parsed.success) for (const issue of parsed.error.issues) said(issue, form, habits, errors, typeOf);
   const profile = parsed.success && Object.keys(errors).length === 0 ? parsed.data : null;
   return { profile, errors };
 }
@@ -77,6 +80,7 @@ function said(
   form: Pick<Form<never>, 'wordsFor' | 'typedAt'>,
   habits: Texts,
   errors: Record<string, string>,
+  typeOf: (parameter: string) => string,
 ): void {
   const [first, second, third] = issue.path.map(String);
   if (first === 'behaviours') {
@@ -89,7 +93,10 @@ function said(
       ? 'name'
       : first === 'parameters' && third === undefined && second !== undefined
         ? `parameters.${second}.label`
-        : issue.path.map(String).join('.');
+        : third === 'default' && typeOf(second) === 'choice'
+          ? // of a choice it is one of its choices
+            `parameters.${second}.defaultOption`
+          : issue.path.map(String).join('.');
   const told = Object.keys(errors).some((path) => path === place || path.startsWith(`${place}.`));
   if (told) return;
   errors[place] = (issue.path.length === 1 && PLAIN[first]) || inPlainWords(issue);

@@ -1,12 +1,14 @@
-import { limitFor, type Limit, type Parameter, type SettingValues } from '@barythm/core/profile';
+import { isTapped, limitFor, type Limit, type Parameter, type SettingValues } from '@barythm/core/profile';
 import { timeOfDay } from '@barythm/core/time';
+import { counted } from '@barythm/core/words';
 
 /** Limits, step and unit of a parameter, as far as they are known with these values; nothing of what has none. */
 export function limitsInWords(parameter: Parameter, values: SettingValues = {}): string {
   const { type, step } = parameter;
   const options = parameter.options?.map((option) => option.label).join(' / ') ?? '';
-  if (type === 'choice') return options;
+  if (isTapped(parameter)) return options;
   if (type === 'days') return '';
+  if (type === 'text') return `up to ${counted(parameter.longest ?? 0, 'sign')}`;
   const words = (value: number) => (type === 'time' ? timeOfDay(value) : String(value));
   const unit = parameter.unit && parameter.unit !== '-' ? ` ${parameter.unit}` : '';
   const steps =

@@ -4,7 +4,7 @@ import { RADIUS, SPACE, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 
 /** A step of a route, or of a way from elsewhere. */
-type Step = Pick<KeyStep, 'key' | 'press' | 'times'> & {
+type Step = Pick<KeyStep, 'key' | 'press' | 'times' | 'seconds' | 'digits' | 'next'> & {
   readonly shows?: string | null;
   /** pressed or turned until this is shown */
   readonly until?: string | null;
@@ -22,9 +22,7 @@ export function RouteKeys({ route, inline }: { route: readonly Step[]; inline?: 
         <View key={i} style={styles.step}>
           <View style={[styles.key, { borderColor: palette.edge, backgroundColor: palette.paper }]}>
             <Words figures bold size="small">
-              {PRESS[step.press]}
-              {step.key}
-              {step.times === 'place' ? ' × number of the place' : step.times > 1 ? ` ×${step.times}` : ''}
+              {step.digits === undefined ? stepWords(step) : codeWords(step.digits, step)}
             </Words>
           </View>
           {step.until ? (
@@ -40,6 +38,17 @@ export function RouteKeys({ route, inline }: { route: readonly Step[]; inline?: 
       ))}
     </View>
   );
+}
+
+function stepWords({ press, key, times, seconds }: Step): string {
+  const often = times === 'place' ? ' × number of the place' : times > 1 ? ` ×${times}` : '';
+  return `${PRESS[press]}${key}${seconds === undefined ? '' : ` ${seconds} s`}${often}`;
+}
+
+/** A code as it is pressed, each digit from 0: “▲ ×2 ► ▲ ×4 ►”. */
+function codeWords(digits: string, { key, next = '' }: Step): string {
+  const each = [...digits].map((digit) => (digit === '0' ? '' : `${key} ×${digit}`));
+  return `code ${digits}: ${each.join(` ${next} `).replace(/\s+/g, ' ').trim()}`;
 }
 
 const styles = StyleSheet.create({

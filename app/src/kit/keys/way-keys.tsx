@@ -1,25 +1,73 @@
 import type { Doing, Keypad, Way } from '@barythm/core/keypad';
-import type { Parameter } from '@barythm/core/profile';
+import type { Act, Parameter } from '@barythm/core/profile';
 import { counted } from '@barythm/core/words';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../ui/button';
+import { Choice } from '../../ui/fields/choice';
 import { SearchedChoice } from '../../ui/fields/searched-choice';
 import { SPACE } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
+import { Opening } from './opening';
 import { RouteKeys } from './route-keys';
 import { useDisplay, type Display } from './use-display';
+import { useAtPanel } from './use-panel';
 
 interface WayKeysProps {
-  readonly parameter: Pick<Parameter, 'key' | 'route'>;
+  readonly parameter: Pick<Parameter, 'key' | 'route'> & Partial<Parameter>;
   readonly doing: Doing;
   /** the setting that was done just before it in the same look: the display stands there then */
   readonly behind?: Pick<Parameter, 'key'>;
   readonly inline?: boolean;
 }
 
-/** The keys to a setting from what the display shows now; by the profile's route where it does not say how one gets about. */
-export function WayKeys({ parameter, doing, behind, inline }: WayKeysProps) {
+/** The way to a setting: what opens it, the panel that is at hand, and the keys there. */
+export function WayKeys(props: WayKeysProps) {
+  const { parameter, doing, behind } = props;
+  const { offered, panel, isOwn, elsewhereOnly, words, say } = useAtPanel(parameter);
+  const several = offered.length > 1;
+  return (
+    <>
+      {parameter.opensBy && <Opening opensBy={parameter.opensBy} />}
+      {several && !behind && (
+        <Choice
+          label="At hand"
+          testID="at-panel"
+          options={offered.map(({ key, label }) => ({ value: key, label }))}
+          value={panel?.key ?? null}
+          onChange={say}
+        />
+      )}
+      {elsewhereOnly && <Words bold>At this alone: {panel?.label}.</Words>}
+      {panel?.caution && (
+        <Words size="small" bold colour="ochre">
+          {panel.caution}
+        </Words>
+      )}
+      {!isOwn ? (
+        <StepsInWords words={words} />
+      ) : doing === 'set' && isKeyedRunning(parameter) ? (
+        <Confirmed acts={[RUNS]}>
+          <OwnKeys {...props} />
+        </Confirmed>
+      ) : (
+        <OwnKeys {...props} />
+      )}
+    </>
+  );
+}
+
+/** A knob is turned at a pump that is seen to stroke; keys are pressed at a display. */
+const isKeyedRunning = ({ enterWhen, entry }: Partial<Parameter>) =>
+  enterWhen === 'running' && entry !== 'knob';
+/** What is set while it runs moves water: somebody sees to that before the keys are shown. */
+const RUNS = {
+  key: '',
+  words: 'It must run while this is set: water moves. See to valves and people first.',
+};
+
+/** The keys from what the display shows now; by the profile's route where it does not say how one gets about. */
+function OwnKeys({ parameter, doing, behind, inline }: WayKeysProps) {
   const display = useDisplay();
   const { keypad, at } = display;
   if (!keypad?.has(parameter)) return <RouteKeys inline={inline} route={parameter.route} />;
@@ -34,7 +82,9 @@ export function WayKeys({ parameter, doing, behind, inline }: WayKeysProps) {
           <RouteKeys inline={inline} route={parameter.route} />
         </>
       ) : way.acts.length > 0 ? (
-        <Confirmed key={parameter.key} way={way} inline={inline} />
+        <Confirmed key={parameter.key} acts={way.acts}>
+          <Steps way={way} inline={inline} />
+        </Confirmed>
       ) : (
         <Steps way={way} inline={inline} />
       )}
@@ -43,20 +93,27 @@ export function WayKeys({ parameter, doing, behind, inline }: WayKeysProps) {
   );
 }
 
+/** The way at another panel, as it shows it. */
+function StepsInWords({ words }: { words: readonly string[] }) {
+  if (words.length === 0) return null;
+  return <Words testID="panel-steps">{words.join(' › ')}</Words>;
+}
+
 function Steps({ way, inline }: { way: Way; inline?: boolean }) {
   if (way.steps.length === 0) return <Words>The display stands there.</Words>;
   return <RouteKeys inline={inline} route={way.steps} />;
 }
 
 /** Keys that set something going are shown once somebody said that he knows. */
-function Confirmed({ way, inline }: { way: Way; inline?: boolean }) {
+function Confirmed({ acts, children }: { acts: readonly Pick<Act, 'key' | 'words'>[]; children: ReactNode }) {
   const [known, setKnown] = useState(false);
-  if (known) return <Steps way={way} inline={inline} />;
+  if (known) return children;
   return (
     <>
-      {way.acts.map(({ key, words }) => (
+      {acts.map(({ key, words }) => (
         <Words key={key} bold colour="ochre" role="alert">
-          {key}: {words}
+          {key === '' ? '' : `${key}: `}
+          {words}
         </Words>
       ))}
       <Button label="I have seen to it: show the keys" testID="way-known" onPress={() => setKnown(true)} />

@@ -1,3 +1,4 @@
+import { linksMade } from '@barythm/core/job';
 import { lastRecord, type LeavingCheck } from '@barythm/core/visit';
 import { useState } from 'react';
 import { newId } from '../../api/device';
@@ -10,7 +11,7 @@ import { Words } from '../../ui/words/words';
 import { TakeBack, useJobScope } from '../job';
 
 /** What a return to automatic is to settle: automatic itself, set-up complete, covers closed, settings closed again. */
-const LEAVING: ReadonlySet<string> = new Set(['ANY-03', 'ANY-17', 'ANY-18', 'ANY-11.left']);
+const LEAVING: ReadonlySet<string> = new Set(['ANY-03', 'ANY-17', 'ANY-17.link', 'ANY-18', 'ANY-11.left']);
 
 /** What is mostly seen, in one tap. */
 const PLAINLY = 'Seen in automatic: it does what it is told.';
@@ -36,7 +37,10 @@ export function AutomaticCard() {
     );
   }
   const { setUpEnd, access } = view.document.profile.behaviours;
+  const made = linksMade(view.document);
+  const links = made.length === 0 ? [] : [made.map((one) => one.replace(/\.$/, '')).join('; ')];
   const asked: readonly (readonly [LeavingCheck, string])[] = [
+    ...links.map((connect) => ['link', `What opened its settings is undone: ${connect}`] as const),
     ...(setUpEnd ? [['set-up', `Set-up is complete: ${setUpEnd}`] as const] : []),
     ...(access?.closesAfter_min === null
       ? [['access', 'Its settings are closed to others again'] as const]

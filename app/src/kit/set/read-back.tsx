@@ -1,13 +1,21 @@
-import { addressOf, faultOf, wordsForFault, type Parameter, type SettingValue } from '@barythm/core/profile';
+import {
+  addressOf,
+  faultOf,
+  isTapped,
+  wordsForFault,
+  type Parameter,
+  type SettingValue,
+} from '@barythm/core/profile';
+import { inForce } from '@barythm/core/sheet';
 import { useState } from 'react';
 import { newId } from '../../api/device';
 import { useDraft } from '../../draft/use-draft';
 import { Button } from '../../ui/button';
 import { Words } from '../../ui/words/words';
 import { ENTER_WHEN, ENTRY_SLIP } from '../keys';
-import { limitsInWords, useDisplay, WayKeys } from '../keys';
+import { DialKeys, limitsInWords, useAtPanel, useDisplay, WayKeys } from '../keys';
 import { useJobScope } from '../job';
-import { parseForParameter } from '../value';
+import { parseForParameter, valueWords } from '../value';
 import { ValueEntry } from '../value';
 
 interface ReadBackProps {
@@ -42,8 +50,14 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
       onDone();
     }
   };
+  const atPanel = useAtPanel(parameter);
+  const row = view.rows.find((one) => one.address === address);
+  const target = row?.target?.value ?? null;
+  // what was only confirmed, nobody read: presses are not counted from it
+  const stands = row && inForce(row);
+  const standing = stands?.confirmed ? null : (stands?.value ?? null);
   const typed = text ?? '';
-  const parsed = parameter.type === 'choice' ? null : parseForParameter(view.family, parameter, typed);
+  const parsed = isTapped(parameter) ? null : parseForParameter(view.family, parameter, typed);
   // a display cannot show it, so it is a slip of the finger until it is said twice
   const fault = parsed?.ok && typed !== '' ? faultOf(parameter, parsed.value, view.values.force) : null;
   const [asked, setAsked] = useState<string | null>(null);
@@ -58,13 +72,23 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
     <>
       <Words bold>{ENTER_WHEN[parameter.enterWhen]}</Words>
       <WayKeys parameter={parameter} doing="set" />
+      {target !== null && atPanel.isOwn && (
+        <DialKeys
+          parameter={parameter}
+          from={standing}
+          to={target}
+          values={view.values.planned}
+          words={(value) => valueWords(parameter, value)}
+        />
+      )}
       <Words>
-        Then set it, and store it: {parameter.storedBy}
+        Then set it, and store it: {atPanel.storedBy}
         {parameter.needsRestart ? ' It takes effect after a restart.' : ''}
       </Words>
       <Words size="small" colour="quiet">
         {ENTRY_SLIP[parameter.entry]}
       </Words>
+      {parameter.relearns && <Relearns {...parameter.relearns} />}
       {parameter.caution && (
         <Words bold colour="ochre">
           {parameter.caution}
@@ -92,7 +116,7 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
           {asked === typed ? ' Look at the display again. If it really shows this, record it.' : ''}
         </Words>
       )}
-      {parameter.type !== 'choice' && (
+      {!isTapped(parameter) && (
         <Button kind="main" label="Record reading" testID="readback-save" onPress={save} />
       )}
       {fault && asked === typed && parsed?.ok && (
@@ -104,5 +128,16 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
         />
       )}
     </>
+  );
+}
+
+/** What begins anew once it is changed: what is read before it has settled says little. */
+function Relearns({ what, hours }: NonNullable<Parameter['relearns']>) {
+  const until =
+    hours === undefined ? '' : ` It takes about ${hours} h: what is read before then is not settled.`;
+  return (
+    <Words bold colour="ochre" testID="relearns">
+      A change makes it learn anew: {what.replace(/\.$/, '')}.{until}
+    </Words>
   );
 }

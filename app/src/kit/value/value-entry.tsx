@@ -1,4 +1,4 @@
-import type { Parameter, SettingValue } from '@barythm/core/profile';
+import { isTapped, type Parameter, type SettingValue } from '@barythm/core/profile';
 import { Choice } from '../../ui/fields/choice';
 import { DaysPick } from '../../ui/fields/days-pick';
 import { Field } from '../../ui/fields/field';
@@ -43,7 +43,7 @@ export function ValueEntry(props: ValueEntryProps) {
     onEnter,
   } = props;
   const options = (parameter.options ?? []).map(({ value, label: words }) => ({ value, label: words }));
-  if (parameter.type === 'choice') {
+  if (isTapped(parameter)) {
     return (
       <Choice
         label={label}
@@ -53,6 +53,20 @@ export function ValueEntry(props: ValueEntryProps) {
         value={chosen}
         error={error}
         onChange={onOption}
+      />
+    );
+  }
+  if (parameter.type === 'text') {
+    return (
+      <Field
+        words
+        label={label}
+        testID={testID}
+        value={text}
+        error={error}
+        hint={hint}
+        onChange={onText}
+        onEnter={onEnter}
       />
     );
   }

@@ -1,4 +1,5 @@
 import { bySeverity, type Finding, type Subject } from '../../findings';
+import { isShared, sharedFinding, type SharedProblem } from './shared-problem';
 import { addressOf, parameterWithRole, type Profile, type SettingValues } from '../../profile';
 
 /**
@@ -25,18 +26,22 @@ export function addressesOf(profile: Profile): (role: string, index?: number) =>
 
 /** What is judged of a plan. */
 interface Planned {
-  readonly problems: readonly object[];
+  readonly problems: readonly { readonly kind: string }[];
   readonly values: SettingValues;
 }
 
 /** Judges a plan: what it could not plan, and the settings that it leads to. */
 export function planCheck<Context, Plan extends Planned>(
   check: (context: Context, subject: Subject, values: SettingValues) => Finding[],
-  problemFinding: (problem: Plan['problems'][number], context: Context) => Finding,
+  problemFinding: (problem: Exclude<Plan['problems'][number], SharedProblem>, context: Context) => Finding,
 ): (context: Context, plan: Plan) => Finding[] {
   return (context, plan) =>
     bySeverity([
-      ...plan.problems.map((problem) => problemFinding(problem, context)),
+      ...plan.problems.map((problem) =>
+        isShared(problem)
+          ? sharedFinding(problem)
+          : problemFinding(problem as Exclude<Plan['problems'][number], SharedProblem>, context),
+      ),
       ...check(context, 'target', plan.values),
     ]);
 }

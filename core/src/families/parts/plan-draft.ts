@@ -1,17 +1,29 @@
 import {
   addressOf,
+  faultOf,
+  figureOfOption,
   inOrderOfWork,
   limitFor,
-  optionWithRole,
   parameterWithRole,
   type Parameter,
+  type ParameterOption,
   type Profile,
   type SettingValue,
   type SettingValues,
 } from '../../profile';
 import type { TextValues } from '../../findings';
 import { roundDownToStep, roundToStep, roundUpToStep } from '../../units';
-import { clampOf, type Clamped, type Way } from './clamped';
+import {
+  bestOption,
+  clampedChoice,
+  isNearEnough,
+  undecidedOf,
+  type Want,
+  type Wanted,
+  type Wants,
+} from './choices';
+import { clampOf, type Way } from './clamped';
+import type { SharedProblem, Undecided } from './shared-problem';
 
 /** A setting that a plan arrived at, and why. */
 export interface PlannedTarget<Role extends string, Reason> {
@@ -78,7 +90,11 @@ export abstract class PlanDraft<
   Settings,
 > {
   readonly targets: PlannedTarget<Role, Reason>[] = [];
-  readonly problems: (Problem | MissingRole<Role | Option> | Clamped)[] = [];
+  readonly problems: (Problem | MissingRole<Role | Option> | SharedProblem)[] = [];
+  /** what is wanted of each choice, by the role that it settles */
+  private readonly wanted = new Map<string, Wants>();
+  /** choices of which several do as well so far */
+  private readonly undecided = new Map<string, Undecided>();
 
   constructor(readonly context: Ground) {}
 
@@ -98,19 +114,58 @@ export abstract class PlanDraft<
     return parameterWithRole(this.context.profile, role) !== undefined;
   }
 
-  /** Text, days, or an option by its own value. */
+  /** Text, days, or an option by its own value. Days that its groups do not have are a problem. */
   put(role: Role, value: SettingValue, reason: Reason, index = 1): void {
     const parameter = this.parameter(role, index);
-    if (parameter) this.add(parameter, role, value, reason);
+    if (!parameter) return;
+    const fault = faultOf(parameter, value, this.values());
+    if (fault?.kind === 'not-a-group') this.problems.push({ kind: 'missing-role', role });
+    else this.add(parameter, role, value, reason);
   }
 
-  /** An option by its role. A choice that the parameter lacks is a problem. */
+  /**
+   * An option by its role. A choice that the parameter lacks is a problem; so is one that cannot be had together with what was chosen of
+   * the same parameter before, where one choice settles both.
+   */
   choose(role: Role, option: Option, reason: Reason, index = 1): void {
     const parameter = this.parameter(role, index);
     if (!parameter) return;
-    const value = optionWithRole(parameter, option);
-    if (value === undefined) this.problems.push({ kind: 'missing-role', role: option });
-    else this.add(parameter, role, value, reason);
+    this.settle(parameter, role, { option }, option, reason);
+  }
+
+  /** A figure that is chosen with one of some choices: the nearest that does, together with what else was chosen by it. */
+  protected chooseFigure(parameter: Parameter, role: Role, wanted: Wanted, reason: Reason): void {
+    const option = this.settle(parameter, role, wanted, role, reason);
+    if (option === undefined || isNearEnough(figureOfOption(option, role) ?? wanted.figure, wanted)) return;
+    this.problems.push(clampedChoice(parameter, option, wanted));
+  }
+
+  /** The option that settles this and all that was wanted of the same parameter before; none is a problem. */
+  private settle(
+    parameter: Parameter,
+    role: Role,
+    want: Want,
+    lacks: Role | Option,
+    reason: Reason,
+  ): ParameterOption | undefined {
+    const { key } = parameter;
+    const before = this.wanted.get(key);
+    const wanted = { ...before, [role]: want };
+    const settled = bestOption(parameter, wanted, this.context.inForce[key]);
+    if (settled === undefined) {
+      this.problems.push({ kind: 'missing-role', role: lacks });
+      return undefined;
+    }
+    const { option, alike } = settled;
+    this.wanted.set(key, wanted);
+    if (alike === null) this.undecided.delete(key);
+    else this.undecided.set(key, undecidedOf(parameter, alike));
+    const at = before && this.targets.findIndex((target) => target.key === key);
+    // what one choice settles besides stays one target
+    if (at === undefined || at < 0 || role in before!) this.add(parameter, role, option.value, reason);
+    else if (!(key in (this.context.pinned ?? {})))
+      this.targets[at] = { ...this.targets[at], value: option.value };
+    return option;
   }
 
   /** A figure as this parameter takes it: on a step of its display, and kept within its limits. */
@@ -139,6 +194,8 @@ export abstract class PlanDraft<
 
   protected add(parameter: Parameter, role: Role, value: SettingValue, reason: Reason): void {
     const { key } = parameter;
+    // nobody enters what is fixed; where another value was wanted, that is a problem already
+    if (parameter.fixed) return;
     const pinned = this.context.pinned?.[key] as { value: SettingValue; reason: Reason } | undefined;
     this.targets.push({ address: addressOf(parameter), key, role, value, reason, ...pinned });
   }
@@ -155,11 +212,15 @@ export abstract class PlanDraft<
 
   finish(): FinishedPlan<
     PlannedTarget<Role, Reason>,
-    Problem | MissingRole<Role | Option> | Clamped,
+    Problem | MissingRole<Role | Option> | SharedProblem,
     Settings
   > {
     this.addPinned();
-    const targets = sortedForWork(this.context.profile, this.targets);
+    // what nothing decides is left as it stands: the first of several is no answer
+    for (const key of Object.keys(this.context.pinned ?? {})) this.undecided.delete(key);
+    this.problems.push(...this.undecided.values());
+    const decided = this.targets.filter(({ key }) => !this.undecided.has(key));
+    const targets = sortedForWork(this.context.profile, decided);
     return { targets, problems: this.problems, values: this.values(), settings: this.settings() };
   }
 }

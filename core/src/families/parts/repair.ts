@@ -4,6 +4,7 @@ import {
   applies,
   faultOf,
   inOrderOfWork,
+  rolesIn,
   wordsFor,
   type Parameter,
   type Profile,
@@ -118,7 +119,7 @@ export function movesFor(
   const named = inOrderOfWork(profile).filter(
     (parameter) =>
       addresses.includes(addressOf(parameter)) &&
-      !held.has(parameter.role ?? '') &&
+      !rolesIn(parameter).some((role) => held.has(role)) &&
       // what puts others back is more than a value entered
       !parameter.rewrites &&
       applies(parameter, values),

@@ -1,4 +1,6 @@
 import {
+  figureOfOption,
+  isChosenFigure,
   parameterWithRole,
   placesOf,
   readIn,
@@ -19,13 +21,17 @@ export class SettingsReader<Role extends string> {
   /** The figure of a role in the program's own unit. */
   figure(role: Role, index = 1): number | null {
     const found = this.found(role, index);
-    return found ? readIn(found.parameter, this.quantities[role] ?? 'plain', found.value) : null;
+    if (found === null) return null;
+    const { parameter, value } = found;
+    if (!isChosenFigure(parameter, role)) return readIn(parameter, this.quantities[role] ?? 'plain', value);
+    const option = parameter.options?.find((one) => one.value === value);
+    return option ? figureOfOption(option, role) : null;
   }
 
   /** What was chosen for a role: the part of its option's meaning behind the dot. */
   chosen<T extends string>(role: Role, index = 1): T | null {
     const found = this.found(role, index);
-    const option = found && roleOfOption(found.parameter, found.value);
+    const option = found && roleOfOption(found.parameter, found.value, role);
     return option ? (option.slice(option.indexOf('.') + 1) as T) : null;
   }
 

@@ -1,6 +1,8 @@
 import {
   faultOf,
+  figureOfOption,
   inOrderOfWork,
+  isChosenFigure,
   parameterWithRole,
   readIn,
   shownIn,
@@ -9,6 +11,8 @@ import {
   type RoleQuantities,
   type SettingValue,
 } from '../../profile';
+import type { Quantity } from '../../units';
+import { bestOption } from './choices';
 import type { Way } from './clamped';
 import { PlanDraft, type PlanGround } from './plan-draft';
 
@@ -37,6 +41,13 @@ export abstract class SteppedDraft<
   set(role: Role, value: number, reason: Reason, way: Way = 'near', index = 1): void {
     const parameter = this.parameter(role, index);
     if (!parameter) return;
+    if (isChosenFigure(parameter, role))
+      return this.chooseFigure(
+        parameter,
+        role,
+        { figure: value, quantity: this.quantityOf(role), way },
+        reason,
+      );
     this.place(parameter, role, this.shown(parameter, role, value), reason, way);
   }
 
@@ -44,18 +55,28 @@ export abstract class SteppedDraft<
   settable(role: Role, value: number, way: Way = 'near', index = 1): number {
     const parameter = this.parameter(role, index);
     if (!parameter) return value;
+    if (isChosenFigure(parameter, role)) {
+      const settled = bestOption(parameter, {
+        [role]: { figure: value, quantity: this.quantityOf(role), way },
+      });
+      return (settled && figureOfOption(settled.option, role)) ?? value;
+    }
     const taken = this.taken(parameter, this.shown(parameter, role, value), way);
-    return readIn(parameter, this.quantities[role] ?? 'plain', taken) ?? value;
+    return readIn(parameter, this.quantityOf(role), taken) ?? value;
+  }
+
+  private quantityOf(role: Role): Quantity {
+    return this.quantities[role] ?? 'plain';
   }
 
   private shown(parameter: Parameter, role: Role, value: number): number {
-    return shownIn(parameter, this.quantities[role] ?? 'plain', value) ?? value;
+    return shownIn(parameter, this.quantityOf(role), value) ?? value;
   }
 
   /** The size of one step of a role, in the program's own unit; null where the controller has no such figure, or takes any. */
   stepOf(role: Role): number | null {
     const parameter = this.parameter(role);
-    return parameter ? stepIn(parameter, this.quantities[role] ?? 'plain') : null;
+    return parameter ? stepIn(parameter, this.quantityOf(role)) : null;
   }
 
   /** A choice where the controller has it. */

@@ -35,6 +35,8 @@ function valueOf(parameter: Parameter): fc.Arbitrary<SettingValue | undefined> {
   switch (parameter.type) {
     case 'choice':
       return fc.oneof({ weight: 8, arbitrary: choices[0] ?? unread }, unread);
+    case 'text':
+      return fc.oneof(fc.constantFrom('', 'Return line', 'ÄÖÜ ½'), unread);
     case 'days':
       return fc.oneof(fc.constantFrom('1234567', '12345', '67', '3'), unread);
     case 'time':

@@ -19,8 +19,21 @@ test.each(named)('%s: a plan works with it on a usual pump of its family', (_, p
 const without = (profile: AnyProfile, gone: (role: string) => boolean): AnyProfile =>
   ({
     ...profile,
-    parameters: profile.parameters.filter(({ role }) => role === undefined || !gone(role)),
+    parameters: profile.parameters
+      .filter(({ role }) => role === undefined || !gone(role))
+      .map(({ options, ...parameter }) => ({
+        ...parameter,
+        ...(options && {
+          options: options.map(({ also, ...option }) => ({ ...option, ...kept(also, gone) })),
+        }),
+      })),
   }) as AnyProfile;
+
+/** What a choice settles besides, but for what is gone. */
+function kept(also: Record<string, string | number> | undefined, gone: (role: string) => boolean): object {
+  const left = Object.entries(also ?? {}).filter(([role]) => !gone(role));
+  return left.length === 0 ? {} : { also: Object.fromEntries(left) };
+}
 
 test.each(named)('%s: without what its mode is set with, no plan works with it', (_, profile) => {
   const family = familyOf(profile.family);

@@ -10,7 +10,8 @@ export function leftAsFound(view: JobView): number {
   const { document } = view;
   const found = new Set(view.rows.filter((row) => row.found).map(({ address }) => address));
   const settings = view.parameters.filter(
-    (parameter) => !found.has(addressOf(parameter)) && applies(parameter, view.values.found),
+    (parameter) =>
+      !parameter.fixed && !found.has(addressOf(parameter)) && applies(parameter, view.values.found),
   );
   const family = familyOf(view.family);
   const records: RecordKind[] = [

@@ -4,13 +4,14 @@ import { openEnded } from '../../findings';
 import { orElse } from '../../input';
 import { stateCheck, type ProofCheck } from '../../proof';
 import type { AlarmOutput } from '../../profile';
+import { seenChecks } from './seen-checks';
 
 /** What this pump needs tried with the settings in force; nothing before there is a duty. */
 export function offeredChecks({ family, context, settings }: JobView): ProofCheck[] {
   return checksOf(familyOf(family), context, settings);
 }
 
-/** What its family asks to be tried, and each alarm output of its controller. */
+/** What its family asks to be tried, each alarm output of its controller, and what its lamps and signs must show. */
 export function checksOf(
   family: AnyFamily,
   context: FamilyContext | null,
@@ -18,7 +19,11 @@ export function checksOf(
 ): ProofCheck[] {
   if (!context) return [];
   const { alarms = [] } = context.profile.behaviours;
-  return [...orElse(() => family.proof.checks(context, settings), []), ...alarms.map(alarmCheck)];
+  return [
+    ...orElse(() => family.proof.checks(context, settings), []),
+    ...alarms.map(alarmCheck),
+    ...seenChecks(context.profile, context.inForce),
+  ];
 }
 
 const DOES: Readonly<Record<AlarmOutput['contact'], string>> = {

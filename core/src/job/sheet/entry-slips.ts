@@ -20,7 +20,9 @@ const NO_KEYS: ReadonlySet<Parameter['entry']> = new Set(['knob', 'mechanical', 
  * entered by keys. A short or bounced press, or the wrong slot, puts a value there.
  */
 export function neighboursOf(profile: Profile, address: string): string[] {
-  const keyed = inOrderOfWork(profile).filter((parameter) => !NO_KEYS.has(parameter.entry));
+  const keyed = inOrderOfWork(profile).filter(
+    ({ entry, seen, fixed }) => !NO_KEYS.has(entry) && seen === undefined && !fixed,
+  );
   const at = keyed.findIndex((parameter) => addressOf(parameter) === address);
   if (at < 0) return [];
   const [key, index = '1'] = keyed[at].key.split('/');

@@ -11,7 +11,7 @@ const BY_ITSELF: ReadonlySet<Parameter['entry']> = new Set(['switches', 'knob', 
 /**
  * The settings that are entered and read back together with the first of those that are still to enter: a program, or a row of figures
  * of one menu. What could hurt somebody as it was found, what has its own caution, what needs a restart or puts others back, and what
- * showed something else already, each stay by themselves.
+ * showed something else already, what opens by a link or a word, and what makes the controller learn anew, each stay by themselves.
  *
  * @param open settings still to enter, in the order of work
  */
@@ -32,6 +32,8 @@ export function inOneLook(
     BY_ITSELF.has(parameter.entry) ||
     parameter.caution !== undefined ||
     parameter.needsRestart ||
+    parameter.opensBy !== undefined ||
+    parameter.relearns !== undefined ||
     parameter.rewrites !== undefined;
   if (alone(first, start)) return [first];
   const end = open.findIndex((row) => {

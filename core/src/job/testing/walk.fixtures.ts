@@ -116,7 +116,9 @@ export class Walk {
 
   /** Records every setting as found; what the sample does not hold could not be read. */
   found(values: Sample['found']): void {
-    const entries = this.view.parameters.map((parameter) => {
+    // what is fixed nobody reads
+    const read = this.view.parameters.filter(({ fixed }) => !fixed);
+    const entries = read.map((parameter) => {
       const value = values[parameter.key] ?? null;
       const raw = String(value ?? '');
       const reason = value === null ? 'Its display is broken.' : null;
@@ -170,7 +172,7 @@ export class Walk {
   }
 
   leave(): void {
-    this.record({ kind: 'automatic', seen: 'It runs by itself.', leaving: ['covers', 'set-up'] });
+    this.record({ kind: 'automatic', seen: 'It runs by itself.', leaving: ['covers', 'set-up', 'link'] });
     // what is left open is accepted in writing: this walk is about the way, not about a good pump
     const stops = [...this.view.findings.job, ...this.view.findings.left].filter(
       ({ severity }) => severity === 'stop',

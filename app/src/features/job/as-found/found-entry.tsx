@@ -1,4 +1,12 @@
-import { addressOf, faultOf, wordsForFault, type Parameter, type SettingValue } from '@barythm/core/profile';
+import {
+  addressOf,
+  faultOf,
+  isTapped,
+  movesByItself,
+  wordsForFault,
+  type Parameter,
+  type SettingValue,
+} from '@barythm/core/profile';
 import type { SheetEntry } from '@barythm/core/sheet';
 import { dateInWords } from '@barythm/core/time';
 import { useState } from 'react';
@@ -33,7 +41,8 @@ export function FoundEntry({ parameter, found, onDone, follows }: FoundEntryProp
   const [error, setError] = useState<string | null>(null);
   const display = useDisplay();
   const { lastLeft } = view.document;
-  const last = lastLeft?.values[parameter.key];
+  // what a lamp or a counter showed last time is no answer now
+  const last = movesByItself(parameter) ? undefined : lastLeft?.values[parameter.key];
   const unit = parameter.unit ?? '';
 
   const record = (value: SettingValue | null, raw: string, why: string | null) => {
@@ -58,7 +67,7 @@ export function FoundEntry({ parameter, found, onDone, follows }: FoundEntryProp
     }
   };
   const typed = text ?? '';
-  const parsed = parameter.type === 'choice' ? null : parseForParameter(view.family, parameter, typed);
+  const parsed = isTapped(parameter) ? null : parseForParameter(view.family, parameter, typed);
   // what was found is taken whatever it is; outside the limits it is only said
   const fault = parsed?.ok ? faultOf(parameter, parsed.value, view.values.found) : null;
   const save = () => {
@@ -96,12 +105,10 @@ export function FoundEntry({ parameter, found, onDone, follows }: FoundEntryProp
             big
             // where one tap may do, the pad does not come over it
             atOnce={follows && last === undefined}
-            hideLabel={parameter.type === 'choice'}
+            hideLabel={isTapped(parameter)}
             parameter={parameter}
-            label={parameter.type === 'choice' ? parameter.label : 'The controller shows'}
-            testID={
-              parameter.type === 'choice' ? `found-choice-${parameter.key}` : `found-input-${parameter.key}`
-            }
+            label={isTapped(parameter) ? parameter.label : 'The controller shows'}
+            testID={isTapped(parameter) ? `found-choice-${parameter.key}` : `found-input-${parameter.key}`}
             text={typed}
             chosen={typeof found?.value === 'string' ? found.value : null}
             error={reason === null ? error : null}
@@ -121,7 +128,7 @@ export function FoundEntry({ parameter, found, onDone, follows }: FoundEntryProp
           )}
           {reason === null ? (
             <ButtonRow>
-              {parameter.type !== 'choice' && (
+              {!isTapped(parameter) && (
                 <Button kind="main" grow label="Record" testID={`record-${parameter.key}`} onPress={save} />
               )}
               <Button

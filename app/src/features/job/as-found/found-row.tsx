@@ -1,4 +1,4 @@
-import { applies, type Parameter } from '@barythm/core/profile';
+import { applies, expectedOf, type Parameter } from '@barythm/core/profile';
 import { originOf } from '@barythm/core/job';
 import type { SheetEntry } from '@barythm/core/sheet';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -40,6 +40,7 @@ export function FoundRow({ line, justNow, onOpen, onTakenBack }: FoundRowProps) 
                 not used in this mode
               </Words>
             )}
+            <ShowsOtherwise line={line} />
           </View>
         </View>
         <View style={styles.value}>
@@ -55,6 +56,18 @@ export function FoundRow({ line, justNow, onOpen, onTakenBack }: FoundRowProps) 
         />
       )}
     </View>
+  );
+}
+
+/** A lamp or sign that does not show what it must with the settings that were read. */
+function ShowsOtherwise({ line: { parameter, found } }: { line: FoundLine }) {
+  const { values } = useJobScope().view;
+  const expected = parameter.seen && found ? expectedOf(parameter, values.found) : null;
+  if (!expected || !found || found.value === null || found.value === expected) return null;
+  return (
+    <Words size="small" bold colour="ochre" testID={`otherwise-${parameter.key}`}>
+      with these settings: {valueWords(parameter, expected)}
+    </Words>
   );
 }
 

@@ -1,4 +1,4 @@
-import { addressOf, applies, type Parameter, type SettingValues } from '@barythm/core/profile';
+import { addressOf, applies, movesByItself, type Parameter, type SettingValues } from '@barythm/core/profile';
 import { dateInWords } from '@barythm/core/time';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -10,6 +10,7 @@ import { TriadName } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../../../kit/job';
 import { useDisplay } from '../../../kit/keys';
+import { valueWords } from '../../../kit/value';
 import { FoundEntry } from './found-entry';
 import { FoundMenu } from './found-menu';
 import { FoundRow, type FoundLine } from './found-row';
@@ -27,7 +28,7 @@ export function FoundSheet() {
   const [turned, setTurned] = useState<Readonly<Record<string, boolean>>>({});
   const { rows, values, document, profile } = view;
   const apart = screensOf(view.family).found?.apart?.(view.profile);
-  const parameters = view.parameters.filter(({ group }) => group !== apart);
+  const parameters = view.parameters.filter(({ group, fixed }) => group !== apart && !fixed);
   const isFound = (parameter: Parameter) =>
     Boolean(rows.find((row) => row.address === addressOf(parameter))?.found);
   const recorded = parameters.filter(isFound).length;
@@ -94,7 +95,21 @@ export function FoundSheet() {
               </FoundMenu>
             );
           })}
+      <Fixed parameters={view.parameters.filter(({ fixed }) => fixed)} />
     </Card>
+  );
+}
+
+/** What counts and cannot be set: nobody has to read it. */
+function Fixed({ parameters }: { parameters: readonly Parameter[] }) {
+  if (parameters.length === 0) return null;
+  const said = parameters.map(
+    (parameter) => `${parameter.label} ${valueWords(parameter, parameter.default ?? '')}`,
+  );
+  return (
+    <Words size="small" colour="quiet" testID="found-fixed">
+      Fixed in it: {said.join(' · ')}
+    </Words>
   );
 }
 
@@ -138,7 +153,7 @@ function AllAsLeft({ parameters }: { parameters: readonly Parameter[] }) {
   const { view, jobId, write } = useJobScope();
   const { lastLeft } = view.document;
   const known = parameters.flatMap((parameter) => {
-    const value = lastLeft?.values[parameter.key];
+    const value = movesByItself(parameter) ? undefined : lastLeft?.values[parameter.key];
     return value === undefined ? [] : [{ parameter, value }];
   });
   if (!lastLeft || known.length === 0) return null;

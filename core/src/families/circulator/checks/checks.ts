@@ -1,4 +1,4 @@
-import { clampedFinding } from '../../parts/clamped';
+import type { SharedProblem } from '../../parts/shared-problem';
 import { addressesOf, planCheck } from '../../parts/check-input';
 import type { CheckInput } from './input';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
@@ -40,10 +40,8 @@ export function checkSettings(
 /** Findings on a plan: on the settings it leads to, and on what it could not plan. */
 export const checkPlan = planCheck<CirculatorContext, CirculatorPlan>(checkSettings, problemFinding);
 
-function problemFinding(problem: CirculatorProblem): Finding {
+function problemFinding(problem: Exclude<CirculatorProblem, SharedProblem>): Finding {
   switch (problem.kind) {
-    case 'clamped':
-      return clampedFinding(problem);
     case 'missing-role':
       return finding('PRO-01', 'target', { role: CIRCULATOR_ROLE_WORDS[problem.role] });
     case 'no-address':

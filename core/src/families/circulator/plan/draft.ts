@@ -1,4 +1,4 @@
-import type { Clamped } from '../../parts/clamped';
+import type { SharedProblem } from '../../parts/shared-problem';
 import type { FinishedPlan, MissingRole, PlannedTarget } from '../../parts/plan-draft';
 import { SteppedDraft } from '../../parts/stepped-draft';
 import type { CirculatorContext } from '../settings/context';
@@ -10,7 +10,7 @@ export type CirculatorTarget = PlannedTarget<CirculatorRole, CirculatorReason>;
 /** What the plan could not give. */
 export type CirculatorProblem =
   | MissingRole<CirculatorRole | CirculatorOptionRole>
-  | Clamped
+  | SharedProblem
   /** every address that its protocol has is taken */
   | { readonly kind: 'no-address'; readonly least: number; readonly greatest: number };
 export type CirculatorPlan = FinishedPlan<CirculatorTarget, CirculatorProblem, CirculatorSettings>;

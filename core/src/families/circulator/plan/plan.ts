@@ -86,7 +86,9 @@ function planControl(draft: CirculatorDraft): void {
       text: 'volts.between',
       values: { rest: fig('voltage', control.off_V), start: fig('voltage', control.on_V) },
     } as const;
-    draft.set('volts.off', (control.off_V + control.on_V) / 2, between, 'up');
+    // where it is fixed it is judged as it stands: anything between what rests and what starts does
+    if (!draft.of('volts.off')?.fixed)
+      draft.set('volts.off', (control.off_V + control.on_V) / 2, between, 'up');
     draft.set('volts.on', control.on_V, reason);
     draft.set('volts.full', control.full_V, reason);
   }

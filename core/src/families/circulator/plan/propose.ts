@@ -1,4 +1,11 @@
-import { parameterWithRole, readIn } from '../../../profile';
+import {
+  figureOfOption,
+  isChosenFigure,
+  meaningOfOption,
+  parameterWithRole,
+  readIn,
+  type Parameter,
+} from '../../../profile';
 import { headAt_m, shareFor, type HeadLine } from '../../../hydraulics';
 import { setHead_m } from '../effect/design-flow';
 import { lineOfMode, selfSpan, yearEnergy_kWh } from '../effect/line';
@@ -36,11 +43,19 @@ export function carriesDuty(context: CirculatorContext, mode: Mode): boolean {
   if (mode !== 'constant' && mode !== 'proportional') return true;
   const parameter = parameterWithRole(profile, 'head');
   const needed = headFor_m(context, pumpOf(duty), mode);
-  const greatest =
-    parameter && typeof parameter.greatest === 'number'
-      ? readIn(parameter, 'head', parameter.greatest)
-      : null;
+  const greatest = parameter ? greatestHead_m(parameter, mode) : null;
   return needed !== null && (greatest === null || needed <= greatest + 1e-9);
+}
+
+/** The greatest head that can be set in a mode, m; null where nothing limits it. */
+function greatestHead_m(parameter: Parameter, mode: Mode): number | null {
+  if (isChosenFigure(parameter, 'head')) {
+    const own = (parameter.options ?? []).filter(
+      (option) => meaningOfOption(parameter, option, 'mode') === `mode.${mode}`,
+    );
+    return Math.max(0, ...own.flatMap((option) => figureOfOption(option, 'head') ?? []));
+  }
+  return typeof parameter.greatest === 'number' ? readIn(parameter, 'head', parameter.greatest) : null;
 }
 
 /** Whether a mode lets the water of a return stand longer than it may. */

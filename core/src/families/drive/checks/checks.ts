@@ -1,5 +1,5 @@
+import type { SharedProblem } from '../../parts/shared-problem';
 import { HOLDS_WORDS } from './holds-words';
-import { clampedFinding } from '../../parts/clamped';
 import { addressesOf, planCheck } from '../../parts/check-input';
 import type { CheckInput } from './input';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
@@ -44,10 +44,8 @@ export function checkSettings(given: DriveContext, subject: Subject, values: Set
 /** Findings on a plan: on the settings it leads to, and on what it could not plan. */
 export const checkPlan = planCheck<DriveContext, DrivePlan>(checkSettings, problemFinding);
 
-function problemFinding(problem: DriveProblem): Finding {
+function problemFinding(problem: Exclude<DriveProblem, SharedProblem>): Finding {
   switch (problem.kind) {
-    case 'clamped':
-      return clampedFinding(problem);
     case 'missing-role':
       return finding('PRO-01', 'target', { role: DRIVE_ROLE_WORDS[problem.role] });
     case 'no-stop':

@@ -1,5 +1,5 @@
 import type { Holds } from '../wire/duty';
-import type { Clamped } from '../../parts/clamped';
+import type { SharedProblem } from '../../parts/shared-problem';
 import type { FinishedPlan, MissingRole, PlannedTarget } from '../../parts/plan-draft';
 import { SteppedDraft } from '../../parts/stepped-draft';
 import type { DriveContext } from '../settings/context';
@@ -11,7 +11,7 @@ export type DriveTarget = PlannedTarget<DriveRole, DriveReason>;
 /** What the plan could not give. */
 export type DriveProblem =
   | MissingRole<DriveRole | DriveOptionRole>
-  | Clamped
+  | SharedProblem
   /** no frequency stops it for no demand and leaves every real draw alone */
   | { readonly kind: 'no-stop'; readonly above_hz: number; readonly below_hz: number }
   /** the inlet alone may give what is held: no frequency tells a shut valve then */

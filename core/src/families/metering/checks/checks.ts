@@ -1,4 +1,4 @@
-import { clampedFinding } from '../../parts/clamped';
+import { isShared, sharedFinding } from '../../parts/shared-problem';
 import { addressesOf } from '../../parts/check-input';
 import type { CheckInput } from './input';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
@@ -76,9 +76,8 @@ function checkKnown(context: MeteringContext, subject: Subject, values: SettingV
 export function checkPlan(context: MeteringContext, plan: MeteringPlan): Finding[] {
   const settings = checkSettings(context, 'target', plan.values);
   const problems = plan.problems.map((problem) => {
+    if (isShared(problem)) return sharedFinding(problem);
     switch (problem.kind) {
-      case 'clamped':
-        return clampedFinding(problem);
       case 'missing-role':
         return finding('PRO-01', 'target', { role: METERING_ROLE_WORDS[problem.role] });
       case 'too-small':

@@ -1,4 +1,4 @@
-import type { Clamped } from '../../parts/clamped';
+import type { SharedProblem } from '../../parts/shared-problem';
 import { pumpFlow_lph } from '../../../dosing';
 import { parameterWithRole, shownIn, type Parameter, type RoleQuantities } from '../../../profile';
 import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../parts/plan-draft';
@@ -18,7 +18,7 @@ export type Target = PlannedTarget<MeteringRole, Reason>;
 
 export type PlanProblem =
   | MissingRole<MeteringRole | MeteringOptionRole>
-  | Clamped
+  | SharedProblem
   | { readonly kind: 'too-small'; readonly needed_lph: number; readonly capacity_lph: number }
   /** only a shorter transmitter span brings the full rate within the plain range's reach */
   | { readonly kind: 'change-span'; readonly span_m3h: number }

@@ -156,7 +156,9 @@ function stopsBelow(draft: Draft): boolean {
   const { profile } = draft.context;
   if (profile.behaviours.below !== 'set') return profile.behaviours.below === 'stop';
   const parameter = parameterWithRole(profile, 'signal.below');
-  return !!parameter && roleOfOption(parameter, draft.values()[parameter.key]) === 'below.stop';
+  return (
+    !!parameter && roleOfOption(parameter, draft.values()[parameter.key], 'signal.below') === 'below.stop'
+  );
 }
 
 function planLimits(draft: Draft): void {

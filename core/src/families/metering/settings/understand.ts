@@ -81,7 +81,7 @@ export function understand(
   };
   const option = (role: MeteringRole): string | null => {
     const parameter = parameterWithRole(profile, role);
-    const meant = parameter && roleOfOption(parameter, values[parameter.key]);
+    const meant = parameter && roleOfOption(parameter, values[parameter.key], role);
     return meant ? meant.slice(meant.indexOf('.') + 1) : null;
   };
   const behaviours = profile.behaviours;

@@ -1,4 +1,4 @@
-import { clampedFinding } from '../../parts/clamped';
+import type { SharedProblem } from '../../parts/shared-problem';
 import { addressesOf, planCheck } from '../../parts/check-input';
 import type { CheckInput } from './input';
 import { bySeverity, refusedValues, type Finding, type Subject } from '../../../findings';
@@ -55,10 +55,8 @@ export function checkSettings(given: PoolContext, subject: Subject, values: Sett
 /** Findings on a plan: on the settings it leads to, and on what it could not plan. */
 export const checkPlan = planCheck<PoolContext, PoolPlan>(checkSettings, problemFinding);
 
-function problemFinding(problem: PoolProblem): Finding {
+function problemFinding(problem: Exclude<PoolProblem, SharedProblem>): Finding {
   switch (problem.kind) {
-    case 'clamped':
-      return clampedFinding(problem);
     case 'missing-role':
       return finding('PRO-01', 'target', { role: POOL_ROLE_WORDS[problem.role] });
     case 'no-days':

@@ -1,4 +1,5 @@
-import type { Clamped, Way } from '../../parts/clamped';
+import type { Way } from '../../parts/clamped';
+import type { SharedProblem } from '../../parts/shared-problem';
 import {
   optionWithRole,
   parameterWithRole,
@@ -19,7 +20,7 @@ export type PoolTarget = PlannedTarget<PoolRole, PoolReason>;
 /** What the plan could not give. */
 export type PoolProblem =
   | MissingRole<PoolRole | PoolOptionRole>
-  | Clamped
+  | SharedProblem
   | { readonly kind: 'no-days'; readonly name: string; readonly days: string }
   | { readonly kind: 'too-many'; readonly wanted: number; readonly slots: number }
   | { readonly kind: 'cannot-empty'; readonly slot: number }

@@ -202,7 +202,7 @@ export function roleAt(
   index = 1,
 ): string | null {
   const parameter = parameterWithRole(profile, role, index);
-  return parameter ? (roleOfOption(parameter, values[parameter.key]) ?? null) : null;
+  return parameter ? (roleOfOption(parameter, values[parameter.key], role) ?? null) : null;
 }
 
 /** Full speed, for settings in per cent of it: the plate's, else the drive's own. */

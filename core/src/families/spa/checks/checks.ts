@@ -1,4 +1,4 @@
-import { clampedFinding } from '../../parts/clamped';
+import type { SharedProblem } from '../../parts/shared-problem';
 import { addressesOf, planCheck } from '../../parts/check-input';
 import type { CheckInput } from './input';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
@@ -33,10 +33,8 @@ export function checkSettings(context: SpaContext, subject: Subject, values: Set
 /** Findings on a plan: on the settings it leads to, and on what it could not plan. */
 export const checkPlan = planCheck<SpaContext, SpaPlan>(checkSettings, problemFinding);
 
-function problemFinding(problem: SpaProblem, { duty }: SpaContext): Finding {
+function problemFinding(problem: Exclude<SpaProblem, SharedProblem>, { duty }: SpaContext): Finding {
   switch (problem.kind) {
-    case 'clamped':
-      return clampedFinding(problem);
     case 'other-rule':
       return finding('SPA-04.rule', 'target', { asked: problem.asked, taken: problem.taken });
     case 'missing-role':

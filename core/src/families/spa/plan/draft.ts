@@ -1,4 +1,4 @@
-import type { Clamped } from '../../parts/clamped';
+import type { SharedProblem } from '../../parts/shared-problem';
 import type { FinishedPlan, MissingRole, PlannedTarget } from '../../parts/plan-draft';
 import { SteppedDraft } from '../../parts/stepped-draft';
 import type { SpaContext } from '../settings/context';
@@ -12,7 +12,7 @@ export type SpaTarget = PlannedTarget<SpaRole, SpaReason>;
 /** What the plan could not give. */
 export type SpaProblem =
   | MissingRole<SpaRole | SpaOptionRole>
-  | Clamped
+  | SharedProblem
   /** no row fits what is connected; `blocks` names what no row serves */
   | { readonly kind: 'no-row'; readonly blocks: readonly Output[]; readonly near: TableRow | null }
   /** every row that fits takes more than the supply carries */

@@ -1,4 +1,4 @@
-import { clampedFinding } from '../../parts/clamped';
+import type { SharedProblem } from '../../parts/shared-problem';
 import { addressesOf, planCheck } from '../../parts/check-input';
 import type { CheckInput } from './input';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
@@ -37,8 +37,7 @@ export function checkSettings(context: TransferContext, subject: Subject, values
 /** Findings on a plan: on the settings it leads to, and on what it could not plan. */
 export const checkPlan = planCheck<TransferContext, TransferPlan>(checkSettings, problemFinding);
 
-function problemFinding(problem: TransferProblem): Finding {
-  if (problem.kind === 'clamped') return clampedFinding(problem);
+function problemFinding(problem: Exclude<TransferProblem, SharedProblem>): Finding {
   if (problem.kind === 'missing-role')
     return finding('PRO-01', 'target', { role: TRANSFER_ROLE_WORDS[problem.role] });
   return finding('LEV-01.none', 'target', {

@@ -1,4 +1,4 @@
-import type { Clamped } from '../../parts/clamped';
+import type { SharedProblem } from '../../parts/shared-problem';
 import type { FinishedPlan, MissingRole, PlannedTarget } from '../../parts/plan-draft';
 import { SteppedDraft } from '../../parts/stepped-draft';
 import type { TransferContext } from '../settings/context';
@@ -10,7 +10,7 @@ export type TransferTarget = PlannedTarget<TransferRole, TransferReason>;
 /** What the plan could not give. */
 export type TransferProblem =
   | MissingRole<TransferRole | TransferOptionRole>
-  | Clamped
+  | SharedProblem
   /** what ends its speed lies under what moves anything */
   | { readonly kind: 'no-speed'; readonly least_rpm: number; readonly most_rpm: number };
 export type TransferPlan = FinishedPlan<TransferTarget, TransferProblem, TransferSettings>;
