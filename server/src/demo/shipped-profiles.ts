@@ -2,16 +2,23 @@ import { profileSchema, type AnyProfile } from '@barythm/core/families';
 import boosterTwoPumps from '../../../profiles/booster-two-pumps.json' with { type: 'json' };
 import buildingCirculatorDisplay from '../../../profiles/building-circulator-display.json' with { type: 'json' };
 import circuitPanelEight from '../../../profiles/circuit-panel-eight.json' with { type: 'json' };
+import circulatorModuleBrowser from '../../../profiles/circulator-module-browser.json' with { type: 'json' };
+import circulatorOneButton from '../../../profiles/circulator-one-button.json' with { type: 'json' };
 import driveFourSwitches from '../../../profiles/drive-four-switches.json' with { type: 'json' };
+import driveModeAndFaults from '../../../profiles/drive-mode-and-faults.json' with { type: 'json' };
 import driveWallBox from '../../../profiles/drive-wall-box.json' with { type: 'json' };
 import driveWheelText from '../../../profiles/drive-wheel-text.json' with { type: 'json' };
 import homeCirculatorDial from '../../../profiles/home-circulator-dial.json' with { type: 'json' };
 import hotWaterReturnClock from '../../../profiles/hot-water-return-clock.json' with { type: 'json' };
+import meteringOutsideLamps from '../../../profiles/metering-outside-lamps.json' with { type: 'json' };
 import motorThreeGears from '../../../profiles/motor-three-gears.json' with { type: 'json' };
 import numberedTimer from '../../../profiles/numbered-timer.json' with { type: 'json' };
 import poolDriveFourSpeeds from '../../../profiles/pool-drive-four-speeds.json' with { type: 'json' };
 import poolDriveLink from '../../../profiles/pool-drive-link.json' with { type: 'json' };
 import poolDriveTenSlots from '../../../profiles/pool-drive-ten-slots.json' with { type: 'json' };
+import poolDriveTimerMenus from '../../../profiles/pool-drive-timer-menus.json' with { type: 'json' };
+import poolDriveTwoPrograms from '../../../profiles/pool-drive-two-programs.json' with { type: 'json' };
+import pulseTwoStageStop from '../../../profiles/pulse-two-stage-stop.json' with { type: 'json' };
 import pulseWheel from '../../../profiles/pulse-wheel.json' with { type: 'json' };
 import spaPackFourKeys from '../../../profiles/spa-pack-four-keys.json' with { type: 'json' };
 import spaPackSoftKeys from '../../../profiles/spa-pack-soft-keys.json' with { type: 'json' };
@@ -28,16 +35,23 @@ export const DEMO_PROFILES: readonly AnyProfile[] = [
   boosterTwoPumps,
   buildingCirculatorDisplay,
   circuitPanelEight,
+  circulatorModuleBrowser,
+  circulatorOneButton,
   driveFourSwitches,
+  driveModeAndFaults,
   driveWallBox,
   driveWheelText,
   homeCirculatorDial,
   hotWaterReturnClock,
+  meteringOutsideLamps,
   motorThreeGears,
   numberedTimer,
   poolDriveFourSpeeds,
   poolDriveLink,
   poolDriveTenSlots,
+  poolDriveTimerMenus,
+  poolDriveTwoPrograms,
+  pulseTwoStageStop,
   pulseWheel,
   spaPackFourKeys,
   spaPackSoftKeys,

@@ -33,7 +33,7 @@ const preview = async (csv: string) =>
 
 test('out and in again: a register that left comes into an empty database as it was', async () => {
   const csv = (await server.get('/api/v1/register.csv')).text;
-  expect(csv.trimEnd().split('\r\n')).toHaveLength(24);
+  expect(csv.trimEnd().split('\r\n')).toHaveLength(29);
   const other = await startTestServer({ demo: false });
   try {
     for (const profile of [
@@ -56,10 +56,15 @@ test('out and in again: a register that left comes into an empty database as it 
       'spa-pack-four-keys',
       'spa-pack-soft-keys',
       'vessel-drive-guided',
+      'circulator-module-browser',
+      'circulator-one-button',
+      'drive-mode-and-faults',
+      'metering-outside-lamps',
+      'pool-drive-timer-menus',
     ]) {
       await other.post('/api/v1/profiles', (await server.get(`/api/v1/profiles/${profile}`)).body);
     }
-    expect((await other.post('/api/v1/register/import', { csv })).body).toEqual({ sites: 5, pumps: 23 });
+    expect((await other.post('/api/v1/register/import', { csv })).body).toEqual({ sites: 6, pumps: 28 });
     expect((await other.get('/api/v1/register.csv')).text).toBe(csv);
     const again = await other.post('/api/v1/register/import', { csv });
     expect(again.body).toMatchObject({ status: 422, code: 'faulty-file' });

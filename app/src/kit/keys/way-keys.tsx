@@ -23,7 +23,7 @@ interface WayKeysProps {
 
 /** The way to a setting: what opens it, the panel that is at hand, and the keys there. */
 export function WayKeys(props: WayKeysProps) {
-  const { parameter, doing, behind } = props;
+  const { parameter, behind } = props;
   const { offered, panel, isOwn, elsewhereOnly, words, say } = useAtPanel(parameter);
   const several = offered.length > 1;
   return (
@@ -38,21 +38,13 @@ export function WayKeys(props: WayKeysProps) {
           onChange={say}
         />
       )}
-      {elsewhereOnly && <Words bold>At this alone: {panel?.label}.</Words>}
+      {elsewhereOnly && <Words bold>Only at: {panel?.label}.</Words>}
       {panel?.caution && (
         <Words size="small" bold colour="ochre">
           {panel.caution}
         </Words>
       )}
-      {!isOwn ? (
-        <StepsInWords words={words} />
-      ) : doing === 'set' && isKeyedRunning(parameter) ? (
-        <Confirmed acts={[RUNS]}>
-          <OwnKeys {...props} />
-        </Confirmed>
-      ) : (
-        <OwnKeys {...props} />
-      )}
+      {isOwn ? <OwnKeys {...props} /> : <StepsInWords words={words} />}
     </>
   );
 }
@@ -70,7 +62,13 @@ const RUNS = {
 function OwnKeys({ parameter, doing, behind, inline }: WayKeysProps) {
   const display = useDisplay();
   const { keypad, at } = display;
-  if (!keypad?.has(parameter)) return <RouteKeys inline={inline} route={parameter.route} />;
+  const runs = doing === 'set' && isKeyedRunning(parameter) ? [RUNS] : [];
+  if (!keypad?.has(parameter))
+    return (
+      <Confirmed key={parameter.key} acts={runs}>
+        <RouteKeys inline={inline} route={parameter.route} />
+      </Confirmed>
+    );
   const from = behind ? (keypad.after(behind.key, doing) ?? at) : at;
   const way = keypad.way(from, parameter.key, doing);
   return (
@@ -81,12 +79,10 @@ function OwnKeys({ parameter, doing, behind, inline }: WayKeysProps) {
           <Words>No way is described from there. From the home display:</Words>
           <RouteKeys inline={inline} route={parameter.route} />
         </>
-      ) : way.acts.length > 0 ? (
-        <Confirmed key={parameter.key} acts={way.acts}>
+      ) : (
+        <Confirmed key={parameter.key} acts={[...runs, ...way.acts]}>
           <Steps way={way} inline={inline} />
         </Confirmed>
-      ) : (
-        <Steps way={way} inline={inline} />
       )}
       {way !== null && <Saved keypad={keypad} parameter={parameter} doing={doing} way={way} />}
     </View>
@@ -107,7 +103,7 @@ function Steps({ way, inline }: { way: Way; inline?: boolean }) {
 /** Keys that set something going are shown once somebody said that he knows. */
 function Confirmed({ acts, children }: { acts: readonly Pick<Act, 'key' | 'words'>[]; children: ReactNode }) {
   const [known, setKnown] = useState(false);
-  if (known) return children;
+  if (known || acts.length === 0) return children;
   return (
     <>
       {acts.map(({ key, words }) => (

@@ -8,8 +8,8 @@ import { Card } from '../../ui/card';
 import { SPACE, textSize, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import { useJobScope } from '../job';
-import { ENTER_WHEN, ENTRY_SLIP, useDisplay, WayKeys } from '../keys';
-import { ValueText } from '../value';
+import { DialKeys, ENTER_WHEN, ENTRY_SLIP, useDisplay, WayKeys } from '../keys';
+import { ValueText, valueWords } from '../value';
 import { rowNames } from './row-names';
 
 interface RowCardProps {
@@ -51,6 +51,7 @@ export function RowCard({ rows, left, onDone, onApart }: RowCardProps) {
           found={row.found}
           shown={row.target}
           way={!oneWay}
+          toSet
           behind={parameters[i - 1]}
         />
       ))}
@@ -103,6 +104,7 @@ function Line({
   found,
   shown,
   way,
+  toSet,
   behind,
 }: {
   name: string;
@@ -113,10 +115,13 @@ function Line({
   shown: SheetEntry | null;
   /** with its own way to it */
   way: boolean;
+  /** it is changed now, and not only read */
+  toSet?: boolean;
   /** the one that was set before it */
   behind?: Parameter;
 }) {
   const palette = usePalette();
+  const { values } = useJobScope().view;
   return (
     <View style={[styles.line, { borderColor: palette.line }]} testID={`set-${parameter.key}`}>
       <View style={styles.values}>
@@ -137,6 +142,15 @@ function Line({
         parameter={parameter}
         value={shown?.value}
       />
+      {toSet && shown && shown.value !== null && (
+        <DialKeys
+          parameter={parameter}
+          from={found?.confirmed ? null : (found?.value ?? null)}
+          to={shown.value}
+          values={values.planned}
+          words={(value) => valueWords(parameter, value)}
+        />
+      )}
       {way && <WayKeys inline parameter={parameter} doing="set" behind={behind} />}
     </View>
   );
