@@ -4,15 +4,20 @@ import buildingCirculatorDisplay from '../../../profiles/building-circulator-dis
 import circuitPanelEight from '../../../profiles/circuit-panel-eight.json' with { type: 'json' };
 import circulatorModuleBrowser from '../../../profiles/circulator-module-browser.json' with { type: 'json' };
 import circulatorOneButton from '../../../profiles/circulator-one-button.json' with { type: 'json' };
+import dosingModesOnOneKey from '../../../profiles/dosing-modes-on-one-key.json' with { type: 'json' };
+import dosingMotorGassing from '../../../profiles/dosing-motor-gassing.json' with { type: 'json' };
 import driveFourSwitches from '../../../profiles/drive-four-switches.json' with { type: 'json' };
 import driveModeAndFaults from '../../../profiles/drive-mode-and-faults.json' with { type: 'json' };
+import drivePanelEachOnALine from '../../../profiles/drive-panel-each-on-a-line.json' with { type: 'json' };
 import driveWallBox from '../../../profiles/drive-wall-box.json' with { type: 'json' };
 import driveWheelText from '../../../profiles/drive-wheel-text.json' with { type: 'json' };
 import homeCirculatorDial from '../../../profiles/home-circulator-dial.json' with { type: 'json' };
 import hotWaterReturnClock from '../../../profiles/hot-water-return-clock.json' with { type: 'json' };
+import meteringKnobTwoPoints from '../../../profiles/metering-knob-two-points.json' with { type: 'json' };
 import meteringOutsideLamps from '../../../profiles/metering-outside-lamps.json' with { type: 'json' };
 import motorThreeGears from '../../../profiles/motor-three-gears.json' with { type: 'json' };
 import numberedTimer from '../../../profiles/numbered-timer.json' with { type: 'json' };
+import poolDriveEightSlots from '../../../profiles/pool-drive-eight-slots.json' with { type: 'json' };
 import poolDriveFourSpeeds from '../../../profiles/pool-drive-four-speeds.json' with { type: 'json' };
 import poolDriveLink from '../../../profiles/pool-drive-link.json' with { type: 'json' };
 import poolDriveTenSlots from '../../../profiles/pool-drive-ten-slots.json' with { type: 'json' };
@@ -20,6 +25,7 @@ import poolDriveTimerMenus from '../../../profiles/pool-drive-timer-menus.json' 
 import poolDriveTwoPrograms from '../../../profiles/pool-drive-two-programs.json' with { type: 'json' };
 import pulseTwoStageStop from '../../../profiles/pulse-two-stage-stop.json' with { type: 'json' };
 import pulseWheel from '../../../profiles/pulse-wheel.json' with { type: 'json' };
+import spaPackCountsItsPumps from '../../../profiles/spa-pack-counts-its-pumps.json' with { type: 'json' };
 import spaPackFourKeys from '../../../profiles/spa-pack-four-keys.json' with { type: 'json' };
 import spaPackSoftKeys from '../../../profiles/spa-pack-soft-keys.json' with { type: 'json' };
 import spaPackTwoKeys from '../../../profiles/spa-pack-two-keys.json' with { type: 'json' };
@@ -37,15 +43,20 @@ export const DEMO_PROFILES: readonly AnyProfile[] = [
   circuitPanelEight,
   circulatorModuleBrowser,
   circulatorOneButton,
+  dosingModesOnOneKey,
+  dosingMotorGassing,
   driveFourSwitches,
   driveModeAndFaults,
+  drivePanelEachOnALine,
   driveWallBox,
   driveWheelText,
   homeCirculatorDial,
   hotWaterReturnClock,
+  meteringKnobTwoPoints,
   meteringOutsideLamps,
   motorThreeGears,
   numberedTimer,
+  poolDriveEightSlots,
   poolDriveFourSpeeds,
   poolDriveLink,
   poolDriveTenSlots,
@@ -53,6 +64,7 @@ export const DEMO_PROFILES: readonly AnyProfile[] = [
   poolDriveTwoPrograms,
   pulseTwoStageStop,
   pulseWheel,
+  spaPackCountsItsPumps,
   spaPackFourKeys,
   spaPackSoftKeys,
   spaPackTwoKeys,

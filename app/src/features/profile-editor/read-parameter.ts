@@ -148,7 +148,9 @@ export function readParameter(
     if (values.length === 0) tell(`${path}.${place}.in`, 'Choose at least one.');
     const look = choice(read.key, value, `${place}.value`);
     const name = setting(parameter, `${place}.parameter`);
-    const still = values.flatMap((one) => choice(parameter, one, `${place}.in`) ?? []);
+    // a figure has no choices of its own: it is named as it stands
+    const isFigure = (names.options.get(parameter)?.size ?? 0) === 0;
+    const still = isFigure ? values : values.flatMap((one) => choice(parameter, one, `${place}.in`) ?? []);
     return look === undefined || name === undefined || still.length === 0
       ? []
       : [{ value: look, when: { parameter: name, in: still } }];

@@ -46,6 +46,7 @@ export {
   unloaded_mL,
   withCalibration,
 } from './settings/context';
+export { factorRole } from './settings/factor-role';
 export { isSetInFlow, rateToSetting } from './settings/rates';
 export { METERING_OPTION_ROLES, METERING_ROLES, type MeteringMode, ROLES_OF_MODE } from './settings/roles';
 export { type MeteringSettings, understand } from './settings/understand';

@@ -6,7 +6,7 @@ import {
   strokesPerPulse,
   type PulseChoice,
 } from '@barythm/core/dosing';
-import { meterOf, pulseTable, strengthToday_gpl } from '@barythm/core/families/metering';
+import { factorRole, meterOf, pulseTable, strengthToday_gpl } from '@barythm/core/families/metering';
 import { addressOf, optionWithRole, parameterWithRole, type SettingValue } from '@barythm/core/profile';
 import { fig, figureWithUnit, formatNumber } from '@barythm/core/units';
 import { useReader } from '../../../ui/reader';
@@ -128,14 +128,14 @@ function ChoiceRow({
     settings.length_pct === choice.length_pct;
   const take = () => {
     const moved: Record<string, SettingValue> = {};
-    const set = (role: 'mode' | 'pulse.factor' | 'stroke.length', value: SettingValue | undefined) => {
+    const set = (role: string, value: SettingValue | undefined) => {
       const parameter = parameterWithRole(context.profile, role);
       if (parameter && value !== undefined) moved[addressOf(parameter)] = value;
     };
     const mode = parameterWithRole(context.profile, 'mode');
     if (context.duty.mode === 'pulse') {
       set('mode', mode && optionWithRole(mode, `mode.${choice.way}`));
-      set('pulse.factor', choice.factor);
+      set(factorRole(context.profile, choice.way), choice.factor);
     }
     set('stroke.length', choice.length_pct);
     onMove(moved);

@@ -19,7 +19,7 @@ export const driveBehavioursSchema = group({
     { plant: 'the plant', motor: 'the motor' },
     { open: 'There is none' },
   ).nullable(),
-  units: whole('Units that it can command, with itself', { min: 1, max: 6 }),
+  units: whole('Units that it can command, with itself', { min: 1, max: 8 }),
   sharing: several('They can share a draw', SHARING_WORDS).max(2),
   stopsByFrequency: tick('Stops at zero demand below a frequency'),
   closedValveTest: tick('Has a test with the discharge shut'),

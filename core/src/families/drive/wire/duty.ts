@@ -57,7 +57,7 @@ const pump = group(
       max: 50,
       hint: 'NPSH; empty when not known',
     }).nullable(),
-    count: whole('Pumps fitted', { min: 1, max: 6 }),
+    count: whole('Pumps fitted', { min: 1, max: 8 }),
     oneOut: yesNo('The maximum demand must be carried with one out'),
     least_hz: frequency('Minimum, for bearings and cooling'),
     ramp_s: figure('Shortest time to full speed', 'seconds', { max: 600 }),

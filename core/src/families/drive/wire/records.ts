@@ -45,7 +45,7 @@ const byLeads = (here: (key: string) => string) => here('way') === 'leads';
 export const turningSchema = record(
   'turning',
   {
-    unit: z.int().min(1).max(6),
+    unit: z.int().min(1).max(8),
     way: choice('What was seen and done', TURNED_WORDS),
     // after swapping leads: how long it had been off, and that it was proved dead
     waited_min: described(figureOrNull, {

@@ -1,3 +1,4 @@
+import { factorRole } from '../settings/factor-role';
 import { aged_gpl, rateAtFlow_spm, strokeVolume_mL } from '../../../dosing';
 import { THRESHOLDS, type Finding } from '../../../findings';
 import { fig } from '../../../units';
@@ -32,7 +33,7 @@ function slugs({ context, subject, settings }: CheckInput): Finding[] {
         residence: fig('seconds', residence),
         water: fig('waterFlow', least),
       },
-      addressesOf(context, 'stroke.length', 'pulse.factor'),
+      addressesOf(context, 'stroke.length', factorRole(context.profile, settings.pulses?.way ?? 'multiply')),
     ),
   ];
 }

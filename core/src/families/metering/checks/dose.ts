@@ -1,3 +1,4 @@
+import { factorRole } from '../settings/factor-role';
 import {
   doseAtFlow_mgl,
   passesThroughZero,
@@ -64,7 +65,7 @@ function pulseDose(input: CheckInput, picture: DosePicture, worst: BandBreach): 
             wanted: fig('dose', context.duty.dose.wanted_mgl),
             grade: grade.words,
           },
-          addressesOf(context, 'mode', 'pulse.factor'),
+          addressesOf(context, 'mode', factorRole(context.profile, pulses.way)),
           grade.severity,
         ),
       ];

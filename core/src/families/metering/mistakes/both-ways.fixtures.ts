@@ -1,4 +1,5 @@
 import { none, type BothWays } from '../../suites/both-ways.fixtures';
+import { shipped } from '../../suites/shipped.fixtures';
 import type { MeteringRole } from '../settings/roles';
 import { FLOW_DUTY, SAMPLES, STEPPER, TWO_POINT, dutyWith, PULSE_DUTY, PULSE_WHEEL } from '../fixtures';
 
@@ -32,6 +33,13 @@ export const PLANTS = [
     plate: { ...plate, greatest_spm: 170 },
     found: {},
   },
+  // a controller with a multiplier and a divisor of its own, and a meter for each
+  ...[1, 100].map((litresPerPulse) => ({
+    profile: shipped('dosing-modes-on-one-key') as typeof TWO_POINT,
+    duty: { ...PULSE_DUTY, signal: { ...PULSE_DUTY.signal, litresPerPulse } },
+    plate: { ...plate, greatest_spm: 140 },
+    found: {},
+  })),
   {
     profile: TWO_POINT,
     duty: dutyWith({ place: { interlocked: false, othersReachKeys: true } }),
@@ -77,6 +85,8 @@ export const BOTH_WAYS: BothWays<MeteringRole> = {
   'power.after-cut': { wrong: 'ANY-12.open' },
   'batch.strokes': { low: 'MET-08.batch', high: 'MET-08.batch' },
   'pulse.factor': { low: 'MET-08.pulses', high: 'MET-08.pulses' },
+  'pulse.multiplier': { low: 'MET-08.pulses', high: 'MET-08.pulses' },
+  'pulse.divisor': { low: 'MET-08.pulses', high: 'MET-08.pulses' },
   'pulse.memory': { wrong: 'MET-25.stop' },
   'pulse.recognition': { wrong: 'MET-09.bounce' },
   'stop.kind': { wrong: 'MET-10.set' },

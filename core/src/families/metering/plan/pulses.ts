@@ -10,6 +10,7 @@ import { parameterWithRole } from '../../../profile';
 import { fig } from '../../../units';
 import { strengthToday_gpl, type MeteringContext } from '../settings/context';
 import { choicesOf, type MeteringDuty } from '../wire/duty';
+import { factorRole } from '../settings/factor-role';
 import { openLimits } from './points';
 import type { Draft } from './draft';
 import { gearsToTry, namedGear, setGear } from './gear';
@@ -87,7 +88,7 @@ export function planPulses(draft: Draft): void {
       values: {},
     });
     if (!wantsContact) {
-      draft.set('pulse.factor', best.factor, {
+      draft.set(factorRole(profile, best.way), best.factor, {
         text: best.way === 'multiply' ? 'factor.multiply' : 'factor.divide',
         values: {
           volume: fig('strokeVolume', perPulse_mL),

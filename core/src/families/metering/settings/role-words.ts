@@ -32,6 +32,8 @@ export const METERING_ROLE_WORDS: Readonly<Record<MeteringRole | MeteringOptionR
   'broken-wire.hold': 'Keeps its last rate at a broken wire',
   'broken-wire.off': 'Broken wire not detected',
   'pulse.factor': 'Pulse multiplier or divisor',
+  'pulse.multiplier': 'Pulse multiplier',
+  'pulse.divisor': 'Pulse divisor',
   'pulse.memory': 'Pulse memory',
   'memory.on': 'Pulses are stored and made up later',
   'memory.off': 'Pulses that come too fast are lost',

@@ -11,6 +11,7 @@ import type { MeteringProfile } from '../wire/job';
 import { gearsOf, type MeteringPlate } from '../wire/plate';
 import { calibrationFactor, rateFromSetting } from './rates';
 import { METERING_QUANTITIES, RATE_ROLES, type MeteringMode, type MeteringRole } from './roles';
+import { factorRole } from './factor-role';
 
 /** A sheet's values, understood: what the pump will really do with them. Null where it is not known. */
 export interface MeteringSettings {
@@ -142,7 +143,7 @@ export function understand(
         : behaviours.afterFault === 'unknown' || behaviours.afterFault === undefined
           ? null
           : behaviours.afterFault,
-    pulses: pulsesOf(mode, number('pulse.factor')),
+    pulses: pulsesOf(mode, (way) => number(factorRole(profile, way))),
     ceiling_spm: mode === 'contact' ? ceilingOf(number('rate.manual'), limits) : limits.greatest_spm,
     memory: memoryOf(profile, option('pulse.memory')),
     recognition_ms:
@@ -171,10 +172,14 @@ function clampShare(share: number): number {
   return share > 0 && share <= 1 ? share : 1;
 }
 
-function pulsesOf(mode: MeteringMode | null, factor: number | null): MeteringSettings['pulses'] {
+function pulsesOf(
+  mode: MeteringMode | null,
+  factorOf: (way: 'multiply' | 'divide') => number | null,
+): MeteringSettings['pulses'] {
   if (mode === 'contact') return { way: 'multiply', factor: 1 };
-  if ((mode !== 'multiply' && mode !== 'divide') || factor === null || factor <= 0) return null;
-  return { way: mode, factor };
+  if (mode !== 'multiply' && mode !== 'divide') return null;
+  const factor = factorOf(mode);
+  return factor === null || factor <= 0 ? null : { way: mode, factor };
 }
 
 function ceilingOf(set_spm: number | null, limits: StrokeLimits): number | null {
