@@ -230,6 +230,12 @@ export const ANY_TEXTS = {
     will: 'Anybody at the keys can change what was proved.',
     todo: 'Close them, and confirm it when the pump is returned to automatic.',
   },
+  'ANY-11.afar': {
+    title: 'Reached from afar',
+    so: 'Its settings are reached over this too: {panels}. Nobody confirmed that it is closed to others.',
+    will: 'Whoever is near, or on the same network, can stop it or change what was proved, and nobody will see it.',
+    todo: 'Give it a password of the site’s own, let it ask at the pump, or switch it off, and confirm it when the pump is returned to automatic.',
+  },
   'ANY-11.none': {
     title: 'Keys cannot be locked',
     so: 'Others can reach this controller, and it has no lock.',

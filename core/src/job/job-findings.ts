@@ -6,6 +6,7 @@ import {
   clockShows,
   inOrderOfWork,
   madeOf,
+  panelsFromAfar,
   parameterAt,
   parameterWithRole,
   rolesIn,
@@ -173,7 +174,7 @@ function automatic(document: JobDocument): Finding[] {
   return record && record.revision > touched ? [] : [anyFinding('ANY-03', 'job', {})];
 }
 
-/** ANY-11: access that stays open. ANY-17: set-up not marked complete, its switch left on, or a link left in. ANY-18: a cover or door left open. */
+/** ANY-11: access that stays open, or is open from afar. ANY-17: set-up not marked complete, its switch left on, or a link left in. ANY-18: a cover or door left open. */
 function leftOpen(document: JobDocument): Finding[] {
   if (document.job.state === 'planned') return [];
   const record = lastRecord(document, 'automatic');
@@ -183,9 +184,16 @@ function leftOpen(document: JobDocument): Finding[] {
   return [
     ...(mark && !seen.includes('set-up') ? [anyFinding('ANY-17', 'job', { mark })] : []),
     ...(record && !seen.includes('link') ? linksMade(document).map(linkLeft) : []),
+    ...(record && !seen.includes('afar') ? reachedFromAfar(document) : []),
     ...(record && staysOpen ? [anyFinding('ANY-11.left', 'job', { opens: openEnded(access.opensBy) })] : []),
     ...(record && !seen.includes('covers') ? [anyFinding('ANY-18', 'job', {})] : []),
   ];
+}
+
+/** ANY-11: panels that somebody elsewhere can use. */
+function reachedFromAfar({ profile }: JobDocument): Finding[] {
+  const panels = panelsFromAfar(profile);
+  return panels.length === 0 ? [] : [anyFinding('ANY-11.afar', 'job', { panels: panels.join(', ') })];
 }
 
 const linkLeft = (connect: string) => anyFinding('ANY-17.link', 'job', { connect: openEnded(connect) });

@@ -32,5 +32,5 @@ export type OfKind<Body, Kind> = Extract<Body, { readonly kind: Kind }>;
 /** What was put back to its start. */
 export type ResetOf = OfKind<CommonRecord, 'reset'>['what'];
 
-/** Confirmed on leaving, apart from automatic: covers and doors closed; set-up marked complete, its switches off; a link that opened settings taken out. */
+/** Confirmed on leaving, apart from automatic: covers and doors closed; set-up marked complete, its switches off; a link that opened settings taken out; panels that are reached from afar closed to others. */
 export type LeavingCheck = NonNullable<OfKind<CommonRecord, 'automatic'>['leaving']>[number];

@@ -35,6 +35,16 @@ export const PANEL_FIELDS: readonly Field[] = [
       someWords('label', 'Panel', 'Say which it is, or remove it.', {
         hint: 'e.g. Panel, Inner panel, Browser page',
       }),
+      aChoice(
+        'from',
+        'It is reached',
+        [
+          { value: '', label: 'At the pump alone' },
+          { value: 'network', label: 'Over a network' },
+          { value: 'radio', label: 'By radio' },
+        ],
+        { place: optional(word) },
+      ),
       aWord('caution', 'What to see to before it is used', { place: optional(word), lines: 2 }),
     ],
     { fresh: () => ({ key: freshName() }) },

@@ -1,4 +1,5 @@
 import { linksMade } from '@barythm/core/job';
+import { panelsFromAfar } from '@barythm/core/profile';
 import { lastRecord, type LeavingCheck } from '@barythm/core/visit';
 import { useState } from 'react';
 import { newId } from '../../api/device';
@@ -11,7 +12,14 @@ import { Words } from '../../ui/words/words';
 import { TakeBack, useJobScope } from '../job';
 
 /** What a return to automatic is to settle: automatic itself, set-up complete, covers closed, settings closed again. */
-const LEAVING: ReadonlySet<string> = new Set(['ANY-03', 'ANY-17', 'ANY-17.link', 'ANY-18', 'ANY-11.left']);
+const LEAVING: ReadonlySet<string> = new Set([
+  'ANY-03',
+  'ANY-17',
+  'ANY-17.link',
+  'ANY-18',
+  'ANY-11.left',
+  'ANY-11.afar',
+]);
 
 /** What is mostly seen, in one tap. */
 const PLAINLY = 'Seen in automatic: it does what it is told.';
@@ -37,6 +45,7 @@ export function AutomaticCard() {
     );
   }
   const { setUpEnd, access } = view.document.profile.behaviours;
+  const afar = panelsFromAfar(view.document.profile);
   const made = linksMade(view.document);
   const links = made.length === 0 ? [] : [made.map((one) => one.replace(/\.$/, '')).join('; ')];
   const asked: readonly (readonly [LeavingCheck, string])[] = [
@@ -45,6 +54,7 @@ export function AutomaticCard() {
     ...(access?.closesAfter_min === null
       ? [['access', 'Its settings are closed to others again'] as const]
       : []),
+    ...(afar.length > 0 ? [['afar', `Closed to others from afar: ${afar.join(', ')}`] as const] : []),
     ['covers', 'Covers, terminal box and doors are closed'],
   ];
   const unticked = asked.filter(([check]) => !leaving.includes(check));

@@ -14,6 +14,9 @@ const EXPECTED: Readonly<Record<FamilyName, Readonly<Record<string, readonly [nu
     'stepper-flow batch': [50, 50],
     'stepper-flow slow-flow': [3.24, 3.96],
     'pulse-wheel pulses': [33, 34],
+    // one stroke for 25 pulses of a litre, and 140 strokes/min at most
+    'dosing-modes-on-one-key pulses': [3, 5],
+    'dosing-modes-on-one-key pulses-ceiling': [137, 143],
     'three-key-contact pulses': [99, 101],
     'three-key-contact pulses-ceiling': [117, 123],
     'two-point-soft-keys manual-flow': [0.1458, 0.1782],
@@ -50,6 +53,10 @@ const EXPECTED: Readonly<Record<FamilyName, Readonly<Record<string, readonly [nu
     'building-circulator-display power': [69.25, 93.69],
     'building-circulator-display sensor-rest': [3.9, 4.1],
     'building-circulator-display volts-down': [0.8, 1.2],
+    // 28 % at 1.5 V, all of it at 8 V: a straight line between them, tried at 3.1, 4.8 and 6.4 V
+    'building-circulator-display volts-line-1': [42.72, 48.72],
+    'building-circulator-display volts-line-2': [61.55, 67.55],
+    'building-circulator-display volts-line-3': [79.28, 85.28],
     'building-circulator-display volts-up': [1.3, 1.7],
     'home-circulator-dial flow': [0.6279, 0.8496],
     'home-circulator-dial head': [1.616, 1.975],

@@ -89,7 +89,7 @@ describe('settings that a link between terminals opens', () => {
     return walk;
   };
   const told = (walk: Walk) => walk.view.findings.job.filter(({ text }) => text === 'ANY-17.link');
-  const leave = (walk: Walk, leaving: ('covers' | 'link')[]) =>
+  const leave = (walk: Walk, leaving: ('covers' | 'link' | 'afar')[]) =>
     walk.record({ kind: 'automatic', seen: 'It follows its set value.', leaving });
   const read = (walk: Walk, key: string, confirmed?: true) =>
     walk.write({
@@ -118,6 +118,22 @@ describe('settings that a link between terminals opens', () => {
     expect(gateOfHandover(walk.view).map(({ code }) => code)).toContain('ANY-17');
     leave(walk, ['covers', 'link']);
     expect(told(walk)).toEqual([]);
+  });
+  test('panels that somebody elsewhere can use are asked for too, and are no stop', () => {
+    const walk = arrived();
+    const open = () => walk.view.findings.job.filter(({ text }) => text === 'ANY-11.afar');
+    expect(open()).toEqual([]);
+    leave(walk, ['covers']);
+    expect(open()[0]).toMatchObject({
+      severity: 'warn',
+      values: { panels: 'Browser page, Phone, by radio' },
+    });
+    leave(walk, ['covers', 'afar']);
+    expect(open()).toEqual([]);
+    const here = walkOf(LAMPS, /current signal/);
+    here.arrive();
+    leave(here, ['covers']);
+    expect(here.view.findings.job.map(({ text }) => text)).not.toContain('ANY-11.afar');
   });
   test('one that was only confirmed as known, or not looked at, opened nothing', () => {
     const walk = arrived();

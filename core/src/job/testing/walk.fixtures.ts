@@ -172,7 +172,11 @@ export class Walk {
   }
 
   leave(): void {
-    this.record({ kind: 'automatic', seen: 'It runs by itself.', leaving: ['covers', 'set-up', 'link'] });
+    this.record({
+      kind: 'automatic',
+      seen: 'It runs by itself.',
+      leaving: ['covers', 'set-up', 'link', 'afar'],
+    });
     // what is left open is accepted in writing: this walk is about the way, not about a good pump
     const stops = [...this.view.findings.job, ...this.view.findings.left].filter(
       ({ severity }) => severity === 'stop',

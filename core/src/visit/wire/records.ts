@@ -76,8 +76,8 @@ export const COMMON_RECORDS = [
   record('automatic', {
     seen: noteSchema.min(1, 'Say what you saw.'),
     leaving: z
-      .array(z.enum(['covers', 'set-up', 'access', 'link']))
-      .max(4)
+      .array(z.enum(['covers', 'set-up', 'access', 'link', 'afar']))
+      .max(5)
       .optional(),
   }),
   record('broken-off', {

@@ -45,6 +45,16 @@ test('CIR-05: standing at a low voltage is obedience; a threshold elsewhere is n
   expect(patternOf(with_(VOLTS), 'volts-down', null, { at_V: 2 })).toEqual({ ok: false, code: 'CIR-05' });
 });
 
+test('CIR-05: a curve or another full speed shows between the ends; near miss: the display’s own error', () => {
+  const at = (point: number, speed_pct: number) =>
+    patternOf(with_(VOLTS), `volts-line-${point}`, null, { speed_pct });
+  expect(at(2, 64.4 + 2.9)).toEqual({ ok: true, code: null });
+  expect(at(2, 64.4 + 3.2)).toEqual({ ok: false, code: 'CIR-05' });
+  expect(at(3, 82.2 - 3.2)).toEqual({ ok: false, code: 'CIR-05' });
+  // full speed already at 8 V
+  expect(at(2, 28 + 72 * ((5.8 - 1.5) / 6.5))).toEqual({ ok: false, code: 'CIR-05' });
+});
+
 describe('CIR-06 the sensor’s range', () => {
   test('mistake: another range than on the label, with what it really holds; near miss: the same', () => {
     expect(texts(with_(SENSOR), { range: 1 })).toContain('CIR-06');

@@ -12,7 +12,7 @@ test.each([
   [
     'by volts',
     told({ kind: 'volts', off_V: 1, on_V: 1.5, full_V: 10 }),
-    ['volts-up', 'volts-down', 'wire-off'],
+    ['volts-up', 'volts-down', 'volts-line-1', 'volts-line-2', 'volts-line-3', 'wire-off'],
   ],
   [
     'by a sensor',

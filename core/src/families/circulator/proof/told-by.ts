@@ -1,3 +1,4 @@
+import { shareOfVolts, type VoltageInput } from '../../../control';
 import { parameterWithRole } from '../../../profile';
 import { slip, stateCheck, wrong, type ProofCheck } from '../../../proof';
 import { STARTS, words } from '../../parts/proof-checks';
@@ -76,6 +77,7 @@ export function volts({ duty }: CirculatorContext, { source, volts: set }: Circu
       'From half speed lower the voltage slowly, and read it as it stops.',
       off,
     ),
+    ...voltsLine(duty.pump.leastShare, { on_V: on, off_V: off, full_V: set.full_V ?? duty.control.full_V }),
     stateCheck(
       {
         key: 'wire-off',
@@ -98,6 +100,41 @@ export function volts({ duty }: CirculatorContext, { source, volts: set }: Circu
     ),
   ];
 }
+/** Where the line from minimum to full speed is tried, as shares of it. */
+const ON_THE_LINE = [0.25, 0.5, 0.75] as const;
+/** What a display's speed may be off by, in parts of a hundred of full speed. */
+const SPEED_TOLERANCE_PCT = 3;
+
+/** Speed over voltage between start and full speed, at three points: two alone do not tell a line from a curve. */
+function voltsLine(leastShare: number, input: VoltageInput): ProofCheck[] {
+  if (input.full_V <= input.on_V) return [];
+  return ON_THE_LINE.map((part, i): ProofCheck => {
+    const at_V = Number((input.on_V + part * (input.full_V - input.on_V)).toFixed(1));
+    const speed = (leastShare + (1 - leastShare) * shareOfVolts(at_V, input)) * 100;
+    return {
+      key: `volts-line-${i + 1}`,
+      title: `Speed at ${words('voltage', at_V)}`,
+      method: `Give ${words('voltage', at_V)}, wait until it is steady, and read its speed.`,
+      expected: words('percent', speed),
+      tolerance: words('percent', SPEED_TOLERANCE_PCT),
+      caution: null,
+      pumps: false,
+      off: slip(
+        'CIR-05',
+        'sensor',
+        'Its line lies elsewhere',
+        'Read the voltages of start and full speed again; some pumps follow a curve, which only the maker’s manual shows.',
+      ),
+      ask: {
+        kind: 'figure',
+        figure: { key: 'speed_pct', label: 'Speed', quantity: 'percent' },
+        least: speed - SPEED_TOLERANCE_PCT,
+        greatest: speed + SPEED_TOLERANCE_PCT,
+      },
+    };
+  });
+}
+
 /** What a loop calibrator and a pump's input may be apart, V. */
 const VOLT_TOLERANCE = 0.2;
 

@@ -1,6 +1,9 @@
 import type { BenchEvent, Scenario } from '../../../bench';
 import type { SettingValues } from '../../../profile';
-import { contextOf, PANEL, PANEL_DUTY, sound, TEN_SLOTS } from '../fixtures';
+import { shipped } from '../../suites/shipped.fixtures';
+import { withFixed } from '../../../profile';
+import { settingsOf } from '../settings/pumping';
+import { contextOf, DUTY, PANEL, PANEL_DUTY, sound, TEN_SLOTS } from '../fixtures';
 import { benchSheet, plainWeek } from './bench';
 import { eventsFor } from './events';
 
@@ -35,6 +38,52 @@ describe('what ends by itself', () => {
     expect(off_h(again)).toBeCloseTo(1.5, 2);
     const cut = [event('timed-hold', noon, null), event('power-cut', noon + 600, noon + 660)];
     expect(off_h(cut)).toBeLessThan(0.25);
+  });
+  test('how long a timed hold lasts is what is set, where that can be set', () => {
+    const slots = shipped('pool-drive-eight-slots') as typeof TEN_SLOTS;
+    const own = contextOf(slots, DUTY);
+    const set = { ...sound(own), slotMode: 'times', days: '1234567', start: 0, stop: 1435, speed: 2000 };
+    const off_h = (holdLength: number) => {
+      const of = (events: BenchEvent[]) => sumsOf({ ...set, holdLength }, day({ events }), own).offProgram_h;
+      return of([event('timed-hold', noon, null)]) - of([]);
+    };
+    expect(off_h(90)).toBeCloseTo(1.5, 2);
+    expect(off_h(5)).toBeCloseTo(5 / 60, 2);
+    expect(settingsOf(own, { holdLength: 90 }).hold_min).toBe(90);
+    expect(settingsOf(own, {}).hold_min).toBeNull();
+    // one that is fixed in the controller counts without being read
+    const fixed = contextOf(shipped('pool-drive-timer-menus') as typeof TEN_SLOTS, DUTY);
+    expect(settingsOf(fixed, withFixed(fixed.profile, {})).hold_min).toBe(90);
+  });
+  test('a run by hand of a slot’s own key ends at that slot’s stop, or where it is stopped before', () => {
+    const keyed = shipped('pool-drive-two-programs') as typeof TEN_SLOTS;
+    const own = contextOf(keyed, DUTY);
+    // its program runs from 14:00 to 15:00; by hand from noon
+    const set = {
+      state: 'auto',
+      start: 840,
+      stop: 900,
+      speed: 1000,
+      'start/2': 0,
+      'stop/2': 0,
+      primeOn: 'off',
+    };
+    const full = { ...sound(own), ...set };
+    const hand = (until_s: number | null) => ({ ...event('hand-run', noon, until_s), amount: 2500 });
+    /** hours that it ran by hand; null where that went on to the end */
+    const byHand_h = (events: BenchEvent[], profile = keyed) => {
+      const { happenings } = benchSheet(contextOf(profile, DUTY), full, day({ events }));
+      const at = (said: string) => happenings.find(({ words: one }) => one === said)?.at_s ?? null;
+      const [began, over] = [at('The pump runs by hand.'), at('Programs take over again.')];
+      return began === null || over === null ? null : (over - began) / 3600;
+    };
+    expect(byHand_h([hand(null)])).toBeCloseTo(3, 2);
+    expect(byHand_h([hand(noon + 3600)])).toBeCloseTo(1, 2);
+    // one that is begun after that stop goes on to the next day’s
+    expect(byHand_h([{ ...hand(null), at_s: noon + 4 * 3600 }])).toBeNull();
+    const handRun = 'until-stopped' as const;
+    const until = { ...keyed, behaviours: { ...keyed.behaviours, handRun } };
+    expect(byHand_h([hand(null)], until)).toBeNull();
   });
   test('a boost of the chlorinator makes all it can while water flows, for its hours', () => {
     const low = { ...values, output: 20 };

@@ -1,4 +1,5 @@
 import { POWER_CUT, type EventBook } from '../../../bench';
+import { parameterWithRole } from '../../../profile';
 import { canRunTimed } from '../effect/timed-runs';
 import type { PoolContext } from '../settings/context';
 
@@ -21,7 +22,8 @@ export function eventsFor({ duty, profile }: PoolContext): readonly PoolEvent[] 
   const { holds, chlorinatorBoost_h } = profile.behaviours;
   const there: Partial<Record<PoolEvent, boolean>> = {
     'timed-run': canRunTimed(profile),
-    'timed-hold': holds.timed && holds.timed_min !== undefined,
+    'timed-hold':
+      holds.timed && (holds.timed_min !== undefined || parameterWithRole(profile, 'hold.time') !== undefined),
     'chlorine-boost': duty.chlorinator !== null && chlorinatorBoost_h !== undefined,
   };
   return (Object.keys(POOL_EVENTS) as PoolEvent[]).filter((kind) => there[kind] ?? true);

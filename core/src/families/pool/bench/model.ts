@@ -1,7 +1,7 @@
 import type { BenchInputs, BenchModel } from '../../../bench';
 import { onAbove, onBelow } from '../../../control';
 import { POOL_EVENTS, type PoolEvent } from './events';
-import { WEEK_MIN } from '../../../time';
+import { DAY_MIN, WEEK_MIN } from '../../../time';
 import { CHANNELS, FLAGS, flagsOf, startOf, sumsOf, type PoolState } from './model-state';
 import { TABLE_rpm, type PoolPlant } from './plant';
 
@@ -127,6 +127,14 @@ function wantedSpeed(
   ) {
     state.hand = 0;
   }
+  // to the second: the slot’s own stop is a minute of the day
+  if (
+    state.hand &&
+    !inputs.begins['hand-run'] &&
+    state.clock_s % 60 === 0 &&
+    minute % DAY_MIN === plant.handStop_min
+  )
+    state.hand = 0;
   state.program = state.held ? -1 : running;
   if (state.hand && (!state.held || plant.handWhileHeld)) {
     const speed = inputs.amount['hand-run'];

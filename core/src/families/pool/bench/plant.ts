@@ -6,6 +6,8 @@ import { neededPerDay_m3, pumpOf, totalVolume_m3 } from '../effect/hydraulics';
 import { shownTooMuch_K, type Sensor } from '../effect/sensors';
 import { InputError } from '../../../input';
 import { pumpingOf, waterCircuits } from '../settings/pumping';
+import type { RunningProgram } from '../settings/understand';
+import type { PoolProfile } from '../wire/job';
 import { knownPrograms, refusesOverlap, rulesOf, weekKnown, type PoolSettings } from '../settings/understand';
 import { handSpeed_rpm, storedTimedRuns } from '../effect/timed-runs';
 import { heldBy } from '../effect/week';
@@ -55,6 +57,8 @@ export interface PoolPlant {
   readonly dryAlarm: boolean;
   // hand runs and holds
   readonly handEndsWithProgram: boolean;
+  /** minute of the day at which a run by hand ends with its own slot; -1 where none does */
+  readonly handStop_min: number;
   readonly handWhileHeld: boolean;
   /** the run that ends by itself; no seconds where there is none */
   readonly timed_rpm: number;
@@ -120,6 +124,13 @@ function refuseUnknown({ profile }: PoolContext, settings: PoolSettings): void {
       'Programs overlap, and this controller refuses that: which of them stands is not known. Read them again.',
     );
   }
+}
+
+/** A run by hand is of the first slot that is a key: it ends where that slot does. */
+function ownStop_min({ behaviours }: PoolProfile, programs: readonly RunningProgram[]): number {
+  const { keyed, timed } = behaviours.programs;
+  const own = keyed.find((slot) => !timed.includes(slot));
+  return programs.find(({ slot }) => slot === own)?.stop ?? -1;
 }
 
 /**
@@ -188,10 +199,11 @@ export function poolPlant(context: PoolContext, given: PoolSettings): PoolPlant 
     hold_s: settings.prime.hold_min * 60,
     dryAlarm: behaviours.priming.notPrimed === 'dry-alarm',
     handEndsWithProgram: behaviours.handRun === 'until-next-program',
+    handStop_min: behaviours.handRun === 'own-stop' ? ownStop_min(profile, programs) : -1,
     handWhileHeld: behaviours.holds.handRunDuring,
     timed_rpm: timed ? handSpeed_rpm(profile, settings, timed.speed_rpm) : 0,
     timed_s: timed ? timed.minutes * 60 : 0,
-    timedHold_s: (behaviours.holds.timed_min ?? 0) * 60,
+    timedHold_s: (settings.hold_min ?? 0) * 60,
     frostBelow_C: settings.frost.on ? (settings.frost.below_C ?? 3) - tooMuch_K('air') : -NEVER,
     frost_rpm: settings.frost.speed_rpm ?? settings.least_rpm,
     frost_s: behaviours.frost?.hours == null ? 0 : behaviours.frost.hours * 3600,

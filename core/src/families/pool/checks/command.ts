@@ -86,6 +86,15 @@ function access({ settings, context, subject, at }: CheckInput): Finding[] {
         at('access.time-out'),
       ]),
     );
+  if (place.othersReach && context.profile.behaviours.programs.editedRunning)
+    found.push(
+      finding(
+        'ANY-11.edits',
+        subject,
+        {},
+        settings.programs.map(({ slot }) => at('program.speed', slot)),
+      ),
+    );
   const live = settings.keys.filter((key) => key !== null && key !== 'nothing').length;
   if (place.childrenReach && live > 0) {
     found.push(

@@ -82,6 +82,10 @@ export const BOTH_WAYS: BothWays<PoolRole> = {
   'prime.speed': { low: none('whether it pulls the water up is seen at the pump'), high: 'POO-09' },
   'prime.time': { low: 'POO-10.off', high: 'POO-10.long' },
   'prime.hold': { high: none('judged with prime speed and time') },
+  'hold.time': {
+    low: none('how long somebody works is nobody’s to judge'),
+    high: none('how long somebody works is nobody’s to judge'),
+  },
   'boost.speed': { low: 'POO-09.slow', high: 'POO-09' },
   'boost.time': {
     low: none('a boost that is short does less, and hurts nothing'),

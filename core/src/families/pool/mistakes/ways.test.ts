@@ -3,6 +3,7 @@ import { EVERY_DAY } from '../../../time';
 import { chlorinatorHours } from '../effect/treatment';
 import { settingsOf } from '../settings/pumping';
 import { checkSettings } from '../checks/checks';
+import { shipped } from '../../suites/shipped.fixtures';
 import { DUTY, contextOf, panel, PANEL, sound, TEN_SLOTS } from '../fixtures';
 import type { PoolContext } from '../settings/context';
 import type { PoolProfile } from '../wire/job';
@@ -62,6 +63,15 @@ test('ANY-11.stays: a menu that stays open for more than a quarter of an hour; n
   expect(saying(context, { [at]: 15 })).not.toContain('ANY-11.stays');
   const alone = contextOf(TEN_SLOTS, { ...DUTY, place: { childrenReach: false, othersReach: false } });
   expect(saying(alone, { [at]: 16 })).not.toContain('ANY-11.stays');
+});
+
+test('ANY-11.edits: speed keys that change a program where others reach them; near misses: a menu for it, or nobody else there', () => {
+  const keyed = shipped('pool-drive-two-programs') as PoolProfile;
+  const others = { ...DUTY, place: { childrenReach: false, othersReach: true } };
+  expect(saying(contextOf(keyed, others), {})).toContain('ANY-11.edits');
+  expect(saying(contextOf(TEN_SLOTS, others), {})).not.toContain('ANY-11.edits');
+  const alone = { ...others, place: { ...others.place, othersReach: false } };
+  expect(saying(contextOf(keyed, alone), {})).not.toContain('ANY-11.edits');
 });
 
 test('ANY-12.water: it waits for a person after a cut; near miss: a person chose it', () => {

@@ -27,7 +27,7 @@ export function proofChecks(context: PoolContext, given: PoolSettings): ProofChe
     ...limit(settings),
     ...starts(context, settings),
     ...timed(context, settings),
-    ...hold(context),
+    ...hold(context, settings),
     ...dryPrime(context, settings),
     ...frostStart(context, settings),
     ...lockedStop(settings),
@@ -260,13 +260,11 @@ function timed({ profile }: PoolContext, settings: PoolSettings): ProofCheck[] {
   );
 }
 
-function hold({ profile }: PoolContext): ProofCheck[] {
-  const { service, timed, timed_min } = profile.behaviours.holds;
+function hold({ profile }: PoolContext, { hold_min }: PoolSettings): ProofCheck[] {
+  const { service, timed } = profile.behaviours.holds;
   if (!service && !timed) return [];
   const byItself =
-    timed && timed_min !== undefined
-      ? `; a timed hold lets go by itself after ${spanInWords(timed_min)}`
-      : '';
+    timed && hold_min !== null ? `; a timed hold lets go by itself after ${spanInWords(hold_min)}` : '';
   return [
     stateCheck(
       {

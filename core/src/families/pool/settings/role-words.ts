@@ -43,6 +43,7 @@ export const POOL_ROLE_WORDS: Readonly<Record<PoolRole | PoolOptionRole, string>
   'prime.hold': 'Priming: time at speed once primed',
   'boost.speed': 'Boost: speed',
   'boost.time': 'Boost: time',
+  'hold.time': 'Hold: time',
   'frost.guard': 'Frost protection',
   'frost.temperature': 'Frost protection: temperature',
   'frost.speed': 'Frost protection: speed',

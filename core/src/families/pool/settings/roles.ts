@@ -29,6 +29,7 @@ export const POOL_TABLE = roleTable({
   'prime.hold': 'minutes',
   'boost.speed': null,
   'boost.time': 'minutes',
+  'hold.time': 'minutes',
   'frost.guard': ['frost.on', 'frost.off'],
   'frost.temperature': 'temperature',
   'frost.speed': null,

@@ -58,6 +58,8 @@ export interface PoolSettings {
   };
   readonly boost_rpm: number | null;
   readonly boost_min: number | null;
+  /** how long a timed hold lasts: as it is set, else as the controller has it */
+  readonly hold_min: number | null;
   readonly frost: {
     readonly on: boolean | null;
     readonly below_C: number | null;
@@ -159,6 +161,7 @@ export function understand(profile: PoolProfile, plate: PoolPlate, values: Setti
     },
     boost_rpm: speed('boost.speed'),
     boost_min: figure('boost.time'),
+    hold_min: figure('hold.time') ?? profile.behaviours.holds.timed_min ?? null,
     frost: {
       on: profile.behaviours.frost === null ? false : yesNo(frost),
       below_C: figure('frost.temperature'),

@@ -86,6 +86,12 @@ export const COMMAND_TEXTS = {
     will: 'Jets, heat or a boost start while someone is at the suction.',
     todo: 'Set each of them to nothing.',
   },
+  'ANY-11.edits': {
+    title: 'Its speed keys change a program',
+    so: 'Others can reach its keys, and a speed that is changed while a program runs is stored at once.',
+    will: 'Whoever makes it quieter for an hour has changed that program for good.',
+    todo: 'Lock its keys where it has a lock, and read the speeds again at every visit.',
+  },
   'ANY-11.stays': {
     title: 'The menu stays open for long',
     so: 'After the last key the menu stays open for {open}; {most} are enough to work at it.',
