@@ -110,7 +110,10 @@ describe('on a job whose profile knows its messages', () => {
     expect((await record(jobId, left)).status).toBe(200);
     const document = await findings(jobId);
     expect(document.records.map(({ body }) => body)).toEqual([shown, left]);
-    const twice = await record(jobId, { ...left, leaving: ['covers', 'access', 'set-up', 'link', 'afar', 'covers'] });
+    const twice = await record(jobId, {
+      ...left,
+      leaving: ['covers', 'access', 'set-up', 'link', 'afar', 'covers'],
+    });
     expect(twice.status).toBe(400);
     const unknown = await record(jobId, { ...left, leaving: ['roof'] });
     expect(unknown.status).toBe(400);

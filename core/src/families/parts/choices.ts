@@ -55,8 +55,7 @@ export function bestOption(parameter: Parameter, wants: Wants, standing?: Settin
   const [first] = fitting;
   if (first === undefined) return undefined;
   const alike = fitting.filter(
-    ({ wrong, off, besides }) =>
-      wrong === first.wrong && off === first.off && besides === first.besides,
+    ({ wrong, off, besides }) => wrong === first.wrong && off === first.off && besides === first.besides,
   );
   const stands = alike.find(({ option }) => option.value === standing);
   // where one choice settles one thing alone, those of one meaning are one: the profile lists the usual first
