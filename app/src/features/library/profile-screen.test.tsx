@@ -42,3 +42,21 @@ test('one that says nothing of its menu has no such card, and a short one no sea
   expect(screen.queryByTestId('setting-search')).toBeNull();
   clear();
 });
+
+test('all that a profile says of a setting stands on its card', async () => {
+  const module = shipped('circulator-module-browser');
+  const clear = await stand(module);
+  const card = (key: string) => wordsOf(`profile-row-${key}`).replace(/\s+/g, ' ');
+  expect(card('vOn')).toContain('Fixed at 1.5 V.');
+  expect(card('sensorKind')).toContain('a link between terminals 31 and 32');
+  expect(card('range')).toContain('“3: 1.6 bar” settles besides: Range of the sensor: 1.6 bar.');
+  expect(card('mode')).toContain('Browser page: Settings › Mode. “Save” at the foot of the page.');
+  expect(card('mode')).toContain('A change makes it learn anew: where its own line lies');
+  expect(card('name')).toContain('Its keys are at this: Browser page.');
+  expect(card('address')).toContain(
+    'Plus counts each digit up, Minus down; after the last comes the first; the first press only makes it flash.',
+  );
+  expect(card('padlock')).toContain('A sign on the display, looked at and never set.');
+  expect(card('padlock')).toContain('With Wheel locked Locked it shows: Steady.');
+  clear();
+});

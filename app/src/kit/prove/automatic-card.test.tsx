@@ -1,3 +1,6 @@
+import type { JobCommandBody } from '@barythm/core/families';
+import { shipped } from '@barythm/core/families/suites/shipped.fixtures';
+import { addressOf } from '@barythm/core/profile';
 import { lastRecord } from '@barythm/core/visit';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { MOTOR, NUMBERED, standJob } from '../../testing/job-stand';
@@ -83,4 +86,32 @@ test('what is mostly seen is recorded in one tap, once what belongs back is tick
     seen: 'Seen in automatic: it does what it is told.',
     leaving: ['covers'],
   });
+});
+
+test('a link that opened settings, and panels that are reached from afar, are asked for with the rest', () => {
+  const module = shipped('circulator-module-browser');
+  const sensorKind = module.parameters.find(({ key }) => key === 'sensorKind')!;
+  const read: JobCommandBody = {
+    kind: 'sheet.enter',
+    jobId: 'job-1',
+    entryId: 'found-1',
+    address: addressOf(sensorKind),
+    column: 'found',
+    raw: 'd',
+    unit: '',
+    value: 'd',
+    reason: null,
+  };
+  const job = standJob(module, <AutomaticCard />, [MADE_SAFE, read]);
+  press('automatic-plain');
+  expect(wordsOf('automatic')).toContain('a link between terminals 31 and 32');
+  for (const check of ['link', 'afar', 'covers']) press(`leaving-${check}`);
+  press('automatic-plain');
+  expect(lastRecord(job.view().document, 'automatic')?.body.leaving).toEqual(['link', 'afar', 'covers']);
+  expect(job.codes()).not.toContain('ANY-17');
+  screen.unmount();
+  // nothing was opened by it: it is not asked for
+  standJob(module, <AutomaticCard />, [MADE_SAFE]);
+  expect(screen.queryByTestId('leaving-link')).toBeNull();
+  expect(screen.getByTestId('leaving-afar')).toBeTruthy();
 });
