@@ -51,8 +51,8 @@ export interface Describes<K extends FamilyKind> {
   isOptionRole(role: string): boolean;
   /** what the figure of each role measures */
   readonly quantities: RoleQuantities;
-  /** what is wrong with the unit of a parameter whose role takes more than one quantity; null where nothing is, or for any other role */
-  unitFault(parameter: Parameter): string | null;
+  /** what is wrong with the unit of a parameter whose role takes more than one quantity; null where nothing is; undefined for any other role */
+  unitFault(parameter: Parameter): string | null | undefined;
   /** roles that a mode drives the pump with; they are checked when the mode changes */
   rolesOfMode(option: string): readonly string[];
   /** the role that says which mode it is in; `mode` where it is left out */

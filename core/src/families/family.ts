@@ -43,7 +43,7 @@ export function defineFamily<K extends FamilyKind>(own: Own<K>): Family<K> {
   const options: ReadonlySet<string> = new Set(optionRoles);
   return {
     isOptionRole: (role) => options.has(role),
-    unitFault: () => null,
+    unitFault: () => undefined,
     rolesOfMode: () => [],
     curedAt: {},
     refuse: () => null,

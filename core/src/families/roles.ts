@@ -18,7 +18,7 @@ export function roleUnitFault(family: FamilyName, parameter: Parameter): string 
   if (role === undefined || parameter.type !== 'number') return null;
   const { quantities, unitFault } = familyOf(family);
   const fault = unitFault(parameter);
-  if (fault !== null) return fault;
+  if (fault !== undefined) return fault;
   const q = quantities[role];
   return q === undefined || unitFits(parameter, q) ? null : wrongUnit(unit, INTERNAL_UNIT[q]);
 }

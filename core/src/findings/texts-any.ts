@@ -266,6 +266,12 @@ export const ANY_TEXTS = {
     will: 'That part of the plan cannot be set on this controller as it is described.',
     todo: 'Look for it on the controller. If it is there, the profile is incomplete; if not, choose another way.',
   },
+  'PRO-01.unread': {
+    title: '{parameter}: cannot be planned yet',
+    so: 'It is set in terms of this, which nobody read: {what}.',
+    will: 'No target is set for it; what stands there stays.',
+    todo: 'Read it at the pump and record it, then look at the plan again.',
+  },
   'PRO-01.several': {
     title: '{parameter}: several choices are alike',
     so: '{choices}: each is what the plan needs, and nothing says how they differ.',

@@ -17,6 +17,7 @@ import meteringKnobTwoPoints from '../../../profiles/metering-knob-two-points.js
 import meteringOutsideLamps from '../../../profiles/metering-outside-lamps.json' with { type: 'json' };
 import motorThreeGears from '../../../profiles/motor-three-gears.json' with { type: 'json' };
 import numberedTimer from '../../../profiles/numbered-timer.json' with { type: 'json' };
+import panelPoolTubInner from '../../../profiles/panel-pool-tub-inner.json' with { type: 'json' };
 import poolDriveEightSlots from '../../../profiles/pool-drive-eight-slots.json' with { type: 'json' };
 import poolDriveFourSpeeds from '../../../profiles/pool-drive-four-speeds.json' with { type: 'json' };
 import poolDriveLink from '../../../profiles/pool-drive-link.json' with { type: 'json' };
@@ -27,6 +28,7 @@ import pulseTwoStageStop from '../../../profiles/pulse-two-stage-stop.json' with
 import pulseWheel from '../../../profiles/pulse-wheel.json' with { type: 'json' };
 import spaPackCountsItsPumps from '../../../profiles/spa-pack-counts-its-pumps.json' with { type: 'json' };
 import spaPackFourKeys from '../../../profiles/spa-pack-four-keys.json' with { type: 'json' };
+import spaPackPageAtPowerUp from '../../../profiles/spa-pack-page-at-power-up.json' with { type: 'json' };
 import spaPackSoftKeys from '../../../profiles/spa-pack-soft-keys.json' with { type: 'json' };
 import spaPackTwoKeys from '../../../profiles/spa-pack-two-keys.json' with { type: 'json' };
 import stepperFlow from '../../../profiles/stepper-flow.json' with { type: 'json' };
@@ -35,6 +37,7 @@ import twinCirculatorDisplay from '../../../profiles/twin-circulator-display.jso
 import twoPointSoftKeys from '../../../profiles/two-point-soft-keys.json' with { type: 'json' };
 import vesselDriveGuided from '../../../profiles/vessel-drive-guided.json' with { type: 'json' };
 import vesselDriveNumbered from '../../../profiles/vessel-drive-numbered.json' with { type: 'json' };
+import vesselFloatPageByPage from '../../../profiles/vessel-float-page-by-page.json' with { type: 'json' };
 
 /** The shipped profiles, of every family. */
 export const DEMO_PROFILES: readonly AnyProfile[] = [
@@ -56,6 +59,7 @@ export const DEMO_PROFILES: readonly AnyProfile[] = [
   meteringOutsideLamps,
   motorThreeGears,
   numberedTimer,
+  panelPoolTubInner,
   poolDriveEightSlots,
   poolDriveFourSpeeds,
   poolDriveLink,
@@ -66,6 +70,7 @@ export const DEMO_PROFILES: readonly AnyProfile[] = [
   pulseWheel,
   spaPackCountsItsPumps,
   spaPackFourKeys,
+  spaPackPageAtPowerUp,
   spaPackSoftKeys,
   spaPackTwoKeys,
   stepperFlow,
@@ -74,6 +79,7 @@ export const DEMO_PROFILES: readonly AnyProfile[] = [
   twoPointSoftKeys,
   vesselDriveGuided,
   vesselDriveNumbered,
+  vesselFloatPageByPage,
 ].map((profile) => profileSchema.parse(profile));
 
 export function shippedProfile(id: string): AnyProfile {

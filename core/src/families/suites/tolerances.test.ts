@@ -34,6 +34,9 @@ const EXPECTED: Readonly<Record<FamilyName, Readonly<Record<string, readonly [nu
     'circuit-panel-eight sensor-air': [-1, 1],
     'circuit-panel-eight sensor-roof': [-1, 1],
     'circuit-panel-eight sensor-water': [-1, 1],
+    'pool-drive-eight-slots flow-filter': [6.28, 8.528],
+    'pool-drive-eight-slots power-1275': [143.2, 175],
+    'pool-drive-eight-slots prime': [0, 6],
     'pool-drive-four-speeds flow-filter': [6.26, 8.501],
     'pool-drive-four-speeds power-1271': [142, 173.6],
     'pool-drive-four-speeds prime': [0, 3],
@@ -102,6 +105,8 @@ const EXPECTED: Readonly<Record<FamilyName, Readonly<Record<string, readonly [nu
     'spa-pack-two-keys warms': [0.75, 1.25],
   },
   transfer: {
+    'vessel-float-page-by-page delivered': [11.04, 13.04],
+    'vessel-float-page-by-page greatest-flow': [5, 6.347],
     'vessel-drive-guided delivered': [10.75, 12.75],
     'vessel-drive-guided greatest-flow': [5, 6.347],
     'vessel-drive-numbered delivered': [11.09, 13.09],

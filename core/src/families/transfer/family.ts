@@ -18,7 +18,7 @@ import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
 import { contextOf } from './settings/context';
 import { TRANSFER_ROLE_WORDS } from './settings/role-words';
-import { ROLES_OF_CONTROL, TRANSFER_TABLE } from './settings/roles';
+import { levelUnitFault, ROLES_OF_CONTROL, TRANSFER_TABLE } from './settings/roles';
 import { understand } from './settings/understand';
 import { TRANSFER_REASONS } from './texts/reasons';
 import { TRANSFER_TEXTS } from './texts/texts';
@@ -50,6 +50,7 @@ export const transferFamily = defineFamily<TransferKind>({
     carried: [],
   },
   ...TRANSFER_TABLE,
+  unitFault: levelUnitFault,
   roleWords: TRANSFER_ROLE_WORDS,
   examples: examplesFor,
   rolesOfMode: (option) => ROLES_OF_CONTROL[option] ?? [],

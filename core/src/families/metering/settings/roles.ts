@@ -94,9 +94,9 @@ export const RATE_ROLES: readonly MeteringRole[] = [
   'signal.y2',
 ];
 
-/** What is wrong with the unit of a parameter that holds a rate; null where nothing is, or where it holds none. */
-export function rateUnitFault(parameter: Parameter): string | null {
-  if (!(RATE_ROLES as readonly string[]).includes(parameter.role ?? '')) return null;
+/** What is wrong with the unit of a parameter that holds a rate; null where nothing is, undefined where it holds none. */
+export function rateUnitFault(parameter: Parameter): string | null | undefined {
+  if (!(RATE_ROLES as readonly string[]).includes(parameter.role ?? '')) return undefined;
   const fits = unitFits(parameter, 'strokeRate') || unitFits(parameter, 'pumpFlow');
   return fits ? null : wrongUnit(parameter.unit ?? '', 'strokes/min or L/h');
 }

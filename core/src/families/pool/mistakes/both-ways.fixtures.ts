@@ -1,3 +1,4 @@
+import { shipped } from '../../suites/shipped.fixtures';
 import { none, type BothWays } from '../../suites/both-ways.fixtures';
 import type { PoolRole } from '../settings/roles';
 import { EVERY_DAY } from '../../../time';
@@ -8,6 +9,12 @@ const { plate } = SAMPLES[0];
 export const PLANTS = [
   ...SAMPLES,
   { profile: TEN_SLOTS, duty: { ...DUTY, winter: 'light' }, plate, found: {} },
+  {
+    profile: shipped('pool-drive-eight-slots') as typeof TEN_SLOTS,
+    duty: { ...DUTY, longestPause_min: 240 },
+    plate,
+    found: { holdLength: 60 },
+  },
   {
     profile: FOUR_SPEEDS,
     duty: { ...DUTY, winter: 'light', place: { childrenReach: true, othersReach: true } },
@@ -83,8 +90,8 @@ export const BOTH_WAYS: BothWays<PoolRole> = {
   'prime.time': { low: 'POO-10.off', high: 'POO-10.long' },
   'prime.hold': { high: none('judged with prime speed and time') },
   'hold.time': {
-    low: none('how long somebody works is nobody’s to judge'),
-    high: none('how long somebody works is nobody’s to judge'),
+    low: 'POO-24.short',
+    high: 'POO-27.hold',
   },
   'boost.speed': { low: 'POO-09.slow', high: 'POO-09' },
   'boost.time': {

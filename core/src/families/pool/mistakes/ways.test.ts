@@ -74,6 +74,23 @@ test('ANY-11.edits: speed keys that change a program where others reach them; ne
   expect(saying(contextOf(keyed, alone), {})).not.toContain('ANY-11.edits');
 });
 
+test('POO-27.hold, POO-24.short: a timed hold longer than the water may stand; near misses: as long, no such rule, or no timed hold', () => {
+  const slots = shipped('pool-drive-eight-slots') as PoolProfile;
+  const ruled = contextOf(slots, { ...DUTY, longestPause_min: 120 });
+  expect(saying(ruled, { holdLength: 125 })).toContain('POO-27.hold');
+  expect(saying(ruled, { holdLength: 120 })).not.toContain('POO-27.hold');
+  // and too short for any work; near miss: a quarter of an hour
+  expect(saying(ruled, { holdLength: 10 })).toContain('POO-24.short');
+  expect(saying(ruled, { holdLength: 15 })).not.toContain('POO-24.short');
+  const free = contextOf(slots, { ...DUTY, longestPause_min: null });
+  expect(saying(free, { holdLength: 600 })).not.toContain('POO-27.hold');
+  const holds = { ...slots.behaviours.holds, timed: false };
+  const none = { ...slots, behaviours: { ...slots.behaviours, holds } };
+  expect(saying(contextOf(none, { ...DUTY, longestPause_min: 120 }), { holdLength: 600 })).not.toContain(
+    'POO-27.hold',
+  );
+});
+
 test('ANY-12.water: it waits for a person after a cut; near miss: a person chose it', () => {
   const waits = chosen('power.after-cut', 'after-cut.wait', TEN_SLOTS);
   expect(saying(contextOf(TEN_SLOTS, DUTY), waits)).toContain('ANY-12.water');

@@ -75,9 +75,9 @@ export const SPEED_ROLES: readonly PoolRole[] = [
   'frost.speed',
 ];
 
-/** What is wrong with the unit of a parameter that holds a speed; null where nothing is, or where it holds none. */
-export function speedUnitFault(parameter: Parameter): string | null {
-  if (!(SPEED_ROLES as readonly string[]).includes(parameter.role ?? '')) return null;
+/** What is wrong with the unit of a parameter that holds a speed; null where nothing is, undefined where it holds none. */
+export function speedUnitFault(parameter: Parameter): string | null | undefined {
+  if (!(SPEED_ROLES as readonly string[]).includes(parameter.role ?? '')) return undefined;
   const fits = unitFits(parameter, 'speed') || parameter.unit === '%';
   return fits ? null : wrongUnit(parameter.unit ?? '', 'rev/min or %');
 }

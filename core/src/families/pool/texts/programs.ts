@@ -86,6 +86,18 @@ export const PROGRAM_TEXTS = {
     will: 'Water stands untreated for longer than the local rule allows.',
     todo: 'Split the runs, or run slower and longer.',
   },
+  'POO-27.hold': {
+    title: 'A timed hold is longer than the water may stand',
+    so: 'A hold lasts {hold}; {limit} without circulation is allowed.',
+    will: 'Whoever puts it on hold and leaves has water that stands untreated for longer than the local rule allows.',
+    todo: 'Set it to {limit} or less, or let whoever uses it know.',
+  },
+  'POO-24.short': {
+    title: 'A timed hold lets go soon',
+    so: 'A hold lasts {hold}; work at the pump takes {limit} or more.',
+    will: 'Programs start again by themselves while somebody is still at it.',
+    todo: 'Set it longer, and isolate the pump before hands go in: a hold is no isolation.',
+  },
   'POO-27.flow': {
     title: 'Below the minimum continuous flow',
     so: 'The flow falls to {flow}; {limit} must never be left.',

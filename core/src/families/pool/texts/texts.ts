@@ -32,6 +32,8 @@ export const POOL_SEVERITIES: Severities<PoolTextId> = {
   'POO-27.prime': 'stop',
   'POO-08.prime': 'note',
   'ANY-11.stays': 'note',
+  'ANY-11.edits': 'note',
+  'POO-24.short': 'note',
   'ANY-12.water': 'note',
   'ANY-12.lost': 'note',
   'POO-09.slow': 'note',

@@ -12,6 +12,16 @@ export function checkLevels({ context, subject, settings, at }: CheckInput): Fin
   const { duty } = context;
   const { bottom_mm, top_mm, control, emptying_min } = settings;
   const found: Finding[] = [];
+  const { taught } = settings;
+  if (taught.bottom_mm !== null && taught.top_mm !== null && taught.bottom_mm >= taught.top_mm)
+    return [
+      finding(
+        'LEV-02.taught',
+        subject,
+        { bottom: fig('level', taught.bottom_mm), top: fig('level', taught.top_mm) },
+        [at('taught.bottom'), at('taught.top')],
+      ),
+    ];
   if (bottom_mm !== null && top_mm !== null && bottom_mm >= top_mm)
     return [
       finding('LEV-02.order', subject, { bottom: fig('level', bottom_mm), top: fig('level', top_mm) }, [

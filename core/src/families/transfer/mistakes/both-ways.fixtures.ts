@@ -1,3 +1,4 @@
+import { shipped } from '../../suites/shipped.fixtures';
 import { none, type BothWays } from '../../suites/both-ways.fixtures';
 import type { TransferRole } from '../settings/roles';
 import { DUTY, GUIDED, NUMBERED, PLATE, SAMPLES, VACUUM } from '../fixtures';
@@ -13,6 +14,13 @@ export const PLANTS = [
     found: {},
   },
   { profile: GUIDED, duty: { ...DUTY, choices: { control: 'level' } }, plate: PLATE, found: {} },
+  // levels as a share of what the float was taught
+  {
+    profile: shipped('vessel-float-page-by-page') as typeof GUIDED,
+    duty: { ...DUTY, choices: { control: 'level' } },
+    plate: PLATE,
+    found: { zero: 20, full: DUTY.vessel.height_mm },
+  },
 ] as const;
 
 /** What is said of each setting that is too low, too high or another than it must be. */
@@ -34,6 +42,12 @@ export const BOTH_WAYS: BothWays<TransferRole> = {
     high: 'LEV-02.order',
   },
   'level.top': { low: 'LEV-02.order', high: 'LEV-02.float' },
+  // a float that was taught otherwise moves every level with it
+  'taught.bottom': {
+    low: none('a float that hangs lower than it was is judged by its levels'),
+    high: 'LEV-02.taught',
+  },
+  'taught.top': { low: 'LEV-02.taught', high: 'LEV-02.float' },
   gain: {
     low: none('with little gain it floods or drains: judged by what a session delivers'),
     high: 'LEV-11',

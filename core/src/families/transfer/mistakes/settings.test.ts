@@ -2,6 +2,11 @@ import { contextOf, DUTY, GUIDED, NUMBERED, PLATE, sound, texts, VACUUM, wordsOf
 import { benchSheet } from '../bench/bench';
 import { sessionDay } from '../bench/session';
 import { movesAbove_rpm, pumpOf } from '../effect/pump';
+import type { SettingValues } from '../../../profile';
+import { shipped } from '../../suites/shipped.fixtures';
+import { checkPlan } from '../checks/checks';
+import { planTransfer } from '../plan/plan';
+import { understand } from '../settings/understand';
 import type { TransferDuty } from '../wire/duty';
 
 const context = contextOf();
@@ -49,6 +54,44 @@ describe('LEV-02 levels', () => {
   test('mistake: the bottom above the top; near miss: under it', () => {
     expect(texts(context, { bottom: 510 })).toContain('LEV-02.order');
     expect(texts(context, { bottom: 100 })).not.toContain('LEV-02.order');
+  });
+});
+
+describe('levels in per cent of what the float was taught', () => {
+  const FLOAT = shipped('vessel-float-page-by-page') as typeof GUIDED;
+  const duty = { ...DUTY, choices: { control: 'level' as const } };
+  const taught = { zero: 50, full: 550 };
+  const known = contextOf(FLOAT, duty, { inForce: taught });
+  const read = (values: object) => understand(FLOAT, PLATE, values as SettingValues);
+
+  test('each is a height between the two, and nothing where one of them is not known', () => {
+    expect(read({ ...taught, bottom: 10, top: 60, alarm: 90 })).toMatchObject({
+      bottom_mm: 100,
+      top_mm: 350,
+      alarm_mm: 500,
+    });
+    expect(read({ zero: 50, bottom: 10, top: 60 })).toMatchObject({ bottom_mm: null, top_mm: null });
+  });
+  test('a plan asks for the same heights, in steps of the display', () => {
+    const plain = contextOf(GUIDED, duty);
+    const heights = planTransfer(plain).settings;
+    const shares = planTransfer(known);
+    expect(shares.settings.bottom_mm).toBeGreaterThanOrEqual(heights.bottom_mm! - 5);
+    expect(shares.settings.top_mm! - heights.top_mm!).toBeLessThanOrEqual(5);
+    const bottom = shares.targets.find(({ key }) => key === 'bottom')?.value as number;
+    expect(read({ ...taught, bottom }).bottom_mm).toBeCloseTo(50 + bottom * 5, 9);
+  });
+  test('PRO-01.unread: where nobody knows what it was taught no level is planned; near miss: both known', () => {
+    const unread = contextOf(FLOAT, duty, { inForce: { zero: 50 } });
+    const codes = (of: typeof known) => checkPlan(of, planTransfer(of)).map(({ text }) => text);
+    expect(codes(unread)).toContain('PRO-01.unread');
+    expect(planTransfer(unread).targets.map(({ key }) => key)).not.toContain('top');
+    expect(codes(known)).not.toContain('PRO-01.unread');
+  });
+  test('mistake: taught the wrong way round; near miss: a millimetre apart', () => {
+    const on_ = (change: SettingValues) => texts(known, change);
+    expect(on_({ zero: 400, full: 400 })).toContain('LEV-02.taught');
+    expect(on_({ zero: 399, full: 400 })).not.toContain('LEV-02.taught');
   });
 });
 

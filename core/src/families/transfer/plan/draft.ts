@@ -1,4 +1,6 @@
-import type { SharedProblem } from '../../parts/shared-problem';
+import type { Way } from '../../parts/clamped';
+import { unreadOf, type SharedProblem } from '../../parts/shared-problem';
+import { isTaughtShare, shareOfTaught_pct, taughtIn } from '../settings/taught-level';
 import type { FinishedPlan, MissingRole, PlannedTarget } from '../../parts/plan-draft';
 import { SteppedDraft } from '../../parts/stepped-draft';
 import type { TransferContext } from '../settings/context';
@@ -25,6 +27,21 @@ export class TransferDraft extends SteppedDraft<
   TransferSettings
 > {
   protected readonly quantities = TRANSFER_QUANTITIES;
+
+  /** A level that is shown as a share of what was taught goes on its steps as one; what nobody knows cannot be told in shares of it. */
+  override set(
+    role: TransferRole,
+    value: number,
+    reason: TransferReason,
+    way: Way = 'near',
+    index = 1,
+  ): void {
+    const parameter = this.parameter(role, index);
+    if (!parameter || !isTaughtShare(parameter, role)) return super.set(role, value, reason, way, index);
+    const taught = taughtIn(this.context.profile, this.values());
+    if (taught === null) this.problems.push(unreadOf(parameter, 'what its float was taught as 0 and 100 %'));
+    else this.place(parameter, role, shareOfTaught_pct(taught, value), reason, way);
+  }
 
   settings(): TransferSettings {
     const { profile, plate } = this.context;

@@ -17,6 +17,8 @@ export const TRANSFER_ROLE_WORDS: Readonly<Record<TransferRole | TransferOptionR
   'speed.greatest': 'Maximum speed',
   'level.bottom': 'Level at minimum speed',
   'level.top': 'Level at maximum speed',
+  'taught.bottom': 'Height of the float that was taught as 0 %',
+  'taught.top': 'Height of the float that was taught as 100 %',
   control: 'Control',
   'control.even': 'Even flow',
   'control.level': 'Follows the level',

@@ -4,6 +4,7 @@ import { SettingsReader } from '../../parts/settings-reader';
 import type { TransferProfile } from '../wire/job';
 import type { Control, Plant, PumpKind } from '../wire/duty';
 import type { TransferPlate } from '../wire/plate';
+import { levelOf_mm } from './taught-level';
 import { TRANSFER_QUANTITIES, type TransferRole } from './roles';
 
 /** The settings in the field's terms; null is not known, or not there. */
@@ -18,6 +19,8 @@ export interface TransferSettings {
   };
   readonly least_rpm: number | null;
   readonly most_rpm: number | null;
+  /** heights of the float that were taught as nothing and as full, where levels are shares of them */
+  readonly taught: { readonly bottom_mm: number | null; readonly top_mm: number | null };
   /** of the float's way */
   readonly bottom_mm: number | null;
   readonly top_mm: number | null;
@@ -42,6 +45,7 @@ export function understand(
 ): TransferSettings {
   const read = new SettingsReader<TransferRole>({ ...profile, behaviours }, values, TRANSFER_QUANTITIES);
   const figure = (role: TransferRole) => read.figure(role);
+  const level = (role: TransferRole) => levelOf_mm({ ...profile, behaviours }, values, role);
   const { controls } = behaviours;
   return {
     plant: read.chosen('plant'),
@@ -54,8 +58,9 @@ export function understand(
     },
     least_rpm: figure('speed.least'),
     most_rpm: figure('speed.greatest'),
-    bottom_mm: figure('level.bottom'),
-    top_mm: figure('level.top'),
+    taught: { bottom_mm: figure('taught.bottom'), top_mm: figure('taught.top') },
+    bottom_mm: level('level.bottom'),
+    top_mm: level('level.top'),
     // what knows one way alone needs no setting for it
     control: read.chosen<Control>('control') ?? (read.has('control') ? null : controls[0]),
     gain: figure('gain'),
@@ -64,7 +69,7 @@ export function understand(
     emptying_min: figure('emptying.every') ?? (read.has('emptying.every') ? null : 0),
     cleaning: read.chosen('cleaning.input'),
     cleaning_rpm: figure('cleaning.speed'),
-    alarm_mm: figure('alarm.high'),
+    alarm_mm: level('alarm.high'),
     afterCut: read.chosen('power.after-cut') ?? ownWay(behaviours.afterPowerCut),
   };
 }

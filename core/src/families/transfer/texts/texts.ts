@@ -39,6 +39,12 @@ export const TRANSFER_TEXTS = {
     will: 'After each fall it must send at least {min} at once: the flow is not even, and what is delivered is warmer.',
     todo: 'A higher top level; where the float ends, a larger vessel.',
   },
+  'LEV-02.taught': {
+    title: 'Float taught the wrong way round',
+    so: 'Nothing was taught at {bottom}, full at {top}.',
+    will: 'Every level in per cent stands for another one: it empties what is full, or never starts.',
+    todo: 'Move the float to its lowest, teach 0 %, then to its highest, and teach 100 %.',
+  },
   'LEV-02.order': {
     title: 'The bottom level lies above the top',
     so: 'Bottom {bottom}, top {top}.',
@@ -201,6 +207,7 @@ export const TRANSFER_SEVERITIES: Severities<TransferTextId> = {
   'LEV-01.pump': 'stop',
   'LEV-01.none': 'stop',
   'LEV-02.order': 'stop',
+  'LEV-02.taught': 'stop',
   'LEV-02.float': 'stop',
   'LEV-07.mean': 'stop',
   'LEV-05': 'note',
