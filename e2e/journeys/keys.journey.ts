@@ -1,4 +1,5 @@
 import { openStage, type Stage } from '../src/stage';
+import { arrive } from '../src/technician';
 
 let stage: Stage;
 beforeAll(async () => {
@@ -45,3 +46,87 @@ test('three changes are made in one walk through the menu', async () => {
     await browser.find('set-done');
   });
 }, 90_000);
+
+test('a pump nobody knows: lamps and settings read by its keys, presses counted from them, the lamp that proves it', async () => {
+  const { browser } = stage;
+  const found = async (key: string, option: string) => {
+    if (!(await browser.has(`found-choice-${key}`))) {
+      if (!(await browser.has(`found-row-${key}`))) await browser.tap(`found-menu-${MENU_OF[key]}`);
+      await browser.tap(`found-row-${key}`);
+    }
+    await browser.tap(`found-choice-${key}-${option}`);
+    await browser.find(`found-row-${key}`);
+  };
+  await browser.walk('keys-lamps', async () => {
+    await browser.goTo('/pump/pump-quay');
+    await browser.tap('start-job');
+    await arrive(browser, []);
+    await browser.type('found-input-length', '100');
+    await browser.tap('record-length');
+    // the lamp first, as one meets it
+    await found('outside', 'steady');
+    await browser.tap('found-row-mode');
+    expect(await plain('way-mode')).toMatch(/hold Previous.*hold Set 3 s/);
+    await found('mode', 'hand');
+    await browser.says('otherwise-outside', 'with these settings: Dark');
+    // the next one on the same way is one press on
+    await browser.says('way-stopKind', '1 press; by way of home 3.');
+    for (const [key, option] of [
+      ['stopKind', 'stops'],
+      ['wire', 'off'],
+      ['dry', 'stop'],
+      ['cut', 'wait'],
+      ['fault', 'go'],
+    ])
+      await found(key, option);
+    // behind its code, digit by digit
+    await browser.tap('found-row-limit');
+    expect(await plain('way-limit')).toContain('code 27: Up ×2 Next Up ×7');
+    await browser.type('found-input-limit', '180');
+    await browser.tap('record-limit');
+    await browser.tap('to-plan');
+    await browser.tap('agree-plan');
+    await browser.tap('to-set');
+    if (await browser.has('power-back-save')) await browser.tap('power-back-save');
+    const walked: string[] = [];
+    for (;;) {
+      await browser.until(
+        'a card, or the end',
+        async () =>
+          (await browser.has('set-done')) ||
+          (await browser.has('set-target')) ||
+          (await browser.has('row-left-shown')),
+      );
+      if (await browser.has('set-done')) break;
+      for (const id of await browser.allOf('dial-')) walked.push(await plain(id));
+      const left = await browser.text('set-left');
+      if (await browser.has('row-left-shown')) await browser.tap('row-left-shown');
+      else if (await browser.has('readback-save')) {
+        await browser.type('readback', /\d+/.exec(await browser.text('set-target'))?.[0] ?? '');
+        await browser.tap('readback-save');
+      } else await browser.choose('readback', (await browser.text('set-target')).trim());
+      await browser.until(
+        'the next card',
+        async () => (await browser.has('set-done')) || (await browser.text('set-left')) !== left,
+      );
+    }
+    expect(walked.join(' ')).toContain(
+      'From HAnd: by hand to 4–20: signal, 2 presses; the first only makes it flash',
+    );
+    await browser.tap('to-prove');
+    await browser.tap('check-seen-outside');
+    await browser.tap('seen-seen-outside-steady');
+    await browser.says('check-seen-outside', 'as expected');
+  });
+}, 120_000);
+
+/** The menus in which settings are found that no shown row leads to. */
+const MENU_OF: Readonly<Record<string, string>> = {
+  outside: 'shown',
+  stopKind: 'outside',
+  wire: 'outside',
+  dry: 'limits',
+  cut: 'limits',
+  fault: 'limits',
+  limit: 'limits',
+};

@@ -95,7 +95,7 @@ async function prove(stage: Stage, thumb: Thumb): Promise<void> {
     await tryOne(thumb, check);
     await browser.says(`check-${check.key}`, 'as expected');
   }
-  for (const one of ['set-up', 'access', 'covers'])
+  for (const one of ['link', 'afar', 'set-up', 'access', 'covers'])
     if (await browser.has(`leaving-${one}`)) await thumb.tap(`leaving-${one}`);
   await thumb.tap('automatic-plain');
   await browser.says('automatic', 'Returned to automatic');

@@ -5,7 +5,14 @@ export type { AnyWork, Work, WorkSaid } from './parts/work';
 export type { Ground } from './parts/ground';
 export type * from './view';
 export * from './all';
-export { isOptionRole, optionRolesOf, roleInWords, rolesOfFamily, roleUnitFault } from './roles';
+export {
+  besidesFault,
+  isOptionRole,
+  optionRolesOf,
+  roleInWords,
+  rolesOfFamily,
+  roleUnitFault,
+} from './roles';
 export { tryProfile, UNPLANNED, works, type Tried } from './try-profile';
 export { ALL_TEXTS } from './texts';
 export { EVENT_WORDS, scenarioSchema } from './events';

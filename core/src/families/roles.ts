@@ -23,6 +23,14 @@ export function roleUnitFault(family: FamilyName, parameter: Parameter): string 
   return q === undefined || unitFits(parameter, q) ? null : wrongUnit(unit, INTERNAL_UNIT[q]);
 }
 
+/** What is wrong with what a choice settles besides, in words: a meaning of another setting, or a figure where there is one; null where nothing is. */
+export function besidesFault(family: FamilyName, role: string, means: string | number): string | null {
+  if (!rolesOfFamily(family).includes(role)) return `“${role}” is no role of a ${family} pump.`;
+  if (typeof means === 'number')
+    return familyOf(family).quantities[role] === undefined ? `“${role}” holds no figure.` : null;
+  return optionRolesOf(family, role).includes(means) ? null : `“${means}” is no choice of “${role}”.`;
+}
+
 /** A meaning in words; the meaning itself where a family has no such word. */
 export function roleInWords(family: FamilyName, role: string): string {
   return familyOf(family).roleWords[role] ?? role;

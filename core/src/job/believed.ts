@@ -1,4 +1,4 @@
-import type { SettingValue } from '../profile';
+import { inOrderOfWork, movesByItself, type SettingValue } from '../profile';
 import { inForce, keyOf, sameValue } from '../sheet';
 import type { LastLeft, Origin } from '../visit';
 import { rowsOf } from './sheet/rows';
@@ -21,8 +21,10 @@ export function lastLeftOf(document: JobDocument): LastLeft | null {
   const against = { ...before?.against };
   const own: Origin = { source: 'left', date: document.job.plannedFor };
   let known = false;
+  const moving = movingKeys(document);
   for (const row of rowsOf(document)) {
     const key = keyOf(row.address);
+    if (moving.has(key)) continue;
     // put back by the change of another and not read since: whatever was known of it is not true any more
     if (row.rewrittenBy !== undefined) {
       delete values[key];
@@ -39,6 +41,15 @@ export function lastLeftOf(document: JobDocument): LastLeft | null {
     }
   }
   return known ? believedAs(own, values, origins, against) : before;
+}
+
+/** What goes on by itself is left by nobody: a lamp that was dark on arrival may be lit by what was set since. */
+function movingKeys({ profile }: JobDocument): ReadonlySet<string> {
+  return new Set(
+    inOrderOfWork(profile)
+      .filter(movesByItself)
+      .map(({ key }) => key),
+  );
 }
 
 /**

@@ -159,6 +159,12 @@ test.each<[string, typeof TIMERS, (copy: Loose) => unknown, string]>([
   ],
   ['a code of letters', TIMERS, (p) => (at(p, 'password').route[2].digits = 'abc'), 'one to eight digits'],
   [
+    'its own meaning beside it',
+    LAMPS,
+    (p) => (at(p, 'mode').options[0].also = { mode: 'mode.manual' }),
+    'stands at the choice, not beside it',
+  ],
+  [
     'a meaning that another setting has',
     LAMPS,
     (p) => (at(p, 'mode').options[0].also = { 'pulse.memory': 'memory.on' }),

@@ -190,6 +190,7 @@ export const parameterSchema = z
 export type Parameter = z.infer<typeof parameterSchema>;
 
 interface OfAnyKind {
+  readonly role?: string;
   readonly type: 'number' | 'choice' | 'time' | 'days' | 'text';
   readonly longest?: number;
   readonly options?: readonly ParameterOption[];
@@ -204,7 +205,7 @@ interface OfAnyKind {
 
 /** What a parameter of its kind cannot be. */
 function complainOfKind(parameter: OfAnyKind, complain: (field: string, message: string) => void): void {
-  const { type, options = [], fixed, seen, expects } = parameter;
+  const { type, role, options = [], fixed, seen, expects } = parameter;
   const delivered = parameter.default;
   if (type === 'text' && parameter.longest === undefined)
     complain('longest', 'Say how many signs of a text the display has.');
@@ -212,6 +213,8 @@ function complainOfKind(parameter: OfAnyKind, complain: (field: string, message:
     complain('longest', 'Only a text has a number of signs.');
   if (type === 'days' && options.some(({ value: days }) => !DAYS.test(days)))
     complain('options', 'A group of days is its days as digits, 1 for Monday, as 12345.');
+  if (role !== undefined && options.some(({ also }) => typeof also?.[role] === 'string'))
+    complain('options', 'What a choice itself means stands at the choice, not beside it.');
   if (seen !== undefined && fixed) complain('fixed', 'What is only looked at is no setting.');
   if (seen !== undefined && parameter.dial !== undefined)
     complain('dial', 'What is only looked at is not changed by keys.');

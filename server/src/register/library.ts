@@ -1,6 +1,6 @@
 import type { Library, ProductResource } from '@barythm/contract/resources';
-import { isOptionRole, rolesOfFamily, roleUnitFault } from '@barythm/core/families';
-import { contentHash, rolesIn, type Parameter } from '@barythm/core/profile';
+import { besidesFault, isOptionRole, rolesOfFamily, roleUnitFault } from '@barythm/core/families';
+import { contentHash, type Parameter } from '@barythm/core/profile';
 import type { AnyProfile } from '@barythm/core/families';
 import type { Database } from '../db';
 import { problems } from '../problems';
@@ -90,22 +90,26 @@ function unitFaults(
 
 function unknownRoles(profile: AnyProfile): { field: string; words: string }[] {
   const { family } = profile;
-  const known = (role: string) => rolesOfFamily(family).includes(role);
   return profile.parameters.flatMap((parameter, i) => [
-    ...rolesIn(parameter)
-      .filter((role) => !known(role))
-      .map((role) => ({
-        field: `parameters.${i}.role`,
-        words: `“${role}” is no role of a ${family} pump.`,
-      })),
+    ...(parameter.role !== undefined && !rolesOfFamily(family).includes(parameter.role)
+      ? [{ field: `parameters.${i}.role`, words: `“${parameter.role}” is no role of a ${family} pump.` }]
+      : []),
     ...unitFaults(family, parameter, i),
-    ...(parameter.options ?? []).flatMap(({ role, also = {} }, k) =>
-      [...(role === undefined ? [] : [role]), ...Object.values(also)]
-        .filter((meaning): meaning is string => typeof meaning === 'string' && !isOptionRole(family, meaning))
-        .map((meaning) => ({
-          field: `parameters.${i}.options.${k}.role`,
-          words: `“${meaning}” is no role of a choice.`,
-        })),
+    ...(parameter.options ?? []).flatMap(({ also = {} }, k) =>
+      Object.entries(also).flatMap(([role, means]) => {
+        const words = besidesFault(family, role, means);
+        return words === null ? [] : [{ field: `parameters.${i}.options.${k}.also`, words }];
+      }),
+    ),
+    ...(parameter.options ?? []).flatMap(({ role }, k) =>
+      role === undefined || isOptionRole(family, role)
+        ? []
+        : [
+            {
+              field: `parameters.${i}.options.${k}.role`,
+              words: `“${role}” is no role of a choice.`,
+            },
+          ],
     ),
   ]);
 }

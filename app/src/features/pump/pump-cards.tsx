@@ -1,5 +1,5 @@
 import type { PumpResource } from '@barythm/contract/resources';
-import { inOrderOfWork } from '@barythm/core/profile';
+import { inOrderOfWork, movesByItself } from '@barythm/core/profile';
 import { dateInWords, siteTime } from '@barythm/core/time';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -20,7 +20,8 @@ const LONG_SHEET = 20;
 
 /** What the controller is believed to hold, and how that is known. */
 export function SettingsCard({ pump, state }: { pump: PumpResource; state: Known }) {
-  const settings = inOrderOfWork(pump.profile);
+  // a lamp says nothing of now
+  const settings = inOrderOfWork(pump.profile).filter((parameter) => !movesByItself(parameter));
   const [all, setAll] = useState(settings.length <= LONG_SHEET);
   const shown = all ? settings : settings.slice(0, LONG_SHEET / 2);
   return (
@@ -36,7 +37,12 @@ export function SettingsCard({ pump, state }: { pump: PumpResource; state: Known
               <TriadSign column={seenByTechnician(state, parameter.key) ? 'left' : 'found'} />
               <View style={styles.grow}>
                 <Words>{parameter.label}</Words>
-                {value !== undefined && knownFrom(state, parameter.key) !== null && (
+                {parameter.fixed && (
+                  <Words size="small" colour="quiet">
+                    fixed in the controller
+                  </Words>
+                )}
+                {value !== undefined && !parameter.fixed && knownFrom(state, parameter.key) !== null && (
                   <Words size="small" colour="quiet">
                     {knownFrom(state, parameter.key)}
                   </Words>

@@ -3,6 +3,7 @@ import { shipped } from '@barythm/core/families/suites/shipped.fixtures';
 import { forgetDrafts } from '../../draft/use-draft';
 import { ClockCard } from '../../features/job/as-found/clock-card';
 import { MessagesCard } from '../../features/job/as-found/messages-card';
+import { ResetsCard } from '../../features/job/as-found/resets-card';
 import { MOTOR, standJob } from '../../testing/job-stand';
 import { press, wordsOf } from '../../testing/touch';
 import { PageKeys } from './page-keys';
@@ -24,6 +25,14 @@ test('the clock and the list of faults come with their keys, where they are aske
   press('messages-for-nothing');
   press('messages-pump-runs');
   expect(page('faults')).toMatch(/Down ×6.*shows “Last faults”/);
+});
+
+test('a counter that was reset comes with the keys to the counters', () => {
+  standJob(SOFT, <ResetsCard />);
+  press('reset-what-reminder');
+  expect(screen.queryByTestId('page-counters')).toBeNull();
+  press('reset-what-counter');
+  expect(page('counters')).toMatch(/Down ×7.*shows “Counters”/);
 });
 
 test('a profile that does not say them shows none', () => {

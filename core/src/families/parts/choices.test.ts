@@ -1,8 +1,8 @@
 import type { Parameter } from '../../profile';
 import { bareContext } from '../../job';
 import { parameterWithRole } from '../../profile';
-import { familyOf, type AnyProfile } from '../index';
-import { shipped } from '../suites/shipped.fixtures';
+import { besidesFault, familyOf, type AnyProfile } from '../index';
+import { SHIPPED, shipped } from '../suites/shipped.fixtures';
 import { bestOption, isNearEnough, type Wants } from './choices';
 
 const STEP = shipped('circulator-one-button').parameters.find(({ key }) => key === 'step') as Parameter;
@@ -92,4 +92,17 @@ describe('in a plan', () => {
     const lamps = shipped('metering-outside-lamps');
     expect(planned(lamps, /current signal/).targets).toContainEqual(['mode', 'signal4']);
   });
+});
+
+test('what a choice settles besides is a meaning of that setting, or a figure where it holds one', () => {
+  expect(besidesFault('metering', 'signal.range', 'range.4-20')).toBeNull();
+  expect(besidesFault('metering', 'signal.range', 'memory.on')).toContain('is no choice of “signal.range”');
+  expect(besidesFault('metering', 'gearbox', 'A')).toContain('is no role of a metering pump');
+  expect(besidesFault('circulator', 'head', 2.5)).toBeNull();
+  expect(besidesFault('circulator', 'mode', 2.5)).toBe('“mode” holds no figure.');
+  for (const profile of SHIPPED)
+    for (const { options = [] } of profile.parameters)
+      for (const { also = {} } of options)
+        for (const [role, means] of Object.entries(also))
+          expect([profile.id, besidesFault(profile.family, role, means)]).toEqual([profile.id, null]);
 });

@@ -1,6 +1,6 @@
 import { familyOf, ALL_TEXTS, type JobCommand, type JobCommandBody, type JobDocument } from '../../families';
 import { decisionOn, openEnded, renderFinding, type Finding } from '../../findings';
-import { addressOf, meaningOf, wordsFor, type Parameter } from '../../profile';
+import { addressOf, meaningOf, movesByItself, wordsFor, type Parameter } from '../../profile';
 import { inForce, sameValue, type SheetEntry, type SheetRow } from '../../sheet';
 import { inWordsFor, presentReader } from '../../units';
 import {
@@ -13,11 +13,13 @@ import {
   type LastLeft,
   lastRecord,
   recordsOf,
+  standsAs,
 } from '../../visit';
 import { clockWords } from '../arrival/clock';
 import { originOf } from '../believed';
 import { isUntouched } from '../gates';
 import { offeredChecks } from '../proof/offered-checks';
+import { seenKey } from '../proof/seen-checks';
 import { RESETS } from '../arrival/on-arrival';
 import { changedLines } from './changed-lines';
 import { leavesOf } from './leaves';
@@ -67,7 +69,10 @@ export function summarise(view: JobView): HandoverSummary {
     lastRecord(document, 'automatic') !== null && !view.findings.job.some((f) => f.code === 'ANY-03');
   const { handOver } = familyOf(view.family);
   const { first, behind, tried, proof } = handOver.part(view);
-  const settings = view.parameters.map((parameter) => settingOf(parameter, view));
+  // what is fixed in the controller was left by nobody
+  const settings = view.parameters
+    .filter(({ fixed }) => !fixed)
+    .map((parameter) => settingOf(parameter, view));
   return {
     formatVersion: 2,
     siteDate: view.today,
@@ -153,10 +158,18 @@ function settingOf(parameter: Parameter, view: JobView): HandoverSetting {
     found: words(row?.found),
     ...(row?.found?.confirmed ? { foundBy: confirmedBy(view.document.lastLeft, parameter) } : {}),
     target: words(row?.target),
-    ...leftOf(row, view.document.lastLeft, parameter),
+    ...(movesByItself(parameter)
+      ? seenLast(view, parameter)
+      : leftOf(row, view.document.lastLeft, parameter)),
     changed: Boolean(left && !sameValue(left.value, row?.found?.value)),
     reason: row?.target?.reason ?? null,
   };
+}
+
+/** A lamp shows what it shows now, and not what it showed on arrival: as it was seen last, where somebody looked again. */
+function seenLast({ checks }: JobView, parameter: Parameter): Pick<HandoverSetting, 'left' | 'leftBy'> {
+  const last = checks.find((judged) => judged.check.key === seenKey(parameter) && standsAs(judged));
+  return last ? { left: last.verdict.seen, leftBy: 'read back' } : { left: null, leftBy: null };
 }
 
 /** Confirmed in one go with the others, and read by nobody: it stays what it was, whoever signs. */

@@ -2,7 +2,7 @@ import { shipped } from '../../families/suites/shipped.fixtures';
 import { familyOf, type AnyProfile } from '../../families';
 import { addressOf, inOrderOfWork, type SettingValue } from '../../profile';
 import { Walk } from '../testing/walk.fixtures';
-import { gateOfHandover, leftAsFound, linksMade, offeredChecks } from '..';
+import { gateOfHandover, lastLeftOf, leftAsFound, linksMade, offeredChecks, summarise } from '..';
 
 const LAMPS = shipped('metering-outside-lamps');
 const MODULE = shipped('circulator-module-browser');
@@ -56,6 +56,22 @@ describe('a lamp as a proof', () => {
     expect(walk.view.checks[1].voided).toBe(false);
     left(walk, 'mode', 'signal0');
     expect(walk.view.checks[1].voided).toBe(true);
+  });
+  test('the paper says what it showed when it was looked at last, never what it showed on arrival as what was left', () => {
+    const walk = arrived();
+    walk.plan();
+    walk.acceptStops();
+    walk.set();
+    const line = () =>
+      summarise(walk.view).settings.find(({ address: at }) => at === address(LAMPS, 'outside'));
+    expect(line()).toMatchObject({ found: 'Dark', left: null, leftBy: null });
+    walk.record({ kind: 'discharge-safe', how: 'Into a container.' });
+    walk.record({ kind: 'check', check: 'seen-outside', seen: 'steady', figures: {}, note: '' });
+    expect(line()).toMatchObject({ found: 'Dark', left: 'Steady', leftBy: 'read back' });
+    // and nobody takes it over from there
+    expect(walk.view.values.force.outside).toBeUndefined();
+    expect(lastLeftOf(walk.document)?.values).not.toHaveProperty('strokes');
+    expect(lastLeftOf(walk.document)?.values).toHaveProperty('mode');
   });
   test('one of which nothing is expected is asked for as a proof by nobody', () => {
     expect(offeredChecks(arrived().view).map(({ key }) => key)).not.toContain('seen-waits');

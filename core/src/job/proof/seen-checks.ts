@@ -24,7 +24,7 @@ export function seenChecks(profile: Profile, values: SettingValues): ProofCheck[
       {
         ...stateCheck(
           {
-            key: `seen-${key.replace('/', '-')}`,
+            key: seenKey({ key }),
             about: { kind: 'seen' },
             title: label,
             method: `Look at it: it is ${SEEN_WORDS[seen]}.`,
@@ -38,6 +38,9 @@ export function seenChecks(profile: Profile, values: SettingValues): ProofCheck[
     ];
   });
 }
+
+/** The key of the check of a lamp or sign. */
+export const seenKey = ({ key }: Pick<Parameter, 'key'>): string => `seen-${key.replace('/', '-')}`;
 
 /** Addresses of the settings that what it shows hangs on. */
 function hangsOn(profile: Profile, { expects = [] }: Parameter): string[] {

@@ -11,6 +11,7 @@ import { Choice } from '../../../ui/fields/choice';
 import { Field } from '../../../ui/fields/field';
 import { Words } from '../../../ui/words/words';
 import { TakeBack, useJobScope } from '../../../kit/job';
+import { PageKeys } from '../../../kit/keys';
 
 interface Draft {
   readonly what: ResetOf | null;
@@ -74,6 +75,7 @@ export function ResetsCard() {
             value={draft.what}
             onChange={(what) => set({ what })}
           />
+          {draft.what === 'counter' && <PageKeys of="counters" />}
           {draft.what === 'breaker' && (
             <Words bold colour="ochre">
               Once at most. If it trips again, leave it off and locked: a licensed electrician finds the
