@@ -4,6 +4,6 @@ export { limitsInWords } from './limits-in-words';
 export { Opening } from './opening';
 export { PageKeys } from './page-keys';
 export { RouteKeys } from './route-keys';
-export { useDisplay } from './use-display';
+export { linkOf, useDisplay } from './use-display';
 export { useAtPanel } from './use-panel';
 export { WayKeys } from './way-keys';

@@ -6,6 +6,8 @@ import { forgetDrafts } from '../../draft/use-draft';
 import { standJob } from '../../testing/job-stand';
 import { press, wordsOf } from '../../testing/touch';
 import { ReadBack } from '../set/read-back';
+import { Button } from '../../ui/button';
+import { useDisplay } from './use-display';
 import { WayKeys } from './way-keys';
 
 afterEach(() => forgetDrafts(''));
@@ -18,6 +20,19 @@ type Shipped = typeof MODULE;
 const of = (profile: Shipped, key: string): Parameter =>
   inOrderOfWork(profile).find((one) => one.key === key)!;
 const words = (id: string) => wordsOf(id).replace(/\s+/g, ' ');
+
+/** Settings that were read just now. */
+function Probe() {
+  const display = useDisplay();
+  return ['sensorKind', 'lock'].map((key) => (
+    <Button
+      key={key}
+      label={key}
+      testID={`was-${key}`}
+      onPress={() => display.wasAt(of(MODULE, key), 'read')}
+    />
+  ));
+}
 
 describe('at which panel', () => {
   const stand = (key: string) => standJob(MODULE, <WayKeys parameter={of(MODULE, key)} doing="set" />);
@@ -54,6 +69,22 @@ describe('what opens it', () => {
     expect(words('opens-by')).toBe(
       'Isolated and locked off, by someone licensed for it: a link between terminals 31 and 32. Switch on; undo it afterwards in the same way.',
     );
+  });
+  test('the display begins anew where the link goes in or out, and stands where it was between two that it opens', () => {
+    standJob(
+      MODULE,
+      <>
+        <Probe />
+        <WayKeys parameter={of(MODULE, 'range')} doing="read" />
+        <WayKeys parameter={of(MODULE, 'lock')} doing="read" />
+      </>,
+    );
+    press('was-sensorKind');
+    expect(words('way-range')).toContain('The display shows');
+    expect(words('way-lock')).toContain('home first');
+    press('was-lock');
+    expect(words('way-range')).toContain('home first');
+    expect(words('way-lock')).toContain('The display shows');
   });
   test('keys while a word stands, and how long it does', () => {
     const opensBy = { by: 'word', shows: 'SEt', within_s: 8 } as const;

@@ -10,6 +10,8 @@ export interface Display {
   readonly keypad: Keypad | null;
   /** where it stands in the menu; null where nobody knows */
   readonly at: string | null;
+  /** the link between terminals that the menu stands open by where it is; null where none */
+  readonly link: string | null;
   /** somebody says what it shows; null: something else */
   readonly say: (at: string | null) => void;
   /** a setting was read, or set and stored: it stands there now */
@@ -27,6 +29,10 @@ const MINUTE_ms = 60_000;
 /** A setting with which the supply is switched: the display begins anew after it. */
 const isSwitchedOff = ({ needsRestart, enterWhen }: Parameter) =>
   needsRestart || enterWhen === 'isolated' || enterWhen === 'power-up';
+
+/** The link between terminals by which a setting opens; null where none does. */
+export const linkOf = ({ opensBy }: Partial<Parameter>): string | null =>
+  opensBy?.by === 'wiring' ? opensBy.connect : null;
 
 /**
  * When something else was last done at the pump (a page was looked at, a proof tried, the supply switched): whoever did it may have left
@@ -48,10 +54,18 @@ export function useDisplay(): Display {
   const stands_ms = Math.min(LEFT_ALONE_ms, (access?.closesAfter_min ?? Infinity) * MINUTE_ms);
   const stillThere = now - Number(since) < stands_ms && workedOn(view.document) <= Number(since);
   const at = id !== null && stillThere ? id : null;
+  // a link goes in and comes out with the supply off
+  const opened = view.parameters.find(
+    (one) =>
+      at !== null &&
+      linkOf(one) !== null &&
+      (keypad?.after(one.key, 'read') === at || keypad?.after(one.key, 'set') === at),
+  );
   const say = (next: string | null) => setKept(next === null ? null : `${Date.now()} ${next}`);
   return {
     keypad,
     at,
+    link: opened ? linkOf(opened) : null,
     say,
     wasAt: (parameter, doing) => {
       const next = keypad?.after(parameter.key, doing) ?? null;

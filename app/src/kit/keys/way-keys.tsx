@@ -10,7 +10,7 @@ import { SPACE } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import { Opening } from './opening';
 import { RouteKeys } from './route-keys';
-import { useDisplay, type Display } from './use-display';
+import { linkOf, useDisplay, type Display } from './use-display';
 import { useAtPanel } from './use-panel';
 
 interface WayKeysProps {
@@ -61,7 +61,9 @@ const RUNS = {
 /** The keys from what the display shows now; by the profile's route where it does not say how one gets about. */
 function OwnKeys({ parameter, doing, behind, inline }: WayKeysProps) {
   const display = useDisplay();
-  const { keypad, at } = display;
+  const { keypad } = display;
+  // where a link goes in or comes out on the way, the display begins anew
+  const at = display.link === linkOf(parameter) ? display.at : null;
   const runs = doing === 'set' && isKeyedRunning(parameter) ? [RUNS] : [];
   if (!keypad?.has(parameter))
     return (
@@ -73,7 +75,7 @@ function OwnKeys({ parameter, doing, behind, inline }: WayKeysProps) {
   const way = keypad.way(from, parameter.key, doing);
   return (
     <View style={styles.way} testID={`way-${parameter.key}`}>
-      {!behind && <From display={display} keypad={keypad} />}
+      {!behind && <From display={{ ...display, at }} keypad={keypad} />}
       {way === null ? (
         <>
           <Words>No way is described from there. From the home display:</Words>

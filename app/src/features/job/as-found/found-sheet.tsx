@@ -9,7 +9,7 @@ import { Card } from '../../../ui/card';
 import { TriadName } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
 import { useJobScope } from '../../../kit/job';
-import { useDisplay } from '../../../kit/keys';
+import { linkOf, useDisplay } from '../../../kit/keys';
 import { valueWords } from '../../../kit/value';
 import { FoundEntry } from './found-entry';
 import { FoundMenu } from './found-menu';
@@ -115,9 +115,10 @@ function Fixed({ parameters }: { parameters: readonly Parameter[] }) {
 
 /** The setting of the menu that the display is nearest to, on the shortest walk over all of them; null where nobody knows where it stands. */
 function useNearest(used: readonly Parameter[]): Parameter | null {
-  const { keypad, at } = useDisplay();
+  const { keypad, at, link } = useDisplay();
   const keys = used
-    .filter((parameter) => keypad?.has(parameter))
+    // what a link opens is read together: it goes in and out with the supply off
+    .filter((parameter) => keypad?.has(parameter) && linkOf(parameter) === link)
     .map(({ key }) => key)
     .join('\n');
   const first = useMemo(
