@@ -1,6 +1,8 @@
-import { FAMILY_NAMES } from '../../families';
+import { FAMILY_NAMES, familyOf } from '../../families';
+import { shipped } from '../../families/suites/shipped.fixtures';
+import type { SheetEntry } from '../../sheet';
 import { samplesOf } from '../../families/suites/samples.fixtures';
-import { parameterAt } from '../../profile';
+import { addressOf, inOrderOfWork, parameterAt, type Parameter } from '../../profile';
 import { Walk, type Sample } from '../testing/walk.fixtures';
 import { inOneLook, MOST_IN_A_LOOK } from './in-one-look';
 import { toEnter } from './to-enter';
@@ -56,6 +58,40 @@ test.each(ALL)(
     }
   },
 );
+
+test('what a link or a word opens, what learns anew, and what is at another panel each stay by themselves', () => {
+  const profile = shipped('circulator-module-browser');
+  const { duty, plate } = familyOf(profile.family).examples(profile)[0];
+  const walk = new Walk({ profile, duty, plate });
+  walk.arrive();
+  walk.found({});
+  const rows = inOrderOfWork(profile)
+    .filter(({ seen, fixed, group }) => !seen && !fixed && group !== 'shown')
+    .map((parameter) => {
+      const target = {
+        id: parameter.key,
+        address: addressOf(parameter),
+        kind: 'target',
+        value: 'x',
+      } as SheetEntry;
+      return { address: target.address, found: null, target, left: null };
+    });
+  const looks: Parameter[][] = [];
+  for (let open = rows; open.length > 0;) {
+    const look = inOneLook(walk.view, open);
+    looks.push(look.flatMap(({ address }) => parameterAt(profile, address) ?? []));
+    open = open.slice(look.length);
+  }
+  expect(looks.flat()).toHaveLength(rows.length);
+  for (const look of looks) {
+    expect(new Set(look.map(({ panel }) => panel)).size).toBe(1);
+    if (look.length > 1)
+      for (const { key, opensBy, relearns } of look)
+        expect([key, opensBy, relearns]).toEqual([key, undefined, undefined]);
+  }
+  const alone = looks.filter(({ length }) => length === 1).map(([{ key }]) => key);
+  expect(alone).toEqual(expect.arrayContaining(['name', 'mode', 'sensorKind', 'range']));
+});
 
 test('a program is one look, with its own switch last; what showed something else is by itself', () => {
   const walk = planned(samplesOf('pool')[0]);

@@ -43,6 +43,8 @@ export function inOneLook(
       placeOf(row) !== placeOf(first) ||
       alone(row, parameter) ||
       parameter.enterWhen !== start.enterWhen ||
+      // at another panel nobody sees both
+      parameter.panel !== start.panel ||
       isReadFirst(row) !== isReadFirst(first)
     );
   });
