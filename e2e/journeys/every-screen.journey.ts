@@ -18,7 +18,7 @@ const SCREENS: readonly [path: string, sign: string][] = [
   [`/job/${OPEN}/hand-over`, 'sign'],
   [`/job/${DONE}/hand-over`, 'downloads'],
   ['/pump/pump-tub', 'drift'],
-  ['/bench', 'bench-SRC-DP-03'],
+  ['/bench', 'bench-CLI-DP-01'],
   ['/bench/pump-quarantine', 'bench-stroke'],
   ['/register/files', 'register-file'],
   ['/register/new', 'new-profile'],
