@@ -46,6 +46,8 @@ describe('at which panel', () => {
     screen.unmount();
     stand('head');
     expect(words('panel-steps')).toBe('Settings › Mode › Head');
+    expect(words('at-panel-now')).toBe('At hand: Browser page.');
+    press('at-panel-else');
     press('at-panel-panel');
     expect(words('way-head')).toContain('hold Wheel 3 s');
     screen.unmount();

@@ -11,7 +11,7 @@ import { Words } from '../../ui/words/words';
 import { Opening } from './opening';
 import { RouteKeys } from './route-keys';
 import { linkOf, useDisplay, type Display } from './use-display';
-import { useAtPanel } from './use-panel';
+import { useAtPanel, type AtPanel } from './use-panel';
 
 interface WayKeysProps {
   readonly parameter: Pick<Parameter, 'key' | 'route'> & Partial<Parameter>;
@@ -29,15 +29,7 @@ export function WayKeys(props: WayKeysProps) {
   return (
     <>
       {parameter.opensBy && <Opening opensBy={parameter.opensBy} />}
-      {several && !behind && (
-        <Choice
-          label="At hand"
-          testID="at-panel"
-          options={offered.map(({ key, label }) => ({ value: key, label }))}
-          value={panel?.key ?? null}
-          onChange={say}
-        />
-      )}
+      {several && !behind && <AtHand offered={offered} panel={panel} onSay={say} />}
       {elsewhereOnly && <Words bold>Only at: {panel?.label}.</Words>}
       {panel?.caution && (
         <Words size="small" bold colour="ochre">
@@ -52,6 +44,36 @@ export function WayKeys(props: WayKeysProps) {
 /** A knob is turned at a pump that is seen to stroke; keys are pressed at a display. */
 const isKeyedRunning = ({ enterWhen, entry }: Partial<Parameter>) =>
   enterWhen === 'running' && entry !== 'knob';
+/** Which panel is at hand: asked once, and said in a line from then on. */
+function AtHand({
+  offered,
+  panel,
+  onSay,
+}: Pick<AtPanel, 'offered' | 'panel'> & { onSay: (key: string) => void }) {
+  const [asks, setAsks] = useState(false);
+  if (panel !== null && !asks)
+    return (
+      <View style={styles.from}>
+        <Words size="small" colour="quiet" style={styles.grow} testID="at-panel-now">
+          At hand: {panel.label}.
+        </Words>
+        <Button kind="quiet" label="Another" testID="at-panel-else" onPress={() => setAsks(true)} />
+      </View>
+    );
+  return (
+    <Choice
+      label="Which is at hand?"
+      testID="at-panel"
+      options={offered.map(({ key, label }) => ({ value: key, label }))}
+      value={panel?.key ?? null}
+      onChange={(key) => {
+        onSay(key);
+        setAsks(false);
+      }}
+    />
+  );
+}
+
 /** What is set while it runs moves water: somebody sees to that before the keys are shown. */
 const RUNS = {
   key: '',
