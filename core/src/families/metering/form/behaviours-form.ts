@@ -27,6 +27,7 @@ export const BEHAVIOURS_FORM = formOf(meteringBehavioursSchema, {
       says,
       asks: [
         'stopInput',
+        'stopWarnsFirst',
         'dry',
         'afterPowerCut',
         'afterFault',

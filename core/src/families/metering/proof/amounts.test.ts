@@ -18,6 +18,8 @@ import { proofChecks } from './checks';
 import { judge } from './readings';
 import { understand } from '../settings/understand';
 import type { SettingValues } from '../../../profile';
+import { shipped } from '../../suites/shipped.fixtures';
+import type { MeteringProfile } from '../wire/job';
 
 const checks = (context: MeteringContext, values: SettingValues) =>
   proofChecks(context, understand(context.profile, context.plate, values));
@@ -188,4 +190,25 @@ describe('tolerances', () => {
 test('pulse duties keep their own words', () => {
   expect(check(pulseContext(), SOUND_PULSE, 'pulses').expected).toBe('one stroke for 3 pulses');
   expect(PULSE_DUTY.mode).toBe('pulse');
+});
+
+describe('a stop input in two stages', () => {
+  const profile = shipped('pulse-two-stage-stop') as MeteringProfile;
+  const settings = { mode: 'times', factor: 2, length: 100, stopKind: 'stops' };
+  const first = (of: MeteringProfile, stopContact: boolean) => {
+    const base = pulseContext({ place: { ...PULSE_DUTY.place, stopContact } });
+    return checks({ ...base, profile: of }, settings).find(({ key }) => key === 'stop-first');
+  };
+  test('its first stage is tried where something is wired to it, and told right from wrong', () => {
+    const check = first(profile, true)!;
+    expect(check.expected).toBe('it doses on, and shows: lamp “STOP” flashes');
+    const judged = (seen: string) => judgeCheck(check, { check: check.key, seen, figures: {} }, null);
+    expect(judged('warns').ok).toBe(true);
+    expect([judged('silent').pattern?.code, judged('stands').pattern?.code]).toEqual(['MET-10', 'MET-10']);
+  });
+  test('near misses: nothing wired to it, or one stage alone', () => {
+    expect(first(profile, false)).toBeUndefined();
+    const { stopWarnsFirst: _, ...behaviours } = profile.behaviours;
+    expect(first({ ...profile, behaviours }, true)).toBeUndefined();
+  });
 });

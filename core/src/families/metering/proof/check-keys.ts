@@ -4,6 +4,7 @@ export const CHECK_KEYS = [
   'stop-open',
   'stop-closed',
   'stop-wire',
+  'stop-first',
   'level-warn',
   'level-stop',
   'prime',

@@ -83,6 +83,35 @@ function stopContact({ duty, profile }: MeteringContext, settings: MeteringSetti
       !permits,
       'Extra-low voltage side only; mains terminals belong to a licensed electrician.',
     ),
+    ...firstStage(profile.behaviours.stopWarnsFirst),
+  ];
+}
+
+/** A stop input in two stages warns before it stops: whoever is to change the drum is told while it still doses. */
+function firstStage(shows: string | undefined): MeteringCheck[] {
+  if (shows === undefined) return [];
+  const silent = [
+    'MET-10',
+    'wiring',
+    'The first stage is not told',
+    'Which contact of the lance or relay is the early one, and whether its wire is on the first stage.',
+  ] as const;
+  return [
+    stateCheck<CheckKey>(
+      {
+        key: 'stop-first',
+        title: 'First stage of the stop input',
+        method: 'Close the first stage alone, with the pump asked to run.',
+        expected: `it doses on, and shows: ${shows}`,
+        pumps: true,
+      },
+      {
+        warns: 'Doses on and shows it',
+        silent: wrong('Doses on, shows nothing', ...silent),
+        stands: wrong('Stands still', ...silent),
+      },
+      'warns',
+    ),
   ];
 }
 

@@ -140,6 +140,8 @@ export const meteringBehavioursSchema = group({
     { stops: 'stops when closed', permits: 'permits when closed', set: 'as set' },
     { open: 'None' },
   ).optional(),
+  /** what shows that the first stage of its stop input warns, while it still doses; left out where there is one stage alone */
+  stopWarnsFirst: text('Its stop input warns first, which shows by this', { max: 80 }).optional(),
   dry: choice(
     'When it runs dry',
     { none: 'none', stop: 'stops', warn: 'warns', set: 'as set' },
