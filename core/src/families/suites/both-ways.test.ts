@@ -2,7 +2,9 @@ import { bareContext } from '../../job';
 import type { Sample } from '../../job/testing/walk.fixtures';
 import { TODAY } from '../../job/testing/walk.fixtures';
 import {
+  figureOfOption,
   inOrderOfWork,
+  isChosenFigure,
   limitFor,
   type Parameter,
   type SettingValue,
@@ -27,6 +29,20 @@ const MOST_NONE = 0.15;
 
 function moved(parameter: Parameter, sound: SettingValues): (readonly [Way, SettingValue])[] {
   const now = sound[parameter.key];
+  const { role = '' } = parameter;
+  if (isChosenFigure(parameter, role)) {
+    // a figure behind a code is too low or too high like any other
+    const figure = (value: SettingValue | undefined) => {
+      const option = parameter.options?.find((one) => one.value === value);
+      return option ? figureOfOption(option, role) : null;
+    };
+    const stands = figure(now);
+    return (parameter.options ?? []).flatMap(({ value }) => {
+      const other = figure(value);
+      if (value === now || other === null || stands === null) return [];
+      return [[other < stands ? 'low' : 'high', value] as const];
+    });
+  }
   if (parameter.type === 'choice')
     return (parameter.options ?? []).flatMap(({ value }) =>
       value === now ? [] : [['wrong', value] as const],

@@ -9,8 +9,10 @@ const REACTIONS = { warn: 'warn and go on', ignore: 'go on', off: 'go on: the gu
 
 /** DRV-05: what it does when it runs dry, and when. */
 export function checkDry({ context, subject, settings, pump, at }: CheckInput): Finding[] {
-  const { reaction, delay_s, threshold_bar } = settings.dry;
+  const { by, reaction, delay_s, threshold_bar } = settings.dry;
   const found: Finding[] = [];
+  // whatever it is to do then, nothing tells it
+  if (by === 'none' && reaction !== 'off') found.push(finding('DRV-05.none', subject, {}, [at('dry.by')]));
   const chosen = context.duty.choices.dry;
   if (reaction !== null && reaction !== 'stop' && chosen?.reaction !== reaction)
     found.push(finding('DRV-05', subject, { reaction: REACTIONS[reaction] }, [at('dry.reaction')]));

@@ -1,3 +1,4 @@
+import { shipped } from '../../suites/shipped.fixtures';
 import { none, type BothWays } from '../../suites/both-ways.fixtures';
 import type { DriveRole } from '../settings/roles';
 import { BOX, DUTY, ONE, PLATE, SAMPLES, SET, WHEEL } from '../fixtures';
@@ -6,6 +7,13 @@ import { BOX, DUTY, ONE, PLATE, SAMPLES, SET, WHEEL } from '../fixtures';
 export const PLANTS = [
   ...SAMPLES,
   { profile: WHEEL, duty: ONE, plate: PLATE, found: {} },
+  // a controller that asks what is to tell it
+  {
+    profile: shipped('drive-panel-each-on-a-line') as typeof WHEEL,
+    duty: ONE,
+    plate: PLATE,
+    found: { by: 'sensor' },
+  },
   { profile: WHEEL, duty: { ...ONE, holds: { kind: 'speed', set_hz: 40 } }, plate: PLATE, found: {} },
   {
     profile: WHEEL,
@@ -71,6 +79,7 @@ export const BOTH_WAYS: BothWays<DriveRole> = {
   },
   'dry.threshold': { low: 'DRV-05.nil', high: 'DRV-05.high' },
   'dry.delay': { low: 'DRV-05.early', high: 'DRV-05.late' },
+  'dry.by': { wrong: 'DRV-05.none' },
   'dry.reaction': { wrong: 'DRV-05' },
   'dry.retries': { low: none('not trying again by itself is the safe side'), high: 'DRV-07.retries' },
   sharing: { wrong: 'DRV-08.soon' },

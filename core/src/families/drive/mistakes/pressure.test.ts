@@ -1,4 +1,6 @@
 import { BOX, contextOf, DUTY, ONE, SET, SMALL, texts, WHEEL, wordsOf } from '../fixtures';
+import { shipped } from '../../suites/shipped.fixtures';
+import { planDrive } from '../plan/plan';
 import type { DriveDuty } from '../wire/duty';
 
 const withDuty = (change: Partial<DriveDuty>) => contextOf(SET, { ...DUTY, ...change });
@@ -46,6 +48,16 @@ describe('DRV-04 it never stops', () => {
 });
 
 describe('DRV-05 running dry', () => {
+  test('mistake: nothing is to tell it; near misses: a sensor or its sums are, or nobody knows', () => {
+    const each = contextOf(shipped('drive-panel-each-on-a-line') as typeof WHEEL, ONE);
+    expect(texts(each, { by: 'none' })).toContain('DRV-05.none');
+    for (const by of ['sensor', 'sums', undefined]) expect(texts(each, { by })).not.toContain('DRV-05.none');
+    // where it is not to react at all, that is said instead
+    expect(texts(each, { by: 'none', dry: 'off' })).not.toContain('DRV-05.none');
+    expect(texts(each, { by: 'none', dry: 'off' })).toContain('DRV-05');
+    // what protects it is asked, and never planned
+    expect(planDrive(each).targets.map(({ key }) => key)).not.toContain('by');
+  });
   test('mistake: off, or only a warning; near miss: it stops, or why not is written', () => {
     expect(texts(contextOf(), { P42: '0' })).toContain('DRV-05');
     expect(texts(contextOf(), { P42: '1' })).toContain('DRV-05');
@@ -62,9 +74,7 @@ describe('DRV-05 running dry', () => {
   test('mistake: filling takes longer than the seal stands; near miss: a controller that fills slowly', () => {
     const long = { ...ONE, main_L: 400 };
     expect(texts(contextOf(WHEEL, long), {}, 'target')).not.toContain('DRV-05.early');
-    const { problems } = jest
-      .requireActual<typeof import('../plan/plan')>('../plan/plan')
-      .planDrive(contextOf(SET, { ...DUTY, main_L: 400 }));
+    const { problems } = planDrive(contextOf(SET, { ...DUTY, main_L: 400 }));
     expect(problems.map(({ kind }) => kind)).toContain('fill-or-dry');
   });
   test('mistake: a threshold that an honest dip passes; near miss: half of the cut-in', () => {
@@ -141,7 +151,6 @@ describe('DRV-12 the draw under which it stops', () => {
     expect(texts(leak(0.5), { P30: 39.6 })).not.toContain('DRV-12.leak');
   });
   test('where no frequency does both the plan says so, and sets none', () => {
-    const { planDrive } = jest.requireActual<typeof import('../plan/plan')>('../plan/plan');
     const swings = planDrive(withDuty({ inlet: { least_bar: 0, greatest_bar: 1 } }));
     expect(swings.problems.map(({ kind }) => kind)).toEqual(['no-stop']);
     expect(swings.targets.some(({ role }) => role === 'stop.frequency')).toBe(false);

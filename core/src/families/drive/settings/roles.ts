@@ -31,6 +31,7 @@ export const DRIVE_TABLE = roleTable({
   'dry.threshold': 'pressure',
   'dry.delay': 'seconds',
   'dry.retries': null,
+  'dry.by': ['by.sensor', 'by.sums', 'by.none'],
   'dry.reaction': ['dry.stop', 'dry.warn', 'dry.ignore', 'dry.off'],
   fill: ['fill.on', 'fill.off'],
   'next.below': 'pressure',

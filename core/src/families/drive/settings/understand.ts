@@ -40,6 +40,8 @@ export interface DriveSettings {
   readonly stopDelay_s: number | null;
   readonly boost_bar: number | null;
   readonly dry: {
+    /** what tells it that it runs dry; null where that is not known, or not asked */
+    readonly by: 'sensor' | 'sums' | 'none' | null;
     readonly threshold_bar: number | null;
     readonly delay_s: number | null;
     readonly retries: number | null;
@@ -98,6 +100,7 @@ export function understand(profile: DriveProfile, _plate: DrivePlate, values: Se
     stopDelay_s: figure('stop.delay'),
     boost_bar: figure('stop.boost'),
     dry: {
+      by: read.chosen('dry.by'),
       threshold_bar: figure('dry.threshold'),
       delay_s: figure('dry.delay'),
       retries: figure('dry.retries'),

@@ -74,6 +74,12 @@ export const PRESSURE_TEXTS = {
     will: 'A dry seal is gone in seconds to minutes.',
     todo: 'Let it stop with an error; or write down why not.',
   },
+  'DRV-05.none': {
+    title: 'Nothing tells it that it runs dry',
+    so: 'It is set to react when it runs dry, and no sensor or sum of its own is to tell it.',
+    will: 'It goes on without water: its seal is gone within minutes.',
+    todo: 'Let it be told by a sensor in front of it, or by its own sums of power where its maker says they do; ask whoever built the plant what protects it.',
+  },
   'DRV-05.nil': {
     title: 'Run-dry protection never trips',
     so: 'The low-water threshold is {threshold}; the pressure at the sensor does not fall below that.',

@@ -31,6 +31,7 @@ export const DRIVE_SEVERITIES: Severities<DriveTextId> = {
   'DRV-01.over': 'stop',
   'DRV-00.holds': 'stop',
   'DRV-05.nil': 'stop',
+  'DRV-05.none': 'stop',
   'DRV-09': 'stop',
   'DRV-09.set': 'stop',
   'DRV-09.full': 'stop',
