@@ -7,7 +7,8 @@ export const valueOf = (id: string): string => screen.getByTestId(id).props.valu
 /** All words of a part in their order, with plain spaces. */
 export const wordsOf = (id: string): string => textIn(screen.getByTestId(id)).replace(/\u00a0/g, ' ');
 
-function textIn(node: unknown): string {
+/** All words of a node. */
+export function textIn(node: unknown): string {
   if (typeof node === 'string' || typeof node === 'number') return String(node);
   if (Array.isArray(node)) return node.map(textIn).join('');
   const children = (node as { children?: unknown[] }).children;

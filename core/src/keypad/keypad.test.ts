@@ -168,3 +168,14 @@ describe('over several settings', () => {
     expect(order.indexOf('limit')).toBeLessThan(order.indexOf('mode'));
   });
 });
+
+test('the menu is a tree of displays; a value that is open for change is none of them', () => {
+  const flashes = [step('Menu', 'Settings'), step('Down', 'Operation'), step('Open', 'it flashes')];
+  const tree = (rows: readonly Parameter[]) =>
+    new Keypad(MENU, rows).tree.map(({ under, shows, by }) => [...under, shows, by].join(' / '));
+  expect(tree([row('mode', flashes, { readAt: 2 })])).toEqual([
+    'Settings / Menu',
+    'Settings / Operation / Down',
+  ]);
+  expect(tree([row('mode', flashes)])).toHaveLength(3);
+});

@@ -22,6 +22,17 @@ export interface NamedPlace {
   readonly words: string;
 }
 
+/** A place of the menu as it hangs under the one that leads to it. */
+export interface MenuPlace {
+  readonly id: string;
+  /** what the display shows there */
+  readonly shows: string;
+  /** displays that lead to it from the home display, from the outside in */
+  readonly under: readonly string[];
+  /** the key that leads there from the display before */
+  readonly by: string;
+}
+
 /** A controller’s menu, and the shortest way through it. */
 export class Keypad {
   private readonly places: Places;
@@ -114,8 +125,24 @@ export class Keypad {
     return [this.home, ...shown.map(({ id }) => ({ id, words: this.wordsOf(id) }))];
   }
 
+  /** The menu as a tree, each display under those that lead to it, in the order in which the profile lists its settings. */
+  get tree(): readonly MenuPlace[] {
+    // a value that is open for change is no display of its own
+    const opened = new Set(
+      [...this.places.of.values()].flatMap(({ read, set }) => (read === set ? [] : [set])),
+    );
+    return [...this.places.all.values()].flatMap(({ id, shows, by }) => {
+      if (shows === null || by === null || opened.has(id)) return [];
+      return [{ id, shows, under: this.pathOf(id).slice(0, -1), by: by.key }];
+    });
+  }
+
   /** What the display shows at a place, after what led there; what was only passed on the way along is not named. */
   wordsOf(id: string): string {
+    return this.pathOf(id).join(', ') || this.menu.home.shows;
+  }
+
+  private pathOf(id: string): string[] {
     const words: string[] = [];
     let passed = false;
     for (let at = this.places.all.get(id); at?.by; at = this.places.all.get(at.parent ?? '')) {
@@ -123,7 +150,7 @@ export class Keypad {
       if (!passed && shows !== null) words.unshift(shows);
       passed = this.along.has(by.key) && this.places.all.get(parent ?? '')?.by?.key === by.key;
     }
-    return words.join(', ') || this.menu.home.shows;
+    return words;
   }
 
   private stops(keys: readonly string[], doing: Doing): Stop[] {

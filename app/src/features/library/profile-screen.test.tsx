@@ -1,6 +1,6 @@
 import { screen } from '@testing-library/react-native';
 import { shipped } from '@barythm/core/families/suites/shipped.fixtures';
-import { type, wordsOf } from '../../testing/touch';
+import { textIn, type, wordsOf } from '../../testing/touch';
 import { serve, standScreen } from '../../testing/server-stand';
 import { ProfileScreen } from './profile-screen';
 
@@ -58,5 +58,22 @@ test('all that a profile says of a setting stands on its card', async () => {
   );
   expect(card('padlock')).toContain('A sign on the display, looked at and never set.');
   expect(card('padlock')).toContain('With Wheel locked Locked it shows: Steady.');
+  clear();
+});
+
+test('its menu is a tree, and a word finds a display with what leads to it', async () => {
+  const clear = await stand(shipped('two-point-soft-keys'));
+  const places = () =>
+    screen
+      .getAllByTestId(/^menu-place-/)
+      .map((node) =>
+        [String(node.props.testID).slice(-1), textIn(node).replace(/\s+/g, ' ').trim()].join(' '),
+      );
+  expect(places()[0]).toBe('0 Settings Menu');
+  expect(places()).toContain('2 Point 1 Open');
+  type('menu-search', 'point 2');
+  expect(places()).toEqual(['0 Settings Menu', '1 Signal Down', '2 Point 2 Down', '3 rate Next']);
+  type('menu-search', 'zzz');
+  expect(screen.getByText(/No display shows all of these words/)).toBeTruthy();
   clear();
 });

@@ -17,6 +17,7 @@ import { useReader } from '../../ui/reader';
 import { Heading, Words } from '../../ui/words/words';
 import { behaviourLines } from './behaviour-lines';
 import { MessageMeaning } from './message-meaning';
+import { MenuTree } from './menu-tree';
 import { ParameterCard } from './parameter-card';
 import { RouteKeys } from '../../kit/keys';
 
@@ -76,6 +77,7 @@ function ProfileBody({ profile }: { profile: AnyProfile }) {
         </Card>
       )}
       <Pages profile={profile} />
+      <MenuTree profile={profile} />
       <Menus profile={profile} parameters={parameters} />
     </>
   );
