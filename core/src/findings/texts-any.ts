@@ -233,7 +233,7 @@ export const ANY_TEXTS = {
   'ANY-11.afar': {
     title: 'Reached from afar',
     so: 'Its settings are reached over this too: {panels}. Nobody confirmed that it is closed to others.',
-    will: 'Whoever is near, or on the same network, can stop it or change what was proved, and nobody will see it.',
+    will: 'Anyone near, or on the same network, can stop it or change what was proved, and nobody will see it.',
     todo: 'Give it a password of the site’s own, let it ask at the pump, or switch it off, and confirm it when the pump is returned to automatic.',
   },
   'ANY-11.none': {
@@ -268,7 +268,7 @@ export const ANY_TEXTS = {
   },
   'PRO-01.unread': {
     title: '{parameter}: cannot be planned yet',
-    so: 'It is set in terms of this, which nobody read: {what}.',
+    so: 'This setting depends on something that nobody read: {what}.',
     will: 'No target is set for it; what stands there stays.',
     todo: 'Read it at the pump and record it, then look at the plan again.',
   },

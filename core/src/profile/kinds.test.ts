@@ -122,7 +122,7 @@ test.each<[string, typeof TIMERS, (copy: Loose) => unknown, string]>([
     'a look that it has not',
     LAMPS,
     (p) => (at(p, 'outside').expects[0].value = 'green'),
-    'It has no look “green”.',
+    'There is no look “green”.',
   ],
   [
     'what it hangs on is gone',
@@ -162,7 +162,7 @@ test.each<[string, typeof TIMERS, (copy: Loose) => unknown, string]>([
     'its own meaning beside it',
     LAMPS,
     (p) => (at(p, 'mode').options[0].also = { mode: 'mode.manual' }),
-    'stands at the choice, not beside it',
+    'belongs to the choice, not beside it',
   ],
   [
     'a meaning that another setting has',

@@ -214,7 +214,7 @@ function complainOfKind(parameter: OfAnyKind, complain: (field: string, message:
   if (type === 'days' && options.some(({ value: days }) => !DAYS.test(days)))
     complain('options', 'A group of days is its days as digits, 1 for Monday, as 12345.');
   if (role !== undefined && options.some(({ also }) => typeof also?.[role] === 'string'))
-    complain('options', 'What a choice itself means stands at the choice, not beside it.');
+    complain('options', 'The meaning of the choice itself belongs to the choice, not beside it.');
   if (seen !== undefined && fixed) complain('fixed', 'What is only looked at is no setting.');
   if (seen !== undefined && parameter.dial !== undefined)
     complain('dial', 'What is only looked at is not changed by keys.');
@@ -222,7 +222,7 @@ function complainOfKind(parameter: OfAnyKind, complain: (field: string, message:
     complain('expects', 'Only a lamp or sign of several looks can be expected to show one.');
   expects?.forEach((one) => {
     if (!options.some((option) => option.value === one.value))
-      complain('expects', `It has no look “${one.value}”.`);
+      complain('expects', `There is no look “${one.value}”.`);
   });
   // a choice of none is told already
   if (!fixed || (type === 'choice' && options.length === 0)) return;

@@ -161,7 +161,7 @@ export const PARAMETER_FIELDS: readonly Field[] = [
     ],
     { place: chosen },
   ),
-  aChoice('seen', 'It is', SEEN, { place: optional(word) }),
+  aChoice('seen', 'Set, or only read', SEEN, { place: optional(word) }),
   onlyIf(isA('text'), [aFigure('longest', 'Signs that the display has for it', 'plain')]),
   shownIf(
     (look) => !isTheOnlyMenu(look),

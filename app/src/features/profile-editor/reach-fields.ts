@@ -37,7 +37,7 @@ export const PANEL_FIELDS: readonly Field[] = [
       }),
       aChoice(
         'from',
-        'It is reached',
+        'Reached',
         [
           { value: '', label: 'At the pump alone' },
           { value: 'network', label: 'Over a network' },

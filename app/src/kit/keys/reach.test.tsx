@@ -59,7 +59,7 @@ describe('at which panel', () => {
   test('what is set at another one alone says so, with what to see to', () => {
     stand('name');
     expect(screen.getByText('Only at: Browser page.')).toBeTruthy();
-    expect(screen.getByText(/Whoever is on the same network/)).toBeTruthy();
+    expect(screen.getByText(/Anyone on the same network/)).toBeTruthy();
     expect(screen.queryByTestId('at-panel')).toBeNull();
     expect(screen.queryByTestId('display-now')).toBeNull();
   });
@@ -101,7 +101,7 @@ describe('what opens it', () => {
     standJob(KEYED, <WayKeys parameter={of(KEYED, 'speed/2')} doing="set" />);
     expect(screen.getByText(/It must run while this is set: water moves/)).toBeTruthy();
     // the key that starts it has its own caution; both are seen to at once
-    expect(screen.getByText(/It runs at once at its own speed/)).toBeTruthy();
+    expect(screen.getByText(/The pump runs at once at this key’s speed/)).toBeTruthy();
     expect(words('way-speed/2')).not.toContain('Plus');
     press('way-known');
     expect(words('way-speed/2')).toContain('Key 2');
@@ -175,6 +175,16 @@ describe('presses counted from what stands there', () => {
     expect(words('dial-limit')).toBe(
       'Its presses cannot be counted from a value that nobody read: press until it shows 95 strokes/min.',
     );
+  });
+  test('at another panel neither presses nor slips of keys are told, and what stores it is that panel’s own', () => {
+    stand(MODULE, 'mode', 'level', [entry(MODULE, 'mode', 'own')]);
+    press('at-panel-browser');
+    expect(screen.getByText(/“Save” at the foot of the page/)).toBeTruthy();
+    expect(screen.queryByText(/Press twice: to choose/)).toBeNull();
+    press('at-panel-else');
+    press('at-panel-panel');
+    expect(screen.getByText(/Press twice: to choose/)).toBeTruthy();
+    expect(screen.queryByText(/“Save” at the foot of the page/)).toBeNull();
   });
   test('what learns anew, and for how long', () => {
     stand(MODULE, 'mode', 'level', [entry(MODULE, 'mode', 'own')]);

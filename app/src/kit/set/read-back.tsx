@@ -85,9 +85,11 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
         Then set it, and store it: {atPanel.storedBy}
         {parameter.needsRestart ? ' It takes effect after a restart.' : ''}
       </Words>
-      <Words size="small" colour="quiet">
-        {ENTRY_SLIP[parameter.entry]}
-      </Words>
+      {atPanel.isOwn && (
+        <Words size="small" colour="quiet">
+          {ENTRY_SLIP[parameter.entry]}
+        </Words>
+      )}
       {parameter.relearns && <Relearns {...parameter.relearns} />}
       {parameter.caution && (
         <Words bold colour="ochre">

@@ -8,7 +8,7 @@ import { Card } from '../../ui/card';
 import { SPACE, textSize, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import { useJobScope } from '../job';
-import { DialKeys, ENTER_WHEN, ENTRY_SLIP, useDisplay, WayKeys } from '../keys';
+import { DialKeys, ENTER_WHEN, ENTRY_SLIP, useAtPanel, useDisplay, WayKeys } from '../keys';
 import { ValueText, valueWords } from '../value';
 import { rowNames } from './row-names';
 
@@ -29,8 +29,10 @@ export function RowCard({ rows, left, onDone, onApart }: RowCardProps) {
   const [first] = parameters;
   const { title, names } = rowNames(view.document.profile, parameters);
   const oneWay = parameters.every(({ route }) => sameWay(route, first.route));
-  const stored = [...new Set(parameters.map(({ storedBy }) => storedBy))];
-  const slips = [...new Set(parameters.map(({ entry }) => ENTRY_SLIP[entry]))];
+  const { isOwn, storedBy: storedThere } = useAtPanel(first);
+  const stored = isOwn ? [...new Set(parameters.map(({ storedBy }) => storedBy))] : [storedThere];
+  // slips are of keys
+  const slips = isOwn ? [...new Set(parameters.map(({ entry }) => ENTRY_SLIP[entry]))] : [];
   return (
     <Card edge="petrol" testID="set-row">
       <View style={styles.head}>
@@ -51,7 +53,7 @@ export function RowCard({ rows, left, onDone, onApart }: RowCardProps) {
           found={row.found}
           shown={row.target}
           way={!oneWay}
-          toSet
+          toSet={isOwn}
           behind={parameters[i - 1]}
         />
       ))}

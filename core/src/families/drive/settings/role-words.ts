@@ -43,7 +43,7 @@ export const DRIVE_ROLE_WORDS: Readonly<Record<DriveRole | DriveOptionRole, stri
   'dry.retries': 'Run-dry protection: restarts',
   'dry.by': 'Run-dry protection: by what',
   'by.sensor': 'By a sensor in front of it',
-  'by.sums': 'By its own sums of power',
+  'by.sums': 'By its own power calculation',
   'by.none': 'By nothing',
   'dry.reaction': 'When it runs dry',
   'dry.stop': 'Stops when dry',

@@ -75,10 +75,10 @@ export const PRESSURE_TEXTS = {
     todo: 'Let it stop with an error; or write down why not.',
   },
   'DRV-05.none': {
-    title: 'Nothing tells it that it runs dry',
-    so: 'It is set to react when it runs dry, and no sensor or sum of its own is to tell it.',
-    will: 'It goes on without water: its seal is gone within minutes.',
-    todo: 'Let it be told by a sensor in front of it, or by its own sums of power where its maker says they do; ask whoever built the plant what protects it.',
+    title: 'Nothing detects that it runs dry',
+    so: 'A reaction to running dry is set, but neither a sensor nor its own power calculation detects it.',
+    will: 'The pump goes on without water: the seal fails within minutes.',
+    todo: 'Have it detected by a sensor in front of the pump, or by its own power calculation where the manual says so. Ask who built the plant what protects it.',
   },
   'DRV-05.nil': {
     title: 'Run-dry protection never trips',

@@ -51,6 +51,10 @@ describe('what ends by itself', () => {
     expect(off_h(5)).toBeCloseTo(5 / 60, 2);
     expect(settingsOf(own, { holdLength: 90 }).hold_min).toBe(90);
     expect(settingsOf(own, {}).hold_min).toBeNull();
+    // where nobody read it the bench says so
+    const unread = (values: SettingValues) => benchSheet(own, values, day()).unknown?.join(' ') ?? '';
+    expect(unread(set)).toContain('How long a timed hold lasts is not known');
+    expect(unread({ ...set, holdLength: 90 })).not.toContain('timed hold');
     // one that is fixed in the controller counts without being read
     const fixed = contextOf(shipped('pool-drive-timer-menus') as typeof TEN_SLOTS, DUTY);
     expect(settingsOf(fixed, withFixed(fixed.profile, {})).hold_min).toBe(90);

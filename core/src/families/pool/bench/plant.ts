@@ -1,3 +1,4 @@
+import { parameterWithRole } from '../../../profile';
 import { surface_m2 } from '../../../hydraulics';
 import { pricesOfWeek, resolveWeek } from '../../../schedule';
 import { DAY_MIN, WEEK_MIN } from '../../../time';
@@ -290,6 +291,12 @@ export function unknownToBench({ duty, profile }: PoolContext, settings: PoolSet
     ...unread(
       frost.on === true && (frost.below_C === null || frost.speed_rpm === null),
       'Where the frost guard starts, or its speed, is not known: 3 °C, or its minimum speed, is taken.',
+    ),
+    ...unread(
+      profile.behaviours.holds.timed &&
+        settings.hold_min === null &&
+        parameterWithRole(profile, 'hold.time') !== undefined,
+      'How long a timed hold lasts is not known: one that is started ends at once.',
     ),
     ...unread(heats && heat.source === null, 'The source of heat is not known: nothing heats.'),
     ...unread(

@@ -7,6 +7,7 @@ import { daysInWords } from '../../../time';
 import { fig } from '../../../units';
 import { checkCommand } from './command';
 import { checkFlow } from './flow';
+import { checkHolds } from './holds';
 import { checkPlant } from './plant';
 import { checkPrograms } from './programs';
 import { asFound, type PoolContext } from '../settings/context';
@@ -47,6 +48,7 @@ export function checkSettings(given: PoolContext, subject: Subject, values: Sett
     ...refusedValues(context.profile, subject, values),
     ...checkPrograms(input),
     ...checkFlow(input),
+    ...checkHolds(input),
     ...checkPlant(input),
     ...checkCommand(input),
   ]);

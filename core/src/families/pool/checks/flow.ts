@@ -257,32 +257,11 @@ function given_min({ context, pump, week }: CheckInput, need: Need, circuit: Cir
   return served_min(context, pump, week ?? [], circuit, day * DAY_MIN + need.from, day * DAY_MIN + need.to);
 }
 
-/** Opening a strainer, or mixing something in, takes so long at least, min. */
-const WORK_min = 15;
-
-/** How long a timed hold keeps the programs off, against how long the water may stand and how long work takes. */
-function holds({ context, subject, settings, at }: CheckInput): Finding[] {
-  const { longestPause_min } = context.duty;
-  const { hold_min } = settings;
-  if (!context.profile.behaviours.holds.timed || hold_min === null) return [];
-  const said = (text: 'POO-27.hold' | 'POO-24.short', limit_min: number) =>
-    finding(text, subject, { hold: fig('minutes', hold_min), limit: fig('minutes', limit_min) }, [
-      at('hold.time'),
-    ]);
-  return [
-    ...(longestPause_min !== null && hold_min > longestPause_min
-      ? [said('POO-27.hold', longestPause_min)]
-      : []),
-    ...(hold_min < WORK_min ? [said('POO-24.short', WORK_min)] : []),
-  ];
-}
-
 function rules(input: CheckInput): Finding[] {
   const { context, subject, sums, week, pump, settings } = input;
   const { longestPause_min, leastFlow_m3h, quiet } = context.duty;
+  if (!sums || !week) return [];
   const found: Finding[] = [];
-  found.push(...holds(input));
-  if (!sums || !week) return found;
   if (longestPause_min !== null && sums.longestPause_min > longestPause_min) {
     found.push(
       finding('POO-27.pause', subject, {

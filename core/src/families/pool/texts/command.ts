@@ -89,7 +89,7 @@ export const COMMAND_TEXTS = {
   'ANY-11.edits': {
     title: 'Its speed keys change a program',
     so: 'Others can reach its keys, and a speed that is changed while a program runs is stored at once.',
-    will: 'Whoever makes it quieter for an hour has changed that program for good.',
+    will: 'Anyone who makes it quieter for an hour has changed that program for good.',
     todo: 'Lock its keys where it has a lock, and read the speeds again at every visit.',
   },
   'ANY-11.stays': {

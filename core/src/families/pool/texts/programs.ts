@@ -89,8 +89,8 @@ export const PROGRAM_TEXTS = {
   'POO-27.hold': {
     title: 'A timed hold is longer than the water may stand',
     so: 'A hold lasts {hold}; {limit} without circulation is allowed.',
-    will: 'Whoever puts it on hold and leaves has water that stands untreated for longer than the local rule allows.',
-    todo: 'Set it to {limit} or less, or let whoever uses it know.',
+    will: 'Anyone who puts it on hold and leaves has water that stands untreated for longer than the local rule allows.',
+    todo: 'Set it to {limit} or less, or tell the people who use it.',
   },
   'POO-24.short': {
     title: 'A timed hold lets go soon',
