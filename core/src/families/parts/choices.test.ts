@@ -3,6 +3,8 @@ import { bareContext } from '../../job';
 import { parameterWithRole } from '../../profile';
 import { besidesFault, familyOf, type AnyProfile } from '../index';
 import { SHIPPED, shipped } from '../suites/shipped.fixtures';
+import { CirculatorDraft } from '../circulator/plan/draft';
+import type { CirculatorContext } from '../circulator/settings/context';
 import { bestOption, isNearEnough, type Wants } from './choices';
 
 const STEP = shipped('circulator-one-button').parameters.find(({ key }) => key === 'step') as Parameter;
@@ -68,6 +70,42 @@ describe('in a plan', () => {
     expect(targets).toHaveLength(1);
     expect(targets[0][1]).toMatch(/^rising/);
     expect(plan.settings).toMatchObject({ mode: 'proportional', head_m: expect.any(Number) });
+  });
+  test('a head that no lamp of its mode gives is told, in whatever order both were wanted', () => {
+    const family = familyOf(BUTTON.family);
+    const { duty, plate } = family.examples(BUTTON).find(({ title }) => title === 'of radiators')! as {
+      duty: CirculatorContext['duty'];
+      plate: CirculatorContext['plate'];
+    };
+    const context = bareContext({
+      duty: duty as never,
+      profile: BUTTON,
+      plate: plate as never,
+      today: '2026-01-15',
+      zone: 'UTC',
+      inForce: {},
+    }) as unknown as CirculatorContext;
+    const mode = (draft: CirculatorDraft) =>
+      draft.choose('mode', 'mode.proportional', { text: 'mode.chosen', values: {} });
+    const lift = (head: number) => (draft: CirculatorDraft) =>
+      draft.set('head', head, { text: 'mode.chosen', values: {} }, 'up');
+    const told = (...steps: ((draft: CirculatorDraft) => void)[]) => {
+      const draft = new CirculatorDraft(context);
+      for (const one of steps) one(draft);
+      const { targets, problems } = draft.finish();
+      return [targets.map(({ value }) => value), problems.map(({ kind }) => kind)];
+    };
+    // 3.8 m is had level, and rising goes to 3.5
+    for (const steps of [
+      [mode, lift(3.8)],
+      [lift(3.8), mode],
+    ])
+      expect(told(...steps)).toEqual([['rising2'], ['clamped']]);
+    for (const steps of [
+      [mode, lift(3.5)],
+      [lift(3.5), mode],
+    ])
+      expect(told(...steps)).toEqual([['rising2'], []]);
   });
   test('speeds without a figure are not chosen between: nothing is set, and that is said', () => {
     const { targets, findings } = planned(BUTTON, /hot-water/);

@@ -41,8 +41,8 @@ interface Settled {
 
 /**
  * The option that means all that is wanted of its parameter: of those the one whose figures lie nearest, on the side that does before the
- * other, then the one that settles least besides; of several that are as good, the one that stands there already. Undefined where none has all the meanings, or says a figure for
- * each that is wanted.
+ * other, then the one that settles least besides; of several that are as good, the one that stands there already. Undefined where none
+ * has all the meanings, or says a figure for each that is wanted.
  */
 export function bestOption(parameter: Parameter, wants: Wants, standing?: SettingValue): Settled | undefined {
   const { options = [] } = parameter;

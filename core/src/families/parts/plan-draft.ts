@@ -6,7 +6,6 @@ import {
   limitFor,
   parameterWithRole,
   type Parameter,
-  type ParameterOption,
   type Profile,
   type SettingValue,
   type SettingValues,
@@ -22,7 +21,7 @@ import {
   type Wanted,
   type Wants,
 } from './choices';
-import { clampOf, type Way } from './clamped';
+import { clampOf, type Clamped, type Way } from './clamped';
 import type { SharedProblem, Undecided } from './shared-problem';
 
 /** A setting that a plan arrived at, and why. */
@@ -135,26 +134,34 @@ export abstract class PlanDraft<
 
   /** A figure that is chosen with one of some choices: the nearest that does, together with what else was chosen by it. */
   protected chooseFigure(parameter: Parameter, role: Role, wanted: Wanted, reason: Reason): void {
-    const option = this.settle(parameter, role, wanted, role, reason);
-    if (option === undefined || isNearEnough(figureOfOption(option, role) ?? wanted.figure, wanted)) return;
-    this.problems.push(clampedChoice(parameter, option, wanted));
+    this.settle(parameter, role, wanted, role, reason);
+  }
+
+  /** Choices whose figure is not what was wanted of it, once all that they settle was chosen: in whatever order that was. */
+  private clampedChoices(): Clamped[] {
+    return inOrderOfWork(this.context.profile).flatMap((parameter) => {
+      const target = this.targets.find(({ key }) => key === parameter.key);
+      const option = parameter.options?.find(({ value }) => value === target?.value);
+      // what was moved on purpose, or is left as it stands, was kept from nothing
+      const moved = parameter.key in (this.context.pinned ?? {}) || this.undecided.has(parameter.key);
+      if (!option || moved) return [];
+      return Object.entries(this.wanted.get(parameter.key) ?? {}).flatMap(([role, want]) => {
+        const figure = figureOfOption(option, role);
+        const fits = 'option' in want || figure === null || isNearEnough(figure, want);
+        return fits ? [] : [clampedChoice(parameter, option, want)];
+      });
+    });
   }
 
   /** The option that settles this and all that was wanted of the same parameter before; none is a problem. */
-  private settle(
-    parameter: Parameter,
-    role: Role,
-    want: Want,
-    lacks: Role | Option,
-    reason: Reason,
-  ): ParameterOption | undefined {
+  private settle(parameter: Parameter, role: Role, want: Want, lacks: Role | Option, reason: Reason): void {
     const { key } = parameter;
     const before = this.wanted.get(key);
     const wanted = { ...before, [role]: want };
     const settled = bestOption(parameter, wanted, this.context.inForce[key]);
     if (settled === undefined) {
       this.problems.push({ kind: 'missing-role', role: lacks });
-      return undefined;
+      return;
     }
     const { option, alike } = settled;
     this.wanted.set(key, wanted);
@@ -165,7 +172,6 @@ export abstract class PlanDraft<
     if (at === undefined || at < 0 || role in before!) this.add(parameter, role, option.value, reason);
     else if (!(key in (this.context.pinned ?? {})))
       this.targets[at] = { ...this.targets[at], value: option.value };
-    return option;
   }
 
   /** A figure as this parameter takes it: on a step of its display, and kept within its limits. */
@@ -218,7 +224,7 @@ export abstract class PlanDraft<
     this.addPinned();
     // what nothing decides is left as it stands: the first of several is no answer
     for (const key of Object.keys(this.context.pinned ?? {})) this.undecided.delete(key);
-    this.problems.push(...this.undecided.values());
+    this.problems.push(...this.undecided.values(), ...this.clampedChoices());
     const decided = this.targets.filter(({ key }) => !this.undecided.has(key));
     const targets = sortedForWork(this.context.profile, decided);
     return { targets, problems: this.problems, values: this.values(), settings: this.settings() };

@@ -40,7 +40,7 @@ export function seenChecks(profile: Profile, values: SettingValues): ProofCheck[
 }
 
 /** The key of the check of a lamp or sign. */
-export const seenKey = ({ key }: Pick<Parameter, 'key'>): string => `seen-${key.replace('/', '-')}`;
+export const seenKey = ({ key }: Pick<Parameter, 'key'>): string => `seen-${key.replace('/', '--')}`;
 
 /** Addresses of the settings that what it shows hangs on. */
 function hangsOn(profile: Profile, { expects = [] }: Parameter): string[] {
