@@ -1,7 +1,7 @@
 export type * from './family';
 export type * from './kind';
 export { firstSeen, type FirstSteps } from './parts/first-steps';
-export type { AnyWork, Work, WorkSaid } from './parts/work';
+export type { AnyWork, Wait, Work, WorkSaid } from './parts/work';
 export type { Ground } from './parts/ground';
 export type * from './view';
 export * from './all';

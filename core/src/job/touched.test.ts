@@ -21,6 +21,7 @@ const WORK_AT_THE_PUMP: ReadonlySet<string> = new Set([
   'closed-valve',
   'number-change',
   'leads-swapped',
+  'identified',
 ]);
 /** What ends or opens a job, or is *in automatic* itself: not tried here. */
 const OF_THE_JOB: ReadonlySet<string> = new Set([

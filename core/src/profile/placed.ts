@@ -22,11 +22,27 @@ export function inOrderOfWork(profile: Profile): readonly Parameter[] {
     const keys = new Set(own.map(({ key }) => key));
     return Array.from({ length: repeat.count }, (_, i) => {
       const place = repeat.names?.[i] ?? `${repeat.noun} ${i + 1}`;
-      return own.map((parameter) => inPlace(parameter, i + 1, place, keys));
+      return own.map((parameter) => inPlace(parameter, i + 1, place, keys)).map(ifThere(repeat, i + 1));
     }).flat();
   });
   PLACED.set(profile, placed);
   return placed;
+}
+
+/** A place past the number of those that are there does nothing. */
+function ifThere(
+  { by, count }: { by?: string; count: number },
+  index: number,
+): (one: Parameter) => Parameter {
+  if (by === undefined || index === 1) return (one) => one;
+  const enough = {
+    parameter: by,
+    in: Array.from({ length: count - index + 1 }, (_, i) => String(index + i)),
+  };
+  return (one) => ({
+    ...one,
+    appliesWhen: one.appliesWhen ? { all: [enough, one.appliesWhen] } : enough,
+  });
 }
 
 /** What stands outside a group that repeats puts back every place of it. */

@@ -23,6 +23,8 @@ export const groupSchema = z
         noun: z.string().min(1).max(MOST.label),
         /** names instead of numbers, where the controller has them */
         names: z.array(z.string().min(1).max(MOST.label)).max(99).optional(),
+        /** the setting that says how many of them there are; those past it do nothing */
+        by: z.string().max(MOST.key).optional(),
       })
       .strict()
       .optional(),
@@ -102,6 +104,13 @@ export function complainOfProfile(profile: Profile, context: z.RefinementCtx): v
       });
     groups.add(key);
     places += profile.parameters.filter(({ group }) => group === key).length * (repeat?.count ?? 1);
+    const counts = profile.parameters.find((one) => one.key === repeat?.by);
+    if (repeat?.by !== undefined && (counts?.type !== 'number' || counts.group === key))
+      context.addIssue({
+        code: 'custom',
+        path: ['groups', i, 'repeat', 'by'],
+        message: 'Choose a figure of another menu: how many of them there are.',
+      });
     if (repeat?.names && repeat.names.length !== repeat.count) {
       context.addIssue({
         code: 'custom',
@@ -200,7 +209,13 @@ const labelOf = ({ parameters }: Profile, key: string) =>
 /** The key of a parameter whose own condition leads back to it; null where none does. */
 function conditionsInCircle(profile: Profile): string | null {
   const asks = new Map(
-    profile.parameters.map(({ key, appliesWhen }) => [key, appliesWhen ? parametersIn(appliesWhen) : []]),
+    profile.parameters.map(({ key, group, appliesWhen }) => [
+      key,
+      [
+        ...(appliesWhen ? parametersIn(appliesWhen) : []),
+        ...(profile.groups.find((one) => one.key === group)?.repeat?.by ?? '').split(' ').filter(Boolean),
+      ],
+    ]),
   );
   const settled = new Set<string>();
   for (const start of asks.keys()) {

@@ -8,7 +8,9 @@ import dosingModesOnOneKey from '../../../profiles/dosing-modes-on-one-key.json'
 import dosingMotorGassing from '../../../profiles/dosing-motor-gassing.json' with { type: 'json' };
 import driveFourSwitches from '../../../profiles/drive-four-switches.json' with { type: 'json' };
 import driveModeAndFaults from '../../../profiles/drive-mode-and-faults.json' with { type: 'json' };
+import drivePagesByKind from '../../../profiles/drive-pages-by-kind.json' with { type: 'json' };
 import drivePanelEachOnALine from '../../../profiles/drive-panel-each-on-a-line.json' with { type: 'json' };
+import drivesASheetEach from '../../../profiles/drives-a-sheet-each.json' with { type: 'json' };
 import driveWallBox from '../../../profiles/drive-wall-box.json' with { type: 'json' };
 import driveWheelText from '../../../profiles/drive-wheel-text.json' with { type: 'json' };
 import homeCirculatorDial from '../../../profiles/home-circulator-dial.json' with { type: 'json' };
@@ -50,7 +52,9 @@ export const DEMO_PROFILES: readonly AnyProfile[] = [
   dosingMotorGassing,
   driveFourSwitches,
   driveModeAndFaults,
+  drivePagesByKind,
   drivePanelEachOnALine,
+  drivesASheetEach,
   driveWallBox,
   driveWheelText,
   homeCirculatorDial,

@@ -1,15 +1,18 @@
 import {
+  aChoice,
   aFigure,
   aSwitch,
   aWord,
   hidden,
   lines,
+  optional,
   rowsOf,
   someWords,
   word,
   type Field,
 } from '@barythm/core/describe';
 import { freshName } from './names';
+import { labelled } from './offered';
 
 /** Menus or groups of a controller, in the order of work. */
 export const GROUP_FIELDS: readonly Field[] = [
@@ -30,6 +33,15 @@ export const GROUP_FIELDS: readonly Field[] = [
             lines: 2,
             hint: 'Where the controller has them, one a line',
           }),
+          aChoice(
+            'by',
+            'The setting that says how many there are',
+            (look) => [
+              { value: '', label: 'None: all of them are there' },
+              ...labelled(look.rows('parameters'), 'key'),
+            ],
+            { place: optional(word), searched: true },
+          ),
         ],
         'left-out',
       ),

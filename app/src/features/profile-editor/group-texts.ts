@@ -11,6 +11,7 @@ export function groupTexts({ key, label, repeat }: ParameterGroup): Texts {
       count: repeat ? String(repeat.count) : '',
       noun: repeat?.noun ?? '',
       names: (repeat?.names ?? []).join('\n'),
+      by: repeat?.by ?? '',
     },
   };
 }

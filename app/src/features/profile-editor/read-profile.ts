@@ -25,7 +25,14 @@ export function profileOf(draft: ProfileDraft): { profile: AnyProfile | null; er
   const habits = habitsOf(draft);
   const names = publishedIn(draft.groups, draft.parameters, draft.panels);
   const { groups } = GROUPS.read({ groups: draft.groups }, '', tell) as {
-    groups: { key: string; repeat?: { names: string[] } }[];
+    groups: { key: string; repeat?: { names: string[]; by?: string } }[];
+  };
+  /** The setting that says how many places a group has, by its published name. */
+  const counted = (by: string | undefined, i: number) => {
+    const name = by === undefined ? undefined : names.parameters.get(by);
+    if (by !== undefined && name === undefined)
+      tell(`groups.${i}.repeat.by`, 'That setting is gone. Choose again.');
+    return name;
   };
   const candidate = {
     format: 'barythm-profile',
@@ -35,10 +42,10 @@ export function profileOf(draft: ProfileDraft): { profile: AnyProfile | null; er
     name: draft.name.trim(),
     about: draft.about.trim(),
     family: draft.family,
-    groups: groups.map(({ key, repeat, ...group }) => ({
+    groups: groups.map(({ key, repeat, ...group }, i) => ({
       ...group,
       key: names.groups.get(key) ?? key,
-      ...(repeat && { repeat: withoutNoNames(repeat) }),
+      ...(repeat && { repeat: withoutNoNames(repeat, counted(repeat.by, i)) }),
     })),
     parameters: draft.parameters.map((texts, i) =>
       readParameter(draft.family, texts, `parameters.${i}`, names, tell),
@@ -61,8 +68,8 @@ function menuOf({ menu = {} }: ProfileDraft, tell: (path: string, words: string)
   return read === undefined ? {} : { menu: read };
 }
 
-function withoutNoNames({ names, ...repeat }: { names: string[] }): object {
-  return names.length === 0 ? repeat : { ...repeat, names };
+function withoutNoNames({ names, by: _, ...repeat }: { names: string[]; by?: string }, by?: string): object {
+  return { ...repeat, ...(names.length > 0 && { names }), ...(by !== undefined && { by }) };
 }
 
 const PLAIN: Readonly<Record<string, string>> = {

@@ -43,3 +43,20 @@ export const ONE: DriveDuty = {
   draw: { ...DUTY.draw, usual_m3h: 1.5, greatest_m3h: 4 },
   pump: { ...DUTY.pump, count: 1 },
 };
+
+/** The same pump in a closed round, where two sensors measure the difference. */
+export const DIFFERENCE: DriveDuty = {
+  ...ONE,
+  holds: { kind: 'difference', set_bar: 2 },
+  inlet: { least_bar: 1, greatest_bar: 2 },
+  vessel: null,
+  sensor: { range_bar: 10, by: 'two', second_bar: 6 },
+};
+
+/** The same pump, told its speed by a building's controller. */
+export const ASKED: DriveDuty = {
+  ...ONE,
+  holds: { kind: 'signal', least_hz: 30, most_hz: 50, source: '4-20', lost: 'least' },
+  vessel: null,
+  sensor: null,
+};

@@ -26,6 +26,10 @@ export const WHEEL = read('drive-wheel-text');
 export const BOX = read('drive-wall-box');
 /** Two pumps under one panel. */
 export const SET = read('booster-two-pumps');
+/** Text pages that go by the control kind: every kind of signal and sensor. */
+export const PAGES = read('drive-pages-by-kind');
+/** Up to eight on a line, with a sheet for each. */
+export const SHEETS = read('drives-a-sheet-each');
 /** Four switches and a knob. */
 export const SMALL = read('drive-four-switches');
 

@@ -1,4 +1,5 @@
 import {
+  applies,
   figureOfOption,
   isChosenFigure,
   parameterWithRole,
@@ -16,10 +17,12 @@ export class SettingsReader<Role extends string> {
     private readonly profile: Profile,
     private readonly values: SettingValues,
     private readonly quantities: RoleQuantities,
+    /** of groups that repeat, where no other is asked for */
+    private readonly place = 1,
   ) {}
 
   /** The figure of a role in the program's own unit. */
-  figure(role: Role, index = 1): number | null {
+  figure(role: Role, index = this.place): number | null {
     const found = this.found(role, index);
     if (found === null) return null;
     const { parameter, value } = found;
@@ -29,7 +32,7 @@ export class SettingsReader<Role extends string> {
   }
 
   /** What was chosen for a role: the part of its option's meaning behind the dot. */
-  chosen<T extends string>(role: Role, index = 1): T | null {
+  chosen<T extends string>(role: Role, index = this.place): T | null {
     const found = this.found(role, index);
     const option = found && roleOfOption(found.parameter, found.value, role);
     return option ? (option.slice(option.indexOf('.') + 1) as T) : null;
@@ -37,7 +40,7 @@ export class SettingsReader<Role extends string> {
 
   /** The value itself, where it is words. */
   words(role: Role): string | null {
-    const value = this.found(role, 1)?.value;
+    const value = this.found(role, this.place)?.value;
     return typeof value === 'string' ? value : null;
   }
 
@@ -64,6 +67,7 @@ export class SettingsReader<Role extends string> {
   private found(role: Role, index: number) {
     const parameter = parameterWithRole(this.profile, role, index);
     const value = parameter && this.values[parameter.key];
-    return parameter && value !== undefined ? { parameter, value } : null;
+    // what does nothing as the controller stands counts nowhere
+    return parameter && value !== undefined && applies(parameter, this.values) ? { parameter, value } : null;
   }
 }

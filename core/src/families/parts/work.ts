@@ -4,6 +4,17 @@ import type { RecordBodyOf } from '../../visit';
 import type { FamilyKind } from '../kind';
 import type { ViewOf } from '../view';
 
+/** A wait that is timed beside the work that it belongs to. */
+export interface Wait {
+  /** what is waited for, as a button names it: “Time the discharge” */
+  readonly words: string;
+  readonly lasts_s: number;
+  /** the field of the form that takes the minutes */
+  readonly field: string;
+  /** what to keep to meanwhile, where its end does harm or something may start */
+  readonly meanwhile?: string;
+}
+
 /** What was recorded, as it reads on its card, and how well that is. */
 export interface WorkSaid {
   readonly words: string;
@@ -36,6 +47,8 @@ export interface WorkOf<K extends FamilyKind, Body extends RecordBodyOf<K>> {
   said(body: Body, view: ViewOf<K>, reader: Reader): WorkSaid;
   /** true where a later one stands in place of those before */
   readonly lastCounts?: true;
+  /** a wait that belongs to it, and the field that takes how long it was; null where none is to be waited for just now */
+  wait?(texts: Texts, view: ViewOf<K>): Wait | null;
   /** what stands in the form once one was recorded */
   next?(body: Body, view: ViewOf<K>): object;
 }

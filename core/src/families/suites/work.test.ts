@@ -10,6 +10,8 @@ const WRITTEN: readonly RecordBody[] = [
   { kind: 'leads-swapped', waited_min: null, provedDead: false },
   { kind: 'turning', unit: 1, way: 'right', waited_min: null, provedDead: false },
   { kind: 'turning', unit: 1, way: 'leads', waited_min: 15, provedDead: true },
+  { kind: 'identified', unit: 1, way: 'done', took_min: 4 },
+  { kind: 'identified', unit: 1, way: 'broken-off', took_min: null },
   { kind: 'precharge', measured_bar: 0, empty: true },
   { kind: 'precharge', measured_bar: 2.9, empty: false },
   { kind: 'closed-valve', shown_hz: 38.5, inlet_bar: -0.4, openedAgain: true },

@@ -8,13 +8,14 @@ import { Card } from '../../../ui/card';
 import { SPACE } from '../../../ui/theme';
 import { useInSight } from '../../../ui/touch/in-sight';
 import { useJobScope } from '../../../kit/job';
+import { timerKey } from '../../../kit/timer';
 import { RecordCard, recordDraft } from './record-card';
 import { ResetsCard, resetDraft, RESETS_TITLE } from './resets-card';
 
 interface Later {
   readonly key: RecordKind;
   readonly title: string;
-  readonly draft: string;
+  readonly drafts: readonly string[];
   readonly card: () => React.JSX.Element;
 }
 
@@ -27,14 +28,14 @@ export function LaterCards() {
     ...works.map((work): Later => ({
       key: work.kind,
       title: work.title,
-      draft: recordDraft(work.kind, jobId),
+      drafts: [recordDraft(work.kind, jobId), timerKey(jobId, work.kind)],
       card: () => <RecordCard work={work} />,
     })),
-    { key: 'reset', title: RESETS_TITLE, draft: resetDraft(jobId), card: () => <ResetsCard /> },
+    { key: 'reset', title: RESETS_TITLE, drafts: [resetDraft(jobId)], card: () => <ResetsCard /> },
   ];
   // what was begun before a reload stands open
   const [opened, setOpened] = useState<readonly RecordKind[]>(() =>
-    all.filter(({ draft }) => isDrafted(draft)).map(({ key }) => key),
+    all.filter(({ drafts }) => drafts.some(isDrafted)).map(({ key }) => key),
   );
   const [asked, setAsked] = useState<RecordKind | null>(null);
   const ask = (key: RecordKind) => {

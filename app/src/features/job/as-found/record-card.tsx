@@ -13,6 +13,7 @@ import { useReader } from '../../../ui/reader';
 import type { Colour } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import { TakeBack, useJobScope } from '../../../kit/job';
+import { timerKey, WaitTimer } from '../../../kit/timer';
 
 const COLOURS: Readonly<Record<'good' | 'poor' | 'bad', Colour>> = {
   good: 'moss',
@@ -48,6 +49,7 @@ export function RecordCard({ work }: { work: AnyWork<AnyKind> }) {
     setTried(false);
   };
   const follows = work.follows?.(texts, view, reader);
+  const wait = work.wait?.(texts, view) ?? null;
   if (view.document.handover && done.length === 0) return null;
   return (
     <Card title={title} testID={kind}>
@@ -90,6 +92,14 @@ export function RecordCard({ work }: { work: AnyWork<AnyKind> }) {
               <Fields key={part.name} fields={part.fields} />
             ))}
           </FormProvider>
+          {wait && (
+            <WaitTimer
+              wait={wait}
+              keptAt={timerKey(jobId, kind)}
+              testID={`${kind}-wait`}
+              onTake={(minutes) => setTexts((now) => withText(now, wait.field, String(minutes)))}
+            />
+          )}
           {follows && <Words testID={`${kind}-follows`}>{follows}</Words>}
           {refused && (
             <Words bold colour="rust" role="alert">

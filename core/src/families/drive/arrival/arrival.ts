@@ -40,7 +40,8 @@ export const arrival: OwnArrival<DriveKind> = {
     kind: 'drive-first',
     title: 'Order of work',
     steps: FIRST_STEPS,
-    of: ({ duty, settings }) => firstSteps(duty?.holds.kind ?? settings.holds ?? 'pressure'),
+    of: ({ duty, settings, profile }) =>
+      firstSteps(duty?.holds.kind ?? settings.holds ?? 'pressure', profile.behaviours),
     caution: ({ behaviours: { guided } }) =>
       guided &&
       `Its own set-up asks for the ${guided} first. “Back” in it drops what was entered: read each value again.`,

@@ -6,12 +6,52 @@ import type { AnyWork, Work } from '../../parts/work';
 import { closed_hz, pumpOf } from '../effect/pump';
 import type { DriveKind, DriveView } from '../kind';
 import { understand } from '../settings/understand';
-import { closedValveSchema, prechargeSchema, turningSchema, TURNED_WORDS } from '../wire/records';
+import {
+  closedValveSchema,
+  IDENTIFIED_WORDS,
+  identifiedSchema,
+  prechargeSchema,
+  turningSchema,
+  TURNED_WORDS,
+} from '../wire/records';
 
 const words = (quantity: Quantity, value: number, reader: Reader) =>
   figureWithUnit(fig(quantity, value), reader);
 
 const unitsOf = ({ duty }: DriveView) => duty?.pump.count ?? 1;
+const SECONDS_PER_MINUTE = 60;
+
+/** Which of several it was; asked where there are several. */
+const unitAsked = (count: number) => {
+  const units = Array.from({ length: count }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }));
+  return count > 1 ? [aChoice('unit', 'Unit', units, { place: numeral })] : [];
+};
+
+/** The drive measures its motor: minutes in which nothing else is done, and again once the motor is entered anew (DRV-00). */
+const identified: Work<DriveKind, 'identified'> = {
+  kind: 'identified',
+  title: 'Motor identification',
+  there: ({ profile }) => profile.behaviours.identifies_min !== undefined,
+  caution: () => 'Covers on, hands clear: the motor may hum or turn a little.',
+  note: 'After its plate was entered, and before direction. Nothing else is done meanwhile.',
+  form: (view) =>
+    recordForm(identifiedSchema, {
+      asks: [...unitAsked(unitsOf(view)), 'took_min', 'way'],
+      start: { unit: 1 },
+      always: { unit: 1 },
+    }),
+  wait: (_texts, { profile: { behaviours } }) => ({
+    words: 'Time the identification',
+    lasts_s: (behaviours.identifies_min ?? 0) * SECONDS_PER_MINUTE,
+    field: 'took_min',
+    meanwhile: 'Stay at the drive, a hand on its stop.',
+  }),
+  said: ({ unit, way, took_min }, view, reader) => ({
+    words: `${unitsOf(view) === 1 ? '' : `Unit ${unit}: `}${IDENTIFIED_WORDS[way]}${took_min === null ? '' : ` in ${words('minutes', took_min, reader)}`}`,
+    verdict: way === 'done' ? 'good' : 'bad',
+  }),
+  next: ({ unit }, view) => ({ unit: Math.min(unitsOf(view), unit + 1) }),
+};
 
 /** Direction, unit by unit; leads are swapped only once the drive is dead (DRV-03). */
 const turning: Work<DriveKind, 'turning'> = {
@@ -19,13 +59,11 @@ const turning: Work<DriveKind, 'turning'> = {
   title: 'Direction',
   note: 'Some seconds, slowly. A shaft that cannot be seen: the pressure against a nearly shut valve, both ways.',
   form: (view) => {
-    const count = unitsOf(view);
-    const units = Array.from({ length: count }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }));
     const { discharge_min } = view.profile.behaviours;
     const wait = discharge_min === null ? 'as its plate says' : `${discharge_min} min`;
     return recordForm(turningSchema, {
       asks: [
-        ...(count > 1 ? [aChoice('unit', 'Unit', units, { place: numeral })] : []),
+        ...unitAsked(unitsOf(view)),
         'way',
         onlyIf(
           (here) => here('way') === 'leads',
@@ -38,6 +76,14 @@ const turning: Work<DriveKind, 'turning'> = {
       always: { unit: 1 },
     });
   },
+  wait: (texts, { profile: { behaviours } }) =>
+    textAt(texts, 'way') !== 'leads' || behaviours.discharge_min === null
+      ? null
+      : {
+          words: 'Time the discharge',
+          lasts_s: behaviours.discharge_min * SECONDS_PER_MINUTE,
+          field: 'waited_min',
+        },
   said: ({ unit, way, waited_min, provedDead }, view, reader) => {
     const off = waited_min === null ? '' : `, off for ${words('minutes', waited_min, reader)}`;
     const dead = way === 'leads' ? `${off}, ${provedDead ? 'proved dead' : 'not proved dead'}` : '';
@@ -92,4 +138,4 @@ const closedValve: Work<DriveKind, 'closed-valve'> = {
 };
 
 /** Work at the pump beside setting. */
-export const WORK: readonly AnyWork<DriveKind>[] = [turning, precharge, closedValve];
+export const WORK: readonly AnyWork<DriveKind>[] = [identified, turning, precharge, closedValve];

@@ -1,6 +1,7 @@
 import { Timeline, type BenchEvent, type BenchInputs, type Scenario } from '../../../bench';
 import { AIR_bar, startsPerHour } from '../../../hydraulics';
-import { BOX, contextOf, DUTY, ONE, SET, sound, WHEEL } from '../fixtures';
+import { ASKED, DIFFERENCE } from '../example-duties';
+import { BOX, contextOf, DUTY, ONE, PAGES, SET, sound, WHEEL } from '../fixtures';
 import { closed_hz, fullFlow_m3h, pumpOf } from '../effect/pump';
 import { runsAtDraw } from '../effect/sharing';
 import { usableOf_L } from '../effect/vessel';
@@ -238,5 +239,36 @@ describe('a closer look', () => {
     expect(pressure_bar[open - 1]).toBeCloseTo(settings.set_bar!, 1);
     expect(marks.map(({ words: said }) => said)).toEqual(['discharge shut', 'open again']);
     expect(frequency_hz[shut - 1]).toBeGreaterThan(expected);
+  });
+});
+
+describe('told by a signal, or by two sensors', () => {
+  const asked = contextOf(PAGES, noLeak(ASKED));
+  const difference = contextOf(PAGES, noLeak(DIFFERENCE));
+
+  test('with the signal’s wire off it does what is set for that, and what it had once it is back', () => {
+    const off = { kind: 'signal-off', until_s: LASTS_h * HOUR };
+    const half = steady(ASKED.draw.greatest_m3h / 2, off);
+    // half of the signal is half of 30 to 50 Hz
+    expect(run(asked, steady(ASKED.draw.greatest_m3h / 2)).last('f1')).toBeCloseTo(40, 1);
+    expect(run(asked, half).last('f1')).toBeCloseTo(30, 1);
+    expect(run(asked, half, { lost: 's' }).last('f1')).toBe(0);
+    expect(run(asked, half, { lost: 'k' }).last('f1')).toBeCloseTo(40, 1);
+    expect(run(asked, half, { lost: 'h' }).last('f1')).toBeCloseTo(50, 1);
+    expect(run(asked, steady(2, { kind: 'signal-off' })).last('f1')).toBeCloseTo(40, 1);
+  });
+  test('a range that is not the source’s moves the low end', () => {
+    const none = steady(0.001);
+    expect(run(asked, none).last('f1')).toBeCloseTo(30, 1);
+    expect(run(asked, none, { span: 'b' }).last('f1')).toBeCloseTo(34, 1);
+  });
+  test('swapped sensors drive it to its maximum', () => {
+    const swapped = steady(2, { kind: 'sides-swapped', until_s: LASTS_h * HOUR });
+    expect(run(difference, steady(2)).last('pressure')).toBeCloseTo(2, 1);
+    expect(run(difference, swapped).last('f1')).toBeCloseTo(50, 1);
+  });
+  test('a range of the inlet’s sensor that is not its own moves the difference by the pressure there', () => {
+    // 10 set for 6: the inlet’s 1 bar counts for 1.67, so 0.67 bar more are held
+    expect(run(difference, steady(2), { rangeB: 10 }).last('pressure')).toBeCloseTo(2 + 1 * (10 / 6 - 1), 1);
   });
 });

@@ -16,6 +16,9 @@ export interface Around {
   out: number;
   /** share of the greatest that an outside signal asks for */
   asked: number;
+  signalOff: boolean;
+  /** two sensors of a difference with their sides swapped */
+  swapped: boolean;
 }
 
 /** One moment of the controller: reads its sensor, decides, and turns its units. */
@@ -26,7 +29,8 @@ export function control(
   around: Around,
   dt_s: number,
 ): void {
-  const shown = around.sensorOff ? 0 : state.pressure * plant.shows;
+  const reads = state.pressure * plant.shows + plant.showsMore_bar;
+  const shown = around.sensorOff ? 0 : around.swapped ? -reads : reads;
   if (state.doing === DOING.stopped) {
     if (plant.control !== 'pressure' || shown < plant.cutIn_bar) start(plant, state, around);
   } else if (state.doing === DOING.fault) waitInFault(plant, state, around, dt_s);
@@ -93,7 +97,11 @@ function run(
   }
   if (guardDry(plant, state, shown, dt_s)) return 0;
   if (plant.control === 'fixed') return plant.fixed_hz;
-  if (plant.control === 'signal') return plant.least_hz + (plant.fixed_hz - plant.least_hz) * around.asked;
+  if (plant.control === 'signal') {
+    if (around.signalOff) return unasked(plant, state, hz);
+    const [low, high] = plant.signalTaken;
+    return plant.least_hz + (plant.fixed_hz - plant.least_hz) * (low + (high - low) * around.asked);
+  }
   const part = state.draw / plant.greatest_m3h;
   const lifted = plant.set_bar + plant.lift_bar * (part < 1 ? part * part : 1);
   const set = state.doing === DOING.fills ? plant.set_bar + plant.boost_bar + AT_SET : lifted;
@@ -106,6 +114,13 @@ function run(
   cascade(plant, state, hz[state.lead], around, shown, set, dt_s);
   stopForNoDemand(plant, state, hz[state.lead], shown, dt_s);
   return wanted;
+}
+
+/** Frequency once the signal is lost. */
+function unasked(plant: DrivePlant, state: DriveState, hz: Turning): number {
+  if (plant.signalLost === 'stop') return 0;
+  if (plant.signalLost === 'least') return plant.least_hz;
+  return plant.signalLost === 'greatest' ? plant.fixed_hz : hz[state.lead];
 }
 
 function held(value: number, least: number, most: number): number {

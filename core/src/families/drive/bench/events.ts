@@ -1,4 +1,5 @@
 import { POWER_CUT, type EventBook } from '../../../bench';
+import { measuredByTwo } from '../effect/set';
 import type { DriveContext } from '../settings/context';
 
 /** What can be thrown at a drive and what it feeds. */
@@ -10,6 +11,8 @@ export const DRIVE_EVENTS = {
   'inlet-high': { name: 'Most pressure at the inlet', over: 'Inlet as before', amount: null },
   'inlet-dry': { name: 'The inlet runs dry', over: 'Water at the inlet again', amount: null },
   'sensor-off': { name: 'The sensor’s wire off', over: 'Wire back on', amount: null },
+  'signal-off': { name: 'The signal’s wire off', over: 'Signal back on', amount: null },
+  'sides-swapped': { name: 'The two sensors swapped', over: 'Sensors on their own sides', amount: null },
   'lead-out': { name: 'The lead fails', over: 'The lead is back', amount: null },
   'address-twice': { name: 'Two get one address', over: 'Addresses apart again', amount: null },
   'gas-lost': { name: 'The vessel’s gas is lost', over: 'Gas filled up', amount: null },
@@ -26,6 +29,8 @@ export function eventsFor({ duty }: DriveContext): readonly DriveEvent[] {
     if (kind === 'inlet-high')
       return duty.holds.kind !== 'difference' && duty.inlet.greatest_bar > duty.inlet.least_bar;
     if (kind === 'sensor-off') return duty.sensor !== null;
+    if (kind === 'signal-off') return duty.holds.kind === 'signal';
+    if (kind === 'sides-swapped') return measuredByTwo(duty);
     return true;
   });
 }

@@ -19,7 +19,14 @@ const HUNTS_TURNS = 6;
 
 /** A drive or a set of them on its pipes, ten parts a second. */
 export function driveModel(plant: DrivePlant): BenchModel<DriveState, DriveEvent> {
-  const around: Around = { sensorOff: false, available: plant.count, out: -1, asked: 0 };
+  const around: Around = {
+    sensorOff: false,
+    available: plant.count,
+    out: -1,
+    asked: 0,
+    signalOff: false,
+    swapped: false,
+  };
   const hz = new Float64Array(plant.count);
   const units = UNIT_KEYS.slice(0, plant.count);
   // the same plant with the most that its inlet may have
@@ -104,6 +111,8 @@ function step(
 ): void {
   if (second % SECONDS_PER_HOUR === 0) state.startsHour = 0;
   around.sensorOff = on['sensor-off'];
+  around.signalOff = on['signal-off'];
+  around.swapped = on['sides-swapped'];
   around.out = on['lead-out'] ? state.lead : -1;
   around.asked = water_m3h / plant.greatest_m3h;
   if (begins['lead-out']) leadFails(plant, state);

@@ -1,8 +1,10 @@
 import { AIR_bar, metresPerBar } from '../../../hydraulics';
 import { pumpOf, signalSpan_hz } from '../effect/pump';
-import { enoughAtNil_bar, neededSet_bar } from '../effect/set';
+import { sharesTaken, withoutSignal } from '../effect/outside-signal';
+import { enoughAtNil_bar, measuredByTwo, neededSet_bar } from '../effect/set';
 import type { DriveContext } from '../settings/context';
 import type { DriveSettings } from '../settings/understand';
+import type { Lost } from '../wire/duty';
 
 /** Everything that the loop needs, worked out once: it uses + − × ÷ and roots only. */
 export interface DrivePlant {
@@ -21,6 +23,12 @@ export interface DrivePlant {
   readonly inletMost_bar: number;
   /** what the display shows of each true bar: a range that is wrong changes it */
   readonly shows: number;
+  /** added to it, bar: where two sensors measure a difference and one range is not the label's, the inlet counts too */
+  readonly showsMore_bar: number;
+  /** what its input makes of the lowest and the highest of an outside signal, as shares of its own span */
+  readonly signalTaken: readonly [number, number];
+  /** without the signal; null where that is not known: then it holds what it had */
+  readonly signalLost: Lost | null;
   readonly set_bar: number;
   readonly lift_bar: number;
   readonly fixed_hz: number;
@@ -100,6 +108,9 @@ export function unknownToBench(
     ...(profile.behaviours.sensorFails === 'unknown'
       ? ['Without its sensor it is taken to go to full speed.']
       : []),
+    ...(duty.holds.kind === 'signal' && withoutSignal(settings) === null
+      ? ['What it does without its signal is not known: it is taken to hold the frequency that it had.']
+      : []),
     ...(settings.dry.reaction === null ? ['Its reaction to running dry is not known: it runs on.'] : []),
   ];
 }
@@ -112,6 +123,7 @@ export function drivePlant(context: DriveContext, settings: DriveSettings): Driv
   const wanted = neededSet_bar(duty);
   const control = holds.kind === 'speed' ? 'fixed' : holds.kind;
   const label = duty.sensor?.range_bar ?? 1;
+  const shows = settings.range_bar === null ? 1 : settings.range_bar / label;
   const stops = holds.kind === 'pressure' && profile.behaviours.stopsByFrequency ? settings.stop_hz : null;
   const up_s = Math.max(0.1, settings.rampUp_s ?? USUAL.ramp_s);
   const down_s = Math.max(0.1, settings.rampDown_s ?? USUAL.ramp_s);
@@ -130,7 +142,10 @@ export function drivePlant(context: DriveContext, settings: DriveSettings): Driv
     metresPerBar: metresPerBar(),
     inlet_bar: holds.kind === 'difference' ? 0 : (context.inletRead_bar ?? context.inlet.least_bar),
     inletMost_bar: holds.kind === 'difference' ? 0 : context.inlet.greatest_bar,
-    shows: settings.range_bar === null ? 1 : settings.range_bar / label,
+    shows,
+    showsMore_bar: showsMore_bar(context, settings, shows),
+    signalTaken: sharesTaken(context, settings) ?? [0, 0],
+    signalLost: withoutSignal(settings),
     set_bar: set ?? 0,
     lift_bar: settings.lift_bar ?? 0,
     fixed_hz: span
@@ -175,4 +190,16 @@ export function drivePlant(context: DriveContext, settings: DriveSettings): Driv
     price_kWh: duty.price_kWh,
     known: control === 'signal' || (control === 'fixed' ? settings.set_hz !== null : set !== null),
   };
+}
+
+/** What two sensors with unlike errors of range add to the difference, bar: (s − s2)·p, with p at the inlet. */
+function showsMore_bar(
+  { duty, inlet, inletRead_bar }: DriveContext,
+  { secondRange_bar }: DriveSettings,
+  shows: number,
+): number {
+  const label = measuredByTwo(duty) ? duty.sensor?.second_bar : undefined;
+  if (label === undefined) return 0;
+  const second = secondRange_bar === null ? 1 : secondRange_bar / label;
+  return (shows - second) * (inletRead_bar ?? inlet.least_bar);
 }

@@ -9,10 +9,11 @@ import { pumpOf } from '../effect/pump';
 import { holdsPressure } from '../effect/set';
 import type { DrivePlan, DriveProblem } from '../plan/draft';
 import type { DriveContext } from '../settings/context';
-import { understand } from '../settings/understand';
+import { sheetsOf, understand } from '../settings/understand';
 import { finding } from '../texts/texts';
 import { checkDry } from './dry';
 import { checkMotor } from './motor';
+import { checkSignal } from './outside-signal';
 import { checkReach } from './reach';
 import { checkSet } from './set';
 import { checkStarts } from './starts';
@@ -31,15 +32,37 @@ export function checkSettings(given: DriveContext, subject: Subject, values: Set
     pump: pumpOf(context.duty),
     at: addressesOf(context.profile),
   };
-  return bySeverity([
+  return bySeverity([...checked(input), ...ofOtherUnits(input)]);
+}
+
+function checked(input: CheckInput): Finding[] {
+  return [
     ...checkReach(input),
-    ...(holdsPressure(context.duty) ? checkStop(input) : []),
+    ...(holdsPressure(input.context.duty) ? checkStop(input) : []),
     ...checkMotor(input),
+    ...checkSignal(input),
     ...checkDry(input),
     ...checkSet(input),
     ...checkStarts(input),
-  ]);
+  ];
 }
+
+/** What is said of the sheets of the second unit and those after it, where each drive has its own; what they have in common is said already. */
+function ofOtherUnits(input: CheckInput): Finding[] {
+  const { context, values, at } = input;
+  return Array.from({ length: sheetsOf(context) - 1 }, (_, i) => i + 2).flatMap((unit) =>
+    checked({
+      ...input,
+      settings: understand(context.profile, context.plate, values, unit),
+      at: (role, index = unit) => at(role, index),
+    })
+      .filter(({ text, addresses }) => text !== 'DRV-06' && addresses.some((one) => isOfUnit(one, unit)))
+      .map((one) => ({ ...one, values: { ...one.values, of: `unit ${unit}` } })),
+  );
+}
+
+/** An address on the sheet names the place of its group in the middle. */
+const isOfUnit = (address: string, unit: number) => address.split('/')[1] === String(unit);
 
 /** Findings on a plan: on the settings it leads to, and on what it could not plan. */
 export const checkPlan = planCheck<DriveContext, DrivePlan>(checkSettings, problemFinding);

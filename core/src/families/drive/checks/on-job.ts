@@ -1,10 +1,11 @@
 import type { Finding } from '../../../findings';
+import { parameterAt, rolesIn } from '../../../profile';
 import { lastRecord, passedBy, recordsOf, standsAs } from '../../../visit';
 import { orElse } from '../../../input';
 import { fig } from '../../../units';
 import type { JobGround } from '../../family';
 import { closed_hz, CLOSED_NEAR, pumpOf } from '../effect/pump';
-import { holdsPressure } from '../effect/set';
+import { holdsPressure, measuredByTwo } from '../effect/set';
 import type { DriveKind } from '../kind';
 import { finding } from '../texts/texts';
 import { firstLeft, stepsSaid } from '../../parts/first-steps';
@@ -14,12 +15,19 @@ import { firstSteps, DRIVE_RECORDS } from '../wire/records';
 export function openOn(job: JobGround<DriveKind>): Finding[] {
   const { document, context, checks } = job;
   if (document.job.state === 'planned') return [];
-  const found = [...turning(job), ...closedValve(job)];
+  const found = [...identification(job), ...turning(job), ...closedValve(job)];
   if (!context) return found;
-  const left = firstLeft(document, 'drive-first', firstSteps(context.duty.holds.kind), DRIVE_RECORDS);
+  const left = firstLeft(
+    document,
+    'drive-first',
+    firstSteps(context.duty.holds.kind, context.profile.behaviours),
+    DRIVE_RECORDS,
+  );
   if (left && left.steps.length > 0)
     found.push(finding('DRV-00', 'job', { what: stepsSaid(left.steps), why: left.why }));
-  if (holdsPressure(context.duty) && !passedBy(checks, 'zero')) found.push(finding('DRV-01.zero', 'job', {}));
+  const zeros = measuredByTwo(context.duty) ? ['zero', 'zero-inlet'] : ['zero'];
+  if (holdsPressure(context.duty) && !zeros.every((key) => passedBy(checks, key)))
+    found.push(finding('DRV-01.zero', 'job', {}));
   if (checks.filter(standsAs).some(({ check, verdict }) => check.key === 'steady' && !verdict.ok))
     found.push(finding('DRV-16', 'job', {}));
   const sound = checks.filter((judged) => standsAs(judged) && judged.verdict.ok);
@@ -28,6 +36,39 @@ export function openOn(job: JobGround<DriveKind>): Finding[] {
   );
   if (sound.length > 0 && !measured) found.push(finding('ANY-21.flow', 'job', {}));
   return found;
+}
+
+const OF_THE_MOTOR: ReadonlySet<string> = new Set(['motor.current', 'motor.speed', 'motor.volts']);
+
+/** DRV-00: each motor identified, and again where what is entered of it was changed afterwards. */
+function identification({ document, context, rows }: JobGround<DriveKind>): Finding[] {
+  const { profile } = document;
+  if (profile.behaviours.identifies_min === undefined) return [];
+  const tried = recordsOf(document, 'identified');
+  const count = context?.duty.pump.count ?? 1;
+  const units = Array.from({ length: count }, (_, i) => i + 1);
+  const missing = units.filter(
+    (unit) => tried.findLast(({ body }) => body.unit === unit)?.body.way !== 'done',
+  );
+  const named = (some: readonly number[]) =>
+    count === 1 ? 'it' : some.map((unit) => `unit ${unit}`).join(', ');
+  if (missing.length > 0) return [finding('DRV-00.identify', 'job', { units: named(missing) })];
+  const since = tried.at(-1)?.revision ?? 0;
+  const later = rows.filter(({ address, found, left }) => {
+    const parameter = parameterAt(profile, address);
+    const changed = left !== null && left.revision > since && left.value !== found?.value;
+    return parameter !== undefined && rolesIn(parameter).some((role) => OF_THE_MOTOR.has(role)) && changed;
+  });
+  return later.length === 0
+    ? []
+    : [
+        finding(
+          'DRV-00.again',
+          'job',
+          {},
+          later.map(({ address }) => address),
+        ),
+      ];
 }
 
 /** DRV-03: each unit tried, and leads swapped only when dead. */

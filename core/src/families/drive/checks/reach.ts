@@ -3,7 +3,14 @@ import type { Finding } from '../../../findings';
 import { pressureOf_bar } from '../../../hydraulics';
 import { fig } from '../../../units';
 import { greatestPressure_bar, isRelieved, mostOf_hz, reaches_bar } from '../effect/pump';
-import { heldAt_bar, holdsPressure, neededSet_bar, really_bar, stopsAt_bar } from '../effect/set';
+import {
+  heldAt_bar,
+  holdsPressure,
+  measuredByTwo,
+  neededSet_bar,
+  really_bar,
+  stopsAt_bar,
+} from '../effect/set';
 import { finding } from '../texts/texts';
 import { HOLDS_WORDS } from './holds-words';
 import type { CheckInput } from './input';
@@ -16,6 +23,7 @@ export function checkReach(input: CheckInput): Finding[] {
   const held = holdsPressure(input.context.duty)
     ? [
         ...range(input),
+        ...secondRange(input),
         ...kind(input),
         ...zero(input),
         ...overRange(input),
@@ -59,7 +67,7 @@ function range({ context, subject, settings, at }: CheckInput): Finding[] {
 function kind({ context, subject, settings, at }: CheckInput): Finding[] {
   const { holds, sensor } = context.duty;
   if (sensor === null || settings.sensorKind === null) return [];
-  const needed = holds.kind === 'difference' ? 'differential' : 'plain';
+  const needed = measuredByTwo(context.duty) ? 'two' : holds.kind === 'difference' ? 'differential' : 'plain';
   if (settings.sensorKind === needed) return [];
   return [
     finding(
@@ -71,7 +79,22 @@ function kind({ context, subject, settings, at }: CheckInput): Finding[] {
   ];
 }
 
-const SENSOR_WORDS = { plain: 'a plain sensor', differential: 'a differential sensor' } as const;
+/** DRV-01: the range of the one at the inlet, where two measure a difference. */
+function secondRange({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { secondRange_bar: set } = settings;
+  const label = measuredByTwo(context.duty) ? context.duty.sensor?.second_bar : undefined;
+  const parameter = parameterWithRole(context.profile, 'sensor.range.second');
+  if (set === null || label === undefined || !parameter || alikeIn(parameter, 'pressure', set, label))
+    return [];
+  const values = { set: fig('pressure', set), label: fig('pressure', label) };
+  return [finding('DRV-01.second', subject, values, [at('sensor.range.second')])];
+}
+
+const SENSOR_WORDS = {
+  plain: 'a plain sensor',
+  differential: 'a differential sensor',
+  two: 'two pressure sensors',
+} as const;
 
 /** A sensor of 4 to 20 mA begins at 4; so far beside it its zero was shifted for something, mA. */
 const ZERO_mA = 4;

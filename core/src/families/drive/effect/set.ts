@@ -9,6 +9,11 @@ export function holdsPressure({ holds }: Pick<DriveDuty, 'holds'>): boolean {
   return holds.kind === 'pressure' || holds.kind === 'difference';
 }
 
+/** True where a difference is what two pressure sensors read apart. */
+export function measuredByTwo({ holds, sensor }: Pick<DriveDuty, 'holds' | 'sensor'>): boolean {
+  return holds.kind === 'difference' && sensor?.by === 'two';
+}
+
 /** Pressure that is needed at the sensor at the greatest draw, bar: p_tap + ρ·g·z + the loss of the pipe; null where none is held. */
 export function neededSet_bar({ holds }: Pick<DriveDuty, 'holds'>): number | null {
   if (holds.kind === 'difference') return holds.set_bar;

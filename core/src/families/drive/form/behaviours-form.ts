@@ -20,6 +20,7 @@ export const BEHAVIOURS_FORM = formOf(driveBehavioursSchema, {
         'frontKeys',
         'retryAfter_s',
         'discharge_min',
+        'identifies_min',
       ],
     },
     {

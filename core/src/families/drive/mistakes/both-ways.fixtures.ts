@@ -1,12 +1,16 @@
 import { shipped } from '../../suites/shipped.fixtures';
 import { none, type BothWays } from '../../suites/both-ways.fixtures';
 import type { DriveRole } from '../settings/roles';
-import { BOX, DUTY, ONE, PLATE, SAMPLES, SET, WHEEL } from '../fixtures';
+import { ASKED, DIFFERENCE } from '../example-duties';
+import { BOX, DUTY, ONE, PAGES, PLATE, SAMPLES, SET, WHEEL } from '../fixtures';
 
 /** Plants and controllers on which every setting of a drive counts somewhere. */
 export const PLANTS = [
   ...SAMPLES,
   { profile: WHEEL, duty: ONE, plate: PLATE, found: {} },
+  // what else a controller can be told by
+  { profile: PAGES, duty: DIFFERENCE, plate: PLATE, found: {} },
+  { profile: PAGES, duty: ASKED, plate: PLATE, found: {} },
   // a controller that asks what is to tell it
   {
     profile: shipped('drive-panel-each-on-a-line') as typeof WHEEL,
@@ -109,7 +113,10 @@ export const BOTH_WAYS: BothWays<DriveRole> = {
     low: 'DRV-14.ramp-down',
     high: 'DRV-14.slow',
   },
+  'signal.kind': { wrong: 'DRV-01.signal' },
+  'signal.lost': { wrong: 'DRV-09.lost' },
   'sensor.kind': { wrong: 'DRV-01.kind' },
+  'sensor.range.second': { low: 'DRV-01.second', high: 'DRV-01.second' },
   'sensor.zero': { low: 'DRV-01.shift', high: 'DRV-01.shift' },
   'set.second': {
     low: 'DRV-13.second',

@@ -27,16 +27,16 @@ const turning = (
 ) => ({ kind: 'turning', unit, way, waited_min, provedDead }) as const;
 
 test('the order of work goes by what it is to hold', () => {
-  expect(firstSteps('speed').map(({ key }) => key)).not.toContain('zero');
-  expect(firstSteps('signal').map(({ key }) => key)).toContain('signal');
-  expect(firstSteps('pressure').map(({ key }) => key)).toEqual(
+  expect(firstSteps('speed', {}).map(({ key }) => key)).not.toContain('zero');
+  expect(firstSteps('signal', {}).map(({ key }) => key)).toContain('signal');
+  expect(firstSteps('pressure', {}).map(({ key }) => key)).toEqual(
     FIRST_STEPS.map(({ key }) => key).filter((key) => key !== 'signal'),
   );
 });
 
 test('DRV-00: what was not done is named, with why; near miss: all of it was', () => {
   const walk = begun();
-  const all = firstSteps('pressure').map(({ key }) => key);
+  const all = firstSteps('pressure', {}).map(({ key }) => key);
   walk.record({ kind: 'drive-first', seen: all.filter((key) => key !== 'identified'), why: 'No time.' });
   expect(codesOf(walk)).toContain('DRV-00');
   walk.record({ kind: 'drive-first', seen: all, why: '' });

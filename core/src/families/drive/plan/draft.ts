@@ -1,6 +1,8 @@
 import type { Holds } from '../wire/duty';
 import type { SharedProblem } from '../../parts/shared-problem';
 import type { FinishedPlan, MissingRole, PlannedTarget } from '../../parts/plan-draft';
+import { parameterWithRole, placesOf } from '../../../profile';
+import type { Way } from '../../parts/clamped';
 import { SteppedDraft } from '../../parts/stepped-draft';
 import type { DriveContext } from '../settings/context';
 import { DRIVE_QUANTITIES, type DriveOptionRole, type DriveRole } from '../settings/roles';
@@ -36,6 +38,25 @@ export class DriveDraft extends SteppedDraft<
   DriveSettings
 > {
   protected readonly quantities = DRIVE_QUANTITIES;
+
+  /** On the sheet of each fitted unit, where each has its own and none is named. */
+  override set(role: DriveRole, value: number, reason: DriveReason, way: Way = 'near', index?: number): void {
+    for (const unit of this.sheets(role, index)) super.set(role, value, reason, way, unit);
+  }
+
+  override pick(role: DriveRole, option: DriveOptionRole, reason: DriveReason, index?: number): void {
+    for (const unit of this.sheets(role, index)) super.pick(role, option, reason, unit);
+  }
+
+  private sheets(role: DriveRole, index: number | undefined): readonly number[] {
+    const { profile, duty } = this.context;
+    const parameter = parameterWithRole(profile, role);
+    if (index !== undefined || !parameter) return [index ?? 1];
+    return Array.from(
+      { length: Math.min(placesOf(profile, parameter.group), duty.pump.count) },
+      (_, i) => i + 1,
+    );
+  }
 
   settings(): DriveSettings {
     const { profile, plate } = this.context;

@@ -4,7 +4,7 @@ import { headAt_m, headOf_m, noHeadFlow_m3h, pressureOf_bar } from '../../../hyd
 import { fig } from '../../../units';
 import { fillTime_s } from '../effect/dry';
 import { headFor_m, isRelieved, plateFrequency_hz, pumpOf, type DrivenPump } from '../effect/pump';
-import { enoughAtNil_bar, holdsPressure, neededSet_bar } from '../effect/set';
+import { enoughAtNil_bar, holdsPressure, measuredByTwo, neededSet_bar } from '../effect/set';
 import type { DriveContext } from '../settings/context';
 import { unitPlaces } from '../settings/understand';
 import type { DriveReason } from '../texts/reasons';
@@ -97,13 +97,25 @@ function planMotor(draft: DriveDraft, pump: DrivenPump): void {
   const ramp = reason('ramp.pump', { ramp: fig('seconds', ramp_s) });
   draft.set('ramp.up', ramp_s, ramp, 'up');
   draft.set('ramp.down', ramp_s, ramp, 'up');
+  if (holds.kind === 'signal') {
+    if (holds.source) draft.pick('signal.kind', `signal.${holds.source}`, reason('signal.source'));
+    if (holds.lost) draft.pick('signal.lost', `lost.${holds.lost}`, reason('signal.lost'));
+  }
   if (duty.sensor) {
+    const two = measuredByTwo(duty);
     const differs = duty.holds.kind === 'difference';
     draft.pick(
       'sensor.kind',
-      differs ? 'sensor.differential' : 'sensor.plain',
-      reason(differs ? 'sensor.differential' : 'sensor.plain'),
+      two ? 'sensor.two' : differs ? 'sensor.differential' : 'sensor.plain',
+      reason(two ? 'sensor.two' : differs ? 'sensor.differential' : 'sensor.plain'),
     );
+    const { second_bar } = duty.sensor;
+    if (two && second_bar !== undefined)
+      draft.set(
+        'sensor.range.second',
+        second_bar,
+        reason('range.label', { range: fig('pressure', second_bar) }),
+      );
     draft.set(
       'sensor.range',
       duty.sensor.range_bar,

@@ -1,7 +1,8 @@
 import { slip, stateCheck, wrong, type ProofCheck } from '../../../proof';
 import { sensorAtNil, STARTS, supplyCut, words } from '../../parts/proof-checks';
-import { signalSpan_hz } from '../effect/pump';
-import { holdsPressure } from '../effect/set';
+import { OUTSIDE_SPANS } from '../../../signal';
+import { signalEnds_hz, withoutSignal } from '../effect/outside-signal';
+import { holdsPressure, measuredByTwo } from '../effect/set';
 import type { DriveContext } from '../settings/context';
 import type { DriveSettings } from '../settings/understand';
 import { several } from './several';
@@ -65,25 +66,56 @@ function direction({ duty }: DriveContext): ProofCheck[] {
 }
 
 function zero({ duty }: DriveContext): ProofCheck[] {
-  if (duty.holds.kind !== 'pressure' && duty.holds.kind !== 'difference') return [];
-  return [
-    sensorAtNil({
-      key: 'zero',
-      title: 'The sensor at zero',
-      method:
-        duty.holds.kind === 'difference'
-          ? 'Join both sides of the sensor, and read its current.'
-          : 'Isolate the sensor, vent it, and read its current.',
-      at: 'at zero',
-      caution: 'The sensor’s valve holds the full pressure.',
-      off: slip(
+  if (!holdsPressure(duty)) return [];
+  const vented = 'Isolate the sensor, vent it, and read its current.';
+  if (measuredByTwo(duty))
+    return [
+      atNil('zero', 'The sensor of the discharge at zero', vented),
+      atNil('zero-inlet', 'The sensor of the inlet at zero', vented),
+      sides(),
+    ];
+  const joined = 'Join both sides of the sensor, and read its current.';
+  return [atNil('zero', 'The sensor at zero', duty.holds.kind === 'difference' ? joined : vented)];
+}
+
+/** DRV-01: two sensors with their sides swapped show the difference as less than nothing. */
+function sides(): ProofCheck {
+  return stateCheck(
+    {
+      key: 'sensor-sides',
+      title: 'Each sensor on its own side',
+      method: 'Run it at its minimum frequency, a tap a little open, and read the difference on its display.',
+      expected: 'more than 0',
+      caution: STARTS,
+    },
+    {
+      more: 'More than 0',
+      swapped: wrong(
+        '0, or below',
         'DRV-01',
         'sensor',
-        'Its zero has drifted',
-        'Set it, or change the sensor: every pressure is off by as much.',
+        'The two sensors are swapped',
+        'Swap their wires, or their inputs in the menu: with the sides swapped it goes to its maximum frequency and stays there.',
       ),
-    }),
-  ];
+    },
+    'more',
+  );
+}
+
+function atNil(key: string, title: string, method: string): ProofCheck {
+  return sensorAtNil({
+    key,
+    title,
+    method,
+    at: 'at zero',
+    caution: 'The sensor’s valve holds the full pressure.',
+    off: slip(
+      'DRV-01',
+      'sensor',
+      'Its zero has drifted',
+      'Set it, or change the sensor: every pressure is off by as much.',
+    ),
+  });
 }
 
 /** DRV-01: what the display says is held, by a gauge of its own. */
@@ -119,7 +151,7 @@ function setPressure({ duty }: DriveContext, { set_bar }: DriveSettings): ProofC
 function speed(context: DriveContext, settings: DriveSettings): ProofCheck[] {
   const { holds } = context.duty;
   const { least_hz, most_hz } = settings;
-  const span = signalSpan_hz(context, settings);
+  const span = signalEnds_hz(context, settings);
   // it turns no faster and no slower than its limits, whatever is set
   const set_hz =
     settings.set_hz === null ? null : Math.min(most_hz ?? Infinity, Math.max(least_hz ?? 0, settings.set_hz));
@@ -130,13 +162,14 @@ function speed(context: DriveContext, settings: DriveSettings): ProofCheck[] {
           key: 'signal-ends',
           about: { kind: 'flow' },
           title: 'Speed at both ends of the signal',
-          method: 'Give the minimum signal and the maximum, and read the frequency at each.',
+          method: `Give ${endsWords(context)}, and read the frequency at each.`,
           expected: `${words('frequency', span[0])} and ${words('frequency', span[1])}`,
           caution: STARTS,
         },
         { both: 'Both as expected', low: 'The minimum is off', high: 'The maximum is off' },
         'both',
       ),
+      ...signalOff(settings),
     ];
   if (holds.kind !== 'speed' || set_hz === null) return [];
   return [
@@ -158,6 +191,51 @@ function speed(context: DriveContext, settings: DriveSettings): ProofCheck[] {
     },
   ];
 }
+
+function endsWords({ duty: { holds } }: DriveContext): string {
+  if (holds.kind !== 'signal' || !holds.source) return 'the minimum signal and the maximum';
+  const { low, high, unit } = OUTSIDE_SPANS[holds.source];
+  return `${low} ${unit} and ${high} ${unit}`;
+}
+
+/** DRV-09: what a lost signal does, seen with the wire off. */
+function signalOff(settings: DriveSettings): ProofCheck[] {
+  const does = withoutSignal(settings);
+  if (does === null) return [];
+  const other = (seen: string) =>
+    wrong(
+      seen,
+      'DRV-09',
+      'sensor',
+      'Without its signal it does something else',
+      'Read what is set for a lost signal, and the range of the signal: without a live zero a broken wire is its minimum.',
+    );
+  return [
+    stateCheck(
+      {
+        key: 'signal-off',
+        title: 'The signal’s wire off',
+        method: 'Give half of the signal, wait until it is steady, then take the wire off.',
+        expected: SEEN[does],
+        caution: 'Frequency and flow may change at once; it starts by itself once the wire is back.',
+      },
+      {
+        stop: does === 'stop' ? 'Stops' : other('Stops'),
+        least: does === 'least' ? 'Minimum frequency' : other('Minimum frequency'),
+        last: does === 'last' ? 'Stays at its frequency' : other('Stays at its frequency'),
+        greatest: does === 'greatest' ? 'Maximum frequency' : other('Maximum frequency'),
+      },
+      does,
+    ),
+  ];
+}
+
+const SEEN = {
+  stop: 'it stops',
+  least: 'it goes to its minimum frequency',
+  last: 'it stays at the frequency that it has',
+  greatest: 'it goes to its maximum frequency',
+} as const;
 
 function steady({ duty }: DriveContext): ProofCheck[] {
   if (duty.holds.kind === 'speed' || duty.holds.kind === 'signal') return [];

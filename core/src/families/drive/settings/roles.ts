@@ -16,8 +16,11 @@ export const DRIVE_TABLE = roleTable({
   'ramp.down': 'seconds',
   gain: 'plain',
   reset: 'seconds',
-  'sensor.kind': ['sensor.plain', 'sensor.differential'],
+  'signal.kind': ['signal.4-20', 'signal.0-20', 'signal.2-10', 'signal.0-10'],
+  'signal.lost': ['lost.stop', 'lost.least', 'lost.last', 'lost.greatest'],
+  'sensor.kind': ['sensor.plain', 'sensor.differential', 'sensor.two'],
   'sensor.range': 'pressure',
+  'sensor.range.second': 'pressure',
   'sensor.zero': 'current',
   set: 'pressure',
   'set.second': 'pressure',
@@ -62,7 +65,7 @@ export type DriveOptionRole = OptionRoleIn<(typeof DRIVE_TABLE)['meanings']>;
 /** What each thing that it holds is held by: it is checked when that changes. */
 export const ROLES_OF_HOLDING: Readonly<Record<string, readonly DriveRole[] | undefined>> = {
   'holds.pressure': ['sensor.kind', 'sensor.range', 'set', 'cut-in', 'stop.frequency'],
-  'holds.difference': ['sensor.kind', 'sensor.range', 'set'],
+  'holds.difference': ['sensor.kind', 'sensor.range', 'sensor.range.second', 'set'],
   'holds.speed': ['set.frequency'],
-  'holds.signal': ['frequency.least', 'frequency.greatest'],
+  'holds.signal': ['signal.kind', 'signal.lost', 'frequency.least', 'frequency.greatest'],
 };

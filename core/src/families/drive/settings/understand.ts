@@ -1,9 +1,10 @@
 import { parameterWithRole, placesOf, type SettingValues } from '../../../profile';
 import type { Sharing } from '../../../hydraulics';
+import type { OutsideSpan } from '../../../signal';
 import { ownWay } from '../../parts/behaviours';
 import { SettingsReader } from '../../parts/settings-reader';
 import type { DriveProfile } from '../wire/job';
-import type { Holds } from '../wire/duty';
+import type { DriveDuty, Holds, Lost } from '../wire/duty';
 import type { DrivePlate } from '../wire/plate';
 import { DRIVE_QUANTITIES, type DriveRole } from './roles';
 
@@ -28,7 +29,10 @@ export interface DriveSettings {
   readonly reset_s: number | null;
   readonly range_bar: number | null;
   readonly zero_mA: number | null;
-  readonly sensorKind: 'plain' | 'differential' | null;
+  readonly sensorKind: 'plain' | 'differential' | 'two' | null;
+  /** of the one at the inlet, where two measure a difference */
+  readonly secondRange_bar: number | null;
+  readonly signal: { readonly span: OutsideSpan | null; readonly lost: Lost | null };
   readonly set_bar: number | null;
   /** in force while a switched input asks for it */
   readonly second_bar: number | null;
@@ -64,9 +68,14 @@ export interface DriveSettings {
   readonly silence: 'own' | 'stop' | null;
 }
 
-/** Reads a column of the sheet by the roles of its parameters. */
-export function understand(profile: DriveProfile, _plate: DrivePlate, values: SettingValues): DriveSettings {
-  const read = new SettingsReader<DriveRole>(profile, values, DRIVE_QUANTITIES);
+/** Reads a column of the sheet by the roles of its parameters: of the first unit where each has its own sheet, unless another is asked for. */
+export function understand(
+  profile: DriveProfile,
+  _plate: DrivePlate,
+  values: SettingValues,
+  unit = 1,
+): DriveSettings {
+  const read = new SettingsReader<DriveRole>(profile, values, DRIVE_QUANTITIES, unit);
   const figure = (role: DriveRole) => read.figure(role);
   const set_bar = figure('set');
   const below = figure('cut-in.below');
@@ -91,6 +100,8 @@ export function understand(profile: DriveProfile, _plate: DrivePlate, values: Se
     range_bar: figure('sensor.range'),
     zero_mA: figure('sensor.zero'),
     sensorKind: read.chosen('sensor.kind'),
+    secondRange_bar: figure('sensor.range.second'),
+    signal: { span: read.chosen<OutsideSpan>('signal.kind'), lost: read.chosen<Lost>('signal.lost') },
     set_bar,
     second_bar: figure('set.second'),
     set_hz: figure('set.frequency'),
@@ -128,4 +139,12 @@ export function understand(profile: DriveProfile, _plate: DrivePlate, values: Se
 export function unitPlaces(profile: DriveProfile): number {
   const parameter = parameterWithRole(profile, 'address');
   return parameter ? placesOf(profile, parameter.group) : 0;
+}
+
+/** How many of the fitted units have a sheet of their own: one where all stand on one. */
+export function sheetsOf({ profile, duty }: { profile: DriveProfile; duty: DriveDuty }): number {
+  const places = profile.parameters
+    .filter(({ role }) => role !== undefined && role !== 'address')
+    .map(({ group }) => placesOf(profile, group));
+  return Math.min(Math.max(1, ...places), duty.pump.count);
 }

@@ -14,6 +14,7 @@ const onStep: Of = ({ set, step, context: { duty, plate }, role }) => {
     'motor.speed': plate.speed_rpm,
     'motor.volts': plate.volts_V,
     'sensor.range': duty.sensor?.range_bar ?? null,
+    'sensor.range.second': duty.sensor?.second_bar ?? null,
     'set.frequency': duty.holds.kind === 'speed' ? duty.holds.set_hz : null,
   }[role];
   return stands === null || stands === undefined || within(set, stands, step);
@@ -53,6 +54,9 @@ export const CLAIMS: Claims<keyof typeof DRIVE_REASONS, DriveContext, DriveSetti
     ),
   'ramp.pump': ({ set, given }) => atLeast(set, given('ramp')),
   'range.label': onStep,
+  'signal.source': null,
+  'signal.lost': null,
+  'sensor.two': null,
   'sensor.differential': null,
   'sensor.plain': null,
   'set.tap': ({ set, step, given }) => {

@@ -26,6 +26,48 @@ export const PRESSURE_TEXTS = {
     will: 'Every pressure on the display is off by as much.',
     todo: 'Vent the sensor and set its zero again; where it does not come near {right}, change the sensor.',
   },
+  'DRV-01.second': {
+    title: 'Range of the inlet sensor does not match it',
+    so: 'Range {set} is set for the sensor at the inlet, and its label says {label}.',
+    will: 'The difference is off by more, the higher the pressure at the inlet.',
+    todo: 'Set the range on its label, then check the zero of both.',
+  },
+  'DRV-01.signal': {
+    title: 'Signal range does not match the source',
+    so: '{set} is set; the source gives {source}: at its minimum the pump turns at {low} and at its maximum at {high}, not at {min} and {most}.',
+    will: 'The pump gives another flow than the controller asks for.',
+    todo: 'Set {source}, then try both ends of the signal.',
+  },
+  'DRV-01.signal-kind': {
+    title: 'Current and voltage do not match',
+    so: '{set} is set; the source gives {source}.',
+    will: 'The drive does not follow, and its input may be damaged.',
+    todo: 'Set the kind that the source gives, and look at the switch or link of that input before it is wired.',
+  },
+  'DRV-09.wire': {
+    title: 'A broken wire looks like the minimum signal',
+    so: '{set} begins at nothing, so a broken wire reads as its minimum.{never}',
+    will: 'The pump turns at its minimum frequency, and nobody is told that the signal has gone.',
+    todo: 'Where the source can, use 4–20 mA or 2–10 V; else tell the operator, and let the source report its own fault.',
+  },
+  'DRV-09.lost': {
+    title: 'Without its signal it does something else',
+    so: 'Set for a lost signal: {does}. The site decided: {needed}.',
+    will: 'When the wire breaks, the plant gets what nobody wanted.',
+    todo: 'Set what the site decided, and take the wire off to see it.',
+  },
+  'DRV-09.lost-open': {
+    title: 'Nobody decided what it does without its signal',
+    so: 'Set for a lost signal: {does}.',
+    will: 'When the wire breaks, it does what the maker chose.',
+    todo: 'Ask the site, and enter it in the duty.',
+  },
+  'DRV-09.lost-full': {
+    title: 'Without its signal it goes to maximum',
+    so: 'Set for a lost signal: {does}, and nobody decided that.',
+    will: 'A broken wire turns the pump up to full speed.',
+    todo: 'Ask the site whether that is wanted; else set another.',
+  },
   'DRV-01.over': {
     title: 'Set pressure above the sensor range',
     so: 'The drive is to reach {set}; the sensor ends at {label}.',

@@ -8,6 +8,18 @@ export const SET_TEXTS = {
     will: 'What is set afterwards rests on it.',
     todo: 'Do it before the settings are proved.',
   },
+  'DRV-00.identify': {
+    title: 'The motor was not identified',
+    so: 'No finished identification is recorded of {units}.',
+    will: 'The drive turns its motor by guessed figures: it may lack torque, hum, or trip.',
+    todo: 'Enter the plate, then let the drive identify its motor; nothing else meanwhile.',
+  },
+  'DRV-00.again': {
+    title: 'The motor was entered anew after it was identified',
+    so: 'What stands of the motor was changed after the drive had identified it.',
+    will: 'What the drive measured belongs to other figures.',
+    todo: 'Let it identify its motor again.',
+  },
   'DRV-00.holds': {
     title: 'Controls to the wrong quantity',
     so: 'The controller holds {holds}; the duty asks for {needed}.',

@@ -46,6 +46,11 @@ export const driveBehavioursSchema = group({
     hint: 'From its plate',
     none: 'see its plate',
   }).nullable(),
+  // at rest, or turning slowly
+  identifies_min: figure('Identifies its motor in', 'minutes', {
+    max: 120,
+    hint: 'Empty: it does not, or nobody knows how long',
+  }).optional(),
   protocols: protocolsSchema,
   afterPowerCut: after('After a power cut'),
   afterFault: after('After a fault'),

@@ -3,6 +3,7 @@ import { DAY_SHAPES, type DayShape } from '../../../bench';
 import { choice, described, figure, group, kind, whole, wholes, yesNo } from '../../../describe';
 import { capital } from '../../../words';
 import { addressSchema } from '../../parts/behaviours';
+import { OUTSIDE_SPANS, type OutsideSpan } from '../../../signal';
 import { AFTER_CUT, altitude_m, curvePoints, powerPoints, pricesOf } from '../../parts/duty-figures';
 
 /** Gauge pressure: a vacuum is below nil, and nothing is emptier than empty. */
@@ -20,6 +21,26 @@ export const HOLDS_WORDS = {
 } as const;
 export type Holds = keyof typeof HOLDS_WORDS;
 const holding = <H extends Holds>(one: H) => kind(one, capital(HOLDS_WORDS[one]));
+
+/** The signals that can ask for its speed. */
+const SPAN_WORDS = Object.fromEntries(
+  Object.entries(OUTSIDE_SPANS).map(([span, { words }]) => [span, words]),
+) as Readonly<Record<OutsideSpan, string>>;
+
+/** What a drive does once the signal that it follows is lost. */
+export const LOST_WORDS = {
+  stop: 'it stops',
+  least: 'its minimum frequency',
+  last: 'the frequency that it had last',
+  greatest: 'its maximum frequency',
+} as const;
+export type Lost = keyof typeof LOST_WORDS;
+
+/** By what a difference is measured. */
+const DIFFERENCE_BY = {
+  one: 'one differential sensor',
+  two: 'two pressure sensors',
+} as const;
 
 /** How several share a draw. */
 export const SHARING_WORDS = {
@@ -44,6 +65,11 @@ const holds = z.discriminatedUnion('kind', [
     kind: holding('signal'),
     least_hz: figure('Required at the minimum signal', 'frequency', { min: 0, max: 400 }),
     most_hz: frequency('At the maximum'),
+    source: choice('The source gives', SPAN_WORDS, { open: 'Not known' }).optional(),
+    lost: choice('Without the signal', LOST_WORDS, {
+      open: 'Not decided',
+      hint: 'For the site to say: a flooded cellar and a dry roof ask for opposite things',
+    }).optional(),
   }),
 ]);
 
@@ -92,6 +118,13 @@ const ifChosen = {
   write: (value: unknown) => (value === true ? 'yes' : ''),
 };
 
+/** Asked where a difference is held. */
+const ofDifference = {
+  whole: true,
+  when: (here: (key: string) => string) => here('holds.kind') === 'difference',
+  otherwise: undefined,
+} as const;
+
 /** What is known of a drive and what it feeds. */
 const driveDutyObject = group({
   family: z.literal('drive'),
@@ -139,7 +172,19 @@ const driveDutyObject = group({
     { on: 'A vessel is fitted' },
   ).nullable(),
   sensor: group(
-    { range_bar: pressure('Range on its label', 'Read it on the sensor itself') },
+    {
+      range_bar: pressure('Range on its label', 'Read it on the sensor itself'),
+      by: choice('The difference is measured by', DIFFERENCE_BY, {
+        open: 'One differential sensor',
+        hint: 'Two: the range above is the one of the discharge',
+        ...ofDifference,
+      }).optional(),
+      second_bar: figure('Range of the one at the inlet', 'pressure', {
+        max: 100,
+        hint: 'Where there are two: from its own label',
+        ...ofDifference,
+      }).optional(),
+    },
     { on: 'A sensor is fitted' },
   ).nullable(),
   others: wholes('Addresses that other drives on its cable have', addressSchema).max(30),
@@ -194,6 +239,8 @@ export const driveDutySchema = driveDutyObject.superRefine(
       complain(['holds', 'most_hz'], 'The maximum frequency must lie above the minimum.');
     if ((holds.kind === 'pressure' || holds.kind === 'difference') && sensor === null)
       complain(['sensor', 'range_bar'], 'What it holds needs a sensor: enter the range on its label.');
+    if (sensor?.by === 'two' && sensor.second_bar === undefined)
+      complain(['sensor', 'second_bar'], 'Two sensors measure it: enter the range of the one at the inlet.');
     if (vessel && vessel.precharge_bar === 0)
       complain(
         ['vessel', 'precharge_bar'],

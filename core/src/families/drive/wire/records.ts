@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { choice, described, figure, tick } from '../../../describe';
 import { firstRecord, type FirstStep } from '../../parts/first-steps';
 import { record, figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
+import type { DriveBehaviours } from './behaviours';
 import type { Holds } from './duty';
 
 /** Some are done only where it holds a thing. */
@@ -29,9 +30,16 @@ export const FIRST_STEPS = [
   },
 ] as const satisfies readonly DriveStep[];
 
-/** The steps of a drive that holds this. */
-export function firstSteps(holds: Holds): readonly (typeof FIRST_STEPS)[number][] {
-  return FIRST_STEPS.filter((step: DriveStep) => !step.only || step.only.includes(holds));
+/** The steps of a drive that holds this; what has a card of its own is not asked twice. */
+export function firstSteps(
+  holds: Holds,
+  { identifies_min }: Pick<DriveBehaviours, 'identifies_min'>,
+): readonly (typeof FIRST_STEPS)[number][] {
+  return FIRST_STEPS.filter(
+    (step: DriveStep) =>
+      (!step.only || step.only.includes(holds)) &&
+      (step.key !== 'identified' || identifies_min === undefined),
+  );
 }
 
 /** How it turned, and how a wrong direction was put right. */
@@ -58,6 +66,21 @@ export const turningSchema = record(
   },
   // leads are swapped in an open terminal box; a menu is keys
   { touches: true, handsIn: ({ way }) => way === 'leads' },
+);
+
+/** How the drive's own measuring of its motor ended. */
+export const IDENTIFIED_WORDS = {
+  done: 'identified',
+  'broken-off': 'broken off',
+} as const;
+export const identifiedSchema = record(
+  'identified',
+  {
+    unit: z.int().min(1).max(8),
+    way: choice('How it ended', IDENTIFIED_WORDS),
+    took_min: described(figureOrNull, { label: 'It took', quantity: 'minutes' }),
+  },
+  { touches: true },
 );
 
 /** The drive's own test with the discharge shut: its frequency, and the pressure at the inlet that it holds for. */
@@ -95,6 +118,7 @@ export const DRIVE_RECORDS = [
     unreadable: z.record(z.string(), noteSchema),
   }),
   firstRecord('drive-first', FIRST_STEPS),
+  identifiedSchema,
   turningSchema,
   closedValveSchema,
   prechargeSchema,

@@ -13,6 +13,10 @@ const leads: Work<TransferKind, 'leads-swapped'> = {
     return `Isolate, wait ${wait}, prove dead; a licensed electrician.`;
   },
   form: () => recordForm(leadsSwapped),
+  wait: (_texts, { profile: { behaviours } }) =>
+    behaviours.discharge_min === null
+      ? null
+      : { words: 'Time the discharge', lasts_s: behaviours.discharge_min * 60, field: 'waited_min' },
   said: ({ waited_min, provedDead }, _view, reader) => ({
     words: `Swapped${waited_min === null ? '' : `, off for ${figureWithUnit(fig('minutes', waited_min), reader)}`}, ${provedDead ? 'proved dead' : 'not proved dead'}`,
     verdict: provedDead ? 'good' : 'bad',

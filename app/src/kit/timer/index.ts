@@ -1,0 +1,2 @@
+export { timerKey, type JobTimer } from './use-kept-timer';
+export { WaitTimer } from './wait-timer';
