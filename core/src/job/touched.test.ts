@@ -22,6 +22,7 @@ const WORK_AT_THE_PUMP: ReadonlySet<string> = new Set([
   'number-change',
   'leads-swapped',
   'identified',
+  'heater-rule',
 ]);
 /** What ends or opens a job, or is *in automatic* itself: not tried here. */
 const OF_THE_JOB: ReadonlySet<string> = new Set([

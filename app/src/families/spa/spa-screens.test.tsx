@@ -258,6 +258,27 @@ describe('the change of number', () => {
     press('seen-since-clock');
     expect(screen.queryByTestId('number-steps')).toBeNull();
   });
+  test('where it is seen in the set-up page alone, what stood there is asked for, and reading it back is a step', () => {
+    const [{ duty, plate, found }] = SAMPLES;
+    const profile = { ...KEYS, behaviours: { ...KEYS.behaviours, numberSeen: 'set-up' as const } };
+    const walk = new Walk({ profile, duty, plate });
+    walk.arrive();
+    const { num: _, ...others } = found;
+    walk.found(others);
+    walk.plan();
+    const job = standJob(profile, <SetStage />, [], walk.document);
+    press('change-moved-dead');
+    type('change-before', 'three');
+    type('change-readback', '6');
+    press('change-save');
+    expect(wordsOf('set-num')).toContain('The number that stood there is a whole number');
+    type('change-before', '3');
+    press('change-save');
+    const change = () => lastRecord(job.view().document, 'number-change')?.body;
+    expect(change()).toMatchObject({ from: 3, readBack: 6, readInside: false });
+    press('seen-since-inside');
+    expect(change()).toMatchObject({ from: 3, readInside: true });
+  });
   test('on a live board it asks who did it', () => {
     const job = planned();
     press('change-moved-live');

@@ -31,14 +31,16 @@ import { SPA_TEXTS } from './texts/texts';
 import { spaBehavioursSchema } from './wire/behaviours';
 import { spaDutySchema } from './wire/duty';
 import { spaPlateSchema } from './wire/plate';
-import { packTableSchema, SPA_RECORDS } from './wire/records';
+import { heaterRuleSchema, packTableSchema, SPA_RECORDS } from './wire/records';
 import type { SpaJob } from './wire/job';
 
-/** The table that was copied from inside the pack goes with the unit. */
-function tablesCopied(document: SpaJob): EarlierRecord<RecordBodyOf<SpaKind>>[] {
-  const own = lastRecord(document, 'pack-table');
-  if (own) return [{ date: siteDate(own.recordedAt, document.site.zone), body: own.body }];
-  return (document.earlier ?? []).filter(({ body }) => body.kind === 'pack-table').slice(-1);
+/** The table that was copied from inside the pack goes with the unit, and when its heater was seen to run. */
+function seenInside(document: SpaJob): EarlierRecord<RecordBodyOf<SpaKind>>[] {
+  return (['pack-table', 'heater-rule'] as const).flatMap((kind) => {
+    const own = lastRecord(document, kind);
+    if (own) return [{ date: siteDate(own.recordedAt, document.site.zone), body: own.body }];
+    return (document.earlier ?? []).filter(({ body }) => body.kind === kind).slice(-1);
+  });
 }
 
 export const spaFamily = defineFamily<SpaKind>({
@@ -61,7 +63,7 @@ export const spaFamily = defineFamily<SpaKind>({
     plate: spaPlateSchema,
     behaviours: spaBehavioursSchema,
     records: SPA_RECORDS,
-    carried: [packTableSchema],
+    carried: [packTableSchema, heaterRuleSchema],
   },
   ...SPA_TABLE,
   roleWords: SPA_ROLE_WORDS,
@@ -84,7 +86,7 @@ export const spaFamily = defineFamily<SpaKind>({
     checks: proofChecks,
     judge: judgeCheck,
   },
-  earlier: tablesCopied,
+  earlier: seenInside,
   due: dueOf,
   bench: {
     run: benchSheet,

@@ -41,6 +41,7 @@ export const contextOf = (
   inForce: {},
   putBack: {},
   table: profile.behaviours.rows,
+  readInside: null,
   displayOff_K: null,
   offsetThen_K: 0,
   ...change,

@@ -18,6 +18,7 @@ const WRITTEN: readonly RecordBody[] = [
   { kind: 'salt', panel_gl: 2.6, kit_gl: 3.1, added_kg: 10 },
   { kind: 'salt', panel_gl: 2.6, kit_gl: null, added_kg: 0 },
   { kind: 'valves', which: 'Suction to the tub', traced: true, seen: 'the tub fell' },
+  { kind: 'heater-rule', number: 0, rule: 'one-high' },
   { kind: 'serviced', what: 'Diaphragm', counter: null },
 ];
 const READERS: readonly Reader[] = [METRIC, { ...METRIC, system: 'us' }];

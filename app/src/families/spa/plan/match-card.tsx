@@ -3,7 +3,7 @@ import {
   lackSaid,
   matchTable,
   OUTPUT_WORDS,
-  RULE_WORDS,
+  ruleSaid,
   tellsApart,
   worstLoad,
   type Load,
@@ -87,8 +87,7 @@ function RowLine({
   return (
     <View testID={`match-${row.number}`}>
       <Words bold={planned}>
-        {row.number}:{' '}
-        {lacks.length === 0 ? `fits; ${RULE_WORDS[row.heater]}` : lacks.map(lackSaid).join('; ')}
+        {row.number}: {lacks.length === 0 ? `fits; ${ruleSaid(row)}` : lacks.map(lackSaid).join('; ')}
       </Words>
       {planned ? (
         <Words size="small" bold colour="petrol">

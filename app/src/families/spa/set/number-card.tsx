@@ -25,13 +25,15 @@ interface Draft {
   readonly licensed: boolean;
   readonly shows: string;
   readonly readBack: string;
+  /** as it stood there before; left out in what was typed before it was asked */
+  readonly before?: string;
 }
 
 /** The change of number step by step, in the profile's own moment: what it wipes, switch, page, choice, restart, read back, switch off, page gone. */
 export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
   const { view, jobId, write } = useSpa();
   const { profile, context } = view;
-  const { bank, messages } = profile.behaviours;
+  const { bank, messages, numberSeen } = profile.behaviours;
   const start: Draft = {
     done: [],
     moved: bank.length === 0 ? 'dead' : null,
@@ -52,6 +54,8 @@ export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
     setError(null);
   };
   const message = messages.find(({ shows }) => shows.toLowerCase() === draft.shows.trim().toLowerCase());
+  // where it is seen in the set-up page alone, nobody could read it on arrival
+  const asksBefore = numberSeen === 'set-up' && typeof row.found?.value !== 'number';
   const differs = row.left !== null && row.left.value !== target;
   /** The set-up switch was seen off in this very change: it is not to be read once more. */
   const seenOff = () => {
@@ -73,10 +77,12 @@ export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
   const save = () => {
     const read = parseFigure(draft.readBack, 'plain');
     if (!read.ok) return setError(read.words);
-    if (!Number.isInteger(read.value) || read.value < 0 || read.value > 999)
-      return setError('A number of the table is a whole number.');
+    if (!isNumber(read)) return setError('A number of the table is a whole number.');
     if (draft.moved === null) return setError('Say how the set-up switch was moved.');
     const found = row.found?.value;
+    const before = parseFigure(draft.before ?? '', 'plain');
+    if (asksBefore && (draft.before ?? '').trim() !== '' && !isNumber(before))
+      return setError('The number that stood there is a whole number of the table, or left empty.');
     const refused =
       write({
         kind: 'job.record',
@@ -84,7 +90,8 @@ export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
         recordId: newId(),
         record: {
           kind: 'number-change',
-          from: typeof found === 'number' ? found : null,
+          from: typeof found === 'number' ? found : asksBefore && isNumber(before) ? before.value : null,
+          ...(numberSeen === 'set-up' && { readInside: draft.done.includes('inside') }),
           readBack: read.value,
           moved: draft.moved,
           licensed: draft.moved === 'live' && draft.licensed,
@@ -232,9 +239,22 @@ export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
             : 'Not in its list: it is recorded as seen. Look it up in the maker’s manual.'}
         </Words>
       )}
+      {asksBefore && (
+        <Field
+          label="Number that stood in the set-up page before"
+          hint="Read before it is changed; empty if nobody did"
+          testID="change-before"
+          value={draft.before ?? ''}
+          onChange={(before) => change({ before })}
+        />
+      )}
       <Field
         big
-        label="Number read back after the restart"
+        label={
+          numberSeen === 'set-up'
+            ? 'Number read back in the set-up page'
+            : 'Number read back after the restart'
+        }
         testID="change-readback"
         value={draft.readBack}
         error={error}
@@ -251,6 +271,10 @@ export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
     </Card>
   );
 }
+
+/** A number of the table, typed and understood. */
+const isNumber = (read: ReturnType<typeof parseFigure>): read is Extract<typeof read, { ok: true }> =>
+  read.ok && Number.isInteger(read.value) && read.value >= 0 && read.value <= 999;
 
 const styles = StyleSheet.create({
   values: { flexDirection: 'row', gap: SPACE.xl, alignItems: 'flex-end', flexWrap: 'wrap' },

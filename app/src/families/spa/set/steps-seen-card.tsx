@@ -11,7 +11,12 @@ export function StepsSeenCard() {
   const { view, jobId, write } = useSpa();
   const body = lastRecord(view.document, 'number-change')?.body;
   if (!body || view.document.handover) return null;
-  const seen = { off: body.switchOff, gone: body.pageGone, clock: body.clockSet };
+  const seen = {
+    off: body.switchOff,
+    gone: body.pageGone,
+    clock: body.clockSet,
+    inside: body.readInside ?? false,
+  };
   const steps = changeSteps(view.profile, String(body.readBack)).filter(({ key }) => key in seen);
   const key = (step: string) => step as keyof typeof seen;
   if (steps.every((step) => seen[key(step.key)])) return null;
@@ -21,7 +26,14 @@ export function StepsSeenCard() {
       kind: 'job.record',
       jobId,
       recordId: newId(),
-      record: { ...body, switchOff: now.off, pageGone: now.gone, clockSet: now.clock, amends: true },
+      record: {
+        ...body,
+        switchOff: now.off,
+        pageGone: now.gone,
+        clockSet: now.clock,
+        ...(now.inside && { readInside: true }),
+        amends: true,
+      },
     });
   };
   return (

@@ -50,7 +50,7 @@ describe('drives with a sheet each', () => {
 describe('DRV-00 motor identification', () => {
   const profile = { ...SHEETS, behaviours: { ...SHEETS.behaviours, identifies_min: 4 } };
   const begun = (duty: DriveDuty) => {
-    const walk = new Walk({ profile, duty, plate: PLATE, found: {} });
+    const walk = new Walk({ profile, duty, plate: PLATE });
     walk.arrive();
     return walk;
   };

@@ -16,7 +16,7 @@ const settingsOf = (context: typeof asked, change = {}) =>
 const checkOf = (context: typeof asked, key: string, change = {}) =>
   proofChecks(context, settingsOf(context, change)).find((one) => one.key === key);
 const judged = (context: typeof asked, key: string, seen: string, change = {}) =>
-  judgeCheck(checkOf(context, key, change)!, { check: key, seen, figures: {}, note: '' });
+  judgeCheck(checkOf(context, key, change)!, { check: key, seen, figures: {} });
 
 describe('DRV-01 the range of the signal', () => {
   test('mistake: 0–20 mA set for a source of 4–20 mA runs at a fifth of the span already; near miss: the source’s own', () => {

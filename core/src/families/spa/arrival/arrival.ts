@@ -2,6 +2,7 @@ import type { OwnArrival } from '../../family';
 import type { SpaKind } from '../kind';
 import { FIRST_STEPS } from '../wire/records';
 import { readings } from './readings';
+import { WORK } from './work';
 
 /** What is done and read before anything is set on a pack. */
 export const arrival: OwnArrival<SpaKind> = {
@@ -32,6 +33,7 @@ export const arrival: OwnArrival<SpaKind> = {
   ],
   plateCode: 'SPA-04',
   readings,
+  work: WORK,
   first: {
     kind: 'spa-first',
     title: 'Before a number is chosen',

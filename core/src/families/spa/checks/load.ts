@@ -23,6 +23,8 @@ export function checkLoad({ context, subject, row, at }: CheckInput): Finding[] 
       );
   }
   if (!row) return found;
+  if (row.ruleUnsaid)
+    found.push(finding('SPA-04.unsaid', subject, { number: String(row.number) }, [at('number')]));
   const load = worstLoad(duty, row);
   const board = boardLimit_A(context);
   if (load.margin < -1e-9) {

@@ -14,7 +14,10 @@ export function checkNumber(input: CheckInput): Finding[] {
 
 const LACK_WORDS: Readonly<Record<Lack['kind'], (output: string) => string>> = {
   dead: (output) => `no output for ${output}`,
-  'one-speed': (output) => `one speed for ${output}, which has two`,
+  'one-speed': (output) =>
+    output === 'the blower'
+      ? 'fewer speeds for the blower than it has'
+      : `one speed for ${output}, which has two`,
   still: (output) => `it counts on ${output} to move water, and there is none such`,
   idle: (output) => `its output for ${output} is not used in full`,
 };

@@ -53,7 +53,7 @@ function changed({ document }: JobGround<SpaKind>): Finding[] {
   const change = lastRecord(document, 'number-change')?.body;
   if (!change) return [];
   const found: Finding[] = [];
-  const { readAt } = (document.profile as SpaKind['profile']).behaviours;
+  const { readAt, numberSeen } = (document.profile as SpaKind['profile']).behaviours;
   const needless = change.moved === 'live' && readAt !== 'live';
   if (change.moved === 'live' && (needless || !change.licensed))
     found.push(
@@ -69,6 +69,9 @@ function changed({ document }: JobGround<SpaKind>): Finding[] {
     ...(change.pageGone ? [] : ['the set-up page was not seen gone']),
   ];
   if (what.length > 0) found.push(finding('SPA-02.page', 'job', { what: what.join(' and ') }));
+  if (numberSeen !== 'set-up') return found;
+  if (change.from === null) found.push(finding('SPA-02.before', 'job', {}));
+  if (!change.readInside) found.push(finding('SPA-02.inside', 'job', {}));
   return found;
 }
 

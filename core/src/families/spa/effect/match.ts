@@ -1,6 +1,6 @@
 import type { Output } from '../wire/behaviours';
 import type { SpaDuty } from '../wire/duty';
-import { MOST_PUMPS, speedsOf, type TableRow } from '../wire/table';
+import { blowerSpeedsOf, MOST_PUMPS, speedsOf, type TableRow } from '../wire/table';
 
 /**
  * What a row does not give, or gives for nothing: `dead` equipment without an output; `one-speed`, a second speed lost; `still`, an output
@@ -42,6 +42,12 @@ export function lacksOf(duty: SpaDuty, row: TableRow): Lack[] {
     if (duty[output] && !row[output]) lack('dead', output);
     if (!duty[output] && row[output]) lack('idle', output);
   }
+  // only what both sides say is compared
+  const [has, gives] = [duty.blower?.speeds, blowerSpeedsOf(row)];
+  if (has !== undefined && gives !== null && gives > 0) {
+    if (gives < has) lack('one-speed', 'blower');
+    if (gives > has) lack('idle', 'blower');
+  }
   return lacks;
 }
 
@@ -80,7 +86,8 @@ export function tellsApart(rows: readonly TableRow[]): string[] {
   const differ = <T>(of: (row: TableRow) => T) =>
     new Set(rows.map((row) => JSON.stringify(of(row)))).size > 1;
   return [
-    ...(differ(({ heater }) => heater) ? ['when the heater may run'] : []),
+    ...(differ(blowerSpeedsOf) ? ['the speeds of the blower'] : []),
+    ...(differ(({ heater, ruleUnsaid = false }) => [heater, ruleUnsaid]) ? ['when the heater may run'] : []),
     ...(differ(({ needs }) => needs) ? ['the switches and links that they need'] : []),
   ];
 }

@@ -19,7 +19,7 @@ const says = () => '';
 const TABLE = aWord('rows', 'Table', {
   place: tablePlace,
   lines: 10,
-  hint: 'A header, then a line each: number, pump 1 to pump 4 (speeds), blower, circulation, ozone, heater, needs',
+  hint: 'A header, then a line each: number, pump 1 to pump 4 (speeds), blower, circulation, ozone, heater (unknown where the table does not say), needs',
 });
 
 /** A span of temperatures in two fields of a group. */
@@ -48,7 +48,7 @@ export const BEHAVIOURS_FORM = formOf(spaBehavioursSchema, {
       name: 'table',
       title: 'Its table and its bank',
       says,
-      asks: [TABLE, 'bank', 'readAt', 'wipesClock'],
+      asks: [TABLE, 'bank', 'readAt', 'numberSeen', 'wipesClock'],
     },
     { name: 'panel', title: 'Panel and messages', says, asks: ['keys', 'messages'] },
     {

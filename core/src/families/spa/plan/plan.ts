@@ -3,7 +3,6 @@ import { bathing_min } from '../effect/load';
 import { keyless, outputNamed } from '../effect/panel';
 import type { SpaContext } from '../settings/context';
 import type { SpaReason } from '../texts/reasons';
-import type { HeaterRule } from '../../../electric';
 import { planCycles } from './cycles';
 import { SpaDraft, type SpaPlan } from './draft';
 import { chosenRow, offerFigures } from './row';
@@ -11,16 +10,10 @@ import { settled } from '../../parts/repair';
 import { checkSettings } from '../checks/checks';
 import { heldRoles } from './held';
 import { understand } from '../settings/understand';
+import { RULE_WORDS, ruleSaid } from '../texts/rule-words';
 import { SPA_TEXTS } from '../texts/texts';
 
 const reason = (text: SpaReason['text'], values: SpaReason['values'] = {}): SpaReason => ({ text, values });
-
-export const RULE_WORDS: Readonly<Record<HeaterRule, string>> = {
-  'no-pump': 'the heater waits for every pump',
-  'none-high': 'the heater waits for high speed',
-  'one-high': 'the heater runs beside one pump at high speed',
-  any: 'the heater runs beside everything',
-};
 
 /** What is connected and what is wanted, to target settings, each with its reason. Throws an InputError on figures that give no loss. */
 export const planSpa = settled({
@@ -50,10 +43,10 @@ function planNumber(draft: SpaDraft): void {
     draft.problems.push(chosen.problem);
   } else {
     const { row } = chosen.offer;
-    const values = { ...offerFigures(chosen.offer), rule: RULE_WORDS[row.heater] };
+    const values = { ...offerFigures(chosen.offer), rule: ruleSaid(row) };
     const { rule } = context.duty.choices;
-    if (rule !== undefined && row.heater !== rule)
-      draft.problems.push({ kind: 'other-rule', asked: RULE_WORDS[rule], taken: RULE_WORDS[row.heater] });
+    if (rule !== undefined && (row.heater !== rule || row.ruleUnsaid))
+      draft.problems.push({ kind: 'other-rule', asked: RULE_WORDS[rule], taken: ruleSaid(row) });
     draft.set('number', row.number, reason('number.match', values));
     for (const { part, at, on } of row.needs)
       draft.pick(

@@ -38,7 +38,7 @@ export function chosenRow(context: SpaContext): { offer: Offer } | { problem: Sp
   if (carried.length === 0)
     return { problem: { kind: 'overload', least_A: Math.min(...offers.map(({ load }) => load.worst_A)) } };
   const { rule } = duty.choices;
-  return { offer: carried.find(({ row }) => row.heater === rule) ?? carried[0] };
+  return { offer: carried.find(({ row }) => row.heater === rule && !row.ruleUnsaid) ?? carried[0] };
 }
 
 /** The most that the board carries, A: as on its plate, else as its profile has it; null where neither says. */

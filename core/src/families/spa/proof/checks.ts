@@ -24,8 +24,9 @@ export function proofChecks(context: SpaContext, settings: SpaSettings): ProofCh
   ];
 }
 
-function number({ profile }: SpaContext, settings: SpaSettings): ProofCheck[] {
+function number({ profile, readInside }: SpaContext, settings: SpaSettings): ProofCheck[] {
   if (settings.number === null) return [];
+  const insideAlone = profile.behaviours.numberSeen === 'set-up';
   const page = stateCheck(
     {
       key: 'page-gone',
@@ -51,7 +52,9 @@ function number({ profile }: SpaContext, settings: SpaSettings): ProofCheck[] {
     key: 'number-back',
     about: { kind: 'number', at: settings.number },
     title: 'The number, read back',
-    method: 'After the restart: as its start-up display or its information page shows it.',
+    method: insideAlone
+      ? 'In the set-up page, where alone it is seen; before its switch goes off.'
+      : 'After the restart: as its start-up display or its information page shows it.',
     expected: String(settings.number),
     tolerance: 'none',
     caution: null,
@@ -69,7 +72,10 @@ function number({ profile }: SpaContext, settings: SpaSettings): ProofCheck[] {
       ),
     },
   };
-  return profile.behaviours.bank.some(({ setUp }) => setUp) ? [back, page] : [back];
+  // what was read back where alone it is seen is not opened for once more
+  const read = insideAlone && readInside === settings.number;
+  const opens = profile.behaviours.bank.some(({ setUp }) => setUp);
+  return [...(read ? [] : [back]), ...(opens ? [page] : [])];
 }
 
 /** What a clamp, the supply's own voltage and a breaker's line are off by together. */

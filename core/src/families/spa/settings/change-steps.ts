@@ -6,7 +6,18 @@ import type { SpaProfile, SpaJob } from '../wire/job';
 /** One step of changing the number, in the profile's own moment. */
 export interface ChangeStep {
   readonly key:
-    'written' | 'dead' | 'on' | 'shut' | 'page' | 'choose' | 'dead-again' | 'off' | 'gone' | 'clock';
+    | 'written'
+    | 'dead'
+    | 'on'
+    | 'shut'
+    | 'page'
+    | 'before'
+    | 'choose'
+    | 'inside'
+    | 'dead-again'
+    | 'off'
+    | 'gone'
+    | 'clock';
   readonly words: string;
   readonly caution?: string;
 }
@@ -39,19 +50,29 @@ export function changeSteps({ behaviours }: Pick<SpaProfile, 'behaviours'>, numb
     key: 'written',
     words: `Written down: all that the change puts back${behaviours.wipesClock ? ', and the clock' : ''}`,
   };
-  const choose: ChangeStep = { key: 'choose', words: `Number ${number} chosen and stored; it restarts` };
+  const choose: ChangeStep[] =
+    behaviours.numberSeen === 'set-up'
+      ? [
+          { key: 'before', words: 'The number in the set-up page read, before it is changed' },
+          { key: 'choose', words: `Number ${number} chosen and stored; it restarts` },
+          {
+            key: 'inside',
+            words: `Number ${number} read back in the set-up page, before ${at === 0 ? 'it is left' : `switch ${at} goes off`}`,
+          },
+        ]
+      : [{ key: 'choose', words: `Number ${number} chosen and stored; it restarts` }];
   const gone: ChangeStep = { key: 'gone', words: 'The set-up page is gone: its own display' };
   const end: ChangeStep[] = [
     gone,
     ...(behaviours.wipesClock ? [{ key: 'clock', words: 'Clock set again to the true time' } as const] : []),
   ];
   // without a switch the page is opened by keys alone
-  if (at === 0) return [written, choose, ...end];
+  if (at === 0) return [written, ...choose, ...end];
   if (readAt === 'live')
     return [
       written,
       { key: 'on', words: `Switch ${at} on: the page opens at once`, caution: LIVE },
-      choose,
+      ...choose,
       { key: 'off', words: `Switch ${at} off again`, caution: LIVE },
       ...end,
     ];
@@ -65,7 +86,7 @@ export function changeSteps({ behaviours }: Pick<SpaProfile, 'behaviours'>, numb
     { key: 'on', words: `Switch ${at} on` },
     { key: 'shut', words: 'Cabinet shut' },
     { key: 'page', words: page },
-    choose,
+    ...choose,
     { key: 'dead-again', words: DEAD },
     { key: 'off', words: `Switch ${at} off again; cabinet shut` },
     ...end,

@@ -1,5 +1,5 @@
 import { addressOf, parameterWithRole, readIn, type SettingValues } from '../../../profile';
-import { lastRecord } from '../../../visit';
+import { lastRecord, recordsOf } from '../../../visit';
 import type { Ground } from '../../parts/ground';
 import type { SpaJobKind, SpaProfile, SpaJob } from '../wire/job';
 import type { SpaDuty } from '../wire/duty';
@@ -19,6 +19,8 @@ export interface SpaContext {
   readonly putBack: SettingValues;
   /** the table that is printed in this pack where somebody copied it, else its profile's */
   readonly table: readonly TableRow[];
+  /** the number as it was read back inside the set-up page, where it is seen nowhere else; null while nobody did */
+  readonly readInside: number | null;
   /** by how much the display was off the thermometer on this visit, K; null where both were not read */
   readonly displayOff_K: number | null;
   /** correction of the sensor that stood when that was read, K */
@@ -33,6 +35,36 @@ export function copiedTable(document: SpaJob): readonly TableRow[] | null {
     body.kind === 'pack-table' ? [body.rows] : [],
   );
   return before.at(-1) ?? null;
+}
+
+/** The table that a pack goes by: copied from inside it, else its profile's; when the heater runs as it was seen, where it does not say. */
+function tableOf(profile: SpaProfile, document: SpaJob | null): readonly TableRow[] {
+  const rows = printedTable(profile, document);
+  const seen = new Map(
+    document && [...heaterRules(document)].map(({ number, rule }) => [number, rule] as const),
+  );
+  return rows.map((row) => {
+    const rule = row.ruleUnsaid ? seen.get(row.number) : undefined;
+    if (rule === undefined) return row;
+    const { ruleUnsaid: _, ...said } = row;
+    return { ...said, heater: rule };
+  });
+}
+
+/** The same as it is printed. */
+export function printedTable(profile: SpaProfile, document: SpaJob | null): readonly TableRow[] {
+  return (document && copiedTable(document)) ?? profile.behaviours.rows;
+}
+
+/** When the heater was seen to run, on this unit, the last time last. */
+function heaterRules(document: SpaJob) {
+  const before = (document.earlier ?? []).flatMap(({ body }) => (body.kind === 'heater-rule' ? [body] : []));
+  return [...before, ...recordsOf(document, 'heater-rule').map(({ body }) => body)];
+}
+
+function readInside(document: SpaJob | null): number | null {
+  const change = document && lastRecord(document, 'number-change')?.body;
+  return change?.readInside ? change.readBack : null;
 }
 
 /** The sensor's correction as it was found, K; zero while nobody read it. */
@@ -63,7 +95,8 @@ export function contextOf({
     today,
     inForce,
     putBack,
-    table: (document && copiedTable(document)) ?? profile.behaviours.rows,
+    table: tableOf(profile, document),
+    readInside: readInside(document),
     displayOff_K: read,
     offsetThen_K: offsetFound_K(profile, document),
   };

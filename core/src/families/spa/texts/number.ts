@@ -50,6 +50,24 @@ export const NUMBER_TEXTS = {
     will: 'The breaker trips while somebody bathes; one that does not overheats its wires.',
     todo: '{todo}',
   },
+  'SPA-04.unsaid': {
+    title: 'The table does not say when the heater runs',
+    so: 'Row {number} says nothing of the heater: its current is calculated as if it ran beside everything.',
+    will: 'If it waits for the jets, the breaker has more left, and the tub cools while somebody bathes.',
+    todo: 'Try it: one pump at high speed, then all, and look whether it still heats. Record what you saw.',
+  },
+  'SPA-02.before': {
+    title: 'The number before the change is not known',
+    so: 'This pack shows its number in the set-up page alone, and nobody wrote down the one that stood there.',
+    will: 'If the new one is wrong, nobody knows the way back.',
+    todo: 'Write down what is known of it; next time read it before it is changed.',
+  },
+  'SPA-02.inside': {
+    title: 'The number was not read back inside the set-up page',
+    so: 'This pack shows its number in the set-up page alone, and the page was left without reading it back.',
+    will: 'A number that was not stored shows first by what does not run.',
+    todo: 'Open the page once more, with the supply off for the switch, and read it.',
+  },
   'SPA-04.none': {
     title: 'Every row that fits takes more than the supply carries',
     so: 'The minimum that one of them takes at most is {min}; the breaker is {breaker}.',

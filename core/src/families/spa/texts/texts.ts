@@ -8,6 +8,8 @@ export const SPA_TEXTS = { ...ANY_TEXTS, ...NUMBER_TEXTS, ...HEAT_TEXTS } as con
 export type SpaTextId = keyof typeof SPA_TEXTS;
 
 export const SPA_SEVERITIES: Severities<SpaTextId> = {
+  'SPA-04.unsaid': 'note',
+  'SPA-02.before': 'note',
   ...ANY_SEVERITIES,
   'SPA-00': 'note',
   'SPA-01': 'stop',

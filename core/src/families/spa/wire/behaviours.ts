@@ -34,6 +34,12 @@ export const READ_AT_WORDS = {
   live: 'live, whenever it is moved',
 } as const;
 
+/** Where its number is seen. */
+export const NUMBER_SEEN_WORDS = {
+  'start-up': 'at start-up, or on a page',
+  'set-up': 'in the set-up page alone',
+} as const;
+
 const range = z.tuple([z.number().min(0).max(60), z.number().min(0).max(60)], {
   error: 'A range has a minimum and a maximum temperature.',
 });
@@ -51,6 +57,7 @@ export const spaBehavioursSchema = group({
     { max: 12 },
   ),
   readAt: choice('The set-up switch is read', READ_AT_WORDS),
+  numberSeen: choice('Its number is seen', NUMBER_SEEN_WORDS, { open: 'Not known' }).optional(),
   wipesClock: tick('A change of number puts its clock back'),
   // as delivered
   keys: rows(
@@ -58,6 +65,11 @@ export const spaBehavioursSchema = group({
     group({
       name: text('Key', { max: 40 }),
       drives: choice('It drives', OUTPUT_WORDS, { open: 'Nothing' }).nullable(),
+      // press by press
+      states: text('Its states in order', {
+        max: 80,
+        hint: 'e.g. low, high, off; empty when not known',
+      }).optional(),
     }),
     { max: 12 },
   ),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { choice, described, figure, group, kind, minute, rows } from '../../../describe';
+import { choice, described, figure, group, kind, minute, rows, whole } from '../../../describe';
 import { InputError } from '../../../input';
 import { checkedTariff } from '../../../schedule';
 import { DAY_MIN } from '../../../time';
@@ -80,7 +80,14 @@ const spaDutyObject = group({
     start: { phase: 1 },
     note: 'List what is really there, plug by plug; not what should be there.',
   }),
-  blower: group({ ...load, phase: phase() }, { on: 'A blower' }).nullable(),
+  blower: group(
+    {
+      ...load,
+      phase: phase(),
+      speeds: whole('Its speeds', { min: 1, max: 3, hint: '1 to 3; empty when not known' }).optional(),
+    },
+    { on: 'A blower' },
+  ).nullable(),
   circulation: group(
     { ...load, phase: phase(), flow_m3h: flow('Its flow', 'Leave empty if unknown') },
     { on: 'A circulation pump' },

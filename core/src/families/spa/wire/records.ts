@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { choice } from '../../../describe';
+import type { HeaterRule } from '../../../electric';
 import { firstRecord } from '../../parts/first-steps';
 import { record, figureOrNull, noteSchema, type Frozen } from '../../../visit/wire';
 import { tableSchema } from './table';
@@ -21,6 +23,22 @@ export const FIRST_STEPS = [
 /** The table that is printed in this very pack: later visits stand on it. */
 export const packTableSchema = record('pack-table', { rows: tableSchema });
 
+/** When the heater was seen to run, where the table does not say it. */
+export const heaterRuleSchema = record(
+  'heater-rule',
+  {
+    /** the number that stood */
+    number: z.int().min(0).max(999),
+    rule: choice('The heater was seen to run', {
+      'no-pump': 'only while no other pump runs',
+      'none-high': 'beside pumps at low speed alone',
+      'one-high': 'beside one pump at high speed',
+      any: 'beside everything',
+    } satisfies Record<HeaterRule, string>),
+  },
+  { touches: true },
+);
+
 /** How the set-up switch was moved. */
 export const MOVED = ['dead', 'live'] as const;
 
@@ -36,6 +54,7 @@ export const SPA_RECORDS = [
   }),
   firstRecord('spa-first', FIRST_STEPS),
   packTableSchema,
+  heaterRuleSchema,
   record(
     'number-change',
     {
@@ -53,6 +72,8 @@ export const SPA_RECORDS = [
       clockSet: z.boolean(),
       /** what the display showed after the restart, as it stood there */
       shows: z.string().max(200),
+      /** read back inside the set-up page, before its switch went off: where the number is seen nowhere else */
+      readInside: z.boolean().optional(),
       /** steps seen later, of a change that was recorded before: it puts nothing back again */
       amends: z.literal(true).optional(),
     },

@@ -42,7 +42,7 @@ test.each([
   [`${HEAD}\nx,2,,yes,any,`, '2:1 “x” is no number from 0 to 999.'],
   [`${HEAD}\n,2,,yes,any,`, '2:1 The number is missing.'],
   [`${HEAD}\n1,2,,perhaps,any,`, '2:4 “perhaps”: write yes or no.'],
-  [`${HEAD}\n1,2,,yes,always,`, '2:5 “always” is none of no-pump, none-high, one-high, any.'],
+  [`${HEAD}\n1,2,,yes,always,`, '2:5 “always” is none of no-pump, none-high, one-high, any, unknown.'],
   [
     `${HEAD}\n1,2,,yes,any,plug 3`,
     '2:6 “plug 3”: write it as “switch 3 on” or “link 2 off”, with + between several.',

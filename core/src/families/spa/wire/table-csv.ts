@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import type { LineFault } from '../../../bench';
-import { HEATER_RULES, type HeaterRule } from '../../../electric';
+import { HEATER_RULES } from '../../../electric';
 import { MOST_PUMPS, tableFaults, type Need, type TableRow } from './table';
 
 export type TableCsv =
@@ -42,11 +42,16 @@ const yes: Reads<boolean> = (text, tell) => {
   if (!YES.has(text) && !NO.has(text)) tell(`“${text}”: write yes or no.`);
   return YES.has(text);
 };
-const rule: Reads<HeaterRule> = (text, tell) => {
+const UNSAID = 'unknown';
+const rule: Reads<Pick<TableRow, 'heater' | 'ruleUnsaid'>> = (text, tell) => {
+  if (text === UNSAID) return { heater: 'any', ruleUnsaid: true };
   const found = HEATER_RULES.find((one) => one === text);
-  if (!found) tell(`“${text}” is none of ${HEATER_RULES.join(', ')}.`);
-  return found ?? 'no-pump';
+  if (!found) tell(`“${text}” is none of ${HEATER_RULES.join(', ')}, ${UNSAID}.`);
+  return { heater: found ?? 'no-pump' };
 };
+/** Yes or no, or how many speeds it has. */
+const blows: Reads<Pick<TableRow, 'blower' | 'blowerSpeeds'>> = (text, tell) =>
+  /^[23]$/.test(text) ? { blower: true, blowerSpeeds: Number(text) } : { blower: yes(text, tell) };
 const needs: Reads<Need[]> = (text, tell) =>
   text
     .split('+')
@@ -61,8 +66,9 @@ const needs: Reads<Need[]> = (text, tell) =>
     });
 
 /**
- * Reads a pack's table from CSV with a header: number, pump 1 to pump 4 (speeds: 1, 2 or empty), blower, circulation, ozone (yes or no),
- * heater (no-pump, none-high, one-high, any), needs (“switch 3 on + link 2 off”). Comma, semicolon or tab; columns in any order, those left
+ * Reads a pack's table from CSV with a header: number, pump 1 to pump 4 (speeds: 1, 2 or empty), blower (yes, no, or 2 or 3 speeds),
+ * circulation, ozone (yes or no),
+ * heater (no-pump, none-high, one-high, any; unknown where it does not say), needs (“switch 3 on + link 2 off”). Comma, semicolon or tab; columns in any order, those left
  * out are empty. Every fault is told with its line and column; nothing is taken in when there is one.
  */
 export function readTableCsv(text: string): TableCsv {
@@ -112,10 +118,10 @@ export function readTableCsv(text: string): TableCsv {
     rows.push({
       number: cell('number', number),
       pumps: PUMPS.map((name) => cell(name, speeds)),
-      blower: cell('blower', yes),
+      ...cell('blower', blows),
       circulation: cell('circulation', yes),
       ozone: cell('ozone', yes),
-      heater: cell('heater', rule),
+      ...cell('heater', rule),
       needs: cell('needs', needs),
     });
   });
@@ -138,19 +144,21 @@ export function cellsOfRow({
   number: n,
   pumps,
   blower,
+  blowerSpeeds,
   circulation,
   ozone,
   heater,
+  ruleUnsaid,
   needs: all,
 }: TableRow): string[] {
   const word = (on: boolean) => (on ? 'yes' : 'no');
   return [
     String(n),
     ...PUMPS.map((_, i) => (pumps[i] ? String(pumps[i]) : '')),
-    word(blower),
+    blowerSpeeds !== undefined && blowerSpeeds > 1 ? String(blowerSpeeds) : word(blower),
     word(circulation),
     word(ozone),
-    heater,
+    ruleUnsaid ? UNSAID : heater,
     all.map(({ part, at, on }) => `${part} ${at} ${on ? 'on' : 'off'}`).join(' + '),
   ];
 }

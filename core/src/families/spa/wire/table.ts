@@ -25,13 +25,33 @@ export const tableRowSchema = z
     /** speeds of each pump output; 0 where there is none at its place */
     pumps: z.array(z.int().min(0).max(2, 'A pump has one speed or two.')).max(MOST_PUMPS),
     blower: z.boolean(),
+    /** speeds of its output for a blower, where the table says them */
+    blowerSpeeds: z.int().min(2).max(3, 'A blower has up to three speeds.').optional(),
     circulation: z.boolean(),
     ozone: z.boolean(),
     heater: z.enum(HEATER_RULES),
+    /** the table does not say when the heater may run: it is judged as if it ran beside everything */
+    ruleUnsaid: z.literal(true).optional(),
     needs: z.array(needSchema).max(12),
   })
-  .strict();
+  .strict()
+  .superRefine(({ blower, blowerSpeeds, heater, ruleUnsaid }, context) => {
+    const complain = (field: string, message: string) =>
+      context.addIssue({ code: 'custom', path: [field], message });
+    if (blowerSpeeds !== undefined && !blower)
+      complain('blowerSpeeds', 'Without an output for a blower there are no speeds of it.');
+    if (ruleUnsaid && heater !== 'any')
+      complain('heater', 'What the table does not say is taken as beside everything.');
+  });
 export type TableRow = Frozen<z.infer<typeof tableRowSchema>>;
+
+/** The speeds of its output for a blower: 0 where there is none; null where the table does not say how many. */
+export function blowerSpeedsOf({
+  blower,
+  blowerSpeeds,
+}: Pick<TableRow, 'blower' | 'blowerSpeeds'>): number | null {
+  return blower ? (blowerSpeeds ?? null) : 0;
+}
 
 /** The speeds of a pump output of a row; 0 where there is none. */
 export function speedsOf(row: Pick<TableRow, 'pumps'>, place: number): number {
