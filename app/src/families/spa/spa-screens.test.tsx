@@ -79,7 +79,7 @@ describe('a controller', () => {
     const texts = BEHAVIOURS_FORM.write(KEYS.behaviours) as Record<string, string>;
     const rows = 'number,pump 1,heater\n1,2,any\n2,2,sometimes';
     expect(BEHAVIOURS_FORM.read({ ...texts, rows }).errors.rows).toContain(
-      'Line 3, column 3: “sometimes” is none of no-pump, none-high, one-high, any.',
+      'Line 3, column 3: “sometimes” is none of no-pump, none-high, one-high, any, unknown.',
     );
     const draft = draftOf(KEYS);
     const parameters = draft.parameters.map((one) =>
@@ -268,11 +268,11 @@ describe('the change of number', () => {
     walk.plan();
     const job = standJob(profile, <SetStage />, [], walk.document);
     press('change-moved-dead');
-    type('change-before', 'three');
+    type('change-stood', 'three');
     type('change-readback', '6');
     press('change-save');
     expect(wordsOf('set-num')).toContain('The number that stood there is a whole number');
-    type('change-before', '3');
+    type('change-stood', '3');
     press('change-save');
     const change = () => lastRecord(job.view().document, 'number-change')?.body;
     expect(change()).toMatchObject({ from: 3, readBack: 6, readInside: false });

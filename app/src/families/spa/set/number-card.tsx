@@ -243,7 +243,7 @@ export function NumberCard({ row, parameter, left, onDone }: SetCardProps) {
         <Field
           label="Number that stood in the set-up page before"
           hint="Read before it is changed; empty if nobody did"
-          testID="change-before"
+          testID="change-stood"
           value={draft.before ?? ''}
           onChange={(before) => change({ before })}
         />
