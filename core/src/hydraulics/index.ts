@@ -1,6 +1,7 @@
 export * from './affinity';
 export * from './body-of-water';
 export * from './crossing';
+export * from './displacement';
 export * from './net-suction-head';
 export * from './pipe';
 export * from './pressure-head';

@@ -26,7 +26,12 @@ export class SettingsReader<Role extends string> {
     const found = this.found(role, index);
     if (found === null) return null;
     const { parameter, value } = found;
-    if (!isChosenFigure(parameter, role)) return readIn(parameter, this.quantities[role] ?? 'plain', value);
+    if (!isChosenFigure(parameter, role)) {
+      const quantity = this.quantities[role];
+      // a role that measures nothing is read as it stands, in whatever its display calls it
+      if (quantity === undefined) return typeof value === 'number' ? value : null;
+      return readIn(parameter, quantity, value);
+    }
     const option = parameter.options?.find((one) => one.value === value);
     return option ? figureOfOption(option, role) : null;
   }

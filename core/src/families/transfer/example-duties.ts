@@ -5,7 +5,7 @@ export const DUTY: TransferDuty = {
   family: 'transfer',
   plant: 'press',
   pumpKind: 'plain',
-  inflow: { inlets: 4, gulp_L: 14, every_s: 120, together: 2, cleaning_m3h: 5 },
+  inflow: { inlets: 4, gulp_L: 14, every_s: 120, together: 2, cleaning_m3h: 5, cleaningInput: true },
   vessel: { area_m2: 0.16, height_mm: 600, vacuum_kPa: 0, above_m: 0.6, checkValve: true },
   pump: {
     static_m: 4,
@@ -48,4 +48,25 @@ export const VACUUM: TransferDuty = {
   product: { ...DUTY.product, in_C: 16, wanted_C: 16, stands_min: null },
   inflow: { ...DUTY.inflow, cleaning_m3h: 3 },
   cooler: null,
+};
+
+/** A separator's receiver that a rotary lobe pump empties: flow by its speed, a little slips back. */
+export const LOBE: TransferDuty = {
+  ...DUTY,
+  plant: 'separator',
+  pumpKind: 'lobe',
+  pump: {
+    ...DUTY.pump,
+    curve: [
+      { flow_m3h: 6, head_m: 1 },
+      { flow_m3h: 5.2, head_m: 30 },
+    ],
+    power: [
+      { flow_m3h: 6, power_W: 180 },
+      { flow_m3h: 5.2, power_W: 820 },
+    ],
+    rated_rpm: 2860,
+    relief: true,
+    relief_bar: 3,
+  },
 };

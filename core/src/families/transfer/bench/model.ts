@@ -127,18 +127,22 @@ function speedOf(plant: TransferPlant, state: TransferState, h: number, cleaning
 }
 
 /** Speed that gives a flow against the lift: the root of closed·n² + rise·q·n = lift + fall·q². */
-function speedFor({ closed_m, rise, fall, lift_m, rated_rpm }: TransferPlant, q: number): number {
+function speedFor(plant: TransferPlant, q: number): number {
+  const { closed_m, rise, fall, lift_m, rated_rpm } = plant;
+  if (plant.displaces)
+    return (rated_rpm * (q + plant.slip_m3hm * (lift_m + plant.pipe * q * q))) / plant.atNoHead_m3h;
   const b = rise * q;
   return (rated_rpm * (-b + Math.sqrt(b * b + 4 * closed_m * (lift_m + fall * q * q)))) / (2 * closed_m);
 }
 
 /** Flow at a speed against the lift: the greater root of its curve. */
-function flowOf(
-  { closed_m, rise, fall, lift_m, rated_rpm }: TransferPlant,
-  speed: number,
-  share: number,
-): number {
+function flowOf(plant: TransferPlant, speed: number, share: number): number {
+  const { closed_m, rise, fall, lift_m, rated_rpm } = plant;
   const n = speed / rated_rpm;
+  if (plant.displaces) {
+    const given = (plant.atNoHead_m3h * n - plant.slip_m3hm * lift_m) * share;
+    return given <= 0 ? 0 : (2 * given) / (1 + Math.sqrt(1 + 4 * plant.slip_m3hm * plant.pipe * given));
+  }
   const b = rise * n;
   const root = b * b + 4 * fall * (closed_m * share * n * n - lift_m);
   if (root < 0) return 0;
@@ -153,7 +157,9 @@ const FLOOD_OVER = 0.8;
 function move(plant: TransferPlant, state: TransferState, wrong: boolean, leak_m3h: number): void {
   const turns = state.speed_rpm > 0;
   state.cavitatesNow = state.speed_rpm > plant.cavitatesAbove_rpm ? 1 : 0;
-  const head = (wrong ? WRONG_SHARE : 1) * (state.cavitatesNow === 1 ? CAVITATES_SHARE : 1);
+  // one that displaces pushes nothing on when it turns the other way
+  const head =
+    (wrong ? (plant.displaces ? 0 : WRONG_SHARE) : 1) * (state.cavitatesNow === 1 ? CAVITATES_SHARE : 1);
   const asked = turns ? flowOf(plant, state.speed_rpm, head) : 0;
   const came = state.inflow_m3h * PER_S;
   const back = turns ? 0 : leak_m3h * PER_S;
@@ -178,7 +184,11 @@ function move(plant: TransferPlant, state: TransferState, wrong: boolean, leak_m
   state.floodNow = floods || (state.floodNow === 1 && volume > most * FLOOD_OVER) ? 1 : 0;
   state.volume_L = volume;
   const n = state.speed_rpm / plant.rated_rpm;
-  state.power_W = turns ? (plant.power0_W * n + plant.powerPerFlow * state.flow_m3h) * n * n : 0;
+  state.power_W = !turns
+    ? 0
+    : plant.displaces
+      ? (plant.power0_W + plant.powerPerFlow * (state.flow_m3h + plant.atNoHead_m3h * (1 - n))) * n
+      : (plant.power0_W * n + plant.powerPerFlow * state.flow_m3h) * n * n;
 }
 
 /** Litres under which a vessel counts as empty, as a share of what it holds. */

@@ -24,9 +24,15 @@ export interface TransferPlant {
   /** speed while it is cleaned; NaN where that input is not used */
   readonly cleaning_rpm: number;
   readonly rated_rpm: number;
+  /** one that displaces; else one that throws */
+  readonly displaces: boolean;
   readonly closed_m: number;
   readonly rise: number;
   readonly fall: number;
+  /** of one that displaces: flow against nothing, what slips for each metre, and the pipe's metres for each (m³/h)² */
+  readonly atNoHead_m3h: number;
+  readonly slip_m3hm: number;
+  readonly pipe: number;
   readonly lift_m: number;
   readonly power0_W: number;
   readonly powerPerFlow: number;
@@ -92,11 +98,18 @@ export function transferPlant(
     runOn_s: settings.runOn_s ?? USUAL.runOn_s,
     emptying_s: (settings.emptying_min ?? 0) * 60,
     cleaning_m3h: inflow.cleaning_m3h,
-    cleaning_rpm: settings.cleaning === 'used' ? (settings.cleaning_rpm ?? most_rpm) : NaN,
+    cleaning_rpm:
+      settings.cleaning === 'used' && inflow.cleaningInput !== false
+        ? (settings.cleaning_rpm ?? most_rpm)
+        : NaN,
     rated_rpm: pump.rated_rpm,
-    closed_m: pump.curve.closed_m,
-    rise: pump.curve.rise,
-    fall: pump.curve.fall,
+    displaces: pump.kind === 'displaces',
+    ...(pump.kind === 'throws'
+      ? { closed_m: pump.curve.closed_m, rise: pump.curve.rise, fall: pump.curve.fall }
+      : { closed_m: NaN, rise: NaN, fall: NaN }),
+    ...(pump.kind === 'displaces'
+      ? { ...pump.displacement, pipe: pump.pipe }
+      : { atNoHead_m3h: NaN, slip_m3hm: NaN, pipe: NaN }),
     lift_m: pump.lift_m,
     power0_W: pump.power.atNoFlow_W,
     powerPerFlow: pump.power.perFlow,

@@ -1,18 +1,8 @@
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
-import type { Plant, PumpKind } from '../wire/duty';
+import { PLANT_WORDS, PUMP_KIND_WORDS } from '../wire/duty';
 import { finding } from '../texts/texts';
 import type { CheckInput } from './input';
-
-const PLANTS: Readonly<Record<Plant, string>> = {
-  press: 'a press',
-  vacuum: 'a vacuum line',
-  tank: 'a tank',
-};
-const PUMPS: Readonly<Record<PumpKind, string>> = {
-  plain: 'a plain pump',
-  'self-priming': 'a self-priming pump',
-};
 
 /** What is set for another plant than this one: kinds, inlets, the input for cleaning, what comes after a cut. */
 export function checkSetFor({ context, subject, settings, at }: CheckInput): Finding[] {
@@ -21,15 +11,21 @@ export function checkSetFor({ context, subject, settings, at }: CheckInput): Fin
   const found: Finding[] = [];
   if (plant !== null && plant !== duty.plant)
     found.push(
-      finding('LEV-05.kind', subject, { what: 'plant', set: PLANTS[plant], is: PLANTS[duty.plant] }, [
-        at('plant'),
-      ]),
+      finding(
+        'LEV-05.kind',
+        subject,
+        { what: 'plant', set: PLANT_WORDS[plant], is: PLANT_WORDS[duty.plant] },
+        [at('plant')],
+      ),
     );
   if (pumpKind !== null && pumpKind !== duty.pumpKind)
     found.push(
-      finding('LEV-05.kind', subject, { what: 'pump', set: PUMPS[pumpKind], is: PUMPS[duty.pumpKind] }, [
-        at('pump.kind'),
-      ]),
+      finding(
+        'LEV-05.kind',
+        subject,
+        { what: 'pump', set: PUMP_KIND_WORDS[pumpKind], is: PUMP_KIND_WORDS[duty.pumpKind] },
+        [at('pump.kind')],
+      ),
     );
   if (inlets !== null && inlets !== duty.inflow.inlets)
     found.push(
@@ -37,7 +33,10 @@ export function checkSetFor({ context, subject, settings, at }: CheckInput): Fin
     );
   if (bottom_mm !== null && bottom_mm <= 0)
     found.push(finding('LEV-02.empty', subject, {}, [at('level.bottom')]));
-  if (cleaning === 'off' && duty.inflow.cleaning_m3h > 0)
+  const { cleaningInput } = duty.inflow;
+  if (cleaning === 'used' && cleaningInput === false)
+    found.push(finding('LEV-07.nobody', subject, {}, [at('cleaning.input')]));
+  if (cleaning === 'off' && cleaningInput !== false && duty.inflow.cleaning_m3h > 0)
     found.push(
       finding('LEV-07.input', subject, { inflow: fig('waterFlow', duty.inflow.cleaning_m3h) }, [
         at('cleaning.input'),

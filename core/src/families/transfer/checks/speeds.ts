@@ -2,8 +2,16 @@ import type { Finding } from '../../../findings';
 import { parameterWithRole, settableOver } from '../../../profile';
 import { SUCTION_MARGIN_m } from '../../../hydraulics';
 import { fig, type Quantity } from '../../../units';
-import { ceilings, flowAt_m3h, flowAtBottom_m3h, movesAbove_rpm, suctionHead_m } from '../effect/pump';
+import {
+  ceilings,
+  flowAt_m3h,
+  flowAtBottom_m3h,
+  movesAbove_rpm,
+  pressureBehind_bar,
+  suctionHead_m,
+} from '../effect/pump';
 import type { TransferRole } from '../settings/roles';
+import { PUMP_KIND_WORDS } from '../wire/duty';
 import { finding } from '../texts/texts';
 import type { CheckInput } from './input';
 
@@ -16,6 +24,7 @@ export function checkSpeeds(input: CheckInput): Finding[] {
     ...suction(input),
     ...plate(input),
     ...runOn(input),
+    ...relief(input),
   ];
 }
 
@@ -138,6 +147,27 @@ function runOn({ context, subject, settings, pump, at }: CheckInput): Finding[] 
         most: fig('seconds', Math.floor((outlet_L / flow) * 3.6)),
       },
       [at('run-on')],
+      // one that displaces by a soft impeller has nothing but the liquid to run on
+      context.duty.pumpKind === 'flexible' ? 'warn' : undefined,
     ),
   ];
+}
+
+/** LEV-14: one that displaces pushes on against a shut valve until something gives. */
+function relief({ context, subject, settings, pump, at }: CheckInput): Finding[] {
+  if (pump.kind !== 'displaces') return [];
+  const { relief, relief_bar } = context.duty.pump;
+  const kind = PUMP_KIND_WORDS[context.duty.pumpKind];
+  if (relief === undefined) return [finding('LEV-14.asked', subject, { kind })];
+  if (!relief) return [finding('LEV-14', subject, { kind })];
+  const [speed_rpm, role] = fastest(settings).at(-1) ?? [];
+  if (relief_bar === undefined || speed_rpm === undefined || role === undefined) return [];
+  const behind = pressureBehind_bar(pump, speed_rpm, context.duty.product.density_kgm3);
+  if (behind < relief_bar - 1e-9) return [];
+  const values = {
+    opens: fig('pressure', relief_bar),
+    behind: fig('pressure', behind),
+    speed: fig('speed', speed_rpm),
+  };
+  return [finding('LEV-14.opens', subject, values, [at(role)])];
 }

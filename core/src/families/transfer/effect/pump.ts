@@ -1,56 +1,122 @@
 import {
+  displacedFlow_m3h,
+  displacedShare,
+  fitDisplacement,
   fitFullCurve,
   fitFullPower,
   flowAgainst_m3h,
   leastShare,
   liftOut_m,
+  metresPerBar,
   motorCeiling_rpm,
   netSuctionHead_m,
   powerOfShare_W,
   shareFor,
   SUCTION_MARGIN_m,
+  type Displacement,
   type FullCurve,
   type FullPower,
 } from '../../../hydraulics';
 import type { TransferContext } from '../settings/context';
 import type { TransferSettings } from '../settings/understand';
 import { meanInflow_m3h } from './vessel';
-import type { TransferDuty } from '../wire/duty';
+import { displaces, type TransferDuty } from '../wire/duty';
 
-/** The pump on its pipe: the pipe's loss is part of its curve, the lift stands against it. */
-export interface PumpOut {
-  readonly curve: FullCurve;
+/** The pump on its pipe, with the lift against it. */
+export type PumpOut = Thrown | Displaced;
+interface OnItsPipe {
   readonly power: FullPower;
   /** head to lift: static, and out of the vacuum */
   readonly lift_m: number;
   readonly rated_rpm: number;
 }
+/** One that throws: the pipe's loss is part of its curve. */
+interface Thrown extends OnItsPipe {
+  readonly kind: 'throws';
+  readonly curve: FullCurve;
+}
+/** One that displaces. */
+interface Displaced extends OnItsPipe {
+  readonly kind: 'displaces';
+  readonly displacement: Displacement;
+  /** m for each (m³/h)² */
+  readonly pipe: number;
+}
 
 /** Throws an InputError on `curve` or `power` where the points cannot be fitted. */
-export function pumpOf({ pump, vessel, product }: TransferDuty): PumpOut {
-  const curve = fitFullCurve(pump.curve);
+export function pumpOf({ pump, pumpKind, vessel, product }: TransferDuty): PumpOut {
   const pipe = pump.pipe ? pump.pipe.loss_m / (pump.pipe.at_m3h * pump.pipe.at_m3h) : 0;
-  return {
-    curve: { ...curve, fall: curve.fall + pipe },
+  const common = {
     power: fitFullPower(pump.power),
     lift_m: liftOut_m(pump.static_m, vessel.vacuum_kPa, product.density_kgm3),
     rated_rpm: pump.rated_rpm,
   };
+  if (displaces(pumpKind))
+    return { kind: 'displaces', ...common, displacement: fitDisplacement(pump.curve), pipe };
+  const curve = fitFullCurve(pump.curve);
+  return { kind: 'throws', ...common, curve: { ...curve, fall: curve.fall + pipe } };
 }
 
 /** Flow at a speed, m³/h; nil where it moves nothing. */
-export function flowAt_m3h({ curve, lift_m, rated_rpm }: PumpOut, speed_rpm: number): number {
-  return flowAgainst_m3h(curve, lift_m, speed_rpm / rated_rpm) ?? 0;
+export function flowAt_m3h(pump: PumpOut, speed_rpm: number): number {
+  const share = speed_rpm / pump.rated_rpm;
+  return pump.kind === 'displaces'
+    ? displacedFlow_m3h(pump.displacement, pump, share)
+    : (flowAgainst_m3h(pump.curve, pump.lift_m, share) ?? 0);
 }
 
 /** Speed that gives a flow, rev/min. */
-export function speedFor_rpm({ curve, lift_m, rated_rpm }: PumpOut, flow_m3h: number): number {
-  return rated_rpm * shareFor(curve, flow_m3h, lift_m);
+export function speedFor_rpm(pump: PumpOut, flow_m3h: number): number {
+  return (
+    pump.rated_rpm *
+    (pump.kind === 'displaces'
+      ? displacedShare(pump.displacement, pump, flow_m3h)
+      : shareFor(pump.curve, flow_m3h, pump.lift_m))
+  );
 }
 
-/** Under it nothing moves: n·√(H_lift/H0). */
-export function movesAbove_rpm({ curve, lift_m, rated_rpm }: PumpOut): number {
-  return rated_rpm * leastShare(lift_m, curve.closed_m);
+/** Under it nothing moves: n·√(H_lift/H0); of one that displaces, what slips back through its gaps. */
+export function movesAbove_rpm(pump: PumpOut): number {
+  return (
+    pump.rated_rpm *
+    (pump.kind === 'displaces'
+      ? displacedShare(pump.displacement, pump, 0)
+      : leastShare(pump.lift_m, pump.curve.closed_m))
+  );
+}
+
+/** What it takes at a speed, W. Of one that displaces the torque goes by the head, so its power goes with its speed. */
+export function powerAt_W(pump: PumpOut, speed_rpm: number): number {
+  const share = speed_rpm / pump.rated_rpm;
+  const flow = flowAt_m3h(pump, speed_rpm);
+  if (pump.kind === 'throws') return powerOfShare_W(pump.power, flow, share);
+  const { atNoFlow_W, perFlow } = pump.power;
+  return (atNoFlow_W + perFlow * atRated_m3h(pump, flow, share)) * share;
+}
+
+/** Flow that it would give at the speed of its points against the same head, m³/h. */
+function atRated_m3h({ displacement }: Displaced, flow_m3h: number, share: number): number {
+  return flow_m3h + displacement.atNoHead_m3h * (1 - share);
+}
+
+/** Pressure behind it at a speed, above that at its inlet, bar. */
+export function pressureBehind_bar(pump: PumpOut, speed_rpm: number, density_kgm3: number): number {
+  const flow = flowAt_m3h(pump, speed_rpm);
+  const pipe = pump.kind === 'displaces' ? pump.pipe * flow * flow : 0;
+  return (pump.lift_m + pipe) / metresPerBar(density_kgm3);
+}
+
+/** The fastest at which one that displaces stays within its motor: its power over, its torque under the plate's speed. */
+function displacedCeiling_rpm(pump: PumpOut, plate_rpm: number, plate_W: number): number {
+  const fits = (rpm: number) => powerAt_W(pump, rpm) <= plate_W * Math.min(1, rpm / plate_rpm) * (1 + 1e-12);
+  let [low, high] = [0, pump.rated_rpm * BEYOND_CURVE];
+  if (fits(high)) return high;
+  for (let i = 0; i < 60; i++) {
+    const middle = (low + high) / 2;
+    if (fits(middle)) low = middle;
+    else high = middle;
+  }
+  return low;
 }
 
 /** What ends the speed upwards. */
@@ -83,9 +149,12 @@ export function ceilings(context: Pick<TransferContext, 'duty' | 'plate'>, pump:
   const { limit_rpm, rated_rpm } = duty.pump;
   const all: Ceiling[] = [{ by: 'curve', rpm: rated_rpm * BEYOND_CURVE }];
   if (plate.rated_W !== null && plate.speed_rpm !== null) {
-    const share = plate.speed_rpm / rated_rpm;
-    const load_W = powerOfShare_W(pump.power, flowAt_m3h(pump, plate.speed_rpm), share);
-    all.push({ by: 'motor', rpm: motorCeiling_rpm(plate.speed_rpm, plate.rated_W, load_W) });
+    const { speed_rpm, rated_W } = plate;
+    const rpm =
+      pump.kind === 'displaces'
+        ? displacedCeiling_rpm(pump, speed_rpm, rated_W)
+        : motorCeiling_rpm(speed_rpm, rated_W, powerAt_W(pump, speed_rpm));
+    all.push({ by: 'motor', rpm });
   }
   if (limit_rpm !== null) all.push({ by: 'limit', rpm: limit_rpm });
   const suction = suctionCeiling_rpm(context);
@@ -110,7 +179,8 @@ export function flowAtBottom_m3h(
   const mean = meanInflow_m3h(duty);
   const perMm = gain === null ? (mean * 0.5) / half_mm : gain / 1000;
   const most = most_rpm === null ? Infinity : flowAt_m3h(pump, most_rpm);
-  const means = [mean, ...(cleaning === 'used' ? [] : [duty.inflow.cleaning_m3h])];
+  const announced = cleaning === 'used' && duty.inflow.cleaningInput !== false;
+  const means = [mean, ...(announced ? [] : [duty.inflow.cleaning_m3h])];
   const fastest = Math.max(...means.map((of) => of - perMm * half_mm));
   return Math.max(slowest, Math.min(most, fastest));
 }

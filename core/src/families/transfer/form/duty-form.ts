@@ -47,6 +47,8 @@ export const DUTY_FORM = formOf(transferDutySchema, {
         'pump.curve',
         'pump.power',
         'pump.pipe',
+        'pump.relief',
+        'pump.relief_bar',
         'pump.npsh_m',
         'pump.limit_rpm',
         'pump.outlet_L',

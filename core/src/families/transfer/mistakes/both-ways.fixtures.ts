@@ -1,6 +1,7 @@
 import { shipped } from '../../suites/shipped.fixtures';
 import { none, type BothWays } from '../../suites/both-ways.fixtures';
 import type { TransferRole } from '../settings/roles';
+import { LOBE } from '../example-duties';
 import { DUTY, GUIDED, NUMBERED, PLATE, SAMPLES, VACUUM } from '../fixtures';
 
 /** Plants and controllers on which every setting of a pump that empties a vessel counts somewhere. */
@@ -18,6 +19,13 @@ export const PLANTS = [
   {
     profile: shipped('vessel-float-page-by-page') as typeof GUIDED,
     duty: { ...DUTY, choices: { control: 'level' } },
+    plate: PLATE,
+    found: { zero: 20, full: DUTY.vessel.height_mm },
+  },
+  // a pump that displaces, evenly, with a gain for each per cent
+  {
+    profile: shipped('vessel-float-page-by-page') as typeof GUIDED,
+    duty: { ...LOBE, choices: { control: 'even' } },
     plate: PLATE,
     found: { zero: 20, full: DUTY.vessel.height_mm },
   },

@@ -1,6 +1,12 @@
 import type { Way } from '../../parts/clamped';
 import { unreadOf, type SharedProblem } from '../../parts/shared-problem';
-import { isTaughtShare, shareOfTaught_pct, taughtIn } from '../settings/taught-level';
+import {
+  isForEachShare,
+  isTaughtShare,
+  perShare_mm,
+  shareOfTaught_pct,
+  taughtIn,
+} from '../settings/taught-level';
 import type { FinishedPlan, MissingRole, PlannedTarget } from '../../parts/plan-draft';
 import { SteppedDraft } from '../../parts/stepped-draft';
 import type { TransferContext } from '../settings/context';
@@ -37,9 +43,13 @@ export class TransferDraft extends SteppedDraft<
     index = 1,
   ): void {
     const parameter = this.parameter(role, index);
-    if (!parameter || !isTaughtShare(parameter, role)) return super.set(role, value, reason, way, index);
+    const gains = role === 'gain' && isForEachShare(parameter);
+    if (!parameter || !(gains || isTaughtShare(parameter, role)))
+      return super.set(role, value, reason, way, index);
     const taught = taughtIn(this.context.profile, this.values());
-    if (taught === null) this.problems.push(unreadOf(parameter, 'what its float was taught as 0 and 100 %'));
+    if (taught !== null && gains) this.place(parameter, role, value * perShare_mm(taught), reason, way);
+    else if (taught === null)
+      this.problems.push(unreadOf(parameter, 'what its float was taught as 0 and 100 %'));
     else this.place(parameter, role, shareOfTaught_pct(taught, value), reason, way);
   }
 

@@ -97,10 +97,15 @@ function planSpeeds(draft: TransferDraft, pump: PumpOut): void {
     draft.problems.push({ kind: 'no-speed', least_rpm: moves, most_rpm: ceiling.rpm });
     return;
   }
+  // a pump that displaces moves at a crawl: the lowest that can be set is enough then
+  const lowest = draft.settable('speed.least', 0, 'up');
   draft.set(
     'speed.least',
-    least,
-    reason('least.lift', { lift: fig('length', pump.lift_m), moves: fig('speed', moves) }),
+    Math.max(least, lowest),
+    reason(lowest > least ? 'least.lowest' : 'least.lift', {
+      lift: fig('length', pump.lift_m),
+      moves: fig('speed', moves),
+    }),
     'up',
   );
   const set_rpm = draft.settings().least_rpm;
@@ -206,7 +211,13 @@ function planGuards(draft: TransferDraft): void {
   const { duty } = draft.context;
   const { most_rpm } = draft.settings();
   const pump = pumpOf(duty);
-  draft.pick('cleaning.input', 'cleaning.used', reason('cleaning.used'));
+  const { cleaningInput } = duty.inflow;
+  if (cleaningInput !== undefined)
+    draft.pick(
+      'cleaning.input',
+      cleaningInput ? 'cleaning.used' : 'cleaning.off',
+      reason(cleaningInput ? 'cleaning.used' : 'cleaning.nobody'),
+    );
   if (most_rpm !== null) {
     const needed = speedFor_rpm(pump, duty.inflow.cleaning_m3h * 1.1);
     const inflow = fig('waterFlow', duty.inflow.cleaning_m3h);

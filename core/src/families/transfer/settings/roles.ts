@@ -2,8 +2,8 @@ import { type Parameter, roleTable, type OptionRoleIn, type RoleIn } from '../..
 
 /** What the parameters of such a controller can mean. */
 export const TRANSFER_TABLE = roleTable({
-  plant: ['plant.press', 'plant.vacuum', 'plant.tank'],
-  'pump.kind': ['pump.plain', 'pump.self-priming'],
+  plant: ['plant.press', 'plant.vacuum', 'plant.tank', 'plant.separator'],
+  'pump.kind': ['pump.plain', 'pump.self-priming', 'pump.lobe', 'pump.flexible'],
   inlets: null,
   'motor.volts': 'voltage',
   'motor.current': 'motorCurrent',

@@ -30,6 +30,22 @@ export function levelOf_mm(profile: Profile, values: SettingValues, role: Transf
   return taught.bottom_mm + (value / 100) * (taught.top_mm - taught.bottom_mm);
 }
 
+/** Litres an hour for each mm of level; where levels are shares of what was taught, a gain may be for each of their parts in a hundred. */
+export function gainOf_Lhmm(profile: Profile, values: SettingValues): number | null {
+  const parameter = parameterWithRole(profile, 'gain');
+  const value = new SettingsReader<TransferRole>(profile, values, TRANSFER_QUANTITIES).figure('gain');
+  if (value === null || !isForEachShare(parameter)) return value;
+  const taught = taughtIn(profile, values);
+  return taught === null ? null : value / perShare_mm(taught);
+}
+
+/** True where a gain is for each part in a hundred of what was taught. */
+export const isForEachShare = (parameter: Parameter | undefined): boolean =>
+  parameter?.unit?.endsWith('%') === true;
+
+/** One part in a hundred of what was taught, mm. */
+export const perShare_mm = ({ bottom_mm, top_mm }: Taught): number => (top_mm - bottom_mm) / 100;
+
 /** A height as the share of what was taught, %. Inverse of `levelOf_mm`. */
 export const shareOfTaught_pct = ({ bottom_mm, top_mm }: Taught, height_mm: number): number =>
   ((height_mm - bottom_mm) / (top_mm - bottom_mm)) * 100;

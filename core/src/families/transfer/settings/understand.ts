@@ -4,7 +4,7 @@ import { SettingsReader } from '../../parts/settings-reader';
 import type { TransferProfile } from '../wire/job';
 import type { Control, Plant, PumpKind } from '../wire/duty';
 import type { TransferPlate } from '../wire/plate';
-import { levelOf_mm } from './taught-level';
+import { gainOf_Lhmm, levelOf_mm } from './taught-level';
 import { TRANSFER_QUANTITIES, type TransferRole } from './roles';
 
 /** The settings in the field's terms; null is not known, or not there. */
@@ -39,13 +39,14 @@ export interface TransferSettings {
 
 /** Reads a column of the sheet by the roles of its parameters. */
 export function understand(
-  { behaviours, ...profile }: TransferProfile,
+  profile: TransferProfile,
   _plate: TransferPlate,
   values: SettingValues,
 ): TransferSettings {
-  const read = new SettingsReader<TransferRole>({ ...profile, behaviours }, values, TRANSFER_QUANTITIES);
+  const read = new SettingsReader<TransferRole>(profile, values, TRANSFER_QUANTITIES);
   const figure = (role: TransferRole) => read.figure(role);
-  const level = (role: TransferRole) => levelOf_mm({ ...profile, behaviours }, values, role);
+  const level = (role: TransferRole) => levelOf_mm(profile, values, role);
+  const { behaviours } = profile;
   const { controls } = behaviours;
   return {
     plant: read.chosen('plant'),
@@ -63,7 +64,7 @@ export function understand(
     top_mm: level('level.top'),
     // what knows one way alone needs no setting for it
     control: read.chosen<Control>('control') ?? (read.has('control') ? null : controls[0]),
-    gain: figure('gain'),
+    gain: gainOf_Lhmm(profile, values),
     averaging_min: figure('averaging') ?? (read.has('averaging') ? null : behaviours.averages_min),
     runOn_s: figure('run-on'),
     emptying_min: figure('emptying.every') ?? (read.has('emptying.every') ? null : 0),

@@ -24,6 +24,7 @@ export const CLAIMS: Claims<keyof typeof TRANSFER_REASONS, TransferContext, Tran
     return stands !== null && stands !== undefined && within(set, stands, step);
   },
   'least.lift': ({ set, given }) => set > given('moves'),
+  'least.lowest': ({ set, given }) => set > given('moves'),
   'most.curve': most,
   'most.motor': most,
   'most.limit': most,
@@ -49,7 +50,8 @@ export const CLAIMS: Claims<keyof typeof TRANSFER_REASONS, TransferContext, Tran
   'emptying.stands': ({ set, given }) => set > 0 && atMost(set, given('stands')),
   'emptying.follows': ({ set }) => set === 0,
   'run-on.outlet': ({ set, given }) => atMost(set, given('most')),
-  'cleaning.used': null,
+  'cleaning.used': ({ context: { duty } }) => duty.inflow.cleaningInput === true,
+  'cleaning.nobody': ({ context: { duty } }) => duty.inflow.cleaningInput === false,
   'cleaning.speed': ({ set, given, context: { duty } }) =>
     atLeast(set, speedFor_rpm(pumpOf(duty), given('inflow'))),
   'cleaning.most': ({ set, given, settings, context: { duty } }) =>

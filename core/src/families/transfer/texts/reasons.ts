@@ -15,6 +15,7 @@ export const TRANSFER_REASONS = {
   'inlets.fitted': 'As many as there are.',
   plate: 'As its motor’s plate has it.',
   'least.lift': 'With {lift} to lift nothing moves under {moves}: a little above.',
+  'least.lowest': 'The lowest that can be set: with {lift} to lift it moves from {moves} on.',
   'most.curve': 'No faster than its curve allows; it then sends {flow}.',
   'most.motor': 'The motor’s plate ends it here; it then sends {flow}.',
   'most.limit': 'The pump’s own limit; it then sends {flow}.',
@@ -36,6 +37,7 @@ export const TRANSFER_REASONS = {
   'emptying.follows': 'It empties by itself after every fall.',
   'run-on.outlet': '{outlet} behind the outlet may be drawn: longer than {most} it would send air.',
   'cleaning.used': 'While it is cleaned it runs at a speed of its own.',
+  'cleaning.nobody': 'No signal tells it when it is cleaned.',
   'cleaning.speed': 'It carries {inflow} and a little more.',
   'cleaning.most':
     'As fast as it may turn: it carries {carried} of the {inflow} that cleaning brings and a little more.',

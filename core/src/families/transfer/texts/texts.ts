@@ -123,6 +123,30 @@ export const TRANSFER_TEXTS = {
     will: 'The pump draws air each time, and the float cannot tell any less.',
     todo: 'Set a bottom level a little above what the float can tell.',
   },
+  'LEV-14': {
+    title: 'No relief valve behind a pump that displaces',
+    so: '{kind} pushes on whatever stands against it, and there is no relief valve.',
+    will: 'A valve that is shut bursts a hose or a seal, or throws hot liquor at whoever stands there.',
+    todo: 'Have a relief valve fitted by the person responsible for the plant, before it runs.',
+  },
+  'LEV-14.asked': {
+    title: 'Nobody said whether there is a relief valve',
+    so: '{kind} pushes on whatever stands against it.',
+    will: 'Without one a valve that is shut bursts a hose or a seal.',
+    todo: 'Look for it, read what it opens at, and enter it in the duty.',
+  },
+  'LEV-14.opens': {
+    title: 'The relief valve opens in normal operation',
+    so: 'The relief valve opens at {opens}; at {speed} there are {behind} behind the pump.',
+    will: 'Liquid goes round in the pump instead of on, and it heats.',
+    todo: 'A lower maximum speed; else have the valve looked at by the person responsible for the plant.',
+  },
+  'LEV-07.nobody': {
+    title: 'Waits for a signal that nobody gives',
+    so: 'The cleaning input is in use, and no signal tells it when it is cleaned.',
+    will: 'The speed for cleaning never comes, and an input left open may hold it there.',
+    todo: 'Set the input to not used, or have a signal wired.',
+  },
   'LEV-07.input': {
     title: 'Cleaning is not told to it',
     so: 'The input for cleaning is off, and {inflow} comes while the plant is cleaned.',
@@ -219,6 +243,7 @@ export const TRANSFER_SEVERITIES: Severities<TransferTextId> = {
   'LEV-08': 'stop',
   'LEV-09': 'note',
   'LEV-12': 'stop',
+  'LEV-14': 'stop',
 };
 
 /** Makes a finding of this family. */

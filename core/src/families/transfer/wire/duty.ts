@@ -3,10 +3,25 @@ import { choice, described, figure, group, kind, whole, yesNo } from '../../../d
 import { AFTER_CUT, altitude_m, curvePoints, powerPoints, pricesOf } from '../../parts/duty-figures';
 
 /** What each word of a duty is called, on the form, on paper and in findings. */
-export const PLANT_WORDS = { press: 'a press', vacuum: 'a vacuum line', tank: 'a tank' } as const;
+export const PLANT_WORDS = {
+  press: 'a press',
+  vacuum: 'a vacuum line',
+  tank: 'a tank',
+  separator: 'a separator',
+} as const;
 export type Plant = keyof typeof PLANT_WORDS;
-export const PUMP_KIND_WORDS = { plain: 'a plain pump', 'self-priming': 'a self-priming pump' } as const;
+export const PUMP_KIND_WORDS = {
+  plain: 'a plain pump',
+  'self-priming': 'a self-priming pump',
+  lobe: 'a rotary lobe pump',
+  flexible: 'a flexible impeller pump',
+} as const;
 export type PumpKind = keyof typeof PUMP_KIND_WORDS;
+
+/** Pumps that displace: their flow goes with their speed whatever stands against them, and a shut valve holds them by breaking something. */
+export function displaces(kind: string): boolean {
+  return kind === 'lobe' || kind === 'flexible';
+}
 export const CONTROL_WORDS = { even: 'even-flow', level: 'level-following' } as const;
 export type Control = keyof typeof CONTROL_WORDS;
 export const CONTROLS: readonly Control[] = ['even', 'level'];
@@ -20,6 +35,7 @@ const inflow = group({
   every_s: figure('A slug from each inlet every', 'seconds', { max: 7200 }),
   together: whole('Fall at once', { min: 1, max: 60, hint: 'How many together, at worst' }),
   cleaning_m3h: flow('Inflow at cleaning'),
+  cleaningInput: yesNo('A signal tells it when it is cleaned').optional(),
 });
 
 const vessel = group({
@@ -34,6 +50,13 @@ const vessel = group({
   }),
   checkValve: yesNo('A check valve behind the pump'),
 });
+
+/** Asked of a pump that displaces. */
+const ofDisplacing = {
+  whole: true,
+  when: (here: (key: string) => string) => displaces(here('pumpKind')),
+  otherwise: undefined,
+} as const;
 
 const pump = group({
   static_m: figure('From the vessel up to where it goes', 'length', { min: 0, max: 200 }),
@@ -50,6 +73,12 @@ const pump = group({
     hint: 'NPSH; empty when not known',
   }).nullable(),
   limit_rpm: figure('Its own maximum speed', 'speed', { max: 20_000, hint: 'From its manual' }).nullable(),
+  relief: yesNo('A relief valve behind it, or built in', ofDisplacing).optional(),
+  relief_bar: figure('It opens at', 'pressure', {
+    max: 100,
+    hint: 'Above the pressure at the pump’s inlet; empty when not known',
+    ...ofDisplacing,
+  }).optional(),
   outlet_L: figure('Liquid behind the outlet', 'volume', {
     max: 5000,
     hint: 'What may be drawn before air follows',
