@@ -7,6 +7,7 @@ import { checkAmounts } from './amounts';
 import { checkCalibration } from './calibration';
 import { checkCapacity } from './capacity';
 import { checkDose } from './dose';
+import { checkFeed } from './feed';
 import { checkGuards } from './guards';
 import { checkHead } from './head';
 import { checkLimits } from './limits';
@@ -65,6 +66,7 @@ function checkKnown(context: MeteringContext, subject: Subject, values: SettingV
     ...(told ? [] : checkCapacity(input)),
     ...cause,
     ...(tooLarge.length > 0 ? tooLarge : dose),
+    ...checkFeed(input),
     ...checkCalibration(input),
     ...checkPressure(input),
     ...checkAmounts(input),
@@ -97,6 +99,13 @@ export function checkPlan(context: MeteringContext, plan: MeteringPlan): Finding
         });
       case 'no-mode':
         return finding('PRO-01', 'target', { role: METERING_ROLE_WORDS[`mode.${problem.mode}`] });
+      case 'plain-line':
+        return finding('MET-07.plain', 'target', {
+          from: fig('current', problem.from_mA),
+          atFrom: fig('pumpFlow', problem.atFrom_lph),
+          to: fig('current', problem.to_mA),
+          atTo: fig('pumpFlow', problem.atTo_lph),
+        });
       case 'change-span': {
         const { signal } = context.duty;
         return finding('MET-04.change-span', 'target', {

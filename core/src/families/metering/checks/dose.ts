@@ -25,6 +25,7 @@ const THROUGH_ZERO_spm = 0.75;
  * one finding: the most specific explanation that fits the figures. How bad it is follows the dose.
  */
 export function checkDose(input: CheckInput): Finding[] {
+  if (isStated(input)) return statedDose(input);
   if (input.settings.mode === 'timer') return timerDose(input);
   const picture = dosePicture(input.context, input.settings);
   if (!picture || picture.breaches.length === 0) return [];
@@ -40,6 +41,26 @@ export function checkDose(input: CheckInput): Finding[] {
     return [breach(input, right ? 'MET-08.steps' : 'MET-08.slope', worst)];
   }
   return [breach(input, manual ? 'MET-08.manual' : 'MET-08.offset', worst)];
+}
+
+/** Where the site states the pump flow, the dose is what comes of it: said, and not held against the settings. */
+function isStated({ context: { duty }, settings }: CheckInput): boolean {
+  return duty.feed_lph !== undefined && (settings.mode === 'manual' || settings.mode === 'timer');
+}
+
+function statedDose({ context, subject }: CheckInput): Finding[] {
+  const { feed_lph = 0, water, dose, product } = context.duty;
+  const given = (feed_lph * strengthToday_gpl(product, context.today)) / water.usual_m3h;
+  if (given >= dose.low_mgl * (1 - 1e-9) && given <= dose.high_mgl * (1 + 1e-9)) return [];
+  return [
+    finding('MET-08.stated', subject, {
+      feed: fig('pumpFlow', feed_lph),
+      water: fig('waterFlow', water.usual_m3h),
+      dose: fig('dose', given),
+      low: fig('dose', dose.low_mgl),
+      high: fig('dose', dose.high_mgl),
+    }),
+  ];
 }
 
 /** MET-05 where the dose is off by the square of the factor; short above the ceiling is MET-03 and told there. */

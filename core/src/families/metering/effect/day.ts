@@ -29,6 +29,18 @@ function meanRate_spm({ duty }: MeteringContext, settings: MeteringSettings): nu
   return null;
 }
 
+/** Flow in the mean of one rate or of timed runs, L/h; null where it is not known, or the pump is driven another way. */
+export function meanFeed_lph({ duty }: MeteringContext, settings: MeteringSettings): number | null {
+  const { mode, length_pct, manual_spm, limits } = settings;
+  if (!length_pct || manual_spm === null) return null;
+  const stroke_mL = (duty.strokeVolume.full_mL * length_pct) / 100;
+  const rate = Math.min(manual_spm, limits.greatest_spm);
+  if (mode === 'manual') return rate * 0.06 * stroke_mL;
+  if (mode !== 'timer' || !settings.timer) return null;
+  const { run_s, every_min } = settings.timer;
+  return rate * 0.06 * stroke_mL * Math.min(1, run_s / (every_min * 60));
+}
+
 /** True where nothing but the controller's greatest feed bounds what the pump gives: sums of such a day are at most. */
 export function fedByController({ duty }: MeteringContext, settings: MeteringSettings): boolean {
   return settings.mode === 'analog' && duty.signal.source === 'controller';

@@ -77,10 +77,11 @@ export function dosePicture(context: MeteringContext, settings: MeteringSettings
   return { path, pieces, breaches: bandBreaches(pieces, dose.low_mgl, dose.high_mgl) };
 }
 
-/** Pump flow the duty needs at a water flow; for a controller's signal, its greatest useful feed. */
+/** Pump flow the duty needs at a water flow; for a controller's signal, its greatest useful feed; where the site states a pump flow, that. */
 export function needed_lph(context: MeteringContext, water_m3h: number): number {
   const { duty, today } = context;
   if (duty.signal.source === 'controller' && duty.mode === 'analog') return duty.signal.greatestFeed_lph;
+  if (duty.feed_lph !== undefined && (duty.mode === 'manual' || duty.mode === 'timer')) return duty.feed_lph;
   return neededPumpFlow_lph(water_m3h, duty.dose.wanted_mgl, strengthToday_gpl(duty.product, today));
 }
 

@@ -32,6 +32,9 @@ export function stockOf(context: MeteringContext, settings: MeteringSettings): S
     atMost: fedByController(context, settings),
     warn_days: tank ? daysTo(tank.warn_L) : null,
     stop_days: tank ? daysTo(tank.stop_L) : null,
-    service_days: service ? daysToService(service.everyStrokes - service.madeStrokes, day.strokes) : null,
+    // what its counter tells is better than what somebody stated
+    service_days: service
+      ? daysToService(service.everyStrokes - (context.sinceService ?? service.madeStrokes), day.strokes)
+      : null,
   };
 }

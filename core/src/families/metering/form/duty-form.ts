@@ -79,7 +79,7 @@ export const DUTY_FORM = formOf(meteringDutySchema, {
     {
       name: 'signal',
       title: 'Signal',
-      asks: ['mode', own('ModeSettings'), 'batch', 'timer', SIGNAL_FIELDS],
+      asks: ['mode', own('ModeSettings'), 'batch', 'timer', 'feed_lph', SIGNAL_FIELDS],
       says: (say) => `${MODE_SAID[say.at('mode')] ?? ''}${signalSaid(say)}`,
     },
     {

@@ -2,6 +2,7 @@ import type { Quantity } from '../../../units';
 import {
   aChoice,
   aFigure,
+  beside,
   type Look,
   numeral,
   onlyIf,
@@ -55,8 +56,17 @@ const CONTROLLER = [
     { value: 'pH', label: 'pH' },
     { value: 'redox', label: 'Redox' },
     { value: 'conductivity', label: 'Conductivity' },
+    { value: 'stated', label: 'Something else: two points' },
   ]),
   aFigure('greatestFeed_lph', 'Maximum useful feed', 'pumpFlow'),
+  aFigure('leastFeed_lph', 'Feed at the other end', 'pumpFlow', {
+    blank: 'left-out',
+    hint: 'Where the site states it; empty: none',
+  }),
+  beside(
+    aFigure('from_mA', 'From', 'current', { blank: 'left-out', hint: 'Empty: the low end' }),
+    aFigure('to_mA', 'to', 'current', { blank: 'left-out', hint: 'Empty: 20 mA' }),
+  ),
   aChoice('action', 'More feed at', [
     { value: 'rising', label: 'More current' },
     { value: 'falling', label: 'Less current' },

@@ -88,7 +88,7 @@ export function planTimer(draft: Draft): void {
   const flow = fig('pumpFlow', wanted);
   draft.set('timer.every', every_min, { text: 'timer.every', values: {} });
   draft.set('timer.run', run_s, {
-    text: 'timer.run',
+    text: duty.feed_lph === undefined ? 'timer.run' : 'timer.run-stated',
     values: { flow, water: fig('waterFlow', duty.water.usual_m3h), every: fig('minutes', every_min) },
   });
   const set_s = draft.settings().timer?.run_s ?? run_s;

@@ -13,6 +13,7 @@ import {
   type MeteringRole,
 } from '../settings/roles';
 import { understand, type MeteringSettings } from '../settings/understand';
+import type { DemandLine } from '../wire/signal-source';
 
 export type Target = PlannedTarget<MeteringRole, Reason>;
 
@@ -22,6 +23,8 @@ export type PlanProblem =
   | { readonly kind: 'too-small'; readonly needed_lph: number; readonly capacity_lph: number }
   /** only a shorter transmitter span brings the full rate within the plain range's reach */
   | { readonly kind: 'change-span'; readonly span_m3h: number }
+  /** the site states a line with feed at its low end, or between other currents, and this controller has a plain range */
+  | ({ readonly kind: 'plain-line' } & DemandLine)
   /** no factor fits between knob and ceiling */
   | { readonly kind: 'no-ratio'; readonly perPulse_mL: number; readonly pulses_ppm: number }
   /** even the shortest recognition time is too long */

@@ -35,6 +35,15 @@ export function planManual(draft: Draft): void {
   const rate = roundedRate(draft, strokeRate_spm(wanted, stroke));
   const given = givenFlow_lph(draft, rateValue(draft, rate), length.length_pct) ?? wanted;
   setLength(draft, length.length_pct, length.reason);
+  if (duty.feed_lph !== undefined)
+    return draft.set('rate.manual', strokeRate_spm(wanted, stroke), {
+      text: 'rate.stated',
+      values: {
+        flow: fig('pumpFlow', given),
+        wanted: fig('pumpFlow', wanted),
+        stroke: fig('strokeVolume', stroke),
+      },
+    });
   draft.set('rate.manual', strokeRate_spm(wanted, stroke), {
     text: 'rate.manual',
     values: {

@@ -3,6 +3,7 @@ import { parameterWithRole } from '../../../profile';
 import { fig } from '../../../units';
 import { needed_lph } from '../effect/dose';
 import { currentSignal } from '../wire/duty';
+import { demandLine, type SignalSource } from '../wire/signal-source';
 import type { Draft } from './draft';
 import { fastestToTry_spm, gearsToTry, namedGear, setGear } from './gear';
 import { outsideWith, workingLengths } from './length';
@@ -28,6 +29,8 @@ export function planPlainRange(draft: Draft): void {
   planRange(draft);
   const signal = currentSignal(duty);
   const wanted = needed_lph(context, signal.source === 'flow' ? signal.span_m3h : duty.water.greatest_m3h);
+  if (signal.source === 'controller' && !isPlain(signal))
+    draft.problems.push({ kind: 'plain-line', ...demandLine(signal) });
   const best = bestChoice(draft, wanted);
   const most = pumpFlow_lph(duty.strokeVolume.full_mL, fastestToTry_spm(draft));
   if (best.outside > 0 && wanted > most) tooLittle(draft, wanted, most);
@@ -35,6 +38,12 @@ export function planPlainRange(draft: Draft): void {
     setGear(draft, best.gear);
     takeLength(draft, best, wanted);
   }
+}
+
+/** A range from its low end to 20 mA with no feed at one of them: what a controller without points can follow. */
+function isPlain(signal: Extract<SignalSource, { source: 'controller' }>): boolean {
+  const { from_mA, to_mA, atFrom_lph, atTo_lph } = demandLine(signal);
+  return from_mA === signal.low_mA && to_mA === 20 && Math.min(atFrom_lph, atTo_lph) === 0;
 }
 
 function bestChoice(draft: Draft, wanted_lph: number): Choice {

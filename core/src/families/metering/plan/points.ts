@@ -9,6 +9,7 @@ import { parameterWithRole, roleOfOption, type SettingValue, type SettingValues 
 import { fig } from '../../../units';
 import { needed_lph } from '../effect/dose';
 import { currentSignal } from '../wire/duty';
+import { demandLine, statesLine, type SignalSource } from '../wire/signal-source';
 import type { Draft } from './draft';
 import { fastestToTry_spm, takeGear } from './gear';
 import { chooseLength, outsideWith, setLength } from './length';
@@ -60,16 +61,23 @@ export function planFreePoints(draft: Draft): void {
   planLimits(draft);
 }
 
+/** The two points of a controller's demand, with the rate of its greatest feed. */
+function demandPoints(signal: Extract<SignalSource, { source: 'controller' }>, rate_spm: number) {
+  const { from_mA, to_mA, atFrom_lph, atTo_lph } = demandLine(signal);
+  const each = rate_spm / signal.greatestFeed_lph;
+  return { x1_mA: from_mA, y1_spm: atFrom_lph * each, x2_mA: to_mA, y2_spm: atTo_lph * each };
+}
+
 /** The four point values an answer means on this controller, for trying it out. */
 function pointValues(draft: Draft, answer: Points): SettingValues {
   const { profile, duty } = draft.context;
   const signal = currentSignal(duty);
-  const falling = signal.source === 'controller' && signal.action === 'falling';
+  const demand = signal.source === 'controller' ? demandPoints(signal, answer.rate_spm) : null;
   const wanted: [MeteringRole, number][] = [
-    ['signal.x1', signal.low_mA],
-    ['signal.y1', falling ? answer.rate_spm : 0],
-    ['signal.x2', answer.x2_mA],
-    ['signal.y2', falling ? 0 : answer.rate_spm],
+    ['signal.x1', demand?.x1_mA ?? signal.low_mA],
+    ['signal.y1', demand?.y1_spm ?? 0],
+    ['signal.x2', demand?.x2_mA ?? answer.x2_mA],
+    ['signal.y2', demand?.y2_spm ?? answer.rate_spm],
   ];
   const values: Record<string, SettingValue> = {};
   for (const [role, value] of wanted) {
@@ -122,14 +130,20 @@ function planPoints(draft: Draft, answer: Points, stroke_mL: number): void {
   const stroke = fig('strokeVolume', stroke_mL);
   if (signal.source === 'controller') {
     const falling = signal.action === 'falling';
-    const least: Reason = { text: 'y.none', values: {} };
+    const { x1_mA, y1_spm, x2_mA, y2_spm } = demandPoints(signal, answer.rate_spm);
+    const stated = statesLine(signal);
+    const lowest = fig('pumpFlow', pumpFlow_lph(stroke_mL, Math.min(y1_spm, y2_spm)));
+    const least: Reason = stated
+      ? { text: 'y.low', values: { flow: lowest, stroke } }
+      : { text: 'y.none', values: {} };
     const most: Reason = { text: 'y.feed', values: { flow, stroke } };
+    const at: Reason = { text: stated ? 'x.stated' : 'x.controller', values: {} };
     // a line that stops below its first point must not stop where most is asked for
     const edge = falling && stopsBelow(draft) ? EDGE_mA : 0;
-    draft.set('signal.x1', signal.low_mA - edge, { text: edge ? 'x1.edge' : 'x.controller', values: {} });
-    draft.set('signal.y1', falling ? answer.rate_spm : 0, falling ? most : least);
-    draft.set('signal.x2', 20, { text: 'x.controller', values: {} });
-    draft.set('signal.y2', falling ? 0 : answer.rate_spm, falling ? least : most);
+    draft.set('signal.x1', x1_mA - edge, edge ? { text: 'x1.edge', values: {} } : at);
+    draft.set('signal.y1', y1_spm, falling ? most : least);
+    draft.set('signal.x2', x2_mA, at);
+    draft.set('signal.y2', y2_spm, falling ? least : most);
     return;
   }
   const span = fig('waterFlow', signal.span_m3h);

@@ -5,9 +5,10 @@ import type { MeteringDuty } from '../wire/duty';
 import type { MeteringPlate } from '../wire/plate';
 import type { Ground } from '../../parts/ground';
 import { signalSeen } from '../arrival/signal-seen';
-import type { MeteringJobKind, MeteringProfile } from '../wire/job';
+import type { MeteringJob, MeteringJobKind, MeteringProfile } from '../wire/job';
 import type { StandingCalibration } from './standing-calibration';
-import { standingCalibration, measuredHistory } from '../proof/calibration';
+import { lastRecord } from '../../../visit';
+import { standingCalibration, measuredHistory, type MeasuredRecord } from '../proof/calibration';
 
 /** Everything that planning and checking one metering pump starts from. */
 export interface MeteringContext {
@@ -20,6 +21,8 @@ export interface MeteringContext {
   readonly inForce: SettingValues;
   /** what the signal cable was seen to come from at the site, null when nobody looked yet */
   readonly signalFrom: 'flow' | 'controller' | 'meter' | null;
+  /** strokes since the last service, by its counter then and now; null where either was not read, or it was set back since */
+  readonly sinceService?: number | null;
   /** the drawdown that stands for this unit, null when there is none */
   readonly calibration?: StandingCalibration | null;
 }
@@ -76,6 +79,16 @@ export function strengthToday_gpl(product: DutyProduct, today: string): number {
   return aged_gpl(strength_gpl(product.strength), productAge_days(product, today), product.halfLife_days);
 }
 
+/** What its counter made since the service before: read on this visit, and at that service. One that was done after the reading counts from nil. */
+function strokesSince(document: MeteringJob, history: readonly MeasuredRecord[]): number | null {
+  const now = lastRecord(document, 'readings-now');
+  const service = history.findLast(({ body }) => body.kind === 'serviced')?.body;
+  const today = lastRecord(document, 'serviced');
+  if (today && (!now || today.revision > now.revision)) return 0;
+  const [at, then] = [now?.body.counter ?? null, service?.kind === 'serviced' ? service.counter : null];
+  return at === null || then === null || at < then ? null : at - then;
+}
+
 /**
  * What planning and checking start from: the plate as it was read, and the stroke volume that was measured at this unit where a
  * drawdown stands. Without a job no drawdown is known.
@@ -87,11 +100,13 @@ export function contextOf({
   ...known
 }: Ground<MeteringJobKind>): MeteringContext {
   if (!document) return { ...known, signalFrom };
-  const calibration = standingCalibration(measuredHistory(document), known.duty.place.dischargePressure_bar);
+  const history = measuredHistory(document);
+  const calibration = standingCalibration(history, known.duty.place.dischargePressure_bar);
   return {
     ...known,
     duty: withCalibration(known.duty, calibration),
     signalFrom: signalSeen(document),
+    sinceService: strokesSince(document, history),
     calibration,
   };
 }

@@ -36,6 +36,9 @@ export const CLAIMS: Claims<keyof typeof REASONS, MeteringContext, MeteringSetti
   'batch.volume': ({ set, step, given }) => within(set, given('volume'), step),
   'batch.rate': ({ set, given }) => atMost((given('strokes') * 60) / set, given('spacing') / 2),
   'timer.every': ({ set, step, context: { duty } }) => within(set, duty.timer!.every_min, step),
+  'timer.run-stated': ({ given, context: { duty } }) => within(given('flow'), duty.feed_lph!, 1e-9),
+  'rate.stated': ({ given, context: { duty } }) =>
+    within(given('flow'), duty.feed_lph!, 0.1 * duty.feed_lph!),
   'timer.run': ({ set, settings }) => set < (settings.timer?.every_min ?? Infinity) * 60,
   'timer.rate': ({ settings, given }) => within(settings.timer?.run_s ?? given('run'), given('run'), 1),
   'stop.permits': null,
@@ -74,6 +77,8 @@ export const CLAIMS: Claims<keyof typeof REASONS, MeteringContext, MeteringSetti
   'x1.edge': ({ set, context: { duty } }) => duty.signal.source === 'controller' && set < duty.signal.low_mA,
   'x.controller': null,
   'y.feed': ({ given }) => given('flow') > 0,
+  'y.low': ({ given }) => given('flow') >= 0,
+  'x.stated': null,
   'y.none': ({ set }) => set === 0,
   'x2.span': ({ set, step }) => within(set, 20, step),
   'x2.greatest': ({ set, given }) => set < 20 && given('water') < given('span'),

@@ -35,6 +35,8 @@ export const REASONS = {
   'batch.volume': '{volume} for each trigger.',
   'batch.rate': '{strokes} done in half of the {spacing} between triggers.',
   'timer.every': 'As the process wants it.',
+  'timer.run-stated': '{flow} in the mean, as the site states it, every {every}.',
+  'rate.stated': '{flow} with {stroke} a stroke; the site states {required}.',
   'timer.run': '{flow} on the mean for {water}, gathered over {every}.',
   'timer.rate': 'At this rate a run takes {run}.',
   'stop.permits': 'Runs only while the contact is closed: a broken wire stops it.',
@@ -75,6 +77,8 @@ export const REASONS = {
     'A little under the range: at 4.00 mA most is asked for, and slightly below its first point it stops.',
   'x.controller': 'The controller’s signal already is the demand: its whole range is used.',
   'y.feed': 'The maximum useful feed, {flow}, with {stroke} a stroke.',
+  'y.low': 'What the site states at the low end, {flow} with {stroke} a stroke.',
+  'x.stated': 'As the site states it.',
   'y.none': 'No demand, no feed.',
   'x2.span': 'Full signal is the transmitter’s span, {span}, not the maximum flow.',
   'x2.greatest':

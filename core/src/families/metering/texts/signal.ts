@@ -146,6 +146,30 @@ export const SIGNAL_TEXTS = {
     will: 'The dose is off by {share}, each time. {grade}',
     todo: '{cure}',
   },
+  'MET-07.plain': {
+    title: 'The line that the site states cannot be set here',
+    so: 'The site states {atFrom} at {from} and {atTo} at {to}; this controller has a plain range, with nothing at one end.',
+    will: 'At the low end the pump gives nothing, and between the ends another flow than is stated.',
+    todo: 'Have the controller’s signal set to a plain range, or fit a pump with two points.',
+  },
+  'MET-08.line': {
+    title: 'Another flow than the site states for its signal',
+    so: 'At {at} these settings give {gives}; the site states {required}.',
+    will: 'The controller asks for one flow and gets {side}.',
+    todo: 'Set both points and the stroke length as in the plan.',
+  },
+  'MET-08.feed': {
+    title: 'Another flow than the site states',
+    so: 'These settings give {gives}; the site states {required}.',
+    will: 'The process gets {side}.',
+    todo: 'Set rate and stroke length as in the plan.',
+  },
+  'MET-08.stated': {
+    title: 'The stated flow gives a dose outside the band',
+    so: 'At {feed} and the usual {water} the dose is {dose}; the band is {low} to {high}.',
+    will: 'Flow and dose of the duty do not fit each other.',
+    todo: 'Ask the site which of them counts, and put the other right.',
+  },
   'MET-08.manual': {
     title: 'One rate for every flow',
     so: 'In manual mode the pump keeps its rate while the water flow changes. Required: {low} to {high}.',

@@ -15,6 +15,7 @@ export const DEFAULT_SEVERITY: Severities<MeteringTextId> = {
   'MET-26.siphon': 'stop',
   'MET-26.relief': 'stop',
   'MET-08.too-large': 'stop',
+  'MET-08.stated': 'note',
   'MET-03.no-ratio': 'stop',
   'MET-09.fast': 'stop',
   'MET-11.fall': 'note',

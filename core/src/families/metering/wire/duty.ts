@@ -4,7 +4,7 @@ import { MOST_FIGURE } from '../../parts/duty-figures';
 import { choices, PACED } from './choices';
 import { hoursPlace } from './hours-place';
 import { dutyProductSchema } from './product';
-import { signalSourceSchema, type SignalSource } from './signal-source';
+import { demandLine, signalSourceSchema, type SignalSource } from './signal-source';
 import {
   backPressure,
   headSchema,
@@ -102,6 +102,12 @@ export const meteringDutySchema = group({
       },
     ).nullable(),
   }),
+  feed_lph: figure('Pump flow that the site states', 'pumpFlow', {
+    hint: 'Empty where the dose decides',
+    whole: true,
+    when: (here) => here('mode') === 'manual' || here('mode') === 'timer',
+    otherwise: undefined,
+  }).optional(),
   dose: group({
     wanted_mgl: figure('Wanted dose', 'dose', { unit: 'mg/L' }),
     low_mgl: figure('At least', 'dose', { ...orZero, max: Infinity, unit: 'mg/L' }),
@@ -168,6 +174,13 @@ export const meteringDutySchema = group({
   }
   if (duty.choices.dry && duty.choices.dry !== 'stop' && !duty.choices.dryReason?.trim()) {
     complain(['choices', 'dryReason'], 'Say why it may run dry.');
+  }
+  if (duty.signal.source === 'controller') {
+    const { from_mA, to_mA } = demandLine(duty.signal);
+    const { leastFeed_lph = 0, greatestFeed_lph } = duty.signal;
+    if (from_mA >= to_mA) complain(['signal', 'to_mA'], 'The upper current must lie above the lower one.');
+    if (leastFeed_lph >= greatestFeed_lph)
+      complain(['signal', 'leastFeed_lph'], 'The feed at the low end must be less than the maximum.');
   }
   if (duty.signal.source === 'flow' && duty.signal.span_m3h < greatest_m3h) {
     complain(

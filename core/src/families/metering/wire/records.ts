@@ -34,7 +34,11 @@ export const servicedBodySchema = record(
       label: 'What was changed',
       missing: 'Say what was serviced: diaphragm, valves, seal.',
     }),
-    counter: figureOrNull,
+    counter: described(figureOrNull, {
+      label: 'Its stroke counter stands at',
+      quantity: 'strokes',
+      hint: 'After it was set back, 0; empty where it has none. The next service is told from it',
+    }),
   },
   { touches: true, handsIn: true },
 );

@@ -1,6 +1,7 @@
-import { recordForm } from '../../../describe';
-import { fig, figureWithUnit } from '../../../units';
+import { recordForm, textAt } from '../../../describe';
+import { fig, figureWithUnit, parseFigure } from '../../../units';
 import type { AnyWork, Work } from '../../parts/work';
+import { saltToAdd } from '../effect/salt';
 import type { PoolKind } from '../kind';
 import { saltSchema, valvesSchema } from '../wire/records';
 
@@ -11,6 +12,18 @@ const salt: Work<PoolKind, 'salt'> = {
   there: ({ duty }) => duty?.chlorinator != null,
   note: 'The panel’s reading leans on its temperature sensor: a test kit decides before any salt is added.',
   form: () => recordForm(saltSchema),
+  follows: (texts, { duty }, reader) => {
+    const typed = parseFigure(String(textAt(texts, 'kit_gl') ?? ''), 'strength');
+    const need = duty && typed.ok ? saltToAdd(duty, typed.value) : null;
+    if (need === null) return null;
+    const say = (q: 'salt' | 'strength' | 'waterVolume', value: number) =>
+      figureWithUnit(fig(q, value), reader);
+    if (need.add_kg === 0)
+      return need.above
+        ? `Above ${say('strength', need.greatest_gl)}: add none; only fresh water takes it down.`
+        : 'Within what its maker wants: add none.';
+    return `${say('salt', need.add_kg)} bring ${say('waterVolume', need.volume_m3)} to ${say('strength', need.to_gl)}, in the middle of what its maker wants. Half of it first; let it run a day, and test again.`;
+  },
   said: ({ panel_gl, kit_gl, added_kg }, _view, reader) => {
     const strength = (value: number) => figureWithUnit(fig('strength', value), reader);
     const kit = kit_gl === null ? 'kit not used' : `kit ${strength(kit_gl)}`;

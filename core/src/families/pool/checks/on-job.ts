@@ -8,8 +8,10 @@ import type { PoolKind } from '../kind';
 import { parameterAt } from '../../../profile';
 import { sameValue, type SheetRow } from '../../../sheet';
 import { fig } from '../../../units';
-import { standsAs, recordsOf, passedBy, type JudgedCheck } from '../../../visit';
+import { lastRecord, standsAs, recordsOf, passedBy, type JudgedCheck } from '../../../visit';
 import type { JobGround } from '../../family';
+import { saltToAdd } from '../effect/salt';
+import type { PoolDuty } from '../wire/duty';
 import type { PoolJob } from '../wire/job';
 
 /** What a job on a pool pump leaves open: sensors, linked devices, salt, valves, flow not measured. */
@@ -20,6 +22,7 @@ export function openOn({ document, rows, checks, context, settings }: JobGround<
       ? [...sensors(context, settings, checks), ...linked(context, rows, checks), ...unmeasured(checks)]
       : []),
     ...salt(document),
+    ...(context ? saltAmount(document, context.duty) : []),
     ...valves(document),
   ];
 }
@@ -67,6 +70,23 @@ function salt(document: PoolJob): Finding[] {
         ]
       : [],
   );
+}
+
+/** POO-18: what the water holds after it, by the kit, against what the cell's maker wants. */
+function saltAmount(document: PoolJob, duty: PoolDuty): Finding[] {
+  const last = lastRecord(document, 'salt')?.body;
+  const need = last && last.kit_gl !== null ? saltToAdd(duty, last.kit_gl) : null;
+  const wanted = duty.chlorinator?.salt;
+  if (!last || last.kit_gl === null || !need || !wanted) return [];
+  const now_gl = last.kit_gl + last.added_kg / need.volume_m3;
+  const values = {
+    now: fig('strength', now_gl),
+    low: fig('strength', wanted.least_gl),
+    high: fig('strength', wanted.greatest_gl),
+  };
+  if (now_gl > wanted.greatest_gl * (1 + 1e-9)) return [finding('POO-18.much', 'job', values)];
+  if (now_gl >= wanted.least_gl * (1 - 1e-9)) return [];
+  return [finding('POO-18.little', 'job', { ...values, add: fig('salt', need.add_kg) })];
 }
 
 /** POO-21 */

@@ -1,12 +1,15 @@
 import { EVERY_DAY } from '../../../time';
 import { checkSettings } from '../checks/checks';
 import { THRESHOLDS } from '../../../findings';
-import { cleanFlow_m3h, pumpOf } from '../effect/hydraulics';
+import { Walk } from '../../../job/testing/walk.fixtures';
+import { cleanFlow_m3h, pumpOf, totalVolume_m3 } from '../effect/hydraulics';
+import { saltToAdd } from '../effect/salt';
 import {
   contextOf,
   DUTY,
   FOUR_SPEEDS,
   LINK,
+  PANEL,
   PANEL_DUTY,
   sound,
   TEN_SLOTS,
@@ -177,5 +180,34 @@ describe('POO-20 another kind of pump', () => {
   test('near miss: as on the plate; or the plate does not say', () => {
     expect(texts(contextOf(TEN_SLOTS, DUTY, plate), { pumpKind: 'M' })).not.toContain('POO-20');
     expect(texts(CONTEXT, { pumpKind: 'L' })).not.toContain('POO-20');
+  });
+});
+
+describe('POO-18 how much salt', () => {
+  const wanted = { rated_gph: 20, needed_gpd: 180, cold_C: 12, salt: { least_gl: 2.8, greatest_gl: 3.6 } };
+  const duty = { ...PANEL_DUTY, chlorinator: wanted };
+  const volume = totalVolume_m3(duty);
+  const told = (kit_gl: number, added_kg: number) => {
+    const walk = new Walk({ profile: PANEL, duty, plate: contextOf().plate });
+    walk.arrive();
+    walk.plan();
+    walk.record({ kind: 'salt', panel_gl: 3, kit_gl, added_kg });
+    return walk.view.findings.job.map(({ text }) => text).filter((text) => text.startsWith('POO-18'));
+  };
+  test('up to the middle of what is wanted: grams a litre are kilograms a cubic metre', () => {
+    expect(saltToAdd(duty, 2)).toMatchObject({
+      add_kg: expect.closeTo(1.2 * volume, 6) as number,
+      above: false,
+    });
+    expect(saltToAdd(duty, 2.8)).toMatchObject({ add_kg: 0, above: false });
+    expect(saltToAdd(duty, 3.7)).toMatchObject({ add_kg: 0, above: true });
+    expect(saltToAdd({ ...duty, chlorinator: { ...wanted, salt: undefined } }, 2)).toBeNull();
+  });
+  test('mistake: too much, or still too little; near miss: what was told', () => {
+    expect(told(2, 1.7 * volume)).toEqual(['POO-18.much']);
+    expect(told(2, 0.7 * volume)).toEqual(['POO-18.little']);
+    expect(told(2, 1.2 * volume)).toEqual([]);
+    expect(told(2, 0.81 * volume)).toEqual([]);
+    expect(told(3.61, 0)).toEqual(['POO-18.much']);
   });
 });

@@ -8,6 +8,18 @@ export const COMMAND_TEXTS = {
     will: 'The reading leans on its temperature sensor: too much salt is only got rid of by draining.',
     todo: 'Test the water with a kit before any is added.',
   },
+  'POO-18.much': {
+    title: 'More salt than the cell’s maker wants',
+    so: 'By the kit and what was added the water holds {now}; {low} to {high} is wanted.',
+    will: 'The cell draws too much current and stops, and metal in the water corrodes.',
+    todo: 'Let some water out and fill up with fresh, then test again.',
+  },
+  'POO-18.little': {
+    title: 'Less salt than the cell’s maker wants',
+    so: 'By the kit and what was added the water holds {now}; {low} to {high} is wanted.',
+    will: 'The cell makes little chlorine, and its plates wear.',
+    todo: 'From what the kit read, {add} bring it to the middle of what is wanted: half first, then test again.',
+  },
   'POO-19': {
     title: 'Sensors not checked',
     so: 'Heat, solar or chlorinator go by the controller’s sensors ({sensors}), and nobody held a reference beside them.',

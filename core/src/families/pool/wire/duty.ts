@@ -117,6 +117,14 @@ export const poolDutySchema = group({
       needed_gpd: figure('Needed a day', 'mass', { ...orZero, unit: 'g' }),
       /** below this water its maker lets it idle */
       cold_C: described(z.number(), { label: 'Idles below', quantity: 'temperature', hint: 'By its maker' }),
+      /** the salt that its maker wants in the water */
+      salt: group({
+        least_gl: figure('Salt, at least', 'strength', {
+          max: 300,
+          hint: 'By its maker; empty when not known',
+        }),
+        greatest_gl: figure('at most', 'strength', { max: 300 }),
+      }).optional(),
     },
     { on: 'A salt cell makes chlorine' },
   ).nullable(),
@@ -169,6 +177,9 @@ export const poolDutySchema = group({
   names.forEach((name, i) => {
     if (names.indexOf(name) !== i) complain(['circuits', i, 'name'], `There are two circuits “${name}”.`);
   });
+  const salt = duty.chlorinator?.salt;
+  if (salt && salt.greatest_gl <= salt.least_gl)
+    complain(['chlorinator', 'salt', 'greatest_gl'], 'The most salt must be more than the least.');
   duty.bodies.forEach(({ circuits = [] }, i) => {
     const unknown = circuits.find((name) => !names.includes(name));
     if (unknown !== undefined) {

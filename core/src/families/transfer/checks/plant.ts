@@ -36,7 +36,10 @@ export function checkSetFor({ context, subject, settings, at }: CheckInput): Fin
   const { cleaningInput } = duty.inflow;
   if (cleaning === 'used' && cleaningInput === false)
     found.push(finding('LEV-07.nobody', subject, {}, [at('cleaning.input')]));
-  if (cleaning === 'off' && cleaningInput !== false && duty.inflow.cleaning_m3h > 0)
+  // what nobody said is asked, and no slip of the settings
+  if (cleaning === 'off' && cleaningInput === undefined && duty.inflow.cleaning_m3h > 0)
+    found.push(finding('LEV-07.asked', subject, {}, [at('cleaning.input')]));
+  if (cleaning === 'off' && cleaningInput === true && duty.inflow.cleaning_m3h > 0)
     found.push(
       finding('LEV-07.input', subject, { inflow: fig('waterFlow', duty.inflow.cleaning_m3h) }, [
         at('cleaning.input'),

@@ -47,7 +47,9 @@ describe('a pump that displaces', () => {
   test('its plan stands its own findings, and empties the vessel on the bench', () => {
     const context = on();
     const plan = planTransfer(context);
-    expect(checkPlan(context, plan).filter(({ code, severity }) => severity !== 'note' && code !== 'PRO-04')).toEqual([]);
+    expect(
+      checkPlan(context, plan).filter(({ code, severity }) => severity !== 'note' && code !== 'PRO-04'),
+    ).toEqual([]);
     const { sums } = benchSheet(context, plan.values, sessionDay(context, 'regular'));
     expect([sums.floods, sums.air_min]).toEqual([0, 0]);
     expect(sums.sent_m3).toBeGreaterThan(0.9 * sums.in_m3);
@@ -102,6 +104,8 @@ describe('LEV-07 the cleaning input is asked before it is planned', () => {
     expect(texts(told(false))).not.toContain('LEV-07.nobody');
     expect(texts(told(false), { clean: 'no' })).not.toContain('LEV-07.input');
     expect(texts(told(true), { clean: 'no' })).toContain('LEV-07.input');
+    expect(texts(told(undefined), { clean: 'no' })).toContain('LEV-07.asked');
+    expect(texts(told(undefined), { clean: 'no' })).not.toContain('LEV-07.input');
   });
 });
 

@@ -147,6 +147,12 @@ export const TRANSFER_TEXTS = {
     will: 'The speed for cleaning never comes, and an input left open may hold it there.',
     todo: 'Set the input to not used, or have a signal wired.',
   },
+  'LEV-07.asked': {
+    title: 'Nobody said whether it is told of cleaning',
+    so: 'The cleaning input is not used, and nobody said whether a signal comes while the plant is cleaned.',
+    will: 'If there is one, the pump goes on as in a session while hot water and lye come.',
+    todo: 'Ask the site, and enter it in the duty.',
+  },
   'LEV-07.input': {
     title: 'Cleaning is not told to it',
     so: 'The input for cleaning is off, and {inflow} comes while the plant is cleaned.',
@@ -234,6 +240,7 @@ export const TRANSFER_SEVERITIES: Severities<TransferTextId> = {
   'LEV-02.taught': 'stop',
   'LEV-02.float': 'stop',
   'LEV-07.mean': 'stop',
+  'LEV-07.asked': 'note',
   'LEV-05': 'note',
   'LEV-05.kind': 'stop',
   'LEV-05.inlets': 'note',
