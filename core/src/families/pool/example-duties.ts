@@ -81,3 +81,16 @@ export const PANEL_DUTY: PoolDuty = {
   chlorinator: { rated_gph: 20, needed_gpd: 180, cold_C: 12 },
   water_C: 21,
 };
+
+/** A pool and a tub under one panel: the tub by people, a booster behind the main pump, the roof by day and by night, chemistry beside it. */
+export const INNER_DUTY: PoolDuty = {
+  ...PANEL_DUTY,
+  circuits: [
+    ...PANEL_DUTY.circuits,
+    { name: 'Tub', kind: 'spa', leastFlow_m3h: 6, static_m: 0, exposed: false, place: 4 },
+  ],
+  pumpSpeeds: 'variable',
+  second: { kind: 'single', circuit: 'Cleaner', behindMain: true },
+  heat: { ...PANEL_DUTY.heat!, tub_C: 30, cooledTo_C: 31 },
+  linked: [{ kind: 'chemistry', name: 'Chemistry controller', told: 'contact' }],
+};

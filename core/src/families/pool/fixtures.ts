@@ -27,6 +27,7 @@ export const TEN_SLOTS = shipped('pool-drive-ten-slots');
 export const FOUR_SPEEDS = shipped('pool-drive-four-speeds');
 export const LINK = shipped('pool-drive-link');
 export const PANEL = shipped('circuit-panel-eight');
+export const INNER = shipped('panel-pool-tub-inner');
 export const TODAY = '2026-11-24';
 
 export function contextOf(

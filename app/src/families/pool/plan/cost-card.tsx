@@ -80,7 +80,9 @@ function Column({
             ? 'it stands in manual'
             : held === 'hold'
               ? 'it stands on hold'
-              : `the ${held} commands it`}
+              : held === 'stopped'
+                ? 'it was stopped until somebody resumes it'
+                : `the ${held} commands it`}
           .
         </Words>
       )}

@@ -12,6 +12,7 @@ export const POOL_EVENTS = {
   'hand-run': { name: 'Run by hand', over: 'Hand run stopped', amount: 'rev/min', most: 10_000 },
   'timed-run': { name: 'A timed run is started', over: '', amount: null },
   hold: { name: 'Programs on hold', over: 'Hold released', amount: null },
+  stopped: { name: 'Stopped until resumed', over: 'Resumed', amount: null },
   'timed-hold': { name: 'A timed hold is started', over: '', amount: null },
   'chlorine-boost': { name: 'The chlorinator is put on boost', over: '', amount: null },
 } as const satisfies EventBook;
@@ -20,7 +21,9 @@ export type PoolEvent = keyof typeof POOL_EVENTS;
 /** What can happen to this pump: what ends by itself needs a controller that has it, and says for how long. */
 export function eventsFor({ duty, profile }: PoolContext): readonly PoolEvent[] {
   const { holds, chlorinatorBoost_h } = profile.behaviours;
+  const modes = parameterWithRole(profile, 'mode')?.options ?? [];
   const there: Partial<Record<PoolEvent, boolean>> = {
+    stopped: modes.some(({ role }) => role === 'mode.stopped'),
     'timed-run': canRunTimed(profile),
     'timed-hold':
       holds.timed && (holds.timed_min !== undefined || parameterWithRole(profile, 'hold.time') !== undefined),

@@ -85,6 +85,7 @@ export function startOf(plant: PoolPlant, clock_s: number) {
     heatCalls: 0,
     heater: 0,
     solarOn: 0,
+    coolingOn: 0,
     fired: 0,
     afterRunLeft_s: 0,
     cleanerOn: 0,

@@ -10,6 +10,8 @@ const WEEK_S = WEEK_MIN * 60;
 const FROST_GAP_K = 1;
 /** The heater starts this far below the set point. */
 const HEAT_GAP_K = 0.3;
+/** Night cooling goes on this far below what it begins at. */
+const COOL_GAP_K = 0.3;
 /** What pulling the water up takes on a sound suction, s. */
 const PULL_s = 60;
 /** The roof follows sun and air, and the water through it, with these time constants, s. */
@@ -111,6 +113,13 @@ function wantedSpeed(
     state.program = -1;
     return 0;
   }
+  if (inputs.on.stopped) {
+    // whatever ran ends with it, and nothing else starts
+    state.hand = 0;
+    state.timedLeft_s = 0;
+    state.program = -1;
+    return 0;
+  }
   if (inputs.begins['timed-hold']) state.holdLeft_s = plant.timedHold_s;
   state.held = plant.held || inputs.on.hold || state.holdLeft_s > 0 ? 1 : 0;
   if (state.holdLeft_s > 0) state.holdLeft_s -= 1;
@@ -200,7 +209,7 @@ function turn(plant: PoolPlant, state: PoolState, inputs: BenchInputs<PoolEvent>
     if (state.primeGone_s >= PULL_s) state.primed = 1;
     if (state.priming) {
       state.primeLeft_s -= 1;
-      const sensed = plant.senses && state.primeGone_s >= PULL_s + plant.hold_s;
+      const sensed = plant.senses && state.primeGone_s >= PULL_s * plant.senseShare + plant.hold_s;
       if (sensed || (state.primeLeft_s <= 0 && (state.primed || !plant.dryAlarm))) state.priming = 0;
       else if (state.primeLeft_s <= 0) {
         state.priming = 0;
@@ -234,6 +243,18 @@ function heat(plant: PoolPlant, state: PoolState, inputs: BenchInputs<PoolEvent>
   const solarWas = state.solarOn;
   state.solarOn = plant.solar && flowing && cold && roofWarm && state.flow_m3h >= plant.roofLeast_m3h ? 1 : 0;
   if (state.solarOn && !solarWas) state.solarStarts += 1;
+  const dryRoof_C = air_C + SUN_LIFT_K * inputs.sun;
+  // the same with the sign turned, by night, while it is too warm
+  const tooWarm = onAbove(
+    state.coolingOn === 1,
+    state.water_C,
+    plant.coolAbove_C,
+    plant.coolAbove_C - COOL_GAP_K,
+  );
+  // water through it warms a cool roof: what counts is how cool it would be without
+  const roofCool = onAbove(state.coolingOn === 1, state.water_C - dryRoof_C, plant.start_K, plant.stop_K);
+  state.coolingOn =
+    plant.cools && flowing && tooWarm && roofCool && state.flow_m3h >= plant.roofLeast_m3h ? 1 : 0;
   // what it asks the panel for in the next second, whether or not it has its flow yet
   state.heatCalls = !cold || !flowing ? 0 : plant.solar && roofWarm ? 2 : plant.fires ? 1 : 0;
   state.heater =
@@ -256,14 +277,15 @@ function heat(plant: PoolPlant, state: PoolState, inputs: BenchInputs<PoolEvent>
       state.fired = 0;
     }
   }
-  const dryRoof_C = air_C + SUN_LIFT_K * inputs.sun;
   const wetRoof_C = state.water_C + ROOF_WET_SHARE * (dryRoof_C - state.water_C);
-  state.roof_C += state.solarOn
-    ? (wetRoof_C - state.roof_C) / ROOF_COOLS_s
-    : (dryRoof_C - state.roof_C) / ROOF_FOLLOWS_s;
+  state.roof_C +=
+    state.solarOn || state.coolingOn
+      ? (wetRoof_C - state.roof_C) / ROOF_COOLS_s
+      : (dryRoof_C - state.roof_C) / ROOF_FOLLOWS_s;
   const gain_kW =
     (state.heater ? plant.heater_kW : 0) +
     (state.solarOn ? plant.roof_kW * inputs.sun : 0) -
+    (state.coolingOn ? plant.roofLoss_kWK * (state.water_C - dryRoof_C) : 0) -
     plant.loss_kW * (state.water_C - air_C);
   state.water_C += gain_kW / 3600 / plant.kWhPerK;
 }

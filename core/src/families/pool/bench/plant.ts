@@ -23,6 +23,10 @@ const LOSS_kW = 0.02;
 const SUN_kW = 0.6;
 /** Heater taken where the duty does not know it: warms all the water by 1 K in this many hours. */
 const HEATER_HOURS_PER_K = 4;
+/** What a bare collector gives off to the air by night, kW for each m² and K. */
+const ROOF_LOSS_kWm2K = 0.02;
+/** A coarse sensing takes foam for water at half of the pull; a fine one waits for the last air. */
+const SENSE_SHARE = { fine: 1.5, usual: 1, coarse: 0.5 } as const;
 /** Roof collector taken where the duty does not know it, as a share of the surface. */
 const ROOF_SHARE = 0.5;
 
@@ -54,6 +58,8 @@ export interface PoolPlant {
   readonly prime_rpm: number;
   readonly prime_s: number;
   readonly senses: boolean;
+  /** share of a sound pull after which it takes the prime for full */
+  readonly senseShare: number;
   readonly hold_s: number;
   readonly dryAlarm: boolean;
   // hand runs and holds
@@ -91,6 +97,10 @@ export interface PoolPlant {
   readonly start_K: number;
   readonly stop_K: number;
   readonly roof_kW: number;
+  readonly cools: boolean;
+  readonly coolAbove_C: number;
+  /** what the roof gives off for each K that the water is warmer than it */
+  readonly roofLoss_kWK: number;
   readonly roofLeast_m3h: number;
   readonly kWhPerK: number;
   readonly loss_kW: number;
@@ -197,6 +207,7 @@ export function poolPlant(context: PoolContext, given: PoolSettings): PoolPlant 
     prime_rpm: clamps.includes('prime') ? Math.min(prime, settings.greatest_rpm) : prime,
     prime_s: settings.prime.way === 'off' ? 0 : (settings.prime.time_min ?? 0) * 60,
     senses: settings.prime.way === 'sense',
+    senseShare: SENSE_SHARE[settings.prime.senses ?? 'usual'],
     hold_s: settings.prime.hold_min * 60,
     dryAlarm: behaviours.priming.notPrimed === 'dry-alarm',
     handEndsWithProgram: behaviours.handRun === 'until-next-program',
@@ -237,6 +248,9 @@ export function poolPlant(context: PoolContext, given: PoolSettings): PoolPlant 
     start_K: (settings.solar.start_K ?? NEVER) - roofTooMuch_K - DUST_K,
     stop_K: (settings.solar.stop_K ?? NEVER) - roofTooMuch_K - DUST_K,
     roof_kW: SUN_kW * (duty.heat?.roof_m2 ?? surface * ROOF_SHARE),
+    cools: settings.cooling.on === true && settings.cooling.above_C !== null,
+    coolAbove_C: (settings.cooling.above_C ?? NEVER) - tooMuch_K('water'),
+    roofLoss_kWK: ROOF_LOSS_kWm2K * (duty.heat?.roof_m2 ?? surface * ROOF_SHARE),
     roofLeast_m3h: least('solar'),
     kWhPerK: HEAT_kWh * totalVolume_m3(duty),
     // where nothing here heats it, something else keeps its temperature

@@ -5,6 +5,7 @@ import { bySeverity, refusedValues, type Finding, type Subject } from '../../../
 import type { SettingValues } from '../../../profile';
 import { daysInWords } from '../../../time';
 import { fig } from '../../../units';
+import { checkBeside } from './beside';
 import { checkCommand } from './command';
 import { checkFlow } from './flow';
 import { checkHolds } from './holds';
@@ -51,6 +52,7 @@ export function checkSettings(given: PoolContext, subject: Subject, values: Sett
     ...checkHolds(input),
     ...checkPlant(input),
     ...checkCommand(input),
+    ...checkBeside(input),
   ]);
 }
 

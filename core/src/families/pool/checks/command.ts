@@ -35,7 +35,7 @@ function address({ settings, context, subject, at }: CheckInput): Finding[] {
 }
 
 function state({ held, subject, at }: CheckInput): Finding[] {
-  if (held !== 'manual' && held !== 'hold') return [];
+  if (held !== 'manual' && held !== 'hold' && held !== 'stopped') return [];
   return [finding(`POO-24.${held}`, subject, {}, [at('mode')])];
 }
 

@@ -31,12 +31,12 @@ export interface RunStretch {
 }
 
 /** Why programs do not run at all, as set. */
-export type HeldBy = 'manual' | 'hold' | 'relay' | 'link' | null;
+export type HeldBy = 'manual' | 'hold' | 'stopped' | 'relay' | 'link' | null;
 
 /** What keeps the stored programs from running: the state it stands in, or another master. */
 export function heldBy({ profile }: PoolContext, settings: PoolSettings): HeldBy {
   if (settings.command === 'relay' || settings.command === 'link') return settings.command;
-  if (settings.mode === 'hold') return 'hold';
+  if (settings.mode === 'hold' || settings.mode === 'stopped') return settings.mode;
   return settings.mode === 'manual' && profile.behaviours.programs.needsAutomatic ? 'manual' : null;
 }
 

@@ -61,7 +61,7 @@ export const DUTY_FORM = formOf(poolDutySchema, {
       name: 'points',
       title: 'Pump on its pipes',
       fault: 'points',
-      asks: ['pointsFrom', 'points', 'beforeWash'],
+      asks: ['pumpSpeeds', 'pointsFrom', 'points', 'beforeWash', 'second'],
       says: (say) =>
         `${say.counted('points', 'point')} ${say.at('pointsFrom') === 'measured' ? 'measured' : 'from the plate'}; before a wash ${say.of('beforeWash')} of that flow.`,
     },

@@ -13,6 +13,7 @@ import { weekBlock, type SideWeek } from './week-block';
 const HELD = {
   manual: 'stands in manual',
   hold: 'stands on hold',
+  stopped: 'stopped until somebody resumes it',
   relay: 'commanded by relays',
   link: 'commanded over the link',
 } as const;

@@ -2,7 +2,8 @@ import { shipped } from '../../suites/shipped.fixtures';
 import { none, type BothWays } from '../../suites/both-ways.fixtures';
 import type { PoolRole } from '../settings/roles';
 import { EVERY_DAY } from '../../../time';
-import { DUTY, FOUR_SPEEDS, LINK, PANEL, PANEL_DUTY, SAMPLES, TEN_SLOTS } from '../fixtures';
+import { INNER_DUTY } from '../example-duties';
+import { DUTY, FOUR_SPEEDS, INNER, LINK, PANEL, PANEL_DUTY, SAMPLES, TEN_SLOTS } from '../fixtures';
 
 const { plate } = SAMPLES[0];
 /** Pools and controllers on which every setting counts somewhere. */
@@ -56,6 +57,16 @@ export const PLANTS = [
     found: {},
   },
   {
+    profile: LINK,
+    duty: {
+      ...DUTY,
+      command: 'link',
+      otherAddresses: [1, 16],
+    },
+    plate,
+    found: {},
+  },
+  {
     profile: PANEL,
     duty: {
       ...PANEL_DUTY,
@@ -73,12 +84,29 @@ export const PLANTS = [
     found: {},
     read: { sensorErrors: { water: 0.5, air: -0.5, roof: 0.5 } },
   },
+  // a panel of a pool and a tub with everything beside it
+  {
+    profile: INNER,
+    duty: INNER_DUTY,
+    plate,
+    found: { valve: 'suction', 'valve/2': 'return', 'valve/3': 'roof', 'valve/4': 'none' },
+  },
 ] as const;
 
 /** What is said of each setting that is too low, too high or another than it must be. */
 export const BOTH_WAYS: BothWays<PoolRole> = {
   mode: { wrong: 'POO-24.manual' },
   'pump.kind': { wrong: 'POO-20' },
+  'pump.speeds': { wrong: 'POO-20.speeds' },
+  'pump.second': { wrong: 'POO-20.second' },
+  'circuit.timer': { wrong: 'POO-06.stays' },
+  'circuit.at-power': { wrong: 'ANY-12.circuit' },
+  'prime.sensitivity': { wrong: 'POO-10.coarse' },
+  'cooling.night': { wrong: 'POO-15.uncooled' },
+  'cooling.above': { low: 'POO-15.fights', high: 'POO-15.cooled' },
+  'delay.override': { wrong: 'POO-16.skipped' },
+  'valve.role': { wrong: 'POO-21.half' },
+  chemistry: { wrong: 'POO-26.told' },
   'speed.least': { low: none('slower than a program asks is judged by the program'), high: 'POO-27.quiet' },
   'speed.greatest': { low: 'POO-22', high: 'POO-08' },
   'program.start': { low: 'POO-22', high: 'POO-01' },

@@ -1,3 +1,4 @@
+import { fixedSpeeds_rpm, speedThere_rpm } from '../effect/fixed-speeds';
 import {
   costOfBlocks,
   monthsInWords,
@@ -88,13 +89,15 @@ function modesOf(context: PoolContext, pump: PumpOnSystem): PlanMode[] {
       .map(({ speed_rpm }) => speed_rpm),
   ];
   for (const speed of special) if (speed >= base && speed <= greatest_rpm) speeds.add(speed);
+  const fixed = fixedSpeeds_rpm(duty);
+  const tried = fixed ? new Set([...speeds].map((speed) => speedThere_rpm(fixed, speed))) : speeds;
   const mode = (speed_rpm: number, circuit: Circuit): PlanMode => ({
     speed_rpm,
     flow_m3h: pump.flow_m3h(speed_rpm, circuit.static_m),
     power_W: pump.power_W(speed_rpm),
     circuit: circuit.name,
   });
-  const filtering = [...speeds].sort((a, b) => a - b).map((speed) => mode(speed, filter));
+  const filtering = [...tried].sort((a, b) => a - b).map((speed) => mode(speed, filter));
   if (profile.behaviours.kind !== 'panel') return filtering;
   const own = watersOf(duty).flatMap(({ circuits }) => circuits ?? []);
   const switched = waterCircuits(duty).filter(

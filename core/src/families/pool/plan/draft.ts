@@ -9,6 +9,7 @@ import {
   type RoleQuantities,
 } from '../../../profile';
 import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../parts/plan-draft';
+import { fixedSpeeds_rpm, speedThere_rpm } from '../effect/fixed-speeds';
 import type { PoolContext } from '../settings/context';
 import type { PoolReason } from '../texts/reasons';
 import { POOL_QUANTITIES, type PoolOptionRole, type PoolRole } from '../settings/roles';
@@ -73,10 +74,13 @@ export class PoolDraft extends PlanDraft<
     const parameter = this.parameter(role, index);
     if (!parameter) return;
     const full = fullSpeed_rpm(this.context.profile, this.context.plate);
+    const fixed =
+      role === 'speed.greatest' || role === 'speed.least' ? null : fixedSpeeds_rpm(this.context.duty);
+    const there_rpm = fixed ? speedThere_rpm(fixed, speed_rpm) : speed_rpm;
     const shown =
       parameter.unit === '%'
-        ? (speed_rpm / full) * 100
-        : (shownIn(parameter, 'speed', speed_rpm) ?? speed_rpm);
+        ? (there_rpm / full) * 100
+        : (shownIn(parameter, 'speed', there_rpm) ?? there_rpm);
     // nobody sets a part of a revolution
     this.place({ step: 1, ...parameter }, role, shown, reason, way);
   }

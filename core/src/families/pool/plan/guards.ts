@@ -57,6 +57,7 @@ export function planHead(draft: PoolDraft): void {
     values: {},
   });
   draft.set('prime.hold', 0, { text: 'prime.hold', values: {} });
+  if (way === 'sense') draft.choose('prime.sensitivity', 'sense.usual', { text: 'sense.usual', values: {} });
 }
 
 function planAddress(draft: PoolDraft): void {

@@ -1,6 +1,7 @@
 import type { PoolContext } from '../settings/context';
 import type { WantedProgram } from '../wire/programs';
 import { PoolDraft, type PoolPlan } from './draft';
+import { planBeside } from './beside';
 import { planGuards, planHead } from './guards';
 import { tidyPrograms } from './programs';
 import { planSlots } from './slots';
@@ -37,6 +38,7 @@ function propose(context: PoolContext): PoolPlan {
   planSlots(draft, wantedPrograms(context));
   planTimedRuns(draft);
   planGuards(draft);
+  planBeside(draft);
   return draft.finish();
 }
 

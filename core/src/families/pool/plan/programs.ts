@@ -23,6 +23,7 @@ import {
   type PumpOnSystem,
   type Water,
 } from '../effect/hydraulics';
+import { fixedSpeeds_rpm, speedThere_rpm } from '../effect/fixed-speeds';
 import { mayRest } from './rest';
 import { waterCircuits } from '../settings/pumping';
 
@@ -107,6 +108,15 @@ function slowestGrid(ground: Ground): WeekGrid {
   const { range, pump, filter, waters } = ground;
   const own = waters.find((water) => turnsOver(water, filter.name));
   const slowest = slowestAllowed(ground);
+  const fixed = fixedSpeeds_rpm(ground.context.duty);
+  if (fixed) {
+    // few speeds: the slowest of them that moves all waters, else the fastest that the plant allows
+    const there = fixed.filter((speed) => speed >= slowest && speed <= range.greatest_rpm + range.step_rpm);
+    const grids = (there.length > 0 ? there : [speedThere_rpm(fixed, slowest)]).map((speed) =>
+      gridAt(ground, speed),
+    );
+    return grids.find((grid) => movesAll(ground, grid)) ?? grids[grids.length - 1];
+  }
   const wanted = Math.max(
     slowest,
     roundUpToStep(pump.speedFor_rpm((own?.needed_m3 ?? 0) / 24, filter.static_m), range.step_rpm),

@@ -9,6 +9,7 @@ import { knownPrograms, type PoolSettings } from '../settings/understand';
 import { SENSOR_NAMES, sensorKey, sensorsInUse, SENSOR_TOLERANCE_K, type Sensor } from '../effect/sensors';
 import { handSpeed_rpm, storedTimedRuns } from '../effect/timed-runs';
 import { heldBy, resolvedWeek } from '../effect/week';
+import { beside } from './beside';
 import { dryPrime, frostStart, lockedStop, powerCut } from './guards';
 
 /** A power read from a drive or a clamp may be off by this, with the fit's own error in it. */
@@ -28,6 +29,7 @@ export function proofChecks(context: PoolContext, given: PoolSettings): ProofChe
     ...starts(context, settings),
     ...timed(context, settings),
     ...hold(context, settings),
+    ...beside(context, settings),
     ...dryPrime(context, settings),
     ...frostStart(context, settings),
     ...lockedStop(settings),

@@ -1,4 +1,5 @@
 import {
+  applies,
   parameterWithRole,
   placesOf,
   readIn,
@@ -12,6 +13,7 @@ import { resolveWeek, type WeekProgram, type WeekRules } from '../../../schedule
 import { EVERY_DAY } from '../../../time';
 import type { PoolProfile } from '../wire/job';
 import type { PoolPlate } from '../wire/plate';
+import type { PumpSpeeds } from '../wire/second-pump';
 import { placeOfOption, POOL_QUANTITIES, type PoolRole } from './roles';
 
 /** A program as it is stored: what is not known of it is null. */
@@ -35,11 +37,16 @@ export interface StoredCircuit {
   readonly speed_rpm: number | null;
   /** whether frost guard runs it; null where that is not set for each circuit */
   readonly frost: boolean | null;
+  readonly timer: 'clock' | 'counts' | 'follows' | 'none' | null;
+  readonly atPower: 'off' | 'as-before' | 'on' | null;
 }
 
 /** A pool controller's settings in the field's terms; null is not known, or not there. */
 export interface PoolSettings {
-  readonly mode: 'automatic' | 'manual' | 'hold' | null;
+  readonly mode: 'automatic' | 'manual' | 'hold' | 'stopped' | null;
+  /** speeds that the pump is set to have */
+  readonly speeds: PumpSpeeds | null;
+  readonly second: 'none' | 'single' | 'two-speed' | null;
   readonly command: 'own' | 'relay' | 'link' | null;
   readonly address: number | null;
   readonly kind: string | null;
@@ -55,6 +62,7 @@ export interface PoolSettings {
     readonly time_min: number | null;
     /** held at prime speed once primed, min */
     readonly hold_min: number;
+    readonly senses: 'fine' | 'usual' | 'coarse' | null;
   };
   readonly boost_rpm: number | null;
   readonly boost_min: number | null;
@@ -72,9 +80,17 @@ export interface PoolSettings {
     readonly body: 'pool' | 'tub' | null;
     readonly afterRun_min: number | null;
   };
+  readonly cooling: { readonly on: boolean | null; readonly above_C: number | null };
   readonly solar: { readonly start_K: number | null; readonly stop_K: number | null };
   readonly chlorinator: { readonly output_pct: number | null; readonly cold_C: number | null };
-  readonly delays: { readonly cleaner_min: number | null; readonly valves_s: number | null };
+  readonly delays: {
+    readonly cleaner_min: number | null;
+    readonly valves_s: number | null;
+    readonly override: 'on' | 'off' | null;
+  };
+  /** what each valve does, place by place */
+  readonly valves: readonly ('suction' | 'return' | 'roof' | 'feature' | 'none' | null)[];
+  readonly chemistry: 'none' | 'contact' | 'link' | null;
   /** offset of each sensor, K */
   readonly sensors: Readonly<Record<'water' | 'air' | 'roof', number>>;
   readonly summer: 'follows' | 'by-hand' | null;
@@ -91,7 +107,8 @@ export function understand(profile: PoolProfile, plate: PoolPlate, values: Setti
   const at = (role: PoolRole, index = 1): { parameter: Parameter; value: SettingValue } | null => {
     const parameter = parameterWithRole(profile, role, index);
     const value = parameter && values[parameter.key];
-    return parameter && value !== undefined ? { parameter, value } : null;
+    // what does nothing as the controller stands counts nowhere
+    return parameter && value !== undefined && applies(parameter, values) ? { parameter, value } : null;
   };
   const figure = (role: PoolRole, index = 1): number | null => {
     const found = at(role, index);
@@ -117,9 +134,13 @@ export function understand(profile: PoolProfile, plate: PoolPlate, values: Setti
     place,
     speed_rpm: speed('circuit.speed', place),
     frost: yesNo(chosen<string>('circuit.frost', place)),
+    timer: chosen<NonNullable<StoredCircuit['timer']>>('circuit.timer', place),
+    atPower: chosen<NonNullable<StoredCircuit['atPower']>>('circuit.at-power', place),
   }));
   return {
     mode: chosen('mode'),
+    speeds: chosen('pump.speeds'),
+    second: chosen('pump.second'),
     command:
       chosen('command.source') ??
       (profile.behaviours.commands.length === 1 ? profile.behaviours.commands[0] : null),
@@ -158,6 +179,7 @@ export function understand(profile: PoolProfile, plate: PoolPlate, values: Setti
       speed_rpm: speed('prime.speed') ?? priming.speed_rpm,
       time_min: figure('prime.time') ?? priming.time_min,
       hold_min: figure('prime.hold') ?? 0,
+      senses: chosen('prime.sensitivity'),
     },
     boost_rpm: speed('boost.speed'),
     boost_min: figure('boost.time'),
@@ -176,9 +198,16 @@ export function understand(profile: PoolProfile, plate: PoolPlate, values: Setti
       body: chosen('heat.body'),
       afterRun_min: figure('heat.after-run'),
     },
+    cooling: { on: yesNo(chosen('cooling.night')), above_C: figure('cooling.above') },
     solar: { start_K: figure('solar.start'), stop_K: figure('solar.stop') },
     chlorinator: { output_pct: figure('chlorinator.output'), cold_C: figure('chlorinator.cold') },
-    delays: { cleaner_min: figure('delay.cleaner'), valves_s: figure('delay.valves') },
+    delays: {
+      cleaner_min: figure('delay.cleaner'),
+      valves_s: figure('delay.valves'),
+      override: chosen('delay.override'),
+    },
+    valves: placed(profile, 'valve.role').map((place) => chosen('valve.role', place)),
+    chemistry: chosen('chemistry'),
     sensors: {
       water: figure('sensor.water') ?? 0,
       air: figure('sensor.air') ?? 0,

@@ -50,6 +50,12 @@ export const COMMAND_TEXTS = {
     will: 'No program runs until the hold is released.',
     todo: 'Release the hold, and see the program take over.',
   },
+  'POO-24.stopped': {
+    title: 'Stopped until somebody resumes it',
+    so: 'The pump was stopped, and stays so until somebody resumes it.',
+    will: 'No program runs, and frost guard may not either.',
+    todo: 'Resume it, and see the program of this hour take over.',
+  },
   'POO-25.command': {
     title: 'Programs in what does not command it',
     so: 'The {master} commands this pump, and {count} of its own programs are enabled.',

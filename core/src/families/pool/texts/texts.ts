@@ -1,4 +1,5 @@
 import { ANY_SEVERITIES, ANY_TEXTS, findingMaker, type Severities, type TextBook } from '../../../findings';
+import { BESIDE_TEXTS } from './beside';
 import { COMMAND_TEXTS } from './command';
 import { PLANT_TEXTS } from './plant';
 import { PROGRAM_TEXTS } from './programs';
@@ -9,6 +10,7 @@ export const POOL_TEXTS = {
   ...PROGRAM_TEXTS,
   ...PLANT_TEXTS,
   ...COMMAND_TEXTS,
+  ...BESIDE_TEXTS,
 } as const satisfies TextBook;
 
 export type PoolTextId = keyof typeof POOL_TEXTS;
@@ -16,6 +18,15 @@ export type PoolTextId = keyof typeof POOL_TEXTS;
 /** Default severity by text; a check may raise it with the figures. */
 export const POOL_SEVERITIES: Severities<PoolTextId> = {
   ...ANY_SEVERITIES,
+  'POO-24.stopped': 'stop',
+  'POO-26.blind': 'stop',
+  'POO-26.told': 'stop',
+  'POO-20.second': 'stop',
+  'POO-21.half': 'stop',
+  'POO-10.fine': 'note',
+  'POO-10.coarse': 'note',
+  'POO-15.unasked': 'note',
+  'POO-15.cooled': 'note',
   'POO-01': 'stop',
   'POO-05': 'note',
   'POO-06': 'note',

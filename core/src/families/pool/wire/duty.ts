@@ -16,6 +16,7 @@ import { orZero, orZeroIfBlank, speed } from './fields';
 import { circuit, need } from './circuits';
 import { heat, linked, point, tariffWindow } from './plant';
 import { timedRun, wantedProgram } from './programs';
+import { PUMP_SPEEDS, secondPump } from './second-pump';
 import { bodySchema } from './water';
 
 /** What a pool pump has to do, and what it stands in. */
@@ -34,6 +35,9 @@ export const poolDutySchema = group({
   }),
   pointsFrom: choice('Points are', { measured: 'measured', plate: 'from plate or curve' }),
   /** flow with the filter as it is before its next wash, as a share of the points' flow; 1 when they were taken so */
+  /** left out where nobody said: any speed is taken */
+  pumpSpeeds: choice('The pump has', PUMP_SPEEDS, { open: 'Any speed' }).optional(),
+  second: secondPump.nullable().optional(),
   beforeWash: described(
     z
       .number({ error: 'The share must be a number.' })
@@ -177,6 +181,14 @@ export const poolDutySchema = group({
   names.forEach((name, i) => {
     if (names.indexOf(name) !== i) complain(['circuits', i, 'name'], `There are two circuits “${name}”.`);
   });
+  if (duty.second && !names.includes(duty.second.circuit))
+    complain(['second', 'circuit'], `There is no circuit “${duty.second.circuit}”.`);
+  const cooled = duty.heat?.cooledTo_C;
+  if (duty.heat && cooled !== undefined && cooled <= duty.heat.pool_C)
+    complain(
+      ['heat', 'cooledTo_C'],
+      'What it is cooled to must lie above the set point, or it heats by day and cools by night.',
+    );
   const salt = duty.chlorinator?.salt;
   if (salt && salt.greatest_gl <= salt.least_gl)
     complain(['chlorinator', 'salt', 'greatest_gl'], 'The most salt must be more than the least.');

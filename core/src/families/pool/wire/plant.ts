@@ -25,8 +25,19 @@ export const linked = group({
     heater: 'heater',
     chlorinator: 'chlorinator',
     cleaner: 'cleaner',
+    chemistry: 'chemistry controller',
   }),
   name: called('Name', 'Give it a name.'),
+  told: choice(
+    'It is told that water moves by',
+    {
+      contact: 'a contact of the panel',
+      link: 'a link to the panel',
+      switch: 'a flow switch of its own',
+      nothing: 'nothing',
+    },
+    { open: 'Not known' },
+  ).optional(),
 });
 
 export const point = group(
@@ -64,6 +75,12 @@ export const heat = group(
     afterRun_min: figure('After-run', 'minutes', orZeroIfBlank('minutes')),
     startDifference_K: figure('Roof starts at', 'difference'),
     stopDifference_K: figure('Roof stops at', 'difference', orZero),
+    /** by night, over the roof */
+    cooledTo_C: figure('Cooled at night by the roof, down to', 'temperature', {
+      min: 5,
+      max: 45,
+      hint: 'Where the water gets too warm; else empty',
+    }).optional(),
     heater_kW: figure('Heater', 'heat').optional(),
     /** collector on the roof */
     roof_m2: figure('Roof collector', 'area').optional(),
