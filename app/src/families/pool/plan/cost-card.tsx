@@ -81,7 +81,7 @@ function Column({
             : held === 'hold'
               ? 'it stands on hold'
               : held === 'stopped'
-                ? 'it was stopped until somebody resumes it'
+                ? 'the pump is stopped until somebody resumes it'
                 : `the ${held} commands it`}
           .
         </Words>

@@ -65,7 +65,7 @@ export function PoolWeekCard({ context, nowShare }: { context: PoolContext; nowS
 const HELD = {
   manual: 'It stands in manual: no program runs.',
   hold: 'It stands on hold: no program runs.',
-  stopped: 'It was stopped until somebody resumes it: no program runs.',
+  stopped: 'Stopped until somebody resumes it: no program runs.',
   relay: 'Relays command it: its own programs do not run.',
   link: 'The link commands it: its own programs do not run.',
 } as const;

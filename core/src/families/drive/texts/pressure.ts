@@ -66,7 +66,7 @@ export const PRESSURE_TEXTS = {
     title: 'Without its signal it goes to maximum',
     so: 'Set for a lost signal: {does}, and nobody decided that.',
     will: 'A broken wire turns the pump up to full speed.',
-    todo: 'Ask the site whether that is wanted; else set another.',
+    todo: 'Ask the site whether that is required; else set another.',
   },
   'DRV-01.over': {
     title: 'Set pressure above the sensor range',

@@ -49,7 +49,7 @@ export const driveBehavioursSchema = group({
   // at rest, or turning slowly
   identifies_min: figure('Identifies its motor in', 'minutes', {
     max: 120,
-    hint: 'Empty: it does not, or nobody knows how long',
+    hint: 'Empty: not at all, or for an unknown time',
   }).optional(),
   protocols: protocolsSchema,
   afterPowerCut: after('After a power cut'),

@@ -35,7 +35,7 @@ export const servicedBodySchema = record(
       missing: 'Say what was serviced: diaphragm, valves, seal.',
     }),
     counter: described(figureOrNull, {
-      label: 'Its stroke counter stands at',
+      label: 'Stroke counter reads',
       quantity: 'strokes',
       hint: 'After it was set back, 0; empty where it has none. The next service is told from it',
     }),

@@ -21,8 +21,8 @@ const salt: Work<PoolKind, 'salt'> = {
     if (need.add_kg === 0)
       return need.above
         ? `Above ${say('strength', need.greatest_gl)}: add none; only fresh water takes it down.`
-        : 'Within what its maker wants: add none.';
-    return `${say('salt', need.add_kg)} bring ${say('waterVolume', need.volume_m3)} to ${say('strength', need.to_gl)}, in the middle of what its maker wants. Half of it first; let it run a day, and test again.`;
+        : 'Within what its maker requires: add none.';
+    return `${say('salt', need.add_kg)} bring ${say('waterVolume', need.volume_m3)} to ${say('strength', need.to_gl)}, the middle of what its maker requires. Add half first, run a day, and test again.`;
   },
   said: ({ panel_gl, kit_gl, added_kg }, _view, reader) => {
     const strength = (value: number) => figureWithUnit(fig('strength', value), reader);

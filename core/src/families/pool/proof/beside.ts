@@ -24,18 +24,18 @@ function resume({ profile }: PoolContext): ProofCheck[] {
       {
         resumes: 'Stands, then takes over',
         starts: wrong(
-          'It starts by itself',
+          'Starts by itself',
           'POO-24',
           'manual',
-          'It does not stay stopped',
+          'Does not stay stopped',
           'The key stops one run and no more: isolate it before hands go in, always.',
         ),
         stays: wrong(
-          'It stays stopped',
+          'Stays stopped',
           'POO-24',
           'manual',
-          'It does not take over',
-          'It stands in another state: look at its display, and put it in automatic.',
+          'No program takes over',
+          'In another state: look at its display, and put it in automatic.',
         ),
       },
       'resumes',
@@ -58,7 +58,7 @@ function countsDown({ duty }: PoolContext, { circuits }: PoolSettings): ProofChe
               caution: STARTS,
             },
             {
-              ends: 'It ends',
+              ends: 'Ends',
               'goes-on': wrong(
                 'Carries on',
                 'POO-06',
@@ -93,14 +93,14 @@ function second({ duty }: PoolContext): ProofCheck[] {
       {
         right: behindMain ? 'After it, and stops with it' : 'Starts, and stops',
         first: wrong(
-          behindMain ? 'It starts first, or runs on alone' : 'It runs on',
+          behindMain ? 'Starts first, or runs on alone' : 'Runs on',
           'POO-16',
           'standing',
           'The second pump runs without water',
           'The delay of its circuit, and whether a delay is skipped; then which output it hangs on.',
         ),
         not: wrong(
-          'It does not start',
+          'Does not start',
           'POO-20',
           'wiring',
           'The second pump does not start',

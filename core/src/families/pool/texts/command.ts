@@ -10,15 +10,15 @@ export const COMMAND_TEXTS = {
   },
   'POO-18.much': {
     title: 'More salt than the cell’s maker wants',
-    so: 'By the kit and what was added the water holds {now}; {low} to {high} is wanted.',
+    so: 'By the kit and what was added the water has {now}; {low} to {high} is required.',
     will: 'The cell draws too much current and stops, and metal in the water corrodes.',
     todo: 'Let some water out and fill up with fresh, then test again.',
   },
   'POO-18.little': {
     title: 'Less salt than the cell’s maker wants',
-    so: 'By the kit and what was added the water holds {now}; {low} to {high} is wanted.',
+    so: 'By the kit and what was added the water has {now}; {low} to {high} is required.',
     will: 'The cell makes little chlorine, and its plates wear.',
-    todo: 'From what the kit read, {add} bring it to the middle of what is wanted: half first, then test again.',
+    todo: 'From what the kit read, {add} bring it to the middle of that: half first, then test again.',
   },
   'POO-19': {
     title: 'Sensors not checked',

@@ -68,7 +68,7 @@ export const POOL_REASONS = {
   'sense.usual': 'Fine takes a little air for no prime, coarse takes foam for water.',
   'timer.counts': '{name} ends by itself when nobody switches it off.',
   'timer.clock': '{name} runs by its programs.',
-  'at-power.off': 'Nobody stands at {name} when power comes back.',
+  'at-power.off': 'Nobody is at {name} when power is restored.',
   'pump.there': 'What is there.',
   'cooling.on': 'The water is to be cooled at night.',
   'cooling.above': 'As agreed.',

@@ -191,7 +191,7 @@ export const poolDutySchema = group({
     );
   const salt = duty.chlorinator?.salt;
   if (salt && salt.greatest_gl <= salt.least_gl)
-    complain(['chlorinator', 'salt', 'greatest_gl'], 'The most salt must be more than the least.');
+    complain(['chlorinator', 'salt', 'greatest_gl'], 'The maximum must be more than the minimum.');
   duty.bodies.forEach(({ circuits = [] }, i) => {
     const unknown = circuits.find((name) => !names.includes(name));
     if (unknown !== undefined) {

@@ -29,7 +29,7 @@ export const linked = group({
   }),
   name: called('Name', 'Give it a name.'),
   told: choice(
-    'It is told that water moves by',
+    'Told of moving water by',
     {
       contact: 'a contact of the panel',
       link: 'a link to the panel',

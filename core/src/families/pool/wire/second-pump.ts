@@ -13,9 +13,9 @@ export type PumpSpeeds = keyof typeof PUMP_SPEEDS;
 /** A second pump under the same panel: the booster of a cleaner, a water feature. */
 export const secondPump = group(
   {
-    kind: choice('It has', { single: 'one speed', 'two-speed': 'two speeds' }),
+    kind: choice('Speeds', { single: 'one speed', 'two-speed': 'two speeds' }),
     circuit: described(z.string().min(1, 'Choose the circuit that it serves.'), {
-      label: 'It serves',
+      label: 'Serves',
       options: circuitNames,
     }),
     behindMain: yesNo('Its water comes from the main pump'),

@@ -59,7 +59,7 @@ export const NUMBER_TEXTS = {
   'SPA-02.before': {
     title: 'The number before the change is not known',
     so: 'This pack shows its number in the set-up page alone, and nobody wrote down the one that stood there.',
-    will: 'If the new one is wrong, nobody knows the way back.',
+    will: 'If the new one is wrong, there is no way back to the old one.',
     todo: 'Write down what is known of it; next time read it before it is changed.',
   },
   'SPA-02.inside': {

@@ -126,7 +126,7 @@ export const TRANSFER_TEXTS = {
   'LEV-14': {
     title: 'No relief valve behind a pump that displaces',
     so: '{kind} pushes on whatever stands against it, and there is no relief valve.',
-    will: 'A valve that is shut bursts a hose or a seal, or throws hot liquor at whoever stands there.',
+    will: 'A valve that is shut bursts a hose or a seal, or sprays hot liquor at people nearby.',
     todo: 'Have a relief valve fitted by the person responsible for the plant, before it runs.',
   },
   'LEV-14.asked': {
