@@ -3,6 +3,7 @@ import { inOrderOfWork } from '@barythm/core/profile';
 import { isMadeSafe } from '@barythm/core/job';
 import { lastRecord, type LastLeft } from '@barythm/core/visit';
 import { DUTY, SOUND_MOTOR } from '@barythm/core/families/metering/fixtures';
+import { DUTY as DRIVE_DUTY, SHEETS } from '@barythm/core/families/drive/fixtures';
 import { TEN_SLOTS, DUTY as POOL_DUTY } from '@barythm/core/families/pool/fixtures';
 import { defaultsOf } from '@barythm/core/job/testing/pool-fixtures';
 import { BLANK } from '@barythm/core/job/testing/fixtures';
@@ -118,6 +119,28 @@ describe('a long sheet', () => {
   test('what nobody knows is a dash', () => {
     stand(null);
     expect(wordsOf('found-in-primeTime')).toMatch(/–/);
+  });
+
+  test('places of which nothing is known are named together; one that is known in part, setting by setting', () => {
+    const drives = (values: Record<string, string | number>) =>
+      standJob(SHEETS, <FoundSheet />, [], {
+        dutyBefore: DRIVE_DUTY,
+        lastLeft: { source: 'left', date: '2026-05-02', values },
+      });
+    drives({ amps: 3.4 });
+    expect(wordsOf('found-in-amps')).toContain('3.4');
+    expect(wordsOf('found-blank-drive')).toBe('Drive 2 to Drive 8 –');
+    expect(screen.queryByTestId('found-in-amps/3')).toBeNull();
+    screen.unmount();
+    drives({ 'amps/3': 4.6 });
+    expect(wordsOf('found-in-amps/3')).toContain('4.6');
+    expect(wordsOf('found-in-rpm/3')).toMatch(/–/);
+    expect(screen.queryByTestId('found-in-amps/4')).toBeNull();
+    screen.unmount();
+    // once it is read how many there are, those past it are not asked for at all
+    drives({ count: 2 });
+    press('same-count');
+    expect(wordsOf('found-blank-drive')).toBe('Drive 2 –');
   });
 });
 

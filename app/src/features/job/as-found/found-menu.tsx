@@ -21,6 +21,8 @@ interface FoundMenuProps {
 export function FoundMenu({ menu, label, lines, open, onToggle, children }: FoundMenuProps) {
   const palette = usePalette();
   const recorded = lines.filter(({ found }) => found).length;
+  const { lastLeft } = useJobScope().view.document;
+  const { shown, blank } = withoutBlankPlaces(lines, lastLeft?.values ?? {});
   return (
     <View style={[styles.menu, { borderColor: palette.line }]}>
       <Pressable
@@ -43,18 +45,45 @@ export function FoundMenu({ menu, label, lines, open, onToggle, children }: Foun
         </View>
         {!open && (
           <Words size="small" colour="quiet">
-            {lines.map((line, i) => (
+            {shown.map((line, i) => (
               <Words key={line.address} size="small" colour="quiet" testID={`found-in-${line.parameter.key}`}>
                 {line.parameter.label} <Known line={line} />
-                {i < lines.length - 1 && ' · '}
+                {(i < shown.length - 1 || blank !== null) && ' · '}
               </Words>
             ))}
+            {blank !== null && (
+              <Words size="small" colour="quiet" testID={`found-blank-${menu}`}>
+                {blank}
+              </Words>
+            )}
           </Words>
         )}
       </Pressable>
       {children}
     </View>
   );
+}
+
+/** The place of its group that a setting stands in, and what that is called: “Drive 3”. */
+const placeOf = ({ parameter: { key } }: FoundLine) => Number(key.split('/')[1] ?? '1');
+const nameOf = ({ parameter: { label } }: FoundLine) => label.split(':')[0];
+
+/** Eight drives of which nobody read one are not told setting by setting: places of which nothing is known are named together. */
+function withoutBlankPlaces(
+  lines: readonly FoundLine[],
+  known: Readonly<Record<string, unknown>>,
+): { readonly shown: readonly FoundLine[]; readonly blank: string | null } {
+  const filled = new Set(
+    lines.filter(({ found, parameter: { key } }) => found || known[key] !== undefined).map(placeOf),
+  );
+  const isBlank = (line: FoundLine) => placeOf(line) > 1 && !filled.has(placeOf(line));
+  const names = [...new Set(lines.filter(isBlank).map(nameOf))];
+  if (names.length === 0) return { shown: lines, blank: null };
+  const [first, last] = [names[0], names[names.length - 1]];
+  return {
+    shown: lines.filter((line) => !isBlank(line)),
+    blank: `${names.length === 1 ? first : `${first} to ${last}`} –`,
+  };
 }
 
 /** The value in text; by whose word is said where it is another than that of the sheet, which the button above it says. */

@@ -50,6 +50,16 @@ export function RecordCard({ work }: { work: AnyWork<AnyKind> }) {
   };
   const follows = work.follows?.(texts, view, reader);
   const wait = work.wait?.(texts, view) ?? null;
+  // what is waited for whatever is said comes first; what hangs on an answer comes after it
+  const waitsFirst = (work.wait?.(form.blank, view) ?? null) !== null;
+  const timer = wait && (
+    <WaitTimer
+      wait={wait}
+      keptAt={timerKey(jobId, kind)}
+      testID={`${kind}-wait`}
+      onTake={(minutes) => setTexts((now) => withText(now, wait.field, String(minutes)))}
+    />
+  );
   if (view.document.handover && done.length === 0) return null;
   return (
     <Card title={title} testID={kind}>
@@ -76,6 +86,7 @@ export function RecordCard({ work }: { work: AnyWork<AnyKind> }) {
               {note}
             </Words>
           )}
+          {waitsFirst && timer}
           <FormProvider
             value={{
               texts,
@@ -92,14 +103,7 @@ export function RecordCard({ work }: { work: AnyWork<AnyKind> }) {
               <Fields key={part.name} fields={part.fields} />
             ))}
           </FormProvider>
-          {wait && (
-            <WaitTimer
-              wait={wait}
-              keptAt={timerKey(jobId, kind)}
-              testID={`${kind}-wait`}
-              onTake={(minutes) => setTexts((now) => withText(now, wait.field, String(minutes)))}
-            />
-          )}
+          {!waitsFirst && timer}
           {follows && <Words testID={`${kind}-follows`}>{follows}</Words>}
           {refused && (
             <Words bold colour="rust" role="alert">
