@@ -5,6 +5,7 @@ import {
   addressOf,
   faultOf,
   inOrderOfWork,
+  isThere,
   keyAt,
   parameterAt,
   parameterWithRole,
@@ -12,6 +13,7 @@ import {
   wordsFor,
   wordsForFault,
 } from './index';
+import { SHEETS } from '../families/drive/fixtures';
 
 const POOLS = [TEN_SLOTS, FOUR_SPEEDS, LINK, PANEL];
 
@@ -101,4 +103,17 @@ describe('values of each kind', () => {
     const fault = faultOf(parameter, value, {});
     expect(fault && wordsForFault(parameter, fault)).toContain(words);
   });
+});
+
+test('a place past the number of those that are there is none, once that number is known', () => {
+  const there = (values: Record<string, number>) =>
+    inOrderOfWork(SHEETS)
+      .filter(({ key }) => key.startsWith('amps'))
+      .filter((one) => isThere(SHEETS, one, values))
+      .map(({ key }) => key);
+  expect(there({})).toHaveLength(8);
+  expect(there({ count: 3 })).toEqual(['amps', 'amps/2', 'amps/3']);
+  // one stands whatever is read, and what does not repeat is always there
+  expect(there({ count: 0 })).toEqual(['amps']);
+  expect(inOrderOfWork(TEN_SLOTS).every((one) => isThere(TEN_SLOTS, one, {}))).toBe(true);
 });

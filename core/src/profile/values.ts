@@ -49,6 +49,13 @@ export function applies(parameter: Parameter, values: SettingValues): boolean {
   return parameter.appliesWhen ? holds(parameter.appliesWhen, values) : true;
 }
 
+/** False of a setting in a place past the number of those that are there, once that is known: there is no such drive, slot or cycle. */
+export function isThere(profile: Profile, { key, group }: Parameter, values: SettingValues): boolean {
+  const by = profile.groups.find((one) => one.key === group)?.repeat?.by;
+  const count = by === undefined ? undefined : values[by];
+  return typeof count !== 'number' || Number(key.split('/')[1] ?? '1') <= Math.max(1, count);
+}
+
 /** Whether a condition is so with these values. What is not known is taken to be so. */
 export function holds(predicate: Predicate, values: SettingValues): boolean {
   if ('all' in predicate) return predicate.all.every((inner) => holds(inner, values));

@@ -1,4 +1,11 @@
-import { addressOf, applies, movesByItself, type Parameter, type SettingValues } from '@barythm/core/profile';
+import {
+  addressOf,
+  applies,
+  isThere,
+  movesByItself,
+  type Parameter,
+  type SettingValues,
+} from '@barythm/core/profile';
 import { dateInWords } from '@barythm/core/time';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -28,9 +35,11 @@ export function FoundSheet() {
   const [turned, setTurned] = useState<Readonly<Record<string, boolean>>>({});
   const { rows, values, document, profile } = view;
   const apart = screensOf(view.family).found?.apart?.(view.profile);
-  const parameters = view.parameters.filter(({ group, fixed }) => group !== apart && !fixed);
   const isFound = (parameter: Parameter) =>
     Boolean(rows.find((row) => row.address === addressOf(parameter))?.found);
+  const parameters = view.parameters.filter(
+    (one) => one.group !== apart && !one.fixed && (isThere(profile, one, values.found) || isFound(one)),
+  );
   const recorded = parameters.filter(isFound).length;
   const unread = parameters.filter((parameter) => !isFound(parameter));
   const used = unread.filter((parameter) => applies(parameter, values.found));
