@@ -79,6 +79,8 @@ const LIKELY: readonly Quantity[] = [
   'strokeVolume',
   'volume',
   'power',
+  'motorPower',
+  'torque',
   'strength',
   'dose',
 ];

@@ -20,6 +20,8 @@ export function checkMotor(input: CheckInput): Finding[] {
   ];
 }
 
+const kW = (watts: number | null) => (watts === null ? null : watts / 1000);
+
 /** What a display rounds a plate to. */
 const NEAR = 0.03;
 
@@ -30,6 +32,7 @@ function plate({ context, subject, settings, values, at }: CheckInput): Finding[
     ['current', 'motor.current', 'motorCurrent', motor.current_A, context.plate.current_A],
     ['speed', 'motor.speed', 'speed', motor.speed_rpm, context.plate.speed_rpm],
     ['voltage', 'motor.volts', 'voltage', motor.volts_V, context.plate.volts_V],
+    ['power', 'motor.power', 'motorPower', motor.power_kW, kW(context.plate.rated_W)],
   ];
   const found = rows.flatMap(([what, role, q, set, stands]): Finding[] => {
     if (set === null) return [];

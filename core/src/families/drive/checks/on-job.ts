@@ -38,7 +38,12 @@ export function openOn(job: JobGround<DriveKind>): Finding[] {
   return found;
 }
 
-const OF_THE_MOTOR: ReadonlySet<string> = new Set(['motor.current', 'motor.speed', 'motor.volts']);
+const OF_THE_MOTOR: ReadonlySet<string> = new Set([
+  'motor.current',
+  'motor.speed',
+  'motor.volts',
+  'motor.power',
+]);
 
 /** DRV-00: each motor identified, and again where what is entered of it was changed afterwards. */
 function identification({ document, context, rows }: JobGround<DriveKind>): Finding[] {

@@ -107,6 +107,7 @@ export const BOTH_WAYS: BothWays<DriveRole> = {
   holds: { wrong: 'DRV-00.holds' },
   'motor.speed': { low: 'DRV-02', high: 'DRV-02' },
   'motor.volts': { low: 'DRV-02', high: 'DRV-02' },
+  'motor.power': { low: 'DRV-02', high: 'DRV-02' },
   'motor.thermal': { wrong: 'DRV-02.thermal' },
   'motor.direction': { wrong: none('which way is right is seen at the shaft: DRV-03') },
   'ramp.down': {

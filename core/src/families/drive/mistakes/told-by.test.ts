@@ -103,3 +103,12 @@ describe('DRV-01 a difference by two sensors', () => {
     expect(read.error?.issues[0].path).toEqual(['sensor', 'second_bar']);
   });
 });
+
+describe('DRV-02 a power in hp', () => {
+  test('mistake: another than the plate’s 2.2 kW, which are 2.95 hp; near miss: the nearest that its display has', () => {
+    expect(sound(asked).power).toBe(3);
+    for (const slip of [2.5, 3.5]) expect(texts(asked, { power: slip })).toContain('DRV-02');
+    expect(texts(asked)).not.toContain('DRV-02');
+    expect(settingsOf(asked).motor.power_kW).toBeCloseTo(3 * 0.7457, 3);
+  });
+});

@@ -66,6 +66,8 @@ function meetsItsLine(context: DriveContext, { curve }: DrivenPump): void {
     );
 }
 
+const W_PER_kW = 1000;
+
 function planMotor(draft: DriveDraft, pump: DrivenPump): void {
   const { duty, plate } = draft.context;
   draft.pick('holds', `holds.${duty.holds.kind}`, reason(`holds.${duty.holds.kind}`));
@@ -77,6 +79,7 @@ function planMotor(draft: DriveDraft, pump: DrivenPump): void {
   if (plate.current_A !== null) draft.set('motor.current', plate.current_A, reason('plate'), 'down');
   if (plate.speed_rpm !== null) draft.set('motor.speed', plate.speed_rpm, reason('plate'));
   if (plate.volts_V !== null) draft.set('motor.volts', plate.volts_V, reason('plate'));
+  if (plate.rated_W !== null) draft.set('motor.power', plate.rated_W / W_PER_kW, reason('plate'));
   draft.pick('motor.thermal', 'thermal.on', reason('thermal.on'));
   const { ramp_s } = duty.pump;
   const { holds } = duty;

@@ -12,6 +12,7 @@ export const DRIVE_ROLE_WORDS: Readonly<Record<DriveRole | DriveOptionRole, stri
   'motor.current': 'Motor: rated current',
   'motor.speed': 'Motor: rated speed',
   'motor.volts': 'Motor: rated voltage',
+  'motor.power': 'Motor: rated power',
   'motor.thermal': 'Motor: thermal contact',
   'thermal.on': 'Thermal contact monitored',
   'thermal.off': 'Thermal contact not monitored',

@@ -8,6 +8,7 @@ export const DRIVE_TABLE = roleTable({
   'motor.current': 'motorCurrent',
   'motor.speed': 'speed',
   'motor.volts': 'voltage',
+  'motor.power': 'motorPower',
   'motor.thermal': ['thermal.on', 'thermal.off'],
   'motor.direction': ['direction.forward', 'direction.reverse'],
   'frequency.least': 'frequency',

@@ -18,6 +18,7 @@ export interface DriveSettings {
     readonly current_A: number | null;
     readonly speed_rpm: number | null;
     readonly volts_V: number | null;
+    readonly power_kW: number | null;
     readonly thermal: 'on' | 'off' | null;
   };
   readonly least_hz: number | null;
@@ -89,6 +90,7 @@ export function understand(
       current_A: figure('motor.current'),
       speed_rpm: figure('motor.speed'),
       volts_V: figure('motor.volts'),
+      power_kW: figure('motor.power'),
       thermal: read.chosen('motor.thermal'),
     },
     least_hz: figure('frequency.least'),

@@ -13,6 +13,7 @@ const onStep: Of = ({ set, step, context: { duty, plate }, role }) => {
     'motor.current': plate.current_A,
     'motor.speed': plate.speed_rpm,
     'motor.volts': plate.volts_V,
+    'motor.power': plate.rated_W === null ? null : plate.rated_W / 1000,
     'sensor.range': duty.sensor?.range_bar ?? null,
     'sensor.range.second': duty.sensor?.second_bar ?? null,
     'set.frequency': duty.holds.kind === 'speed' ? duty.holds.set_hz : null,
