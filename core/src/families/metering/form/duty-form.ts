@@ -80,7 +80,8 @@ export const DUTY_FORM = formOf(meteringDutySchema, {
       name: 'signal',
       title: 'Signal',
       asks: ['mode', own('ModeSettings'), 'batch', 'timer', 'feed_lph', SIGNAL_FIELDS],
-      says: (say) => `${MODE_SAID[say.at('mode')] ?? ''}${signalSaid(say)}`,
+      says: (say) =>
+        `${MODE_SAID[say.at('mode')] ?? ''}${say.at('feed_lph') ? `${say.of('feed_lph')} stated by the site; ` : ''}${signalSaid(say)}`,
     },
     {
       name: 'water',

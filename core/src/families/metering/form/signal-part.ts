@@ -124,6 +124,6 @@ export function signalSaid(say: Saying<string>): string {
     case 'meter':
       return `meter with ${at('litresAs') === 'pulses' ? `${at('pulsesPerLitre')} pulses a litre` : `${figure('litresPerPulse', 'volume')} a pulse`}, ${at('contact')} contact`;
     default:
-      return `${at('measures')} controller ${at('low_mA')}–20 mA ${at('action')}, up to ${figure('greatestFeed_lph', 'pumpFlow')}`;
+      return `${at('measures') === 'stated' ? '' : `${at('measures')} `}controller ${at('low_mA')}–20 mA ${at('action')}, ${at('leastFeed_lph') ? `from ${figure('leastFeed_lph', 'pumpFlow')} ` : ''}up to ${figure('greatestFeed_lph', 'pumpFlow')}`;
   }
 }

@@ -5,6 +5,7 @@ import { readings } from '../arrival/readings';
 import type { MeteringView } from '../kind';
 import { strengthToday_gpl } from '../settings/context';
 import type { MeteringDuty } from '../wire/duty';
+import { demandLine, statesLine } from '../wire/signal-source';
 
 /**
  * What the settings rest on, for the paper: product with its strength and age, transmitter or meter, and the readings on arrival,
@@ -55,8 +56,16 @@ function signalFacts({ signal }: MeteringDuty): HandoverFact[] {
       return [
         {
           label: 'Controller',
-          words: `${signal.low_mA} to 20 mA is its demand, of ${signal.measures}; maximum feed ${shown('pumpFlow', signal.greatestFeed_lph)}`,
+          words: statesLine(signal)
+            ? lineSaid(signal)
+            : `${signal.low_mA} to 20 mA is its demand, of ${signal.measures}; maximum feed ${shown('pumpFlow', signal.greatestFeed_lph)}`,
         },
       ];
   }
+}
+
+/** The two points that the site states. */
+function lineSaid(signal: Parameters<typeof demandLine>[0]): string {
+  const { from_mA, to_mA, atFrom_lph, atTo_lph } = demandLine(signal);
+  return `stated by the site: ${shown('pumpFlow', atFrom_lph)} at ${shown('current', from_mA)}, ${shown('pumpFlow', atTo_lph)} at ${shown('current', to_mA)}`;
 }

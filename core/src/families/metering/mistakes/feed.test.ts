@@ -1,4 +1,8 @@
+import { linesOf as lines } from '../../../describe';
 import { Walk } from '../../../job/testing/walk.fixtures';
+import { METRIC } from '../../../units';
+import { DUTY_FORM } from '../form/duty-form';
+import { factsOf } from '../hand-over/facts';
 import { checkPlan } from '../checks/checks';
 import { stockOf } from '../effect/stock';
 import { contextOf as standingOf } from '../settings/context';
@@ -116,6 +120,29 @@ describe('MET-08 a pump flow that the site states', () => {
     expect(textsOf(findingsOn(manual(undefined), planMetering(manual(undefined)).values))).not.toContain(
       'MET-08.stated',
     );
+  });
+});
+
+describe('a stated flow in words', () => {
+  const linesOf = (duty: MeteringDuty) =>
+    lines(DUTY_FORM, duty, METRIC)
+      .join(' ')
+      .replace(/\u00a0/g, ' ');
+  test('is said on the form and on paper, with both of its points', () => {
+    const duty = { ...DUTY, signal: stated } as MeteringDuty;
+    expect(linesOf(duty)).toContain('from 0.12 L/h up to 0.6 L/h');
+    expect(linesOf(duty)).not.toContain('stated controller');
+    const view = {
+      document: new Walk({ profile: TWO_POINT, duty, plate: line().plate }).document,
+      context: null,
+      duty,
+      today: '2026-11-24',
+    };
+    const said = factsOf(view as never).find(({ label }) => label === 'Controller')?.words ?? '';
+    expect(said.replace(/\u00a0/g, ' ')).toBe('stated by the site: 0.12 L/h at 6 mA, 0.6 L/h at 18 mA');
+  });
+  test('one figure is said beside the mode', () => {
+    expect(linesOf({ ...DUTY, mode: 'manual', feed_lph: 0.3 })).toContain('0.3 L/h stated by the site');
   });
 });
 

@@ -5,6 +5,9 @@ import type { PoolDraft } from './draft';
 /** Circuits that somebody starts and nobody stops: they end by themselves, and stay off when power comes back. */
 const BY_PEOPLE: ReadonlySet<Circuit['kind']> = new Set(['spa', 'feature']);
 
+/** Circuits that run by programs. */
+const BY_PROGRAM: ReadonlySet<Circuit['kind']> = new Set(['filter', 'cleaner']);
+
 /** What stands beside programs and guards: circuits by themselves, the other pump, night cooling, delays, the controller of chemistry. */
 export function planBeside(draft: PoolDraft): void {
   planCircuits(draft);
@@ -21,10 +24,10 @@ function planCircuits(draft: PoolDraft): void {
   for (const { kind, name, place } of duty.circuits) {
     if (place === null || kind === 'no-water') continue;
     const people = BY_PEOPLE.has(kind);
-    if (placed(profile, 'circuit.timer').includes(place)) {
-      const text = people ? 'timer.counts' : 'timer.clock';
+    // heat, roof and chlorinator are called for: how they end is left as it is
+    const text = people ? 'timer.counts' : BY_PROGRAM.has(kind) ? 'timer.clock' : null;
+    if (text !== null && placed(profile, 'circuit.timer').includes(place))
       draft.choose('circuit.timer', text, { text, values: { name } }, place);
-    }
     if (people && placed(profile, 'circuit.at-power').includes(place))
       draft.choose('circuit.at-power', 'at-power.off', { text: 'at-power.off', values: { name } }, place);
   }
