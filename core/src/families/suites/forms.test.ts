@@ -1,7 +1,7 @@
 import { FAMILY_NAMES, familyOf, type Duty, type FamilyName } from '@barythm/core/families';
 import { SHIPPED } from './shipped.fixtures';
 import { METRIC, type Reader } from '@barythm/core/units';
-import { Look, textAt, type Texts, told, withText } from '@barythm/core/describe';
+import { type Field, Look, textAt, type Texts, told, withText } from '@barythm/core/describe';
 
 /** Every long form of every family: what is kept comes back as it went, and what is typed is never thrown away. */
 
@@ -42,6 +42,19 @@ function leavesOf(texts: Texts, path = ''): string[] {
   );
 }
 
+/** Choices of a form that offer two of their options under one label, or one under none. */
+function ambiguousIn(fields: readonly Field[], texts: Texts, path = ''): [string, string[]][] {
+  return fields.flatMap((field): [string, string[]][] => {
+    const at = 'key' in field ? [path, field.key].filter(Boolean).join('.') : path;
+    if (field.kind === 'choice' || field.kind === 'ticks') {
+      const labels = told(field.options, new Look(texts, path, METRIC)).map(({ label }) => label.trim());
+      const twice = labels.filter((label, i) => label === '' || labels.indexOf(label) !== i);
+      return twice.length > 0 ? [[at, twice]] : [];
+    }
+    return 'fields' in field ? ambiguousIn(field.fields, texts, field.kind === 'rows' ? `${at}.0` : at) : [];
+  });
+}
+
 /** A switch and what a folded part says where it is off. */
 const SAID_OFF: Readonly<Record<string, RegExp>> = {
   sensor: /no sensor/i,
@@ -70,6 +83,11 @@ describe.each(FAMILY_NAMES)('the duty of a %s pump', (name) => {
           ]);
         }
     }
+  });
+
+  test.each(['duty', 'behaviours'] as const)('no choice of its %s offers two things by one name', (kind) => {
+    const { parts, blank } = familyOf(name).forms[kind];
+    expect(parts.flatMap(({ fields }) => ambiguousIn(fields, blank))).toEqual([]);
   });
 
   const { duty: schema } = familyOf(name).wire;

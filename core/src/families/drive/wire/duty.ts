@@ -175,7 +175,7 @@ const driveDutyObject = group({
     {
       range_bar: pressure('Range on its label', 'Read it on the sensor itself'),
       by: choice('The difference is measured by', DIFFERENCE_BY, {
-        open: 'One differential sensor',
+        open: 'Not said',
         hint: 'Two: the range above is the one of the discharge',
         ...ofDifference,
       }).optional(),

@@ -36,7 +36,7 @@ export const poolDutySchema = group({
   pointsFrom: choice('Points are', { measured: 'measured', plate: 'from plate or curve' }),
   /** flow with the filter as it is before its next wash, as a share of the points' flow; 1 when they were taken so */
   /** left out where nobody said: any speed is taken */
-  pumpSpeeds: choice('The pump has', PUMP_SPEEDS, { open: 'Any speed' }).optional(),
+  pumpSpeeds: choice('The pump has', PUMP_SPEEDS, { open: 'Not said' }).optional(),
   second: secondPump.nullable().optional(),
   beforeWash: described(
     z
