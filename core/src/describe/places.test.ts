@@ -95,10 +95,10 @@ describe('times and days', () => {
     expect(faultOf(time, '')).toBe('This is needed.');
     expect([time.write(450), time.write(null)]).toEqual(['7:30', '']);
   });
-  test('days of a week are at least one', () => {
+  test('days of a week are at least one, and none before somebody chooses', () => {
     expect(valueOf(days, '167')).toBe('167');
     expect(faultOf(days, '')).toBe('Choose at least one day.');
-    expect(days.write(undefined)).toBe('1234567');
+    expect(days.write(undefined)).toBe('');
   });
   test('months go over the turn of the year, and blank is all of it', () => {
     expect(valueOf(months, '10–3')).toEqual([10, 3]);

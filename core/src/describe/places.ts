@@ -72,7 +72,7 @@ export const days: Place = {
     if (DAYS.test(String(texts))) return texts;
     tell(path, 'Choose at least one day.');
   },
-  write: (value) => String(value ?? '1234567'),
+  write: (value) => String(value ?? ''),
 };
 
 /** Whole numbers with commas or spaces between them. */

@@ -55,6 +55,22 @@ function ambiguousIn(fields: readonly Field[], texts: Texts, path = ''): [string
   });
 }
 
+/** What a row that is added to a list of a form says before anybody said it. */
+function saidByItselfIn(fields: readonly Field[], path = ''): string[] {
+  const spoken = (texts: Texts, at: string): string[] =>
+    typeof texts === 'string'
+      ? ['', 'no'].includes(texts)
+        ? []
+        : [`${at}: ${texts}`]
+      : Object.entries(texts).flatMap(([key, inner]) => spoken(inner as Texts, `${at}.${key}`));
+  return fields.flatMap((field) => {
+    if (!('fields' in field)) return [];
+    const at = 'key' in field ? [path, field.key].filter(Boolean).join('.') : path;
+    const own = field.kind === 'rows' ? spoken(field.blank, at) : [];
+    return [...own, ...saidByItselfIn(field.fields, at)];
+  });
+}
+
 /** A switch and what a folded part says where it is off. */
 const SAID_OFF: Readonly<Record<string, RegExp>> = {
   sensor: /no sensor/i,
@@ -88,6 +104,10 @@ describe.each(FAMILY_NAMES)('the duty of a %s pump', (name) => {
   test.each(['duty', 'behaviours'] as const)('no choice of its %s offers two things by one name', (kind) => {
     const { parts, blank } = familyOf(name).forms[kind];
     expect(parts.flatMap(({ fields }) => ambiguousIn(fields, blank))).toEqual([]);
+  });
+
+  test('a row that is added says nothing that nobody said', () => {
+    expect(form.parts.flatMap(({ fields }) => saidByItselfIn(fields))).toEqual([]);
   });
 
   const { duty: schema } = familyOf(name).wire;

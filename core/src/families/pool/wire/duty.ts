@@ -26,7 +26,7 @@ export const poolDutySchema = group({
     min: 1,
     max: Infinity,
     tooFew: 'Enter the body of water.',
-    start: { kind: 'tub', shapes: [{ shape: 'round' }] },
+    start: { shapes: [{}] },
   }),
   points: rows('Add a point', point, {
     min: 1,
@@ -68,9 +68,8 @@ export const poolDutySchema = group({
     min: 1,
     max: Infinity,
     tooFew: 'Enter at least one circuit.',
-    start: { kind: 'own' },
   }),
-  needs: rows('Add hours for a circuit', need, { max: Infinity, start: { days: '1234567' } }),
+  needs: rows('Add hours for a circuit', need, { max: Infinity }),
   timedRuns: rows('Add a run that ends by itself', timedRun, { max: 8 }).optional(),
   quiet: group(
     {
@@ -92,7 +91,6 @@ export const poolDutySchema = group({
       min: 1,
       max: 60,
       tooFew: 'Enter at least one price.',
-      start: { days: '1234567' },
     }),
   }),
   command: choice('Who commands the pump', {
@@ -106,7 +104,7 @@ export const poolDutySchema = group({
     place: numbers,
     hint: 'With commas between them',
   }),
-  linked: rows('Add a linked device', linked, { max: Infinity, start: { kind: 'dosing' } }),
+  linked: rows('Add a linked device', linked, { max: Infinity }),
   /** null while nobody said: then frost guard is left as it is */
   winter: choice('Winters are', { none: 'free of frost', light: 'light', hard: 'hard' }).nullable(),
   /** a frosty night to reckon with */

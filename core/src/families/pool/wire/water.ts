@@ -34,7 +34,6 @@ export const bodySchema = group({
     min: 1,
     max: Infinity,
     tooFew: 'Enter at least one shape.',
-    start: { shape: 'rectangle' },
   }),
   depth_m: figure('Mean depth', 'length'),
   turnoversPerDay: figure('Turnovers a day', 'plain', {

@@ -77,7 +77,6 @@ const spaDutyObject = group({
     min: 1,
     max: MOST_PUMPS,
     tooFew: 'Enter one pump at least: without water moving there is nothing to heat.',
-    start: { phase: 1 },
     note: 'List what is really there, plug by plug; not what should be there.',
   }),
   blower: group(
