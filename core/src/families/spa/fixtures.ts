@@ -11,6 +11,7 @@ import type { SpaContext } from './settings/context';
 import { SPA_TEXTS } from './texts/texts';
 import type { SpaDuty } from './wire/duty';
 import type { SpaPlate } from './wire/plate';
+import type { TableRow } from './wire/table';
 import { DUTY, SHARED, LITTLE } from './example-duties';
 
 export { DUTY, SHARED, LITTLE };
@@ -128,3 +129,15 @@ export const SAMPLES = [
     found: { code: 2, s: 'off', l: 'off', t: 30, heats: 'h2', from: 0, for: 1 },
   },
 ];
+
+/** A row of a number table with two pumps of two speeds and a blower; the heater waits for high speed. */
+export const tableRow = (change: Partial<TableRow> = {}): TableRow => ({
+  number: 1,
+  pumps: [2, 2],
+  blower: true,
+  circulation: false,
+  ozone: false,
+  heater: 'none-high',
+  needs: [],
+  ...change,
+});

@@ -22,7 +22,7 @@ describe('DRV-01 the range of the signal', () => {
   test('mistake: 0–20 mA set for a source of 4–20 mA runs at a fifth of the span already; near miss: the source’s own', () => {
     expect(shareTaken('0-20', '4-20', 0)).toBeCloseTo(0.2);
     const [low, high] = signalEnds_hz(asked, settingsOf(asked, { span: 'b' }))!;
-    // 30 to 50 Hz: a fifth of it is 4 Hz
+    // a fifth of the span from 30 to 50 Hz makes 4 Hz
     expect([low, high]).toEqual([34, 50]);
     expect(texts(asked, { span: 'b' })).toContain('DRV-01.signal');
     expect(wordsOf(asked, { span: 'b' }, 'DRV-01.signal')).toContain('34 Hz');

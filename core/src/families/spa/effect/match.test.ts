@@ -1,21 +1,11 @@
 import fc from 'fast-check';
-import { DUTY, KEYS, LITTLE, SHARED, SMALL, SOFT } from '../fixtures';
+import { DUTY, KEYS, LITTLE, SHARED, SMALL, SOFT, tableRow as row } from '../fixtures';
 import type { SpaDuty } from '../wire/duty';
 import { HEATER_RULES } from '../../../electric';
 import { type TableRow } from '../wire/table';
 import { inTheWay, lacksOf, matchTable, rowOf, tellsApart, weightOf } from './match';
 
 const numbers = (matches: readonly { row: TableRow }[]) => matches.map(({ row }) => row.number);
-const row = (change: Partial<TableRow> = {}): TableRow => ({
-  number: 1,
-  pumps: [2, 2],
-  blower: true,
-  circulation: false,
-  ozone: false,
-  heater: 'none-high',
-  needs: [],
-  ...change,
-});
 
 test('rows that fit, and near ones by how little they lack', () => {
   const { exact, near } = matchTable(DUTY, KEYS.behaviours.rows);

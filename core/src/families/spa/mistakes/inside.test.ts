@@ -2,7 +2,7 @@ import { Walk } from '../../../job/testing/walk.fixtures';
 import { shipped } from '../../suites/shipped.fixtures';
 import { LITTLE } from '../example-duties';
 import { lacksOf, tellsApart } from '../effect/match';
-import { contextOf, DUTY, PLATE, texts } from '../fixtures';
+import { contextOf, DUTY, PLATE, tableRow, texts } from '../fixtures';
 import { proofChecks } from '../proof/checks';
 import { outputChecks } from '../proof/outputs';
 import { judgeCheck } from '../proof/patterns';
@@ -15,16 +15,7 @@ import { readTableCsv, writeTableCsv } from '../wire/table-csv';
 const PAGE = shipped('spa-pack-page-at-power-up') as SpaProfile;
 const COUNTS = shipped('spa-pack-counts-its-pumps') as SpaProfile;
 const TWO_SPEEDS = { ...DUTY, blower: { ...DUTY.blower!, speeds: 2 } };
-const row = (change: Partial<TableRow> = {}): TableRow => ({
-  number: 1,
-  pumps: [2, 2],
-  blower: true,
-  circulation: false,
-  ozone: false,
-  heater: 'one-high',
-  needs: [],
-  ...change,
-});
+const row = (change: Partial<TableRow> = {}) => tableRow({ heater: 'one-high', ...change });
 const changed = {
   kind: 'number-change',
   from: 2,
