@@ -1,10 +1,25 @@
 import type { WebDriver, WebElement } from 'selenium-webdriver';
 
+/** A browser that paints nothing for a while still answers: at the next frame, or after a tenth of a second. */
+const AT_NEXT_FRAME = `
+  const atNextFrame = (work) => {
+    let over = false;
+    const once = () => {
+      if (over) return;
+      over = true;
+      work();
+    };
+    requestAnimationFrame(once);
+    setTimeout(once, 100);
+  };
+`;
+
 /**
  * Waits in the page itself until the element with a test id is there and seen, and, where it is to be touched, until it has stood in
  * one place for three frames: one question to the browser, where looking from outside asks many times over. Answers null in vain.
  */
 const LOOK = `
+  ${AT_NEXT_FRAME}
   const [id, touched, wait_ms, done] = arguments;
   const until = performance.now() + wait_ms;
   const sized = (one) => { const { width, height } = one.getBoundingClientRect(); return width > 0 && height > 0; };
@@ -14,7 +29,7 @@ const LOOK = `
   let last = '';
   let same = 0;
   let brought = null;
-  const again = (soon) => (soon ? requestAnimationFrame(look) : setTimeout(look, 15));
+  const again = (soon) => (soon ? atNextFrame(look) : setTimeout(look, 15));
   const look = () => {
     const element = document.querySelector('[data-testid="' + CSS.escape(id) + '"]');
     if (!element || !isSeen(element)) return performance.now() > until ? done(null) : again(false);
@@ -39,6 +54,7 @@ const WENT_AWAY: ReadonlySet<string> = new Set([
   'StaleElementReferenceError',
   'NoSuchWindowError',
   'WebDriverError',
+  'ScriptTimeoutError',
 ]);
 
 interface Looked {
@@ -49,14 +65,20 @@ interface Looked {
 
 /** The element with a test id, once it is seen; throws where it is not in time. */
 export async function seen(driver: WebDriver, id: string, { touched, wait_ms }: Looked): Promise<WebElement> {
-  const until = Date.now() + wait_ms;
-  for (;;) {
+  let until = Date.now() + wait_ms;
+  for (let stood = false; ;) {
     try {
       const left = Math.max(0, until - Date.now());
       const element = await driver.executeAsyncScript<WebElement | null>(LOOK, id, touched, left);
       if (element) return element;
     } catch (error) {
-      if (!WENT_AWAY.has((error as Error).name)) throw error;
+      const { name } = error as Error;
+      if (!WENT_AWAY.has(name)) throw error;
+      // a machine that stood still for longer than the wait has not looked yet: it looks once more
+      if (name === 'ScriptTimeoutError' && !stood) {
+        stood = true;
+        until = Date.now() + wait_ms;
+      }
     }
     if (Date.now() >= until) throw new Error(`“${id}” is not seen`);
   }
@@ -66,6 +88,7 @@ export async function seen(driver: WebDriver, id: string, { touched, wait_ms }: 
 export async function atRest(driver: WebDriver, element: WebElement): Promise<void> {
   await driver.executeAsyncScript(
     `
+      ${AT_NEXT_FRAME}
       const [element, done] = arguments;
       element.scrollIntoView({ block: 'center' });
       let last = '';
@@ -76,7 +99,7 @@ export async function atRest(driver: WebDriver, element: WebElement): Promise<vo
         same = now === last ? same + 1 : 0;
         last = now;
         if (same >= 2 || !element.isConnected) done();
-        else requestAnimationFrame(look);
+        else atNextFrame(look);
       };
       look();
     `,
