@@ -20,7 +20,7 @@ test('on a wide screen: the set head by mouse, keys and figure, the findings fol
     // by mouse, downwards: less than the duty needs is said at once
     await browser.drag('head-grip', 0, 40);
     await browser.until('the drag moved the head', async () => (await head()) < planned - 0.3);
-    await browser.says('target-head', 'Set by hand in the plan.');
+    await browser.says('target-head', 'By hand: changed in the plan.');
     await browser.says('pump-over', 'less than the duty needs');
     await browser.says('finding-CIR-12', 'Set too low for the duty');
     // chart and findings stand beside each other

@@ -25,7 +25,7 @@ test('on a wide screen: points moved by mouse and by keys, all figures following
     );
     const rate = Number(await browser.value('point-rateB'));
     await browser.says('target-rateB', `${rate} strokes/min`);
-    await browser.says('target-rateB', 'Set by hand in the plan.');
+    await browser.says('target-rateB', 'By hand: changed in the plan.');
 
     // by keys: one step, then ten
     const grip = await browser.find('grip-2');

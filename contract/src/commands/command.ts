@@ -13,6 +13,17 @@ import {
   signatureSchema,
 } from '../job';
 
+/** A target that a technician decides on. */
+const chosenTarget = {
+  entryId: idSchema,
+  address: addressSchema,
+  by: z.enum(['hand', 'found', 'plan']),
+  /** by hand; null where it stays as found, or is the plan's again */
+  value: settingValueSchema.nullable(),
+  unit: z.string().max(40),
+  reason: noteSchema,
+};
+
 const jobBodies = [
   z
     .object({
@@ -72,8 +83,10 @@ const jobBodies = [
             .strict(),
         )
         .max(400),
+      hand: z.array(z.object(chosenTarget).strict()).max(400).optional(),
     })
     .strict(),
+  z.object({ kind: z.literal('target.choose'), jobId: idSchema, ...chosenTarget }).strict(),
   z
     .object({
       kind: z.literal('proof.read'),
@@ -115,6 +128,8 @@ export const jobStartSchema = z
     /** used when the site has no visit on that date yet */
     visitId: idSchema,
     date: dateSchema,
+    /** a few settings, with no duty asked */
+    small: z.literal(true).optional(),
   })
   .strict();
 

@@ -39,8 +39,13 @@ const entrySchema = z
     value: settingValueSchema.nullable(),
     reason: noteSchema.nullable(),
     confirmed: z.literal(true).optional(),
+    by: z.enum(['hand', 'found', 'plan']).optional(),
   })
-  .strict();
+  .strict()
+  .refine(({ kind, by }) => by === undefined || kind === 'target', {
+    error: 'Only a target is by hand.',
+    path: ['by'],
+  });
 const recordedSchema = z.object({ ...written, body: recordBodySchema }).strict();
 const readingSchema = z
   .object({
@@ -70,6 +75,7 @@ const documentSchema = z
         startedAt: instantSchema,
         plannedFor: dateSchema,
         actor: nameSchema,
+        small: z.literal(true).optional(),
       })
       .strict(),
     site: z.object({ id: idSchema, name: nameSchema, place: nameSchema, zone: zoneSchema }).strict(),

@@ -69,6 +69,8 @@ export interface Computes<K extends FamilyKind> {
   readonly proof: {
     /** what to try at the pump, with what it must do */
     checks(context: K['context'], settings: K['settings']): ProofCheck[];
+    /** what is tried again after a setting was changed, by its role: beginnings of the keys of checks */
+    readonly proves: Readonly<Record<string, readonly string[]>>;
     /** `first` is the first of a row of readings that are judged against each other */
     judge(check: ProofCheck, body: CheckBody, first: FiguresRead | null): CheckVerdict;
     /** whether trying something that nothing asks for pumps product: then the discharge leads somewhere safe first */

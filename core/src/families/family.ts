@@ -26,7 +26,7 @@ type Own<K extends FamilyKind> = Less<Omit<Family<K>, Groups>, Defaulted> & {
   readonly arrival: OwnArrival<K>;
   readonly proof: Less<
     Family<K>['proof'],
-    'judge' | 'unaskedPumps' | 'readings' | 'pointsLeft' | 'voidedSince' | 'patterns'
+    'judge' | 'proves' | 'unaskedPumps' | 'readings' | 'pointsLeft' | 'voidedSince' | 'patterns'
   >;
   readonly bench: Less<Family<K>['bench'], 'hidden' | 'band'>;
   readonly handOver: Less<Family<K>['handOver'], 'days' | 'tables' | 'week'>;
@@ -53,6 +53,7 @@ export function defineFamily<K extends FamilyKind>(own: Own<K>): Family<K> {
     optionRoles,
     arrival: { source: null, work: [], first: null, ...own.arrival },
     proof: {
+      proves: {},
       // what it is asked to move goes where it goes all day
       unaskedPumps: false,
       readings: () => [],

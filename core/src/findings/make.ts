@@ -29,6 +29,7 @@ export function findingMaker<Id extends string>(severities: Severities<Id>): Fin
 export type AnyTextId = keyof typeof ANY_TEXTS;
 
 export const ANY_SEVERITIES: Severities<AnyTextId> = {
+  'ANY-00.duty': 'stop',
   'ANY-21.failed': 'stop',
   'ANY-14.fault': 'note',
   'ANY-14.reminder': 'note',

@@ -8,6 +8,12 @@ export const ANY_TEXTS = {
     will: 'What is wrong with them is not seen here.',
     todo: 'Put that right in the duty under Plan, or read the setting once more; they are judged by themselves then.',
   },
+  'ANY-00.duty': {
+    title: 'Not checked: no duty entered',
+    so: 'No duty is recorded for this pump, so only the controller’s own limits were checked for: {settings}.',
+    will: 'A value above what pump, pipe or people can stand is not seen here.',
+    todo: 'Enter the duty under Plan, and the change is checked; or check every limit on site and accept it in writing.',
+  },
   'ANY-00.differs': {
     title: 'Reported otherwise than it was left',
     so: 'The site reports {count} otherwise than on {date}: {settings}.',

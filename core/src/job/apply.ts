@@ -1,5 +1,5 @@
 import type { SheetEntry } from '../sheet';
-import { type JobState, sheetRevision, withoutTakenBack } from '../visit';
+import { type ChosenTarget, type JobState, sheetRevision, withoutTakenBack, type Written } from '../visit';
 import { withTicksMerged } from './arrival/ticks';
 import { type DayOf, freezeHandover } from './hand-over/handover';
 import type { JobCommand, JobDocument, RecordBody } from '../families';
@@ -70,12 +70,15 @@ export function applyCommand(
         value: target.value,
         reason: target.reason,
       }));
+      const hand = (body.hand ?? []).map((target) => chosenEntry(target, written));
       return {
         ...next,
-        entries: [...next.entries, ...targets],
+        entries: [...next.entries, ...targets, ...hand],
         plans: [...next.plans, { ...written, id: body.planId, duty: body.duty }],
       };
     }
+    case 'target.choose':
+      return { ...next, entries: [...next.entries, chosenEntry(body, written)] };
     case 'proof.read':
       return {
         ...next,
@@ -117,12 +120,26 @@ export function applyCommand(
   }
 }
 
+function chosenEntry(
+  { entryId, address, by, value, unit, reason }: ChosenTarget,
+  written: Omit<Written, 'id'>,
+): SheetEntry {
+  const raw = value === null ? '' : String(value);
+  return { ...written, id: entryId, address, kind: 'target', raw, unit, value, reason, by };
+}
+
 /** Planning alone leaves a job planned, and so does taking a slip back; anything done at the pump opens it. */
 function stateAfter(command: JobCommand, state: JobState): JobState {
   const { body } = command;
   const slip = body.kind === 'job.record' && body.record.kind === 'taken-back';
-  return body.kind === 'plan.accept' || body.kind === 'finding.decide' || slip ? state : 'open';
+  return PLANS.has(body.kind) || slip ? state : 'open';
 }
+
+const PLANS: ReadonlySet<JobCommand['body']['kind']> = new Set([
+  'plan.accept',
+  'target.choose',
+  'finding.decide',
+]);
 
 function stateAfterRecord(state: JobState, record: RecordBody): JobState {
   if (record.kind === 'broken-off') return record.way;

@@ -1,10 +1,11 @@
 import { familyOf, ALL_TEXTS, type JobDocument } from '../families';
 import { decisionOn, renderFinding, undecidedStops, type Finding } from '../findings';
 import { parameterAt } from '../profile';
-import { stateOf } from '../sheet';
+import { keyOf, stateOf } from '../sheet';
 import { presentReader } from '../units';
-import { brokenOff, lastRecord, wasWorkedOn } from '../visit';
+import { brokenOff, isSmall, lastRecord, wasWorkedOn } from '../visit';
 import { isMadeSafe } from './safe';
+import { rewrittenNext } from './sheet/rewritten-next';
 import { leavingFindings, type JobView } from './view';
 
 /** Why a stage is still closed: the slip it guards against, and what to do. */
@@ -33,10 +34,16 @@ export function gateOfSet(view: JobView): GateReason[] {
       stage: 'as-found',
     });
   }
-  if (document.plans.length === 0) {
+  if (isSmall(document)) {
+    if (!view.rows.some(({ chosen }) => chosen))
+      reasons.push({ code: 'PLAN', words: 'No setting has been chosen yet.', stage: 'plan' });
+  } else if (document.plans.length === 0) {
     reasons.push({ code: 'PLAN', words: 'No plan has been agreed yet.', stage: 'plan' });
   }
-  const missing = view.rows.filter((row) => stateOf(row) === 'not-recorded');
+  const rewritten = isSmall(document) ? rewrittenNext(document.profile, view.rows) : NO_KEYS;
+  const missing = view.rows.filter(
+    (row) => stateOf(row) === 'not-recorded' || (!row.found && rewritten.has(keyOf(row.address))),
+  );
   if (missing.length > 0) {
     const names = missing.map((row) => parameterAt(document.profile, row.address)?.label ?? row.address);
     reasons.push({
@@ -53,6 +60,8 @@ export function gateOfSet(view: JobView): GateReason[] {
   }
   return reasons;
 }
+
+const NO_KEYS: ReadonlySet<string> = new Set();
 
 /** Why a reading cannot be taken yet. */
 export function gateOfProve(document: JobDocument): GateReason[] {

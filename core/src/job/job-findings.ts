@@ -9,6 +9,7 @@ import {
   panelsFromAfar,
   parameterAt,
   parameterWithRole,
+  type Profile,
   rolesIn,
   roleOfOption,
   wordsFor,
@@ -18,7 +19,15 @@ import { openRows, sameValue, type SheetRow } from '../sheet';
 import { halfADayOff, spanInWords } from '../time';
 import { fig } from '../units';
 import { readsItsDay } from './arrival/clock';
-import { brokenOff, type JudgedCheck, lastRecord, sheetRevision, standsAs, touchingKinds } from '../visit';
+import {
+  brokenOff,
+  isSmall,
+  type JudgedCheck,
+  lastRecord,
+  sheetRevision,
+  standsAs,
+  touchingKinds,
+} from '../visit';
 import { entrySlips } from './sheet/entry-slips';
 import { arrivalFindings } from './arrival/on-arrival';
 
@@ -59,6 +68,22 @@ export function unchecked(
 }
 
 /**
+ * ANY-00: settings that change where no duty says what the pump is for: nothing but the controller's own limits was looked at. Before they
+ * are entered it is a stop, which is accepted in writing; once they are, the paper says so.
+ */
+export function unjudged(profile: Profile, rows: readonly SheetRow[], subject: 'target' | 'left'): Finding[] {
+  const addresses = rows.flatMap((row) => {
+    const parameter = parameterAt(profile, row.address);
+    // what has no meaning to any family is a matter of taste: a language, a display
+    return row[subject] && parameter && rolesIn(parameter).length > 0 ? [row.address] : [];
+  });
+  if (addresses.length === 0) return [];
+  const values = { settings: labels(profile, addresses) };
+  const severity = subject === 'left' ? ('warn' as const) : undefined;
+  return [anyFinding('ANY-00.duty', subject, values, addresses, severity)];
+}
+
+/**
  * What the job itself leaves open on any pump: clock, part-changed, proofs, automatic. `voidedSince` is the revision that a
  * proof was made on when nothing proves the settings of now; null otherwise.
  */
@@ -85,6 +110,8 @@ export function jobFindings(
 function clock(document: JobDocument): Finding[] {
   if (!document.profile.behaviours.hasClock) return [];
   const record = lastRecord(document, 'clock');
+  // a job of a few settings need not look at it
+  if (!record && isSmall(document)) return [];
   if (!record) return [anyFinding('ANY-04.unchecked', 'job', {})];
   const { error_min, setRight } = record.body;
   if (error_min === null) return [anyFinding('ANY-04.unchecked', 'job', {})];
@@ -103,8 +130,8 @@ function clock(document: JobDocument): Finding[] {
   ];
 }
 
-function labels(document: JobDocument, addresses: readonly string[]): string {
-  return addresses.map((address) => parameterAt(document.profile, address)?.label ?? address).join(', ');
+function labels(profile: Profile, addresses: readonly string[]): string {
+  return addresses.map((address) => parameterAt(profile, address)?.label ?? address).join(', ');
 }
 
 function partChanged(document: JobDocument, rows: readonly SheetRow[]): Finding[] {
@@ -117,7 +144,7 @@ function partChanged(document: JobDocument, rows: readonly SheetRow[]): Finding[
       'job',
       {
         count: open.length === 1 ? 'one setting' : `${open.length} settings`,
-        settings: labels(document, open),
+        settings: labels(document.profile, open),
       },
       open,
     ),
@@ -151,7 +178,7 @@ function provedThenChanged(document: JobDocument, voidedSince: number | null): F
   if (voidedSince === null) return [];
   const later = document.entries.filter((entry) => entry.kind === 'left' && entry.revision > voidedSince);
   const addresses = [...new Set(later.map((entry) => entry.address))];
-  return [anyFinding('ANY-20', 'job', { settings: labels(document, addresses) }, addresses)];
+  return [anyFinding('ANY-20', 'job', { settings: labels(document.profile, addresses) }, addresses)];
 }
 
 /** True once a pump was made safe for work: it stands still, whatever else was done. */

@@ -1,9 +1,17 @@
 import { familyOf, type JobCommandBody, type JobDocument, type RecordBody } from '../families';
 import { signFault } from '../print';
-import { faultOf, parameterAt, wordsForFault } from '../profile';
+import { faultOf, isSettable, parameterAt, type SettingValues, wordsForFault } from '../profile';
 import { lackingIn } from '../proof';
 import { isReadFirst, keyOf } from '../sheet';
-import { allWritten, ENDINGS, isHandsIn, MOST_IN_JOB, recordsOf, type Refusal } from '../visit';
+import {
+  allWritten,
+  type ChosenTarget,
+  ENDINGS,
+  isHandsIn,
+  MOST_IN_JOB,
+  recordsOf,
+  type Refusal,
+} from '../visit';
 import { faultsWrittenDown, WIPES_FAULTS } from './arrival/on-arrival';
 import { gateOfHandover, gateOfProve, gateOfSet } from './gates';
 import { offeredChecks } from './proof/offered-checks';
@@ -38,6 +46,8 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
     }
     case 'plan.accept':
       return refuseTargets(document, body);
+    case 'target.choose':
+      return refuseChosen(document, body, viewJob(document, today).values.planned);
     case 'proof.read': {
       const [closed] = gateOfProve(document);
       return closed ? { field: 'reading', code: closed.code, words: closed.words } : null;
@@ -115,12 +125,13 @@ function refuseFull(document: JobDocument, body: JobCommandBody): Refusal | null
   const { entries, records, readings, plans, decisions } = document;
   switch (body.kind) {
     case 'sheet.enter':
+    case 'target.choose':
       return refused('address', entries.length + 1, 'entries');
     case 'sheet.enter-many':
       return refused('entries', entries.length + body.entries.length, 'entries');
     case 'plan.accept':
       return (
-        refused('targets', entries.length + body.targets.length, 'entries') ??
+        refused('targets', entries.length + body.targets.length + (body.hand?.length ?? 0), 'entries') ??
         refused('duty', plans.length + 1, 'plans')
       );
     case 'job.record':
@@ -187,7 +198,8 @@ function refuseTakingBack(document: JobDocument, id: string): Refusal | null {
   const refused = (words: string): Refusal => ({ field: 'record.id', code: 'taken-back', words });
   const entry = document.entries.find((one) => one.id === id);
   if (entry) {
-    if (entry.kind === 'target') return refused('A target belongs to its plan: change the plan.');
+    if (entry.kind === 'target' && !entry.by)
+      return refused('A target belongs to its plan: change the plan.');
     const set = document.entries.some(
       ({ kind, address, revision }) =>
         kind === 'left' && address === entry.address && revision > entry.revision,
@@ -246,5 +258,38 @@ function refuseTargets(
     const fault = faultOf(parameter, target.value, planned);
     if (fault) return { field, code: 'ANY-09', words: wordsForFault(parameter, fault) };
   }
+  for (const { address, value } of body.hand ?? []) if (value !== null) planned[keyOf(address)] = value;
+  for (const [i, target] of (body.hand ?? []).entries()) {
+    const refusal = refuseChosen(document, target, planned);
+    if (refusal) return { ...refusal, field: `hand.${i}.${refusal.field}` };
+  }
   return null;
+}
+
+/**
+ * A target by hand is one that this controller can take, with a word why; what nobody can set has none. Whether it is right is for the
+ * findings to say.
+ *
+ * @param beside what the other settings would hold, since limits hang on them
+ */
+function refuseChosen(
+  { profile }: JobDocument,
+  { address, by, value, reason }: ChosenTarget,
+  beside: SettingValues,
+): Refusal | null {
+  const parameter = parameterAt(profile, address);
+  if (!parameter)
+    return { field: 'address', code: 'unknown-address', words: `This controller has no “${address}”.` };
+  if (!isSettable(parameter)) {
+    const why = parameter.fixed ? 'is fixed in this controller' : 'is only looked at';
+    return { field: 'address', code: 'not-set', words: `${parameter.label} ${why}: nobody can set it.` };
+  }
+  if (by !== 'hand') return null;
+  if (value === null)
+    return { field: 'value', code: 'value-missing', words: `Say what ${parameter.label} is to be set to.` };
+  const fault = faultOf(parameter, value, { ...beside, [parameter.key]: value });
+  if (fault) return { field: 'value', code: 'ANY-09', words: wordsForFault(parameter, fault) };
+  return reason.trim() === ''
+    ? { field: 'reason', code: 'reason-missing', words: 'Say why: it is printed beside the value.' }
+    : null;
 }

@@ -14,15 +14,15 @@ import { inOrderOfWork, withFixed, type SettingValues } from '../profile';
 import type { ProofCheck } from '../proof';
 import { valuesOf } from '../sheet';
 import { presentReader, type Reader } from '../units';
-import { asItStood, plateOf } from '../visit';
+import { asItStood, isSmall, plateOf } from '../visit';
 import { lastLeftOf } from './believed';
 import { contextOf } from './context';
 import { judgedAsBelieved } from './contradicted';
-import { jobFindings, unchecked } from './job-findings';
+import { jobFindings, unchecked, unjudged } from './job-findings';
 import { judged } from './judged';
 import { lazily } from './lazily';
 import { judgedChecks } from './proof/judged-checks';
-import { checksOf } from './proof/offered-checks';
+import { offeredOn } from './proof/offered-checks';
 import { workingRows } from './sheet/working-sheet';
 
 export type { JobView } from '../families';
@@ -79,7 +79,7 @@ function viewOf(document: JobDocument, today: string): JobView {
       lazily<JobView['findings']>({
         found: () => foundFindings(family, ground),
         target: () => targetFindings(family, ground, document),
-        left: () => leftFindings(family, ground),
+        left: () => leftFindings(family, ground, document),
         job: () => openFindings(family, judgedJob()),
       }),
     patterns: () => {
@@ -105,7 +105,11 @@ function groundOf(family: AnyFamily, document: JobDocument, today: string): Stan
     columns: () => columnsOf(document),
     context: () => ground.duty && contextOf(document, ground.duty, ground.columns.inForce, today),
     settings: () => family.understand(document.profile, plateOf(document), ground.columns.values.force),
-    offered: () => checksOf(family, ground.context, ground.settings),
+    offered: () => {
+      const { context, settings, columns } = ground;
+      const { rows, values } = columns;
+      return offeredOn(family, { document, context, settings, rows, foundValues: values.found, today });
+    },
   });
   return ground;
 }
@@ -149,14 +153,15 @@ function foundFindings(family: AnyFamily, { context, columns }: Standing): Findi
 /** On the plan, and on what the mode it plans was not looked at for. */
 function targetFindings(family: AnyFamily, { context, columns }: Standing, document: JobDocument): Finding[] {
   const { rows, values } = columns;
-  if (!context) return [];
+  if (!context) return isSmall(document) ? unjudged(document.profile, rows, 'target') : [];
   return bySeverity([
     ...(rows.some((row) => row.target) ? judged(family, context, 'target', values.planned) : []),
     ...unchecked(document, rows, values.planned, (option) => family.rolesOfMode(option), family.modeRole),
   ]);
 }
 
-function leftFindings(family: AnyFamily, { context, columns }: Standing): Finding[] {
+function leftFindings(family: AnyFamily, { context, columns }: Standing, document: JobDocument): Finding[] {
+  if (!context && isSmall(document)) return unjudged(document.profile, columns.rows, 'left');
   return context && columns.believed ? judgedAsBelieved(family, context, 'left', columns.believed) : [];
 }
 

@@ -15,3 +15,7 @@ const MOVES: ReadonlySet<SeenAs> = new Set(['lamp', 'symbol', 'page', 'counter']
 /** True where what was seen last time says nothing of now: a lamp, a counter. */
 export const movesByItself = ({ seen }: { readonly seen?: SeenAs }): boolean =>
   seen !== undefined && MOVES.has(seen);
+
+/** True where somebody can set it: neither fixed in the controller nor only looked at. */
+export const isSettable = ({ seen, fixed }: { readonly seen?: SeenAs; readonly fixed?: boolean }): boolean =>
+  seen === undefined && !fixed;

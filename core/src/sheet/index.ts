@@ -1,2 +1,3 @@
 export * from './sheet';
 export * from './rewritten';
+export { withChosen } from './chosen';

@@ -17,6 +17,8 @@ export interface SheetEntry {
   readonly value: SettingValue | null;
   /** why it could not be read, or why it is the target */
   readonly reason: string | null;
+  /** of a target that belongs to no plan: whose it is from here on; `found` and `plan` hold no value of their own */
+  readonly by?: TargetBy;
   /** it was known from elsewhere and confirmed with many others in one go: it counts, and nobody read it */
   readonly confirmed?: true;
   readonly recordedAt: string;
@@ -25,6 +27,9 @@ export interface SheetEntry {
   readonly revision: number;
 }
 
+/** Whose word a target is: typed by a technician, what was found and stays, or the plan's again. */
+export type TargetBy = 'hand' | 'found' | 'plan';
+
 export interface SheetRow {
   readonly address: string;
   readonly found: SheetEntry | null;
@@ -32,29 +37,35 @@ export interface SheetRow {
   readonly left: SheetEntry | null;
   /** address of the setting whose change put this one back since it was last read: what it holds now is not known */
   readonly rewrittenBy?: string;
+  /** what a technician chose in place of the plan's target, by hand or as found; left out where the plan counts */
+  readonly chosen?: SheetEntry;
+  /** what the plan says beside that; left out where it says nothing */
+  readonly planned?: SheetEntry;
 }
 
 /** The sheet as rows, the last line of each kind counting. Addresses in the order given, then any others. */
 export function sheetRows(entries: readonly SheetEntry[], addresses: readonly string[]): SheetRow[] {
-  const last = new Map(
-    addresses.map((address): [string, Partial<Record<EntryKind, SheetEntry>>] => [address, {}]),
-  );
+  const last = new Map(addresses.map((address): [string, LastOfKind] => [address, {}]));
   let plan = 0;
   for (const entry of entries) {
-    const { address, kind, revision } = entry;
+    const { address, revision } = entry;
+    const kind = entry.by ? 'chosen' : entry.kind;
     if (kind === 'target' && revision > plan) plan = revision;
     const of = last.get(address) ?? {};
     last.set(address, of);
     if (!of[kind] || revision >= of[kind].revision) of[kind] = entry;
   }
-  return [...last].map(([address, { found = null, target = null, left = null }]) => ({
+  return [...last].map(([address, { found = null, target = null, left = null, chosen }]) => ({
     address,
     found,
     // targets of one plan share a revision; one that the newest plan does not name is withdrawn
     target: target?.revision === plan ? target : null,
     left,
+    ...(chosen && chosen.by !== 'plan' ? { chosen } : {}),
   }));
 }
+
+type LastOfKind = Partial<Record<EntryKind | 'chosen', SheetEntry>>;
 
 export function lastOf(entries: readonly SheetEntry[], address: string, kind: EntryKind): SheetEntry | null {
   let last: SheetEntry | null = null;

@@ -1,9 +1,21 @@
 import type { SignalReading } from './signal-reading';
 import type { SettingValue } from '../profile';
+import type { TargetBy } from '../sheet';
 import type { UnitsWanted } from '../units';
 import type { Signature } from './handover-summary';
 import type { JobKind } from './job-kind';
 import type { RecordBodyOf } from './record-bodies';
+
+/** A target that a technician decides on: a value by hand, or none where it stays as found or is the plan's again. */
+export interface ChosenTarget {
+  readonly entryId: string;
+  readonly address: string;
+  readonly by: TargetBy;
+  readonly value: SettingValue | null;
+  readonly unit: string;
+  /** why: the customer reads it; by hand it cannot be empty */
+  readonly reason: string;
+}
 
 /** What a technician does within a job. Ids are made by the client, so that a write sent twice is one write. */
 export type CommandBodyOf<K extends JobKind> =
@@ -52,7 +64,14 @@ export type CommandBodyOf<K extends JobKind> =
         readonly unit: string;
         readonly reason: string;
       }[];
+      /** what was moved by hand in it: it stands beside the plan's own, which are never written over */
+      readonly hand?: readonly ChosenTarget[];
     }
+  | (ChosenTarget & {
+      /** a target by hand, as found, or the plan's again */
+      readonly kind: 'target.choose';
+      readonly jobId: string;
+    })
   | {
       readonly kind: 'proof.read';
       readonly jobId: string;

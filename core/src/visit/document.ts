@@ -95,6 +95,8 @@ export interface Job<Duty, Plate, Profile, Body> {
     readonly startedAt: string;
     readonly plannedFor: string;
     readonly actor: string;
+    /** begun to change a few settings, with no duty asked; it becomes a whole one with its first plan */
+    readonly small?: true;
   };
   readonly site: {
     readonly id: string;

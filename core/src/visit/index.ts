@@ -7,6 +7,7 @@ export { passedBy, patternsSeen, standsAs, VOIDED, voidedRevision } from './judg
 export { brokenOff, lastRecord, recordsOf } from './records';
 export { asItStood, asOf } from './as-of';
 export { allWritten, ENDINGS, withoutTakenBack } from './taken-back';
+export { isSmall } from './small';
 export { sheetRevision } from './sheet-revision';
 export { strokePoints } from './wire/signature';
 export { MOST_IN_JOB } from './bounds';

@@ -9,6 +9,7 @@ import { migration005 } from './migrations/005-whose-word';
 import { migration006 } from './migrations/006-due-in-a-stage';
 import { migration008 } from './migrations/008-put-right';
 import { migration009 } from './migrations/009-lists';
+import { migration010 } from './migrations/010-by-hand';
 import { migration007 } from './migrations/007-confirmed';
 
 /** Migrations in order. A new one is a new file and one line here; a landed one is never edited. */
@@ -22,6 +23,7 @@ export const MIGRATIONS = [
   migration007,
   migration008,
   migration009,
+  migration010,
 ];
 
 /** Names of the migrations that are behind a database; the table is the one that earlier versions wrote. */

@@ -83,6 +83,7 @@ export async function importJob(database: Database, file: JobFile, actor: string
     await models.jobs.create(
       {
         ...job,
+        small: job.small ? 1 : null,
         visitId: visit.get('id'),
         pumpId: pump.id,
         unitId: unit.id,

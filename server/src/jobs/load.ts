@@ -8,7 +8,7 @@ import {
   type ProofReading,
 } from '@barythm/core/visit';
 import type { AnyProfile, JobDocument, JobRecord, JobPlan } from '@barythm/core/families';
-import type { SheetEntry } from '@barythm/core/sheet';
+import type { SheetEntry, TargetBy } from '@barythm/core/sheet';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import type { Models, Row, TableName } from '../db';
 
@@ -57,6 +57,7 @@ interface Frame {
   readonly model: string;
   readonly serial: string;
   readonly plate: string;
+  readonly small: number | null;
   readonly profile: string | null;
   readonly profileHash: string;
   readonly handover: string | null;
@@ -65,7 +66,7 @@ interface Frame {
 }
 
 const FRAME = `
-  SELECT j.state, j.version, j.startedAt, j.plannedFor, j.actor, j.dutyBefore, j.lastLeft, j.earlier,
+  SELECT j.state, j.version, j.startedAt, j.plannedFor, j.actor, j.dutyBefore, j.lastLeft, j.earlier, j.small,
          s.id AS siteId, s.name AS siteName, s.place AS sitePlace, s.zone,
          p.id AS pumpId, p.tag, p.name AS pumpName, p.place AS pumpPlace, p.signalFrom,
          u.id AS unitId, u.model, u.serial, u.plate, f.body AS profile, f.hash AS profileHash, h.body AS handover,
@@ -112,7 +113,7 @@ export async function loadJob(
   const { state, version, startedAt, plannedFor, actor, signalFrom } = frame;
   const { tag, model, serial } = named;
   const document: JobDocument = {
-    job: { id, state, version, startedAt, plannedFor, actor },
+    job: { id, state, version, startedAt, plannedFor, actor, ...(frame.small ? { small: true } : {}) },
     site: { id: siteId, name: named.siteName, place: named.sitePlace, zone },
     pump: { id: pumpId, tag, name: named.pumpName, place: named.pumpPlace, signalFrom },
     unit: { id: unitId, model, serial, plate: JSON.parse(frame.plate) as JobDocument['unit']['plate'] },
@@ -124,8 +125,9 @@ export async function loadJob(
     instruments: await instrumentsOf(models, instruments === 'named' ? used : null, transaction),
     plans: plans.map((row) => without<JobPlan>(row, 'jobId')),
     entries: entries.map((row): SheetEntry => ({
-      ...without<SheetEntry>(row, 'jobId', 'confirmed'),
+      ...without<SheetEntry>(row, 'jobId', 'confirmed', 'by'),
       ...(row.confirmed ? { confirmed: true as const } : {}),
+      ...(row.by ? { by: row.by as TargetBy } : {}),
     })),
     records: records.map((row) => without<JobRecord>(row, 'jobId', 'kind')),
     readings: readings.map((row): ProofReading => {

@@ -79,7 +79,7 @@ class Visit {
       jobId: this.jobId,
       planId: v7(),
       duty: context.duty,
-      targets: plannedTargets(document.profile, planPool(context), POOL_REASONS, {}).map((target) => ({
+      targets: plannedTargets(document.profile, planPool(context), POOL_REASONS).map((target) => ({
         ...target,
         entryId: v7(),
       })),

@@ -30,6 +30,7 @@ export async function saveSince(
     fresh(document.entries, back?.entries).map((entry) => ({
       ...entry,
       confirmed: entry.confirmed ? 1 : null,
+      by: entry.by ?? null,
     })),
   );
   await add(

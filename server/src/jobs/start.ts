@@ -17,7 +17,7 @@ export async function startJob(
   command: Start,
   transaction: Transaction,
 ): Promise<void> {
-  const { jobId, pumpId, visitId, date } = command.body;
+  const { jobId, pumpId, visitId, date, small } = command.body;
   if (await models.jobs.findByPk(jobId, { transaction })) throw problems.exists('job');
   const pump = (await models.pumps.findByPk(pumpId, { transaction }))?.get() as Row | undefined;
   if (!pump) throw problems.notFound('pump', pumpId);
@@ -57,6 +57,7 @@ export async function startJob(
       lastLeft: believedOf(before, pump.reported as Reported),
       // what was measured belongs to the unit: another one in its place starts anew
       earlier: before && before.unit.id === unit.get('id') ? carriedOver(before) : [],
+      small: small ? 1 : null,
       profileId: unit.get('profileId'),
       profileVersion: unit.get('profileVersion'),
     },

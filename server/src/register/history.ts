@@ -1,7 +1,7 @@
 import type { PumpHistory } from '@barythm/contract/resources';
 import { inOrderOfWork, addressOf, parameterAt, wordsFor } from '@barythm/core/profile';
-import { rowsOf } from '@barythm/core/job';
-import { inForce, sameValue } from '@barythm/core/sheet';
+import { chosenWords, rowsOf } from '@barythm/core/job';
+import { inForce, sameValue, type SheetEntry } from '@barythm/core/sheet';
 import { siteDate } from '@barythm/core/time';
 import type { Database } from '../db';
 import { loadJob } from '../jobs';
@@ -88,7 +88,7 @@ function changesOf(job: JobDocument): PumpHistory['changes'] {
         .at(-1);
       const before = found?.value ?? job.lastLeft?.values[parameter.key] ?? null;
       if (sameValue(before, last.value)) return [];
-      const target = own.filter(({ kind, revision }) => kind === 'target' && revision < last.revision).at(-1);
+      const target = targetOf(entries, address, last.revision);
       const earlier = left.filter(({ value }) => !sameValue(value, last.value));
       return [
         {
@@ -102,11 +102,20 @@ function changesOf(job: JobDocument): PumpHistory['changes'] {
           to: wordsFor(parameter, last.value!),
           corrected: earlier.map(({ value }) => wordsFor(parameter, value!)),
           unit: parameter.unit ?? '',
-          reason: target?.reason ?? null,
+          reason: target?.by ? chosenWords(parameter, { chosen: target }) : (target?.reason ?? null),
         },
       ];
     })
     .sort((a, b) => a.recordedAt.localeCompare(b.recordedAt));
+}
+
+/** The target that a value was entered for: a technician's own where he chose one, else the plan's. */
+function targetOf(entries: readonly SheetEntry[], address: string, revision: number): SheetEntry | undefined {
+  const stood = entries.filter(
+    (entry) => entry.kind === 'target' && entry.address === address && entry.revision < revision,
+  );
+  const chosen = stood.filter(({ by }) => by !== undefined).at(-1);
+  return chosen && chosen.by !== 'plan' ? chosen : stood.filter(({ by }) => by === undefined).at(-1);
 }
 
 function sheetOf(job: JobDocument): PumpHistory['sheets'] {

@@ -144,7 +144,7 @@ describe('the plan', () => {
       });
     key('ArrowUp');
     expect(wordsOf('target-head')).toContain('3.4');
-    expect(wordsOf('target-head')).toContain('Set by hand in the plan.');
+    expect(wordsOf('target-head')).toContain('By hand: changed in the plan.');
     expect(wordsOf('pump-over')).toContain('0.2 m more than the duty needs');
     press('pump-undo');
     expect(wordsOf('target-head')).toContain('3.2');
@@ -153,7 +153,7 @@ describe('the plan', () => {
     stand(<CirculatorPlan />);
     type('point-head', '4.6');
     expect(wordsOf('target-head')).toContain('4.6');
-    expect(wordsOf('target-head')).toContain('Set by hand in the plan.');
+    expect(wordsOf('target-head')).toContain('By hand: changed in the plan.');
     type('point-head', '45');
     expect(wordsOf('pump-card')).toContain('This controller takes');
     expect(wordsOf('target-head')).not.toContain('45 m');

@@ -100,7 +100,7 @@ describe('the plan', () => {
       preventDefault: () => undefined,
     });
     expect(wordsOf('target-P20')).toContain('3.6');
-    expect(wordsOf('target-P20')).toContain('Set by hand in the plan.');
+    expect(wordsOf('target-P20')).toContain('By hand: changed in the plan.');
     press('pressure-undo');
     expect(wordsOf('target-P20')).toContain('3.7');
     type('point-P30', '39');

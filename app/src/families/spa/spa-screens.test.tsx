@@ -120,7 +120,7 @@ describe('the plan', () => {
   test('a row by hand, and back by its rule', () => {
     stand(<SpaPlan />, { ...DUTY, supply: { ...DUTY.supply, breaker_A: 32 } });
     press('match-choose-18');
-    expect(wordsOf('target-num')).toContain('Set by hand in the plan.');
+    expect(wordsOf('target-num')).toContain('By hand: changed in the plan.');
     expect(wordsOf('match-18')).toContain('Planned');
     press('rule-choose-none-high');
     expect(wordsOf('target-num')).toContain('6');

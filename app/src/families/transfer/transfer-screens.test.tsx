@@ -76,7 +76,7 @@ describe('the plan', () => {
     expect(wordsOf('target-least')).toContain('1470');
     expect(wordsOf('vessel-speeds')).toMatch(/Under 1397\srev\/min nothing moves/);
     type('point-least', '1200');
-    expect(wordsOf('target-least')).toContain('Set by hand in the plan.');
+    expect(wordsOf('target-least')).toContain('By hand: changed in the plan.');
     expect(screen.getByTestId('finding-LEV-01')).toBeTruthy();
   });
   test('both controls on the same slugs, the other one a tap away; why the steadier one would be warmer', () => {

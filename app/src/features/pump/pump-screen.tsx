@@ -63,10 +63,11 @@ function PumpBody({ pump }: { pump: PumpResource }) {
   const retired = pump.retiredOn ?? null;
   const lastStage = useLastStage(open?.id ?? '');
 
-  const start = (date: string, stage: 'as-found' | 'plan') => {
+  const start = (date: string, stage: 'as-found' | 'plan', small?: true) => {
     const jobId = newId();
+    const whole = { kind: 'job.start', jobId, pumpId: pump.id, visitId: newId(), date } as const;
     void outbox
-      .add({ kind: 'job.start', jobId, pumpId: pump.id, visitId: newId(), date }, 0)
+      .add(small ? { ...whole, small } : whole, 0)
       .then(() => router.navigate(`/job/${jobId}/${stage}`));
   };
 
@@ -146,6 +147,14 @@ function PumpBody({ pump }: { pump: PumpResource }) {
         <Words colour="quiet">{[pump.place, pump.profile.name].filter(Boolean).join(' · ')}</Words>
         <Words colour="quiet">{unitInWords(pump)}</Words>
         <View style={styles.links}>
+          {!retired && !open && (
+            <Button
+              kind="quiet"
+              label="Change settings"
+              testID="change-settings"
+              onPress={() => start(pump.today, 'plan', true)}
+            />
+          )}
           <Button
             kind="quiet"
             label="Run it on the bench"

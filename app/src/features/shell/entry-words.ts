@@ -25,6 +25,8 @@ function said(body: Command['body'], document: JobDocument | null): string {
         .join(', ')}${body.entries.length > 4 ? ', …' : ''}`;
     case 'plan.accept':
       return `a plan with ${body.targets.length} targets`;
+    case 'target.choose':
+      return `${labelOf(body.address, document)}, target ${CHOSEN[body.by]}${body.by === 'hand' ? `: ${typed({ ...body, raw: String(body.value) })}` : ''}`;
     case 'proof.read':
       return 'a reading of a signal point';
     case 'finding.decide':
@@ -35,6 +37,8 @@ function said(body: Command['body'], document: JobDocument | null): string {
       return recordWords(body.record);
   }
 }
+
+const CHOSEN = { hand: 'by hand', found: 'as found', plan: 'as planned' } as const;
 
 const column = (name: 'found' | 'left') => (name === 'found' ? 'as found' : 'as left');
 

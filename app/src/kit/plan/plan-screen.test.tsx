@@ -17,6 +17,8 @@ const work = (target: number) =>
     targets: [
       { address: 'drive/1/length', value: target, unit: '%', reason: 'As measured.', parameter: 'length' },
     ],
+    targetLines: [],
+    moved: {},
     values: {},
     settings: {},
     found: null,

@@ -1,5 +1,6 @@
 import { familyOf, readOnArrival, type FamilyKind } from '@barythm/core/families';
 import type { InputError } from '@barythm/core/input';
+import { parameterAt } from '@barythm/core/profile';
 import { memo, useDeferredValue, useEffect, useEffectEvent, useMemo, useState, type ReactNode } from 'react';
 import type { Part } from '@barythm/core/describe';
 import { newId } from '../../api/device';
@@ -9,9 +10,9 @@ import { Card } from '../../ui/card';
 import { useWide } from '../../ui/screen/layout';
 import { Words } from '../../ui/words/words';
 import { useJobScope } from '../job';
+import { OtherSettings, TargetList } from '../target';
 import { PlanFindings, PlanFrame } from './plan-frame';
 import { Still } from './still';
-import { TargetList } from './target-list';
 import type { DutyTyped } from './use-duty';
 import type { Planned } from './use-planned';
 
@@ -51,12 +52,19 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
   const accept = useEffectEvent(() => {
     setAccepting(false);
     if (!typed.duty || !work || open.length > 0) return;
+    const moved = Object.entries(work.moved).map(([address, choice]) => ({
+      ...choice,
+      entryId: newId(),
+      address,
+      unit: parameterAt(view.profile, address)?.unit ?? '',
+    }));
     const refused = write({
       kind: 'plan.accept',
       jobId,
       planId: newId(),
       duty: typed.duty as never,
       targets: work.targets.map((target) => ({ ...target, entryId: newId() })),
+      ...(moved.length > 0 ? { hand: moved } : {}),
     });
     setRefusal(refused);
     if (refused !== null) return;
@@ -71,7 +79,17 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
   const targets = calm && (
     <Still on={calm}>
       {() => (
-        <TargetList profile={view.profile} targets={calm.targets} before={calm.before} onReset={onReset} />
+        <>
+          <TargetList
+            lines={calm.targetLines}
+            before={calm.before}
+            values={calm.values}
+            judge={calm.judge}
+            none="No setting of this pump can meet the duty; see the findings."
+            onReset={onReset}
+          />
+          <OtherSettings listed={calm.targetLines} before={calm.before} values={calm.values} />
+        </>
       )}
     </Still>
   );

@@ -1,7 +1,16 @@
 import { groundOf, type Family, type FamilyKind, type ViewOf } from '@barythm/core/families';
 import { bySeverity, type Finding } from '@barythm/core/findings';
 import { InputError } from '@barythm/core/input';
-import { plannedTargets, type PlannedTarget } from '@barythm/core/job';
+import {
+  type Choices,
+  choicesOf,
+  type Judge,
+  movedByHand,
+  type PlannedTarget,
+  plannedTargets,
+  type TargetLine,
+  targetLines,
+} from '@barythm/core/job';
 import type { SettingValue, SettingValues } from '@barythm/core/profile';
 import { keyOf } from '@barythm/core/sheet';
 import { useMemo } from 'react';
@@ -13,7 +22,12 @@ export const NOTHING_MOVED: ByHand = {};
 /** What a duty leads to on the pump that is looked at. */
 export interface Planned<K extends FamilyKind> {
   readonly context: K['context'];
+  /** the plan's own */
   readonly targets: readonly PlannedTarget[];
+  /** the same with what was chosen in their place, by hand or as found */
+  readonly targetLines: readonly TargetLine[];
+  /** what was moved on a picture, as it stands on the sheet once the plan is agreed */
+  readonly moved: Choices;
   /** what the controller would hold with these targets */
   readonly values: SettingValues;
   /** the same in the field's terms, and those that were found; null where nothing was read */
@@ -21,6 +35,7 @@ export interface Planned<K extends FamilyKind> {
   readonly found: K['settings'] | null;
   /** what is believed to be in the controller; null where nothing is known of it */
   readonly before: SettingValues | null;
+  readonly judge: Judge;
   readonly findings: { readonly found: readonly Finding[]; readonly target: readonly Finding[] };
 }
 
@@ -40,6 +55,7 @@ function groundwork<K extends FamilyKind>(family: Family<K>, view: ViewOf<K>, du
     before,
     found: before && family.understand(profile, plate, before),
     plan: family.plan(context),
+    chosen: choicesOf(view.rows),
     onFound: before ? family.check(context, 'found', before) : [],
   };
 }
@@ -47,21 +63,26 @@ function groundwork<K extends FamilyKind>(family: Family<K>, view: ViewOf<K>, du
 /** The plan with what was moved by hand: fast enough for every frame of a drag. */
 function withByHand<K extends FamilyKind>(
   family: Family<K>,
-  { context, before, found, plan, onFound }: ReturnType<typeof groundwork<K>>,
+  { context, before, found, plan, chosen, onFound }: ReturnType<typeof groundwork<K>>,
   byHand: ByHand,
 ): Planned<K> {
-  const targets = plannedTargets(context.profile, plan, family.reasons, byHand);
+  const targets = plannedTargets(context.profile, plan, family.reasons);
+  const moved = movedByHand(byHand, targets);
+  const lines = targetLines(context.profile, targets, { ...chosen, ...moved });
   const values: Record<string, SettingValue | undefined> = { ...plan.values };
-  for (const target of targets) values[keyOf(target.address)] = target.value;
+  for (const { address, value } of lines) values[keyOf(address)] = value ?? context.inForce[keyOf(address)];
   const target = bySeverity(family.checkPlan(context, { ...plan, values }));
   const { profile, plate } = context;
   return {
     context,
     targets,
+    targetLines: lines,
+    moved,
     values,
     settings: family.understand(profile, plate, values),
     found,
     before,
+    judge: (column) => family.check(context, 'target', column),
     findings: { found: onFound, target },
   };
 }

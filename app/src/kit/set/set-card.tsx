@@ -1,4 +1,4 @@
-import { owedNeighbours } from '@barythm/core/job';
+import { chosenWords, owedNeighbours } from '@barythm/core/job';
 import { addressOf, type Parameter } from '@barythm/core/profile';
 import { sameValue, type SheetRow } from '@barythm/core/sheet';
 import { StyleSheet, View } from 'react-native';
@@ -8,6 +8,7 @@ import { SPACE } from '../../ui/theme';
 import { TriadName } from '../../ui/words/triad';
 import { Words } from '../../ui/words/words';
 import { TakeBack, useJobScope } from '../job';
+import { ChangeTarget } from '../target';
 import { Neighbours } from './neighbours';
 import { ReadBack } from './read-back';
 import { EntryText, ValueText } from '../value';
@@ -68,9 +69,24 @@ export function SetCard({ row, parameter, left, onDone }: SetCardProps) {
             <Mistyped row={row} parameter={parameter} />
           </View>
         )}
+        <TargetWhy row={row} parameter={parameter} />
         {owed.length > 0 ? <Neighbours owed={owed} /> : <ReadBack parameter={parameter} onDone={onDone} />}
       </Card>
     </About>
+  );
+}
+
+/** Why the target is a technician's own, and the way to change it without leaving the card. */
+function TargetWhy({ row, parameter }: Pick<SetCardProps, 'row' | 'parameter'>) {
+  return (
+    <>
+      {row.chosen && (
+        <Words bold size="small" colour="ochre" testID="set-chosen">
+          {chosenWords(parameter, row)}
+        </Words>
+      )}
+      <ChangeTarget row={row} parameter={parameter} />
+    </>
   );
 }
 

@@ -15,6 +15,7 @@ import type { CirculatorKind } from './kind';
 import { planCirculator } from './plan/plan';
 import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
+import { PROVES } from './proof/proves';
 import { judgeCheck } from './proof/patterns';
 import { contextOf } from './settings/context';
 import { CIRCULATOR_ROLE_WORDS } from './settings/role-words';
@@ -64,6 +65,7 @@ export const circulatorFamily = defineFamily<CirculatorKind>({
   arrival,
   proof: {
     checks: proofChecks,
+    proves: PROVES,
     judge: judgeCheck,
   },
   bench: {

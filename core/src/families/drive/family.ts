@@ -16,6 +16,7 @@ import type { DriveKind } from './kind';
 import { planDrive } from './plan/plan';
 import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
+import { PROVES } from './proof/proves';
 import { judgeCheck } from './proof/patterns';
 import { contextOf } from './settings/context';
 import { gasHistory } from './settings/gas';
@@ -73,6 +74,7 @@ export const driveFamily = defineFamily<DriveKind>({
   arrival,
   proof: {
     checks: proofChecks,
+    proves: PROVES,
     judge: judgeCheck,
   },
   // the gas that was measured last counts until it is measured again

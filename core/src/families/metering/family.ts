@@ -20,6 +20,7 @@ import { planMetering } from './plan/plan';
 import { heldRoles } from './plan/held';
 import { measuredHistory } from './proof/calibration';
 import { proofChecks } from './proof/checks';
+import { PROVES } from './proof/proves';
 import { judgedReadings, patternsOf, pointsLeft, voidedSince } from './proof/judged-readings';
 import { contextOf } from './settings/context';
 import { METERING_ROLE_WORDS } from './settings/role-words';
@@ -70,6 +71,7 @@ export const meteringFamily = defineFamily<MeteringKind>({
   arrival,
   proof: {
     checks: proofChecks,
+    proves: PROVES,
     // a comparison on arrival comes before there is a duty, and may pump all the same
     unaskedPumps: true,
     readings: judgedReadings,

@@ -17,6 +17,7 @@ import type { PoolKind } from './kind';
 import { planPool } from './plan/plan';
 import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
+import { PROVES } from './proof/proves';
 import { judgeCheck, patternsOf, voidedSince } from './proof/patterns';
 import { contextOf } from './settings/context';
 import { POOL_ROLE_WORDS } from './settings/role-words';
@@ -71,6 +72,7 @@ export const poolFamily = defineFamily<PoolKind>({
   refuse,
   proof: {
     checks: proofChecks,
+    proves: PROVES,
     judge: judgeCheck,
     voidedSince,
     patterns: patternsOf,

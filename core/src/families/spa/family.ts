@@ -20,6 +20,7 @@ import type { SpaKind } from './kind';
 import { planSpa } from './plan/plan';
 import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
+import { PROVES } from './proof/proves';
 import { judgeCheck } from './proof/patterns';
 import { numberChanges } from './settings/change-steps';
 import { contextOf } from './settings/context';
@@ -84,6 +85,7 @@ export const spaFamily = defineFamily<SpaKind>({
   arrival,
   proof: {
     checks: proofChecks,
+    proves: PROVES,
     judge: judgeCheck,
   },
   earlier: seenInside,

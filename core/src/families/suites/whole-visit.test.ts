@@ -1,46 +1,15 @@
 import { gateOfHandover, gateOfSet, offeredChecks } from '../../job';
 import { Walk } from '../../job/testing/walk.fixtures';
-import {
-  applies,
-  expectedOf,
-  faultOf,
-  inOrderOfWork,
-  isTapped,
-  movesByItself,
-  parameterAt,
-  type Parameter,
-  type SettingValue,
-} from '../../profile';
+import { applies, faultOf, inOrderOfWork, movesByItself, parameterAt } from '../../profile';
 import { openRows } from '../../sheet';
-import { familyOf, type AnyProfile } from '../index';
+import { familyOf } from '../index';
+import { delivered } from './delivered.fixtures';
 import { SHIPPED } from './shipped.fixtures';
 
 /**
  * Every controller that ships, on every usual pump of its family: found as it is delivered, planned, set, proved and handed over. What is
  * fixed in it, only looked at, behind a link or a code, or settled two at a time must not stand in the way of that.
  */
-
-/** What a setting shows on a controller as it is delivered; a lamp what it must show then. */
-function deliveredValue(parameter: Parameter, values: Record<string, SettingValue>): SettingValue {
-  const { options = [], type, least } = parameter;
-  const expected = parameter.seen === undefined ? null : expectedOf(parameter, values);
-  if (expected !== null) return expected;
-  if (parameter.default !== undefined) return parameter.default;
-  if (isTapped(parameter)) return options[0].value;
-  if (type === 'text') return 'A1';
-  if (type === 'days') return '1234567';
-  return typeof least === 'number' ? least : 0;
-}
-
-function delivered(profile: AnyProfile): Record<string, SettingValue> {
-  const values: Record<string, SettingValue> = {};
-  const parameters = inOrderOfWork(profile);
-  for (const parameter of parameters) values[parameter.key] = deliveredValue(parameter, values);
-  // lamps hang on settings that may stand after them
-  for (const parameter of parameters.filter(({ seen }) => seen !== undefined))
-    values[parameter.key] = deliveredValue(parameter, values);
-  return values;
-}
 
 const VISITS = SHIPPED.flatMap((profile) =>
   familyOf(profile.family)

@@ -16,6 +16,7 @@ import type { TransferKind } from './kind';
 import { planTransfer } from './plan/plan';
 import { heldRoles } from './plan/held';
 import { proofChecks } from './proof/checks';
+import { PROVES } from './proof/proves';
 import { contextOf } from './settings/context';
 import { TRANSFER_ROLE_WORDS } from './settings/role-words';
 import { levelUnitFault, ROLES_OF_CONTROL, TRANSFER_TABLE } from './settings/roles';
@@ -68,6 +69,7 @@ export const transferFamily = defineFamily<TransferKind>({
   arrival,
   proof: {
     checks: proofChecks,
+    proves: PROVES,
   },
   due: dueOf,
   bench: {

@@ -11,6 +11,7 @@ import {
   type HandoverSetting,
   type HandoverSummary,
   type LastLeft,
+  isSmall,
   lastRecord,
   recordsOf,
   standsAs,
@@ -19,8 +20,11 @@ import { clockWords } from '../arrival/clock';
 import { originOf } from '../believed';
 import { isUntouched } from '../gates';
 import { offeredChecks } from '../proof/offered-checks';
+import { pointsAsked } from '../proof/left-to-enter';
 import { seenKey } from '../proof/seen-checks';
 import { RESETS } from '../arrival/on-arrival';
+import { chosenWords } from '../sheet/chosen-words';
+import { isJudged, judgeOf } from '../sheet/judging';
 import { changedLines } from './changed-lines';
 import { leavesOf } from './leaves';
 import { takenBackLines } from './taken-back-lines';
@@ -43,7 +47,7 @@ export function freezeHandover(
   const { units = 'metric' } = command;
   const summary = inWordsFor(units, (): HandoverSummary => {
     const view = viewJob(document, today);
-    const day = dayOf(view);
+    const day = isSmall(document) ? null : dayOf(view);
     const summary = summarise(view);
     const first = day === null ? summary.blocks.first : [...summary.blocks.first, day];
     return { ...summary, blocks: { ...summary.blocks, first }, leaves: leavesOf(view) };
@@ -68,11 +72,10 @@ export function summarise(view: JobView): HandoverSummary {
   const automatic =
     lastRecord(document, 'automatic') !== null && !view.findings.job.some((f) => f.code === 'ANY-03');
   const { handOver } = familyOf(view.family);
-  const { first, behind, tried, proof } = handOver.part(view);
-  // what is fixed in the controller was left by nobody
-  const settings = view.parameters
-    .filter(({ fixed }) => !fixed)
-    .map((parameter) => settingOf(parameter, view));
+  const { tried, proof, ...pages } = handOver.part(view);
+  // a few settings fit on one page: what the pump is for is on the paper of its whole job
+  const { first, behind } = isSmall(document) ? { first: [], behind: [] } : pages;
+  const settings = printedOf(view).map((parameter) => settingOf(parameter, view));
   return {
     formatVersion: 2,
     siteDate: view.today,
@@ -97,7 +100,7 @@ export function summarise(view: JobView): HandoverSummary {
       recordedAt: record.recordedAt,
     })),
     notTried: notTried(view),
-    facts: handOver.facts(view),
+    facts: isSmall(document) ? [] : handOver.facts(view),
     messages: messagesWords(document),
     resets: recordsOf(document, 'reset').map(({ body, recordedAt }) => ({
       what: RESETS[body.what],
@@ -110,6 +113,16 @@ export function summarise(view: JobView): HandoverSummary {
   };
 }
 
+/** What stands on the sheet that is handed over: what is fixed in the controller was left by nobody; of a few settings, those alone. */
+function printedOf({ parameters, document, rows }: JobView): readonly Parameter[] {
+  const set = parameters.filter(({ fixed }) => !fixed);
+  if (!isSmall(document)) return set;
+  const touched = new Set(
+    rows.filter((row) => row.found || row.left || row.chosen).map(({ address }) => address),
+  );
+  return set.filter((parameter) => touched.has(addressOf(parameter)));
+}
+
 /** Said first of all where nothing was done: the paper must not look like one of a serviced pump. */
 function lookedAt(document: JobDocument): Pick<HandoverSummary, 'lookedAtOnly'> {
   const record = lastRecord(document, 'looked-at');
@@ -119,7 +132,7 @@ function lookedAt(document: JobDocument): Pick<HandoverSummary, 'lookedAtOnly'> 
 /** What was offered to be tried and was not: a paper that says “1 tried” must say of how many. */
 function notTried(view: JobView): string[] {
   const tried = new Set(view.checks.filter(({ voided }) => !voided).map(({ check }) => check.key));
-  const points = familyOf(view.family).proof.pointsLeft(view);
+  const points = pointsAsked(view);
   return [
     ...(points.length === 0 ? [] : [`Signal points: ${points.join(', ')}`]),
     ...offeredChecks(view)
@@ -162,8 +175,18 @@ function settingOf(parameter: Parameter, view: JobView): HandoverSetting {
       ? seenLast(view, parameter)
       : leftOf(row, view.document.lastLeft, parameter)),
     changed: Boolean(left && !sameValue(left.value, row?.found?.value)),
-    reason: row?.target?.reason ?? null,
+    ...(row?.chosen ? { targetBy: row.chosen.by === 'hand' ? ('hand' as const) : ('found' as const) } : {}),
+    reason: row?.chosen ? chosenLine(parameter, row, view) : (row?.target?.reason ?? null),
   };
+}
+
+/** Why a target is a technician's own; where no check judges such a value, the paper says so. */
+function chosenLine(parameter: Parameter, row: SheetRow, { family, context, values }: JobView): string {
+  const words = chosenWords(parameter, row);
+  const judge = judgeOf(familyOf(family), context);
+  return row.chosen?.by === 'hand' && !isJudged(parameter, values.planned, judge)
+    ? `${words} Judged by no check.`
+    : words;
 }
 
 /** A lamp shows what it shows now, and not what it showed on arrival: as it was seen last, where somebody looked again. */

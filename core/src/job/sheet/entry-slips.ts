@@ -96,7 +96,9 @@ export function entrySlips(profile: Profile, rows: readonly SheetRow[], entries:
 
 /** An entry that read back as found, whether or not it was put right later. */
 function everFailed(row: SheetRow, entries: Entries): boolean {
-  const targets = entries.filter((entry) => entry.kind === 'target' && entry.address === row.address);
+  const targets = entries.filter(
+    ({ kind, address, value }) => kind === 'target' && address === row.address && value !== null,
+  );
   if (!targets.some((target) => !sameValue(target.value, row.found?.value))) return false;
   return entries.some(
     (entry) =>

@@ -44,6 +44,8 @@ export function clashIn(document: JobDocument, command: JobCommand): Clash | nul
           }
         : null;
     }
+    case 'target.choose':
+      return chosenClash(document, since, body);
     case 'finding.decide':
       return decisionClash(document, since, body);
     case 'job.hand-over':
@@ -68,6 +70,8 @@ export function holdsAlready(document: JobDocument, body: JobCommandBody): boole
       return has('records', body.recordId);
     case 'plan.accept':
       return document.plans.some(({ id }) => id === body.planId);
+    case 'target.choose':
+      return has('entries', body.entryId);
     case 'proof.read':
       return has('readings', body.readingId);
     case 'finding.decide':
@@ -98,6 +102,26 @@ function enteredClash(
   }
   return null;
 }
+
+/** Two who choose a target for one setting. */
+function chosenClash(
+  document: JobDocument,
+  since: number,
+  mine: Extract<JobCommandBody, { kind: 'target.choose' }>,
+): Clash | null {
+  const theirs = document.entries.findLast(
+    ({ revision, by, address }) => revision > since && by !== undefined && address === mine.address,
+  );
+  if (!theirs || (theirs.by === mine.by && sameValue(theirs.value, mine.value))) return null;
+  const parameter = parameterAt(document.profile, mine.address);
+  const words = ({ by, value }: { by?: SheetEntry['by']; value: SheetEntry['value'] }) =>
+    by === 'hand' && value !== null && parameter ? wordsFor(parameter, value) : BY_WORDS[by ?? 'plan'];
+  return {
+    words: `${parameter?.label ?? mine.address}: ${who(document, theirs)} chose ${words(theirs)} as its target; yours is ${words(mine)}.`,
+  };
+}
+
+const BY_WORDS = { hand: 'a value by hand', found: 'what was found', plan: 'the plan’s' } as const;
 
 function recordClash(document: JobDocument, since: number, mine: RecordBody): Clash | null {
   const again = confirmedAgain(document, since, mine);

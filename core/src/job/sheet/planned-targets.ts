@@ -18,26 +18,16 @@ export interface PlanTargets {
   }[];
 }
 
-/**
- * A plan's targets as they go on the sheet, each with its reason in words from the family's book. What was moved by hand in
- * the plan keeps its own value and says so.
- */
+/** A plan's targets as they go on the sheet, each with its reason in words from the family's book. */
 export function plannedTargets(
   profile: Profile,
   plan: PlanTargets,
   reasons: Readonly<Record<string, string>>,
-  byHand: Readonly<Record<string, SettingValue>>,
 ): PlannedTarget[] {
-  return plan.targets.map((target) => {
-    const moved = byHand[target.address];
-    const changed = moved !== undefined && moved !== target.value;
-    return {
-      address: target.address,
-      value: changed ? moved : target.value,
-      unit: parameterAt(profile, target.address)?.unit ?? '',
-      reason: changed
-        ? reasons.hand
-        : fill(reasons[target.reason.text], target.reason.values, presentReader()),
-    };
-  });
+  return plan.targets.map(({ address, value, reason }) => ({
+    address,
+    value,
+    unit: parameterAt(profile, address)?.unit ?? '',
+    reason: fill(reasons[reason.text], reason.values, presentReader()),
+  }));
 }

@@ -120,7 +120,7 @@ export class Writer {
 
   plan(): this {
     const { context } = meteringView(this.document);
-    const targets = plannedTargets(MOTOR, planMetering(context!), REASONS, {});
+    const targets = plannedTargets(MOTOR, planMetering(context!), REASONS);
     return this.write({
       kind: 'plan.accept',
       jobId: 'job-1',

@@ -95,7 +95,7 @@ export class PoolWriter {
       jobId: 'job-1',
       planId: `p-${this.count}`,
       duty: context!.duty,
-      targets: plannedTargets(this.document.profile, plan, POOL_REASONS, {}).map((target, i) => ({
+      targets: plannedTargets(this.document.profile, plan, POOL_REASONS).map((target, i) => ({
         ...target,
         entryId: `t-${this.count}-${i}`,
       })),

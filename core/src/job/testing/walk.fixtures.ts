@@ -8,9 +8,9 @@ import {
   type RecordBody,
 } from '../../families';
 import { fingerprintOf, type Finding } from '../../findings';
-import { addressOf, contentHash, type SettingValue } from '../../profile';
+import { addressOf, contentHash, parameterAt, type SettingValue } from '../../profile';
 import type { CheckBody, FiguresRead, ProofCheck } from '../../proof';
-import { stateOf } from '../../sheet';
+import { stateOf, type TargetBy } from '../../sheet';
 import { applyCommand } from '../apply';
 import { benchDay } from '../bench/bench';
 import { refusalOf } from '../refusals';
@@ -26,6 +26,12 @@ export interface Sample {
   readonly found: Readonly<Record<string, SettingValue | undefined>>;
 }
 
+/** A job on it as it begins: of a few settings, where that is said; on a pump whose duty nobody knows, where it is null. */
+interface Begun extends Omit<Sample, 'found' | 'duty'> {
+  readonly duty: Duty | null;
+  readonly small?: true;
+}
+
 export const TODAY = '2026-11-24';
 
 /** A technician who does a whole job on a pump of any family, asking its family alone what there is to do. */
@@ -33,7 +39,7 @@ export class Walk {
   document: JobDocument;
   private count = 0;
 
-  constructor({ profile, duty, plate }: Omit<Sample, 'found'>) {
+  constructor({ profile, duty, plate, small }: Begun) {
     this.document = {
       job: {
         id: 'job-1',
@@ -42,6 +48,7 @@ export class Walk {
         startedAt: '2026-11-24T08:00:00.000Z',
         plannedFor: TODAY,
         actor: 'Technician 1',
+        ...(small ? { small } : {}),
       },
       site: { id: 'site-1', name: 'A site', place: 'Skerrow', zone: 'Atlantic/Faroe' },
       pump: { id: 'pump-1', tag: 'A-1', name: 'A pump', place: 'A room', signalFrom: null },
@@ -114,10 +121,12 @@ export class Walk {
       this.record({ kind: 'clock', error_min: 0, setRight: false, reason: null });
   }
 
-  /** Records every setting as found; what the sample does not hold could not be read. */
-  found(values: Sample['found']): void {
+  /** Records every setting as found, or those of some addresses; what the sample does not hold could not be read. */
+  found(values: Sample['found'], addresses?: readonly string[]): void {
     // what is fixed nobody reads
-    const read = this.view.parameters.filter(({ fixed }) => !fixed);
+    const read = this.view.parameters.filter(
+      (parameter) => !parameter.fixed && (addresses?.includes(addressOf(parameter)) ?? true),
+    );
     const entries = read.map((parameter) => {
       const value = values[parameter.key] ?? null;
       const raw = String(value ?? '');
@@ -131,13 +140,27 @@ export class Walk {
   plan(): void {
     const { context, document } = this.view;
     if (!context) throw new Error('There is no duty to plan for.');
-    const targets = plannedTargets(document.profile, this.family.plan(context), this.family.reasons, {});
+    const targets = plannedTargets(document.profile, this.family.plan(context), this.family.reasons);
     this.write({
       kind: 'plan.accept',
       jobId: 'job-1',
       planId: this.id(),
       duty: context.duty,
       targets: targets.map((target) => ({ ...target, entryId: this.id() })),
+    });
+  }
+
+  /** Chooses the target of a setting: by hand where a value is given, else as found or the plan's again. */
+  choose(address: string, value: SettingValue | null, reason = 'Try-out', by?: TargetBy): void {
+    this.write({
+      kind: 'target.choose',
+      jobId: 'job-1',
+      entryId: this.id(),
+      address,
+      by: by ?? (value === null ? 'found' : 'hand'),
+      value,
+      unit: parameterAt(this.document.profile, address)?.unit ?? '',
+      reason,
     });
   }
 

@@ -60,6 +60,8 @@ export const settingSchema = z
     /** where nobody read it on this visit */
     foundBy: z.enum(CONFIRMED).optional(),
     changed: z.boolean(),
+    /** a technician's own: a value by hand, or left as found against the plan; left out where the plan counts */
+    targetBy: z.enum(['hand', 'found']).optional(),
     reason: z.string().nullable(),
   })
   .strict();

@@ -63,7 +63,7 @@ export class MeteringDemo extends DemoJob {
       jobId: this.jobId,
       planId: this.id('plan'),
       duty,
-      targets: plannedTargets(document.profile, plan, REASONS, {}).map((target, i) => ({
+      targets: plannedTargets(document.profile, plan, REASONS).map((target, i) => ({
         ...target,
         entryId: `${this.id('target')}-${i}`,
       })),

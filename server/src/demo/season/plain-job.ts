@@ -36,12 +36,9 @@ export class PlainDemo extends DemoJob {
       jobId: this.jobId,
       planId: this.id('plan'),
       duty,
-      targets: plannedTargets(
-        document.profile,
-        family.plan(context as FamilyContext),
-        family.reasons,
-        {},
-      ).map((target, i) => ({ ...target, entryId: `${this.id('target')}-${i}` })),
+      targets: plannedTargets(document.profile, family.plan(context as FamilyContext), family.reasons).map(
+        (target, i) => ({ ...target, entryId: `${this.id('target')}-${i}` }),
+      ),
     });
   }
 

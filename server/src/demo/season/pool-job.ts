@@ -52,7 +52,7 @@ export class PoolDemo extends DemoJob {
       jobId: this.jobId,
       planId: this.id('plan'),
       duty,
-      targets: plannedTargets(document.profile, plan, POOL_REASONS, {}).map((target, i) => ({
+      targets: plannedTargets(document.profile, plan, POOL_REASONS).map((target, i) => ({
         ...target,
         entryId: `${this.id('target')}-${i}`,
       })),

@@ -39,6 +39,6 @@ test('another ratio is taken by a tap: factor and stroke length move together, a
   press(other);
   expect(screen.getByTestId('reset-hand')).toBeTruthy();
   press('agree-plan');
-  const byHand = job.view().rows.filter(({ target }) => target?.reason === 'Set by hand in the plan.');
+  const byHand = job.view().rows.filter(({ chosen }) => chosen?.by === 'hand');
   expect(byHand.length).toBeGreaterThanOrEqual(1);
 });

@@ -164,7 +164,7 @@ export function ProgramsCard({ work, moved, onMove }: ProgramsCardProps) {
             {moved && (
               <Button
                 kind="quiet"
-                label="As worked out"
+                label="As calculated"
                 testID="programs-reset"
                 onPress={() => {
                   undo.keep();

@@ -1,5 +1,5 @@
 import { leftAsFound } from '@barythm/core/job';
-import { lastRecord } from '@barythm/core/visit';
+import { isSmall, lastRecord } from '@barythm/core/visit';
 import { screensOf } from '../../../families/registry';
 import { FindingList } from '../../../kit/findings';
 import { Heading, Words } from '../../../ui/words/words';
@@ -21,17 +21,19 @@ export function AsFoundStage() {
   const { document } = view;
   const { Before, Opened, After, Work } = screensOf(view.family).found ?? {};
   const identified = lastRecord(document, 'identify')?.id ?? 'new';
+  const small = isSmall(document);
   const counted = view.rows.filter((row) => row.found).length;
   return (
     <StageFrame
       stage="as-found"
       action={
         <ForwardButton
-          to="the plan"
+          // the few settings of a small job were chosen before
+          to={small ? 'Set' : 'the plan'}
           left={document.handover ? 0 : leftAsFound(view)}
           still="still to record"
-          testID="to-plan"
-          onPress={() => go('plan')}
+          testID={small ? 'to-set' : 'to-plan'}
+          onPress={() => go(small ? 'set' : 'plan')}
         />
       }
       aside={
@@ -53,20 +55,28 @@ export function AsFoundStage() {
       }
     >
       {/* what takes a running pump and its power is read before it is locked off */}
-      <ReadingsCard />
+      {!small && <ReadingsCard />}
       <MakeSafeCard />
       <PlateCard key={identified} />
-      {Before && <Before />}
+      {Before && !small && <Before />}
       <FoundSheet />
-      {document.profile.behaviours.hasClock && <ClockCard />}
-      <MessagesCard />
-      {After && <After />}
-      <FirstCard />
+      {!small && (
+        <>
+          {document.profile.behaviours.hasClock && <ClockCard />}
+          <MessagesCard />
+          {After && <After />}
+          <FirstCard />
+        </>
+      )}
       {/* from here displays are dead, and what needs hands or an open cabinet is done */}
       <LockOffCard />
-      {Opened && <Opened />}
-      {Work && <Work />}
-      <LaterCards />
+      {!small && (
+        <>
+          {Opened && <Opened />}
+          {Work && <Work />}
+          <LaterCards />
+        </>
+      )}
       <PowerBackCard />
       <CancelCard />
     </StageFrame>

@@ -6,7 +6,10 @@ import {
   type Parameter,
   type SettingValues,
 } from '@barythm/core/profile';
+import { type JobView, rewrittenNext } from '@barythm/core/job';
+import { keyOf } from '@barythm/core/sheet';
 import { dateInWords } from '@barythm/core/time';
+import { isSmall } from '@barythm/core/visit';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { screensOf } from '../../../families/registry';
@@ -37,8 +40,15 @@ export function FoundSheet() {
   const apart = screensOf(view.family).found?.apart?.(view.profile);
   const isFound = (parameter: Parameter) =>
     Boolean(rows.find((row) => row.address === addressOf(parameter))?.found);
+  // of a job of a few settings those that change, and what their change puts back; the rest for whoever asks
+  const [wholly, setWholly] = useState(false);
+  const few = isSmall(document) && !wholly ? fewOf(view) : null;
   const parameters = view.parameters.filter(
-    (one) => one.group !== apart && !one.fixed && (isThere(profile, one, values.found) || isFound(one)),
+    (one) =>
+      one.group !== apart &&
+      !one.fixed &&
+      (isThere(profile, one, values.found) || isFound(one)) &&
+      (few === null || few.has(addressOf(one)) || isFound(one)),
   );
   const recorded = parameters.filter(isFound).length;
   const unread = parameters.filter((parameter) => !isFound(parameter));
@@ -104,8 +114,26 @@ export function FoundSheet() {
               </FoundMenu>
             );
           })}
-      <Fixed parameters={view.parameters.filter(({ fixed }) => fixed)} />
+      {few === null && <Fixed parameters={view.parameters.filter(({ fixed }) => fixed)} />}
+      {few !== null && !document.handover && (
+        <Button
+          kind="quiet"
+          label="Read other settings too"
+          testID="found-all"
+          onPress={() => setWholly(true)}
+        />
+      )}
     </Card>
+  );
+}
+
+/** Addresses of the settings that a job of a few is about. */
+function fewOf({ profile, rows }: JobView): ReadonlySet<string> {
+  const rewritten = rewrittenNext(profile, rows);
+  return new Set(
+    rows
+      .filter(({ address, chosen }) => chosen !== undefined || rewritten.has(keyOf(address)))
+      .map(({ address }) => address),
   );
 }
 

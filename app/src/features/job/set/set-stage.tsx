@@ -134,7 +134,10 @@ export function SetStage() {
         </Card>
       )}
       {guided?.After && <guided.After />}
-      <SetSummary onAgain={gate.length === 0 && !document.handover ? setAgain : null} />
+      <SetSummary
+        onAgain={gate.length === 0 && !document.handover ? setAgain : null}
+        entering={next?.address ?? null}
+      />
       {gate.length === 0 && changed.length > 0 && !document.handover && <BreakOff openCount={open.length} />}
     </StageFrame>
   );

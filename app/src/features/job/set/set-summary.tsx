@@ -1,3 +1,4 @@
+import { chosenWords } from '@barythm/core/job';
 import { parameterAt } from '@barythm/core/profile';
 import { stateOf, type RowState } from '@barythm/core/sheet';
 import { StyleSheet, View } from 'react-native';
@@ -7,6 +8,7 @@ import { SPACE, usePalette, type Colour } from '../../../ui/theme';
 import { TriadName, TriadSign } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
 import { TakeBack, useJobScope } from '../../../kit/job';
+import { ChangeTarget } from '../../../kit/target';
 import { EntryText } from '../../../kit/value';
 
 const STATE: Record<RowState, { words: string; colour: Colour }> = {
@@ -18,10 +20,17 @@ const STATE: Record<RowState, { words: string; colour: Colour }> = {
 };
 
 /** The sheet in its three columns, and what is still open. */
-export function SetSummary({ onAgain }: { onAgain: ((address: string) => void) | null }) {
+export function SetSummary({
+  onAgain,
+  entering,
+}: {
+  readonly onAgain: ((address: string) => void) | null;
+  /** the setting whose card stands open */
+  readonly entering: string | null;
+}) {
   const { view } = useJobScope();
   const palette = usePalette();
-  const rows = view.rows.filter((row) => row.target || row.left);
+  const rows = view.rows.filter((row) => row.target || row.left || row.chosen);
   if (rows.length === 0) return null;
   return (
     <Card title="Settings sheet" testID="sheet">
@@ -62,15 +71,26 @@ export function SetSummary({ onAgain }: { onAgain: ((address: string) => void) |
                 </View>
               ))}
             </View>
-            {onAgain && row.left && (
+            {row.chosen && (
+              <Words size="small" bold colour="ochre" testID={`chosen-${parameter.key}`}>
+                {chosenWords(parameter, row)}
+              </Words>
+            )}
+            {onAgain && (
               <ButtonRow>
-                <Button
-                  kind="quiet"
-                  label="Enter again"
-                  testID={`again-${parameter.key}`}
-                  onPress={() => onAgain(row.address)}
-                />
-                <TakeBack id={row.left.id} of={parameter.label} testID={`slip-${parameter.key}`} />
+                {row.left && (
+                  <>
+                    <Button
+                      kind="quiet"
+                      label="Enter again"
+                      testID={`again-${parameter.key}`}
+                      onPress={() => onAgain(row.address)}
+                    />
+                    <TakeBack id={row.left.id} of={parameter.label} testID={`slip-${parameter.key}`} />
+                  </>
+                )}
+                {/* the card above has its own */}
+                {row.address !== entering && <ChangeTarget row={row} parameter={parameter} />}
               </ButtonRow>
             )}
           </View>

@@ -57,5 +57,4 @@ export const CIRCULATOR_REASONS = {
   'speed.duty': 'The smallest step of speed that carries {flow} at {head}.',
   'after-cut.resume': 'Circulation goes on by itself.',
   'after-cut.wait': 'Waits for a person, as chosen.',
-  hand: 'Set by hand in the plan.',
 } as const;

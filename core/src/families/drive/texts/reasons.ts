@@ -74,5 +74,4 @@ export const DRIVE_REASONS = {
   'after.chosen': 'As chosen.',
   'lock.on': 'Its set value can be turned at its front by anyone.',
   'set-up.complete': 'Set-up is marked complete last of all.',
-  hand: 'Set by hand in the plan.',
 } as const;

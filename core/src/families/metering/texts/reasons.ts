@@ -101,5 +101,4 @@ export const REASONS = {
   'after-cut.resume.open':
     'Chosen to resume. Dosing is not interlocked with the water: it resumes whether water flows or not.',
   'after-cut.wait': 'Waits for a person after a power cut, since a chemical is dosed.',
-  hand: 'Set by hand in the plan.',
 } as const;

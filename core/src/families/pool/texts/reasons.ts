@@ -79,5 +79,4 @@ export const POOL_REASONS = {
   'key.nothing': 'A child can reach it.',
   'after-cut.resume': 'Circulation goes on by itself.',
   'after-cut.wait': 'Waits for a person, as chosen.',
-  hand: 'Set by hand in the plan.',
 } as const;

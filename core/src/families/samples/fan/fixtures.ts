@@ -67,7 +67,6 @@ const finding = findingMaker<keyof typeof TEXTS>({ 'FAN-01': 'stop' });
 const REASONS = {
   wanted: '{required} required.',
   automatic: 'The fan runs by itself.',
-  hand: 'Moved by hand.',
 };
 type Role = 'speed' | 'state';
 type Reason = {

@@ -32,5 +32,4 @@ export const SPA_REASONS = {
   'key.output': 'No key drives {output}, and this one drives nothing that is there.',
   'lock.shared': 'Several households use it: nobody turns it up by the way.',
   'again.number': 'The change of number puts it back: entered again as it was.',
-  hand: 'Set by hand in the plan.',
 } as const;

@@ -44,5 +44,4 @@ export const TRANSFER_REASONS = {
   'after.resume': 'Product goes on coming: a pump that waits lets it flood.',
   'after.chosen': 'As chosen.',
   'again.kind': 'The change of a kind puts it back: entered again as it was.',
-  hand: 'Set by hand in the plan.',
 } as const;
