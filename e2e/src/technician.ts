@@ -143,8 +143,13 @@ export async function handOverText(stage: Stage, pumpId: string): Promise<string
     order: [['startedAt', 'DESC']],
   });
   if (!row) throw new Error(`No job of ${pumpId} is handed over.`);
-  const answer = await fetch(`${stage.address}/api/v1/jobs/${row.get('id') as string}/hand-over.pdf`);
-  const path = join(tmpdir(), `barythm-${pumpId}-${process.pid}.pdf`);
+  return paperOf(stage, row.get('id') as string);
+}
+
+/** The text of the hand-over of a job, page by page. */
+export async function paperOf({ address }: Stage, jobId: string): Promise<string[]> {
+  const answer = await fetch(`${address}/api/v1/jobs/${jobId}/hand-over.pdf`);
+  const path = join(tmpdir(), `barythm-${jobId}-${process.pid}.pdf`);
   writeFileSync(path, Buffer.from(await answer.arrayBuffer()));
   return execFileSync(process.execPath, [join(__dirname, 'pdf-text.mjs'), path], { encoding: 'utf8' }).split(
     '\n',

@@ -86,7 +86,8 @@ async function arrive(stage: Stage, thumb: Thumb, { state, source, figures }: Se
   }
 }
 
-async function prove(stage: Stage, thumb: Thumb): Promise<void> {
+/** Tries all that is offered, and returns the pump to automatic. */
+export async function prove(stage: Stage, thumb: Thumb): Promise<void> {
   const { browser } = stage;
   if (await browser.has('safe-way-container')) await thumb.tap('safe-way-container');
   const checks = offeredChecks(await viewOf(stage));

@@ -21,6 +21,7 @@ import { judgedAsBelieved } from './contradicted';
 import { jobFindings, unchecked, unjudged } from './job-findings';
 import { judged } from './judged';
 import { lazily } from './lazily';
+import { openOfSmall } from './small-findings';
 import { judgedChecks } from './proof/judged-checks';
 import { offeredOn } from './proof/offered-checks';
 import { workingRows } from './sheet/working-sheet';
@@ -80,7 +81,7 @@ function viewOf(document: JobDocument, today: string): JobView {
         found: () => foundFindings(family, ground),
         target: () => targetFindings(family, ground, document),
         left: () => leftFindings(family, ground, document),
-        job: () => openFindings(family, judgedJob()),
+        job: () => openFindings(family, judgedJob(), () => ground.offered),
       }),
     patterns: () => {
       const { context } = ground;
@@ -115,10 +116,15 @@ function groundOf(family: AnyFamily, document: JobDocument, today: string): Stan
 }
 
 /** What stands open on the job itself: of any pump, and of its family. */
-function openFindings(family: AnyFamily, job: JobGround<AnyKind>): Finding[] {
+function openFindings(
+  family: AnyFamily,
+  job: JobGround<AnyKind>,
+  offered: () => readonly ProofCheck[],
+): Finding[] {
   const { document, rows, checks, readings } = job;
   const since = family.proof.voidedSince({ readings, checks });
-  return bySeverity([...jobFindings(document, rows, since, { checks, readings }), ...family.open(job)]);
+  const own = isSmall(document) ? openOfSmall(family, job, offered()) : family.open(job);
+  return bySeverity([...jobFindings(document, rows, since, { checks, readings }), ...own]);
 }
 
 /** The duty that the job goes by: the plan's, else what the pump had before; null where it is of another family. */

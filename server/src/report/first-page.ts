@@ -17,6 +17,8 @@ import {
   write,
   type Pdf,
 } from './paper';
+import { settingsPage } from './settings-page';
+import { triedPage } from './tried-page';
 import type { JobDocument } from '@barythm/core/families';
 
 /**
@@ -39,6 +41,7 @@ export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): 
   if (summary.lookedAtOnly !== undefined) y = lookedAtOnly(pdf, summary.lookedAtOnly, y);
   if (summary.accepted.length > 0) y = acceptedStops(pdf, summary.accepted, y);
   // what was done and measured comes before what is calculated from it; a paper from before that was so keeps its order
+  if (summary.small) return fewSettings(pdf, document, handover, y);
   const calculatedFirst = summary.changed === undefined;
   if (calculatedFirst) y = paintBlocks(pdf, summary.blocks.first, y);
   y = changed(pdf, summary, y);
@@ -46,6 +49,16 @@ export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): 
   if (!calculatedFirst) y = paintBlocks(pdf, summary.blocks.first, y);
   y = openPoints(pdf, summary.open, y);
   return settleFoot(pdf) ? null : y + 10;
+}
+
+/** A few settings: what stood in them and what was set and why, what was proved, what is open, each trial, all before the signature. */
+function fewSettings(pdf: Pdf, document: JobDocument, handover: Handover, start: number): null {
+  let y = settingsPage(pdf, handover, start);
+  y = proved(pdf, handover, y);
+  y = openPoints(pdf, handover.summary.open, y);
+  triedPage(pdf, document, handover, y - 14);
+  settleFoot(pdf);
+  return null;
 }
 
 /** Room for a line above the signature. */

@@ -13,6 +13,7 @@ export function handoverPdf(document: JobDocument, handover: Handover): Promise<
   const pdf = newDocument(`Hand-over ${pump.tag}, ${handover.summary.siteDate}`, handover.recordedAt);
   inWordsFor(handover.units ?? 'metric', () => {
     const begun = firstPage(pdf, document, handover);
+    if (handover.summary.small) return;
     const settings = settingsPage(pdf, handover, begun);
     triedPage(pdf, document, handover, paintBlocks(pdf, handover.summary.blocks.behind, settings + 14));
   });

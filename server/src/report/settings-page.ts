@@ -87,9 +87,10 @@ function inOneRow(parts: readonly HandoverSetting[]): HandoverSetting {
 }
 
 /** True where a setting was changed, should have been, or is not known: it gets a row. The rest is as it was found, and a list. */
-function isTouched({ found, target, left, changed }: HandoverSetting): boolean {
+function isTouched({ found, target, left, changed, reason }: HandoverSetting): boolean {
   const meant = target !== null && target !== found;
-  return changed || meant || found === null || found.startsWith('could not') || left !== found;
+  const stays = target === null && reason !== null;
+  return changed || meant || stays || found === null || found.startsWith('could not') || left !== found;
 }
 
 /** Settings that nobody had to touch, two to a line. */

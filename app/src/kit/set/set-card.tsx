@@ -8,7 +8,7 @@ import { SPACE } from '../../ui/theme';
 import { TriadName } from '../../ui/words/triad';
 import { Words } from '../../ui/words/words';
 import { TakeBack, useJobScope } from '../job';
-import { ChangeTarget } from '../target';
+import { useChangeTarget } from '../target';
 import { Neighbours } from './neighbours';
 import { ReadBack } from './read-back';
 import { EntryText, ValueText } from '../value';
@@ -29,6 +29,7 @@ export function SetCard({ row, parameter, left, onDone }: SetCardProps) {
   const target = row.target?.value ?? null;
   const differs = row.left !== null && !sameValue(row.left.value, target);
 
+  const change = useChangeTarget(row, parameter);
   const owed = owedNeighbours(view.document.profile, view.rows, address);
 
   return (
@@ -58,6 +59,7 @@ export function SetCard({ row, parameter, left, onDone }: SetCardProps) {
               value={target}
             />
           </View>
+          {change.button}
         </View>
         {differs && (
           <View role="alert" testID="set-differs">
@@ -69,24 +71,15 @@ export function SetCard({ row, parameter, left, onDone }: SetCardProps) {
             <Mistyped row={row} parameter={parameter} />
           </View>
         )}
-        <TargetWhy row={row} parameter={parameter} />
+        {row.chosen && (
+          <Words bold size="small" colour="ochre" testID="set-chosen">
+            {chosenWords(parameter, row)}
+          </Words>
+        )}
+        {change.box}
         {owed.length > 0 ? <Neighbours owed={owed} /> : <ReadBack parameter={parameter} onDone={onDone} />}
       </Card>
     </About>
-  );
-}
-
-/** Why the target is a technician's own, and the way to change it without leaving the card. */
-function TargetWhy({ row, parameter }: Pick<SetCardProps, 'row' | 'parameter'>) {
-  return (
-    <>
-      {row.chosen && (
-        <Words bold size="small" colour="ochre" testID="set-chosen">
-          {chosenWords(parameter, row)}
-        </Words>
-      )}
-      <ChangeTarget row={row} parameter={parameter} />
-    </>
   );
 }
 

@@ -6,21 +6,22 @@ import { Button } from '../../ui/button';
 import { useJobScope } from '../job';
 import { TargetChoice } from './target-choice';
 
-/** A target that is changed where it stands, on a card or on the sheet: one tap opens it in its place. */
-export function ChangeTarget({ row, parameter }: { row: SheetRow; parameter: Parameter }) {
+/** A target that is changed where it stands, on a card or on the sheet: what opens it (null while it is open), as a button too, and what it opens. */
+export function useChangeTarget(row: SheetRow, parameter: Parameter) {
   const { view } = useJobScope();
-  const [open, setOpen] = useState(false);
-  if (!open)
-    return (
-      <Button
-        kind="quiet"
-        label="Change target"
-        name={`Change target of ${parameter.label}`}
-        testID={`change-${parameter.key}`}
-        onPress={() => setOpen(true)}
-      />
-    );
-  return (
+  const [isOpen, setOpen] = useState(false);
+  if (view.document.handover) return { open: null, button: null, box: null };
+  const open = () => setOpen(true);
+  const button = isOpen ? null : (
+    <Button
+      kind="quiet"
+      label="Change target"
+      name={`Change target of ${parameter.label}`}
+      testID={`change-${parameter.key}`}
+      onPress={open}
+    />
+  );
+  const box = isOpen ? (
     <TargetChoice
       parameter={parameter}
       line={lineOf(row, parameter)}
@@ -28,7 +29,8 @@ export function ChangeTarget({ row, parameter }: { row: SheetRow; parameter: Par
       values={view.values.planned}
       onDone={() => setOpen(false)}
     />
-  );
+  ) : null;
+  return { open: isOpen ? null : open, button, box };
 }
 
 /** The target of a row of the sheet, as a list of targets has it; null where it has none. */

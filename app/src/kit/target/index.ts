@@ -1,4 +1,4 @@
-export { ChangeTarget } from './change-target';
+export { useChangeTarget } from './change-target';
 export { OtherSettings } from './other-settings';
 export { TargetChoice } from './target-choice';
 export { TargetList } from './target-list';

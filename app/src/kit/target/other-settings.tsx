@@ -27,10 +27,18 @@ interface OtherSettingsProps {
   readonly before: SettingValues | null;
   /** what it would hold */
   readonly values: SettingValues;
+  /** a target was chosen, or none after all */
+  readonly onChosen?: () => void;
 }
 
 /** Every setting that can be set and has no target yet, found by a word or in its menu: language and display as well as what a plan knows. */
-export function OtherSettings({ title = 'Other settings', listed, before, values }: OtherSettingsProps) {
+export function OtherSettings({
+  title = 'Other settings',
+  listed,
+  before,
+  values,
+  onChosen,
+}: OtherSettingsProps) {
   const { view } = useJobScope();
   const palette = usePalette();
   const [word, setWord] = useState('');
@@ -60,6 +68,7 @@ export function OtherSettings({ title = 'Other settings', listed, before, values
         onDone={() => {
           setOpen(null);
           setWord('');
+          onChosen?.();
         }}
       />
     ) : (

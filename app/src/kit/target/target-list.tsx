@@ -131,16 +131,24 @@ function TargetRow({ line, before, unjudged, onOpen }: TargetRowProps) {
           </View>
         )}
       </View>
-      <Words
-        size="small"
-        bold={line.by !== 'plan'}
-        colour={line.by === 'plan' ? 'quiet' : 'ochre'}
-        testID={`target-why-${parameter.key}`}
-      >
-        {same && line.by === 'plan' ? 'As it is. ' : ''}
-        {line.reason}
-        {unjudged && ' Judged by no check.'}
-      </Words>
+      <View style={styles.why}>
+        <Words
+          size="small"
+          bold={line.by !== 'plan'}
+          colour={line.by === 'plan' ? 'quiet' : 'ochre'}
+          style={styles.grow}
+          testID={`target-why-${parameter.key}`}
+        >
+          {same && line.by === 'plan' ? 'As it is. ' : ''}
+          {line.reason}
+          {unjudged && ' Judged by no check.'}
+        </Words>
+        {onOpen && (
+          <Words size="small" bold colour="petrol">
+            Change
+          </Words>
+        )}
+      </View>
     </Pressable>
   );
 }
@@ -149,6 +157,7 @@ const styles = StyleSheet.create({
   head: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' },
   row: { borderTopWidth: 1, paddingTop: SPACE.s, gap: 2, minHeight: TOUCH },
   values: { flexDirection: 'row', alignItems: 'center', gap: SPACE.m, flexWrap: 'wrap' },
+  why: { flexDirection: 'row', gap: SPACE.s, alignItems: 'flex-end' },
   value: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
   grow: { flex: 1, minWidth: textSize(100) },
 });

@@ -79,9 +79,15 @@ export function summarise(view: JobView): HandoverSummary {
   return {
     formatVersion: 2,
     siteDate: view.today,
+    ...(isSmall(document) ? { small: true as const } : {}),
     ...lookedAt(document),
     blocks: { first, behind, tried },
-    proof: { ...proof, automatic },
+    // what a few settings did not ask to be tried is no gap of theirs
+    proof: {
+      ...proof,
+      says: isSmall(document) ? proof.says.filter(({ sound }) => sound) : proof.says,
+      automatic,
+    },
     accepted,
     open: findings.filter((f) => !accepted.includes(f)),
     settings,

@@ -47,7 +47,8 @@ function sheetTable({ entries }: JobDocument): TableFile {
         entry.recordedAt,
         entry.actor,
         entry.address,
-        entry.kind,
+        // a technician's own target says whose it is
+        entry.by ? `${entry.kind}:${entry.by}` : entry.kind,
         entry.raw,
         entry.unit,
         entry.value,

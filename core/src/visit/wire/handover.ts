@@ -145,6 +145,8 @@ export const summarySchema = z
   .object({
     formatVersion: z.literal(2),
     siteDate: dateSchema,
+    /** a few settings that somebody asked for, and no duty: one page holds all of it */
+    small: z.literal(true).optional(),
     /** why nothing was read, set or proved; left out where something was */
     lookedAtOnly: z.string().max(2000).optional(),
     /** what its family says: on the first page, behind the settings, and among what was tried */

@@ -1,9 +1,11 @@
 import { familyOf } from '@barythm/core/families';
 import { choicesOf, judgeOf, leftAsFound, targetLines } from '@barythm/core/job';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Card } from '../../../ui/card';
 import { useWide } from '../../../ui/screen/layout';
+import { useArrival } from '../../../ui/touch/in-sight';
 import { Heading, Words } from '../../../ui/words/words';
 import { FindingList } from '../../../kit/findings';
 import { BenchLink, DecisionAction, StageFrame, useJobScope } from '../../../kit/job';
@@ -18,6 +20,9 @@ export function SmallPlan({ onWhole }: { onWhole: () => void }) {
   const { document, profile, rows, values, context } = view;
   const choices = useMemo(() => choicesOf(rows), [rows]);
   const lines = useMemo(() => targetLines(profile, [], choices), [profile, choices]);
+  // what was chosen stands at the top, with what is wrong with it below
+  const arrival = useArrival(lines.map(({ address, value }) => `${address} ${String(value)}`).join());
+  const [more, setMore] = useState(false);
   const before = { ...document.lastLeft?.values, ...values.found };
   const left = lines.length === 0 ? 0 : leftAsFound(view);
   const findings = lines.length > 0 && (
@@ -60,21 +65,28 @@ export function SmallPlan({ onWhole }: { onWhole: () => void }) {
           <Words>Choose what is to change. Only that is read, set, read back and handed over.</Words>
         </Card>
       ) : (
-        <TargetList
-          lines={lines}
+        <View ref={arrival}>
+          <TargetList
+            lines={lines}
+            before={before}
+            values={values.planned}
+            judge={judgeOf(familyOf(view.family), context)}
+            none=""
+          />
+        </View>
+      )}
+      {!wide && findings}
+      {lines.length > 0 && !more ? (
+        <Button label="Change another setting" testID="small-more" onPress={() => setMore(true)} />
+      ) : (
+        <OtherSettings
+          title="Settings"
+          listed={lines}
           before={before}
           values={values.planned}
-          judge={judgeOf(familyOf(view.family), context)}
-          none=""
+          onChosen={() => setMore(false)}
         />
       )}
-      <OtherSettings
-        title={lines.length === 0 ? 'Settings' : 'Change another'}
-        listed={lines}
-        before={before}
-        values={values.planned}
-      />
-      {!wide && findings}
       {lines.length > 0 && <BenchLink />}
       <Button kind="quiet" label="Plan from the duty instead" testID="plan-whole" onPress={onWhole} />
       <CancelCard />

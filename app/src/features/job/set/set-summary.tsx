@@ -1,14 +1,14 @@
 import { chosenWords } from '@barythm/core/job';
-import { parameterAt } from '@barythm/core/profile';
-import { stateOf, type RowState } from '@barythm/core/sheet';
-import { StyleSheet, View } from 'react-native';
+import { parameterAt, type Parameter } from '@barythm/core/profile';
+import { stateOf, type RowState, type SheetRow } from '@barythm/core/sheet';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { Button, ButtonRow } from '../../../ui/button';
 import { Card } from '../../../ui/card';
-import { SPACE, usePalette, type Colour } from '../../../ui/theme';
+import { SPACE, TOUCH, usePalette, type Colour } from '../../../ui/theme';
 import { TriadName, TriadSign } from '../../../ui/words/triad';
 import { Words } from '../../../ui/words/words';
 import { TakeBack, useJobScope } from '../../../kit/job';
-import { ChangeTarget } from '../../../kit/target';
+import { useChangeTarget } from '../../../kit/target';
 import { EntryText } from '../../../kit/value';
 
 const STATE: Record<RowState, { words: string; colour: Colour }> = {
@@ -29,7 +29,6 @@ export function SetSummary({
   readonly entering: string | null;
 }) {
   const { view } = useJobScope();
-  const palette = usePalette();
   const rows = view.rows.filter((row) => row.target || row.left || row.chosen);
   if (rows.length === 0) return null;
   return (
@@ -41,68 +40,101 @@ export function SetSummary({
       </View>
       {rows.map((row) => {
         const parameter = parameterAt(view.document.profile, row.address);
-        if (!parameter) return null;
-        const state = STATE[stateOf(row)];
         return (
-          <View
-            key={row.address}
-            style={[styles.row, { borderColor: palette.line }]}
-            testID={`sheet-${parameter.key}`}
-          >
-            <View style={styles.head}>
-              <Words style={styles.grow}>{parameter.label}</Words>
-              <Words size="small" bold colour={state.colour}>
-                {state.words}
-              </Words>
-            </View>
-            <View style={styles.values}>
-              {(['found', 'target', 'left'] as const).map((column) => (
-                <View key={column} style={styles.value}>
-                  <TriadSign column={column} />
-                  <View style={styles.shrink}>
-                    <EntryText
-                      bold={column === 'left'}
-                      parameter={parameter}
-                      entry={
-                        column === 'left' && !row.left && stateOf(row) === 'keep' ? row.found : row[column]
-                      }
-                    />
-                  </View>
-                </View>
-              ))}
-            </View>
-            {row.chosen && (
-              <Words size="small" bold colour="ochre" testID={`chosen-${parameter.key}`}>
-                {chosenWords(parameter, row)}
-              </Words>
-            )}
-            {onAgain && (
-              <ButtonRow>
-                {row.left && (
-                  <>
-                    <Button
-                      kind="quiet"
-                      label="Enter again"
-                      testID={`again-${parameter.key}`}
-                      onPress={() => onAgain(row.address)}
-                    />
-                    <TakeBack id={row.left.id} of={parameter.label} testID={`slip-${parameter.key}`} />
-                  </>
-                )}
-                {/* the card above has its own */}
-                {row.address !== entering && <ChangeTarget row={row} parameter={parameter} />}
-              </ButtonRow>
-            )}
-          </View>
+          parameter && (
+            <SheetLine
+              key={row.address}
+              row={row}
+              parameter={parameter}
+              // the card above has its own
+              changes={onAgain !== null && row.address !== entering}
+              onAgain={onAgain}
+            />
+          )
         );
       })}
     </Card>
   );
 }
 
+interface SheetLineProps {
+  readonly row: SheetRow;
+  readonly parameter: Parameter;
+  /** its target can be changed here */
+  readonly changes: boolean;
+  readonly onAgain: ((address: string) => void) | null;
+}
+
+/** A setting in its three columns, and what can be done with it: its target changed, what was set entered again or taken back. */
+function SheetLine({ row, parameter, changes, onAgain }: SheetLineProps) {
+  const palette = usePalette();
+  const change = useChangeTarget(row, parameter);
+  const state = STATE[stateOf(row)];
+  const opens = changes ? change.open : null;
+  return (
+    <View style={[styles.row, { borderColor: palette.line }]} testID={`sheet-${parameter.key}`}>
+      <Pressable
+        {...(opens
+          ? {
+              role: 'button' as const,
+              'aria-label': `${parameter.label}: change its target`,
+              testID: `change-${parameter.key}`,
+              onPress: opens,
+            }
+          : { disabled: true })}
+        style={styles.line}
+      >
+        <View style={styles.head}>
+          <Words style={styles.grow}>{parameter.label}</Words>
+          <Words size="small" bold colour={state.colour}>
+            {state.words}
+          </Words>
+        </View>
+        <View style={styles.values}>
+          {(['found', 'target', 'left'] as const).map((column) => (
+            <View key={column} style={styles.value}>
+              <TriadSign column={column} />
+              <View style={styles.shrink}>
+                <EntryText
+                  bold={column === 'left'}
+                  parameter={parameter}
+                  entry={column === 'left' && !row.left && stateOf(row) === 'keep' ? row.found : row[column]}
+                />
+              </View>
+            </View>
+          ))}
+        </View>
+        <View style={styles.head}>
+          <Words style={styles.grow} size="small" bold colour="ochre" testID={`chosen-${parameter.key}`}>
+            {row.chosen ? chosenWords(parameter, row) : ''}
+          </Words>
+          {opens && (
+            <Words size="small" bold colour="petrol">
+              Change
+            </Words>
+          )}
+        </View>
+      </Pressable>
+      {changes && change.box}
+      {onAgain && row.left && (
+        <ButtonRow>
+          <Button
+            kind="quiet"
+            label="Enter again"
+            testID={`again-${parameter.key}`}
+            onPress={() => onAgain(row.address)}
+          />
+          <TakeBack id={row.left.id} of={parameter.label} testID={`slip-${parameter.key}`} />
+        </ButtonRow>
+      )}
+    </View>
+  );
+}
+
 const styles = StyleSheet.create({
   names: { flexDirection: 'row', gap: SPACE.l },
   row: { borderTopWidth: 1, paddingTop: SPACE.s, gap: 2 },
+  line: { minHeight: TOUCH, gap: 2 },
   head: { flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.s },
   values: { flexDirection: 'row', gap: SPACE.s },
   value: { flex: 1, flexDirection: 'row', alignItems: 'center', gap: SPACE.xs, minWidth: 0 },
