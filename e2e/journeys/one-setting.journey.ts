@@ -47,3 +47,31 @@ test('one setting: chosen by hand, read, set, proved where a check touches it, a
   // seventeen of them type the two proofs, the value and what the display shows
   expect(browser.count).toBeLessThanOrEqual(39);
 }, 120_000);
+
+test('the same again on the next: its target by hand goes along, and so does a whole duty, with what is of each unit left blank', async () => {
+  const { browser } = stage;
+  const thumb = new Thumb(browser);
+  await browser.walk('same-again', async () => {
+    await thumb.tap('same-again');
+    await thumb.words('same-search', 'quay');
+    await thumb.tap('same-on-drive-quay');
+    await browser.says('same-copy', 'Set pressure 3.2 bar');
+    await thumb.tap('same-begin');
+    await browser.says('targets', 'By hand: Asked by the site (as on NUR-IR-01).');
+    // judged anew: there it is too little
+    await browser.says('finding-DRV-13', '3.28 bar is needed');
+  });
+  expect(browser.count).toBeLessThanOrEqual(5);
+  await browser.goTo('/job/job-drive-nursery-2026-10-14/hand-over');
+  await thumb.tap('same-again');
+  await thumb.words('same-search', 'rain');
+  await thumb.tap('same-on-drive-clinic-rain');
+  await browser.says(
+    'same-copy',
+    /Goes along the duty Different there another controller/,
+  );
+  await thumb.tap('same-begin');
+  // its duty stands typed, and the plan is that of this controller
+  await browser.find('agree-plan');
+  await browser.says('targets', /Set pressure|Knob/);
+}, 120_000);

@@ -94,6 +94,9 @@ function parsed<T>(text: string, initial: T): T {
   }
 }
 
+/** Puts something under a key as if it had been typed: a form that is opened later begins with it. */
+export const keepDraft = (key: string, text: string): void => write(PREFIX + key, text);
+
 /** Whether something is being typed under a key, as it stands in this moment. */
 export function isDrafted(key: string): boolean {
   return read(PREFIX + key) !== null;

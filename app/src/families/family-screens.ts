@@ -32,6 +32,8 @@ export interface FamilyScreens<K extends FamilyKind, Draft extends BenchDraft = 
     readonly Work?: ComponentType;
   };
   readonly Plan: ComponentType;
+  /** the beginning of the key that a duty is kept under on the device while it is typed, before the job’s id */
+  readonly dutyDraft: string;
   /** a setting that is changed by more than keys: the card that guides it, instead of the plain one */
   readonly guided?: {
     readonly role: string;

@@ -11,6 +11,7 @@ export const fanScreens: FamilyScreens<FanKind> = {
     apart: () => undefined,
     Work: says('Work on a fan'),
   },
+  dutyDraft: 'fan-duty:',
   Plan: says('Plan of a fan'),
   Proof: says('Proof of a fan'),
   pump: {

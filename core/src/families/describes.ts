@@ -58,6 +58,9 @@ export interface Describes<K extends FamilyKind> {
   /** the role that says which mode it is in; `mode` where it is left out */
   readonly modeRole?: string;
 
+  /** paths of the duty's form that are of one unit alone (a measured gas, a counter): for another pump they are asked again */
+  readonly ofUnit: readonly string[];
+
   /** usual pumps on which a profile is tried before anybody relies on it */
   examples(profile: K['profile']): readonly Example<K>[];
 

@@ -16,7 +16,15 @@ export interface Family<K extends FamilyKind> extends Describes<K>, Computes<K>,
 /** A group of answers, some of which may be left out. */
 type Less<Group, Key extends keyof Group> = Omit<Group, Key> & Partial<Pick<Group, Key>>;
 type Defaulted =
-  'optionRoles' | 'isOptionRole' | 'unitFault' | 'rolesOfMode' | 'curedAt' | 'refuse' | 'earlier' | 'due';
+  | 'optionRoles'
+  | 'isOptionRole'
+  | 'unitFault'
+  | 'rolesOfMode'
+  | 'ofUnit'
+  | 'curedAt'
+  | 'refuse'
+  | 'earlier'
+  | 'due';
 type Groups = 'arrival' | 'proof' | 'bench' | 'handOver';
 
 /** What a family says of arrival for itself. */
@@ -45,6 +53,7 @@ export function defineFamily<K extends FamilyKind>(own: Own<K>): Family<K> {
     isOptionRole: (role) => options.has(role),
     unitFault: () => undefined,
     rolesOfMode: () => [],
+    ofUnit: [],
     curedAt: {},
     refuse: () => null,
     earlier: () => [],

@@ -89,7 +89,7 @@ function inOneRow(parts: readonly HandoverSetting[]): HandoverSetting {
 /** True where a setting was changed, should have been, or is not known: it gets a row. The rest is as it was found, and a list. */
 function isTouched({ found, target, left, changed, reason }: HandoverSetting): boolean {
   const meant = target !== null && target !== found;
-  const stays = target === null && reason !== null;
+  const stays = target === null && Boolean(reason);
   return changed || meant || stays || found === null || found.startsWith('could not') || left !== found;
 }
 

@@ -10,6 +10,7 @@ import { DayCard } from './pump/day-card';
 /** What is painted for circulators alone. */
 export const circulatorScreens: FamilyScreens<CirculatorKind, HeatingDraft> = {
   found: { Work: PurgeCard },
+  dutyDraft: 'circulator-duty:',
   Plan: CirculatorPlan,
   Proof: PlainProof,
   pump: { Day: DayCard },

@@ -8,6 +8,7 @@ import { DayCard } from './pump/day-card';
 
 /** What is painted for pressure drives and booster sets alone. */
 export const driveScreens: FamilyScreens<DriveKind, DrawDraft> = {
+  dutyDraft: 'drive-duty:',
   Plan: DrivePlan,
   Proof: PlainProof,
   pump: { Day: DayCard },

@@ -18,6 +18,7 @@ export const meteringScreens: FamilyScreens<MeteringKind, WaterDraft> = {
     Counter: { field: 'rate_spm', Aid: TapCounter },
     Work: CalibrationCard,
   },
+  dutyDraft: 'duty:',
   Plan: MeteringPlan,
   Proof: MeteringProof,
   pump: { Day: DayCard, Stock: StockCard },

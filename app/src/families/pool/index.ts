@@ -19,6 +19,7 @@ export const poolScreens: FamilyScreens<PoolKind, WeatherDraft> = {
     apart: (profile) => parameterWithRole(profile, 'program.start')?.group,
     After: SensorsCard,
   },
+  dutyDraft: 'pool-duty:',
   Plan: PoolPlan,
   Proof: PoolProof,
   pump: { Day: PoolWeekCard },

@@ -20,6 +20,7 @@ export const spaScreens: FamilyScreens<SpaKind, AirDraft> = {
 
     Work: TableCard,
   },
+  dutyDraft: 'spa-duty:',
   Plan: SpaPlan,
   guided: { role: 'number', Card: NumberCard, After: StepsSeenCard },
   Proof: PlainProof,

@@ -8,6 +8,7 @@ import { DayCard } from './pump/day-card';
 
 /** What is painted for pumps that empty a vessel alone. */
 export const transferScreens: FamilyScreens<TransferKind, SessionDraft> = {
+  dutyDraft: 'transfer-duty:',
   Plan: TransferPlan,
   Proof: PlainProof,
   pump: { Day: DayCard },

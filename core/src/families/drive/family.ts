@@ -72,6 +72,7 @@ export const driveFamily = defineFamily<DriveKind>({
   texts: DRIVE_TEXTS,
   reasons: DRIVE_REASONS,
   arrival,
+  ofUnit: ['vessel.precharge_bar'],
   proof: {
     checks: proofChecks,
     proves: PROVES,

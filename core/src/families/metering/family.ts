@@ -69,6 +69,7 @@ export const meteringFamily = defineFamily<MeteringKind>({
   texts: METERING_TEXTS,
   reasons: REASONS,
   arrival,
+  ofUnit: ['strokeVolume.full_mL', 'tank.now_L', 'service.madeStrokes'],
   proof: {
     checks: proofChecks,
     proves: PROVES,

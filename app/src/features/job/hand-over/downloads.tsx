@@ -2,6 +2,7 @@ import { leavingFiles } from '@barythm/core/job';
 import type { Handover } from '@barythm/core/visit';
 import { receivedWords } from '@barythm/core/words';
 import { dateInWords } from '@barythm/core/time';
+import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { Linking } from 'react-native';
 import { fileUrl } from '../../../api/client';
@@ -25,6 +26,7 @@ function filesOf(document: JobDocument, { summary }: Handover): { file: string; 
 }
 
 export function Downloads({ document, handover }: { document: JobDocument; handover: Handover }) {
+  const router = useRouter();
   const jobId = document.job.id;
   const { pending } = useOutbox();
   const files = useMemo(() => filesOf(document, handover), [document, handover]);
@@ -50,6 +52,11 @@ export function Downloads({ document, handover }: { document: JobDocument; hando
           />
         ))
       )}
+      <Button
+        label="The same on another pump"
+        testID="same-again"
+        onPress={() => router.navigate(`/same/${jobId}`)}
+      />
     </Card>
   );
 }
