@@ -66,10 +66,7 @@ test('the same again on the next: its target by hand goes along, and so does a w
   await thumb.tap('same-again');
   await thumb.words('same-search', 'rain');
   await thumb.tap('same-on-drive-clinic-rain');
-  await browser.says(
-    'same-copy',
-    /Goes along the duty Different there another controller/,
-  );
+  await browser.says('same-copy', /Goes along the duty Different there another controller/);
   await thumb.tap('same-begin');
   // its duty stands typed, and the plan is that of this controller
   await browser.find('agree-plan');

@@ -9,6 +9,7 @@ import type {
   SiteRow,
 } from '@barythm/contract/resources';
 import type { AnyProfile } from '@barythm/core/families';
+import type { Explained } from '@barythm/core/profile';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { get } from './client';
 import { keys } from './keys';
@@ -68,6 +69,9 @@ export const useCode = (code: string) =>
   });
 
 export const useLibrary = () => useQuery({ queryKey: keys.library, queryFn: () => get<Library>('/library') });
+
+export const useExplained = () =>
+  useQuery({ queryKey: keys.explained, queryFn: () => get<Explained[]>('/library/explained') });
 
 export const useProfile = (id: string) =>
   useQuery({

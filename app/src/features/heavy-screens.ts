@@ -5,6 +5,7 @@
 export { BenchListScreen } from './bench/bench-list-screen';
 export { BenchScreen } from './bench/bench-screen';
 export { CodeScreen } from './pump/code-screen';
+export { CodesScreen } from './library/codes-screen';
 export { SameAgainScreen } from './same-again/same-again-screen';
 export { ProfileEditorScreen } from './profile-editor/profile-editor-screen';
 export { NewPumpScreen } from './register/new-pump-screen';

@@ -297,4 +297,19 @@ export const librarySchema = z.object({
 });
 export type Library = z.infer<typeof librarySchema>;
 
+/** What every controller of the library shows and means, to be looked up on the phone. */
+export const explainedSchema = z.array(
+  z.object({
+    profileId: idSchema,
+    profile: z.string(),
+    family: z.string(),
+    shows: z.string(),
+    lamp: z.boolean(),
+    kind: z.enum(['reminder', 'fault', 'state']),
+    means: z.string(),
+    todo: z.string(),
+    resetBy: z.string().nullable(),
+  }),
+);
+
 export const healthSchema = z.object({ status: z.literal('ok'), now: instantSchema, migrations: z.int() });

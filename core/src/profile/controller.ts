@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { choice, described, figure, flagOrNothing, group, lines, text, tick } from '../describe';
+import { bareCode } from './bare-code';
 import { clockShowsSchema } from './clock-shows';
 
 /** One message of a display, or one lamp, and what the maker’s manual says of it. */
@@ -85,16 +86,11 @@ export function madeOf({ revision, options = [] }: Pick<CommonBehaviours, 'revis
   return [...(revision ? [`revision ${revision}`] : []), ...options].join(', ');
 }
 
-/** A message as it is compared: case, signs and spaces do not tell two apart, for nobody types them alike. */
-function bare(shows: string): string {
-  return shows.toLocaleLowerCase('en').replace(/[^\p{L}\p{N}]+/gu, '');
-}
-
 /** What its profile says of what is shown; null where it does not know that message. */
 export function meaningOf(
   { messages = [] }: Pick<CommonBehaviours, 'messages'>,
   shows: string,
 ): ControllerMessage | null {
-  const read = bare(shows);
-  return read === '' ? null : (messages.find((message) => bare(message.shows) === read) ?? null);
+  const read = bareCode(shows);
+  return read === '' ? null : (messages.find((message) => bareCode(message.shows) === read) ?? null);
 }

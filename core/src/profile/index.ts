@@ -11,6 +11,7 @@ export * from './profile';
 export * from './hash';
 export * from './values';
 export * from './meaning';
+export * from './look-up';
 export * from './expected';
 export * from './fixed';
 export * from './placed';

@@ -1,6 +1,6 @@
 import type { Library, ProductResource } from '@barythm/contract/resources';
 import { besidesFault, isOptionRole, rolesOfFamily, roleUnitFault } from '@barythm/core/families';
-import { contentHash, type Parameter } from '@barythm/core/profile';
+import { contentHash, type Explained, explainedBy, type Parameter } from '@barythm/core/profile';
 import type { AnyProfile } from '@barythm/core/families';
 import type { Database } from '../db';
 import { problems } from '../problems';
@@ -9,22 +9,12 @@ import { problems } from '../problems';
 export async function library(database: Database): Promise<Library> {
   const { models } = database;
   const [profiles, products, instruments] = await Promise.all([
-    models.profiles.findAll({
-      order: [
-        ['name', 'ASC'],
-        ['version', 'DESC'],
-      ],
-    }),
+    newestProfiles(database),
     models.products.findAll({ order: [['name', 'ASC']] }),
     models.instruments.findAll({ order: [['name', 'ASC']] }),
   ]);
-  const newest = new Map<string, AnyProfile>();
-  for (const row of profiles) {
-    const profile = row.get('body') as AnyProfile;
-    if (!newest.has(profile.id)) newest.set(profile.id, profile);
-  }
   return {
-    profiles: [...newest.values()].map(({ id, family, version, name, about }) => ({
+    profiles: profiles.map(({ id, family, version, name, about }) => ({
       id,
       family,
       version,
@@ -39,6 +29,27 @@ export async function library(database: Database): Promise<Library> {
       calibratedOn: row.get('calibratedOn') as string,
     })),
   };
+}
+
+/** The newest version of each profile, by name. */
+async function newestProfiles({ models }: Database): Promise<AnyProfile[]> {
+  const rows = await models.profiles.findAll({
+    order: [
+      ['name', 'ASC'],
+      ['version', 'DESC'],
+    ],
+  });
+  const newest = new Map<string, AnyProfile>();
+  for (const row of rows) {
+    const profile = row.get('body') as AnyProfile;
+    if (!newest.has(profile.id)) newest.set(profile.id, profile);
+  }
+  return [...newest.values()];
+}
+
+/** Every code, lamp and sign that a profile here explains, as its newest version has it. */
+export async function explained(database: Database): Promise<Explained[]> {
+  return (await newestProfiles(database)).flatMap(explainedBy);
 }
 
 /** The newest version of a profile. */

@@ -1,4 +1,5 @@
 import {
+  explainedSchema,
   librarySchema,
   pageQuerySchema,
   pumpQuerySchema,
@@ -23,6 +24,7 @@ import {
   exportRegister,
   importRegister,
   labelPumps,
+  explained,
   library,
   listPumps,
   PageCache,
@@ -141,6 +143,9 @@ export function registerRoutes(
       return { id };
     });
     app.get('/library', { schema: { response: { 200: librarySchema } } }, () => library(database));
+    app.get('/library/explained', { schema: { response: { 200: explainedSchema } } }, () =>
+      explained(database),
+    );
     app.get('/profiles/:id', { schema: { params: byId, response: { 200: profileSchema } } }, (request) =>
       profileById(database, request.params.id),
     );

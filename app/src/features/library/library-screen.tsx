@@ -44,6 +44,7 @@ export function LibraryScreen() {
             value={search}
             onChange={setSearch}
           />
+          {!searched && <Codes />}
           {!searched && (
             <Choice
               hideLabel
@@ -90,6 +91,19 @@ export function LibraryScreen() {
         </>
       )}
     </Screen>
+  );
+}
+
+/** A code is looked up over every profile, and not shelf by shelf. */
+function Codes() {
+  const router = useRouter();
+  return (
+    <LinkCard testID="to-codes" edge="petrol" onPress={() => router.navigate('/library/codes')}>
+      <Words bold size="large">
+        Codes and lamps
+      </Words>
+      <Words>What a display or a lamp shows: what it means, and what to do.</Words>
+    </LinkCard>
   );
 }
 

@@ -25,6 +25,12 @@ export function ToolsScreen() {
         </Words>
         <Words>A simulated pump and plant: run any settings through a day, and throw faults in.</Words>
       </LinkCard>
+      <LinkCard testID="tool-codes" edge="petrol" onPress={() => router.navigate('/library/codes')}>
+        <Words bold size="large">
+          Codes and lamps
+        </Words>
+        <Words>What a display or a lamp shows, over every controller of the library.</Words>
+      </LinkCard>
       <Field
         words
         label="Search"

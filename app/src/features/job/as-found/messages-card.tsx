@@ -1,6 +1,7 @@
 import { meaningOf, type CommonBehaviours } from '@barythm/core/profile';
 import type { RecordBody } from '@barythm/core/families';
 import { lastRecord } from '@barythm/core/visit';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { newId } from '../../../api/device';
 import { useDraftOf } from '../../../draft/use-draft';
@@ -205,10 +206,23 @@ function draftOf({ shows, takenFor, pump, lastFaults }: Extract<RecordBody, { ki
   return { shows, takenFor, pump, list, faults: (lastFaults ?? []).join('\n') };
 }
 
-/** What the profile knows of what is shown, there and then. */
+/** What the profile knows of what is shown, there and then; what it does not know is a tap away from all the others. */
 function Meaning({ behaviours, shows }: { behaviours: CommonBehaviours; shows: string }) {
+  const { profile } = useJobScope().view;
+  const router = useRouter();
   const known = meaningOf(behaviours, shows);
-  return known && <MessageMeaning message={known} />;
+  if (known) return <MessageMeaning message={known} />;
+  if (shows.trim() === '') return null;
+  return (
+    <Button
+      kind="quiet"
+      label="Not in its profile: look it up"
+      testID="messages-look-up"
+      onPress={() =>
+        router.navigate(`/library/codes?profile=${profile.id}&shows=${encodeURIComponent(shows.trim())}`)
+      }
+    />
+  );
 }
 
 function linesOf(text: string): string[] {
