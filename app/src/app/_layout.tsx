@@ -10,6 +10,7 @@ import { fetchHeavyScreens } from '../features/lazy-screen';
 import { PlacesBar } from '../features/shell/places-bar';
 import { ScreenGuard } from '../features/shell/screen-guard';
 import { Shortcuts } from '../features/shell/shortcuts';
+import { TimersBar } from '../features/shell/timers-bar';
 import { UnsentBar } from '../features/shell/unsent-bar';
 import { FigurePadProvider, usePadIsOpen } from '../ui/pad/figure-pad';
 import { useWide } from '../ui/screen/layout';
@@ -73,6 +74,7 @@ export default function Layout() {
                 </ScreenGuard>
               </Navigator>
             </View>
+            <TimersBar />
             <UnsentBar />
             {!wide && <BarUnlessPad />}
           </FigurePadProvider>

@@ -102,6 +102,32 @@ export function isDrafted(key: string): boolean {
   return read(PREFIX + key) !== null;
 }
 
+/** Every draft whose key begins so, by the rest of its key, in the order of their keys. */
+export function useDraftsUnder(prefix: string): readonly (readonly [string, string])[] {
+  const all = useSyncExternalStore(
+    subscribe,
+    () => JSON.stringify(draftsUnder(prefix)),
+    () => '[]',
+  );
+  return useMemo(() => JSON.parse(all) as [string, string][], [all]);
+}
+
+function draftsUnder(prefix: string): [string, string][] {
+  const full = PREFIX + prefix;
+  const kept = store();
+  const names = new Set([
+    ...memory.keys(),
+    ...Array.from({ length: kept?.length ?? 0 }, (_, i) => kept?.key(i) ?? ''),
+  ]);
+  return [...names]
+    .filter((name) => name.startsWith(full))
+    .sort()
+    .flatMap((name): [string, string][] => {
+      const text = read(name);
+      return text === null ? [] : [[name.slice(full.length), text]];
+    });
+}
+
 /** Forgets every draft whose key begins so. */
 export function forgetDrafts(prefix: string): void {
   for (const key of memory.keys()) if (key.startsWith(PREFIX + prefix)) memory.delete(key);

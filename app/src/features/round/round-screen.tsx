@@ -8,6 +8,7 @@ import { StyleSheet, View } from 'react-native';
 import { useRound } from '../../api/queries';
 import { OpenTable } from './open-table';
 import { More } from './more';
+import { ReminderCard } from './reminder-card';
 import { BeatStripView } from '../../charts/beat-strip-view';
 import { Button } from '../../ui/button';
 import { LinkCard } from '../../ui/card';
@@ -33,6 +34,7 @@ export function RoundScreen() {
       {round.data && !wide && (
         <>
           <Visits round={round.data} />
+          <ReminderCard />
           <DueList round={round.data} />
           <OpenPumps round={round.data} />
         </>
@@ -42,6 +44,7 @@ export function RoundScreen() {
           <View style={styles.columns}>
             <View style={styles.column}>
               <Visits round={round.data} />
+              <ReminderCard />
             </View>
             <View style={styles.column}>
               <DueList round={round.data} />

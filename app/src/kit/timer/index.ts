@@ -1,2 +1,4 @@
 export { timerKey, type JobTimer } from './use-kept-timer';
+export { type RunningTimer, useEndTimer, useRunningTimers } from './use-running-timers';
+export { tellOver } from './tell-over';
 export { WaitTimer } from './wait-timer';
