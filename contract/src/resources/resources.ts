@@ -308,6 +308,8 @@ export const explainedSchema = z.array(
     kind: z.enum(['reminder', 'fault', 'state']),
     means: z.string(),
     todo: z.string(),
+    manual: z.string().nullable(),
+    page: z.string().nullable(),
     resetBy: z.string().nullable(),
   }),
 );

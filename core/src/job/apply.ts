@@ -128,11 +128,11 @@ function chosenEntry(
   return { ...written, id: entryId, address, kind: 'target', raw, unit, value, reason, by };
 }
 
-/** Planning alone leaves a job planned, and so does taking a slip back; anything done at the pump opens it. */
+/** Planning alone leaves a job planned, and so does a note, or a slip taken back; anything done at the pump opens it. */
 function stateAfter(command: JobCommand, state: JobState): JobState {
   const { body } = command;
-  const slip = body.kind === 'job.record' && body.record.kind === 'taken-back';
-  return PLANS.has(body.kind) || slip ? state : 'open';
+  const beside = body.kind === 'job.record' && BESIDE.has(body.record.kind);
+  return PLANS.has(body.kind) || beside ? state : 'open';
 }
 
 const PLANS: ReadonlySet<JobCommand['body']['kind']> = new Set([
@@ -140,6 +140,8 @@ const PLANS: ReadonlySet<JobCommand['body']['kind']> = new Set([
   'target.choose',
   'finding.decide',
 ]);
+
+const BESIDE: ReadonlySet<RecordBody['kind']> = new Set(['taken-back', 'note']);
 
 function stateAfterRecord(state: JobState, record: RecordBody): JobState {
   if (record.kind === 'broken-off') return record.way;

@@ -11,6 +11,7 @@ export const controllerMessageSchema = group({
   kind: choice('Which is', { reminder: 'a reminder', fault: 'a fault' }),
   means: text('It means', { max: 200 }),
   todo: text('What to do', { max: 200 }),
+  page: text('Page of the manual', { max: 40, hint: 'Where that stands, e.g. 34' }).optional(),
 });
 export type ControllerMessage = Readonly<z.infer<typeof controllerMessageSchema>>;
 
@@ -45,6 +46,7 @@ export const accessSchema = group(
 
 /** What a profile of any family may say of its controller; a family’s behaviours begin with these fields. */
 export const controllerShape = {
+  manual: text('Maker’s manual', { max: 200, hint: 'Title, number and edition' }).optional(),
   revision: text('Revision', { max: 60, hint: 'That it was read from, as it shows it' }).optional(),
   options: described(
     z

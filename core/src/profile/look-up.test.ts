@@ -11,6 +11,8 @@ const one = (shows: string, more: Partial<Explained> = {}): Explained => ({
   kind: 'fault',
   means: 'Runs dry.',
   todo: 'Open the inlet.',
+  manual: null,
+  page: null,
   resetBy: null,
   ...more,
 });

@@ -16,6 +16,9 @@ export interface Explained {
   readonly kind: ControllerMessage['kind'] | 'state';
   readonly means: string;
   readonly todo: string;
+  /** where that stands: the manual with its edition, and the page; null where the profile does not say */
+  readonly manual: string | null;
+  readonly page: string | null;
   /** how its settings are put back to default, which wipes the list of faults; null where it says none */
   readonly resetBy: string | null;
 }
@@ -23,22 +26,33 @@ export interface Explained {
 /** A profile of any family, as far as it is looked through. */
 type Explaining = Profile & {
   readonly family: string;
-  readonly behaviours: { readonly messages?: readonly ControllerMessage[]; readonly resetBy?: string };
+  readonly behaviours: {
+    readonly messages?: readonly ControllerMessage[];
+    readonly resetBy?: string;
+    readonly manual?: string;
+  };
 };
 
 /** Everything that a profile explains of what its controller shows: messages, and lamps and signs that hang on settings. */
 export function explainedBy(profile: Explaining): Explained[] {
   const { id, name, family, behaviours } = profile;
-  const own = { profileId: id, profile: name, family, resetBy: behaviours.resetBy ?? null };
+  const own = {
+    profileId: id,
+    profile: name,
+    family,
+    resetBy: behaviours.resetBy ?? null,
+    manual: behaviours.manual ?? null,
+  };
   const parameters = inOrderOfWork(profile);
   return [
-    ...(behaviours.messages ?? []).map(({ shows, lamp, kind, means, todo }) => ({
+    ...(behaviours.messages ?? []).map(({ shows, lamp, kind, means, todo, page = null }) => ({
       ...own,
       shows,
       lamp: lamp === true,
       kind,
       means,
       todo,
+      page,
     })),
     ...parameters
       .filter(({ seen, expects = [] }) => (seen === 'lamp' || seen === 'symbol') && expects.length > 0)
@@ -49,6 +63,7 @@ export function explainedBy(profile: Explaining): Explained[] {
         kind: 'state' as const,
         means: expectedInWords(parameter, parameters).join(' '),
         todo: '',
+        page: parameter.page ?? null,
       })),
   ];
 }

@@ -126,6 +126,8 @@ export const parameterSchema = z
     entry: entryWaySchema,
     /** what stores the value, as an instruction */
     storedBy: z.string().min(1).max(MOST.text),
+    /** page of the maker's manual that describes it */
+    page: z.string().min(1).max(MOST.label).optional(),
     route: z.array(keyStepSchema).max(MOST.steps),
     /** steps of the route after which its value is seen without being opened; all of them where left out */
     readAt: z.int().min(0).max(MOST.steps).optional(),

@@ -27,6 +27,7 @@ const LEAVES_AS_IT_IS: ReadonlySet<string> = new Set([
   'resumed',
   'cancelled',
   'looked-at',
+  'note',
   'taken-back',
 ]);
 

@@ -12,6 +12,7 @@ const NAMES: Readonly<Record<string, string | undefined>> = {
   resumed: 'going on',
   cancelled: 'cancelling the job',
   'looked-at': 'looked at only',
+  note: 'a note',
   'taken-back': 'a slip taken back',
 };
 

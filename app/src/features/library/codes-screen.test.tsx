@@ -24,6 +24,8 @@ const code = (profileId: string, family: string, means: string): Explained => ({
   kind: 'fault',
   means,
   todo: 'Open the inlet.',
+  manual: 'Operating manual, edition 3',
+  page: '34',
   resetBy: 'hold Set',
 });
 
@@ -45,6 +47,7 @@ test('one code in two controllers stands with both, by kind of pump, with what t
   expect(wordsOf('codes-exact')).toMatch(/pool.*Water too hot.*drive.*Runs dry/is);
   expect(wordsOf('code-wheel')).toContain('“E 4”: a fault');
   expect(wordsOf('code-wheel')).toContain('wipes them (hold Set)');
+  expect(wordsOf('code-wheel')).toContain('Operating manual, edition 3, page 34.');
   expect(screen.queryByTestId('code-unknown')).toBeNull();
   press('code-profile-wheel');
   expect(mockNavigate).toHaveBeenCalledWith('/library/profile/wheel');

@@ -76,7 +76,7 @@ const KIND = { fault: 'a fault', reminder: 'a reminder', state: 'no fault' } as 
 
 function OneCode({ one }: { one: Explained }) {
   const router = useRouter();
-  const { profile, profileId, shows, lamp, kind, means, todo, resetBy } = one;
+  const { profile, profileId, shows, lamp, kind, means, todo, manual, page, resetBy } = one;
   return (
     <Card
       edge={kind === 'fault' ? 'rust' : kind === 'reminder' ? 'ochre' : 'moss'}
@@ -87,6 +87,11 @@ function OneCode({ one }: { one: Explained }) {
       </Words>
       <Words>{means}</Words>
       {todo !== '' && <Words bold>{todo}</Words>}
+      {(manual ?? page) !== null && (
+        <Words size="small" colour="quiet">
+          {[manual ?? 'Maker’s manual', page === null ? '' : `page ${page}`].filter(Boolean).join(', ')}.
+        </Words>
+      )}
       {kind === 'fault' && resetBy !== null && (
         <Words size="small" colour="quiet">
           Write down the last faults before any reset: putting the settings back to default wipes them (

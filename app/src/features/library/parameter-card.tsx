@@ -50,7 +50,7 @@ export function ParameterCard({ profile, parameter }: ParameterCardProps) {
 }
 
 function linesOf({ family, panels = [], parameters }: AnyProfile, parameter: Parameter): readonly string[] {
-  const { seen, dial, alsoAt = [], relearns, options = [] } = parameter;
+  const { seen, dial, alsoAt = [], relearns, options = [], page } = parameter;
   const panel = (key: string | undefined) => panels.find((one) => one.key === key)?.label ?? '';
   return [
     ...(seen === undefined ? [] : [`${capital(SEEN_WORDS[seen])}, looked at and never set.`]),
@@ -59,6 +59,7 @@ function linesOf({ family, panels = [], parameters }: AnyProfile, parameter: Par
     ...(parameter.panel === undefined ? [] : [`Its keys are at this: ${panel(parameter.panel)}.`]),
     ...alsoAt.map((one) => `${panel(one.panel)}: ${one.route.join(' › ')}. ${one.storedBy}`),
     ...options.flatMap((option) => besidesWords(family, option)),
+    ...(page === undefined ? [] : [`Maker’s manual, page ${page}.`]),
     ...(relearns === undefined ? [] : [`A change makes it learn anew: ${relearns.what}`]),
   ];
 }

@@ -293,6 +293,7 @@ export const PARAMETER_FIELDS: readonly Field[] = [
   aTick('fixed', 'Fixed in the controller: it counts, and cannot be set', flagOrNothing),
   aTick('needsRestart', 'Takes effect after a restart'),
   aWord('caution', 'Caution at this setting', { place: optional(word), lines: 2 }),
+  aWord('page', 'Page of the manual', { place: optional(word), hint: 'Where it is described, e.g. 34' }),
   shownIf(
     (look) => choicesBeside(look).length > 0 || look.rows(under(look.path, 'appliesWhen')).length > 0,
     rowsOf('appliesWhen', 'Applies only with another setting', [

@@ -53,6 +53,7 @@ export function parameterTexts(parameter: Parameter): Texts {
     changedBy: parameter.changedBy,
     needsRestart: parameter.needsRestart ? 'yes' : 'no',
     caution: parameter.caution ?? '',
+    page: parameter.page ?? '',
     appliesWhen: conditions ?? [],
     // what the form has no rows for is kept as it came
     condition: appliesWhen && conditions === null ? JSON.stringify(appliesWhen) : '',

@@ -112,6 +112,7 @@ const BLANK: Texts = {
   changedBy: '',
   needsRestart: 'no',
   caution: '',
+  page: '',
   appliesWhen: [],
   condition: '',
   rewrites: '',

@@ -6,6 +6,7 @@ import { Card } from '../../ui/card';
 import { Screen } from '../../ui/screen/screen';
 import { Words } from '../../ui/words/words';
 import { useJobScope } from './job-context';
+import { Notes } from './notes';
 import { StageRail } from './stage-rail';
 import { STAGES, type StageKey } from '../stages';
 
@@ -47,6 +48,7 @@ export function StageFrame({ stage, children, action, aside }: StageFrameProps) 
         </Card>
       )}
       {children}
+      <Notes about="" of="the job" />
       <ButtonRow>
         <Button
           kind="quiet"

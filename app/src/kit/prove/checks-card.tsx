@@ -1,5 +1,5 @@
 import type { PageOf } from '@barythm/core/profile';
-import { offeredChecks } from '@barythm/core/job';
+import { aboutCheck, offeredChecks } from '@barythm/core/job';
 import { standsAs, type JudgedCheck } from '@barythm/core/visit';
 import { askedFigures, type AskedFigure, type Pattern, type ProofCheck } from '@barythm/core/proof';
 import { useState } from 'react';
@@ -16,7 +16,7 @@ import { useInSight } from '../../ui/touch/in-sight';
 import { RADIUS, SPACE, TOUCH, textSize, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
 import { optionalFigure } from '../value';
-import { TakeBack, useJobScope } from '../job';
+import { Notes, TakeBack, useJobScope } from '../job';
 import { PageKeys } from '../keys';
 import { StrokeTimer } from './stroke-timer';
 
@@ -235,6 +235,7 @@ function CheckEntry({
           </Words>
         )}
         <Button kind="quiet" label="Later" testID="check-later" onPress={onLater} />
+        <Notes about={aboutCheck(check.key)} of={check.title} />
       </View>
     </About>
   );

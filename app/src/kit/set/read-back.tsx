@@ -84,6 +84,7 @@ export function ReadBack({ parameter, onDone }: ReadBackProps) {
       <Words>
         Then set it, and store it: {atPanel.storedBy}
         {parameter.needsRestart ? ' It takes effect after a restart.' : ''}
+        {parameter.page === undefined ? '' : ` (Maker’s manual, page ${parameter.page}.)`}
       </Words>
       {atPanel.isOwn && (
         <Words size="small" colour="quiet">

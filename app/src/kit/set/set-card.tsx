@@ -7,7 +7,7 @@ import { About } from '../../ui/pad/about';
 import { SPACE } from '../../ui/theme';
 import { TriadName } from '../../ui/words/triad';
 import { Words } from '../../ui/words/words';
-import { TakeBack, useJobScope } from '../job';
+import { Notes, TakeBack, useJobScope } from '../job';
 import { useChangeTarget } from '../target';
 import { Neighbours } from './neighbours';
 import { ReadBack } from './read-back';
@@ -78,6 +78,7 @@ export function SetCard({ row, parameter, left, onDone }: SetCardProps) {
         )}
         {change.box}
         {owed.length > 0 ? <Neighbours owed={owed} /> : <ReadBack parameter={parameter} onDone={onDone} />}
+        <Notes about={address} of={parameter.label} />
       </Card>
     </About>
   );

@@ -27,6 +27,7 @@ import { chosenWords } from '../sheet/chosen-words';
 import { isJudged, judgeOf } from '../sheet/judging';
 import { changedLines } from './changed-lines';
 import { leavesOf } from './leaves';
+import { notesOf } from './notes';
 import { takenBackLines } from './taken-back-lines';
 import { leavingFindings, viewJob, type JobView } from '../view';
 
@@ -116,6 +117,7 @@ export function summarise(view: JobView): HandoverSummary {
     })),
     clock: clockWords(document),
     ...takenBackLines(view),
+    ...notesOf(view),
   };
 }
 

@@ -177,6 +177,20 @@ export const summarySchema = z
           .strict(),
       )
       .optional(),
+    /** words that were written beside the work; left out where none were */
+    notes: z
+      .array(
+        z
+          .object({
+            /** the setting or check that it is about; null where it is the job */
+            about: z.string().nullable(),
+            words: noteSchema,
+            recordedAt: instantSchema,
+            actor: z.string(),
+          })
+          .strict(),
+      )
+      .optional(),
     /** tables and programs as they stood; left out before it is signed, and on what was handed over before they were frozen with it */
     leaves: leavesSchema.optional(),
   })

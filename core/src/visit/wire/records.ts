@@ -88,6 +88,11 @@ export const COMMON_RECORDS = [
   record('cancelled', { reason: noteSchema.min(1, 'Say why the job is cancelled.') }),
   /** the line of this job that was written by a slip, and counts no more */
   record('taken-back', { id: idSchema }),
+  /** a word beside the work: on the job itself, on a setting by its address, or on a check by `check:` and its key */
+  record('note', {
+    about: z.string().max(120),
+    words: noteSchema.min(1, 'Write a word, or leave it.'),
+  }),
   record('looked-at', { why: noteSchema.min(1, 'Say why it was looked at only.') }),
 ] as const;
 

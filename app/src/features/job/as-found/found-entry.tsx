@@ -20,7 +20,7 @@ import { ENTRY_MARK } from '../../../ui/pad/next-field';
 import { RADIUS, SPACE, usePalette } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import { limitsInWords, useDisplay, WayKeys } from '../../../kit/keys';
-import { TakeBack, useJobScope } from '../../../kit/job';
+import { Notes, TakeBack, useJobScope } from '../../../kit/job';
 import { parseForParameter, ValueEntry, ValueText } from '../../../kit/value';
 
 interface FoundEntryProps {
@@ -172,6 +172,7 @@ export function FoundEntry({ parameter, found, onDone, follows }: FoundEntryProp
             </>
           )}
         </View>
+        <Notes about={address} of={parameter.label} />
       </View>
     </About>
   );
