@@ -89,6 +89,11 @@ function SheetLine({ row, parameter, changes, onAgain }: SheetLineProps) {
           <Words size="small" bold colour={state.colour}>
             {state.words}
           </Words>
+          {opens && (
+            <Words size="small" bold colour="petrol">
+              Change
+            </Words>
+          )}
         </View>
         <View style={styles.values}>
           {(['found', 'target', 'left'] as const).map((column) => (
@@ -104,16 +109,11 @@ function SheetLine({ row, parameter, changes, onAgain }: SheetLineProps) {
             </View>
           ))}
         </View>
-        <View style={styles.head}>
-          <Words style={styles.grow} size="small" bold colour="ochre" testID={`chosen-${parameter.key}`}>
-            {row.chosen ? chosenWords(parameter, row) : ''}
+        {row.chosen && (
+          <Words size="small" bold colour="ochre" testID={`chosen-${parameter.key}`}>
+            {chosenWords(parameter, row)}
           </Words>
-          {opens && (
-            <Words size="small" bold colour="petrol">
-              Change
-            </Words>
-          )}
-        </View>
+        )}
       </Pressable>
       {changes && change.box}
       {onAgain && row.left && (
