@@ -1,7 +1,7 @@
 import { isJudged, type Judge, type TargetLine } from '@barythm/core/job';
 import { parameterAt, type SettingValues } from '@barythm/core/profile';
 import { keyOf, sameValue } from '@barythm/core/sheet';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { counted } from '@barythm/core/words';
 import { Button } from '../../ui/button';
@@ -37,6 +37,19 @@ export function TargetList({ lines, before: held, values, judge, none, onReset }
   const { view } = useJobScope();
   const [all, setAll] = useState(false);
   const [open, setOpen] = useState<string | null>(null);
+  const byHand = lines.filter(({ by }) => by === 'hand').map(({ address }) => address);
+  // asked once for each that is by hand, and not for each move of it: what judges a setting does not hang on where it stands
+  const unjudged = useMemo(
+    () =>
+      new Set(
+        byHand.filter((address) => {
+          const parameter = parameterAt(view.profile, address);
+          return parameter !== undefined && !isJudged(parameter, values, judge);
+        }),
+      ),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the values move with every frame of a drag
+    [view.profile, byHand.join(), judge === null],
+  );
   const folded = !all && lines.length > LONG_LIST;
   const shown = folded ? lines.filter((line) => line.by !== 'plan' || !stays(line, held)) : lines;
   return (
@@ -65,7 +78,7 @@ export function TargetList({ lines, before: held, values, judge, none, onReset }
             key={line.address}
             line={line}
             before={before}
-            unjudged={line.by === 'hand' && !isJudged(parameter, values, judge)}
+            unjudged={unjudged.has(line.address)}
             onOpen={view.document.handover ? null : () => setOpen(line.address)}
           />
         );
