@@ -67,7 +67,10 @@ test('on a wide screen: points moved by mouse and by keys, all figures following
     where: { jobId: JOB, kind: 'target', address: 'signal/1/rateB' },
     order: [['revision', 'ASC']],
   });
-  expect(targets.map((row) => row.get('value'))).toEqual([111, 110]);
+  const by = (whose: string | null) =>
+    targets.filter((row) => row.get('by') === whose).map((row) => row.get('value'));
+  // what was moved stands beside the plan's own, and not in its place
+  expect([by(null), by('hand')]).toEqual([[111, 111], [110]]);
 }, 120_000);
 
 test('keys lead to places, and to the search', async () => {
