@@ -3,6 +3,7 @@ import { DUTY, PLATE, SAMPLES as DRIVES, PAGES, SET } from '../families/drive/fi
 import { parameterAt } from '../profile';
 import { stateOf } from '../sheet';
 import { clashIn, gateOfHandover, gateOfSet, leavingFindings, offeredChecks, refusalOf } from './index';
+import { plannedDrive } from './testing/drive-walk.fixtures';
 import { TODAY, Walk, type Sample } from './testing/walk.fixtures';
 import type { JobCommandBody } from '../families';
 
@@ -17,10 +18,7 @@ const at = (role: string) => {
 const rowOf = (walk: Walk, address: string) => walk.view.rows.find((row) => row.address === address)!;
 
 function planned(): Walk {
-  const walk = new Walk(SAMPLE);
-  walk.arrive();
-  walk.found(SAMPLE.found);
-  walk.plan();
+  const walk = plannedDrive();
   walk.acceptStops();
   return walk;
 }
@@ -96,6 +94,14 @@ describe('a target by hand', () => {
     });
     expect(clashIn(walk.document, command(3.4))?.words).toContain('chose 3.2 as its target; yours is 3.4');
     expect(clashIn(walk.document, command(3.2))).toBeNull();
+    // what was moved in a plan is a choice like any other
+    const { kind: _, jobId: __, ...moved } = body(3.4) as Extract<JobCommandBody, { kind: 'target.choose' }>;
+    const accept = (hand: (typeof moved)[]) => ({
+      ...command(3.4),
+      body: { kind: 'plan.accept', jobId: 'job-1', planId: 'p', duty: DUTY, targets: [], hand } as const,
+    });
+    expect(clashIn(walk.document, accept([moved]))?.words).toContain('yours is 3.4');
+    expect(clashIn(walk.document, accept([]))).toBeNull();
   });
   test('a choice taken back is none', () => {
     const walk = planned();

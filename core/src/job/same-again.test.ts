@@ -1,20 +1,13 @@
 import { textAt } from '../describe';
 import { FAMILY_NAMES, familyOf } from '../families';
-import { DUTY, PLATE, SAMPLES as DRIVES, SET, WHEEL } from '../families/drive/fixtures';
+import { DUTY, PLATE, SET, WHEEL } from '../families/drive/fixtures';
 import { TEN_SLOTS } from '../families/pool/fixtures';
 import { addressOf, inOrderOfWork, isSettable } from '../profile';
 import { SHIPPED } from '../families/suites/shipped.fixtures';
 import { another, delivered } from '../families/suites/delivered.fixtures';
 import { refusalOf, sameAgain } from './index';
+import { plannedDrive as planned } from './testing/drive-walk.fixtures';
 import { TODAY, Walk } from './testing/walk.fixtures';
-
-const planned = () => {
-  const walk = new Walk({ profile: SET, duty: DUTY, plate: PLATE });
-  walk.arrive();
-  walk.found(DRIVES[0].found);
-  walk.plan();
-  return walk;
-};
 
 test('onto a like pump: the duty and each target by hand, with its why and where it comes from', () => {
   const walk = planned();
@@ -27,8 +20,12 @@ test('onto a like pump: the duty and each target by hand, with its why and where
   expect(same.left).toEqual([]);
   // from there to the next: the first of the row is not named again
   const next = new Walk({ profile: SET, duty: DUTY, plate: PLATE, small: true });
-  next.choose('press/1/P20', 3.9, 'Asked by the site (as on A-1)');
-  expect(sameAgain(next.document, SET)!.targets[0].reason).toBe('Asked by the site (as on A-1)');
+  next.choose('press/1/P20', 3.9, 'Asked by the site (as on B-7)');
+  expect(sameAgain(next.document, SET)!.targets[0].reason).toBe('Asked by the site (as on B-7)');
+  // a why as long as one may be stays one that is taken
+  next.choose('press/1/P20', 3.9, 'w'.repeat(2000));
+  const [{ reason }] = sameAgain(next.document, SET)!.targets;
+  expect([reason.length, reason.endsWith(' (as on A-1)')]).toEqual([2000, true]);
 });
 
 test('what is of each unit stays behind, and says so; what was left as found is no target', () => {

@@ -65,10 +65,19 @@ export function sameAgain(from: JobDocument, to: AnyProfile): SameAgain | null {
       address: addressOf(copied.parameter),
       value: copied.value,
       unit: copied.parameter.unit ?? '',
-      reason: `${(chosen.reason ?? '').replace(/ \(as on [^)]*\)$/, '')} (as on ${from.pump.tag})`,
+      reason: asOn(chosen.reason ?? '', from.pump.tag),
     });
   }
   return { duty, asked: family.ofUnit, targets, left };
+}
+
+/** As many signs as a why holds. */
+const LONGEST_WHY = 2000;
+
+/** The why with where it was so first; of a long one the end gives way, so that it is taken there too. */
+function asOn(why: string, tag: string): string {
+  const first = ` (as on ${tag})`;
+  return / \(as on .*\)$/.test(why) ? why : `${why.slice(0, LONGEST_WHY - first.length)}${first}`;
 }
 
 interface Copying {

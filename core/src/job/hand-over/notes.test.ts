@@ -1,14 +1,8 @@
-import { DUTY, PLATE, SAMPLES as DRIVES, SET } from '../../families/drive/fixtures';
+import { DUTY, PLATE, SET } from '../../families/drive/fixtures';
 import { aboutCheck, gateOfHandover, notesAbout, offeredChecks, summarise } from '../index';
+import { plannedDrive as planned } from '../testing/drive-walk.fixtures';
 import { Walk } from '../testing/walk.fixtures';
 
-const planned = () => {
-  const walk = new Walk({ profile: SET, duty: DUTY, plate: PLATE });
-  walk.arrive();
-  walk.found(DRIVES[0].found);
-  walk.plan();
-  return walk;
-};
 const note = (walk: Walk, about: string, words: string) => walk.record({ kind: 'note', about, words });
 
 test('a note is printed with what it is about as a person names it; one taken back is not', () => {

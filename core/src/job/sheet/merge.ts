@@ -9,7 +9,7 @@ import { confirmedAgain, stepWords } from '../arrival/ticks';
 import { contentHash, parameterAt, wordsFor } from '../../profile';
 import { sameValue, type SheetEntry } from '../../sheet';
 import { siteTime } from '../../time';
-import { allWritten } from '../../visit';
+import { allWritten, type ChosenTarget } from '../../visit';
 
 /** A write and what somebody else wrote meanwhile cannot both stand. */
 export interface Clash {
@@ -38,11 +38,16 @@ export function clashIn(document: JobDocument, command: JobCommand): Clash | nul
       return recordClash(document, since, body.record);
     case 'plan.accept': {
       const plan = document.plans.find(({ revision }) => revision > since);
-      return plan
-        ? {
-            words: `${who(document, plan)} agreed another plan. Look at it, then agree yours again, or drop it.`,
-          }
-        : null;
+      if (plan)
+        return {
+          words: `${who(document, plan)} agreed another plan. Look at it, then agree yours again, or drop it.`,
+        };
+      // what was moved in it is a choice like any other
+      for (const mine of body.hand ?? []) {
+        const clash = chosenClash(document, since, mine);
+        if (clash) return clash;
+      }
+      return null;
     }
     case 'target.choose':
       return chosenClash(document, since, body);
@@ -107,7 +112,7 @@ function enteredClash(
 function chosenClash(
   document: JobDocument,
   since: number,
-  mine: Extract<JobCommandBody, { kind: 'target.choose' }>,
+  mine: Pick<ChosenTarget, 'address' | 'by' | 'value'>,
 ): Clash | null {
   const theirs = document.entries.findLast(
     ({ revision, by, address }) => revision > since && by !== undefined && address === mine.address,
