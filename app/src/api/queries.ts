@@ -27,15 +27,17 @@ export const useRound = () =>
 /** The phone’s own time zone: its today is the round’s. */
 const ownZone = () => encodeURIComponent(Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC');
 
-/** A page of pumps; of one kind alone where one is named. */
+/** A page of pumps; those of one kind, with something open or due alone, where that is asked. */
 export function usePumps(query: {
   search: string;
   page: number;
   sort: PumpQuery['sort'];
   family: string | null;
+  only?: PumpQuery['only'] | null;
 }) {
-  const { search, page, sort, family } = query;
-  const more = `${sort === 'tag' ? '' : `&sort=${sort}`}${family ? `&family=${encodeURIComponent(family)}` : ''}`;
+  const { search, page, sort, family, only } = query;
+  const narrowed = `${family ? `&family=${encodeURIComponent(family)}` : ''}${only ? `&only=${only}` : ''}`;
+  const more = `${sort === 'tag' ? '' : `&sort=${sort}`}${narrowed}`;
   return useQuery({
     queryKey: keys.pumps(search, page, more),
     queryFn: () => get<PumpPage>(`/pumps?search=${encodeURIComponent(search)}&page=${page}${more}`),

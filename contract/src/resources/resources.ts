@@ -19,9 +19,10 @@ export const pageQuerySchema = z.object({
 });
 export type PageQuery = z.infer<typeof pageQuerySchema>;
 
-/** pumps of one kind alone, and in the order of tags or of sites */
+/** pumps of one kind alone, those with something open or due alone, and in the order of tags or of sites */
 export const pumpQuerySchema = pageQuerySchema.extend({
   family: z.enum(FAMILY_NAMES as [FamilyName, ...FamilyName[]]).optional(),
+  only: z.enum(['open', 'due']).optional(),
   sort: z.enum(['tag', 'site']).default('tag'),
 });
 export type PumpQuery = z.infer<typeof pumpQuerySchema>;
@@ -51,9 +52,10 @@ export const pumpRowSchema = z.object({
   family: z.string(),
 });
 export type PumpRow = z.infer<typeof pumpRowSchema>;
-/** with the kinds of pump that a list can be of alone */
+/** with the kinds of pump that a list can be of alone, and what was looked for instead where one word of a search was a slip */
 export const pumpPageSchema = paged(pumpRowSchema).extend({
   kinds: z.array(z.object({ family: z.string(), words: z.string() })),
+  instead: z.string().optional(),
 });
 export type PumpPage = z.infer<typeof pumpPageSchema>;
 

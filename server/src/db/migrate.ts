@@ -7,10 +7,11 @@ import { migration003 } from './migrations/003-kept-states';
 import { migration004 } from './migrations/004-instruments-measure';
 import { migration005 } from './migrations/005-whose-word';
 import { migration006 } from './migrations/006-due-in-a-stage';
+import { migration007 } from './migrations/007-confirmed';
 import { migration008 } from './migrations/008-put-right';
 import { migration009 } from './migrations/009-lists';
 import { migration010 } from './migrations/010-by-hand';
-import { migration007 } from './migrations/007-confirmed';
+import { migration011 } from './migrations/011-search';
 
 /** Migrations in order. A new one is a new file and one line here; a landed one is never edited. */
 export const MIGRATIONS = [
@@ -24,6 +25,7 @@ export const MIGRATIONS = [
   migration008,
   migration009,
   migration010,
+  migration011,
 ];
 
 /** Names of the migrations that are behind a database; the table is the one that earlier versions wrote. */

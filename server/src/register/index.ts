@@ -1,3 +1,4 @@
+export { listPumps } from './pump-list';
 export * from './page-cache';
 export * from './pumps';
 export * from './sites';

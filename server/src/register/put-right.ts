@@ -100,13 +100,6 @@ export async function putSiteRight(
       faults.push({ field: 'retired', words: 'Pumps of this site are in use: retire or move them first.' });
     if (faults.length > 0) throw problems.invalid(faults);
     await change(models, 'site', site, { ...said(names), ...retiring(retired, hand) }, hand, transaction);
-    // the search knows each pump by its site's name too
-    if (names.name !== undefined && names.name !== site.name) {
-      await database.sequelize.query('UPDATE pumps SET siteId = siteId WHERE siteId = $id', {
-        bind: { id },
-        transaction,
-      });
-    }
   });
 }
 

@@ -1,4 +1,4 @@
-import { cutOf } from './pumps';
+import { cutOf } from './pump-list';
 import { startTestServer, type TestServer } from '../testing/test-server';
 
 interface Page {
@@ -78,4 +78,100 @@ test.each([
   expect(steps.length).toBeGreaterThan(0);
   // ties of a site's tags may be put in order among themselves, the whole may not
   expect(steps.filter((step) => step.includes('TEMP B-TREE FOR ORDER BY'))).toEqual([]);
+});
+
+describe('what a pump is found by', () => {
+  const found = async (text: string) => {
+    const body = (await server.get(`/api/v1/pumps?search=${encodeURIComponent(text)}&size=5`)).body;
+    return body as Page & { readonly instead?: string };
+  };
+  const [tag, name, site] = ['NUR-DP-01', 'acid', 'nursery'];
+
+  test('words in any order, of whatever part of its line', async () => {
+    for (const text of [`${name} ${site}`, `${site} ${name}`, `${site}, ${tag.toLowerCase()}`, 'nu ac dp-01'])
+      expect([text, tags(await found(text))]).toEqual([text, [tag]]);
+    // no word is found across two of its parts
+    expect((await found('brine plant')).total).toBe(MANY);
+    expect((await found('brine "plant')).instead).toBe('brine, plant');
+  });
+
+  test('its serial, its model, its label code, and the product of its duty, of its latest plan before it', async () => {
+    const [row] = (
+      await server.database.sequelize.query(
+        `SELECT p.id, p.code, u.id AS unitId FROM pumps p JOIN units u ON u.pumpId = p.id WHERE p.tag = '${tag}'`,
+      )
+    )[0] as { id: string; code: string; unitId: string }[];
+    expect(tags(await found(row.code.toLowerCase()))).toEqual([tag]);
+    await server.database.sequelize.query(
+      `UPDATE units SET serial = 'QX-77031', model = 'Ferrule 9' WHERE id = '${row.unitId}'`,
+    );
+    expect(tags(await found('qx-77031'))).toEqual([tag]);
+    expect(tags(await found('ferrule'))).toEqual([tag]);
+    await server.database.sequelize.query(
+      `UPDATE pumps SET duty = '{"product":{"name":"Quillwater 5 %"}}' WHERE tag = 'ZZ-0009'`,
+    );
+    expect(tags(await found('quillwater'))).toEqual(['ZZ-0009']);
+  });
+
+  test('one slip of the finger is forgiven, and said; two are not, and what is found as typed is not changed', async () => {
+    for (const typed of ['quilwater', 'quillwaterr', 'quillwster', 'qiullwater']) {
+      const page = await found(typed);
+      expect([typed, tags(page), page.instead]).toEqual([typed, ['ZZ-0009'], 'quillwater']);
+    }
+    expect(tags(await found('qilwater'))).toEqual([]);
+    const both = await found('qiullwater zz-0009');
+    expect([tags(both), both.instead]).toEqual([['ZZ-0009'], 'quillwater, zz-0009']);
+    const typed = await found('quillwater');
+    expect([tags(typed), typed.instead]).toEqual([['ZZ-0009'], undefined]);
+    // out of use it is found no more
+    const retire = (date: string | null) =>
+      server.database.sequelize.query("UPDATE pumps SET retiredOn = $date WHERE tag = 'ZZ-0009'", {
+        bind: { date },
+      });
+    await retire('2026-10-01');
+    expect((await found('quillwater 5')).total).toBe(0);
+    await retire(null);
+    expect(tags(await found('5 quillwater'))).toEqual(['ZZ-0009']);
+    // a word that others have, and this site has not, is no slip
+    expect(await found('quillwater clinic')).toMatchObject({ total: 0 });
+  });
+
+  test('a site that is called otherwise is found by its new name alone', async () => {
+    const [{ siteId }] = (
+      await server.database.sequelize.query(`SELECT siteId FROM pumps WHERE tag = '${tag}'`)
+    )[0] as { siteId: string }[];
+    const rename = (words: string) =>
+      server.database.sequelize.query('UPDATE sites SET name = $words WHERE id = $siteId', {
+        bind: { words, siteId },
+      });
+    const [{ name: before }] = (
+      await server.database.sequelize.query(`SELECT name FROM sites WHERE id = '${siteId}'`)
+    )[0] as { name: string }[];
+    await rename('Orangery of Skerrow');
+    expect(tags(await found(`orangery ${name}`))).toEqual([tag]);
+    expect((await found(`glasshouse ${name}`)).total).toBe(0);
+    await rename(before);
+    expect(tags(await found(`${name} glasshouse`))).toEqual([tag]);
+  });
+});
+
+test('pumps with something open, and with something due soon, are listed alone, in a search and a kind too', async () => {
+  await server.get('/api/v1/round');
+  const list = async (more: string) => (await server.get(`/api/v1/pumps?size=100${more}`)).body as Page;
+  const kept = async (sql: string) =>
+    ((await server.database.sequelize.query(sql))[0] as { tag: string }[]).map(({ tag }) => tag);
+  const open = await list('&only=open');
+  const all = await kept(
+    'SELECT p.tag FROM pumps p JOIN pump_states k ON k.pumpId = p.id WHERE k.worst IS NOT NULL ORDER BY p.tag',
+  );
+  expect(all.length).toBeGreaterThan(3);
+  expect([tags(open), open.total]).toEqual([all, all.length]);
+  const due = await list('&only=due');
+  expect(due.total).toBeGreaterThan(0);
+  expect(due.total).toBeLessThan((await list('')).total);
+  const drives = tags(await list('&only=open&family=drive'));
+  expect(drives.length).toBeGreaterThan(0);
+  expect(all).toEqual(expect.arrayContaining(drives));
+  expect((await list('&only=open&search=brine')).total).toBe(0);
+  expect((await server.get('/api/v1/pumps?only=broken')).status).toBe(400);
 });

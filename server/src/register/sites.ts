@@ -2,7 +2,8 @@ import type { PageQuery, SiteResource, SiteRow } from '@barythm/contract/resourc
 import { QueryTypes } from 'sequelize';
 import type { Database } from '../db';
 import { problems } from '../problems';
-import { likePattern, pumpsOfSite } from './pumps';
+import { pumpsOfSite } from './pump-list';
+import { likePattern } from './search';
 
 /** A page of sites with how many pumps each has. */
 export async function listSites(database: Database, query: PageQuery) {

@@ -15,6 +15,7 @@ import {
   siteSchema,
 } from '@barythm/contract/resources';
 import { dateSchema, zoneSchema } from '@barythm/contract/job';
+import { siteDate } from '@barythm/core/time';
 import type { FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { z } from 'zod';
 import type { Clock } from '../clock';
@@ -81,8 +82,9 @@ export function registerRoutes(
       '/pumps',
       { schema: { querystring: pumpQuerySchema, response: { 200: pumpPageSchema } } },
       async ({ query }, reply) => {
-        const text = await pumpPages.get(JSON.stringify(query), async () =>
-          JSON.stringify(await listPumps(database, query)),
+        const today = siteDate(clock(), 'UTC');
+        const text = await pumpPages.get(JSON.stringify([query, today]), async () =>
+          JSON.stringify(await listPumps(database, query, today)),
         );
         return reply
           .type('application/json')

@@ -65,6 +65,31 @@ describe('the register', () => {
     expect(asked.at(-1)).toContain('search=nothing%20at%20all');
     clear();
   });
+  test('a filter is folded on a phone, says what it narrows the list to, and outlives the next letter typed', async () => {
+    const { asked } = serve([{ to: '/pumps', body: page([ROW]) }]);
+    const { clear } = standScreen(<RegisterScreen />);
+    await screen.findByTestId('pump-CID-DP-01');
+    expect(screen.queryByTestId('register-only')).toBeNull();
+    press('register-filter');
+    press('register-only-open');
+    await waitFor(() => expect(asked.at(-1)).toContain('&only=open'));
+    press('register-kind-spa');
+    await waitFor(() => expect(asked.at(-1)).toContain('&family=spa&only=open'));
+    expect(wordsOf('register-filter')).toContain('Filter: Tub, Findings open');
+    type('search', 'ci');
+    await waitFor(() => expect(asked.at(-1)).toContain('search=ci&page=1&family=spa&only=open'));
+    press('register-only-all');
+    await waitFor(() => expect(asked.at(-1)).toMatch(/family=spa$/));
+    clear();
+  });
+  test('what was looked for instead of a slip is said', async () => {
+    serve([{ to: '/pumps', body: { ...page([ROW]), instead: 'cider' } }]);
+    const { clear } = standScreen(<RegisterScreen />);
+    type('search', 'cidre');
+    await screen.findByTestId('search-instead');
+    expect(wordsOf('search-instead')).toContain('Nothing has “cidre”. Shown: cider.');
+    clear();
+  });
   test('where there is room it is a table, of one kind or all, in the order of tags or of sites', async () => {
     mockWide = true;
     const { asked } = serve([{ to: '/pumps', body: page([ROW]) }]);

@@ -6,7 +6,7 @@ import { Button } from '../../ui/button';
 import { Screen } from '../../ui/screen/screen';
 import { Empty, Failed, Loading } from '../../ui/screen/states';
 import { Words } from '../../ui/words/words';
-import { PumpLink } from './register-screen';
+import { PumpLink } from './pump-list';
 
 /** One site and its pumps. */
 export function SiteScreen() {
