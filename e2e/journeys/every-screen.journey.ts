@@ -22,6 +22,7 @@ const SCREENS: readonly [path: string, sign: string][] = [
   ['/bench/pump-quarantine', 'bench-stroke'],
   ['/register/files', 'register-file'],
   ['/register/new', 'new-profile'],
+  ['/register/unit/pump-therapy', 'unit-profile'],
   ['/library/edit/pulse-wheel', 'profile-state'],
   ['/tools', 'tool-dose'],
   ['/tools/pulse-ratio', 'tool-result'],

@@ -63,6 +63,11 @@ export function post<T>(path: string, body: unknown): Promise<T> {
 }
 
 /** Puts something right that is no job's: what the register says of a pump. */
+/** Takes back what stands at a path, and answers what the server says to it. */
+export function remove<T>(path: string): Promise<T> {
+  return call<T>(path, { method: 'DELETE' });
+}
+
 export function patch<T>(path: string, body: unknown): Promise<T> {
   return send<T>('PATCH', path, body);
 }

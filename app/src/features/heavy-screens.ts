@@ -9,6 +9,7 @@ export { CodesScreen } from './library/codes-screen';
 export { SameAgainScreen } from './same-again/same-again-screen';
 export { ProfileEditorScreen } from './profile-editor/profile-editor-screen';
 export { NewPumpScreen } from './register/new-pump-screen';
+export { ReplaceUnitScreen } from './register/replace-unit-screen';
 export { PumpEditScreen } from './register/pump-edit-screen';
 export { SiteEditScreen } from './register/site-edit-screen';
 export { RegisterFileScreen } from './register/register-file-screen';

@@ -160,9 +160,14 @@ export const pumpSchema = pumpRowSchema.extend({
     /** when its plate was read at the pump; null where it is only as registered */
     plateReadOn: dateSchema.nullable(),
   }),
+  /** the unit that this one replaced, since when, and its last job as long as there is none of this one */
+  replaced: z
+    .object({ on: dateSchema, model: z.string(), serial: z.string(), jobId: idSchema.nullable() })
+    .nullable()
+    .optional(),
   profile: profileSchema,
   duty: dutySchema.nullable(),
-  /** the latest job: what the controller holds now */
+  /** the latest job of this unit: what the controller holds now */
   latest: jobDocumentSchema.nullable(),
   /** the job before it, while the latest has not touched the pump yet: what that one left open still stands */
   before: jobDocumentSchema.nullable().optional(),
@@ -213,6 +218,16 @@ export const pumpHistorySchema = z.object({
       rows: z.array(z.object({ label: z.string(), value: z.string(), unit: z.string() })),
     }),
   ),
+  /** every unit that stood there, the latest first */
+  units: z.array(
+    z.object({
+      model: z.string(),
+      serial: z.string(),
+      profile: z.string(),
+      from: dateSchema,
+      to: dateSchema.nullable(),
+    }),
+  ),
   /** jobs before those that were gone through */
   olderJobs: z.int().min(0),
 });
@@ -227,6 +242,11 @@ export const registerPreviewSchema = z.object({
 export type RegisterPreview = z.infer<typeof registerPreviewSchema>;
 
 const cell = z.string().max(200, 'At most 200 characters.');
+/** what stands on the plate of a pump of its family */
+const plateCells = Object.fromEntries(PLATE_COLUMNS.map((key) => [key, cell.default('')])) as Record<
+  never,
+  z.ZodDefault<typeof cell>
+>;
 /** A pump to take into the register, with its site: the columns of a register file, each as text. */
 export const newPumpSchema = z
   .object({
@@ -239,11 +259,7 @@ export const newPumpSchema = z
     profile: cell,
     model: cell,
     serial: cell,
-    /** what stands on the plate of a pump of its family */
-    ...(Object.fromEntries(PLATE_COLUMNS.map((key) => [key, cell.default('')])) as Record<
-      never,
-      z.ZodDefault<typeof cell>
-    >),
+    ...plateCells,
   })
   .strict();
 export type NewPump = z.infer<typeof newPumpSchema> & Readonly<Record<string, string>>;
@@ -260,12 +276,26 @@ export const pumpEditSchema = z
     model: cell,
     serial: z.string().max(80, 'At most 80 characters.'),
     profile: idSchema,
+    /** goes by the newest version of its profile from now on */
+    newest: z.literal(true),
     retired: z.boolean(),
     was: wasSchema,
   })
   .partial()
   .strict();
 export type PumpEdit = z.infer<typeof pumpEditSchema>;
+
+/** Another unit at the place of a pump: since when, and what stands on its plate. */
+export const newUnitSchema = z
+  .object({
+    on: dateSchema,
+    profile: idSchema,
+    model: cell,
+    serial: z.string().max(80, 'At most 80 characters.'),
+    ...plateCells,
+  })
+  .strict();
+export type NewUnit = z.infer<typeof newUnitSchema> & Readonly<Record<string, string>>;
 
 /** The same of a site. */
 export const siteEditSchema = z

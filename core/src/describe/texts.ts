@@ -50,3 +50,11 @@ export function textsOver(base: Texts, over: Texts): Texts {
     merged[key] = key in merged ? textsOver(merged[key], texts) : texts;
   return merged;
 }
+
+/** Where something stands in a form, by path. */
+export function filledPaths(texts: Texts, at = ''): string[] {
+  if (typeof texts === 'string') return texts === '' ? [] : [at];
+  return Object.entries(texts).flatMap(([key, part]) =>
+    filledPaths(part as Texts, at === '' ? key : `${at}.${key}`),
+  );
+}

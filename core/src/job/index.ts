@@ -19,6 +19,7 @@ export { type PlannedTarget, plannedTargets } from './sheet/planned-targets';
 export { type Choices, choicesOf, movedByHand, type TargetLine, targetLines } from './sheet/target-lines';
 export { isJudged, type Judge, judgeOf } from './sheet/judging';
 export { type SameAgain, sameAgain } from './same-again';
+export { mapBelieved, mapProfile, type ProfileMapping } from './same-setting';
 export { aboutCheck, notesAbout } from './hand-over/notes';
 export { chosenWords } from './sheet/chosen-words';
 export { rewrittenNext } from './sheet/rewritten-next';

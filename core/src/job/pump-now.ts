@@ -25,6 +25,8 @@ export interface PumpKnown {
   readonly latest: JobDocument | null;
   /** the job before the latest one, while that one has not touched the pump yet */
   readonly before?: JobDocument | null;
+  /** the unit took the place of another, and since when */
+  readonly replaced?: { readonly on: string } | null;
   readonly today: string;
   readonly zone: string;
 }

@@ -2,20 +2,14 @@ import { familyOf, type AnyProfile, type Duty, type JobDocument } from '../famil
 import {
   addressOf,
   faultOf,
-  inOrderOfWork,
   isSettable,
   parameterAt,
-  quantityOf,
-  readIn,
   rolesIn,
-  roleOfOption,
-  optionWithRole,
-  shownIn,
   type Parameter,
   type SettingValue,
   type SettingValues,
 } from '../profile';
-import { roundToStep } from '../units';
+import { sameSetting, sameValueOn } from './same-setting';
 import { rowsOf } from './sheet/rows';
 
 /** What of a job is done the same again at a like pump; all else is planned and judged anew there. */
@@ -43,8 +37,10 @@ const OF_EACH =
 /**
  * The duty and the targets by hand of a job, for another pump: by the same setting where its controller is of the same profile, else by
  * meaning. Never copied: what is of each unit, decisions, what was read. Null for a controller of another kind of pump.
+ *
+ * @param named what the unit that it comes from is called where it goes: its tag, for another pump
  */
-export function sameAgain(from: JobDocument, to: AnyProfile): SameAgain | null {
+export function sameAgain(from: JobDocument, to: AnyProfile, named = from.pump.tag): SameAgain | null {
   if (from.profile.family !== to.family) return null;
   const family = familyOf(to.family);
   const duty =
@@ -65,7 +61,7 @@ export function sameAgain(from: JobDocument, to: AnyProfile): SameAgain | null {
       address: addressOf(copied.parameter),
       value: copied.value,
       unit: copied.parameter.unit ?? '',
-      reason: asOn(chosen.reason ?? '', from.pump.tag),
+      reason: asOn(chosen.reason ?? '', named),
     });
   }
   return { duty, asked: family.ofUnit, targets, left };
@@ -92,33 +88,10 @@ interface Copying {
 function copyOf(copying: Copying): { parameter: Parameter; value: SettingValue } | string {
   const { from, to, parameter, beside } = copying;
   if (rolesIn(parameter).some((role) => OF_EACH.test(role))) return 'it is of each unit';
-  const same = from.id === to.id ? parameterAt(to, addressOf(parameter)) : alikeIn(to, parameter);
+  const same = sameSetting(from, to, parameter);
   if (!same || !isSettable(same)) return 'its controller has no such setting';
-  const value = valueFor(copying, same);
+  const value = sameValueOn(to, parameter, same, copying.value);
   if (value === null) return 'its controller takes it otherwise';
   const fault = faultOf(same, value, { ...beside, [same.key]: value });
   return fault ? 'its controller does not take that value' : { parameter: same, value };
-}
-
-/** The setting of another controller that means the same, where there is one and no more. */
-function alikeIn(to: AnyProfile, { role, type }: Parameter): Parameter | undefined {
-  const alike = inOrderOfWork(to).filter(
-    (one) => role !== undefined && one.role === role && one.type === type,
-  );
-  return alike.length === 1 ? alike[0] : undefined;
-}
-
-function valueFor({ from, to, parameter, value }: Copying, same: Parameter): SettingValue | null {
-  if (from.id === to.id) return value;
-  if (typeof value === 'string') {
-    const role = roleOfOption(parameter, value);
-    return role === undefined ? null : (optionWithRole(same, role) ?? null);
-  }
-  const q = quantityOf(parameter, familyOf(to.family).quantities);
-  if (!q) return (parameter.unit ?? '') === (same.unit ?? '') ? value : null;
-  const read = readIn(parameter, q, value);
-  const shown = read === null ? null : shownIn(same, q, read);
-  if (shown === null) return null;
-  const origin = typeof same.least === 'number' ? same.least : 0;
-  return same.step ? roundToStep(shown, same.step, origin) : shown;
 }

@@ -1,12 +1,13 @@
 import type { Command, CommandBody } from '@barythm/contract/commands';
-import { believedOf, carriedOver } from '@barythm/core/job';
+import { believedOf, carriedOver, mapBelieved } from '@barythm/core/job';
 import type { LastLeft } from '@barythm/core/visit';
 import { Op, type Transaction } from 'sequelize';
 import type { Clock } from '../clock';
 import type { Models, Row } from '../db';
 import { problems } from '../problems';
 import { loadJob } from './load';
-import type { JobDocument } from '@barythm/core/families';
+import { reportedOf, standingUnit, type StandingUnit } from './standing-unit';
+import type { AnyProfile, JobDocument } from '@barythm/core/families';
 
 type Start = Command & { body: Extract<CommandBody, { kind: 'job.start' }> };
 
@@ -23,8 +24,9 @@ export async function startJob(
   if (!pump) throw problems.notFound('pump', pumpId);
   if (pump.retiredOn)
     throw problems.refused('body.pumpId', 'This pump is retired: put it back in use first.', 'retired');
-  const unit = await models.units.findOne({ where: { pumpId, toDate: null }, transaction });
-  if (!unit) throw problems.notFound('unit installed at this pump', pumpId);
+  const standing = await standingUnit(models, pumpId, transaction);
+  if (!standing) throw problems.notFound('unit installed at this pump', pumpId);
+  const { unit } = standing;
   const open = await models.jobs.findOne({
     where: { pumpId, state: { [Op.in]: ['planned', 'open'] } },
     transaction,
@@ -41,31 +43,45 @@ export async function startJob(
     defaults: { id: visitId, siteId: pump.siteId, date, actor: command.actor },
     transaction,
   });
-  const before = await latestJob(models, pumpId, transaction);
+  const latest = await latestJob(models, pumpId, transaction);
+  // what was measured, left and entered of a unit is of no other that took its place
+  const before = latest?.unit.id === unit.id ? latest : null;
   await models.jobs.create(
     {
       id: jobId,
       visitId: visit.get('id'),
       pumpId,
-      unitId: unit.get('id'),
+      unitId: unit.id,
       state: 'planned',
       version: 0,
       startedAt: clock(),
       plannedFor: date,
       actor: command.actor,
-      dutyBefore: before ? dutyOf(before) : pump.duty,
-      lastLeft: believedOf(before, pump.reported as Reported),
-      // what was measured belongs to the unit: another one in its place starts anew
-      earlier: before && before.unit.id === unit.get('id') ? carriedOver(before) : [],
+      dutyBefore: before ? dutyOf(before) : latest ? null : pump.duty,
+      lastLeft: await believedAt(models, standing, before, pump, transaction),
+      earlier: before ? carriedOver(before) : [],
       small: small ? 1 : null,
-      profileId: unit.get('profileId'),
-      profileVersion: unit.get('profileVersion'),
+      profileId: unit.profileId,
+      profileVersion: unit.profileVersion,
     },
     { transaction },
   );
 }
 
-type Reported = Pick<LastLeft, 'date' | 'values'> | null;
+/** What is believed of a unit, in the terms of the profile that describes it now: it may be another than the last job went by. */
+async function believedAt(
+  models: Models,
+  standing: StandingUnit,
+  before: JobDocument | null,
+  pump: Row,
+  transaction: Transaction,
+): Promise<LastLeft | null> {
+  const { profileId: id, profileVersion: version } = standing.unit;
+  const believed = believedOf(before, reportedOf(pump, standing));
+  if (!before || (before.profile.id === id && before.profile.version === version)) return believed;
+  const profile = await models.profiles.findOne({ where: { id, version }, transaction });
+  return profile ? mapBelieved(believed, before.profile, profile.get('body') as AnyProfile) : null;
+}
 
 /** The pump's newest job, or null. */
 export async function latestJob(
@@ -84,15 +100,16 @@ export async function latestJob(
   return row ? loadJob(models, row.get('id') as string, { transaction }) : null;
 }
 
-/** The job at the same pump before another, cancelled ones apart; null where there is none. */
+/** The job on the same unit before another, cancelled ones apart; null where there is none. */
 export async function jobBefore(
   models: Models,
-  { job, pump }: JobDocument,
+  { job, pump, unit }: JobDocument,
   transaction?: Transaction,
 ): Promise<JobDocument | null> {
   const row = await models.jobs.findOne({
     where: {
       pumpId: pump.id,
+      unitId: unit.id,
       state: { [Op.ne]: 'cancelled' },
       [Op.or]: [
         { plannedFor: { [Op.lt]: job.plannedFor } },

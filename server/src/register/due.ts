@@ -13,12 +13,20 @@ const CLOCK_days = 183;
 export type Falls = Pick<Due, 'key' | 'stage' | 'words' | 'date'>;
 
 /** What falls due at a pump by date or by strokes, whenever that is. Open findings stand on the round by themselves. */
-export function everDue({ latest, today, zone }: PumpKnown): Falls[] {
-  if (!latest) return [];
+export function everDue({ latest, replaced, today, zone }: PumpKnown): Falls[] {
+  if (!latest) return replaced ? [toSetUp(replaced.on)] : [];
   const own = familyOf(latest.profile.family).due(viewJob(latest, today), agreedOn(latest, today, zone));
   const { hasClock } = latest.profile.behaviours;
   return [...own, ...(hasClock ? clock(latest, zone) : []), ...visit(latest)];
 }
+
+/** A unit that took the place of another is not set up before a job says so. */
+const toSetUp = (date: string): Falls => ({
+  key: 'replaced',
+  stage: 'as-found',
+  words: `Set up the new unit: replaced on ${dateInWords(date)}.`,
+  date,
+});
 
 function clock(latest: JobDocument, zone: string): Falls[] {
   const record = lastRecord(latest, 'clock');

@@ -3,6 +3,7 @@ import { inOrderOfWork, addressOf, parameterAt, wordsFor } from '@barythm/core/p
 import { chosenWords, rowsOf } from '@barythm/core/job';
 import { inForce, sameValue, type SheetEntry } from '@barythm/core/sheet';
 import { siteDate } from '@barythm/core/time';
+import { QueryTypes } from 'sequelize';
 import type { Database } from '../db';
 import { loadJob } from '../jobs';
 import { problems } from '../problems';
@@ -25,7 +26,10 @@ export async function pumpHistory(database: Database, pumpId: string): Promise<P
   const all = await database.models.jobs.count({ where: { pumpId } });
   const loaded = await Promise.all(rows.map((row) => loadJob(database.models, row.id)));
   const jobs = loaded.filter((job) => job !== null).reverse();
-  const measured = jobs.flatMap((job) => ownRecords(job));
+  const units = await unitsOf(database, pumpId);
+  // a calibration, a service and a counter are of the unit, not of its place
+  const ofUnit = jobs.filter(({ unit }) => unit.id === units[0]?.id);
+  const measured = ofUnit.flatMap((job) => ownRecords(job));
   return {
     changes: jobs.flatMap(changesOf).reverse(),
     calibrations: measured.flatMap(({ date, body }) => {
@@ -47,7 +51,7 @@ export async function pumpHistory(database: Database, pumpId: string): Promise<P
     services: measured.flatMap(({ date, body }) =>
       body.kind === 'serviced' ? [{ date, what: body.what }] : [],
     ),
-    counters: jobs.flatMap((job) =>
+    counters: ofUnit.flatMap((job) =>
       job.records.flatMap(({ body, recordedAt }) =>
         body.kind === 'readings-now' && body.counter !== null
           ? [{ date: siteDate(recordedAt, job.site.zone), counter: body.counter }]
@@ -55,8 +59,21 @@ export async function pumpHistory(database: Database, pumpId: string): Promise<P
       ),
     ),
     sheets: jobs.flatMap(sheetOf),
+    units: units.map(({ id: _, ...unit }) => unit),
     olderJobs: Math.max(0, all - rows.length),
   };
+}
+
+type Unit = PumpHistory['units'][number] & { readonly id: string };
+
+/** Every unit that stood there, the one that stands there first. */
+async function unitsOf(database: Database, pumpId: string): Promise<Unit[]> {
+  return database.sequelize.query<Unit>(
+    `SELECT u.id, u.model, u.serial, f.name AS profile, u.fromDate AS "from", u.toDate AS "to"
+       FROM units u LEFT JOIN profiles f ON f.id = u.profileId AND f.version = u.profileVersion
+      WHERE u.pumpId = $pumpId ORDER BY u.toDate IS NOT NULL, u.toDate DESC`,
+    { bind: { pumpId }, type: QueryTypes.SELECT },
+  );
 }
 
 function ownRecords(job: JobDocument): Earlier[] {

@@ -12,3 +12,4 @@ export * from './register-csv';
 export { addPump } from './register-line';
 export { keepState, keepStateAfter, refreshSlice, type WorkOut } from './kept-state';
 export { putPumpRight, putSiteRight, type Hand } from './put-right';
+export { replaceUnit, takeBackReplacement } from './replace-unit';

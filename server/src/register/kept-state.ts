@@ -66,7 +66,7 @@ export async function keepStateAfter(
 interface Standing {
   readonly jobId: string | null;
   readonly unitId: string | null;
-  /** what the site reported, as JSON */
+  /** what the site reported of that unit, as JSON */
   readonly reported: string | null;
 }
 
@@ -74,7 +74,10 @@ const STANDING = `
   SELECT (SELECT id FROM jobs WHERE pumpId = $pumpId AND state <> 'cancelled'
            ORDER BY plannedFor DESC, startedAt DESC LIMIT 1) AS jobId,
          (SELECT id FROM units WHERE pumpId = $pumpId AND toDate IS NULL LIMIT 1) AS unitId,
-         (SELECT reported FROM pumps WHERE id = $pumpId) AS reported`;
+         (SELECT reported FROM pumps WHERE id = $pumpId
+             AND NOT (EXISTS (SELECT 1 FROM units WHERE pumpId = $pumpId AND toDate IS NOT NULL)
+                      AND json_extract(reported, '$.date') <=
+                          (SELECT fromDate FROM units WHERE pumpId = $pumpId AND toDate IS NULL))) AS reported`;
 
 const UNREADABLE: Kept = {
   stops: 0,

@@ -5,7 +5,7 @@ import { shareOfDay, siteDate } from '@barythm/core/time';
 import { QueryTypes } from 'sequelize';
 import type { Clock } from '../clock';
 import type { Database, Row } from '../db';
-import { dutyOf, jobBefore, latestJob } from '../jobs';
+import { dutyOf, jobBefore, latestJob, reportedOf, standingUnit } from '../jobs';
 import { problems } from '../problems';
 
 /** Jobs, newest first, narrowed by a condition on jobs (j), pumps (p), sites (s) or visits (v). */
@@ -30,11 +30,14 @@ export async function pumpPage(database: Database, clock: Clock, id: string): Pr
   const pump = (await models.pumps.findByPk(id))?.get() as Row | undefined;
   if (!pump) throw problems.notFound('pump', id);
   const site = (await models.sites.findByPk(pump.siteId as string))?.get() as Row;
-  const unit = (await models.units.findOne({ where: { pumpId: id, toDate: null } }))?.get() as Row;
+  const standing = await standingUnit(models, id);
+  if (!standing) throw problems.notFound('unit installed at this pump', id);
+  const { unit, replaced } = standing;
   const profile = await models.profiles.findOne({
     where: { id: unit.profileId, version: unit.profileVersion },
   });
-  const latest: JobDocument | null = await latestJob(database.models, id);
+  const last: JobDocument | null = await latestJob(database.models, id);
+  const latest = last?.unit.id === unit.id ? last : null;
   const before = latest && isUntouched(latest) ? await jobBefore(database.models, latest) : null;
   const zone = site.zone as string;
   return {
@@ -47,7 +50,7 @@ export async function pumpPage(database: Database, clock: Clock, id: string): Pr
     family: pump.family as string,
     signalFrom: pump.signalFrom as PumpResource['signalFrom'],
     note: pump.note as string,
-    reported: pump.reported as PumpResource['reported'],
+    reported: reportedOf(pump, standing),
     zone,
     retiredOn: (pump.retiredOn as string | null) ?? null,
     code: (pump.code as string | null) ?? '',
@@ -60,7 +63,14 @@ export async function pumpPage(database: Database, clock: Clock, id: string): Pr
       plateReadOn: unit.plateReadAt ? siteDate(unit.plateReadAt as string, zone) : null,
     },
     profile: profile?.get('body') as AnyProfile,
-    duty: latest ? dutyOf(latest) : (pump.duty as PumpResource['duty']),
+    // of a unit that took the place of another its duty is agreed anew: parts of it are of each unit
+    duty: latest ? dutyOf(latest) : last ? null : (pump.duty as PumpResource['duty']),
+    replaced: replaced && {
+      on: unit.fromDate as string,
+      model: replaced.model as string,
+      serial: replaced.serial as string,
+      jobId: last && !latest ? last.job.id : null,
+    },
     latest,
     before,
     jobs: await jobRows(database, 'j.pumpId = $id', { id }),

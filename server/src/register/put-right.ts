@@ -5,7 +5,7 @@ import type { Database, Models, Row } from '../db';
 import { problems } from '../problems';
 import { latestVersions } from './register-line';
 
-type Fault = { readonly field: string; readonly words: string };
+export type Fault = { readonly field: string; readonly words: string };
 type What = 'pump' | 'unit' | 'site';
 
 /** Who puts it right, and when. */
@@ -37,7 +37,9 @@ export async function putPumpRight(
     const unit = (await models.units.findOne({ where: { pumpId: id, toDate: null }, transaction }))?.get() as
       Row | undefined;
     if (!pump || !unit) throw problems.notFound('pump', id);
-    const { retired, model, serial, profile, was, ...names } = edit;
+    const { retired, model, serial, profile: other, newest, was, ...names } = edit;
+    // a newer version of its own description, or another one
+    const profile = newest ? (unit.profileId as string) : other;
     const stands = { ...pump, model: unit.model, serial: unit.serial, profile: unit.profileId };
     const faults = [
       ...meanwhile({ ...names, model, serial, profile }, was, stands),

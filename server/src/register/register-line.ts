@@ -205,18 +205,7 @@ export async function lineCheck(database: Database, lines: readonly RegisterLine
     for (const column of Object.keys(EMPTY)) {
       if (line[column] === '') faults.push({ column, words: EMPTY[column] });
     }
-    for (const column of REGISTER_COLUMNS) {
-      const most = LONGEST[column] ?? LONGEST_PLATE;
-      if (line[column].length > most)
-        faults.push({
-          column,
-          words: `“${column}” has ${line[column].length} characters; up to ${most} are taken.`,
-        });
-    }
-    for (const column of REGISTER_COLUMNS) {
-      const sign = signFault(line[column]);
-      if (sign) faults.push({ column, words: sign });
-    }
+    faults.push(...textFaults(line, REGISTER_COLUMNS));
     if (line.zone !== '' && !isZone(line.zone)) {
       faults.push({ column: 'zone', words: `“${line.zone}” is no time zone, e.g. Atlantic/Faroe.` });
     }
@@ -226,20 +215,51 @@ export async function lineCheck(database: Database, lines: readonly RegisterLine
         words: `There is no profile “${line.profile}”; the library has ${[...profiles.keys()].join(', ')}.`,
       });
     }
-    for (const column of PLATE_FIGURES) {
-      if (line[column] !== '' && plateFigure(line[column]) === null) {
-        faults.push({ column, words: `“${line[column]}” is no figure above 0.` });
-      }
-    }
+    faults.push(...figureFaults(line));
     const family = profiles.get(line.profile)?.family;
-    if (family && faults.length === 0) {
-      for (const { key: column, words } of plateFaults(family, line)) faults.push({ column, words });
-    }
+    if (family && faults.length === 0) faults.push(...familyFaults(family, line));
     const key = `${line.site}/${line.tag}`;
     if (taken.has(key)) faults.push({ column: 'tag', words: `${line.tag} already exists at ${line.site}.` });
     taken.add(key);
     return faults;
   };
+}
+
+interface CellFault {
+  readonly column: string;
+  readonly words: string;
+}
+type Cells = Readonly<Record<string, string>>;
+
+/** Text that is too long, or has signs that no paper can print. */
+function textFaults(cells: Cells, columns: readonly string[]): CellFault[] {
+  const long = columns.flatMap((column) => {
+    const most = LONGEST[column] ?? LONGEST_PLATE;
+    const { length } = cells[column];
+    const words = `“${column}” has ${length} characters; up to ${most} are taken.`;
+    return length > most ? [{ column, words }] : [];
+  });
+  const signs = columns.flatMap((column) => {
+    const words = signFault(cells[column]);
+    return words ? [{ column, words }] : [];
+  });
+  return [...long, ...signs];
+}
+
+const figureFaults = (cells: Cells): CellFault[] =>
+  PLATE_FIGURES.flatMap((column) =>
+    cells[column] !== '' && plateFigure(cells[column]) === null
+      ? [{ column, words: `“${cells[column]}” is no figure above 0.` }]
+      : [],
+  );
+
+const familyFaults = (family: FamilyName, cells: Cells): CellFault[] =>
+  plateFaults(family, cells).map(({ key: column, words }) => ({ column, words }));
+
+/** What is wrong with what is said of one unit: its model and serial, and its plate. */
+export function unitFaults(family: FamilyName, cells: Cells): CellFault[] {
+  const faults = [...textFaults(cells, ['model', 'serial', ...PLATE_COLUMNS]), ...figureFaults(cells)];
+  return faults.length > 0 ? faults : familyFaults(family, cells);
 }
 
 /** The newest version of each profile, by its id. */

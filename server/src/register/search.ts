@@ -73,8 +73,18 @@ async function wordsNear(database: Database, typed: string): Promise<string[]> {
   );
   return rows
     .map((row) => row.word)
-    .filter((near) => isOneSlip(word, near))
+    .filter((near) => isOneSlip(word, near) && !isOtherTag(word, near))
     .slice(0, MOST_NEAR);
+}
+
+/** As many figures are a serial, which is mistyped; fewer are a tag, whose neighbours are other pumps. */
+const SERIAL_FIGURES = 5;
+
+/** The tag of another pump is no slip: of a tag only the signs between its letters and figures are forgiven. */
+function isOtherTag(a: string, b: string): boolean {
+  const figures = a.replace(/\D/g, '').length;
+  const [one, other] = [a, b].map((word) => word.replace(/[^\p{L}\p{N}]/gu, ''));
+  return figures > 0 && figures < SERIAL_FIGURES && one !== other;
 }
 
 /** Whether one word is another with one sign more, fewer or other, or with two neighbours in the wrong order. */

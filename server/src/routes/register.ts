@@ -7,6 +7,7 @@ import {
   pumpPageSchema,
   pumpSchema,
   newPumpSchema,
+  newUnitSchema,
   pumpEditSchema,
   siteEditSchema,
   registerPreviewSchema,
@@ -24,6 +25,7 @@ import {
   addPump,
   exportRegister,
   importRegister,
+  keepState,
   labelPumps,
   explained,
   library,
@@ -37,6 +39,8 @@ import {
   pumpHistory,
   putPumpRight,
   putSiteRight,
+  replaceUnit,
+  takeBackReplacement,
   pumpPage,
   round,
   type WorkOut,
@@ -137,6 +141,22 @@ export function registerRoutes(
     app.patch('/register/pumps/:id', { schema: { params: byId, body: pumpEditSchema } }, async (request) => {
       const { id } = request.params;
       await putPumpRight(database, id, request.body, hand());
+      return { id };
+    });
+    app.post(
+      '/register/pumps/:id/unit',
+      { schema: { params: byId, body: newUnitSchema } },
+      async (request, reply) => {
+        const { id } = request.params;
+        await replaceUnit(database, id, request.body, hand());
+        await keepState(database, clock, id, workOut);
+        return reply.status(201).send({ id });
+      },
+    );
+    app.delete('/register/pumps/:id/unit', { schema: { params: byId } }, async (request) => {
+      const { id } = request.params;
+      await takeBackReplacement(database, id, hand());
+      await keepState(database, clock, id, workOut);
       return { id };
     });
     app.patch('/register/sites/:id', { schema: { params: byId, body: siteEditSchema } }, async (request) => {

@@ -23,6 +23,7 @@ export function HistoryCards({ pumpId }: { pumpId: string }) {
       {data.calibrations.length > 0 && <DriftCard history={data} />}
       {data.changes.length > 0 && <ChangesCard changes={data.changes} />}
       {data.counters.length > 0 && <CountersCard counters={data.counters} />}
+      {(data.units ?? []).length > 1 && <UnitsCard units={data.units} />}
       {data.sheets.length > 1 && <CompareCard sheets={data.sheets} />}
       {data.olderJobs > 0 && (
         <Words size="small" colour="quiet" testID="older-jobs">
@@ -152,6 +153,22 @@ function CountersCard({ counters }: { counters: PumpHistory['counters'] }) {
           </View>
         );
       })}
+    </Card>
+  );
+}
+
+/** Every unit that stood at this place: a page that was kept from before it was asked has none. */
+function UnitsCard({ units }: { units: PumpHistory['units'] }) {
+  return (
+    <Card title="Units at this place" testID="units">
+      {units.map(({ model, serial, profile, from, to }, i) => (
+        <View key={i}>
+          <Words>{[model || 'Unknown model', serial && `serial ${serial}`].filter(Boolean).join(', ')}</Words>
+          <Words size="small" colour="quiet">
+            {`${dateInWords(from)} to ${to === null ? 'now' : dateInWords(to)} · ${profile}`}
+          </Words>
+        </View>
+      ))}
     </Card>
   );
 }

@@ -23,6 +23,7 @@ import { FindingList } from '../../kit/findings';
 import { useLastStage } from '../job/stage/last-stage';
 import { HistoryCards } from './history-cards';
 import { known } from './known';
+import { ReplacedCard } from './replaced-card';
 import { JobsOfPump, LabelCard, SettingsCard } from './pump-cards';
 
 /** One pump: what it is, its duty, its settings, its day, what is wrong with it, its visits. */
@@ -183,6 +184,7 @@ function PumpBody({ pump }: { pump: PumpResource }) {
           </Words>
         </Card>
       )}
+      <ReplacedCard pump={pump} />
       {pump.note !== '' && (
         <Card title="Reported by the site">
           <Words>{pump.note}</Words>

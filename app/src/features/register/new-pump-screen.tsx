@@ -7,20 +7,13 @@ import { useLibrary, useProfile, useSite } from '../../api/queries';
 import { useDraftOf } from '../../draft/use-draft';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
-import { Choice } from '../../ui/fields/choice';
 import { Field } from '../../ui/fields/field';
 import { SearchedChoice } from '../../ui/fields/searched-choice';
 import { Screen } from '../../ui/screen/screen';
 import { Failed, Loading } from '../../ui/screen/states';
 import { Words } from '../../ui/words/words';
-import {
-  familyOf,
-  kindInWords,
-  PLATE_CHOICES,
-  type AnyProfile,
-  type FamilyName,
-} from '@barythm/core/families';
-import { optionalFigure } from '../../kit/value';
+import { kindInWords, PLATE_CHOICES, type FamilyName } from '@barythm/core/families';
+import { PlateFields, readPlate } from './plate-fields';
 
 const BLANK: NewPump = {
   site: '',
@@ -200,61 +193,4 @@ function inKinds(profiles: Library['profiles']) {
   return profiles
     .map(({ id, family, name }) => ({ value: id, label: `${kindInWords(family as FamilyName)}: ${name}` }))
     .sort((a, b) => a.label.localeCompare(b.label));
-}
-
-const typedOf = (draft: NewPump) => draft as Readonly<Record<string, string>>;
-
-/** Figures of a plate, typed in the units of whoever reads it, as the register keeps them; with what is wrong with one, at its field. */
-function readPlate(profile: AnyProfile | null, draft: NewPump) {
-  const figures: Record<string, string> = {};
-  const errors: Record<string, string> = {};
-  for (const { key, quantity } of profile ? familyOf(profile.family).arrival.plate : []) {
-    if (!quantity) continue;
-    const { value, error } = optionalFigure(draft[key] ?? '', quantity);
-    if (error !== null) errors[key] = error;
-    else if (value !== null) figures[key] = String(value);
-  }
-  return { figures, errors };
-}
-
-interface PlateProps {
-  readonly profileId: string;
-  readonly draft: NewPump;
-  readonly errors: Partial<Record<string, string>>;
-  readonly onChange: (key: string, text: string) => void;
-  /** takes the pump in, with what is typed so far */
-  readonly onRecord: () => void;
-}
-
-/** What stands on the plate of a pump with this controller. */
-function PlateFields({ profileId, draft, errors, onChange, onRecord }: PlateProps) {
-  const { data: profile } = useProfile(profileId);
-  if (!profile) return null;
-  return familyOf(profile.family).arrival.plate.map(({ key, label, quantity, options, hint }) => {
-    const choices = options?.(profile) ?? null;
-    if (choices?.length === 0) return null;
-    return choices ? (
-      <Choice
-        key={key}
-        label={label}
-        testID={`new-${key}`}
-        options={choices}
-        value={draft[key] || null}
-        onChange={(text) => onChange(key, text)}
-      />
-    ) : (
-      <Field
-        key={key}
-        label={label}
-        quantity={quantity ?? undefined}
-        words={!quantity}
-        testID={`new-${key}`}
-        hint={hint?.(profile, typedOf(draft)) ?? undefined}
-        value={draft[key] ?? ''}
-        error={errors[key] ?? null}
-        onRecord={onRecord}
-        onChange={(text) => onChange(key, text)}
-      />
-    );
-  });
 }

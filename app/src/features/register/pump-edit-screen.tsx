@@ -1,7 +1,7 @@
 import type { PumpResource } from '@barythm/contract/resources';
-import { useLocalSearchParams } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { useLibrary, usePump, useSites } from '../../api/queries';
+import { usePump, useSites } from '../../api/queries';
 import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
 import { Choice } from '../../ui/fields/choice';
@@ -10,6 +10,7 @@ import { Screen } from '../../ui/screen/screen';
 import { Failed, Loading } from '../../ui/screen/states';
 import { Words } from '../../ui/words/words';
 import { EditField, RetireCard } from './edit-parts';
+import { ProfilePick } from './profile-pick';
 import { useEdit, type RegisterEdit } from './use-edit';
 
 /** What the register says of a pump, put right; and the pump out of use. */
@@ -29,6 +30,7 @@ export function PumpEditScreen() {
 }
 
 function EditForm({ pump }: { pump: PumpResource }) {
+  const router = useRouter();
   const edit = useEdit(`pumps/${pump.id}`, `/pump/${pump.id}`);
   const open = pump.jobs.some(({ state }) => state === 'open' || state === 'planned');
   return (
@@ -53,6 +55,13 @@ function EditForm({ pump }: { pump: PumpResource }) {
         <EditField edit={edit} name="model" label="Model as on the plate" registered={pump.unit.model} />
         <EditField edit={edit} name="serial" label="Serial number" registered={pump.unit.serial} />
         <ProfilePick edit={edit} pump={pump} />
+        {pump.retiredOn === null && (
+          <Button
+            label="Another unit was installed"
+            testID="edit-replace"
+            onPress={() => router.navigate(`/register/unit/${pump.id}`)}
+          />
+        )}
         {open && (
           <Words size="small" colour="quiet" testID="edit-open-job">
             A job is open on this pump: it goes on with the controller that it began with.
@@ -93,27 +102,5 @@ function SitePick({ edit, pump }: { edit: RegisterEdit; pump: PumpResource }) {
         onChange={(id) => edit.change('siteId', id, pump.siteId)}
       />
     </>
-  );
-}
-
-/** Another description of the controller, of the same kind of pump. */
-function ProfilePick({ edit, pump }: { edit: RegisterEdit; pump: PumpResource }) {
-  const library = useLibrary();
-  const [open, setOpen] = useState(false);
-  const chosen = edit.text('profile', pump.profile.id);
-  if (!open && chosen === pump.profile.id) {
-    return <Button label="Another controller" testID="edit-profile-open" onPress={() => setOpen(true)} />;
-  }
-  const alike = (library.data?.profiles ?? []).filter(({ family }) => family === pump.profile.family);
-  return (
-    <Choice
-      label="Described by the profile"
-      testID="edit-profile"
-      options={alike.map(({ id, name }) => ({ value: id, label: name }))}
-      value={chosen}
-      error={edit.errors.profile ?? null}
-      hint={alike.find(({ id }) => id === chosen)?.about}
-      onChange={(id) => edit.change('profile', id, pump.profile.id)}
-    />
   );
 }

@@ -2,7 +2,7 @@ import type { PumpPage, PumpQuery, PumpRow } from '@barythm/contract/resources';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { usePumps } from '../../api/queries';
-import { Button } from '../../ui/button';
+import { Button, ButtonRow } from '../../ui/button';
 import { LinkCard } from '../../ui/card';
 import { Choice } from '../../ui/fields/choice';
 import { useWide } from '../../ui/screen/layout';
@@ -120,12 +120,14 @@ function Filter({
   return (
     <>
       {!wide && (
-        <Button
-          kind="quiet"
-          testID="register-filter"
-          label={said.length === 0 ? 'Filter' : `Filter: ${said.join(', ')}`}
-          onPress={() => setOpen(!open)}
-        />
+        <ButtonRow>
+          <Button
+            kind="quiet"
+            testID="register-filter"
+            label={said.length === 0 ? 'Filter' : `Filter: ${said.join(', ')}`}
+            onPress={() => setOpen(!open)}
+          />
+        </ButtonRow>
       )}
       {(wide || open) && (
         <>

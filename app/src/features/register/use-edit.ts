@@ -55,10 +55,15 @@ export function useEdit(path: string, back: string) {
       setErrors(without(errors, [key]));
       setGeneral(null);
     },
-    save: () => send(draft),
+    save: () => send(asAsked(draft)),
     /** with what was typed: nothing of it is lost by the way */
-    retire: (retired: boolean) => send({ ...draft, retired }),
+    retire: (retired: boolean) => send({ ...asAsked(draft), retired }),
   };
+}
+
+/** A tick is asked for, or not at all. */
+function asAsked({ newest, ...edit }: Edit): Readonly<Record<string, unknown>> {
+  return newest ? { ...edit, newest: true } : edit;
 }
 
 export type RegisterEdit = ReturnType<typeof useEdit>;

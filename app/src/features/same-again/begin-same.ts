@@ -1,5 +1,5 @@
 import type { PumpResource } from '@barythm/contract/resources';
-import { textAt, withText } from '@barythm/core/describe';
+import { filledPaths, textAt, withText } from '@barythm/core/describe';
 import { familyOf } from '@barythm/core/families';
 import type { SameAgain } from '@barythm/core/job';
 import { newId, outbox } from '../../api/device';
@@ -23,7 +23,10 @@ export async function beginSame(pump: PumpResource, { duty, asked, targets }: Sa
       (now, path) => (textAt(now, path) === '' ? now : withText(now, path, '')),
       written,
     );
-    keepDraft(`${screensOf(duty.family).dutyDraft}${jobId}`, JSON.stringify(texts));
+    const key = `${screensOf(duty.family).dutyDraft}${jobId}`;
+    keepDraft(key, JSON.stringify(texts));
+    // a duty that was agreed is no start that is still to be confirmed
+    keepDraft(`${key}:answered`, JSON.stringify(filledPaths(texts)));
   }
   return jobId;
 }

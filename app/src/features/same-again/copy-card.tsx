@@ -16,7 +16,8 @@ import { beginSame } from './begin-same';
 interface CopyCardProps {
   readonly from: JobDocument;
   readonly pumpId: string;
-  readonly onOther: () => void;
+  /** to another choice; where the pump is no choice it is left out */
+  readonly onOther?: () => void;
 }
 
 /** What goes along to another pump and what does not, before anything is begun there. */
@@ -28,9 +29,9 @@ export function CopyCard({ from, pumpId, onOther }: CopyCardProps) {
   return <Copy from={from} pump={pump.data} onOther={onOther} />;
 }
 
-function Copy({ from, pump, onOther }: { from: JobDocument; pump: PumpResource; onOther: () => void }) {
+function Copy({ from, pump, onOther }: Omit<CopyCardProps, 'pumpId'> & { pump: PumpResource }) {
   const router = useRouter();
-  const same = sameAgain(from, pump.profile);
+  const same = sameAgain(from, pump.profile, from.pump.id === pump.id ? 'the unit before' : undefined);
   const open = pump.jobs.find(({ state }) => state === 'open' || state === 'planned');
   const nothing = same === null || (same.duty === null && same.targets.length === 0);
   return (
@@ -54,15 +55,17 @@ function Copy({ from, pump, onOther }: { from: JobDocument; pump: PumpResource; 
         !nothing && (
           <Button
             kind="main"
-            label="Begin there"
+            label={onOther ? 'Begin there' : 'Begin'}
             testID="same-begin"
             onPress={() => void beginSame(pump, same).then((jobId) => router.navigate(`/job/${jobId}/plan`))}
           />
         )
       )}
-      <ButtonRow>
-        <Button kind="quiet" label="Another pump" testID="same-other" onPress={onOther} />
-      </ButtonRow>
+      {onOther && (
+        <ButtonRow>
+          <Button kind="quiet" label="Another pump" testID="same-other" onPress={onOther} />
+        </ButtonRow>
+      )}
     </Card>
   );
 }

@@ -12,14 +12,18 @@ import { CopyCard } from './copy-card';
 
 /** What was done on one pump, the same again on another of its kind: first those of its site, then any that is found by a word. */
 export function SameAgainScreen() {
-  const { id } = useLocalSearchParams<{ id: string }>();
+  const { id, on } = useLocalSearchParams<{ id: string; on?: string }>();
   const { view, isLoading, error, refetch } = useJob(id);
   const over = view ? `${view.document.pump.tag}, ${view.document.pump.name}` : undefined;
   return (
-    <Screen title="The same on another pump" over={over} back={`/job/${id}/hand-over`}>
+    <Screen
+      title={on ? 'Set up like the unit before' : 'The same on another pump'}
+      over={over}
+      back={on ? `/pump/${on}` : `/job/${id}/hand-over`}
+    >
       {isLoading && <Loading what="the job" />}
       {!isLoading && !view && <Failed error={error ?? new Error('No answer.')} onRetry={refetch} />}
-      {view && <Others document={view.document} />}
+      {view && (on ? <CopyCard from={view.document} pumpId={on} /> : <Others document={view.document} />)}
     </Screen>
   );
 }
@@ -46,7 +50,7 @@ function Others({ document }: { document: JobDocument }) {
       <SearchInput
         testID="same-search"
         label="Find one elsewhere"
-        placeholder="Tag, name, place or site"
+        placeholder="Tag, name, site, serial …"
         value={search}
         onChange={setSearch}
       />

@@ -64,6 +64,7 @@ export const migration011: Migration = {
        END`,
       ...refreshed('units', 'added', 'AFTER INSERT', 'new.pumpId'),
       ...refreshed('units', 'changed', 'AFTER UPDATE OF model, serial, pumpId', 'new.pumpId'),
+      ...refreshed('units', 'gone', 'AFTER DELETE', 'old.pumpId'),
       ...refreshed('plans', 'added', 'AFTER INSERT', '(SELECT pumpId FROM jobs WHERE id = new.jobId)'),
       ...refreshed('plans', 'gone', 'AFTER DELETE', '(SELECT pumpId FROM jobs WHERE id = old.jobId)'),
       `CREATE TRIGGER search_sites_changed AFTER UPDATE OF name ON sites BEGIN
