@@ -233,10 +233,20 @@ export const pumpHistorySchema = z.object({
 });
 export type PumpHistory = z.infer<typeof pumpHistorySchema>;
 
-/** A register as it would come in, or what is wrong with the file. */
+/** A register as it would come in: what is new, what is changed at pumps that are here; or what is wrong with the file. */
 export const registerPreviewSchema = z.object({
   sites: z.array(z.object({ name: z.string(), place: z.string(), isNew: z.boolean() })),
   pumps: z.array(z.object({ tag: z.string(), name: z.string(), site: z.string(), profile: z.string() })),
+  /** pumps that are here, by their tag and site of now, with what becomes of them */
+  changes: z.array(
+    z.object({
+      tag: z.string(),
+      site: z.string(),
+      lines: z.array(z.object({ label: z.string(), from: z.string(), to: z.string() })),
+    }),
+  ),
+  /** lines that say what is registered already */
+  unchanged: z.int(),
   faults: z.array(z.object({ line: z.int(), column: z.int(), words: z.string() })),
 });
 export type RegisterPreview = z.infer<typeof registerPreviewSchema>;

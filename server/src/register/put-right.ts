@@ -108,7 +108,7 @@ export async function putSiteRight(
 const TABLE = { pump: 'pumps', unit: 'units', site: 'sites' } as const;
 
 /** Writes what differs, and keeps what stood there before. */
-async function change(
+export async function change(
   models: Models,
   what: What,
   row: Row,

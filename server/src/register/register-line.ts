@@ -14,8 +14,10 @@ import { problems } from '../problems';
 
 /** The columns of a register file that every pump has, in their order. */
 const COLUMNS = ['site', 'site_place', 'zone', 'tag', 'name', 'place', 'profile', 'model', 'serial'] as const;
-/** All of them: what stands on the plates of any family comes last, and may be lacking. */
-export const REGISTER_COLUMNS: readonly string[] = [...COLUMNS, ...PLATE_COLUMNS];
+/** Columns that a file may lack: what stands on the plates of any family, and the code on the pump's label, by which it is known again. */
+export const OPTIONAL_COLUMNS: readonly string[] = [...PLATE_COLUMNS, 'code'];
+/** All of them. */
+export const REGISTER_COLUMNS: readonly string[] = [...COLUMNS, ...OPTIONAL_COLUMNS];
 /** One pump with its site, as text. */
 export type RegisterLine = Readonly<Record<(typeof COLUMNS)[number], string>> &
   Readonly<Record<string, string>>;
@@ -40,6 +42,7 @@ const LONGEST: Readonly<Record<string, number | undefined>> = {
   profile: 64,
   model: 200,
   serial: 80,
+  code: 12,
 };
 const LONGEST_PLATE = 80;
 
@@ -56,58 +59,65 @@ export async function addPump(
   actor: string,
 ): Promise<{ id: string }> {
   const line = lineFrom((column) => given[column] ?? '');
-  const faults = (await lineCheck(database, [line]))(line);
+  const profiles = await latestVersions(database);
+  const taken = await takenBy(database, [line]);
+  const there = taken.has(`${line.site}/${line.tag}`)
+    ? [{ column: 'tag', words: `${line.tag} already exists at ${line.site}.` }]
+    : [];
+  const faults = [...lineFaults(line, profiles), ...there];
   if (faults.length > 0)
     throw problems.invalid(faults.map(({ column, words }) => ({ field: column, words })));
-  const { pumpIds } = await writeLines(database, [line], today, actor);
+  const { pumpIds } = await database.write((transaction) =>
+    writeLines(database.models, [line], profiles, { today, actor }, transaction),
+  );
   return { id: pumpIds[0] };
 }
 
-/** Writes checked lines, all or nothing, in a few statements: what waits for the database is not held up for long. */
+/** The newest version of each profile, by its id, with its kind of pump. */
+export type Latest = ReadonlyMap<string, { readonly version: number; readonly family: FamilyName }>;
+
+/** Writes checked lines of new pumps in a few statements: what waits for the database is not held up for long. */
 export async function writeLines(
-  database: Database,
+  models: Models,
   lines: readonly RegisterLine[],
-  today: string,
-  actor: string,
+  latest: Latest,
+  { today, actor }: { readonly today: string; readonly actor: string },
+  transaction: Transaction,
 ): Promise<{ newSites: number; pumpIds: string[] }> {
-  const { models } = database;
-  const latest = await latestVersions(database);
-  return database.write(async (transaction) => {
-    const { siteIds, made } = await sitesOf(models, lines, actor, transaction);
-    const ids = await freeIds(models, lines, transaction);
-    const codes = await freeCodes(models, ids, transaction);
-    const pumps = lines.map((line, i) => ({
-      id: ids[i],
-      siteId: siteIds.get(line.site),
-      tag: line.tag,
-      name: line.name,
-      place: line.place,
-      family: latest.get(line.profile)?.family,
-      signalFrom: null,
-      duty: null,
-      reported: null,
-      note: '',
-      code: codes[i],
-      actor,
-    }));
-    const units = lines.map((line, i) => ({
-      id: `unit-${ids[i]}`,
-      pumpId: ids[i],
-      profileId: line.profile,
-      profileVersion: latest.get(line.profile)?.version,
-      model: line.model,
-      serial: line.serial,
-      plate: plateFrom(latest.get(line.profile)!.family, line),
-      fromDate: today,
-      toDate: null,
-      actor,
-    }));
-    for (let i = 0; i < lines.length; i += WRITTEN) {
-      await models.pumps.bulkCreate(pumps.slice(i, i + WRITTEN), { transaction });
-      await models.units.bulkCreate(units.slice(i, i + WRITTEN), { transaction });
-    }
-    return { newSites: made, pumpIds: ids };
-  });
+  const { siteIds, made } = await sitesOf(models, lines, actor, transaction);
+  const ids = await freeIds(models, lines, transaction);
+  const codes = await freeCodes(models, ids, transaction);
+  const pumps = lines.map((line, i) => ({
+    id: ids[i],
+    siteId: siteIds.get(line.site),
+    tag: line.tag,
+    name: line.name,
+    place: line.place,
+    family: latest.get(line.profile)?.family,
+    signalFrom: null,
+    duty: null,
+    reported: null,
+    note: '',
+    code: line.code.toUpperCase() || codes[i],
+    actor,
+  }));
+  const units = lines.map((line, i) => ({
+    id: `unit-${ids[i]}`,
+    pumpId: ids[i],
+    profileId: line.profile,
+    profileVersion: latest.get(line.profile)?.version,
+    model: line.model,
+    serial: line.serial,
+    plate: plateFrom(latest.get(line.profile)!.family, line),
+    fromDate: today,
+    toDate: null,
+    actor,
+  }));
+  for (let i = 0; i < lines.length; i += WRITTEN) {
+    await models.pumps.bulkCreate(pumps.slice(i, i + WRITTEN), { transaction });
+    await models.units.bulkCreate(units.slice(i, i + WRITTEN), { transaction });
+  }
+  return { newSites: made, pumpIds: ids };
 }
 
 /**
@@ -140,7 +150,7 @@ async function freeIds(
 const WRITTEN = 500;
 
 /** The sites that some lines name, by name; those that were not there are made. */
-async function sitesOf(
+export async function sitesOf(
   models: Models,
   lines: readonly RegisterLine[],
   actor: string,
@@ -196,36 +206,29 @@ async function takenBy(database: Database, lines: readonly RegisterLine[]): Prom
   return taken;
 }
 
-/** What is wrong with one of some lines, by column; a tag that came before counts as taken. */
-export async function lineCheck(database: Database, lines: readonly RegisterLine[]) {
-  const profiles = await latestVersions(database);
-  const taken = await takenBy(database, lines);
-  return (line: RegisterLine): { column: string; words: string }[] => {
-    const faults: { column: string; words: string }[] = [];
-    for (const column of Object.keys(EMPTY)) {
-      if (line[column] === '') faults.push({ column, words: EMPTY[column] });
-    }
-    faults.push(...textFaults(line, REGISTER_COLUMNS));
-    if (line.zone !== '' && !isZone(line.zone)) {
-      faults.push({ column: 'zone', words: `“${line.zone}” is no time zone, e.g. Atlantic/Faroe.` });
-    }
-    if (line.profile !== '' && !profiles.has(line.profile)) {
-      faults.push({
-        column: 'profile',
-        words: `There is no profile “${line.profile}”; the library has ${[...profiles.keys()].join(', ')}.`,
-      });
-    }
-    faults.push(...figureFaults(line));
-    const family = profiles.get(line.profile)?.family;
-    if (family && faults.length === 0) faults.push(...familyFaults(family, line));
-    const key = `${line.site}/${line.tag}`;
-    if (taken.has(key)) faults.push({ column: 'tag', words: `${line.tag} already exists at ${line.site}.` });
-    taken.add(key);
-    return faults;
-  };
+/** What is wrong with a line by itself, by column. */
+export function lineFaults(line: RegisterLine, profiles: Latest): CellFault[] {
+  const faults: CellFault[] = [];
+  for (const column of Object.keys(EMPTY)) {
+    if (line[column] === '') faults.push({ column, words: EMPTY[column] });
+  }
+  faults.push(...textFaults(line, REGISTER_COLUMNS));
+  if (line.zone !== '' && !isZone(line.zone)) {
+    faults.push({ column: 'zone', words: `“${line.zone}” is no time zone, e.g. Atlantic/Faroe.` });
+  }
+  if (line.profile !== '' && !profiles.has(line.profile)) {
+    faults.push({
+      column: 'profile',
+      words: `There is no profile “${line.profile}”; the library has ${[...profiles.keys()].join(', ')}.`,
+    });
+  }
+  faults.push(...figureFaults(line));
+  const family = profiles.get(line.profile)?.family;
+  if (family && faults.length === 0) faults.push(...familyFaults(family, line));
+  return faults;
 }
 
-interface CellFault {
+export interface CellFault {
   readonly column: string;
   readonly words: string;
 }
@@ -263,9 +266,7 @@ export function unitFaults(family: FamilyName, cells: Cells): CellFault[] {
 }
 
 /** The newest version of each profile, by its id. */
-export async function latestVersions(
-  database: Database,
-): Promise<Map<string, { version: number; family: FamilyName }>> {
+export async function latestVersions(database: Database): Promise<Latest> {
   const rows = await database.sequelize.query<{ id: string; version: number; family: FamilyName }>(
     `SELECT id, MAX(version) AS version, json_extract(body, '$.family') AS family
        FROM profiles GROUP BY id ORDER BY id`,

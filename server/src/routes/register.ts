@@ -130,14 +130,13 @@ export function registerRoutes(
       { schema: { body: csvSchema, response: { 200: registerPreviewSchema } } },
       (request) => previewRegister(database, request.body.csv),
     );
-    app.post('/register/import', { schema: { body: csvSchema } }, async (request, reply) => {
-      const today = clock().slice(0, 10);
-      return reply.status(201).send(await importRegister(database, request.body.csv, today, 'Workshop'));
-    });
+    const hand = () => ({ now: clock(), today: clock().slice(0, 10), actor: 'Workshop' });
+    app.post('/register/import', { schema: { body: csvSchema } }, async (request, reply) =>
+      reply.status(201).send(await importRegister(database, request.body.csv, hand())),
+    );
     app.post('/register/pumps', { schema: { body: newPumpSchema } }, async (request, reply) =>
       reply.status(201).send(await addPump(database, request.body, clock().slice(0, 10), 'Workshop')),
     );
-    const hand = () => ({ now: clock(), today: clock().slice(0, 10), actor: 'Workshop' });
     app.patch('/register/pumps/:id', { schema: { params: byId, body: pumpEditSchema } }, async (request) => {
       const { id } = request.params;
       await putPumpRight(database, id, request.body, hand());

@@ -2,7 +2,7 @@ import type { RegisterPreview } from '@barythm/contract/resources';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Linking } from 'react-native';
+import { Linking, View } from 'react-native';
 import { addressOfFile, post } from '../../api/client';
 import { counted } from '@barythm/core/words';
 import { Button } from '../../ui/button';
@@ -39,7 +39,8 @@ export function RegisterFileScreen() {
       setError((failure as Error).message);
     }
   };
-  const ready = preview !== null && preview.faults.length === 0;
+  const sound = preview !== null && preview.faults.length === 0;
+  const ready = sound && preview.pumps.length + preview.changes.length > 0;
   return (
     <Screen
       title="Register files"
@@ -50,7 +51,7 @@ export function RegisterFileScreen() {
           <Button
             grow
             kind="main"
-            label={`Add ${counted(preview.pumps.length, 'pump')}`}
+            label={takeWords(preview)}
             testID="register-take"
             onPress={() => void take()}
           />
@@ -96,7 +97,7 @@ export function RegisterFileScreen() {
           ))}
         </Card>
       )}
-      {ready && (
+      {ready && preview.pumps.length > 0 && (
         <Card title="What would come in" edge="moss" testID="register-preview">
           {preview.sites.map((site) => (
             <Words key={site.name}>
@@ -112,6 +113,50 @@ export function RegisterFileScreen() {
           {preview.pumps.length > SHOWN && <Words>And {preview.pumps.length - SHOWN} more.</Words>}
         </Card>
       )}
+      {ready && preview.changes.length > 0 && <Changes changes={preview.changes} />}
+      {sound && <Unchanged count={preview.unchanged} nothing={!ready} />}
     </Screen>
+  );
+}
+
+/** “Add 3 pumps, change 2”, as far as there is either. */
+function takeWords({ pumps, changes }: RegisterPreview): string {
+  if (changes.length === 0) return `Add ${counted(pumps.length, 'pump')}`;
+  if (pumps.length === 0) return `Change ${counted(changes.length, 'pump')}`;
+  return `Add ${counted(pumps.length, 'pump')}, change ${changes.length}`;
+}
+
+/** Pumps that are here and that the file says something else of, before and after. */
+function Changes({ changes }: { changes: RegisterPreview['changes'] }) {
+  return (
+    <Card title="What would change" edge="ochre" testID="register-changes">
+      {changes.slice(0, SHOWN).map(({ tag, site, lines }) => (
+        <View key={`${site}/${tag}`}>
+          <Words>
+            <Words bold>{tag}</Words> {site}
+          </Words>
+          {lines.map(({ label, from, to }) => (
+            <Words key={label} size="small">
+              {label}: {from || 'empty'} → {to || 'empty'}
+            </Words>
+          ))}
+        </View>
+      ))}
+      {changes.length > SHOWN && <Words>And {changes.length - SHOWN} more.</Words>}
+      <Words size="small" colour="quiet">
+        A serial that is changed here is put right, not replaced: a new unit is entered under Edit.
+      </Words>
+    </Card>
+  );
+}
+
+function Unchanged({ count, nothing }: { count: number; nothing: boolean }) {
+  if (!nothing && count === 0) return null;
+  return (
+    <Words testID="register-unchanged" bold={nothing}>
+      {nothing ? 'Nothing new: ' : ''}
+      {counted(count, 'pump')} {count === 1 ? 'is' : 'are'} registered as the file says. Pumps that it does
+      not name stay as they are.
+    </Words>
   );
 }

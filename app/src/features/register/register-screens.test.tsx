@@ -1,3 +1,4 @@
+import type { RegisterPreview } from '@barythm/contract/resources';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { Linking } from 'react-native';
 import { serve, standScreen } from '../../testing/server-stand';
@@ -165,8 +166,45 @@ describe('register files', () => {
       site: 'Cider Press',
       profile: 'numbered-timer',
     })),
+    changes: [] as RegisterPreview['changes'],
+    unchanged: 0,
     faults: [],
   };
+  const CHANGE = {
+    tag: 'CID-DP-01',
+    site: 'Cider Press',
+    lines: [
+      { label: 'Tag', from: 'CID-DP-01', to: 'CID-DP-31' },
+      { label: 'Model', from: '', to: 'Rail 12' },
+    ],
+  };
+  test.each([
+    [
+      'changes alone',
+      { pumps: [], changes: [CHANGE], unchanged: 3 },
+      'Change 1 pump',
+      '3 pumps are registered',
+    ],
+    ['both', { changes: [CHANGE, CHANGE], unchanged: 1 }, 'Add 22 pumps, change 2', '1 pump is registered'],
+  ])('what would change is seen before and after: %s', async (_, part, button, rest) => {
+    serve([{ to: '/register/preview', body: { ...PREVIEW, ...part } }]);
+    const { clear } = standScreen(<RegisterFileScreen />);
+    await act(async () => mockPick('site,tag'));
+    expect(wordsOf('register-take')).toBe(button);
+    expect(wordsOf('register-changes')).toContain('Tag: CID-DP-01 → CID-DP-31');
+    expect(wordsOf('register-changes')).toContain('Model: empty → Rail 12');
+    expect(wordsOf('register-unchanged')).toContain(rest);
+    clear();
+  });
+  test('a file that says nothing new says so, and there is nothing to take in', async () => {
+    serve([{ to: '/register/preview', body: { ...PREVIEW, sites: [], pumps: [], unchanged: 28 } }]);
+    const { clear } = standScreen(<RegisterFileScreen />);
+    await act(async () => mockPick('site,tag'));
+    expect(wordsOf('register-unchanged')).toContain('Nothing new: 28 pumps are registered as the file says.');
+    expect(screen.queryByTestId('register-take')).toBeNull();
+    expect(screen.queryByTestId('register-preview')).toBeNull();
+    clear();
+  });
   test('what would come in is seen first; it is taken in as a whole', async () => {
     const { sent } = serve([
       { to: '/register/preview', body: PREVIEW },
