@@ -10,6 +10,7 @@ import { Card } from '../../ui/card';
 import { FilePick } from '../../ui/fields/file-pick';
 import { Screen } from '../../ui/screen/screen';
 import { Words } from '../../ui/words/words';
+import { JobFileCard } from './job-file-card';
 
 const SHOWN = 20;
 
@@ -114,6 +115,7 @@ export function RegisterFileScreen() {
         </Card>
       )}
       {ready && preview.changes.length > 0 && <Changes changes={preview.changes} />}
+      {preview === null && <JobFileCard />}
       {sound && <Unchanged count={preview.unchanged} nothing={!ready} />}
     </Screen>
   );

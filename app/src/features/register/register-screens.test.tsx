@@ -18,10 +18,11 @@ jest.mock('../../ui/screen/layout', () => ({
   useWide: () => mockWide,
 }));
 // the browser’s own dialog is stood in for by what it would give
-let mockPick: (text: string) => void = () => undefined;
+const mockPicks: Record<string, (text: string) => void> = {};
+const mockPick = (text: string) => mockPicks['register-file'](text);
 jest.mock('../../ui/fields/file-pick', () => ({
-  FilePick: ({ onText }: { onText: (text: string) => void }) => {
-    mockPick = onText;
+  FilePick: ({ testID, onText }: { testID: string; onText: (text: string) => void }) => {
+    mockPicks[testID] = onText;
     return null;
   },
 }));
@@ -235,6 +236,46 @@ describe('register files', () => {
     expect(screen.queryByTestId('register-preview')).toBeNull();
     expect(screen.queryByTestId('register-take')).toBeNull();
     clear();
+  });
+  describe('a job from a file', () => {
+    const document = {
+      pump: { tag: 'A-1', name: 'Acid' },
+      site: { name: 'Hostel' },
+      job: { plannedFor: '2026-10-28' },
+    };
+    const FILE = JSON.stringify({ format: 'barythm-job', formatVersion: 1, document });
+    test('is seen first, then taken in and opened', async () => {
+      const { sent } = serve([{ to: '/jobs/import', status: 201, body: { jobId: 'job-7' } }]);
+      const { clear } = standScreen(<RegisterFileScreen />);
+      await act(async () => mockPicks['job-file'](FILE));
+      expect(wordsOf('job-file-what')).toBe('A-1 Acid, Hostel, 28 Oct 2026');
+      expect(sent).toEqual([]);
+      press('job-file-take');
+      await waitFor(() => expect(mockNavigate).toHaveBeenCalledWith('/job/job-7/hand-over'));
+      expect(sent).toEqual([JSON.parse(FILE)]);
+      clear();
+    });
+    test.each([
+      ['half of one', FILE.slice(0, 40), 'no JSON file'],
+      ['a profile', '{"id":"x","family":"pool"}', 'This file is no job.'],
+      ['nothing at all', 'null', 'This file is no job.'],
+    ])('%s is refused in words', async (_, text, words) => {
+      serve([]);
+      const { clear } = standScreen(<RegisterFileScreen />);
+      await act(async () => mockPicks['job-file'](text));
+      expect(wordsOf('job-file-wrong')).toContain(words);
+      expect(screen.queryByTestId('job-file-take')).toBeNull();
+      clear();
+    });
+    test('one that is here already is told in the server’s words, and can be chosen again', async () => {
+      const errors = [{ field: 'id', words: 'This job is already in the database; nothing was changed.' }];
+      serve([{ to: '/jobs/import', status: 409, body: { code: 'exists', status: 409, title: 'x', errors } }]);
+      const { clear } = standScreen(<RegisterFileScreen />);
+      await act(async () => mockPicks['job-file'](FILE));
+      press('job-file-take');
+      expect(await screen.findByText(errors[0].words)).toBeTruthy();
+      clear();
+    });
   });
   test('a refusal is said in the server’s words', async () => {
     serve([
