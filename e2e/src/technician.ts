@@ -146,9 +146,9 @@ export async function handOverText(stage: Stage, pumpId: string): Promise<string
   return paperOf(stage, row.get('id') as string);
 }
 
-/** The text of the hand-over of a job, page by page. */
-export async function paperOf({ address }: Stage, jobId: string): Promise<string[]> {
-  const answer = await fetch(`${address}/api/v1/jobs/${jobId}/hand-over.pdf`);
+/** The text of a paper of a job, page by page: of its hand-over, where no other is named. */
+export async function paperOf({ address }: Stage, jobId: string, file = 'hand-over.pdf'): Promise<string[]> {
+  const answer = await fetch(`${address}/api/v1/jobs/${jobId}/${file}`);
   const path = join(tmpdir(), `barythm-${jobId}-${process.pid}.pdf`);
   writeFileSync(path, Buffer.from(await answer.arrayBuffer()));
   return execFileSync(process.execPath, [join(__dirname, 'pdf-text.mjs'), path], { encoding: 'utf8' }).split(

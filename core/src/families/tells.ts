@@ -93,6 +93,8 @@ export interface Tells<K extends FamilyKind> {
     fromFirst?(summary: FirstSummary, zone: string): HandoverPart;
     /** what the settings rest on, and what was read on arrival */
     facts(view: ViewOf<K>): HandoverFact[];
+    /** when it runs and why, in sentences for those who live with it, by the settings in force; none where too little is known */
+    runs(view: ViewOf<K>): string[];
     /** how before and after are compared over a plain day; null where the family compares otherwise */
     readonly days: ComparedDays<K> | null;
     /** tables of its own, that leave as files */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { clockBodySchema, COMMON_RECORDS, identifyShape } from '../visit/wire';
+import { clockBodySchema, COMMON_RECORDS, forOwnerSchema, identifyShape } from '../visit/wire';
 import { complainOfProfile, profileObject } from '../profile';
 import { FAMILIES, type AnyProfile, type Duty, type Plate, type RecordBody } from './all';
 
@@ -46,5 +46,6 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
 /** What an earlier job measured or did that a later one stands on. */
 export const earlierBodySchema = z.discriminatedUnion('kind', [
   clockBodySchema,
+  forOwnerSchema,
   ...ALL.flatMap(({ wire }) => wire.carried),
 ] as unknown as [z.ZodObject]) as unknown as z.ZodType<RecordBody>;

@@ -128,7 +128,7 @@ function chosenEntry(
   return { ...written, id: entryId, address, kind: 'target', raw, unit, value, reason, by };
 }
 
-/** Planning alone leaves a job planned, and so does a note, or a slip taken back; anything done at the pump opens it. */
+/** Planning alone leaves a job planned, and so does a note, a word for the owner, or a slip taken back; anything done at the pump opens it. */
 function stateAfter(command: JobCommand, state: JobState): JobState {
   const { body } = command;
   const beside = body.kind === 'job.record' && BESIDE.has(body.record.kind);
@@ -141,7 +141,7 @@ const PLANS: ReadonlySet<JobCommand['body']['kind']> = new Set([
   'finding.decide',
 ]);
 
-const BESIDE: ReadonlySet<RecordBody['kind']> = new Set(['taken-back', 'note']);
+const BESIDE: ReadonlySet<RecordBody['kind']> = new Set(['taken-back', 'note', 'for-owner']);
 
 function stateAfterRecord(state: JobState, record: RecordBody): JobState {
   if (record.kind === 'broken-off') return record.way;

@@ -13,6 +13,7 @@ import {
   type Refusal,
 } from '../visit';
 import { faultsWrittenDown, WIPES_FAULTS } from './arrival/on-arrival';
+import { toldFault } from './for-owner/told';
 import { gateOfHandover, gateOfProve, gateOfSet } from './gates';
 import { offeredChecks } from './proof/offered-checks';
 import { isOpenToPower } from './safe';
@@ -71,6 +72,10 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
           code: 'ANY-02',
           words: 'Hands go in for this: isolate and lock off first, under “Before hands go in”.',
         };
+      }
+      if (body.record.kind === 'for-owner') {
+        const fault = toldFault(body.record);
+        if (fault) return { field: `record.${fault.field}`, code: 'for-owner', words: fault.words };
       }
       const refused = familyOf(document.profile.family).refuse(body.record);
       if (refused) return refused;

@@ -28,6 +28,7 @@ const LEAVES_AS_IT_IS: ReadonlySet<string> = new Set([
   'cancelled',
   'looked-at',
   'note',
+  'for-owner',
   'taken-back',
 ]);
 

@@ -13,6 +13,7 @@ const NAMES: Readonly<Record<string, string | undefined>> = {
   cancelled: 'cancelling the job',
   'looked-at': 'looked at only',
   note: 'a note',
+  'for-owner': 'the page for the owner',
   'taken-back': 'a slip taken back',
 };
 

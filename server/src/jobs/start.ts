@@ -1,5 +1,5 @@
 import type { Command, CommandBody } from '@barythm/contract/commands';
-import { believedOf, carriedOver, mapBelieved } from '@barythm/core/job';
+import { believedOf, carriedOver, mapBelieved, toldLeft } from '@barythm/core/job';
 import type { LastLeft } from '@barythm/core/visit';
 import { Op, type Transaction } from 'sequelize';
 import type { Clock } from '../clock';
@@ -59,7 +59,7 @@ export async function startJob(
       actor: command.actor,
       dutyBefore: before ? dutyOf(before) : latest ? null : pump.duty,
       lastLeft: await believedAt(models, standing, before, pump, transaction),
-      earlier: before ? carriedOver(before) : [],
+      earlier: before ? carriedOver(before) : latest ? toldLeft(latest) : [],
       small: small ? 1 : null,
       profileId: unit.profileId,
       profileVersion: unit.profileVersion,

@@ -1,10 +1,16 @@
 import type { Handover } from '@barythm/core/visit';
-import { handoverPdf, labelsPdf, type LabelPump } from '../report';
+import { handoverPdf, labelsPdf, ownerPdf, type LabelPump } from '../report';
 import type { JobDocument } from '@barythm/core/families';
 
 /** A paper that is asked for, with all that stands on it. */
 export type PaperOrder =
   | { readonly paper: 'hand-over'; readonly document: JobDocument; readonly handover: Handover }
+  | {
+      readonly paper: 'owner';
+      readonly document: JobDocument;
+      readonly today: string;
+      readonly createdAt: string;
+    }
   | {
       readonly paper: 'labels';
       readonly pumps: readonly LabelPump[];
@@ -14,7 +20,12 @@ export type PaperOrder =
 
 /** Makes a paper, on whatever thread it is called. */
 export function makePaper(order: PaperOrder): Promise<Buffer> {
-  return order.paper === 'hand-over'
-    ? handoverPdf(order.document, order.handover)
-    : labelsPdf(order.pumps, order.base, order.createdAt);
+  switch (order.paper) {
+    case 'hand-over':
+      return handoverPdf(order.document, order.handover);
+    case 'owner':
+      return ownerPdf(order.document, order.today, order.createdAt);
+    case 'labels':
+      return labelsPdf(order.pumps, order.base, order.createdAt);
+  }
 }

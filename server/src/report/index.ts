@@ -1,4 +1,5 @@
 export * from './pdf';
+export { ownerPdf } from './owner-pdf';
 export * from './csv';
 export * from './labels';
 export * from './calendar';

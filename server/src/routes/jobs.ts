@@ -64,6 +64,14 @@ export function jobRoutes(
       return attach(reply, document, 'hand-over.pdf', 'application/pdf').send(pdf);
     });
 
+    app.get('/jobs/:id/owner.pdf', { schema: { params: byId } }, async (request, reply) => {
+      const document = await load(request.params.id);
+      const createdAt = document.handover?.recordedAt ?? clock();
+      const today = siteDate(clock(), document.site.zone);
+      const pdf = await press.print({ paper: 'owner', document, today, createdAt }, goneWith(reply));
+      return attach(reply, document, 'owner.pdf', 'application/pdf').send(pdf);
+    });
+
     app.get('/jobs/:id/job.json', { schema: { params: byId } }, async (request, reply) => {
       const document = await load(request.params.id);
       const file: JobFile = { format: 'barythm-job', formatVersion: JOB_FORMAT_VERSION, document };
@@ -78,6 +86,7 @@ export function jobRoutes(
       if (!wanted) {
         throw problems.noFile(request.params.file, [
           'hand-over.pdf',
+          'owner.pdf',
           'job.json',
           ...files.map(({ file }) => file),
         ]);

@@ -81,7 +81,9 @@ test('a family that is one line in the table: from its profile to files that lea
   expect(await server.get(`/api/v1/jobs/${jobId}/programs.ics`)).toMatchObject({
     status: 404,
     body: {
-      errors: [{ words: 'It leaves as hand-over.pdf, job.json, sheet.csv, speeds.csv, checks.csv.' }],
+      errors: [
+        { words: 'It leaves as hand-over.pdf, owner.pdf, job.json, sheet.csv, speeds.csv, checks.csv.' },
+      ],
     },
   });
 

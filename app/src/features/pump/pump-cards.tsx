@@ -4,7 +4,7 @@ import { dateInWords, siteTime } from '@barythm/core/time';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Linking, StyleSheet, View } from 'react-native';
-import { addressOfFile } from '../../api/client';
+import { addressOfFile, fileUrl } from '../../api/client';
 import { Button } from '../../ui/button';
 import { Card, LinkCard } from '../../ui/card';
 import { Empty } from '../../ui/screen/states';
@@ -68,7 +68,7 @@ export function SettingsCard({ pump, state }: { pump: PumpResource; state: Known
 /** The label with its code. */
 export function LabelCard({ pump }: { pump: PumpResource }) {
   return (
-    <Card title="Label">
+    <Card title="Label and page">
       <Words>
         Code on its label:{' '}
         <Words figures bold size="large" testID="label-code">
@@ -80,6 +80,13 @@ export function LabelCard({ pump }: { pump: PumpResource }) {
         testID="label-pdf"
         onPress={() => void Linking.openURL(addressOfFile(`/labels.pdf?pump=${pump.id}`))}
       />
+      {pump.latest && (
+        <Button
+          label="Page for those who live with it (PDF)"
+          testID="owner-pdf"
+          onPress={() => void Linking.openURL(fileUrl(pump.latest!.job.id, 'owner.pdf'))}
+        />
+      )}
     </Card>
   );
 }

@@ -9,6 +9,7 @@ import { checkPlan, checkSettings } from './checks/checks';
 import { openOn } from './checks/on-job';
 import { stripOf } from './glance/strip';
 import { factsOf } from './hand-over/facts';
+import { runsSaid } from './hand-over/runs';
 import { partOf } from './hand-over/part';
 import { examplesFor } from './examples';
 import type { CirculatorKind } from './kind';
@@ -79,5 +80,5 @@ export const circulatorFamily = defineFamily<CirculatorKind>({
       'A simulation from curve, duty and settings: valves that close until the flow is what is required, and a winter by the hour. Prove at the pump.',
   },
   strip: stripOf,
-  handOver: { part: partOf, facts: factsOf },
+  handOver: { part: partOf, facts: factsOf, runs: runsSaid },
 });

@@ -10,6 +10,7 @@ import { openOn } from './checks/on-job';
 import { dueOf } from './glance/due';
 import { stripOf } from './glance/strip';
 import { factsOf } from './hand-over/facts';
+import { runsSaid } from './hand-over/runs';
 import { partOf } from './hand-over/part';
 import { examplesFor } from './examples';
 import type { DriveKind } from './kind';
@@ -92,5 +93,5 @@ export const driveFamily = defineFamily<DriveKind>({
       'A simulation from curve, vessel, duty and settings, ten parts a second: taps are openings, and pipes give a little. Prove at the pump.',
   },
   strip: stripOf,
-  handOver: { part: partOf, facts: factsOf },
+  handOver: { part: partOf, facts: factsOf, runs: runsSaid },
 });

@@ -11,6 +11,7 @@ import { due } from './glance/due';
 import { stripOf } from './glance/strip';
 import { comparedDay, comparedSheets } from './hand-over/day-block';
 import { factsOf } from './hand-over/facts';
+import { runsSaid } from './hand-over/runs';
 import { fromFirst } from './hand-over/from-first';
 import { partOf } from './hand-over/part';
 import { readingsTable } from './hand-over/readings-table';
@@ -101,6 +102,7 @@ export const meteringFamily = defineFamily<MeteringKind>({
   handOver: {
     part: partOf,
     facts: factsOf,
+    runs: runsSaid,
     fromFirst,
     days: { sheets: comparedSheets, block: comparedDay },
     tables: (view) => [readingsTable(view)],

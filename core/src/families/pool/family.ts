@@ -9,6 +9,7 @@ import { checkPlan, checkSettings } from './checks/checks';
 import { openOn } from './checks/on-job';
 import { stripOf } from './glance/strip';
 import { factsOf } from './hand-over/facts';
+import { runsSaid } from './hand-over/runs';
 import { fromFirst } from './hand-over/from-first';
 import { partOf } from './hand-over/part';
 import { weeklyEvents } from './hand-over/weekly-events';
@@ -91,5 +92,5 @@ export const poolFamily = defineFamily<PoolKind>({
       'A simulation from the settings and the duty, the filter as it is before a wash. What roof, heater and air do is a fair guess. Prove at the pump.',
   },
   strip: stripOf,
-  handOver: { part: partOf, fromFirst, facts: factsOf, week: weeklyEvents },
+  handOver: { part: partOf, fromFirst, facts: factsOf, runs: runsSaid, week: weeklyEvents },
 });

@@ -13,6 +13,7 @@ import { openOn } from './checks/on-job';
 import { dueOf } from './glance/due';
 import { stripOf } from './glance/strip';
 import { factsOf } from './hand-over/facts';
+import { runsSaid } from './hand-over/runs';
 import { partOf, tablesOf } from './hand-over/part';
 import { weeklyEvents } from './hand-over/weekly-events';
 import { examplesFor } from './examples';
@@ -101,5 +102,5 @@ export const spaFamily = defineFamily<SpaKind>({
       'A simulation from what is connected, the tub’s loss and the settings, a second a step: the water is one body, and what pumps take ends in it. Prove at the tub.',
   },
   strip: stripOf,
-  handOver: { part: partOf, facts: factsOf, tables: tablesOf, week: weeklyEvents },
+  handOver: { part: partOf, facts: factsOf, runs: runsSaid, tables: tablesOf, week: weeklyEvents },
 });

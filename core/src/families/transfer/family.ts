@@ -10,6 +10,7 @@ import { openOn } from './checks/on-job';
 import { dueOf } from './glance/due';
 import { stripOf } from './glance/strip';
 import { factsOf } from './hand-over/facts';
+import { runsSaid } from './hand-over/runs';
 import { partOf } from './hand-over/part';
 import { examplesFor } from './examples';
 import type { TransferKind } from './kind';
@@ -84,5 +85,5 @@ export const transferFamily = defineFamily<TransferKind>({
       'A simulation from curve, vessel, cooler and settings, a second a step: a slug falls within five seconds. Prove at the pump.',
   },
   strip: stripOf,
-  handOver: { part: partOf, facts: factsOf },
+  handOver: { part: partOf, facts: factsOf, runs: runsSaid },
 });

@@ -38,6 +38,16 @@ export const identifyShape = {
   note: noteSchema,
 };
 
+/** What those who live with a pump are told beside what follows from its settings: it is of the place, and goes on to later jobs. */
+export const forOwnerSchema = record('for-owner', {
+  /** where it is switched off, in words */
+  stopAt: noteSchema,
+  /** who keeps the code or key; never the code itself */
+  keeper: noteSchema,
+  /** who is called */
+  call: noteSchema,
+});
+
 /** Things done or seen at any pump, apart from settings. They are only added; the last of a kind counts. */
 export const COMMON_RECORDS = [
   record('make-safe', {
@@ -93,6 +103,7 @@ export const COMMON_RECORDS = [
     about: z.string().max(120),
     words: noteSchema.min(1, 'Write a word, or leave it.'),
   }),
+  forOwnerSchema,
   record('looked-at', { why: noteSchema.min(1, 'Say why it was looked at only.') }),
 ] as const;
 

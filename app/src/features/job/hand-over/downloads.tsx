@@ -13,6 +13,7 @@ import { Words } from '../../../ui/words/words';
 import type { JobDocument } from '@barythm/core/families';
 
 const PAPER = { file: 'hand-over.pdf', label: 'Hand-over (PDF)' };
+const OWNER = { file: 'owner.pdf', label: 'Page for those who live with it (PDF)' };
 const JOB = { file: 'job.json', label: 'Job (JSON)' };
 
 /** What leaves: for the customer, and for any program that reads open formats. A table without a line is not worth a button. */
@@ -22,7 +23,7 @@ function filesOf(document: JobDocument, { summary }: Handover): { file: string; 
     if (leaving.kind === 'calendar') return [{ file, label: `${label} (calendar file)` }];
     return leaving.rows.length > 0 ? [{ file, label: `${label} (CSV)` }] : [];
   });
-  return [PAPER, JOB, ...others];
+  return [PAPER, OWNER, JOB, ...others];
 }
 
 export function Downloads({ document, handover }: { document: JobDocument; handover: Handover }) {

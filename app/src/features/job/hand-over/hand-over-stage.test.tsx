@@ -119,7 +119,14 @@ test('signed, it is frozen and leaves as files, the calendar among them', () => 
   });
   expect(wordsOf('downloads')).toContain('Next due 24 May 2027.');
   const files = screen.getAllByTestId(/^download-/).map((node) => String(node.props.testID).slice(9));
-  expect(files).toEqual(['hand-over.pdf', 'job.json', 'sheet.csv', 'checks.csv', 'programs.ics']);
+  expect(files).toEqual([
+    'hand-over.pdf',
+    'owner.pdf',
+    'job.json',
+    'sheet.csv',
+    'checks.csv',
+    'programs.ics',
+  ]);
   expect(screen.queryByTestId('sign')).toBeNull();
 });
 

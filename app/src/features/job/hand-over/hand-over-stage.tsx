@@ -13,7 +13,7 @@ import { Field } from '../../../ui/fields/field';
 import { goToFirstError } from '../../../ui/pad/next-field';
 import { Heading, Words } from '../../../ui/words/words';
 import { FindingList } from '../../../kit/findings';
-import { DecisionAction, useJobScope, StageFrame } from '../../../kit/job';
+import { DecisionAction, ForOwnerCard, useJobScope, StageFrame } from '../../../kit/job';
 import { GateCard } from '../gate-card';
 import { CancelCard, LookedAtCard } from '../close-cards';
 import { BlockCards } from './blocks/block-cards';
@@ -115,6 +115,7 @@ export function HandOverStage() {
             none="Nothing is open."
             actions={(finding) => <DecisionAction finding={finding} />}
           />
+          <ForOwnerCard />
           <Card title="Next due and signature" testID="sign">
             <DateField
               label="Next due"

@@ -273,6 +273,7 @@ export const fanFamily: Family<FanKind> = defineFamily<FanKind>({
       proof: { points: 0, passed: 0, says: [{ words: 'Air felt at the grille.', sound: true }] },
     }),
     facts: ({ document }) => arrivalFacts(document, fanFamily.arrival.readings),
+    runs: () => ['The fan runs while it is switched on.'],
     tables: () => [{ name: 'speeds', label: 'Speeds', fields: ['speed'], rows: [[60]] }],
   },
 });

@@ -251,6 +251,7 @@ export const gateFamily: Family<GateKind> = defineFamily<GateKind>({
   handOver: {
     part: () => ({ first: [], behind: [], tried: [], proof: { points: 0, passed: 0, says: [] } }),
     facts: ({ document }) => arrivalFacts(document, gateFamily.arrival.readings),
+    runs: () => ['The gate runs while it is switched on.'],
   },
 });
 
