@@ -21,6 +21,7 @@ const SCREENS: readonly [path: string, sign: string][] = [
   ['/bench', 'bench-CLI-DP-01'],
   ['/bench/pump-quarantine', 'bench-stroke'],
   ['/register/files', 'register-file'],
+  ['/week', 'week-of'],
   ['/register/new', 'new-profile'],
   ['/register/unit/pump-therapy', 'unit-profile'],
   ['/library/edit/pulse-wheel', 'profile-state'],

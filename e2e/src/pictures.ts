@@ -84,13 +84,7 @@ const ON_WIDE: readonly Picture[] = [
     taps: ['plan-tomorrow'],
     show: 'pressure-card',
   },
-  {
-    name: 'wide-spa-plan',
-    path: '/pump/spa-clinic',
-    sign: 'start-job',
-    taps: ['plan-tomorrow'],
-    show: 'load-card',
-  },
+  { name: 'wide-week', path: '/week', sign: 'week-grid' },
 ];
 
 async function take(stage: Stage, pictures: readonly Picture[]): Promise<void> {

@@ -109,6 +109,15 @@ const jobBodies = [
     .strict(),
   z
     .object({
+      kind: z.literal('job.move'),
+      jobId: idSchema,
+      /** used when the site has no visit on that date yet */
+      visitId: idSchema,
+      date: dateSchema,
+    })
+    .strict(),
+  z
+    .object({
       kind: z.literal('job.hand-over'),
       jobId: idSchema,
       handoverId: idSchema,

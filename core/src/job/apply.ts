@@ -108,6 +108,8 @@ export function applyCommand(
           },
         ],
       };
+    case 'job.move':
+      return { ...next, job: { ...next.job, plannedFor: body.date } };
     case 'job.hand-over':
       return {
         ...next,
@@ -128,7 +130,7 @@ function chosenEntry(
   return { ...written, id: entryId, address, kind: 'target', raw, unit, value, reason, by };
 }
 
-/** Planning alone leaves a job planned, and so does a note, a word for the owner, or a slip taken back; anything done at the pump opens it. */
+/** Planning alone leaves a job planned, whatever day it is planned for, and so does a note, a word for the owner, or a slip taken back; anything done at the pump opens it. */
 function stateAfter(command: JobCommand, state: JobState): JobState {
   const { body } = command;
   const beside = body.kind === 'job.record' && BESIDE.has(body.record.kind);
@@ -139,6 +141,7 @@ const PLANS: ReadonlySet<JobCommand['body']['kind']> = new Set([
   'plan.accept',
   'target.choose',
   'finding.decide',
+  'job.move',
 ]);
 
 const BESIDE: ReadonlySet<RecordBody['kind']> = new Set(['taken-back', 'note', 'for-owner']);

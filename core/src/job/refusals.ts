@@ -45,6 +45,8 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
       }
       return null;
     }
+    case 'job.move':
+      return refuseMove(document, body.date, today);
     case 'plan.accept':
       return refuseTargets(document, body);
     case 'target.choose':
@@ -118,6 +120,15 @@ const ENDS: ReadonlySet<string> = new Set([
 ]);
 
 /** A job that holds as much as it can is handed over, and another one begun. */
+/** What was begun stays on its day, and nothing is planned for a day that is over. */
+function refuseMove({ job }: JobDocument, date: string, today: string): Refusal | null {
+  if (job.state !== 'planned')
+    return { field: 'date', code: 'begun', words: 'This job was begun: its day stays as it is.' };
+  return date < today
+    ? { field: 'date', code: 'past', words: 'That day is over: choose today or a later one.' }
+    : null;
+}
+
 function refuseFull(document: JobDocument, body: JobCommandBody): Refusal | null {
   const refused = (field: string, count: number, what: keyof typeof MOST_IN_JOB): Refusal | null =>
     count > MOST_IN_JOB[what]
@@ -151,6 +162,7 @@ function refuseFull(document: JobDocument, body: JobCommandBody): Refusal | null
       return refused('reading', readings.length + 1, 'readings');
     case 'finding.decide':
       return refused('reason', decisions.length + 1, 'decisions');
+    case 'job.move':
     case 'job.hand-over':
       return null;
   }

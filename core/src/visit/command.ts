@@ -89,6 +89,14 @@ export type CommandBodyOf<K extends JobKind> =
       readonly reason: string;
     }
   | {
+      /** another day for a job that is planned and was not begun */
+      readonly kind: 'job.move';
+      readonly jobId: string;
+      /** used when the site has no visit on that date yet */
+      readonly visitId: string;
+      readonly date: string;
+    }
+  | {
       readonly kind: 'job.hand-over';
       readonly jobId: string;
       readonly handoverId: string;

@@ -9,7 +9,7 @@ import { problems } from '../problems';
 import { loadJob } from './load';
 import { keepPlate } from './plate';
 import { saveSince } from './save';
-import { startJob } from './start';
+import { moveJob, startJob } from './start';
 import type { JobCommand, JobDocument } from '@barythm/core/families';
 
 /** What a write led to: the answer, and the job as it is with it; null where nothing was written anew, or a job was only begun. */
@@ -86,6 +86,7 @@ async function apply(
   if (refusal) throw problems.refused(`body.${refusal.field}`, refusal.words, refusal.code);
   const next = applyCommand(document, command as JobCommand, today, benchDay);
   await saveSince(models, next, document.job.version, transaction);
+  if (body.kind === 'job.move') await moveJob(models, next, body.visitId, command.actor, transaction);
   if (body.kind === 'job.record' && body.record.kind === 'identify') {
     await keepPlate(models, document.unit.id, command.recordedAt, body.record, transaction);
   }

@@ -68,6 +68,25 @@ export async function startJob(
   );
 }
 
+/** Puts a job on the visit of the day it is planned for now; makes that where there is none yet. */
+export async function moveJob(
+  models: Models,
+  { job, site }: JobDocument,
+  visitId: string,
+  actor: string,
+  transaction: Transaction,
+): Promise<void> {
+  const [visit] = await models.visits.findOrCreate({
+    where: { siteId: site.id, date: job.plannedFor },
+    defaults: { id: visitId, siteId: site.id, date: job.plannedFor, actor },
+    transaction,
+  });
+  await models.jobs.update(
+    { plannedFor: job.plannedFor, visitId: visit.get('id') as string },
+    { where: { id: job.id }, transaction },
+  );
+}
+
 /** What is believed of a unit, in the terms of the profile that describes it now: it may be another than the last job went by. */
 async function believedAt(
   models: Models,

@@ -61,9 +61,13 @@ const GOES_ON: ReadonlySet<JobRow['state']> = new Set(['planned', 'open', 'part-
 
 function Visits({ round }: { round: Round }) {
   const groups = visitsBySite(round);
+  const router = useRouter();
   return (
     <>
-      <Heading>Visits</Heading>
+      <View style={styles.line}>
+        <Heading>Visits</Heading>
+        <Button kind="quiet" label="Week" testID="to-week" onPress={() => router.navigate('/week')} />
+      </View>
       {!groups.some(({ date }) => date === round.date) && (
         <Empty
           title="No visit yet today"

@@ -16,6 +16,8 @@ function said(body: Command['body'], document: JobDocument | null): string {
   switch (body.kind) {
     case 'job.start':
       return `the start of a job for ${body.date}`;
+    case 'job.move':
+      return `another day: ${body.date}`;
     case 'sheet.enter':
       return `${labelOf(body.address, document)} ${column(body.column)}: ${typed(body)}`;
     case 'sheet.enter-many':

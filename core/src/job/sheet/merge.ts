@@ -57,6 +57,8 @@ export function clashIn(document: JobDocument, command: JobCommand): Clash | nul
       return document.job.version > since
         ? { words: 'The job has changed since you saw it: look at it again before it is signed.' }
         : null;
+    // of two days the later choice counts: it is seen where it is made
+    case 'job.move':
     case 'proof.read':
       return null;
   }
@@ -83,6 +85,8 @@ export function holdsAlready(document: JobDocument, body: JobCommandBody): boole
       return has('decisions', body.decisionId);
     case 'job.hand-over':
       return document.handover?.id === body.handoverId;
+    case 'job.move':
+      return document.job.plannedFor === body.date;
   }
 }
 
