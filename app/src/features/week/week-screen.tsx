@@ -69,6 +69,12 @@ function Week({ round }: { round: Round }) {
           Planned for an earlier day and not begun: {late.map(({ tag }) => tag).join(', ')}.
         </Words>
       )}
+      {wide && (
+        <Words size="small" colour="quiet">
+          Drag a visit across the days, or move it by the arrow keys; a tap opens it. What was begun stays on
+          its day.
+        </Words>
+      )}
       {wide ? <Grid round={round} days={days} week={week} /> : <List round={round} days={days} week={week} />}
     </>
   );
