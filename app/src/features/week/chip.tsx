@@ -1,7 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../../ui/theme';
-import { useDrag } from '../../ui/touch/use-drag';
 import { Words } from '../../ui/words/words';
 
 interface ChipProps {
@@ -19,29 +18,55 @@ interface ChipProps {
   readonly label: string;
 }
 
+/** A finger that has not moved further than this has tapped. */
+const TAP_px = 8;
+
+/** As much of the browser's own event as is looked at. */
+interface Pointed {
+  readonly nativeEvent: {
+    readonly button: number;
+    readonly clientX: number;
+    readonly pointerId: number;
+    readonly target: { setPointerCapture?(id: number): void } | null;
+  };
+}
+
 /** A visit on its day: dragged across the days, or moved by the arrow keys; a tap opens it. */
 export function Chip({ tag, lines, testID, day_px, onShift, onOpen, held, label }: ChipProps) {
   const palette = usePalette();
   const [dx, setDx] = useState(0);
-  const at = useRef(0);
+  const from = useRef<number | null>(null);
   const own = useRef<View>(null);
   useEffect(() => {
-    if (held) own.current?.focus();
+    if (held) (own.current as unknown as HTMLElement | null)?.focus({ preventScroll: true });
   }, [held]);
-  const handlers = useDrag({
-    onMove: (moved) => {
-      if (!onShift) return;
-      at.current = moved;
-      setDx(moved);
+  // the pointer is captured: a page that changes under the hand, as when what was moved last is sent, ends no drag
+  const end = (moved: number) => {
+    from.current = null;
+    setDx(0);
+    const days = Math.round(moved / Math.max(1, day_px));
+    if (Math.abs(moved) <= TAP_px) onOpen();
+    else if (days !== 0) onShift?.(days);
+  };
+  const handlers = {
+    onPointerDown: ({ nativeEvent }: Pointed) => {
+      if (nativeEvent.button > 0) return;
+      from.current = nativeEvent.clientX;
+      nativeEvent.target?.setPointerCapture?.(nativeEvent.pointerId);
     },
-    onEnd: () => {
-      const days = Math.round(at.current / Math.max(1, day_px));
-      at.current = 0;
+    onPointerMove: ({ nativeEvent }: Pointed) => {
+      const moved = from.current === null ? 0 : nativeEvent.clientX - from.current;
+      if (onShift && Math.abs(moved) > TAP_px) setDx(moved);
+    },
+    onPointerUp: ({ nativeEvent }: Pointed) => {
+      if (from.current !== null) end(nativeEvent.clientX - from.current);
+    },
+    // the page scrolls instead
+    onPointerCancel: () => {
+      from.current = null;
       setDx(0);
-      if (days !== 0) onShift?.(days);
     },
-    onTap: onOpen,
-  });
+  };
   const onKeyDown = (event: { key: string; preventDefault: () => void }) => {
     const days = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
     if (event.key === 'Enter') onOpen();
@@ -52,7 +77,7 @@ export function Chip({ tag, lines, testID, day_px, onShift, onOpen, held, label 
   return (
     <View
       ref={own}
-      {...handlers}
+      {...(handlers as object)}
       {...{ onKeyDown }}
       role="button"
       tabIndex={0}

@@ -15,8 +15,6 @@ interface Drag {
   readonly onBegin?: (event: GestureResponderEvent) => void;
   /** moved by this much since the drag began */
   readonly onMove: (dx: number, dy: number, event: GestureResponderEvent) => void;
-  /** let go, or taken away, after it was moved */
-  readonly onEnd?: () => void;
   /** let go without having moved */
   readonly onTap?: (event: GestureResponderEvent) => void;
 }
@@ -69,10 +67,6 @@ export function useDrag(drag: Drag): GestureResponderHandlers {
         },
         onPanResponderRelease: (event) => {
           if (way.current === null) latest.current.onTap?.(event);
-          if (way.current === 'drag') latest.current.onEnd?.();
-        },
-        onPanResponderTerminate: () => {
-          if (way.current === 'drag') latest.current.onEnd?.();
         },
       }).panHandlers,
     [],
