@@ -71,6 +71,17 @@ export interface About {
   readonly at?: number;
 }
 
+/** A time that a check takes: one waits for it, or it is a limit that must not be passed. */
+export interface CheckWait {
+  /** what is timed, as a button names it: “Wait for the stop” */
+  readonly words: string;
+  readonly lasts_s: number;
+  /** what passing it damages; left out where it is only waited for */
+  readonly harm?: string;
+  /** the figure of the check that takes the time */
+  readonly takes?: { readonly figure: string; readonly in: 'seconds' | 'minutes' };
+}
+
 /** One thing to try at the pump, with what it must do. */
 export interface ProofCheck<Key extends string = string> {
   readonly key: Key;
@@ -88,6 +99,8 @@ export interface ProofCheck<Key extends string = string> {
   readonly voidedBy?: readonly string[];
   /** the known slip that it points to, whatever was seen in place of what is expected */
   readonly off?: Pattern;
+  /** what is timed meanwhile; left out where nothing is, or how long is not known */
+  readonly wait?: CheckWait;
   readonly ask: Ask;
 }
 

@@ -12,6 +12,7 @@ interface Said<Key extends string> {
   readonly caution?: string | null;
   readonly pumps?: boolean;
   readonly off?: ProofCheck['off'];
+  readonly wait?: ProofCheck['wait'];
 }
 
 /**

@@ -39,6 +39,13 @@ test('what runs stands on every screen, the next to end first, and leads back to
   expect(mockNavigate).toHaveBeenCalledWith('/job/job-1/as-found');
 });
 
+test('the wait of a check leads back to where it is tried', () => {
+  keep(timerKey('job-1', 'check:dry-prime'), 'Time its prime', 6);
+  render(<TimersBar />);
+  press('timer-job-1:check:dry-prime');
+  expect(mockNavigate).toHaveBeenCalledWith('/job/job-1/prove');
+});
+
 test('its end is told once, by a shake where the device can, and then how late it is', () => {
   keep(timerKey('job-1', 'turning'), 'Time the discharge', 2);
   render(<TimersBar />);

@@ -1,7 +1,7 @@
 import { stopwatch } from '@barythm/core/time';
 import { useRouter } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { tellOver, useEndTimer, useRunningTimers, type RunningTimer } from '../../kit/timer';
+import { OF_CHECK, tellOver, useEndTimer, useRunningTimers, type RunningTimer } from '../../kit/timer';
 import { Button } from '../../ui/button';
 import { SPACE, TOUCH, usePalette } from '../../ui/theme';
 import { Words } from '../../ui/words/words';
@@ -41,7 +41,7 @@ function Line({ timer: { key, words, left_s, late_s } }: { timer: RunningTimer }
         disabled={own}
         style={styles.words}
         testID={`timer-${key}`}
-        onPress={() => router.navigate(`/job/${key.split(':')[0]}/as-found`)}
+        onPress={() => router.navigate(whereOf(key))}
       >
         <Words style={styles.grow}>{words}</Words>
         <Words figures bold colour={over ? 'ember' : 'ink'} role={over ? 'alert' : undefined}>
@@ -59,6 +59,12 @@ function Line({ timer: { key, words, left_s, late_s } }: { timer: RunningTimer }
       )}
     </View>
   );
+}
+
+/** The stage where a wait was begun: a check is tried under Prove, other work is recorded on arrival. */
+function whereOf(key: string): `/job/${string}` {
+  const [jobId, ...of] = key.split(':');
+  return `/job/${jobId}/${of.join(':').startsWith(OF_CHECK) ? 'prove' : 'as-found'}`;
 }
 
 const styles = StyleSheet.create({

@@ -1,4 +1,5 @@
-import { screen } from '@testing-library/react-native';
+import { act, screen } from '@testing-library/react-native';
+import { forgetDrafts } from '../../draft/use-draft';
 import { PANEL, PANEL_DUTY, TEN_SLOTS } from '@barythm/core/families/pool/fixtures';
 import { badlyRun, blankPoolJob, defaultsOf, PoolWriter } from '@barythm/core/job/testing/pool-fixtures';
 import { standJob } from '../../testing/job-stand';
@@ -84,4 +85,24 @@ test('a job that is handed over shows what was tried and takes nothing', () => {
   standJob(TEN_SLOTS, <ChecksCard />, [], { ...writer.document, handover });
   press('check-hold');
   expect(screen.queryByTestId('trying-hold')).toBeNull();
+});
+
+test('a limit is said before it is begun, its time goes into its figure, and it goes on while another check is tried', () => {
+  jest.useFakeTimers({ now: Date.UTC(2026, 10, 24, 9) });
+  try {
+    standJob(TEN_SLOTS, <ChecksCard />, [], set());
+    press('check-prime');
+    expect(
+      screen.getByText(/Without water the seal runs dry\. Stay at the pump, hand on its stop\./),
+    ).toBeTruthy();
+    press('wait-prime-begin');
+    press('check-hold');
+    act(() => jest.advanceTimersByTime(90_000));
+    press('check-prime');
+    press('wait-prime-take');
+    expect(valueOf('figure-minutes')).toBe('1.5');
+  } finally {
+    jest.useRealTimers();
+    forgetDrafts('');
+  }
 });

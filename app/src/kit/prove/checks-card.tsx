@@ -1,7 +1,13 @@
 import type { PageOf } from '@barythm/core/profile';
 import { aboutCheck, offeredChecks } from '@barythm/core/job';
 import { standsAs, type JudgedCheck } from '@barythm/core/visit';
-import { askedFigures, type AskedFigure, type Pattern, type ProofCheck } from '@barythm/core/proof';
+import {
+  askedFigures,
+  type AskedFigure,
+  type CheckWait,
+  type Pattern,
+  type ProofCheck,
+} from '@barythm/core/proof';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { newId } from '../../api/device';
@@ -18,6 +24,7 @@ import { Words } from '../../ui/words/words';
 import { optionalFigure } from '../value';
 import { Notes, TakeBack, useJobScope } from '../job';
 import { PageKeys } from '../keys';
+import { minutesOf, OF_CHECK, timerKey, WaitTimer } from '../timer';
 import { StrokeTimer } from './stroke-timer';
 
 interface ChecksProps {
@@ -205,6 +212,13 @@ function CheckEntry({
           </Words>
         )}
         {page && <PageKeys of={page} />}
+        {check.wait && (
+          <CheckTimer
+            check={check}
+            wait={check.wait}
+            onTake={(taken) => setTexts((now) => ({ ...now, ...taken }))}
+          />
+        )}
         <Words>
           Expected: <Words bold>{check.expected}</Words>. Tolerance: {check.tolerance}.
         </Words>
@@ -238,6 +252,34 @@ function CheckEntry({
         <Notes about={aboutCheck(check.key)} of={check.title} />
       </View>
     </About>
+  );
+}
+
+/** What is timed while a check is tried: it goes on whatever is looked at meanwhile. */
+function CheckTimer({
+  check,
+  wait,
+  onTake,
+}: {
+  check: ProofCheck;
+  wait: CheckWait;
+  onTake: (texts: Texts) => void;
+}) {
+  const { jobId } = useJobScope();
+  const { takes } = wait;
+  return (
+    <WaitTimer
+      wait={wait}
+      keptAt={timerKey(jobId, `${OF_CHECK}${check.key}`)}
+      testID={`wait-${check.key}`}
+      onTake={
+        takes &&
+        ((seconds) =>
+          onTake({
+            [takes.figure]: takes.in === 'minutes' ? String(minutesOf(seconds)) : seconds.toFixed(1),
+          }))
+      }
+    />
   );
 }
 

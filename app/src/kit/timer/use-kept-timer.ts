@@ -9,6 +9,9 @@ export interface JobTimer extends KeptTimer {
 const NONE: JobTimer = { began: 0, lasts_s: 0, words: '' };
 const TICK_ms = 500;
 
+/** What the wait of a check is kept under, before its key. */
+export const OF_CHECK = 'check:';
+
 /** Where a wait of a job is kept on the device. */
 export const timerKey = (jobId: string, of: string): string => `timer:${jobId}:${of}`;
 

@@ -2,7 +2,7 @@ import { act, render, screen } from '@testing-library/react-native';
 import { forgetDrafts } from '../../draft/use-draft';
 import { press, wordsOf } from '../../testing/touch';
 import { timerKey } from './use-kept-timer';
-import { WaitTimer } from './wait-timer';
+import { minutesOf, WaitTimer } from './wait-timer';
 
 const WAIT = {
   words: 'Time the discharge',
@@ -20,7 +20,7 @@ describe('a wait that is timed', () => {
         wait={WAIT}
         keptAt={timerKey('job-1', 'turning')}
         testID="wait"
-        onTake={(minutes) => taken.push(minutes)}
+        onTake={(seconds) => taken.push(minutesOf(seconds))}
       />,
     );
   const pass = (minutes: number) => act(() => jest.advanceTimersByTime(minutes * MINUTE_ms));
@@ -62,6 +62,34 @@ describe('a wait that is timed', () => {
     press('wait-begin');
     press('wait-cancel');
     expect(taken).toEqual([]);
+    expect(screen.getByTestId('wait-begin')).toBeTruthy();
+  });
+});
+
+describe('a limit whose passing does harm', () => {
+  const limit = { words: 'Time it dry', lasts_s: 8, harm: 'Past this the seal is damaged.' };
+  beforeEach(() => {
+    jest.useFakeTimers({ now: Date.UTC(2026, 10, 24, 9) });
+  });
+  afterEach(() => {
+    screen.unmount();
+    forgetDrafts('');
+    jest.useRealTimers();
+  });
+
+  test('says before it is begun to stay at the pump, as long as it runs, and to stop it once it is over', () => {
+    render(<WaitTimer wait={limit} keptAt={timerKey('job-1', 'check:dry')} testID="wait" />);
+    const stay = /No longer than 8\ss\. Past this the seal is damaged\. Stay at the pump, hand on its stop\./;
+    expect(screen.getByText(stay)).toBeTruthy();
+    press('wait-begin');
+    expect(screen.getByText(stay)).toBeTruthy();
+    act(() => jest.advanceTimersByTime(9000));
+    expect(screen.queryByText(stay)).toBeNull();
+    expect(screen.getByText(/are over: stop it now\./)).toBeTruthy();
+    // its time goes nowhere: it is only stopped
+    expect(wordsOf('wait-take')).toBe('Stop the timer');
+    expect(screen.queryByTestId('wait-cancel')).toBeNull();
+    press('wait-take');
     expect(screen.getByTestId('wait-begin')).toBeTruthy();
   });
 });

@@ -13,7 +13,7 @@ import { useReader } from '../../../ui/reader';
 import type { Colour } from '../../../ui/theme';
 import { Words } from '../../../ui/words/words';
 import { TakeBack, useJobScope } from '../../../kit/job';
-import { timerKey, WaitTimer } from '../../../kit/timer';
+import { minutesOf, timerKey, WaitTimer } from '../../../kit/timer';
 
 const COLOURS: Readonly<Record<'good' | 'poor' | 'bad', Colour>> = {
   good: 'moss',
@@ -57,7 +57,7 @@ export function RecordCard({ work }: { work: AnyWork<AnyKind> }) {
       wait={wait}
       keptAt={timerKey(jobId, kind)}
       testID={`${kind}-wait`}
-      onTake={(minutes) => setTexts((now) => withText(now, wait.field, String(minutes)))}
+      onTake={(seconds) => setTexts((now) => withText(now, wait.field, String(minutesOf(seconds))))}
     />
   );
   if (view.document.handover && done.length === 0) return null;

@@ -195,6 +195,15 @@ function dry(
             ? `it stops with an error ${wait} after the gauge fell under ${under}`
             : 'it does as set',
         caution: seal,
+        ...(duty.pump.dry_s === null
+          ? {}
+          : {
+              wait: {
+                words: 'Time it dry',
+                lasts_s: duty.pump.dry_s,
+                harm: 'Past this the seal is damaged.',
+              },
+            }),
       },
       {
         stop: 'Stops with an error',

@@ -36,6 +36,9 @@ export function stopping(context: DriveContext, settings: DriveSettings): ProofC
       title: 'Stops once every tap is shut',
       method: `Shut every tap, and wait for ${delay} and a little more.`,
       expected: `it falls below ${words('frequency', settings.stop_hz)} and stops`,
+      ...(settings.stopDelay_s === null
+        ? {}
+        : { wait: { words: 'Wait for the stop', lasts_s: settings.stopDelay_s } }),
     },
     {
       stops: 'Stops',

@@ -113,6 +113,7 @@ function timer({ timer: run }: MeteringSettings): MeteringCheck[] {
       tolerance: `${words('seconds', TIMING_s)}: its timer and your hand`,
       caution: 'The pump starts by itself: keep hands out.',
       pumps: true,
+      wait: { words: 'Wait for the next run', lasts_s: run.every_min * 60 },
       ask: {
         kind: 'figure',
         figure: { key: 'seconds', label: 'It ran for', quantity: 'seconds', least: 'more-than-0' },

@@ -78,6 +78,12 @@ function prime(settings: PoolSettings): ProofCheck[] {
       tolerance: 'none',
       caution: 'Isolate and lock off before the lid is opened; close the valves of a flooded suction first.',
       pumps: false,
+      wait: {
+        words: 'Time the prime',
+        lasts_s: time_min * 60,
+        harm: 'Without water the seal runs dry.',
+        takes: { figure: 'minutes', in: 'minutes' },
+      },
       ask: {
         kind: 'figure',
         figure: { key: 'minutes', label: 'Clear of air after', quantity: 'minutes' },
@@ -239,6 +245,7 @@ function timed({ profile }: PoolContext, settings: PoolSettings): ProofCheck[] {
         title: slot === null ? 'The boost run ends by itself' : `The timed run of key ${slot} ends by itself`,
         method: `Start it by hand, see it run at ${words('speed', handSpeed_rpm(profile, settings, speed_rpm))}, and be there when its time is up.`,
         expected: `it ends after ${words('minutes', minutes)}, and the program of this hour takes over`,
+        wait: { words: 'Wait for its end', lasts_s: minutes * 60 },
       },
       {
         ends: 'It ends, programs take over',
@@ -275,6 +282,9 @@ function hold({ profile }: PoolContext, { hold_min }: PoolSettings): ProofCheck[
         method: 'Put programs on hold, release it, and watch that the program of this hour takes over.',
         expected: `the program takes over${byItself}`,
         caution: 'A hold is not an isolation.',
+        ...(timed && hold_min !== null
+          ? { wait: { words: 'Wait for the timed hold', lasts_s: hold_min * 60 } }
+          : {}),
       },
       {
         'takes-over': 'Takes over',

@@ -16,6 +16,7 @@ export function dryPrime({ profile }: PoolContext, { prime: set }: PoolSettings)
         method: `Close the suction, start it, and let its prime time of ${words('minutes', set.time_min)} run out. Open the suction again.`,
         expected: 'it stops with its dry alarm',
         caution: 'Once, and no longer than its prime time: the seal runs dry meanwhile.',
+        wait: { words: 'Time its prime', lasts_s: set.time_min * 60, harm: 'Past this the seal is damaged.' },
       },
       {
         alarms: 'Stops, dry alarm',

@@ -138,6 +138,7 @@ function warms(context: SpaContext): ProofCheck[] {
       tolerance: `${RISE_SHARE * 100} %: wind, cover and the fill of the tub`,
       caution: 'Hot water.',
       pumps: false,
+      wait: { words: 'Wait for the second reading', lasts_s: Math.round(takes) * 60 },
       ask: {
         kind: 'figure',
         figure: { key: 'rise_K', label: 'Warmer by', quantity: 'difference' },

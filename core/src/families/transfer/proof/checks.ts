@@ -110,6 +110,7 @@ function startsAndStops({ runOn_s }: TransferSettings): ProofCheck[] {
         title: 'Starts, and stops when empty',
         method: `Let the vessel fill until it starts; then shut the inlets and wait for ${wait} after it is empty.`,
         expected: `it starts, and stops ${wait} after the bottom level`,
+        ...(runOn_s === null ? {} : { wait: { words: 'Time the run-on', lasts_s: runOn_s } }),
         caution: STARTS,
       },
       {
@@ -152,6 +153,7 @@ function holdsBack({ duty }: TransferContext): ProofCheck[] {
           title: 'The check valve holds',
           method: 'Pump at rest, inlets shut: watch the level for two minutes.',
           expected: 'the level stands',
+          wait: { words: 'Watch the level', lasts_s: 120 },
         },
         {
           stands: 'It stands',
@@ -264,6 +266,7 @@ function emptying({ control, emptying_min }: TransferSettings): ProofCheck[] {
         title: 'The timed emptying',
         method: `Watch the level over ${words('minutes', emptying_min)} and a little more.`,
         expected: 'it falls to the bottom, and the pump stops',
+        wait: { words: 'Wait until it is empty', lasts_s: emptying_min * 60 },
       },
       {
         empties: 'It empties',
