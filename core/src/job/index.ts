@@ -3,6 +3,7 @@ export { benchDay, benchSheet, checkColumn, eventsFor, thrownAtATap } from './be
 export { believedOf, lastLeftOf, originOf } from './believed';
 export { notOnTheHandover, pumpNow, type PumpKnown, type PumpNow } from './pump-now';
 export { carriedOver } from './arrival/carried-over';
+export { workOrder, type WorkOrder } from './work-order';
 export { ownerPage, type OwnerPage } from './for-owner/owner-page';
 export { type Told, toldFault, toldLeft, toldToOwner } from './for-owner/told';
 export { clockDrift, driftInWords, readsItsDay } from './arrival/clock';

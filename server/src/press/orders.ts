@@ -1,6 +1,7 @@
 import type { Handover } from '@barythm/core/visit';
-import { handoverPdf, labelsPdf, ownerPdf, type LabelPump } from '../report';
+import { handoverPdf, labelsPdf, ownerPdf, workOrderPdf, type LabelPump } from '../report';
 import type { JobDocument } from '@barythm/core/families';
+import type { UnitsWanted } from '@barythm/core/units';
 
 /** A paper that is asked for, with all that stands on it. */
 export type PaperOrder =
@@ -10,6 +11,13 @@ export type PaperOrder =
       readonly document: JobDocument;
       readonly today: string;
       readonly createdAt: string;
+    }
+  | {
+      readonly paper: 'work-order';
+      readonly document: JobDocument;
+      readonly today: string;
+      readonly createdAt: string;
+      readonly units: UnitsWanted;
     }
   | {
       readonly paper: 'labels';
@@ -25,6 +33,8 @@ export function makePaper(order: PaperOrder): Promise<Buffer> {
       return handoverPdf(order.document, order.handover);
     case 'owner':
       return ownerPdf(order.document, order.today, order.createdAt);
+    case 'work-order':
+      return workOrderPdf(order.document, order.today, order.createdAt, order.units);
     case 'labels':
       return labelsPdf(order.pumps, order.base, order.createdAt);
   }

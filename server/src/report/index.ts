@@ -1,5 +1,6 @@
 export * from './pdf';
 export { ownerPdf } from './owner-pdf';
+export { workOrderPdf } from './work-order-pdf';
 export * from './csv';
 export * from './labels';
 export * from './calendar';

@@ -72,6 +72,30 @@ export function jobRoutes(
       return attach(reply, document, 'owner.pdf', 'application/pdf').send(pdf);
     });
 
+    app.get(
+      '/jobs/:id/work-order.pdf',
+      {
+        schema: {
+          params: byId,
+          querystring: z.object({ units: z.enum(['metric', 'us', 'both']).optional() }),
+        },
+      },
+      async (request, reply) => {
+        const document = await load(request.params.id);
+        const now = clock();
+        const order = {
+          paper: 'work-order',
+          document,
+          today: siteDate(now, document.site.zone),
+          createdAt: now,
+          units: request.query.units ?? 'metric',
+        } as const;
+        return attach(reply, document, 'work-order.pdf', 'application/pdf').send(
+          await press.print(order, goneWith(reply)),
+        );
+      },
+    );
+
     app.get('/jobs/:id/job.json', { schema: { params: byId } }, async (request, reply) => {
       const document = await load(request.params.id);
       const file: JobFile = { format: 'barythm-job', formatVersion: JOB_FORMAT_VERSION, document };
@@ -87,6 +111,7 @@ export function jobRoutes(
         throw problems.noFile(request.params.file, [
           'hand-over.pdf',
           'owner.pdf',
+          'work-order.pdf',
           'job.json',
           ...files.map(({ file }) => file),
         ]);

@@ -82,7 +82,10 @@ test('a family that is one line in the table: from its profile to files that lea
     status: 404,
     body: {
       errors: [
-        { words: 'It leaves as hand-over.pdf, owner.pdf, job.json, sheet.csv, speeds.csv, checks.csv.' },
+        {
+          words:
+            'It leaves as hand-over.pdf, owner.pdf, work-order.pdf, job.json, sheet.csv, speeds.csv, checks.csv.',
+        },
       ],
     },
   });

@@ -7,7 +7,7 @@ import { FindingList } from '../findings';
 import { DecisionAction } from '../job';
 import { useJobScope } from '../job';
 import { StageFrame } from '../job';
-import { BenchLink } from '../job';
+import { BenchLink, WorkOrderLink } from '../job';
 
 type Findings = Parameters<typeof FindingList>[0]['findings'];
 
@@ -64,6 +64,7 @@ export function PlanFrame({
     >
       {children}
       {planned && <BenchLink />}
+      {!document.handover && <WorkOrderLink />}
     </StageFrame>
   );
 }
