@@ -1,5 +1,5 @@
 import type { LastLeft } from '@barythm/core/visit';
-import type { Transaction } from 'sequelize';
+import { literal, type Order, type Transaction } from 'sequelize';
 import type { Models, Row } from '../db';
 
 export interface StandingUnit {
@@ -15,7 +15,9 @@ export async function standingUnit(
   pumpId: string,
   transaction?: Transaction,
 ): Promise<StandingUnit | null> {
-  const rows = await models.units.findAll({ where: { pumpId }, order: [['toDate', 'DESC']], transaction });
+  // of two that were replaced on one day the later written one came last
+  const order: Order = [['toDate', 'DESC'], ['fromDate', 'DESC'], literal('rowid DESC')];
+  const rows = await models.units.findAll({ where: { pumpId }, order, transaction });
   const units = rows.map((row) => row.get() as Row);
   const unit = units.find(({ toDate }) => toDate === null);
   return unit ? { unit, replaced: units.find(({ toDate }) => toDate !== null) ?? null } : null;

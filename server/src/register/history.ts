@@ -71,7 +71,7 @@ async function unitsOf(database: Database, pumpId: string): Promise<Unit[]> {
   return database.sequelize.query<Unit>(
     `SELECT u.id, u.model, u.serial, f.name AS profile, u.fromDate AS "from", u.toDate AS "to"
        FROM units u LEFT JOIN profiles f ON f.id = u.profileId AND f.version = u.profileVersion
-      WHERE u.pumpId = $pumpId ORDER BY u.toDate IS NOT NULL, u.toDate DESC`,
+      WHERE u.pumpId = $pumpId ORDER BY u.toDate IS NOT NULL, u.toDate DESC, u.fromDate DESC, u.rowid DESC`,
     { bind: { pumpId }, type: QueryTypes.SELECT },
   );
 }

@@ -98,6 +98,18 @@ test('entered by a slip it is taken back, and everything that was known stands a
   expect((await pump()).unit.serial).toBe('RL-70011');
 });
 
+test('replaced twice on one day, each is taken back to the one before it', async () => {
+  const first = (await pump()).unit.serial;
+  for (const serial of ['RL-1', 'RL-2', 'RL-3'])
+    expect(await replace({ ...(await sameKind()), serial })).toMatchObject({ status: 201 });
+  const { units } = await get<PumpHistory>(`pumps/${TUB}/history`);
+  expect(units.map(({ serial }) => serial)).toEqual(['RL-3', 'RL-2', 'RL-1', first]);
+  for (const serial of ['RL-2', 'RL-1', first]) {
+    expect(await takeBack()).toBe(200);
+    expect((await pump()).unit.serial).toBe(serial);
+  }
+});
+
 describe('refused in words, at the field', () => {
   const told = async (change: object, id = TUB) => {
     const { status, errors } = await replace({ ...(await sameKind(id)), ...change }, id);
