@@ -1,3 +1,14 @@
+export {
+  answeredOver,
+  answeredWith,
+  answersIn,
+  asWhole,
+  attempt,
+  isInParts,
+  Unanswered,
+  type Answers,
+} from './answered';
+export { wordsAt } from './words-at';
 export { described } from './described';
 export type * from './field';
 export * from './fields';

@@ -1,6 +1,7 @@
 import { judgeCheck } from '../proof';
 import { patternsSeen, voidedRevision } from '../visit';
 import type { Computes } from './computes';
+import { saidInParts } from './parts/said-in-parts';
 import type { Describes } from './describes';
 import type { FamilyKind } from './kind';
 import type { Tells } from './tells';
@@ -60,6 +61,10 @@ export function defineFamily<K extends FamilyKind>(own: Own<K>): Family<K> {
     due: () => [],
     ...own,
     optionRoles,
+    check: (context, subject, values) =>
+      saidInParts(own.forms.duty, subject, () => own.check(context, subject, values)),
+    checkPlan: (context, plan) =>
+      saidInParts(own.forms.duty, 'target', () => own.checkPlan(context, plan)),
     arrival: { source: null, work: [], first: null, ...own.arrival },
     proof: {
       proves: {},

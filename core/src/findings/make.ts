@@ -30,6 +30,7 @@ export type AnyTextId = keyof typeof ANY_TEXTS;
 
 export const ANY_SEVERITIES: Severities<AnyTextId> = {
   'ANY-00.duty': 'stop',
+  'ANY-00.part': 'note',
   'ANY-21.failed': 'stop',
   'ANY-14.fault': 'note',
   'ANY-14.reminder': 'note',

@@ -14,6 +14,12 @@ export const ANY_TEXTS = {
     will: 'A value above what pump, pipe or people can stand is not seen here.',
     todo: 'Enter the duty under Plan, and the change is checked; or check every limit on site and accept it in writing.',
   },
+  'ANY-00.part': {
+    title: 'Checked only in part: the duty is not complete',
+    so: 'The settings were checked against the answers that are there. Not entered yet: {what}.',
+    will: 'What hangs on these answers is not seen here.',
+    todo: 'Enter them under Plan, and the rest is checked; or check every limit on site and accept it in writing.',
+  },
   'ANY-00.differs': {
     title: 'Reported otherwise than it was left',
     so: 'The site reports {count} otherwise than on {date}: {settings}.',

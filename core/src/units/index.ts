@@ -1,6 +1,7 @@
 export * from './quantity';
 export * from './convert';
 export * from './format';
+export { lazily } from './lazily';
 export * from './measures';
 export * from './parse';
 export * from './step';

@@ -1,4 +1,5 @@
-import { bySeverity, type Finding, type Subject } from '../../findings';
+import { attempt, Unanswered } from '../../describe';
+import { anyFinding, bySeverity, type Finding, type Subject } from '../../findings';
 import { isShared, sharedFinding, type SharedProblem } from './shared-problem';
 import { addressOf, parameterWithRole, type Profile, type SettingValues } from '../../profile';
 
@@ -22,6 +23,25 @@ export function addressesOf(profile: Profile): (role: string, index?: number) =>
     const parameter = parameterWithRole(profile, role, index);
     return parameter && addressOf(parameter);
   };
+}
+
+/**
+ * All that some checks find. One that comes to what nobody has answered of the duty finds nothing, and that is said by where it is asked:
+ * the others are none the worse for it.
+ */
+export function eachOf<Input extends { readonly subject: Subject }>(
+  input: Input,
+  ...checks: readonly ((input: Input) => readonly Finding[])[]
+): Finding[] {
+  return checks.flatMap((check) => {
+    const found = attempt(() => check(input));
+    return found instanceof Unanswered ? [notChecked(input.subject, [found.path])] : found;
+  });
+}
+
+/** ANY-00: what was not looked at, for want of some answers of the duty, by where they are asked. */
+export function notChecked(subject: Subject, paths: readonly string[]): Finding {
+  return anyFinding('ANY-00.part', subject, { what: paths.join('; ') });
 }
 
 /** What is judged of a plan. */

@@ -10,6 +10,7 @@ import {
   type SettingValue,
   type SettingValues,
 } from '../../profile';
+import { attempt, Unanswered } from '../../describe';
 import type { TextValues } from '../../findings';
 import { roundDownToStep, roundToStep, roundUpToStep } from '../../units';
 import {
@@ -23,6 +24,7 @@ import {
 } from './choices';
 import { clampOf, type Clamped, type Way } from './clamped';
 import type { SharedProblem, Undecided } from './shared-problem';
+import { WaitingSettings, type Waiting } from './waiting';
 
 /** A setting that a plan arrived at, and why. */
 export interface PlannedTarget<Role extends string, Reason> {
@@ -43,6 +45,8 @@ export interface MissingRole<Role extends string> {
 export interface FinishedPlan<Target, Problem, Settings> {
   readonly targets: readonly Target[];
   readonly problems: readonly Problem[];
+  /** settings that wait for what nobody has answered of the duty; none where it is whole */
+  readonly waits: readonly Waiting[];
   /** targets over what is in force: what the controller will hold */
   readonly values: SettingValues;
   readonly settings: Settings;
@@ -86,7 +90,7 @@ export abstract class PlanDraft<
   Option extends string,
   Reason,
   Problem,
-  Settings,
+  Settings extends object,
 > {
   readonly targets: PlannedTarget<Role, Reason>[] = [];
   readonly problems: (Problem | MissingRole<Role | Option> | SharedProblem)[] = [];
@@ -94,16 +98,42 @@ export abstract class PlanDraft<
   private readonly wanted = new Map<string, Wants>();
   /** choices of which several do as well so far */
   private readonly undecided = new Map<string, Undecided>();
+  protected readonly waiting: WaitingSettings;
 
-  constructor(readonly context: Ground) {}
+  constructor(readonly context: Ground) {
+    this.waiting = new WaitingSettings(context.profile);
+  }
 
-  /** The settings of this family in the values so far. */
-  abstract settings(): Settings;
+  /** What some values are in the terms of this family. */
+  protected abstract understood(values: SettingValues): Settings;
+
+  /** The settings of this family in the values so far. Throws Unanswered where one is read that hangs on what waits. */
+  settings(): Settings {
+    return this.waiting.understood(this.standing(), (values) => this.understood(values));
+  }
+
+  /**
+   * A step of the plan. Where it comes to what nobody has answered of the duty, the settings of these roles that it has not decided by then
+   * wait for that, and the plan goes on with the next step.
+   */
+  step(roles: readonly (Role | Option)[], run: () => void): void {
+    const done = attempt(run);
+    if (done instanceof Unanswered) this.waiting.wait(roles, done.path, (key) => this.isPlanned(key));
+  }
+
+  protected isPlanned(key: string): boolean {
+    return this.targets.some((target) => target.key === key);
+  }
 
   /** The parameter with a role, at a place of its group; each family says whether one that is lacking is a problem. */
   protected abstract parameter(role: Role, index?: number): Parameter | undefined;
 
+  /** What the controller will hold so far. Throws Unanswered where a value is read that waits. */
   values(): SettingValues {
+    return this.waiting.guarded(this.standing());
+  }
+
+  private standing(): SettingValues {
     const planned = Object.fromEntries(this.targets.map((target) => [target.key, target.value]));
     const pinned = Object.entries(this.context.pinned ?? {}).map(([key, { value }]) => [key, value]);
     return { ...this.context.inForce, ...Object.fromEntries(pinned), ...planned };
@@ -203,6 +233,7 @@ export abstract class PlanDraft<
     // nobody enters what is fixed; where another value was wanted, that is a problem already
     if (parameter.fixed) return;
     const pinned = this.context.pinned?.[key] as { value: SettingValue; reason: Reason } | undefined;
+    this.waiting.decided(key);
     this.targets.push({ address: addressOf(parameter), key, role, value, reason, ...pinned });
   }
 
@@ -227,6 +258,18 @@ export abstract class PlanDraft<
     this.problems.push(...this.undecided.values(), ...this.clampedChoices());
     const decided = this.targets.filter(({ key }) => !this.undecided.has(key));
     const targets = sortedForWork(this.context.profile, decided);
-    return { targets, problems: this.problems, values: this.values(), settings: this.settings() };
+    const values = this.waiting.without(this.standing());
+    let known: Settings | undefined;
+    const understood = () => (known ??= this.understood(values));
+    return {
+      targets,
+      problems: this.problems,
+      waits: this.waiting.all,
+      values,
+      // of a duty that is not whole they may wait themselves
+      get settings() {
+        return understood();
+      },
+    };
   }
 }

@@ -19,8 +19,8 @@ interface Context extends PlanGround {
 }
 type Reason = { readonly text: string; readonly values: Record<string, string> };
 class Draft extends PlanDraft<Context, string, string, Reason, never, SettingValues> {
-  settings() {
-    return this.values();
+  protected understood(values: SettingValues) {
+    return values;
   }
   protected parameter(role: string) {
     return FAN_PROFILE.parameters.find((one) => one.role === role);

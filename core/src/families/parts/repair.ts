@@ -1,3 +1,4 @@
+import { attempt, Unanswered } from '../../describe';
 import { ANY_TEXTS, renderFinding, type Finding, type TextBook } from '../../findings';
 import {
   addressOf,
@@ -64,23 +65,26 @@ export function settled<
 }: Planning<Context, FinishedPlan<PlannedTarget<Role, Reason>, Problem, Settings>, Settings>) {
   return (context: Context) => {
     const { profile, plate, duty } = context;
+    const stands = attempt(() => held(duty));
+    // what nothing may move is not known yet: it stays as it is proposed, and is judged so
+    if (stands instanceof Unanswered) return propose(context);
     const by = (way: typeof propose) =>
       repaired((pinned) => way({ ...context, pinned }), {
         profile,
         texts: { ...ANY_TEXTS, ...texts },
         judge: (values) => check(context, 'target', values),
         understand: (values) => understand(profile, plate, values),
-        held: held(duty),
+        held: stands,
       });
     const first = by(propose);
     const kept = faultsIn(first.findings).map(faultKey);
     if (kept.length === 0 || !others) return first.plan;
-    const better = others(context)
-      .map(by)
-      .find(({ findings }) => {
-        const then = faultsIn(findings).map(faultKey);
-        return then.length < kept.length && then.every((key) => kept.includes(key));
-      });
+    const ways = attempt(() => others(context));
+    if (ways instanceof Unanswered) return first.plan;
+    const better = ways.map(by).find(({ findings }) => {
+      const then = faultsIn(findings).map(faultKey);
+      return then.length < kept.length && then.every((key) => kept.includes(key));
+    });
     return (better ?? first).plan;
   };
 }
@@ -218,5 +222,12 @@ function withMoved<Role extends string, Reason, Problem, Settings>(
   };
   const targets = [...plan.targets.filter((one) => one.key !== key), moved];
   const values = { ...plan.values, [key]: value };
-  return { ...plan, targets: sortedForWork(profile, targets), values, settings: understand(values) };
+  const { problems, waits } = plan;
+  return {
+    targets: sortedForWork(profile, targets),
+    problems,
+    waits,
+    values,
+    settings: understand(values),
+  };
 }

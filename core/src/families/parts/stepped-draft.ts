@@ -11,6 +11,7 @@ import {
   type RoleQuantities,
   type SettingValue,
 } from '../../profile';
+import { attempt, Unanswered } from '../../describe';
 import type { Quantity } from '../../units';
 import { bestOption } from './choices';
 import type { Way } from './clamped';
@@ -23,7 +24,7 @@ export abstract class SteppedDraft<
   Option extends string,
   Reason,
   Problem,
-  Settings,
+  Settings extends object,
 > extends PlanDraft<Ground, Role, Option, Reason, Problem, Settings> {
   /** what the figure of each role measures */
   protected abstract readonly quantities: RoleQuantities;
@@ -86,19 +87,29 @@ export abstract class SteppedDraft<
 
   /** What a change puts back, planned or already made, and what has no target of its own is entered again as it was; what is not known cannot be. */
   enterAgain(reason: Reason): void {
-    const { profile, inForce, putBack = {} } = this.context;
+    const { profile, inForce } = this.context;
     const values = this.values();
     const placed = inOrderOfWork(profile);
     for (const { key: changed, rewrites = [] } of placed) {
-      const changes = values[changed] !== inForce[changed];
-      for (const key of rewrites) {
-        const parameter = placed.find((one) => one.key === key);
-        const value = putBack[key] ?? (changes ? inForce[key] : undefined);
-        if (!parameter || value === undefined || this.targets.some((target) => target.key === key)) continue;
-        const again = this.takenAgain(parameter, value);
-        // what has no meaning of its own is entered again all the same, under its key
-        if (again !== null) this.add(parameter, (parameter.role ?? key) as Role, again, reason);
-      }
+      if (rewrites.length === 0) continue;
+      const changes = attempt(() => values[changed] !== inForce[changed]);
+      // whether it is changed is not known yet: what it would put back waits with it
+      if (changes instanceof Unanswered)
+        this.waiting.waitWith(rewrites, changes.path, (key) => this.isPlanned(key));
+      else this.enterRewritten(rewrites, changes, reason);
+    }
+  }
+
+  private enterRewritten(rewrites: readonly string[], changes: boolean, reason: Reason): void {
+    const { profile, inForce, putBack = {} } = this.context;
+    const placed = inOrderOfWork(profile);
+    for (const key of rewrites) {
+      const parameter = placed.find((one) => one.key === key);
+      const value = putBack[key] ?? (changes ? inForce[key] : undefined);
+      if (!parameter || value === undefined || this.isPlanned(key) || this.waiting.has(key)) continue;
+      const again = this.takenAgain(parameter, value);
+      // what has no meaning of its own is entered again all the same, under its key
+      if (again !== null) this.add(parameter, (parameter.role ?? key) as Role, again, reason);
     }
   }
 

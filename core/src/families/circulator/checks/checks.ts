@@ -1,8 +1,9 @@
 import type { SharedProblem } from '../../parts/shared-problem';
-import { addressesOf, planCheck } from '../../parts/check-input';
+import { addressesOf, eachOf, planCheck } from '../../parts/check-input';
 import type { CheckInput } from './input';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
 import type { SettingValues } from '../../../profile';
+import { lazily } from '../../../units';
 import { pumpOf } from '../effect/pump';
 import type { CirculatorPlan, CirculatorProblem } from '../plan/draft';
 import type { CirculatorContext } from '../settings/context';
@@ -21,20 +22,15 @@ export function checkSettings(
   values: SettingValues,
 ): Finding[] {
   const settings = understand(context.profile, context.plate, values);
-  const input: CheckInput = {
-    context,
-    subject,
-    settings,
-    pump: pumpOf(context.duty, settings.twin.way),
-    at: addressesOf(context.profile),
-  };
-  return bySeverity([
-    ...checkDuty(input),
-    ...checkHead(input),
-    ...checkControl(input),
-    ...checkReturn(input),
-    ...checkTwin(input),
-  ]);
+  const at = addressesOf(context.profile);
+  const input = lazily<CheckInput>({
+    context: () => context,
+    subject: () => subject,
+    settings: () => settings,
+    pump: () => pumpOf(context.duty, settings.twin.way),
+    at: () => at,
+  });
+  return bySeverity(eachOf(input, checkDuty, checkHead, checkControl, checkReturn, checkTwin));
 }
 
 /** Findings on a plan: on the settings it leads to, and on what it could not plan. */

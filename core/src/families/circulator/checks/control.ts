@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import type { Finding } from '../../../findings';
 import { headOf_m } from '../../../hydraulics';
 import { alikeIn, parameterWithRole } from '../../../profile';
@@ -8,15 +9,7 @@ import type { CheckInput } from './input';
 
 /** What tells it to run: contact, volts, sensor, link. */
 export function checkControl(input: CheckInput): Finding[] {
-  return [
-    ...source(input),
-    ...contact(input),
-    ...volts(input),
-    ...sensor(input),
-    ...link(input),
-    ...alarm(input),
-    ...powerCut(input),
-  ];
+  return eachOf(input, source, contact, volts, sensor, link, alarm, powerCut);
 }
 
 const SOURCE_WORDS = {

@@ -1,3 +1,4 @@
+import type { SettingValues } from '../../../profile';
 import type { SharedProblem } from '../../parts/shared-problem';
 import type { FinishedPlan, MissingRole, PlannedTarget } from '../../parts/plan-draft';
 import { SteppedDraft } from '../../parts/stepped-draft';
@@ -26,8 +27,8 @@ export class CirculatorDraft extends SteppedDraft<
 > {
   protected readonly quantities = CIRCULATOR_QUANTITIES;
 
-  settings(): CirculatorSettings {
+  protected understood(values: SettingValues): CirculatorSettings {
     const { profile, plate } = this.context;
-    return understand(profile, plate, this.values());
+    return understand(profile, plate, values);
   }
 }

@@ -33,13 +33,14 @@ export const planCirculator = settled({
 
 function propose(context: CirculatorContext): CirculatorPlan {
   const draft = new CirculatorDraft(context);
-  planTwin(draft);
-  const pump = pumpOf(context.duty, draft.settings().twin.way);
+  draft.step(['twin.way', 'twin.part', 'twin.hours'], () => planTwin(draft));
   planControl(draft);
-  planMode(draft, pump);
-  planSense(draft);
-  planReturn(draft);
-  planGuards(draft);
+  draft.step(['mode', 'head', 'speed'], () =>
+    planMode(draft, pumpOf(context.duty, draft.settings().twin.way)),
+  );
+  draft.step(['temperature.sense', 'temperature.place'], () => planSense(draft));
+  draft.step(['temperature', 'run.from', 'run.to'], () => planReturn(draft));
+  draft.step(['power.after-cut'], () => planGuards(draft));
   return draft.finish();
 }
 
@@ -70,15 +71,35 @@ function planTwin(draft: CirculatorDraft): void {
 
 /** What it is told by: the source, thresholds, range, address. */
 function planControl(draft: CirculatorDraft): void {
-  const { control, contact } = draft.context.duty;
+  draft.step(BY_CONTROL, () => planSource(draft));
+  draft.step(['contact'], () => {
+    if (!draft.has('contact')) return;
+    const option = draft.context.duty.contact === 'wired' ? 'contact.used' : 'contact.off';
+    draft.choose('contact', option, { text: option, values: {} });
+  });
+  draft.step(['fault.sense'], () => {
+    const { alarm } = draft.context.duty;
+    if (alarm && draft.has('fault.sense'))
+      draft.choose('fault.sense', `fault.${alarm.onFault}`, { text: 'fault.site', values: {} });
+  });
+}
+
+/** What hangs on what tells it to run. */
+const BY_CONTROL = [
+  'control.source',
+  'volts.off',
+  'volts.on',
+  'volts.full',
+  'sensor.kind',
+  'sensor.range',
+  'port',
+  'link.address',
+  'link.silence',
+] as const;
+
+function planSource(draft: CirculatorDraft): void {
+  const { control } = draft.context.duty;
   draft.choose('control.source', `control.${control.kind}`, { text: `control.${control.kind}`, values: {} });
-  if (draft.has('contact')) {
-    const used = contact === 'wired';
-    draft.choose('contact', used ? 'contact.used' : 'contact.off', {
-      text: used ? 'contact.used' : 'contact.off',
-      values: {},
-    });
-  }
   if (control.kind === 'volts') {
     const reason = { text: 'volts.as-sent', values: {} } as const;
     // what it rests at must lie under the threshold: at the threshold itself it runs on
@@ -99,9 +120,6 @@ function planControl(draft: CirculatorDraft): void {
     draft.set('sensor.range', control.range_bar, { text: 'range.label', values: { range } });
   }
   if (control.kind === 'link') planLink(draft, control.others, control.silent);
-  const { alarm } = draft.context.duty;
-  if (alarm && draft.has('fault.sense'))
-    draft.choose('fault.sense', `fault.${alarm.onFault}`, { text: 'fault.site', values: {} });
 }
 
 function planLink(

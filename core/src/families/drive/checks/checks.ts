@@ -1,12 +1,11 @@
 import type { SharedProblem } from '../../parts/shared-problem';
 import { HOLDS_WORDS } from './holds-words';
-import { addressesOf, planCheck } from '../../parts/check-input';
+import { addressesOf, eachOf, planCheck } from '../../parts/check-input';
 import type { CheckInput } from './input';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
 import type { SettingValues } from '../../../profile';
-import { fig } from '../../../units';
+import { fig, lazily } from '../../../units';
 import { pumpOf } from '../effect/pump';
-import { holdsPressure } from '../effect/set';
 import type { DrivePlan, DriveProblem } from '../plan/draft';
 import type { DriveContext } from '../settings/context';
 import { sheetsOf, understand } from '../settings/understand';
@@ -24,38 +23,30 @@ import { DRIVE_ROLE_WORDS } from '../settings/role-words';
 export function checkSettings(given: DriveContext, subject: Subject, values: SettingValues): Finding[] {
   // what was found is judged by the gas that was found with it
   const context = subject === 'found' ? { ...given, precharge_bar: given.prechargeFound_bar } : given;
-  const input: CheckInput = {
-    context,
-    subject,
-    values,
-    settings: understand(context.profile, context.plate, values),
-    pump: pumpOf(context.duty),
-    at: addressesOf(context.profile),
-  };
-  return bySeverity([...checked(input), ...ofOtherUnits(input)]);
+  return bySeverity(eachOf(inputOf(context, subject, values, 1), checked, ofOtherUnits));
 }
 
-function checked(input: CheckInput): Finding[] {
-  return [
-    ...checkReach(input),
-    ...(holdsPressure(input.context.duty) ? checkStop(input) : []),
-    ...checkMotor(input),
-    ...checkSignal(input),
-    ...checkDry(input),
-    ...checkSet(input),
-    ...checkStarts(input),
-  ];
+/** What is judged of one unit of a set. */
+function inputOf(context: DriveContext, subject: Subject, values: SettingValues, unit: number): CheckInput {
+  const settings = understand(context.profile, context.plate, values, unit);
+  const at = addressesOf(context.profile);
+  return lazily<CheckInput>({
+    context: () => context,
+    subject: () => subject,
+    values: () => values,
+    settings: () => settings,
+    pump: () => pumpOf(context.duty),
+    at: () => (unit === 1 ? at : (role, index = unit) => at(role, index)),
+  });
 }
+
+const checked = (input: CheckInput) =>
+  eachOf(input, checkReach, checkStop, checkMotor, checkSignal, checkDry, checkSet, checkStarts);
 
 /** What is said of the sheets of the second unit and those after it, where each drive has its own; what they have in common is said already. */
-function ofOtherUnits(input: CheckInput): Finding[] {
-  const { context, values, at } = input;
+function ofOtherUnits({ context, subject, values }: CheckInput): Finding[] {
   return Array.from({ length: sheetsOf(context) - 1 }, (_, i) => i + 2).flatMap((unit) =>
-    checked({
-      ...input,
-      settings: understand(context.profile, context.plate, values, unit),
-      at: (role, index = unit) => at(role, index),
-    })
+    checked(inputOf(context, subject, values, unit))
       .filter(({ text, addresses }) => text !== 'DRV-06' && addresses.some((one) => isOfUnit(one, unit)))
       .map((one) => ({ ...one, values: { ...one.values, of: `unit ${unit}` } })),
   );

@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import type { Finding } from '../../../findings';
 import { SUCTION_MARGIN_m } from '../../../hydraulics';
 import { alikeIn, parameterWithRole } from '../../../profile';
@@ -10,14 +11,7 @@ import type { CheckInput } from './input';
 
 /** Motor, its frequencies, and the head at its inlet. */
 export function checkMotor(input: CheckInput): Finding[] {
-  return [
-    ...plate(input),
-    ...power(input),
-    ...fast(input),
-    ...slow(input),
-    ...limits(input),
-    ...suction(input),
-  ];
+  return eachOf(input, plate, power, fast, slow, limits, suction);
 }
 
 const kW = (watts: number | null) => (watts === null ? null : watts / 1000);

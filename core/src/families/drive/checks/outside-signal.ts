@@ -5,11 +5,12 @@ import { signalEnds_hz } from '../effect/outside-signal';
 import { signalSpan_hz } from '../effect/pump';
 import { LOST_WORDS } from '../wire/duty';
 import { finding } from '../texts/texts';
+import { eachOf } from '../../parts/check-input';
 import type { CheckInput } from './input';
 
 /** The signal that it follows: its range against the source's (DRV-01), and what is left once it is lost (DRV-09). */
 export function checkSignal(input: CheckInput): Finding[] {
-  return input.context.duty.holds.kind === 'signal' ? [...range(input), ...lost(input)] : [];
+  return input.context.duty.holds.kind === 'signal' ? eachOf(input, range, lost) : [];
 }
 
 function range({ context, subject, settings, at }: CheckInput): Finding[] {

@@ -13,6 +13,7 @@ import {
 } from '../effect/set';
 import { finding } from '../texts/texts';
 import { HOLDS_WORDS } from './holds-words';
+import { eachOf } from '../../parts/check-input';
 import type { CheckInput } from './input';
 
 /** Less than this short is rounding. */
@@ -20,18 +21,12 @@ const SHORT_SHARE = 0.02;
 
 /** What is held against what is needed, and against what anything downstream is made for. */
 export function checkReach(input: CheckInput): Finding[] {
-  const held = holdsPressure(input.context.duty)
-    ? [
-        ...range(input),
-        ...secondRange(input),
-        ...kind(input),
-        ...zero(input),
-        ...overRange(input),
-        ...second(input),
-        ...reached(input),
-      ]
-    : [];
-  return [...held, ...holding(input), ...greatest(input)];
+  return eachOf(input, held, holding, greatest, setOver, sensorLost);
+}
+
+function held(input: CheckInput): Finding[] {
+  if (!holdsPressure(input.context.duty)) return [];
+  return eachOf(input, range, secondRange, kind, zero, overRange, second, reached);
 }
 
 /** DRV-01: the range that is set is not the sensor's own. */
@@ -238,28 +233,40 @@ function reached(input: CheckInput): Finding[] {
   return found;
 }
 
-/** DRV-09: the greatest pressure against the lowest rating, and what a lost sensor does. */
-function greatest(input: CheckInput): Finding[] {
-  const { context, subject, settings, pump, at } = input;
-  const { rating, sensor } = context.duty;
+/** What it can come to at its greatest frequency, where that is over the lowest rating and no relief valve guards it; null where it is not. */
+function unguardedOver({ context, settings, pump }: CheckInput) {
   const most = mostOf_hz(context, settings);
   const top = greatestPressure_bar(context, pump, most);
-  const { lowest_bar, relief_bar } = rating;
-  const guarded = isRelieved(context);
-  const over = top > lowest_bar + 1e-9;
+  const { lowest_bar } = context.duty.rating;
+  if (top <= lowest_bar + 1e-9 || isRelieved(context)) return null;
+  return { most, values: { greatest: fig('pressure', top), rating: fig('pressure', lowest_bar) } };
+}
+
+/** DRV-09: the greatest pressure against the lowest rating. */
+function greatest(input: CheckInput): Finding[] {
+  const { context, subject, at } = input;
+  const over = unguardedOver(input);
+  if (over === null) return [];
+  return [
+    finding(
+      'DRV-09',
+      subject,
+      {
+        ...over.values,
+        inlet: fig('pressure', context.inlet.greatest_bar),
+        most: fig('frequency', over.most),
+      },
+      [at('frequency.greatest')],
+      undefined,
+      givenOf(input),
+    ),
+  ];
+}
+
+/** DRV-09: what is set against the lowest rating and the relief valve. */
+function setOver({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { lowest_bar, relief_bar } = context.duty.rating;
   const found: Finding[] = [];
-  const values = { greatest: fig('pressure', top), rating: fig('pressure', lowest_bar) };
-  if (over && !guarded)
-    found.push(
-      finding(
-        'DRV-09',
-        subject,
-        { ...values, inlet: fig('pressure', context.inlet.greatest_bar), most: fig('frequency', most) },
-        [at('frequency.greatest')],
-        undefined,
-        givenOf(input),
-      ),
-    );
   const set =
     settings.set_bar === null || context.duty.holds.kind !== 'pressure'
       ? null
@@ -278,15 +285,18 @@ function greatest(input: CheckInput): Finding[] {
         at('stop.boost'),
       ]),
     );
-  const { sensorFails } = context.profile.behaviours;
-  if (sensor === null || !holdsPressure(context.duty)) return found;
-  if (sensorFails === 'full-speed' && over && !guarded)
-    found.push(
-      finding('DRV-09.full', subject, {
-        ...values,
-        relief: relief_bar === null ? 'there is no relief valve' : 'the relief valve opens above it',
-      }),
-    );
-  if (sensorFails === 'unknown') found.push(finding('DRV-09.unknown', subject, {}));
   return found;
+}
+
+/** DRV-09: what it does once the sensor is lost. */
+function sensorLost(input: CheckInput): Finding[] {
+  const { context, subject } = input;
+  const { sensorFails } = context.profile.behaviours;
+  if (context.duty.sensor === null || !holdsPressure(context.duty)) return [];
+  if (sensorFails === 'unknown') return [finding('DRV-09.unknown', subject, {})];
+  const over = sensorFails === 'full-speed' ? unguardedOver(input) : null;
+  if (over === null) return [];
+  const { relief_bar } = context.duty.rating;
+  const relief = relief_bar === null ? 'there is no relief valve' : 'the relief valve opens above it';
+  return [finding('DRV-09.full', subject, { ...over.values, relief })];
 }

@@ -1,16 +1,17 @@
+import { eachOf } from '../../parts/check-input';
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { loopOf } from '../effect/loop';
 import { closed_hz, stopsUnder_m3h } from '../effect/pump';
-import { enoughAtNil_bar, heldAt_bar, startsAt_bar, stopsAt_bar } from '../effect/set';
+import { enoughAtNil_bar, heldAt_bar, holdsPressure, startsAt_bar, stopsAt_bar } from '../effect/set';
 import { startsInWords, startsMost, usableOf_L } from '../effect/vessel';
 import { finding } from '../texts/texts';
 import type { CheckInput } from './input';
 
 /** When it stops for no demand, and when it starts again. */
 export function checkStop(input: CheckInput): Finding[] {
-  if (input.context.duty.holds.kind !== 'pressure') return [];
-  return [...frequency(input), ...runsOn(input), ...cutIn(input), ...vessel(input), ...loop(input)];
+  if (!holdsPressure(input.context.duty) || input.context.duty.holds.kind !== 'pressure') return [];
+  return eachOf(input, frequency, runsOn, cutIn, vessel, loop);
 }
 
 /** DRV-04, DRV-12: "never stops" is judged at the least pressure at the inlet, what it gives up at the greatest. */

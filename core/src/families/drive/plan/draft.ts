@@ -1,7 +1,7 @@
 import type { Holds } from '../wire/duty';
 import type { SharedProblem } from '../../parts/shared-problem';
 import type { FinishedPlan, MissingRole, PlannedTarget } from '../../parts/plan-draft';
-import { parameterWithRole, placesOf } from '../../../profile';
+import { parameterWithRole, placesOf, type SettingValues } from '../../../profile';
 import type { Way } from '../../parts/clamped';
 import { SteppedDraft } from '../../parts/stepped-draft';
 import type { DriveContext } from '../settings/context';
@@ -58,8 +58,8 @@ export class DriveDraft extends SteppedDraft<
     );
   }
 
-  settings(): DriveSettings {
+  protected understood(values: SettingValues): DriveSettings {
     const { profile, plate } = this.context;
-    return understand(profile, plate, this.values());
+    return understand(profile, plate, values);
   }
 }

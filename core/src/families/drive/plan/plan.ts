@@ -35,17 +35,26 @@ export const planDrive = settled({
 });
 
 function propose(context: DriveContext): DrivePlan {
-  const pump = pumpOf(context.duty);
-  meetsItsLine(context, pump);
+  const { duty } = context;
   const draft = new DriveDraft(context);
-  planMotor(draft, pump);
-  planSet(draft);
-  if (context.duty.holds.kind === 'pressure') planStop(draft, pump);
-  planDry(draft, pump);
-  if (context.duty.pump.count > 1) planCascade(draft, pump);
+  draft.step([], () => meetsItsLine(context, pumpOf(duty)));
+  planMotor(draft);
+  draft.step(['set', 'set.frequency', 'lift'], () => planSet(draft));
+  draft.step(BY_STOP, () => {
+    if (duty.holds.kind === 'pressure') planStop(draft);
+  });
+  planDry(draft);
+  draft.step(BY_COUNT, () => {
+    if (duty.pump.count > 1) planCascade(draft, pumpOf(duty));
+  });
   planGuards(draft);
   return draft.finish();
 }
+
+/** What hangs on when it stops for no demand, and when it starts again. */
+const BY_STOP = ['cut-in', 'cut-in.below', 'stop.frequency', 'stop.delay', 'stop.boost'] as const;
+/** What hangs on there being several. */
+const BY_COUNT = ['sharing', 'next.below', 'next.delay', 'next.hours', 'next.off'] as const;
 
 /** A set pressure above what the curve gives at no flow, a draw beyond all curves: slips of the duty, and no plan stands on them. */
 function meetsItsLine(context: DriveContext, { curve }: DrivenPump): void {
@@ -68,20 +77,57 @@ function meetsItsLine(context: DriveContext, { curve }: DrivenPump): void {
 
 const W_PER_kW = 1000;
 
-function planMotor(draft: DriveDraft, pump: DrivenPump): void {
-  const { duty, plate } = draft.context;
-  draft.pick('holds', `holds.${duty.holds.kind}`, reason(`holds.${duty.holds.kind}`));
-  if (!draft.context.profile.behaviours.holds.includes(duty.holds.kind))
-    draft.problems.push({ kind: 'cannot-hold', what: duty.holds.kind });
-  draft.set('units', duty.pump.count, reason('units.fitted'));
-  planAddresses(draft);
+function planMotor(draft: DriveDraft): void {
+  const { duty } = draft.context;
+  draft.step(['holds'], () => {
+    draft.pick('holds', `holds.${duty.holds.kind}`, reason(`holds.${duty.holds.kind}`));
+    if (!draft.context.profile.behaviours.holds.includes(duty.holds.kind))
+      draft.problems.push({ kind: 'cannot-hold', what: duty.holds.kind });
+  });
+  draft.step(['units', 'address'], () => {
+    draft.set('units', duty.pump.count, reason('units.fitted'));
+    planAddresses(draft);
+  });
+  draft.step(BY_PLATE, () => planPlate(draft));
+  draft.step(['frequency.least'], () => planLeast(draft));
+  draft.step(['frequency.greatest'], () => {
+    // what it has no setting for it does not hold: then the whole curve counts
+    const held = draft.has('set') ? neededSet_bar(duty) : null;
+    const [most, why] = mostFor(draft.context, pumpOf(duty), held);
+    draft.set('frequency.greatest', most, why, 'down');
+  });
+  draft.step(['ramp.up', 'ramp.down'], () => {
+    const { ramp_s } = duty.pump;
+    const ramp = reason('ramp.pump', { ramp: fig('seconds', ramp_s) });
+    draft.set('ramp.up', ramp_s, ramp, 'up');
+    draft.set('ramp.down', ramp_s, ramp, 'up');
+  });
+  draft.step(['signal.kind', 'signal.lost'], () => {
+    const { holds } = duty;
+    if (holds.kind !== 'signal') return;
+    if (holds.source) draft.pick('signal.kind', `signal.${holds.source}`, reason('signal.source'));
+    if (holds.lost) draft.pick('signal.lost', `lost.${holds.lost}`, reason('signal.lost'));
+  });
+  draft.step(['sensor.kind', 'sensor.range', 'sensor.range.second'], () => planSensor(draft));
+}
+
+/** What its plate says. */
+const BY_PLATE = ['motor.current', 'motor.speed', 'motor.volts', 'motor.power', 'motor.thermal'] as const;
+
+/** What stands on its plate. */
+function planPlate(draft: DriveDraft): void {
+  const { plate } = draft.context;
   // what its plate does not say is left as it is
   if (plate.current_A !== null) draft.set('motor.current', plate.current_A, reason('plate'), 'down');
   if (plate.speed_rpm !== null) draft.set('motor.speed', plate.speed_rpm, reason('plate'));
   if (plate.volts_V !== null) draft.set('motor.volts', plate.volts_V, reason('plate'));
   if (plate.rated_W !== null) draft.set('motor.power', plate.rated_W / W_PER_kW, reason('plate'));
   draft.pick('motor.thermal', 'thermal.on', reason('thermal.on'));
-  const { ramp_s } = duty.pump;
+}
+
+/** The least frequency that bearings, cooling and an outside signal ask for. */
+function planLeast(draft: DriveDraft): void {
+  const { duty } = draft.context;
   const { holds } = duty;
   const byBearings = reason('least.bearings', { least: fig('frequency', duty.pump.least_hz) });
   const bySignal = holds.kind === 'signal' && holds.least_hz > duty.pump.least_hz;
@@ -93,17 +139,11 @@ function planMotor(draft: DriveDraft, pump: DrivenPump): void {
   );
   if (holds.kind === 'signal' && holds.least_hz < duty.pump.least_hz)
     draft.problems.push({ kind: 'signal-slow', asked_hz: holds.least_hz, least_hz: duty.pump.least_hz });
-  // what it has no setting for it does not hold: then the whole curve counts
-  const held = draft.has('set') ? neededSet_bar(duty) : null;
-  const [most, why] = mostFor(draft.context, pump, held);
-  draft.set('frequency.greatest', most, why, 'down');
-  const ramp = reason('ramp.pump', { ramp: fig('seconds', ramp_s) });
-  draft.set('ramp.up', ramp_s, ramp, 'up');
-  draft.set('ramp.down', ramp_s, ramp, 'up');
-  if (holds.kind === 'signal') {
-    if (holds.source) draft.pick('signal.kind', `signal.${holds.source}`, reason('signal.source'));
-    if (holds.lost) draft.pick('signal.lost', `lost.${holds.lost}`, reason('signal.lost'));
-  }
+}
+
+/** The sensor, by its label. */
+function planSensor(draft: DriveDraft): void {
+  const { duty } = draft.context;
   if (duty.sensor) {
     const two = measuredByTwo(duty);
     const differs = duty.holds.kind === 'difference';
@@ -218,17 +258,29 @@ const DRY_SHARE = 0.5;
 const LONGER = 1.2;
 const WITHIN = 0.5;
 
-function planDry(draft: DriveDraft, pump: DrivenPump): void {
+function planDry(draft: DriveDraft): void {
+  const { duty } = draft.context;
+  draft.step(['dry.threshold'], () => {
+    const { cutIn_bar, set_bar } = draft.settings();
+    const base = cutIn_bar ?? set_bar;
+    if (base !== null && holdsPressure(duty))
+      draft.set('dry.threshold', base * DRY_SHARE, reason('dry.under'), 'down');
+  });
+  draft.step(['dry.reaction'], () => {
+    const chosen = duty.choices.dry;
+    if (chosen)
+      draft.pick('dry.reaction', `dry.${chosen.reaction}`, reason('dry.chosen', { why: chosen.why }));
+    else draft.pick('dry.reaction', 'dry.stop', reason('dry.stop'));
+  });
+  draft.step(['dry.retries'], () => {
+    if (duty.surprise !== '') draft.set('dry.retries', 0, reason('dry.retries'));
+  });
+  draft.step(['dry.delay', 'fill'], () => planDryDelay(draft, pumpOf(duty)));
+}
+
+function planDryDelay(draft: DriveDraft, pump: DrivenPump): void {
   const { duty } = draft.context;
   const settings = draft.settings();
-  const { cutIn_bar, set_bar } = settings;
-  const base = cutIn_bar ?? set_bar;
-  if (base !== null && holdsPressure(duty))
-    draft.set('dry.threshold', base * DRY_SHARE, reason('dry.under'), 'down');
-  const chosen = duty.choices.dry;
-  if (chosen) draft.pick('dry.reaction', `dry.${chosen.reaction}`, reason('dry.chosen', { why: chosen.why }));
-  else draft.pick('dry.reaction', 'dry.stop', reason('dry.stop'));
-  if (duty.surprise !== '') draft.set('dry.retries', 0, reason('dry.retries'));
   const { dry_s } = duty.pump;
   if (dry_s === null) return;
   const fill_s = fillTime_s(draft.context, pump, settings);
@@ -252,17 +304,21 @@ function planDry(draft: DriveDraft, pump: DrivenPump): void {
 
 /** What starts by itself, who may turn it, and the end of set-up. */
 function planGuards(draft: DriveDraft): void {
-  const { surprise, choices } = draft.context.duty;
-  const usual = surprise === '' ? 'resume' : 'wait';
+  const { duty } = draft.context;
   const afters = [
-    ['power.after-cut', 'after-cut', choices.afterCut],
-    ['fault.after', 'after-fault', choices.afterFault],
+    ['power.after-cut', 'after-cut', 'afterCut'],
+    ['fault.after', 'after-fault', 'afterFault'],
   ] as const;
-  for (const [role, option, chosen] of afters) {
-    const way = chosen ?? usual;
-    const why = chosen ? reason('after.chosen') : reason(`after.${way}`, { what: surprise });
-    draft.pick(role, `${option}.${way}`, why);
-  }
-  if (draft.context.profile.behaviours.frontKeys) draft.pick('lock', 'lock.on', reason('lock.on'));
-  draft.pick('set-up', 'set-up.complete', reason('set-up.complete'));
+  for (const [role, option, choice] of afters)
+    draft.step([role], () => {
+      const chosen = duty.choices[choice];
+      if (chosen) return draft.pick(role, `${option}.${chosen}`, reason('after.chosen'));
+      const { surprise } = duty;
+      const way = surprise === '' ? 'resume' : 'wait';
+      draft.pick(role, `${option}.${way}`, reason(`after.${way}`, { what: surprise }));
+    });
+  draft.step(['lock', 'set-up'], () => {
+    if (draft.context.profile.behaviours.frontKeys) draft.pick('lock', 'lock.on', reason('lock.on'));
+    draft.pick('set-up', 'set-up.complete', reason('set-up.complete'));
+  });
 }

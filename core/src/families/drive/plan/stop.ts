@@ -1,6 +1,6 @@
 import { closedFrequency_hz, shareFor } from '../../../hydraulics';
 import { fig } from '../../../units';
-import { headFor_m, stopSpan_m3h, type DrivenPump } from '../effect/pump';
+import { headFor_m, pumpOf, stopSpan_m3h, type DrivenPump } from '../effect/pump';
 import { enoughAtNil_bar, heldAt_bar } from '../effect/set';
 import type { DriveReason } from '../texts/reasons';
 import type { DriveDraft } from './draft';
@@ -19,10 +19,10 @@ const DELAY_s = 10;
 const OVER_CLOSED_hz = 0.3;
 
 /** Cut-in pressure, and when it stops for no demand. */
-export function planStop(draft: DriveDraft, pump: DrivenPump): void {
-  planCutIn(draft);
+export function planStop(draft: DriveDraft): void {
+  draft.step(['cut-in', 'cut-in.below'], () => planCutIn(draft));
   if (!draft.context.profile.behaviours.stopsByFrequency) return;
-  planFrequency(draft, pump);
+  draft.step(['stop.frequency'], () => planFrequency(draft, pumpOf(draft.context.duty)));
   draft.set('stop.delay', DELAY_s, { text: 'stop.delay', values: {} });
   if (draft.context.duty.vessel) draft.set('stop.boost', BOOST_bar, { text: 'stop.boost', values: {} });
   else draft.set('stop.boost', 0, { text: 'stop.boost-none', values: {} });

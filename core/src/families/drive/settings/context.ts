@@ -35,7 +35,6 @@ export function contextOf({
 }: Ground<DriveJobKind>): DriveContext {
   const read = (document && lastRecord(document, 'drive-now')?.body.inlet_bar) ?? null;
   const gas = document ? gasHistory(document).at(-1) : undefined;
-  const { least_bar, greatest_bar } = duty.inlet;
   const precharge_bar = gasOf_bar(gas, duty.vessel?.precharge_bar ?? null);
   return {
     duty,
@@ -44,8 +43,13 @@ export function contextOf({
     today,
     inForce,
     inlet: {
-      least_bar: read === null ? least_bar : Math.min(least_bar, read),
-      greatest_bar: read === null ? greatest_bar : Math.max(greatest_bar, read),
+      // of a duty that is not whole only what is asked for is needed
+      get least_bar() {
+        return read === null ? duty.inlet.least_bar : Math.min(duty.inlet.least_bar, read);
+      },
+      get greatest_bar() {
+        return read === null ? duty.inlet.greatest_bar : Math.max(duty.inlet.greatest_bar, read);
+      },
     },
     inletRead_bar: read,
     precharge_bar,

@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import { factorRole } from '../settings/factor-role';
 import { aged_gpl, rateAtFlow_spm, strokeVolume_mL } from '../../../dosing';
 import { THRESHOLDS, type Finding } from '../../../findings';
@@ -13,7 +14,7 @@ import { stockOf } from '../effect/stock';
 
 /** MET-18 slugs at low flow, MET-19 batches, MET-20 tank and ageing until the next visit. */
 export function checkAmounts(input: CheckInput): Finding[] {
-  return [...slugs(input), ...batch(input), ...batchVolume(input), ...tank(input), ...ageing(input)];
+  return eachOf(input, slugs, batch, batchVolume, tank, ageing);
 }
 
 function slugs({ context, subject, settings }: CheckInput): Finding[] {

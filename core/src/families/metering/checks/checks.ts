@@ -1,5 +1,5 @@
 import { isShared, sharedFinding } from '../../parts/shared-problem';
-import { addressesOf } from '../../parts/check-input';
+import { addressesOf, eachOf } from '../../parts/check-input';
 import type { CheckInput } from './input';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
 import type { SettingValues } from '../../../profile';
@@ -51,26 +51,33 @@ function checkKnown(context: MeteringContext, subject: Subject, values: SettingV
     settings: understand(context.profile, context.plate, values),
     at: addressesOf(context.profile),
   };
-  const cause = [...checkPulses(input), ...checkHead(input)];
+  const cause = eachOf(input, checkPulses, checkHead);
   // a ceiling or a slow suction that lacks capacity says so itself, and better
   const told = cause.some(({ code }) => code === 'MET-03' || code === 'MET-13');
-  const tooLarge = checkTurnDown(input);
-  const signal = checkSignal(input);
+  const tooLarge = eachOf(input, checkTurnDown);
+  const signal = eachOf(input, checkSignal);
   // a range mismatch is an offset, and says better where it comes from
   const mismatch = signal.some(({ code }) => code === 'MET-01');
-  const dose = checkDose(input).filter(({ text }) => !(mismatch && text === 'MET-08.offset'));
+  const dose = eachOf(input, checkDose).filter(({ text }) => !(mismatch && text === 'MET-08.offset'));
+  const isTooLarge = tooLarge.some(({ code }) => code === 'MET-08');
+  // while not all of it could be looked at nobody knows which of them says it best
+  const explained = [...cause, ...tooLarge, ...signal].every(({ text }) => text !== 'ANY-00.part');
   return bySeverity([
-    ...checkLimits(input),
-    ...checkPump(input),
     ...signal,
-    ...(told ? [] : checkCapacity(input)),
+    ...(told || !explained ? [] : eachOf(input, checkCapacity)),
     ...cause,
-    ...(tooLarge.length > 0 ? tooLarge : dose),
-    ...checkFeed(input),
-    ...checkCalibration(input),
-    ...checkPressure(input),
-    ...checkAmounts(input),
-    ...checkGuards(input),
+    ...tooLarge,
+    ...(isTooLarge || !explained ? [] : dose),
+    ...eachOf(
+      input,
+      checkLimits,
+      checkPump,
+      checkFeed,
+      checkCalibration,
+      checkPressure,
+      checkAmounts,
+      checkGuards,
+    ),
   ]);
 }
 

@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import type { Finding } from '../../../findings';
 import { addressesOf } from '../settings/address';
 import type { CheckInput } from './input';
@@ -10,14 +11,7 @@ import { atSuctionValve_bar, dischargeSpan_bar, suctionSide } from '../effect/su
  * ANY-23 after a fault.
  */
 export function checkGuards(input: CheckInput): Finding[] {
-  return [
-    ...stopContact(input),
-    ...dry(input),
-    ...mains(input),
-    ...relief(input),
-    ...access(input),
-    ...fault(input),
-  ];
+  return eachOf(input, stopContact, dry, mains, relief, access, fault);
 }
 
 function stopContact({ context, subject, settings }: CheckInput): Finding[] {

@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import {
   gasPicture,
   NPSH_MARGIN_m,
@@ -20,13 +21,7 @@ import { assumedWords, atSuctionValve_bar, dischargeSpan_bar, suctionSide } from
 
 /** MET-13 slow suction, MET-14 pauses, MET-15 gas lock, MET-17 short stroke, MET-22 suction head. */
 export function checkHead(input: CheckInput): Finding[] {
-  return [
-    ...slowSuction(input),
-    ...pauses(input),
-    ...gasLock(input),
-    ...shortStroke(input),
-    ...suction(input),
-  ];
+  return eachOf(input, slowSuction, pauses, gasLock, shortStroke, suction);
 }
 
 function slowSuction({ context, subject, settings }: CheckInput): Finding[] {

@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import { BOUNCE_ms, ceilingPicture, pulseRate_ppm, recognition, strokesPerPulse } from '../../../dosing';
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
@@ -9,7 +10,7 @@ import { meterOf } from '../plan/pulses';
 /** MET-03 the ceiling, MET-09 recognition time, MET-25 stored pulses. Only where pulses drive the pump. */
 export function checkPulses(input: CheckInput): Finding[] {
   if (!input.settings.pulses || !meterOf(input.context.duty)) return [];
-  return [...ceiling(input), ...recognised(input), ...stored(input)];
+  return eachOf(input, ceiling, recognised, stored);
 }
 
 function ceiling({ context, subject, settings }: CheckInput): Finding[] {

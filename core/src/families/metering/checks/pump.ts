@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import { THRESHOLDS, type Finding } from '../../../findings';
 import { strength_gpl } from '../../../dosing';
 import { fig } from '../../../units';
@@ -9,7 +10,7 @@ import { gearsOf } from '../wire/plate';
 
 /** MET-02 gear and plate, MET-27 age of the strength, MET-28 what the signal is, ANY-12 after a power cut. */
 export function checkPump(input: CheckInput): Finding[] {
-  return [...gear(input), ...strength(input), ...source(input), ...powerCut(input)];
+  return eachOf(input, gear, strength, source, powerCut);
 }
 
 /** Plate and profile rates that differ by more than this are not the same gear. */

@@ -1,6 +1,12 @@
 import type { SharedProblem } from '../../parts/shared-problem';
 import { pumpFlow_lph } from '../../../dosing';
-import { parameterWithRole, shownIn, type Parameter, type RoleQuantities } from '../../../profile';
+import {
+  parameterWithRole,
+  shownIn,
+  type Parameter,
+  type RoleQuantities,
+  type SettingValues,
+} from '../../../profile';
 import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../parts/plan-draft';
 import type { MeteringContext } from '../settings/context';
 import { rateToSetting } from '../settings/rates';
@@ -43,8 +49,8 @@ export class Draft extends PlanDraft<
   PlanProblem,
   MeteringSettings
 > {
-  settings(): MeteringSettings {
-    return understand(this.context.profile, this.context.plate, this.values());
+  protected understood(values: SettingValues): MeteringSettings {
+    return understand(this.context.profile, this.context.plate, values);
   }
 
   protected parameter(role: MeteringRole): Parameter | undefined {

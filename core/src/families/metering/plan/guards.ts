@@ -20,28 +20,28 @@ export function planFactor(draft: Draft): void {
 
 /** What guards the pump and the water: stop input, run dry, gas, pressure, access, and what comes back by itself. */
 export function planGuards(draft: Draft): void {
-  const { context } = draft;
-  const { duty, profile } = context;
+  const { duty, profile } = draft.context;
   const { behaviours } = profile;
-  const choices = choicesOf(duty);
-  if (behaviours.stopInput === 'set' && duty.place.stopContact) {
-    draft.choose('stop.kind', `stop.${choices.stopContact}`, {
-      text: `stop.${choices.stopContact}`,
-      values: {},
-    });
-  }
-  if (behaviours.dry === 'set') {
-    draft.choose('dry.reaction', `dry.${choices.dry}`, {
-      text: `dry.${choices.dry}`,
-      values: choices.dry === 'stop' ? {} : { reason: choices.dryReason },
-    });
-  }
-  planDeaeration(draft);
-  planCompensation(draft);
-  if (draft.has('access.lock') && duty.place.othersReachKeys) {
-    draft.choose('access.lock', 'access.locked', { text: 'access.locked', values: {} });
-  }
-  planComingBack(draft);
+  draft.step(['stop.kind'], () => {
+    const { stopContact } = choicesOf(duty);
+    if (behaviours.stopInput === 'set' && duty.place.stopContact)
+      draft.choose('stop.kind', `stop.${stopContact}`, { text: `stop.${stopContact}`, values: {} });
+  });
+  draft.step(['dry.reaction'], () => {
+    const { dry, dryReason } = choicesOf(duty);
+    if (behaviours.dry === 'set')
+      draft.choose('dry.reaction', `dry.${dry}`, {
+        text: `dry.${dry}`,
+        values: dry === 'stop' ? {} : { reason: dryReason },
+      });
+  });
+  draft.step(['deaeration'], () => planDeaeration(draft));
+  draft.step(['compensation'], () => planCompensation(draft));
+  draft.step(['access.lock'], () => {
+    if (draft.has('access.lock') && duty.place.othersReachKeys)
+      draft.choose('access.lock', 'access.locked', { text: 'access.locked', values: {} });
+  });
+  draft.step(['power.after-cut', 'fault.after'], () => planComingBack(draft));
 }
 
 function planDeaeration(draft: Draft): void {

@@ -7,7 +7,6 @@ import { demandLine, type SignalSource } from '../wire/signal-source';
 import type { Draft } from './draft';
 import { fastestToTry_spm, gearsToTry, namedGear, setGear } from './gear';
 import { outsideWith, workingLengths } from './length';
-import { planRange } from './range';
 
 interface Choice {
   readonly gear: Gear;
@@ -26,7 +25,6 @@ interface Choice {
 export function planPlainRange(draft: Draft): void {
   const { context } = draft;
   const { duty } = context;
-  planRange(draft);
   const signal = currentSignal(duty);
   const wanted = needed_lph(context, signal.source === 'flow' ? signal.span_m3h : duty.water.greatest_m3h);
   if (signal.source === 'controller' && !isPlain(signal))

@@ -13,7 +13,6 @@ import { demandLine, statesLine, type SignalSource } from '../wire/signal-source
 import type { Draft } from './draft';
 import { fastestToTry_spm, takeGear } from './gear';
 import { chooseLength, outsideWith, setLength } from './length';
-import { planBelowAndWire } from './range';
 import { rateToSetting } from '../settings/rates';
 import type { Reason } from '../texts/reasons';
 import { RATE_ROLES, type MeteringRole } from '../settings/roles';
@@ -44,10 +43,8 @@ export function planFreePoints(draft: Draft): void {
   const geared = takeGear(draft, rateAtSpan) ?? takeGear(draft, atGreatest / (0.06 * full));
   if (geared === null) {
     draft.tooSmall(atGreatest, fastestToTry_spm(draft));
-    planBelowAndWire(draft);
     return;
   }
-  planBelowAndWire(draft);
   const longest = answerAt(STROKE_LENGTH_GREATEST_PCT, geared);
   const length = chooseLength(draft, (candidate) => {
     const answer = answerAt(candidate, geared);

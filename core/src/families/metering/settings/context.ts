@@ -1,3 +1,4 @@
+import { answeredWith } from '../../../describe';
 import type { SettingValues } from '../../../profile';
 import { aged_gpl, strength_gpl } from '../../../dosing';
 import type { DutyProduct } from '../wire/product';
@@ -34,14 +35,13 @@ export interface MeteringContext {
 export function withCalibration(duty: MeteringDuty, calibration: StandingCalibration | null): MeteringDuty {
   if (!calibration || calibration.servicedSince) return duty;
   const length_pct = calibration.length_pct ?? 100;
-  return {
-    ...duty,
+  return answeredWith(duty, {
     strokeVolume: {
       full_mL: (calibration.stroke_mL * toWorkingPressure(duty, calibration.pressure_bar) * 100) / length_pct,
       basis: 'measured',
       atLength_pct: length_pct,
     },
-  };
+  });
 }
 
 /** What a stroke volume at some pressure is to be multiplied by for the working pressure; 1 where loss or pressures are not known. */

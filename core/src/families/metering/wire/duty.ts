@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { choice, described, figure, group, textAt, type Texts, withText, yesNo } from '../../../describe';
+import {
+  answeredOver,
+  choice,
+  described,
+  figure,
+  group,
+  textAt,
+  type Texts,
+  withText,
+  yesNo,
+} from '../../../describe';
 import { MOST_FIGURE } from '../../parts/duty-figures';
 import { choices, PACED } from './choices';
 import { hoursPlace } from './hours-place';
@@ -195,16 +205,18 @@ type Choices = MeteringDuty['choices'];
 
 /** The chosen schools with the defaults where nothing was chosen: the safe side, by chapter. */
 export function choicesOf(duty: MeteringDuty): Required<Omit<Choices, 'gear'>> & Pick<Choices, 'gear'> {
-  return {
-    stopContact: 'permits',
-    dry: 'stop',
-    dryBy: 'level',
-    dryReason: '',
-    afterFault: 'wait',
-    calibrateBy: 'strokes',
-    memory: 'off',
-    ...duty.choices,
-  };
+  return answeredOver(
+    {
+      stopContact: 'permits',
+      dry: 'stop',
+      dryBy: 'level',
+      dryReason: '',
+      afterFault: 'wait',
+      calibrateBy: 'strokes',
+      memory: 'off',
+    } as const,
+    duty.choices,
+  );
 }
 
 /** The source of a current: analog mode has one, by the duty's schema. */

@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { fixedSpeeds_rpm } from '../effect/fixed-speeds';
@@ -7,14 +8,7 @@ import type { CheckInput } from './input';
 
 /** What stands beside programs and guards: circuits by themselves, pumps that are there, night cooling, delays, valves, chemistry. */
 export function checkBeside(input: CheckInput): Finding[] {
-  return [
-    ...circuits(input),
-    ...pumps(input),
-    ...cooling(input),
-    ...valves(input),
-    ...sensing(input),
-    ...chemistry(input),
-  ];
+  return eachOf(input, circuits, pumps, cooling, valves, sensing, chemistry);
 }
 
 /** Started by people, and left by them. */

@@ -1,10 +1,10 @@
 import type { SharedProblem } from '../../parts/shared-problem';
-import { addressesOf, planCheck } from '../../parts/check-input';
+import { addressesOf, eachOf, planCheck } from '../../parts/check-input';
 import type { CheckInput } from './input';
 import { bySeverity, refusedValues, type Finding, type Subject } from '../../../findings';
 import type { SettingValues } from '../../../profile';
 import { daysInWords } from '../../../time';
-import { fig } from '../../../units';
+import { fig, lazily } from '../../../units';
 import { checkBeside } from './beside';
 import { checkCommand } from './command';
 import { checkFlow } from './flow';
@@ -15,7 +15,7 @@ import { asFound, type PoolContext } from '../settings/context';
 import { pumpOf } from '../effect/hydraulics';
 import type { PoolPlan, PoolProblem } from '../plan/draft';
 import { settingsOf } from '../settings/pumping';
-import { refusesOverlap, weekKnown } from '../settings/understand';
+import { refusesOverlap, weekKnown, type PoolSettings } from '../settings/understand';
 import { finding } from '../texts/texts';
 import { heldBy, trueWeek, weekSums } from '../effect/week';
 import { POOL_ROLE_WORDS } from '../settings/role-words';
@@ -28,32 +28,30 @@ import { POOL_ROLE_WORDS } from '../settings/role-words';
 export function checkSettings(given: PoolContext, subject: Subject, values: SettingValues): Finding[] {
   const context =
     subject === 'target' ? { ...given, clockAhead_min: 0 } : subject === 'found' ? asFound(given) : given;
-  const settings = settingsOf(context, values);
-  const held = heldBy(context, settings);
+  const at = addressesOf(context.profile);
+  const input: CheckInput = lazily<CheckInput>({
+    context: () => context,
+    subject: () => subject,
+    settings: () => settingsOf(context, values),
+    pump: () => pumpOf(context.duty),
+    held: () => heldBy(context, input.settings),
+    week: () => weekOf(context, subject, input.settings),
+    sums: () => input.week && weekSums(context, input.week, input.settings),
+    at: () => at,
+  });
+  return bySeverity([
+    ...refusedValues(context.profile, subject, values),
+    ...eachOf(input, checkPrograms, checkFlow, checkHolds, checkPlant, checkCommand, checkBeside),
+  ]);
+}
+
+/** The week as it truly runs; null where its own programs are not what runs, or not all of them are known. */
+function weekOf(context: PoolContext, subject: Subject, settings: PoolSettings) {
   const running = { ...settings, mode: 'automatic', command: 'own' } as const;
   // under another master its own programs are not what runs
   const others = subject === 'target' ? context.duty.command : (settings.command ?? context.duty.command);
   const told = weekKnown(settings) && !refusesOverlap(context.profile, settings);
-  const week = others === 'own' && told ? trueWeek(context, running) : null;
-  const input: CheckInput = {
-    context,
-    subject,
-    settings,
-    pump: pumpOf(context.duty),
-    held,
-    week,
-    sums: week && weekSums(context, week, settings),
-    at: addressesOf(context.profile),
-  };
-  return bySeverity([
-    ...refusedValues(context.profile, subject, values),
-    ...checkPrograms(input),
-    ...checkFlow(input),
-    ...checkHolds(input),
-    ...checkPlant(input),
-    ...checkCommand(input),
-    ...checkBeside(input),
-  ]);
+  return others === 'own' && told ? trueWeek(context, running) : null;
 }
 
 /** Findings on a plan: on the settings it leads to, and on what it could not plan. */

@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { chlorinatorHours, chlorineOfDay_g } from '../effect/treatment';
@@ -6,7 +7,7 @@ import type { CheckInput } from './input';
 
 /** POO-17 and PRO-02: what a chlorinator makes, and the water below which it idles. */
 export function checkChlorine(input: CheckInput): Finding[] {
-  return [...cold(input), ...made(input)];
+  return eachOf(input, cold, made);
 }
 
 /** A chlorinator set to less than this share of what is needed is short; the need itself is no better known. */

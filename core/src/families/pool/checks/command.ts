@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import type { Finding } from '../../../findings';
 import { clockChanges, dateInWords } from '../../../time';
 import { fig } from '../../../units';
@@ -8,14 +9,7 @@ import { finding } from '../texts/texts';
 
 /** POO-23 to 25, and what any pump is asked: access, power cut, clock. */
 export function checkCommand(input: CheckInput): Finding[] {
-  return [
-    ...address(input),
-    ...state(input),
-    ...masters(input),
-    ...access(input),
-    ...powerCut(input),
-    ...summer(input),
-  ];
+  return eachOf(input, address, state, masters, access, powerCut, summer);
 }
 
 function address({ settings, context, subject, at }: CheckInput): Finding[] {

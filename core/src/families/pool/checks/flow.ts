@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import { minutesInWindow } from '../../../schedule';
 import { THRESHOLDS, type Finding } from '../../../findings';
 import { DAY_MIN, DAY_NAMES, onDay, timeOfDay } from '../../../time';
@@ -21,17 +22,7 @@ import type { PoolProfile } from '../wire/job';
 
 /** POO-08, 09, 12, 22 and 27: flow against turnover, needs and walls. */
 export function checkFlow(input: CheckInput): Finding[] {
-  return [
-    ...walls(input),
-    ...unclamped(input),
-    ...caps(input),
-    ...handRuns(input),
-    ...weakBoost(input),
-    ...turnover(input),
-    ...needs(input),
-    ...rules(input),
-    ...leastFlows(input),
-  ];
+  return eachOf(input, walls, unclamped, caps, handRuns, weakBoost, turnover, needs, rules, leastFlows);
 }
 
 /** The greatest speed that this controller can be set to and that does not pass another. */

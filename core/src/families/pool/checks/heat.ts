@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import { THRESHOLDS, type Finding } from '../../../findings';
 import { SOLAR_GAP_LEAST_K } from '../../../heat';
 import { fig } from '../../../units';
@@ -6,7 +7,7 @@ import type { CheckInput } from './input';
 
 /** POO-13 to 15: what heats, to what, and how the roof starts and stops. */
 export function checkHeat(input: CheckInput): Finding[] {
-  return [...heat(input), ...solar(input)];
+  return eachOf(input, heat, solar);
 }
 
 /** Water so much under what was agreed is felt, K. */

@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import { THRESHOLDS, type Finding } from '../../../findings';
 import { DAY_MIN } from '../../../time';
 import { fig } from '../../../units';
@@ -14,15 +15,7 @@ import { primes_min } from '../effect/week';
 
 /** POO-10, 11, 13 to 17, 19 and 20: priming, frost, heat, cleaner, chlorinator, sensors and the kind of pump. */
 export function checkPlant(input: CheckInput): Finding[] {
-  return [
-    ...priming(input),
-    ...frost(input),
-    ...checkHeat(input),
-    ...cleaner(input),
-    ...checkChlorine(input),
-    ...sensors(input),
-    ...kind(input),
-  ];
+  return eachOf(input, priming, frost, checkHeat, cleaner, checkChlorine, sensors, kind);
 }
 
 function priming({ settings, context, subject, at }: CheckInput): Finding[] {

@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import { THRESHOLDS, type Finding } from '../../../findings';
 import { neverRunning, type OverlapRule, type Stretch } from '../../../schedule';
 import { daysInWords, timeOfDay } from '../../../time';
@@ -9,15 +10,7 @@ import { resolvedWeek } from '../effect/week';
 
 /** POO-01 to POO-07: what programs do other than was meant. */
 export function checkPrograms(input: CheckInput): Finding[] {
-  return [
-    ...notEnabled(input),
-    ...overlaps(input),
-    ...duplicates(input),
-    ...startEqualsStop(input),
-    ...keyed(input),
-    ...outsideLimits(input),
-    ...dearHours(input),
-  ];
+  return eachOf(input, notEnabled, overlaps, duplicates, startEqualsStop, keyed, outsideLimits, dearHours);
 }
 
 /** A stored program in words: `every day 7:00–17:00, 1500 rev/min`. */

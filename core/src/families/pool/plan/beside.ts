@@ -10,13 +10,15 @@ const BY_PROGRAM: ReadonlySet<Circuit['kind']> = new Set(['filter', 'cleaner']);
 
 /** What stands beside programs and guards: circuits by themselves, the other pump, night cooling, delays, the controller of chemistry. */
 export function planBeside(draft: PoolDraft): void {
-  planCircuits(draft);
-  planPumps(draft);
-  planCooling(draft);
+  draft.step(['circuit.timer', 'circuit.at-power'], () => planCircuits(draft));
+  draft.step(['pump.speeds', 'pump.second'], () => planPumps(draft));
+  draft.step(['cooling.night', 'cooling.above'], () => planCooling(draft));
   draft.choose('delay.override', 'override.off', { text: 'override.off', values: {} });
-  const told = draft.context.duty.linked.find(({ kind }) => kind === 'chemistry')?.told;
-  if (told === 'contact' || told === 'link')
-    draft.choose('chemistry', `chemistry.${told}`, { text: 'chemistry.told', values: {} });
+  draft.step(['chemistry'], () => {
+    const told = draft.context.duty.linked.find(({ kind }) => kind === 'chemistry')?.told;
+    if (told === 'contact' || told === 'link')
+      draft.choose('chemistry', `chemistry.${told}`, { text: 'chemistry.told', values: {} });
+  });
 }
 
 function planCircuits(draft: PoolDraft): void {

@@ -7,6 +7,7 @@ import {
   shownIn,
   type Parameter,
   type RoleQuantities,
+  type SettingValues,
 } from '../../../profile';
 import { PlanDraft, type FinishedPlan, type MissingRole, type PlannedTarget } from '../../parts/plan-draft';
 import { fixedSpeeds_rpm, speedThere_rpm } from '../effect/fixed-speeds';
@@ -41,8 +42,8 @@ export class PoolDraft extends PlanDraft<
   PoolProblem,
   PoolSettings
 > {
-  settings(): PoolSettings {
-    return settingsOf(this.context, this.values());
+  protected understood(values: SettingValues): PoolSettings {
+    return settingsOf(this.context, values);
   }
 
   protected parameter(role: PoolRole, index = 1): Parameter | undefined {

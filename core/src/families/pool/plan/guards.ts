@@ -1,6 +1,6 @@
 import { parameterWithRole } from '../../../profile';
 import { fig } from '../../../units';
-import { poolChoices } from '../wire/duty';
+import { poolChoices, type PoolDuty } from '../wire/duty';
 import { leastSpeed_rpm, pumpOf, wallSpeed, WALL_WORDS } from '../effect/hydraulics';
 import type { PoolDraft } from './draft';
 import { speedRange } from './programs';
@@ -19,16 +19,33 @@ const PRIME_TIME_min = { sense: 6, fixed: 3, off: 0 } as const;
 export function planHead(draft: PoolDraft): void {
   const { duty, profile, plate } = draft.context;
   draft.choose('mode', 'mode.automatic', { text: 'mode.automatic', values: {} });
-  draft.choose('command.source', `command.${duty.command}`, { text: `command.${duty.command}`, values: {} });
-  planAddress(draft);
+  draft.step(['command.source'], () =>
+    draft.choose('command.source', `command.${duty.command}`, {
+      text: `command.${duty.command}`,
+      values: {},
+    }),
+  );
+  draft.step(['link.address'], () => planAddress(draft));
   const kind = parameterWithRole(profile, 'pump.kind')?.options?.find(
     ({ value, label }) => value === plate.kind || label === plate.kind,
   );
   if (kind) draft.put('pump.kind', kind.value, { text: 'kind.plate', values: {} });
-  const pump = pumpOf(duty);
-  const wall = wallSpeed(duty, pump);
+  draft.step(['speed.greatest'], () => planLimit(draft));
+  draft.step(['prime.mode', 'prime.speed', 'prime.time', 'prime.hold', 'prime.sensitivity'], () =>
+    planPrime(draft),
+  );
+}
+
+/** What the plant stands, in words. */
+function wallWords(duty: PoolDuty): string {
+  const wall = wallSpeed(duty, pumpOf(duty));
+  return wall ? WALL_WORDS[wall.wall.what] : 'its full speed';
+}
+
+function planLimit(draft: PoolDraft): void {
+  const { duty } = draft.context;
+  const wall = wallSpeed(duty, pumpOf(duty));
   const range = speedRange(draft.context);
-  const words = wall ? WALL_WORDS[wall.wall.what] : 'its full speed';
   draft.speed(
     'speed.greatest',
     range.greatest_rpm,
@@ -36,7 +53,7 @@ export function planHead(draft: PoolDraft): void {
       ? {
           text: 'limit.wall',
           values: {
-            wall: words,
+            wall: wallWords(duty),
             flow: fig('waterFlow', wall.wall.flow_m3h),
             speed: fig('speed', wall.speed_rpm),
           },
@@ -45,13 +62,18 @@ export function planHead(draft: PoolDraft): void {
     1,
     'down',
   );
+}
+
+function planPrime(draft: PoolDraft): void {
+  const { duty, profile } = draft.context;
+  const range = speedRange(draft.context);
   const wish = poolChoices(duty).priming;
   const way = wish === 'sense' && profile.behaviours.priming.kind === 'fixed' ? 'fixed' : wish;
   draft.choose('prime.mode', `prime.${way}`, { text: `prime.${way}`, values: {} });
   // as the limit stands on its own steps
   const most = Math.min(range.greatest_rpm, draft.settings().greatest_rpm);
   const fast = Math.min(most, PRIME_SHARE * profile.behaviours.speed.greatest_rpm);
-  draft.speed('prime.speed', fast, { text: 'prime.speed', values: { wall: words } }, 1, 'down');
+  draft.speed('prime.speed', fast, { text: 'prime.speed', values: { wall: wallWords(duty) } }, 1, 'down');
   draft.set('prime.time', PRIME_TIME_min[way], {
     text: way === 'off' ? 'prime.off' : 'prime.time',
     values: {},
@@ -77,27 +99,37 @@ function planAddress(draft: PoolDraft): void {
 
 /** Frost, heat, chlorinator, delays, clock, access and power cut. */
 export function planGuards(draft: PoolDraft): void {
-  planFrost(draft);
-  planHeat(draft);
-  planChlorinator(draft);
-  for (const sensor of sensorsInUse(draft.context.duty, draft.settings())) planOffset(draft, sensor);
   const { duty, profile } = draft.context;
-  if (duty.circuits.some(({ kind }) => kind === 'cleaner')) {
-    draft.set('delay.cleaner', draft.defaultOf('delay.cleaner') ?? CLEANER_WAITS_min, {
-      text: 'delay.cleaner',
-      values: {},
-    });
-  }
+  draft.step(['frost.guard', 'frost.temperature', 'frost.speed'], () => planFrost(draft));
+  draft.step(['heat.source', 'heat.pool', 'heat.tub', 'heat.after-run', 'solar.start', 'solar.stop'], () =>
+    planHeat(draft),
+  );
+  draft.step(['chlorinator.cold', 'chlorinator.output'], () => planChlorinator(draft));
+  draft.step(['sensor.water', 'sensor.air', 'sensor.roof'], () => {
+    for (const sensor of sensorsInUse(duty, draft.settings())) planOffset(draft, sensor);
+  });
+  draft.step(['delay.cleaner'], () => {
+    if (duty.circuits.some(({ kind }) => kind === 'cleaner'))
+      draft.set('delay.cleaner', draft.defaultOf('delay.cleaner') ?? CLEANER_WAITS_min, {
+        text: 'delay.cleaner',
+        values: {},
+      });
+  });
   if (profile.behaviours.clock.summer === 'set')
     draft.choose('clock.summer', 'summer.follows', { text: 'summer.follows', values: {} });
-  if (duty.place.othersReach)
-    draft.choose('access.password', 'password.own', { text: 'password.own', values: {} });
-  if (duty.place.childrenReach) {
+  draft.step(['access.password'], () => {
+    if (duty.place.othersReach)
+      draft.choose('access.password', 'password.own', { text: 'password.own', values: {} });
+  });
+  draft.step(['key.function'], () => {
+    if (!duty.place.childrenReach) return;
     for (const place of placed(profile, 'key.function'))
       draft.choose('key.function', 'key.nothing', { text: 'key.nothing', values: {} }, place);
-  }
-  const { afterCut } = poolChoices(duty);
-  draft.choose('power.after-cut', `after-cut.${afterCut}`, { text: `after-cut.${afterCut}`, values: {} });
+  });
+  draft.step(['power.after-cut'], () => {
+    const { afterCut } = poolChoices(duty);
+    draft.choose('power.after-cut', `after-cut.${afterCut}`, { text: `after-cut.${afterCut}`, values: {} });
+  });
 }
 
 /** A cleaner's booster runs dry unless the main pump has had this to prime and settle, min. */

@@ -32,11 +32,23 @@ export const planPool = settled({
   held: heldRoles,
 });
 
+/** What hangs on when it is to run. */
+const BY_PROGRAMS = [
+  'program.days',
+  'program.start',
+  'program.stop',
+  'program.speed',
+  'program.enable',
+  'program.circuit',
+  'circuit.speed',
+  'circuit.frost',
+] as const;
+
 function propose(context: PoolContext): PoolPlan {
   const draft = new PoolDraft(context);
   planHead(draft);
-  planSlots(draft, wantedPrograms(context));
-  planTimedRuns(draft);
+  draft.step(BY_PROGRAMS, () => planSlots(draft, wantedPrograms(context)));
+  draft.step(['boost.speed', 'boost.time'], () => planTimedRuns(draft));
   planGuards(draft);
   planBeside(draft);
   return draft.finish();

@@ -1,3 +1,4 @@
+import { answeredWith } from '../../../describe';
 import { parameterWithRole } from '../../../profile';
 import { costInWeek, pricesOfWeek, type WeekPrices, inWindow } from '../../../schedule';
 import { DAY_MIN, onDay } from '../../../time';
@@ -100,7 +101,7 @@ export function onOwnSteps(context: PoolContext): PoolContext {
   const { duty } = context;
   const quiet = duty.quiet && { ...duty.quiet, from: down(duty.quiet.from), to: up(duty.quiet.to) % DAY_MIN };
   const needs = duty.needs.map((need) => ({ ...need, from: down(need.from), to: up(need.to) }));
-  return { ...context, duty: { ...duty, quiet, needs } };
+  return { ...context, duty: answeredWith(duty, { quiet, needs }) };
 }
 
 /** The grid of the slowest speed that moves all waters on every day; the fastest one's where none does. */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import {
+  answeredOver,
   choice,
   described,
   figure,
@@ -236,5 +237,8 @@ export type PoolDuty = z.infer<typeof poolDutySchema>;
 
 /** The chosen schools with the defaults where nothing was chosen. */
 export function poolChoices(duty: PoolDuty): Required<PoolDuty['choices']> {
-  return { afterCut: 'resume', priming: 'sense', frost: 'move-water', keys: 'keep-free', ...duty.choices };
+  return answeredOver(
+    { afterCut: 'resume', priming: 'sense', frost: 'move-water', keys: 'keep-free' } as const,
+    duty.choices,
+  );
 }

@@ -80,8 +80,8 @@ const understand: Family<FanKind>['understand'] = (_profile, _plate, values) => 
 });
 
 class FanPlan extends PlanDraft<FanContext, Role, 'state.auto', Reason, never, FanKind['settings']> {
-  settings() {
-    return understand(this.context.profile, this.context.plate, this.values());
+  protected understood(values: SettingValues) {
+    return understand(this.context.profile, this.context.plate, values);
   }
   protected parameter(role: Role) {
     return this.context.profile.parameters.find((parameter) => parameter.role === role);

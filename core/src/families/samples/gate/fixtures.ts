@@ -127,8 +127,8 @@ function checkGate(context: GateContext, subject: Subject, values: SettingValues
 type Reason = { readonly text: 'least'; readonly values: Readonly<Record<string, ReturnType<typeof fig>>> };
 
 class GatePlan extends PlanDraft<GateContext, 'pace', never, Reason, never, GateKind['settings']> {
-  settings() {
-    return understand(this.context.profile, this.context.plate, this.values());
+  protected understood(values: SettingValues) {
+    return understand(this.context.profile, this.context.plate, values);
   }
   protected parameter() {
     return this.context.profile.parameters[0];

@@ -1,5 +1,5 @@
 import type { SharedProblem } from '../../parts/shared-problem';
-import { addressesOf, planCheck } from '../../parts/check-input';
+import { addressesOf, eachOf, planCheck } from '../../parts/check-input';
 import type { CheckInput } from './input';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
 import type { SettingValues } from '../../../profile';
@@ -27,7 +27,7 @@ export function checkSettings(context: SpaContext, subject: Subject, values: Set
     row: rowOf(context.table, settings.number),
     at: addressesOf(context.profile),
   };
-  return bySeverity([...checkNumber(input), ...checkLoad(input), ...checkHeat(input), ...checkFilter(input)]);
+  return bySeverity(eachOf(input, checkNumber, checkLoad, checkHeat, checkFilter));
 }
 
 /** Findings on a plan: on the settings it leads to, and on what it could not plan. */

@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import type { Finding } from '../../../findings';
 import { timeOfDay } from '../../../time';
 import { fig } from '../../../units';
@@ -23,14 +24,7 @@ import type { CheckInput } from './input';
 
 /** Warm enough, in time, not too hot, and safe from frost; judged in the coldest air. */
 export function checkHeat(input: CheckInput): Finding[] {
-  return [
-    ...limit(input),
-    ...pumpAlone(input),
-    ...reach(input),
-    ...wantedHeld(input),
-    ...frost(input),
-    ...guards(input),
-  ];
+  return eachOf(input, limit, pumpAlone, reach, wantedHeld, frost, guards);
 }
 
 /** SPA-10: warm air and the pump's own heat, whatever is set. */

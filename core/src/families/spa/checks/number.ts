@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import { worstLoad } from '../effect/load';
 import { boardLimit_A } from '../plan/row';
 import type { Finding } from '../../../findings';
@@ -9,7 +10,7 @@ import type { CheckInput } from './input';
 
 /** The number and what belongs to it: row, switches, links, keys. */
 export function checkNumber(input: CheckInput): Finding[] {
-  return [...row(input), ...needs(input), ...setUp(input), ...keys(input)];
+  return eachOf(input, row, needs, setUp, keys);
 }
 
 const LACK_WORDS: Readonly<Record<Lack['kind'], (output: string) => string>> = {

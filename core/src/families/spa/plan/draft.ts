@@ -1,3 +1,4 @@
+import type { SettingValues } from '../../../profile';
 import type { SharedProblem } from '../../parts/shared-problem';
 import type { FinishedPlan, MissingRole, PlannedTarget } from '../../parts/plan-draft';
 import { SteppedDraft } from '../../parts/stepped-draft';
@@ -34,8 +35,8 @@ export class SpaDraft extends SteppedDraft<
 > {
   protected readonly quantities = SPA_QUANTITIES;
 
-  settings(): SpaSettings {
+  protected understood(values: SettingValues): SpaSettings {
     const { profile, plate } = this.context;
-    return understand(profile, plate, this.values());
+    return understand(profile, plate, values);
   }
 }

@@ -26,13 +26,15 @@ export const planSpa = settled({
 
 function propose(context: SpaContext): SpaPlan {
   const draft = new SpaDraft(context);
-  planNumber(draft);
+  draft.step(['number', 'switch', 'link'], () => planNumber(draft));
   planHeat(draft);
-  const { cleanUp_min } = context.duty.choices;
-  if (cleanUp_min !== undefined) draft.set('clean-up', cleanUp_min, reason('clean-up.stated'), 'up');
-  planCycles(draft);
+  draft.step(['clean-up'], () => {
+    const { cleanUp_min } = context.duty.choices;
+    if (cleanUp_min !== undefined) draft.set('clean-up', cleanUp_min, reason('clean-up.stated'), 'up');
+  });
+  draft.step(['cycle.start', 'cycle.length', 'cycle.interval'], () => planCycles(draft));
   planPanel(draft);
-  draft.enterAgain(reason('again.number'));
+  draft.step([], () => draft.enterAgain(reason('again.number')));
   return draft.finish();
 }
 
@@ -65,9 +67,31 @@ function planNumber(draft: SpaDraft): void {
 const LEAST_OFF_K = 0.5;
 
 function planHeat(draft: SpaDraft): void {
+  const { duty, displayOff_K } = draft.context;
+  draft.step(['range', 'set'], () => planSet(draft));
+  draft.step(['heating'], () => {
+    const { heating } = duty.choices;
+    draft.pick(
+      'heating',
+      `heating.${heating ?? 'always'}`,
+      reason(heating === undefined ? 'heating.always' : 'heating.chosen'),
+    );
+  });
+  // what the thermometer says of the display is only known where both were read
+  const offset = draft.of('sensor.offset');
+  if (offset && displayOff_K !== null && Math.abs(displayOff_K) >= LEAST_OFF_K)
+    draft.step(['sensor.offset'], () =>
+      draft.set(
+        'sensor.offset',
+        (draft.settings().offset_K ?? 0) - displayOff_K,
+        reason('offset.read', { off: fig('difference', displayOff_K) }),
+      ),
+    );
+}
+
+function planSet(draft: SpaDraft): void {
   const { duty, profile, displayOff_K } = draft.context;
   const { temperature_C, limit_C } = duty.wanted;
-  const heating = duty.choices.heating ?? 'always';
   // where the display cannot be corrected, it is set so that the water is what is wanted
   const reads_K =
     draft.of('sensor.offset') || displayOff_K === null || Math.abs(displayOff_K) < LEAST_OFF_K
@@ -102,24 +126,19 @@ function planHeat(draft: SpaDraft): void {
         : reason('set.wanted'),
     'down',
   );
-  draft.pick(
-    'heating',
-    `heating.${heating}`,
-    reason(duty.choices.heating === undefined ? 'heating.always' : 'heating.chosen'),
-  );
-  // what the thermometer says of the display is only known where both were read
-  const offset = draft.of('sensor.offset');
-  if (offset && displayOff_K !== null && Math.abs(displayOff_K) >= LEAST_OFF_K) {
-    const now = draft.settings().offset_K ?? 0;
-    draft.set(
-      'sensor.offset',
-      now - displayOff_K,
-      reason('offset.read', { off: fig('difference', displayOff_K) }),
-    );
-  }
 }
 
 function planPanel(draft: SpaDraft): void {
+  draft.step(['jets.time-out'], () => planTimeOut(draft));
+  draft.step(['key.function'], () => planKeys(draft));
+  draft.step(['lock', 'lock.temperature'], () => {
+    if (!draft.context.duty.code) return;
+    draft.pick('lock', 'lock.on', reason('lock.shared'));
+    draft.pick('lock.temperature', 'lock.on', reason('lock.shared'));
+  });
+}
+
+function planTimeOut(draft: SpaDraft): void {
   const { duty } = draft.context;
   if (duty.baths.length > 0) {
     const long = Math.max(...duty.baths.map((bath) => bathing_min({ baths: [bath] })));
@@ -132,6 +151,10 @@ function planPanel(draft: SpaDraft): void {
       'up',
     );
   }
+}
+
+function planKeys(draft: SpaDraft): void {
+  const { duty } = draft.context;
   const open = keyless(duty, draft.settings());
   const left: typeof open = [];
   for (const output of open) {
@@ -151,6 +174,4 @@ function planPanel(draft: SpaDraft): void {
       );
   }
   if (left.length > 0) draft.problems.push({ kind: 'no-key', outputs: left });
-  if (duty.code) draft.pick('lock', 'lock.on', reason('lock.shared'));
-  if (duty.code) draft.pick('lock.temperature', 'lock.on', reason('lock.shared'));
 }

@@ -1,9 +1,9 @@
 import type { SharedProblem } from '../../parts/shared-problem';
-import { addressesOf, planCheck } from '../../parts/check-input';
+import { addressesOf, eachOf, planCheck } from '../../parts/check-input';
 import type { CheckInput } from './input';
 import { bySeverity, type Finding, type Subject } from '../../../findings';
 import type { SettingValues } from '../../../profile';
-import { fig } from '../../../units';
+import { fig, lazily } from '../../../units';
 import { pumpOf } from '../effect/pump';
 import type { TransferPlan, TransferProblem } from '../plan/draft';
 import type { TransferContext } from '../settings/context';
@@ -18,20 +18,16 @@ import { TRANSFER_ROLE_WORDS } from '../settings/role-words';
 
 /** Findings on a column. Throws an InputError on points and readings of the duty that cannot be fitted. */
 export function checkSettings(context: TransferContext, subject: Subject, values: SettingValues): Finding[] {
-  const input: CheckInput = {
-    context,
-    subject,
-    settings: understand(context.profile, context.plate, values),
-    pump: pumpOf(context.duty),
-    at: addressesOf(context.profile),
-  };
-  return bySeverity([
-    ...checkSetFor(input),
-    ...checkSpeeds(input),
-    ...checkLevels(input),
-    ...checkCleaning(input),
-    ...checkDelivered(input),
-  ]);
+  const settings = understand(context.profile, context.plate, values);
+  const at = addressesOf(context.profile);
+  const input = lazily<CheckInput>({
+    context: () => context,
+    subject: () => subject,
+    settings: () => settings,
+    pump: () => pumpOf(context.duty),
+    at: () => at,
+  });
+  return bySeverity(eachOf(input, checkSetFor, checkSpeeds, checkLevels, checkCleaning, checkDelivered));
 }
 
 /** Findings on a plan: on the settings it leads to, and on what it could not plan. */

@@ -1,3 +1,4 @@
+import { eachOf } from '../../parts/check-input';
 import type { Finding } from '../../../findings';
 import { parameterWithRole, settableOver } from '../../../profile';
 import { SUCTION_MARGIN_m } from '../../../hydraulics';
@@ -17,15 +18,7 @@ import type { CheckInput } from './input';
 
 /** Speeds against lift, motor, pump and suction; the plate; the run-on. */
 export function checkSpeeds(input: CheckInput): Finding[] {
-  return [
-    ...limits(input),
-    ...least(input),
-    ...most(input),
-    ...suction(input),
-    ...plate(input),
-    ...runOn(input),
-    ...relief(input),
-  ];
+  return eachOf(input, limits, least, most, suction, plate, runOn, relief);
 }
 
 /** ANY-10: the least above the greatest. */

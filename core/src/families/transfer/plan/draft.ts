@@ -1,3 +1,4 @@
+import type { SettingValues } from '../../../profile';
 import type { Way } from '../../parts/clamped';
 import { unreadOf, type SharedProblem } from '../../parts/shared-problem';
 import {
@@ -53,8 +54,8 @@ export class TransferDraft extends SteppedDraft<
     else this.place(parameter, role, shareOfTaught_pct(taught, value), reason, way);
   }
 
-  settings(): TransferSettings {
+  protected understood(values: SettingValues): TransferSettings {
     const { profile, plate } = this.context;
-    return understand(profile, plate, this.values());
+    return understand(profile, plate, values);
   }
 }

@@ -42,15 +42,16 @@ export const planTransfer = settled({
   held: heldRoles,
 });
 
-function propose(context: TransferContext, control: Control = wantedControl(context)): TransferPlan {
+function propose(context: TransferContext, other?: Control): TransferPlan {
   const draft = new TransferDraft(context);
-  const pump = pumpOf(context.duty);
+  const pump = () => pumpOf(context.duty);
+  const control = () => other ?? wantedControl(context);
   planKinds(draft);
-  planSpeeds(draft, pump);
-  planLevels(draft, control);
-  planTimes(draft, pump, control);
+  draft.step(['speed.least', 'speed.greatest'], () => planSpeeds(draft, pump()));
+  draft.step(['control', 'level.bottom', 'level.top', 'alarm.high'], () => planLevels(draft, control()));
+  draft.step(['gain', 'averaging', 'emptying.every', 'run-on'], () => planTimes(draft, pump(), control()));
   planGuards(draft);
-  draft.enterAgain(reason('again.kind'));
+  draft.step([], () => draft.enterAgain(reason('again.kind')));
   return draft.finish();
 }
 
@@ -73,9 +74,9 @@ export function wantedControl({ duty, profile }: TransferContext): Control {
 
 function planKinds(draft: TransferDraft): void {
   const { duty, plate } = draft.context;
-  draft.pick('plant', `plant.${duty.plant}`, reason('kinds.first'));
-  draft.pick('pump.kind', `pump.${duty.pumpKind}`, reason('kinds.first'));
-  draft.set('inlets', duty.inflow.inlets, reason('inlets.fitted'));
+  draft.step(['plant'], () => draft.pick('plant', `plant.${duty.plant}`, reason('kinds.first')));
+  draft.step(['pump.kind'], () => draft.pick('pump.kind', `pump.${duty.pumpKind}`, reason('kinds.first')));
+  draft.step(['inlets'], () => draft.set('inlets', duty.inflow.inlets, reason('inlets.fitted')));
   // what its plate does not say is left as it is
   if (plate.volts_V !== null) draft.set('motor.volts', plate.volts_V, reason('plate'));
   if (plate.current_A !== null) draft.set('motor.current', plate.current_A, reason('plate'), 'down');
@@ -209,15 +210,29 @@ function planTimes(draft: TransferDraft, pump: PumpOut, control: Control): void 
 
 function planGuards(draft: TransferDraft): void {
   const { duty } = draft.context;
-  const { most_rpm } = draft.settings();
-  const pump = pumpOf(duty);
-  const { cleaningInput } = duty.inflow;
-  if (cleaningInput !== undefined)
+  draft.step(['cleaning.input'], () => {
+    const { cleaningInput } = duty.inflow;
+    if (cleaningInput !== undefined)
+      draft.pick(
+        'cleaning.input',
+        cleaningInput ? 'cleaning.used' : 'cleaning.off',
+        reason(cleaningInput ? 'cleaning.used' : 'cleaning.nobody'),
+      );
+  });
+  draft.step(['cleaning.speed'], () => planCleaningSpeed(draft, pumpOf(duty)));
+  draft.step(['power.after-cut'], () => {
+    const { afterCut } = duty.choices;
     draft.pick(
-      'cleaning.input',
-      cleaningInput ? 'cleaning.used' : 'cleaning.off',
-      reason(cleaningInput ? 'cleaning.used' : 'cleaning.nobody'),
+      'power.after-cut',
+      `after-cut.${afterCut ?? 'resume'}`,
+      reason(afterCut ? 'after.chosen' : 'after.resume'),
     );
+  });
+}
+
+function planCleaningSpeed(draft: TransferDraft, pump: PumpOut): void {
+  const { duty } = draft.context;
+  const { most_rpm } = draft.settings();
   if (most_rpm !== null) {
     const needed = speedFor_rpm(pump, duty.inflow.cleaning_m3h * 1.1);
     const inflow = fig('waterFlow', duty.inflow.cleaning_m3h);
@@ -227,10 +242,4 @@ function planGuards(draft: TransferDraft): void {
       draft.set('cleaning.speed', most_rpm, reason('cleaning.most', { inflow, carried }), 'down');
     }
   }
-  const { afterCut } = duty.choices;
-  draft.pick(
-    'power.after-cut',
-    `after-cut.${afterCut ?? 'resume'}`,
-    reason(afterCut ? 'after.chosen' : 'after.resume'),
-  );
 }

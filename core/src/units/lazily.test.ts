@@ -1,4 +1,4 @@
-import { inWordsFor, presentReader } from '../units';
+import { inWordsFor, presentReader } from './index';
 import { lazily } from './lazily';
 
 test('a part is worked out when it is first asked for, once, however often it is asked for', () => {

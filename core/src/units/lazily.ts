@@ -1,4 +1,4 @@
-import { inWordsOf, presentReader } from '../units';
+import { inWordsOf, presentReader } from './reader';
 
 /**
  * An object whose parts are worked out when they are first asked for, once each, in the units of whoever reads when it is made. What
