@@ -69,7 +69,9 @@ const jobBodies = [
       kind: z.literal('plan.accept'),
       jobId: idSchema,
       planId: idSchema,
-      duty: dutySchema,
+      duty: dutySchema.nullable(),
+      /** what is answered of a duty that is not whole, by the names of its schema */
+      part: z.record(z.string().max(60), z.unknown()).optional(),
       targets: z
         .array(
           z

@@ -140,3 +140,50 @@ export function answeredWith<T extends object>(value: T, other: Partial<T>): T {
   const made = MADE.get(value);
   return made ? asWhole<T>(made.schema, { ...made.answers, ...other }, made.path) : { ...value, ...other };
 }
+
+/** The answer at a path; undefined where there is none. */
+export function answerAt(answers: Answers, path: string): unknown {
+  return path.split('.').reduce<unknown>((at, key) => (isGroup(at) ? at[key] : undefined), answers);
+}
+
+/** Of some answers those at some paths. */
+export function answersAt(answers: Answers, paths: readonly string[]): Answers {
+  return paths.reduce<Answers>((kept, path) => {
+    const value = answerAt(answers, path);
+    return value === undefined ? kept : answersOver(kept, nested(path.split('.'), value));
+  }, {});
+}
+
+function nested([key, ...rest]: readonly string[], value: unknown): Answers {
+  return { [key]: rest.length === 0 ? value : nested(rest, value) };
+}
+
+/** Answers over others: each by itself, whatever group it stands in. */
+export function answersOver(base: Answers, over: Answers): Answers {
+  const out: Record<string, unknown> = { ...base };
+  for (const [key, value] of Object.entries(over)) {
+    const before = out[key];
+    out[key] = isGroup(value) && isGroup(before) ? answersOver(before, value) : value;
+  }
+  return out;
+}
+
+/** The first path at which something stands that is no answer to what a schema asks; null where all of it is. */
+export function notAnAnswer(schema: z.core.$ZodType, answers: Answers): string | null {
+  const kept = answersIn(schema, answers);
+  return differs(answers, kept, '');
+}
+
+function differs(given: Given, kept: Given, at: string): string | null {
+  for (const [key, value] of Object.entries(given)) {
+    const path = under(at, key);
+    const inner = kept[key];
+    if (isGroup(value) && (inner === undefined || isGroup(inner))) {
+      // a group of which nothing is kept is wrong in what it holds
+      const wrong = differs(value, inner ?? {}, path);
+      if (wrong !== null) return wrong;
+    }
+    if (inner === undefined) return path;
+  }
+  return null;
+}

@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import { answersIn, type Answers } from './answered';
 import type { Field } from './field';
 import { fieldsPlace, pathsOf } from './group-place';
 import type { Look } from './look';
@@ -48,6 +49,8 @@ export interface Form<T> {
   typedAt(path: string, texts: Texts): string;
   /** a fault in words; null for the schema's own */
   wordsFor(code: string): string | null;
+  /** what of it is typed and right, as far as it goes, with what is not typed here */
+  answers(texts: Texts, more?: object): Answers;
   /** what is typed as what it stands for, with what is not typed here; null while something is wrong, which is said at its path */
   read(texts: Texts, more?: object): { readonly value: T | null; readonly errors: PathErrors };
 }
@@ -77,6 +80,7 @@ export function makeForm<T>(description: FormDescription<T>): Form<T> {
     understand,
     typedAt,
     wordsFor,
+    answers: (texts, more = {}) => answersIn(schema, { ...understand(texts, () => {}), ...more }),
     read: (texts, more = {}) => {
       const errors: Record<string, string> = {};
       const read = understand(texts, (path, wrong) => {

@@ -1,10 +1,14 @@
 export {
+  answerAt,
+  answersAt,
   answeredOver,
   answeredWith,
   answersIn,
+  answersOver,
   asWhole,
   attempt,
   isInParts,
+  notAnAnswer,
   Unanswered,
   type Answers,
 } from './answered';
@@ -13,6 +17,7 @@ export { described } from './described';
 export type * from './field';
 export * from './fields';
 export { errorsIn, makeForm, type Form, type FormDescription, type Part } from './form';
+export { fieldsAt } from './fields-at';
 export { fieldsOf } from './fields-of';
 export { formOf, recordForm } from './form-of';
 export { fieldLines, linesOf, type Lines } from './lines';

@@ -58,3 +58,15 @@ export function filledPaths(texts: Texts, at = ''): string[] {
     filledPaths(part as Texts, at === '' ? key : `${at}.${key}`),
   );
 }
+
+/** Texts over others, as far as something stands in them: an empty text, and a list without rows, leaves what stands below. */
+export function filledOver(base: Texts | undefined, over: Texts): Texts {
+  if (typeof over === 'string') return over === '' ? (base ?? '') : over;
+  if (Array.isArray(over)) return over.length === 0 ? (base ?? over) : over;
+  const below =
+    typeof base === 'object' && !Array.isArray(base) ? (base as Readonly<Record<string, Texts>>) : {};
+  const merged: Record<string, Texts> = { ...below };
+  for (const [key, texts] of Object.entries(over as Record<string, Texts>))
+    merged[key] = filledOver(below[key], texts);
+  return merged;
+}

@@ -1,6 +1,6 @@
 import type { Field } from './field';
 import type { Part } from './form';
-import { Look, told } from './look';
+import { Look, told, type Told } from './look';
 import type { Reader } from '../units';
 import { under } from './texts';
 
@@ -20,6 +20,18 @@ export function wordsAt(parts: readonly Part[], path: string, reader: Reader): s
   return path;
 }
 
+/** A list is called by what stands first in a row of it. */
+function firstLabel(field: Field, look: Look): string | null {
+  const [first] = 'fields' in field && field.kind === 'rows' ? labelled(field.fields) : [];
+  return first ? told(first, look) : null;
+}
+
+function labelled(fields: readonly Field[]): Told<string>[] {
+  return fields.flatMap((field) =>
+    'label' in field ? [field.label] : 'fields' in field ? labelled(field.fields) : [],
+  );
+}
+
 /** The name of the field at a path; null where only a group that holds it is known, undefined where nothing is. */
 function labelAt(fields: readonly Field[], at: string, path: string, look: Look): string | null | undefined {
   let near: null | undefined;
@@ -31,7 +43,7 @@ function labelAt(fields: readonly Field[], at: string, path: string, look: Look)
       continue;
     }
     const own = under(at, field.key);
-    if (own === path) return 'label' in field ? told(field.label, look) : null;
+    if (own === path) return 'label' in field ? told(field.label, look) : firstLabel(field, look);
     if (!path.startsWith(`${own}.`)) continue;
     near = null;
     if (!('fields' in field)) continue;

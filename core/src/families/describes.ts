@@ -7,6 +7,7 @@ import type { FamilyKind } from './kind';
 import type { Example } from './parts/example';
 import type { FirstSteps } from './parts/first-steps';
 import type { AnyWork } from './parts/work';
+import type { Guard } from './parts/guard';
 import type { z } from 'zod';
 
 /**
@@ -60,6 +61,12 @@ export interface Describes<K extends FamilyKind> {
 
   /** paths of the duty's form that are of one unit alone (a measured gas, a counter): for another pump they are asked again */
   readonly ofUnit: readonly string[];
+
+  /**
+   * Settings whose change can hurt, by their role: which way it does, and by what of the duty it is held against every limit that guards
+   * it. A role that is not here is judged by the whole duty alone.
+   */
+  readonly guards: Readonly<Record<string, Guard | undefined>>;
 
   /** usual pumps on which a profile is tried before anybody relies on it */
   examples(profile: K['profile']): readonly Example<K>[];

@@ -22,6 +22,7 @@ type Defaulted =
   | 'unitFault'
   | 'rolesOfMode'
   | 'ofUnit'
+  | 'guards'
   | 'curedAt'
   | 'refuse'
   | 'earlier'
@@ -55,6 +56,7 @@ export function defineFamily<K extends FamilyKind>(own: Own<K>): Family<K> {
     unitFault: () => undefined,
     rolesOfMode: () => [],
     ofUnit: [],
+    guards: {},
     curedAt: {},
     refuse: () => null,
     earlier: () => [],
@@ -63,8 +65,7 @@ export function defineFamily<K extends FamilyKind>(own: Own<K>): Family<K> {
     optionRoles,
     check: (context, subject, values) =>
       saidInParts(own.forms.duty, subject, () => own.check(context, subject, values)),
-    checkPlan: (context, plan) =>
-      saidInParts(own.forms.duty, 'target', () => own.checkPlan(context, plan)),
+    checkPlan: (context, plan) => saidInParts(own.forms.duty, 'target', () => own.checkPlan(context, plan)),
     arrival: { source: null, work: [], first: null, ...own.arrival },
     proof: {
       proves: {},

@@ -19,5 +19,7 @@ export { EVENT_WORDS, scenarioSchema } from './events';
 export { KEYS_ONLY } from './parts/make-safe';
 export { readOnArrival, type ReadOnArrival } from './parts/arrival-facts';
 export { groundOf } from './ground';
+export type { Guard } from './parts/guard';
+export { askedAt } from './parts/said-in-parts';
 export { PLATE_CHOICES, PLATE_COLUMNS, PLATE_FIGURES, plateFaults, plateFigure, plateFrom } from './plates';
 export { dutySchema, earlierBodySchema, plateSchema, profileSchema, recordBodySchema } from './wire';

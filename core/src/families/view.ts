@@ -12,6 +12,8 @@ export interface ViewOf<K extends FamilyKind> {
   readonly plate: K['plate'];
   readonly duty: K['duty'] | null;
   readonly context: K['context'] | null;
+  /** what settings are judged by: the same, else what is known of the duty while it is not whole; null where neither is */
+  readonly judging: K['context'] | null;
   readonly settings: K['settings'];
   readonly document: JobOf<K>;
   readonly today: string;

@@ -1,5 +1,11 @@
 import { z } from 'zod';
-import { clockBodySchema, COMMON_RECORDS, forOwnerSchema, identifyShape } from '../visit/wire';
+import {
+  clockBodySchema,
+  COMMON_RECORDS,
+  dutyPartSchema,
+  forOwnerSchema,
+  identifyShape,
+} from '../visit/wire';
 import { complainOfProfile, profileObject } from '../profile';
 import { FAMILIES, type AnyProfile, type Duty, type Plate, type RecordBody } from './all';
 
@@ -47,5 +53,6 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
 export const earlierBodySchema = z.discriminatedUnion('kind', [
   clockBodySchema,
   forOwnerSchema,
+  dutyPartSchema,
   ...ALL.flatMap(({ wire }) => wire.carried),
 ] as unknown as [z.ZodObject]) as unknown as z.ZodType<RecordBody>;

@@ -30,6 +30,8 @@ export type AnyTextId = keyof typeof ANY_TEXTS;
 
 export const ANY_SEVERITIES: Severities<AnyTextId> = {
   'ANY-00.duty': 'stop',
+  'ANY-00.guard': 'stop',
+  'ANY-00.rest': 'note',
   'ANY-00.part': 'note',
   'ANY-21.failed': 'stop',
   'ANY-14.fault': 'note',

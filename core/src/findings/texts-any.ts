@@ -20,6 +20,18 @@ export const ANY_TEXTS = {
     will: 'What hangs on these answers is not seen here.',
     todo: 'Enter them under Plan, and the rest is checked; or check every limit on site and accept it in writing.',
   },
+  'ANY-00.rest': {
+    title: 'Checked against its limits alone: no duty entered',
+    so: 'No duty is recorded for this pump: {settings} was checked against what guards it, and nothing else.',
+    will: 'Whether it does what the process needs is not seen here.',
+    todo: 'Enter the duty under Plan, and that is checked too.',
+  },
+  'ANY-00.guard': {
+    title: 'Not checked: a limit that guards {setting} is not entered',
+    so: '{setting} is changed, and what guards it is not entered: {what}.',
+    will: 'A value beyond what pump, pipe or people can stand is not seen here.',
+    todo: 'Read it on site and enter it at this setting under Plan; or check it there and accept it in writing.',
+  },
   'ANY-00.differs': {
     title: 'Reported otherwise than it was left',
     so: 'The site reports {count} otherwise than on {date}: {settings}.',

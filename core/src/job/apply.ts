@@ -74,7 +74,7 @@ export function applyCommand(
       return {
         ...next,
         entries: [...next.entries, ...targets, ...hand],
-        plans: [...next.plans, { ...written, id: body.planId, duty: body.duty }],
+        ...planOf(next, body, written),
       };
     }
     case 'target.choose':
@@ -122,6 +122,17 @@ export function applyCommand(
   }
 }
 
+/** The plan that was agreed; of a duty that is not whole what is answered of it, which makes no plan yet. */
+function planOf(
+  { plans, records }: JobDocument,
+  { planId: id, duty, part = {} }: Extract<JobCommand['body'], { kind: 'plan.accept' }>,
+  written: Omit<Written, 'id'>,
+): Pick<JobDocument, 'plans'> | Pick<JobDocument, 'records'> {
+  return duty
+    ? { plans: [...plans, { ...written, id, duty }] }
+    : { records: [...records, { ...written, id, body: { kind: 'duty-part', duty: part } }] };
+}
+
 function chosenEntry(
   { entryId, address, by, value, unit, reason }: ChosenTarget,
   written: Omit<Written, 'id'>,
@@ -144,7 +155,7 @@ const PLANS: ReadonlySet<JobCommand['body']['kind']> = new Set([
   'job.move',
 ]);
 
-const BESIDE: ReadonlySet<RecordBody['kind']> = new Set(['taken-back', 'note', 'for-owner']);
+const BESIDE: ReadonlySet<RecordBody['kind']> = new Set(['taken-back', 'note', 'for-owner', 'duty-part']);
 
 function stateAfterRecord(state: JobState, record: RecordBody): JobState {
   if (record.kind === 'broken-off') return record.way;

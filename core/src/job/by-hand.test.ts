@@ -176,17 +176,19 @@ describe('a job of a few settings', () => {
 
   test('without a duty its change is a stop until that is accepted in writing; the paper says that it was not checked', () => {
     const walk = begin(null);
-    walk.choose(address, 3.4);
+    walk.choose(address, 6);
     walk.arrive();
     walk.found(SAMPLE.found, [address]);
     expect(gateOfSet(walk.view).map(({ code }) => code)).toEqual(['ANY-00']);
     walk.acceptStops();
     expect(gateOfSet(walk.view)).toEqual([]);
     walk.set();
-    expect(leavingFindings(walk.view).map(({ text }) => text)).toContain('ANY-00.duty');
+    expect(leavingFindings(walk.view).map(({ text }) => text)).toContain('ANY-00.guard');
     walk.leave();
     const { open } = walk.document.handover!.summary;
-    expect(open.map(({ title }) => title)).toContain('Not checked: no duty entered');
+    expect(open.map(({ title }) => title)).toContain(
+      'Not checked: a limit that guards Set pressure is not entered',
+    );
   });
 
   test('near miss: what means nothing to the pump needs no duty', () => {

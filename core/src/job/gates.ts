@@ -37,7 +37,7 @@ export function gateOfSet(view: JobView): GateReason[] {
   if (isSmall(document)) {
     if (!view.rows.some(({ chosen }) => chosen))
       reasons.push({ code: 'PLAN', words: 'No setting has been chosen yet.', stage: 'plan' });
-  } else if (document.plans.length === 0) {
+  } else if (document.plans.length === 0 && !lastRecord(document, 'duty-part')) {
     reasons.push({ code: 'PLAN', words: 'No plan has been agreed yet.', stage: 'plan' });
   }
   const rewritten = isSmall(document) ? rewrittenNext(document.profile, view.rows) : NO_KEYS;

@@ -1,3 +1,4 @@
+export { answersOf, dutyInParts, isDutyWhole } from './answers';
 export { applyCommand } from './apply';
 export { benchDay, benchSheet, checkColumn, eventsFor, thrownAtATap } from './bench/bench';
 export { believedOf, lastLeftOf, originOf } from './believed';
@@ -9,6 +10,7 @@ export { type Told, toldFault, toldLeft, toldToOwner } from './for-owner/told';
 export { clockDrift, driftInWords, readsItsDay } from './arrival/clock';
 export { bareContext, contextOf } from './context';
 export { neighboursOf, owedNeighbours } from './sheet/entry-slips';
+export { guardedChanges, switchedOn, type GuardedChange } from './guarded';
 export { gateOfHandover, openAt, gateOfProve, gateOfSet, type GateReason, isUntouched } from './gates';
 export { refusalOf } from './refusals';
 export { inTodaysFormat } from './hand-over/first-format';
@@ -43,4 +45,4 @@ export {
 } from './safe';
 export { withSent, withUnsent } from './unsent';
 export { linksMade } from './job-findings';
-export { leavingFindings, viewJob, type JobView } from './view';
+export { leavingFindings, lookedAtInPart, viewJob, type JobView } from './view';

@@ -69,13 +69,19 @@ export function unchecked(
 
 /**
  * ANY-00: settings that change where no duty says what the pump is for: nothing but the controller's own limits was looked at. Before they
- * are entered it is a stop, which is accepted in writing; once they are, the paper says so.
+ * are entered it is a stop, which is accepted in writing; once they are, the paper says so. Those that are guarded by limits of their own are judged by these.
  */
-export function unjudged(profile: Profile, rows: readonly SheetRow[], subject: 'target' | 'left'): Finding[] {
+export function unjudged(
+  profile: Profile,
+  rows: readonly SheetRow[],
+  subject: 'target' | 'left',
+  guarded: ReadonlySet<string>,
+): Finding[] {
   const addresses = rows.flatMap((row) => {
     const parameter = parameterAt(profile, row.address);
     // what has no meaning to any family is a matter of taste: a language, a display
-    return row[subject] && parameter && rolesIn(parameter).length > 0 ? [row.address] : [];
+    const counts = parameter && rolesIn(parameter).length > 0 && !guarded.has(row.address);
+    return row[subject] && counts ? [row.address] : [];
   });
   if (addresses.length === 0) return [];
   const values = { settings: labels(profile, addresses) };

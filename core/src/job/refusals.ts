@@ -1,4 +1,5 @@
-import { familyOf, type JobCommandBody, type JobDocument, type RecordBody } from '../families';
+import { notAnAnswer, type Answers } from '../describe';
+import { askedAt, familyOf, type JobCommandBody, type JobDocument, type RecordBody } from '../families';
 import { signFault } from '../print';
 import { faultOf, isSettable, parameterAt, type SettingValues, wordsForFault } from '../profile';
 import { lackingIn } from '../proof';
@@ -14,6 +15,7 @@ import {
 } from '../visit';
 import { faultsWrittenDown, WIPES_FAULTS } from './arrival/on-arrival';
 import { toldFault } from './for-owner/told';
+import { isDutyWhole } from './answers';
 import { gateOfHandover, gateOfProve, gateOfSet } from './gates';
 import { offeredChecks } from './proof/offered-checks';
 import { isOpenToPower } from './safe';
@@ -75,6 +77,7 @@ export function refusalOf(document: JobDocument, body: JobCommandBody, today: st
           words: 'Hands go in for this: isolate and lock off first, under “Before hands go in”.',
         };
       }
+      if (body.record.kind === 'duty-part') return refuseAnswers(document, body.record.duty, 'record.duty');
       if (body.record.kind === 'for-owner') {
         const fault = toldFault(body.record);
         if (fault) return { field: `record.${fault.field}`, code: 'for-owner', words: fault.words };
@@ -252,12 +255,44 @@ function refuseCheck(
   return closed ? { field: 'record', code: closed.code, words: closed.words } : null;
 }
 
+/** What stands at no place of the duty, or is beyond what may stand there, is no answer. */
+function refuseAnswers({ profile }: JobDocument, duty: Answers, field: string): Refusal | null {
+  if (duty.family !== profile.family)
+    return {
+      field: `${field}.family`,
+      code: 'other-family',
+      words: `This is a ${profile.family} pump: its duty is of another kind.`,
+    };
+  const { wire, forms } = familyOf(profile.family);
+  const wrong = notAnAnswer(wire.duty, duty);
+  return wrong === null
+    ? null
+    : {
+        field: `${field}.${wrong}`,
+        code: 'no-answer',
+        words: notTaken(wrong, askedAt(forms.duty, wrong)),
+      };
+}
+
+const notTaken = (path: string, asked: string): string =>
+  asked === path
+    ? `The duty asks nothing called “${path}”.`
+    : `${asked}: this is no answer that the duty takes.`;
+
 function refuseTargets(
   document: JobDocument,
   body: Extract<JobCommandBody, { kind: 'plan.accept' }>,
 ): Refusal | null {
   const { family } = document.profile;
-  if (body.duty.family !== family) {
+  const answers = body.duty === null ? refuseAnswers(document, body.part ?? {}, 'part') : null;
+  if (answers) return answers;
+  if (body.duty === null && isDutyWhole(document))
+    return {
+      field: 'duty',
+      code: 'duty-known',
+      words: 'The whole duty of this pump is known: plan from that, or put right what changed in it.',
+    };
+  if (body.duty && body.duty.family !== family) {
     return {
       field: 'duty',
       code: 'other-family',

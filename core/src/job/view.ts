@@ -19,6 +19,8 @@ import { lastLeftOf } from './believed';
 import { contextOf } from './context';
 import { judgedAsBelieved } from './contradicted';
 import { jobFindings, unchecked, unjudged } from './job-findings';
+import { judgedBy } from './answers';
+import { guardedChanges, limitsAlone, unguarded } from './guarded';
 import { judged } from './judged';
 import { openOfSmall } from './small-findings';
 import { judgedChecks } from './proof/judged-checks';
@@ -63,6 +65,7 @@ function viewOf(document: JobDocument, today: string): JobView {
     today: () => today,
     duty: () => ground.duty,
     context: () => ground.context,
+    judging: () => ground.judging,
     parameters: () => inOrderOfWork(profile),
     rows: () => ground.columns.rows,
     values: () => ground.columns.values,
@@ -77,7 +80,7 @@ function viewOf(document: JobDocument, today: string): JobView {
       ),
     findings: () =>
       lazily<JobView['findings']>({
-        found: () => foundFindings(family, ground),
+        found: () => foundFindings(family, ground, document),
         target: () => targetFindings(family, ground, document),
         left: () => leftFindings(family, ground, document),
         job: () => openFindings(family, judgedJob(), () => ground.offered),
@@ -95,6 +98,8 @@ interface Standing {
   readonly duty: Duty | null;
   readonly columns: ReturnType<typeof columnsOf>;
   readonly context: FamilyContext | null;
+  /** what settings are judged by: the same, else what is known of a duty that is not whole */
+  readonly judging: FamilyContext | null;
   readonly settings: JobView['settings'];
   readonly offered: readonly ProofCheck[];
 }
@@ -104,6 +109,11 @@ function groundOf(family: AnyFamily, document: JobDocument, today: string): Stan
     duty: () => dutyOf(document),
     columns: () => columnsOf(document),
     context: () => ground.duty && contextOf(document, ground.duty, ground.columns.inForce, today),
+    judging: () => {
+      if (ground.context) return ground.context;
+      const part = judgedBy(document);
+      return part && contextOf(document, part, ground.columns.inForce, today);
+    },
     settings: () => family.understand(document.profile, plateOf(document), ground.columns.values.force),
     offered: () => {
       const { context, settings, columns } = ground;
@@ -150,24 +160,66 @@ function columnsOf(document: JobDocument) {
   };
 }
 
-function foundFindings(family: AnyFamily, { context, columns }: Standing): Finding[] {
+const isPart = ({ text }: Finding) => text === 'ANY-00.part';
+
+/** Findings on a duty that is not whole: what was not looked at is a stop before it is set, and a warning on what is left. */
+export function lookedAtInPart(
+  findings: readonly Finding[],
+  subject: 'found' | 'target' | 'left',
+): Finding[] {
+  if (subject === 'found') return [...findings];
+  const severity = subject === 'target' ? 'stop' : 'warn';
+  return bySeverity(findings.map((one) => (isPart(one) ? { ...one, severity } : one)));
+}
+
+function foundFindings(family: AnyFamily, ground: Standing, document: JobDocument): Finding[] {
+  const { judging, columns } = ground;
   const wasRead = columns.rows.some(({ found }) => found !== null && found.value !== null);
-  return context && wasRead ? judged(family, context, 'found', columns.values.found) : [];
+  if (!judging || !wasRead) return [];
+  return inParts(ground, document, judged(family, judging, 'found', columns.values.found));
+}
+
+/**
+ * Findings on a column of a duty that is not whole. On a job of a few settings what guards each of them says what is lacking; on a whole
+ * one what was not looked at is a stop before it is set, and on what is left a warning.
+ */
+function inParts(
+  { context, columns }: Standing,
+  document: JobDocument,
+  findings: readonly Finding[],
+  subject: 'found' | 'target' | 'left' = 'found',
+): Finding[] {
+  if (context) return [...findings];
+  if (!isSmall(document)) return lookedAtInPart(findings, subject);
+  const rest = findings.filter((one) => !isPart(one));
+  if (subject === 'found') return rest;
+  const { rows } = columns;
+  const changes = guardedChanges(document, rows, subject);
+  const guarded = new Set(changes.map(({ address }) => address));
+  return bySeverity([
+    ...unguarded(document, changes, subject),
+    ...limitsAlone(changes, subject),
+    ...unjudged(document.profile, rows, subject, guarded),
+    ...rest,
+  ]);
 }
 
 /** On the plan, and on what the mode it plans was not looked at for. */
-function targetFindings(family: AnyFamily, { context, columns }: Standing, document: JobDocument): Finding[] {
+function targetFindings(family: AnyFamily, ground: Standing, document: JobDocument): Finding[] {
+  const { judging, columns } = ground;
   const { rows, values } = columns;
-  if (!context) return isSmall(document) ? unjudged(document.profile, rows, 'target') : [];
+  if (!judging) return [];
+  const onTarget = rows.some((row) => row.target) ? judged(family, judging, 'target', values.planned) : [];
   return bySeverity([
-    ...(rows.some((row) => row.target) ? judged(family, context, 'target', values.planned) : []),
+    ...(rows.some((row) => row.target) ? inParts(ground, document, onTarget, 'target') : []),
     ...unchecked(document, rows, values.planned, (option) => family.rolesOfMode(option), family.modeRole),
   ]);
 }
 
-function leftFindings(family: AnyFamily, { context, columns }: Standing, document: JobDocument): Finding[] {
-  if (!context && isSmall(document)) return unjudged(document.profile, columns.rows, 'left');
-  return context && columns.believed ? judgedAsBelieved(family, context, 'left', columns.believed) : [];
+function leftFindings(family: AnyFamily, ground: Standing, document: JobDocument): Finding[] {
+  const { judging, columns } = ground;
+  if (!judging || !columns.believed) return [];
+  return inParts(ground, document, judgedAsBelieved(family, judging, 'left', columns.believed), 'left');
 }
 
 /** All that stands on what is left at the pump: the as-left column, and the job's own. */

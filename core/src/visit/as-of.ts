@@ -29,6 +29,7 @@ const LEAVES_AS_IT_IS: ReadonlySet<string> = new Set([
   'looked-at',
   'note',
   'for-owner',
+  'duty-part',
   'taken-back',
 ]);
 

@@ -56,7 +56,9 @@ export type CommandBodyOf<K extends JobKind> =
       readonly kind: 'plan.accept';
       readonly jobId: string;
       readonly planId: string;
-      readonly duty: K['duty'];
+      /** null while it is not whole: what is answered of it is `part` then, and the targets are those that follow from that */
+      readonly duty: K['duty'] | null;
+      readonly part?: Readonly<Record<string, unknown>>;
       readonly targets: readonly {
         readonly entryId: string;
         readonly address: string;

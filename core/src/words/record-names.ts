@@ -14,6 +14,7 @@ const NAMES: Readonly<Record<string, string | undefined>> = {
   'looked-at': 'looked at only',
   note: 'a note',
   'for-owner': 'the page for the owner',
+  'duty-part': 'answers of the duty',
   'taken-back': 'a slip taken back',
 };
 

@@ -1,5 +1,6 @@
 import { familyOf, readOnArrival, type FamilyKind } from '@barythm/core/families';
 import type { InputError } from '@barythm/core/input';
+import { isDutyWhole } from '@barythm/core/job';
 import { parameterAt } from '@barythm/core/profile';
 import { memo, useDeferredValue, useEffect, useEffectEvent, useMemo, useState, type ReactNode } from 'react';
 import type { Part } from '@barythm/core/describe';
@@ -14,7 +15,9 @@ import { OtherSettings, TargetList } from '../target';
 import { PlanFindings, PlanFrame } from './plan-frame';
 import { Still } from './still';
 import type { DutyTyped } from './use-duty';
+import { SoFarCard } from './so-far-card';
 import type { Planned } from './use-planned';
+import { useSoFar } from './use-so-far';
 
 interface PlanScreenProps<Work> {
   readonly typed: DutyTyped<unknown>;
@@ -76,6 +79,20 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
   useEffect(() => {
     if (accepting && typed.settled) accept();
   }, [accepting, typed.settled]);
+  const soFar = useSoFar(view, work || fault ? null : typed.answers);
+  const take = () => {
+    if (!soFar) return;
+    const refused = write({
+      kind: 'plan.accept',
+      jobId,
+      planId: newId(),
+      duty: null,
+      part: { ...soFar.answers, family: view.family },
+      targets: soFar.targets.map((target) => ({ ...target, entryId: newId() })),
+    });
+    setRefusal(refused);
+    if (refused === null) go('set');
+  };
   const targets = calm && (
     <Still on={calm}>
       {() => (
@@ -113,12 +130,14 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
       <Duty parts={form.parts} fault={fault} />
     </FormProvider>
   );
-  const waiting = !work && (
+  const waiting = !work && !soFar && (
     <Card edge="ochre">
       <Words bold>{waitsFor} appears as soon as the duty is complete.</Words>
       <Words>What is missing or wrong is said at its field {first ? 'below' : 'above'}.</Words>
     </Card>
   );
+  const onTake = isDutyWhole(view.document) || view.document.handover ? null : take;
+  const partly = soFar && <SoFarCard soFar={soFar} waitsFor={waitsFor} onTake={onTake} />;
   return (
     <PlanFrame
       planned={Boolean(work)}
@@ -146,6 +165,7 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
           {!wide && findings}
           {waiting}
           {duty}
+          {partly}
           {notes}
           {work && calm && then(work, calm)}
           {!wide && targets}
@@ -155,6 +175,7 @@ export function PlanScreen<K extends FamilyKind, Work extends Planned<K>>(props:
           {duty}
           {notes}
           {waiting}
+          {partly}
           {!wide && targets}
           {!wide && findings}
           {work && calm && then(work, calm)}

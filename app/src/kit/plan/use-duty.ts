@@ -1,6 +1,9 @@
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useDraftOf } from '../../draft/use-draft';
 import {
+  type Answers,
+  filledOver,
+  filledPaths,
   type Form,
   type Part,
   type PathErrors,
@@ -10,7 +13,9 @@ import {
   unansweredIn,
   withText,
 } from '@barythm/core/describe';
+import { answersOf } from '@barythm/core/job';
 import { useReader } from '../../ui/reader';
+import { useJobScope } from '../job';
 
 /** A duty that is being typed. */
 export interface DutyTyped<T> {
@@ -23,6 +28,8 @@ export interface DutyTyped<T> {
   readonly settled: boolean;
   /** null while something is missing or wrong, which is said at its path */
   readonly duty: T | null;
+  /** what of it is answered while it is not whole: nothing that a form merely began with, nothing that is wrong */
+  readonly answers: Answers | null;
   readonly errors: PathErrors;
   /** somebody asked what is missing: from then on every place says what is missing in it */
   readonly tried: boolean;
@@ -51,10 +58,17 @@ export function useDuty<T>(
   more?: object,
   seen: readonly string[] = NONE,
 ): DutyTyped<T> {
+  const { view } = useJobScope();
+  // as it was when the form was opened: what is answered meanwhile is typed in it anyway
+  const [before] = useState(() => answersOf(view.document));
   const initial = useMemo(
-    () => (known ? form.write(known) : blank),
+    () => (known ? form.write(known) : before ? filledOver(blank, form.write(before as T)) : blank),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- a mode read later does not change a form that is open
-    [form, known],
+    [form, known, before],
+  );
+  const answeredBefore = useMemo(
+    () => (before ? filledPaths(form.write(before as T)) : NONE),
+    [form, before],
   );
   const [kept, setDraft] = useDraftOf<Texts>(key, initial);
   const texts = useMemo(() => textsOver(initial, form.broughtUp(kept)), [form, initial, kept]);
@@ -66,14 +80,23 @@ export function useDuty<T>(
   const settledOn = useMemo(() => {
     // what was seen is no answer to what stands there instead
     const still = seen.filter((path) => textAt(texts, path) === textAt(initial, path));
-    return new Set([...answered, ...still]);
-  }, [answered, seen, texts, initial]);
+    return new Set([...answered, ...still, ...answeredBefore]);
+  }, [answered, seen, texts, initial, answeredBefore]);
   const unanswered = useCallback(
     (part: Part) =>
       // nothing of a duty that was planned with before is a start
       known === null ? unansweredIn(part, texts, initial, settledOn, reader) : NONE,
     [known, texts, initial, settledOn, reader],
   );
+  const answers = useMemo(() => {
+    if (duty !== null) return null;
+    const open = form.parts.flatMap(unanswered);
+    const said = open.reduce(
+      (now, path) => (typeof textAt(now, path) === 'string' ? withText(now, path, '') : now),
+      calm,
+    );
+    return form.answers(said, more);
+  }, [duty, form, unanswered, calm, more]);
   const answer = useCallback(
     (paths: readonly string[]) => setAnswered((now) => [...new Set([...now, ...paths])]),
     [setAnswered],
@@ -99,6 +122,7 @@ export function useDuty<T>(
     choose,
     settled,
     duty,
+    answers,
     errors,
     tried,
     ask,

@@ -21,6 +21,8 @@ interface TargetListProps {
   readonly values: SettingValues;
   /** the findings on them; null without a duty */
   readonly judge: Judge | null;
+  /** settings that are held against limits of their own, asked beside them */
+  readonly guarded?: ReadonlySet<string>;
   /** said where there is no target */
   readonly none: string;
   readonly onReset?: (() => void) | null;
@@ -33,7 +35,7 @@ const LONG_LIST = 20;
  * The target settings, each beside what is there and with its reason; of a long list what changes. A tap opens one where it stands: by
  * hand, left as found, or the plan's again.
  */
-export function TargetList({ lines, before: held, values, judge, none, onReset }: TargetListProps) {
+export function TargetList({ lines, before: held, values, judge, guarded, none, onReset }: TargetListProps) {
   const { view } = useJobScope();
   const [all, setAll] = useState(false);
   const [open, setOpen] = useState<string | null>(null);
@@ -78,7 +80,7 @@ export function TargetList({ lines, before: held, values, judge, none, onReset }
             key={line.address}
             line={line}
             before={before}
-            unjudged={unjudged.has(line.address)}
+            unjudged={unjudged.has(line.address) && !guarded?.has(line.address)}
             onOpen={view.document.handover ? null : () => setOpen(line.address)}
           />
         );

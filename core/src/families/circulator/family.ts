@@ -21,6 +21,7 @@ import { judgeCheck } from './proof/patterns';
 import { contextOf } from './settings/context';
 import { CIRCULATOR_ROLE_WORDS } from './settings/role-words';
 import { CIRCULATOR_TABLE, ROLES_OF_MODE } from './settings/roles';
+import { CIRCULATOR_GUARDS } from './settings/guards';
 import { understand } from './settings/understand';
 import { CIRCULATOR_REASONS } from './texts/reasons';
 import { CIRCULATOR_TEXTS } from './texts/texts';
@@ -57,6 +58,7 @@ export const circulatorFamily = defineFamily<CirculatorKind>({
   context: contextOf,
   plan: planCirculator,
   held: heldRoles,
+  guards: CIRCULATOR_GUARDS,
   checkPlan,
   check: checkSettings,
   open: openOn,

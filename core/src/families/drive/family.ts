@@ -23,6 +23,7 @@ import { contextOf } from './settings/context';
 import { gasHistory } from './settings/gas';
 import { DRIVE_ROLE_WORDS } from './settings/role-words';
 import { DRIVE_TABLE, ROLES_OF_HOLDING } from './settings/roles';
+import { DRIVE_GUARDS } from './settings/guards';
 import { understand } from './settings/understand';
 import { DRIVE_REASONS } from './texts/reasons';
 import { DRIVE_TEXTS } from './texts/texts';
@@ -65,6 +66,7 @@ export const driveFamily = defineFamily<DriveKind>({
   context: contextOf,
   plan: planDrive,
   held: heldRoles,
+  guards: DRIVE_GUARDS,
   checkPlan,
   check: checkSettings,
   open: openOn,

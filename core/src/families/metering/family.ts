@@ -26,6 +26,7 @@ import { judgedReadings, patternsOf, pointsLeft, voidedSince } from './proof/jud
 import { contextOf } from './settings/context';
 import { METERING_ROLE_WORDS } from './settings/role-words';
 import { METERING_TABLE, ROLES_OF_MODE, rateUnitFault, type MeteringMode } from './settings/roles';
+import { METERING_GUARDS } from './settings/guards';
 import { understand } from './settings/understand';
 import { REASONS } from './texts/reasons';
 import { METERING_TEXTS } from './texts/texts';
@@ -63,6 +64,7 @@ export const meteringFamily = defineFamily<MeteringKind>({
   context: contextOf,
   plan: planMetering,
   held: heldRoles,
+  guards: METERING_GUARDS,
   checkPlan,
   check: checkSettings,
   open: openOn,

@@ -23,6 +23,7 @@ import { judgeCheck, patternsOf, voidedSince } from './proof/patterns';
 import { contextOf } from './settings/context';
 import { POOL_ROLE_WORDS } from './settings/role-words';
 import { POOL_OPTION_ROLES, POOL_TABLE, placeOfOption, speedUnitFault } from './settings/roles';
+import { POOL_GUARDS } from './settings/guards';
 import { understand } from './settings/understand';
 import { POOL_REASONS } from './texts/reasons';
 import { POOL_TEXTS } from './texts/texts';
@@ -64,6 +65,7 @@ export const poolFamily = defineFamily<PoolKind>({
   context: contextOf,
   plan: planPool,
   held: heldRoles,
+  guards: POOL_GUARDS,
   checkPlan,
   check: checkSettings,
   open: openOn,

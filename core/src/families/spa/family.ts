@@ -27,6 +27,7 @@ import { numberChanges } from './settings/change-steps';
 import { contextOf } from './settings/context';
 import { SPA_ROLE_WORDS } from './settings/role-words';
 import { ROLES_OF_HEATING, SPA_TABLE } from './settings/roles';
+import { SPA_GUARDS } from './settings/guards';
 import { understand } from './settings/understand';
 import { SPA_REASONS } from './texts/reasons';
 import { SPA_TEXTS } from './texts/texts';
@@ -76,6 +77,7 @@ export const spaFamily = defineFamily<SpaKind>({
   context: contextOf,
   plan: planSpa,
   held: heldRoles,
+  guards: SPA_GUARDS,
   checkPlan,
   check: checkSettings,
   open: openOn,

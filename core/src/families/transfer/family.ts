@@ -21,6 +21,7 @@ import { PROVES } from './proof/proves';
 import { contextOf } from './settings/context';
 import { TRANSFER_ROLE_WORDS } from './settings/role-words';
 import { levelUnitFault, ROLES_OF_CONTROL, TRANSFER_TABLE } from './settings/roles';
+import { TRANSFER_GUARDS } from './settings/guards';
 import { understand } from './settings/understand';
 import { TRANSFER_REASONS } from './texts/reasons';
 import { TRANSFER_TEXTS } from './texts/texts';
@@ -61,6 +62,7 @@ export const transferFamily = defineFamily<TransferKind>({
   context: contextOf,
   plan: planTransfer,
   held: heldRoles,
+  guards: TRANSFER_GUARDS,
   checkPlan,
   check: checkSettings,
   open: openOn,

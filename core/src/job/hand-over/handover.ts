@@ -27,6 +27,7 @@ import { chosenWords } from '../sheet/chosen-words';
 import { isJudged, judgeOf } from '../sheet/judging';
 import { changedLines } from './changed-lines';
 import { leavesOf } from './leaves';
+import { limitsHeld } from './limits-held';
 import { notesOf } from './notes';
 import { takenBackLines } from './taken-back-lines';
 import { leavingFindings, viewJob, type JobView } from '../view';
@@ -107,7 +108,7 @@ export function summarise(view: JobView): HandoverSummary {
       recordedAt: record.recordedAt,
     })),
     notTried: notTried(view),
-    facts: isSmall(document) ? [] : handOver.facts(view),
+    facts: isSmall(document) ? limitsHeld(view) : handOver.facts(view),
     messages: messagesWords(document),
     resets: recordsOf(document, 'reset').map(({ body, recordedAt }) => ({
       what: RESETS[body.what],
@@ -189,9 +190,9 @@ function settingOf(parameter: Parameter, view: JobView): HandoverSetting {
 }
 
 /** Why a target is a technician's own; where no check judges such a value, the paper says so. */
-function chosenLine(parameter: Parameter, row: SheetRow, { family, context, values }: JobView): string {
+function chosenLine(parameter: Parameter, row: SheetRow, { family, judging, values }: JobView): string {
   const words = chosenWords(parameter, row);
-  const judge = judgeOf(familyOf(family), context);
+  const judge = judgeOf(familyOf(family), judging);
   return row.chosen?.by === 'hand' && !isJudged(parameter, values.planned, judge)
     ? `${words} Judged by no check.`
     : words;

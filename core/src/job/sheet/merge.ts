@@ -9,7 +9,7 @@ import { confirmedAgain, stepWords } from '../arrival/ticks';
 import { contentHash, parameterAt, wordsFor } from '../../profile';
 import { sameValue, type SheetEntry } from '../../sheet';
 import { siteTime } from '../../time';
-import { allWritten, type ChosenTarget } from '../../visit';
+import { allWritten, recordsOf, type ChosenTarget } from '../../visit';
 
 /** A write and what somebody else wrote meanwhile cannot both stand. */
 export interface Clash {
@@ -37,7 +37,9 @@ export function clashIn(document: JobDocument, command: JobCommand): Clash | nul
     case 'job.record':
       return recordClash(document, since, body.record);
     case 'plan.accept': {
-      const plan = document.plans.find(({ revision }) => revision > since);
+      const plan = [...document.plans, ...recordsOf(document, 'duty-part')].find(
+        ({ revision }) => revision > since,
+      );
       if (plan)
         return {
           words: `${who(document, plan)} agreed another plan. Look at it, then agree yours again, or drop it.`,
@@ -76,7 +78,7 @@ export function holdsAlready(document: JobDocument, body: JobCommandBody): boole
     case 'job.record':
       return has('records', body.recordId);
     case 'plan.accept':
-      return document.plans.some(({ id }) => id === body.planId);
+      return [...document.plans, ...document.records].some(({ id }) => id === body.planId);
     case 'target.choose':
       return has('entries', body.entryId);
     case 'proof.read':

@@ -1,5 +1,12 @@
 export * from './basics';
-export { clockBodySchema, COMMON_RECORDS, forOwnerSchema, identifyShape, signalFromSchema } from './records';
+export {
+  clockBodySchema,
+  COMMON_RECORDS,
+  dutyPartSchema,
+  forOwnerSchema,
+  identifyShape,
+  signalFromSchema,
+} from './records';
 export { kindsThat, record, type Does } from './record';
 export { columnSchema, handoverSchema, signatureSchema } from './handover';
 export { anyHandoverSchema } from './first-handover';

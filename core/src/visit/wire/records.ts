@@ -38,6 +38,11 @@ export const identifyShape = {
   note: noteSchema,
 };
 
+/** Answers of the duty that are known while it is not whole, by the names of its schema: what is no answer of it is turned down. */
+export const dutyPartSchema = record('duty-part', {
+  duty: z.record(z.string().max(60), z.unknown()),
+});
+
 /** What those who live with a pump are told beside what follows from its settings: it is of the place, and goes on to later jobs. */
 export const forOwnerSchema = record('for-owner', {
   /** where it is switched off, in words */
@@ -104,6 +109,7 @@ export const COMMON_RECORDS = [
     words: noteSchema.min(1, 'Write a word, or leave it.'),
   }),
   forOwnerSchema,
+  dutyPartSchema,
   record('looked-at', { why: noteSchema.min(1, 'Say why it was looked at only.') }),
 ] as const;
 

@@ -82,7 +82,7 @@ test('without a duty what is to change is not checked, and says so; a language n
   press('other-P20');
   type('hand-P20', '3.4');
   press('why-P20-3');
-  expect(wordsOf('finding-ANY-00')).toContain('Not checked: no duty entered');
+  expect(wordsOf('finding-ANY-00')).toContain('a limit that guards Set pressure is not entered');
   screen.unmount();
   forgetDrafts('');
   small(PAGES, null);

@@ -1,5 +1,5 @@
 import { familyOf } from '@barythm/core/families';
-import { choicesOf, judgeOf, leftAsFound, targetLines } from '@barythm/core/job';
+import { choicesOf, guardedChanges, judgeOf, leftAsFound, targetLines } from '@barythm/core/job';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../ui/button';
@@ -12,12 +12,13 @@ import { BenchLink, DecisionAction, StageFrame, useJobScope } from '../../../kit
 import { OtherSettings, TargetList } from '../../../kit/target';
 import { CancelCard } from '../close-cards';
 import { ForwardButton } from '../stage/forward-button';
+import { GuardCard } from './guard-card';
 
 /** Plan of a job of a few settings: which of them, to what and why; what is wrong with that; and the way on. */
 export function SmallPlan({ onWhole }: { onWhole: () => void }) {
   const { view, go } = useJobScope();
   const wide = useWide();
-  const { document, profile, rows, values, context } = view;
+  const { document, profile, rows, values, context, judging } = view;
   const choices = useMemo(() => choicesOf(rows), [rows]);
   const lines = useMemo(() => targetLines(profile, [], choices), [profile, choices]);
   // what was chosen stands at the top, with what is wrong with it below
@@ -25,6 +26,10 @@ export function SmallPlan({ onWhole }: { onWhole: () => void }) {
   const [more, setMore] = useState(false);
   const before = { ...document.lastLeft?.values, ...values.found };
   const left = lines.length === 0 ? 0 : leftAsFound(view);
+  // with the whole duty known all of it is checked anyway
+  const guarded = context
+    ? []
+    : guardedChanges(document, rows).filter(({ greater, asks }) => greater && asks.length > 0);
   const findings = lines.length > 0 && (
     <>
       <Heading>Findings on the target</Heading>
@@ -70,11 +75,15 @@ export function SmallPlan({ onWhole }: { onWhole: () => void }) {
             lines={lines}
             before={before}
             values={values.planned}
-            judge={judgeOf(familyOf(view.family), context)}
+            judge={judgeOf(familyOf(view.family), judging)}
+            guarded={new Set(guarded.map(({ address }) => address))}
             none=""
           />
         </View>
       )}
+      {guarded.map((change) => (
+        <GuardCard key={change.address} change={change} />
+      ))}
       {!wide && findings}
       {lines.length > 0 && !more ? (
         <Button label="Change another setting" testID="small-more" onPress={() => setMore(true)} />

@@ -11,7 +11,7 @@ import type { CheckInput } from './input';
 
 /** Motor, its frequencies, and the head at its inlet. */
 export function checkMotor(input: CheckInput): Finding[] {
-  return eachOf(input, plate, power, fast, slow, limits, suction);
+  return eachOf(input, plate, power, fast, slow, ramps, limits, suction);
 }
 
 const kW = (watts: number | null) => (watts === null ? null : watts / 1000);
@@ -81,9 +81,9 @@ function fast({ context, subject, settings, at }: CheckInput): Finding[] {
 /** Nobody waits longer than this at a tap, s; a large pump takes three times its shortest ramp. */
 const SLOW_s = 20;
 
-/** DRV-14: slower, or faster from standing, than bearings and cooling allow. */
+/** DRV-14: slower than bearings and cooling allow. */
 function slow({ context, subject, settings, at }: CheckInput): Finding[] {
-  const { least_hz, ramp_s, rated_hz } = context.duty.pump;
+  const { least_hz } = context.duty.pump;
   const found: Finding[] = [];
   if (settings.least_hz !== null && settings.least_hz < least_hz - 1e-9)
     found.push(
@@ -104,11 +104,18 @@ function slow({ context, subject, settings, at }: CheckInput): Finding[] {
         [at('set.frequency')],
       ),
     );
-  const ramps = [
+  return found;
+}
+
+/** DRV-14: faster from standing, or back to it, than bearings and cooling allow; or so slow that taps wait. */
+function ramps({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { ramp_s, rated_hz } = context.duty.pump;
+  const found: Finding[] = [];
+  const ways = [
     ['DRV-14.ramp', settings.rampUp_s, 'ramp.up'],
     ['DRV-14.ramp-down', settings.rampDown_s, 'ramp.down'],
   ] as const;
-  for (const [text, set_s, role] of ramps) {
+  for (const [text, set_s, role] of ways) {
     if (set_s !== null && set_s > Math.max(SLOW_s, 3 * ramp_s)) {
       const what = role === 'ramp.up' ? 'come up to speed' : 'slow down';
       const long = { what, set: fig('seconds', set_s), needed: fig('seconds', ramp_s) };

@@ -26,7 +26,7 @@ export function checkReach(input: CheckInput): Finding[] {
 
 function held(input: CheckInput): Finding[] {
   if (!holdsPressure(input.context.duty)) return [];
-  return eachOf(input, range, secondRange, kind, zero, overRange, second, reached);
+  return eachOf(input, range, secondRange, kind, zero, overRange, secondLow, secondHigh, reached);
 }
 
 /** DRV-01: the range that is set is not the sensor's own. */
@@ -123,8 +123,26 @@ function overRange({ context, subject, settings, at }: CheckInput): Finding[] {
   ];
 }
 
-/** DRV-09: the second set value, for whenever something switches it on, against sensor and rating. */
-function second({ context, subject, settings, at }: CheckInput): Finding[] {
+/** DRV-13: the second set value, for whenever something switches it on, against the height that it must lift to. */
+function secondLow({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { second_bar } = settings;
+  const { holds } = context.duty;
+  if (second_bar === null || holds.kind !== 'pressure') return [];
+  const really = really_bar(context, settings, second_bar);
+  const height_bar = pressureOf_bar(holds.above_m);
+  if (really >= height_bar) return [];
+  return [
+    finding(
+      'DRV-13.second',
+      subject,
+      { second: fig('pressure', really), height: fig('pressure', height_bar) },
+      [at('set.second')],
+    ),
+  ];
+}
+
+/** DRV-09: the same against sensor and rating. */
+function secondHigh({ context, subject, settings, at }: CheckInput): Finding[] {
   const { second_bar } = settings;
   const { sensor, rating, holds } = context.duty;
   if (second_bar === null) return [];
@@ -133,16 +151,6 @@ function second({ context, subject, settings, at }: CheckInput): Finding[] {
     holds.kind === 'pressure' ? rating.lowest_bar : Infinity,
     sensor === null ? Infinity : sensor.range_bar,
   );
-  const height_bar = holds.kind === 'pressure' ? pressureOf_bar(holds.above_m) : 0;
-  if (really < height_bar)
-    return [
-      finding(
-        'DRV-13.second',
-        subject,
-        { second: fig('pressure', really), height: fig('pressure', height_bar) },
-        [at('set.second')],
-      ),
-    ];
   if (really <= most * (1 + 1e-9)) return [];
   return [
     finding('DRV-09.second', subject, { second: fig('pressure', really), most: fig('pressure', most) }, [

@@ -62,7 +62,7 @@ export const DUTY_FORM = formOf(driveDutySchema, {
   start: {
     holds: { kind: 'pressure' },
     draw: { day: 'peaks' },
-    pump: { curve: [{ flow_m3h: 0 }, {}], power: [{}], rated_hz: 50, count: 1, oneOut: false },
+    pump: { curve: [{ flow_m3h: 0 }, {}], power: [{}], rated_hz: 50, count: 1 },
     sensor: {},
     vessel: null,
     others: [],

@@ -84,7 +84,11 @@ const pump = group(
       hint: 'NPSH; empty when not known',
     }).nullable(),
     count: whole('Pumps fitted', { min: 1, max: 8 }),
-    oneOut: yesNo('The maximum demand must be carried with one out'),
+    // one alone has no other that could carry it
+    oneOut: yesNo('The maximum demand must be carried with one out', {
+      when: (here) => Number(here('count')) > 1,
+      otherwise: false,
+    }),
     least_hz: frequency('Minimum, for bearings and cooling'),
     ramp_s: figure('Shortest time to full speed', 'seconds', { max: 600 }),
     dry_s: figure('Its seal stands dry for', 'seconds', {

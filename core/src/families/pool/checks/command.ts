@@ -9,7 +9,7 @@ import { finding } from '../texts/texts';
 
 /** POO-23 to 25, and what any pump is asked: access, power cut, clock. */
 export function checkCommand(input: CheckInput): Finding[] {
-  return eachOf(input, address, state, masters, access, powerCut, summer);
+  return eachOf(input, address, state, masters, access, edits, keys, powerCut, summer);
 }
 
 function address({ settings, context, subject, at }: CheckInput): Finding[] {
@@ -80,27 +80,21 @@ function access({ settings, context, subject, at }: CheckInput): Finding[] {
         at('access.time-out'),
       ]),
     );
-  if (place.othersReach && context.profile.behaviours.programs.editedRunning)
-    found.push(
-      finding(
-        'ANY-11.edits',
-        subject,
-        {},
-        settings.programs.map(({ slot }) => at('program.speed', slot)),
-      ),
-    );
-  const live = settings.keys.filter((key) => key !== null && key !== 'nothing').length;
-  if (place.childrenReach && live > 0) {
-    found.push(
-      finding(
-        'ANY-11.keys',
-        subject,
-        { count: `${live}` },
-        settings.keys.map((_, i) => at('key.function', i + 1)),
-      ),
-    );
-  }
   return found;
+}
+
+/** ANY-11: programs that are edited as they run. */
+function edits({ settings, context, subject, at }: CheckInput): Finding[] {
+  if (!context.profile.behaviours.programs.editedRunning || !context.duty.place.othersReach) return [];
+  const places = settings.programs.map(({ slot }) => at('program.speed', slot));
+  return [finding('ANY-11.edits', subject, {}, places)];
+}
+
+function keys({ settings, context, subject, at }: CheckInput): Finding[] {
+  const live = settings.keys.filter((key) => key !== null && key !== 'nothing').length;
+  if (live === 0 || !context.duty.place.childrenReach) return [];
+  const places = settings.keys.map((_, i) => at('key.function', i + 1));
+  return [finding('ANY-11.keys', subject, { count: `${live}` }, places)];
 }
 
 /** A cut longer than this is common enough that a clock has to outlast it, h. */

@@ -2,50 +2,56 @@ import type { Finding } from '../../../findings';
 import { fig } from '../../../units';
 import { PLANT_WORDS, PUMP_KIND_WORDS } from '../wire/duty';
 import { finding } from '../texts/texts';
+import { eachOf } from '../../parts/check-input';
 import type { CheckInput } from './input';
 
 /** What is set for another plant than this one: kinds, inlets, the input for cleaning, what comes after a cut. */
-export function checkSetFor({ context, subject, settings, at }: CheckInput): Finding[] {
-  const { duty } = context;
-  const { plant, pumpKind, inlets, bottom_mm, cleaning, afterCut } = settings;
-  const found: Finding[] = [];
-  if (plant !== null && plant !== duty.plant)
-    found.push(
-      finding(
-        'LEV-05.kind',
-        subject,
-        { what: 'plant', set: PLANT_WORDS[plant], is: PLANT_WORDS[duty.plant] },
-        [at('plant')],
-      ),
-    );
-  if (pumpKind !== null && pumpKind !== duty.pumpKind)
-    found.push(
-      finding(
-        'LEV-05.kind',
-        subject,
-        { what: 'pump', set: PUMP_KIND_WORDS[pumpKind], is: PUMP_KIND_WORDS[duty.pumpKind] },
-        [at('pump.kind')],
-      ),
-    );
-  if (inlets !== null && inlets !== duty.inflow.inlets)
-    found.push(
-      finding('LEV-05.inlets', subject, { set: `${inlets}`, are: `${duty.inflow.inlets}` }, [at('inlets')]),
-    );
-  if (bottom_mm !== null && bottom_mm <= 0)
-    found.push(finding('LEV-02.empty', subject, {}, [at('level.bottom')]));
-  const { cleaningInput } = duty.inflow;
-  if (cleaning === 'used' && cleaningInput === false)
-    found.push(finding('LEV-07.nobody', subject, {}, [at('cleaning.input')]));
+export function checkSetFor(input: CheckInput): Finding[] {
+  return eachOf(input, plantKind, pumpKind, inlets, empty, cleaningInput, afterCut);
+}
+
+function plantKind({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { plant } = settings;
+  if (plant === null || plant === context.duty.plant) return [];
+  const values = { what: 'plant', set: PLANT_WORDS[plant], is: PLANT_WORDS[context.duty.plant] };
+  return [finding('LEV-05.kind', subject, values, [at('plant')])];
+}
+
+function pumpKind({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { pumpKind: set } = settings;
+  if (set === null || set === context.duty.pumpKind) return [];
+  const values = { what: 'pump', set: PUMP_KIND_WORDS[set], is: PUMP_KIND_WORDS[context.duty.pumpKind] };
+  return [finding('LEV-05.kind', subject, values, [at('pump.kind')])];
+}
+
+function inlets({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { inlets: set } = settings;
+  if (set === null || set === context.duty.inflow.inlets) return [];
+  const values = { set: `${set}`, are: `${context.duty.inflow.inlets}` };
+  return [finding('LEV-05.inlets', subject, values, [at('inlets')])];
+}
+
+function empty({ subject, settings, at }: CheckInput): Finding[] {
+  const { bottom_mm } = settings;
+  return bottom_mm !== null && bottom_mm <= 0
+    ? [finding('LEV-02.empty', subject, {}, [at('level.bottom')])]
+    : [];
+}
+
+function cleaningInput({ context, subject, settings, at }: CheckInput): Finding[] {
+  const { cleaning } = settings;
+  const { cleaningInput: wired, cleaning_m3h } = context.duty.inflow;
+  const places = [at('cleaning.input')];
+  if (cleaning === 'used' && wired === false) return [finding('LEV-07.nobody', subject, {}, places)];
+  if (cleaning !== 'off' || wired === false || cleaning_m3h <= 0) return [];
   // what nobody said is asked, and no slip of the settings
-  if (cleaning === 'off' && cleaningInput === undefined && duty.inflow.cleaning_m3h > 0)
-    found.push(finding('LEV-07.asked', subject, {}, [at('cleaning.input')]));
-  if (cleaning === 'off' && cleaningInput === true && duty.inflow.cleaning_m3h > 0)
-    found.push(
-      finding('LEV-07.input', subject, { inflow: fig('waterFlow', duty.inflow.cleaning_m3h) }, [
-        at('cleaning.input'),
-      ]),
-    );
-  if (afterCut === 'wait' && duty.choices.afterCut !== 'wait')
-    found.push(finding('ANY-12.waits', subject, {}, [at('power.after-cut')]));
-  return found;
+  return wired === undefined
+    ? [finding('LEV-07.asked', subject, {}, places)]
+    : [finding('LEV-07.input', subject, { inflow: fig('waterFlow', cleaning_m3h) }, places)];
+}
+
+function afterCut({ context, subject, settings, at }: CheckInput): Finding[] {
+  return settings.afterCut === 'wait' && context.duty.choices.afterCut !== 'wait'
+    ? [finding('ANY-12.waits', subject, {}, [at('power.after-cut')])]
+    : [];
 }
