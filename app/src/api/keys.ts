@@ -9,6 +9,7 @@ export const keys = {
   code: (code: string) => ['code', code] as const,
   job: (id: string) => ['job', id] as const,
   library: ['library'] as const,
+  firm: ['firm'] as const,
   explained: ['explained'] as const,
   profile: (id: string) => ['profile', id] as const,
 };

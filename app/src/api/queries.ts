@@ -1,4 +1,5 @@
 import type {
+  Firm,
   Library,
   PumpHistory,
   PumpPage,
@@ -82,3 +83,6 @@ export const useProfile = (id: string) =>
     // none is chosen yet
     enabled: id !== '',
   });
+
+/** The firm at the head of papers. */
+export const useFirm = () => useQuery({ queryKey: keys.firm, queryFn: () => get<Firm>('/firm') });

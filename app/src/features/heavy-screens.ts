@@ -4,6 +4,7 @@
  */
 export { BenchListScreen } from './bench/bench-list-screen';
 export { BenchScreen } from './bench/bench-screen';
+export { SettingsScreen } from './settings/settings-screen';
 export { WeekScreen } from './week/week-screen';
 export { CodeScreen } from './pump/code-screen';
 export { CodesScreen } from './library/codes-screen';

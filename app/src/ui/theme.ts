@@ -1,4 +1,5 @@
 import { Platform } from 'react-native';
+import { useAppearance } from './appearance';
 import { useMedia } from './screen/media';
 
 const LIGHT = {
@@ -45,9 +46,11 @@ function withContrast(palette: Palette): Palette {
 const LIGHT_MORE = withContrast(LIGHT);
 const DARK_MORE = withContrast(DARK);
 
-/** The palette for the light there is, and for the contrast that the reader's device asks for. */
+/** The palette for the light there is, or that was chosen, and for the contrast that the reader's device asks for. */
 export function usePalette(): Palette {
-  const dark = useMedia('(prefers-color-scheme: dark)');
+  const wanted = useAppearance();
+  const device = useMedia('(prefers-color-scheme: dark)');
+  const dark = wanted === 'device' ? device : wanted === 'dark';
   const more = useMedia('(prefers-contrast: more)');
   if (more) return dark ? DARK_MORE : LIGHT_MORE;
   return dark ? DARK : LIGHT;

@@ -1,1 +1,2 @@
+export * from './firm';
 export * from './resources';

@@ -1,5 +1,12 @@
 import type { SheetEntry } from '../sheet';
-import { type ChosenTarget, type JobState, sheetRevision, withoutTakenBack, type Written } from '../visit';
+import {
+  type ChosenTarget,
+  type HandoverSummary,
+  type JobState,
+  sheetRevision,
+  withoutTakenBack,
+  type Written,
+} from '../visit';
 import { withTicksMerged } from './arrival/ticks';
 import { type DayOf, freezeHandover } from './hand-over/handover';
 import type { JobCommand, JobDocument, RecordBody } from '../families';
@@ -8,13 +15,15 @@ import type { JobCommand, JobDocument, RecordBody } from '../families';
  * The job after a command: the server uses it to answer, the phone to show what is not sent yet. The command must have
  * passed `refusalOf`. Nothing is changed in place.
  *
- * @param dayOf the simulated day of a hand-over; the phone leaves them to the server
+ * @param dayOf the simulated day of a hand-over; the phone leaves it to the server
+ * @param firm who hands over; the phone leaves it to the server too
  */
 export function applyCommand(
   document: JobDocument,
   command: JobCommand,
   today: string,
   dayOf: DayOf = () => null,
+  firm?: HandoverSummary['firm'],
 ): JobDocument {
   const version = document.job.version + 1;
   const written = { recordedAt: command.recordedAt, actor: command.actor, revision: version };
@@ -117,7 +126,7 @@ export function applyCommand(
           ...next.job,
           state: next.job.state === 'open' || next.job.state === 'planned' ? 'handed-over' : next.job.state,
         },
-        handover: freezeHandover(document, command, body, today, dayOf),
+        handover: freezeHandover(document, command, body, today, dayOf, firm),
       };
   }
 }

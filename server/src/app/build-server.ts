@@ -21,6 +21,7 @@ import { benchRoutes } from '../routes/bench';
 import { healthRoutes } from '../routes/health';
 import { jobRoutes } from '../routes/jobs';
 import { registerRoutes } from '../routes/register';
+import { settingsRoutes } from '../routes/settings';
 import { toolRoutes } from '../routes/tools';
 
 export interface ServerOptions {
@@ -116,6 +117,7 @@ export async function buildServer(options: ServerOptions): Promise<FastifyInstan
         registerRoutes(database, clock, options.labelBase ?? LABEL_BASE, press, options.workOut),
       );
       await api.register(jobRoutes(database, clock, press, options.workOut));
+      await api.register(settingsRoutes(database, clock));
       await api.register(toolRoutes);
       await api.register(benchRoutes);
     },

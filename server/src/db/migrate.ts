@@ -13,6 +13,7 @@ import { migration009 } from './migrations/009-lists';
 import { migration010 } from './migrations/010-by-hand';
 import { migration011 } from './migrations/011-search';
 import { migration012 } from './migrations/012-units';
+import { migration013 } from './migrations/013-firm';
 
 /** Migrations in order. A new one is a new file and one line here; a landed one is never edited. */
 export const MIGRATIONS = [
@@ -28,6 +29,7 @@ export const MIGRATIONS = [
   migration010,
   migration011,
   migration012,
+  migration013,
 ];
 
 /** Names of the migrations that are behind a database; the table is the one that earlier versions wrote. */

@@ -37,6 +37,7 @@ const TABLES = {
     'plateReadAt',
   ],
   products: ['id', 'name', 'body:json', 'actor'],
+  firms: ['id:auto', 'since', 'actor', 'name', 'contact', 'logo'],
   instruments: ['id', 'name', 'serial', 'calibratedOn', 'actor', 'measures'],
   visits: ['id', 'siteId', 'date', 'actor'],
   jobs: [

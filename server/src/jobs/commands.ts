@@ -5,6 +5,7 @@ import { siteDate } from '@barythm/core/time';
 import type { Model, Transaction } from 'sequelize';
 import type { Clock } from '../clock';
 import type { Database, Models } from '../db';
+import { firmNow } from '../firm';
 import { problems } from '../problems';
 import { loadJob } from './load';
 import { keepPlate } from './plate';
@@ -84,7 +85,9 @@ async function apply(
   const today = siteDate(clock(), document.site.zone);
   const refusal = refusalOf(document, body, today);
   if (refusal) throw problems.refused(`body.${refusal.field}`, refusal.words, refusal.code);
-  const next = applyCommand(document, command as JobCommand, today, benchDay);
+  const firm = body.kind === 'job.hand-over' ? await firmNow(models, transaction) : null;
+  const named = firm ? { id: firm.id, name: firm.name, contact: firm.contact } : undefined;
+  const next = applyCommand(document, command as JobCommand, today, benchDay, named);
   await saveSince(models, next, document.job.version, transaction);
   if (body.kind === 'job.move') await moveJob(models, next, body.visitId, command.actor, transaction);
   if (body.kind === 'job.record' && body.record.kind === 'identify') {

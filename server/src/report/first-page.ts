@@ -4,6 +4,7 @@ import { strokePoints } from '@barythm/core/visit';
 import { receivedWords } from '@barythm/core/words';
 import { dateInWords } from '@barythm/core/time';
 import { paintBlocks } from './blocks/paint';
+import { firmHead } from './firm-head';
 import {
   ensureRoom,
   heading,
@@ -25,7 +26,12 @@ import type { JobDocument } from '@barythm/core/families';
  * The page the customer reads: what was changed, what was proved, before and after, what is open and who acts, next due, signature. The signature stands
  * on this page however much is open; what finds no room goes on overleaf. Answers where the next part begins: null on a new page.
  */
-export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): number | null {
+export function firstPage(
+  pdf: Pdf,
+  document: JobDocument,
+  handover: Handover,
+  logo: string | null,
+): number | null {
   const { summary } = handover;
   const open = openWhenSigned(summary);
   const above = open === null ? 0 : OPEN_HEIGHT;
@@ -37,7 +43,7 @@ export function firstPage(pdf: Pdf, document: JobDocument, handover: Handover): 
       signature(pdf, handover, at + above);
     },
   });
-  let y = masthead(pdf, document, handover);
+  let y = masthead(pdf, document, handover, logo);
   if (summary.lookedAtOnly !== undefined) y = lookedAtOnly(pdf, summary.lookedAtOnly, y);
   if (summary.accepted.length > 0) y = acceptedStops(pdf, summary.accepted, y);
   // what was done and measured comes before what is calculated from it; a paper from before that was so keeps its order
@@ -73,9 +79,21 @@ function openWhenSigned({ changed: lines, open }: Handover['summary']): string |
 /** Room for a name of two lines under what was drawn. */
 const SIGNATURE_HEIGHT = 108;
 
-function masthead(pdf: Pdf, { pump, site, unit, profile }: JobDocument, handover: Handover): number {
-  mark(pdf, PAGE.left, PAGE.top);
-  write(pdf, 'Barythm', { x: PAGE.left + 34, y: PAGE.top + 4, width: 200 }, { font: 'bold', size: 14 });
+/** Room for the date beside the firm. */
+const DATE_WIDTH = 130;
+
+function masthead(
+  pdf: Pdf,
+  { pump, site, unit, profile }: JobDocument,
+  handover: Handover,
+  logo: string | null,
+): number {
+  const { firm } = handover.summary;
+  if (firm) firmHead(pdf, { ...firm, logo }, DATE_WIDTH);
+  else {
+    mark(pdf, PAGE.left, PAGE.top);
+    write(pdf, 'Barythm', { x: PAGE.left + 34, y: PAGE.top + 4, width: 200 }, { font: 'bold', size: 14 });
+  }
   write(
     pdf,
     dateInWords(handover.summary.siteDate),

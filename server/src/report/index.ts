@@ -1,4 +1,5 @@
 export * from './pdf';
+export { logoFault, type FirmHead } from './firm-head';
 export { ownerPdf } from './owner-pdf';
 export { workOrderPdf } from './work-order-pdf';
 export * from './csv';

@@ -1,3 +1,4 @@
+import { firmHead, type FirmHead } from './firm-head';
 import { ensureRoom, heading, heightOf, INK, PAGE, rule, TEXT_WIDTH, write, type Pdf } from './paper';
 
 /** A paper of a few headings, each with its lines. */
@@ -15,10 +16,16 @@ export interface ListPaper {
 const INDENT = 14;
 const BOX = 8;
 
-/** Paints it, in letters of a size. */
-export function paintList(pdf: Pdf, { title, about, sections }: ListPaper, size: number): void {
+/** Paints it, in letters of a size, under the firm that it comes from. */
+export function paintList(
+  pdf: Pdf,
+  { title, about, sections }: ListPaper,
+  size: number,
+  firm: FirmHead | null,
+): void {
   const across = { x: PAGE.left, width: TEXT_WIDTH };
-  let y = write(pdf, title, { ...across, y: PAGE.top }, { font: 'bold', size: 24, tag: 'H1' });
+  const top = firm ? firmHead(pdf, firm) + 10 : PAGE.top;
+  let y = write(pdf, title, { ...across, y: top }, { font: 'bold', size: 24, tag: 'H1' });
   y = write(pdf, about, { ...across, y: y + 2 }, { size: size + 1, colour: INK.quiet });
   rule(pdf, y + 6);
   y += 16;

@@ -1,6 +1,7 @@
 import { ownerPage, viewJob } from '@barythm/core/job';
 import type { JobDocument } from '@barythm/core/families';
 import { inWordsFor } from '@barythm/core/units';
+import type { FirmHead } from './firm-head';
 import { paintList } from './list-paper';
 import { finish, footers, newDocument } from './paper';
 
@@ -8,10 +9,17 @@ import { finish, footers, newDocument } from './paper';
 const SIZE = 11;
 
 /** The page for those who live with a pump: what they have to know, to hang beside it. */
-export function ownerPdf(document: JobDocument, today: string, createdAt: string): Promise<Buffer> {
+export function ownerPdf(
+  document: JobDocument,
+  today: string,
+  createdAt: string,
+  firm: FirmHead | null = null,
+): Promise<Buffer> {
   const { site, unit, pump, handover } = document;
   const pdf = newDocument(`${pump.tag}: how it works`, createdAt);
-  inWordsFor(handover?.units ?? 'metric', () => paintList(pdf, ownerPage(viewJob(document, today)), SIZE));
+  inWordsFor(handover?.units ?? 'metric', () =>
+    paintList(pdf, ownerPage(viewJob(document, today)), SIZE, firm),
+  );
   const which = [unit.model, unit.serial && `serial ${unit.serial}`].filter(Boolean).join(', ');
   footers(pdf, [site.name, pump.tag, which].filter(Boolean).join('  ·  '));
   return finish(pdf);

@@ -1,6 +1,7 @@
 import { viewJob, workOrder } from '@barythm/core/job';
 import type { JobDocument } from '@barythm/core/families';
 import { inWordsFor, type UnitsWanted } from '@barythm/core/units';
+import type { FirmHead } from './firm-head';
 import { paintList } from './list-paper';
 import { finish, footers, newDocument } from './paper';
 
@@ -12,10 +13,11 @@ export function workOrderPdf(
   today: string,
   createdAt: string,
   units: UnitsWanted,
+  firm: FirmHead | null = null,
 ): Promise<Buffer> {
   const { site, pump, job, profile } = document;
   const pdf = newDocument(`Work order ${pump.tag}, ${job.plannedFor}`, createdAt);
-  inWordsFor(units, () => paintList(pdf, workOrder(viewJob(document, today)), SIZE));
+  inWordsFor(units, () => paintList(pdf, workOrder(viewJob(document, today)), SIZE, firm));
   footers(
     pdf,
     [site.name, pump.tag, `job ${job.id}`, `profile ${profile.id} v${profile.version}`].join('  ·  '),

@@ -9,6 +9,7 @@ import type { FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { z } from 'zod';
 import type { Clock } from '../clock';
 import type { Database } from '../db';
+import { firmNow, firmOf } from '../firm';
 import { carryOut, importJob, loadJob } from '../jobs';
 import type { Press } from '../press';
 import { problems } from '../problems';
@@ -59,7 +60,10 @@ export function jobRoutes(
 
     app.get('/jobs/:id/hand-over.pdf', { schema: { params: byId } }, async (request, reply) => {
       const document = await load(request.params.id);
-      const order = { paper: 'hand-over', document, handover: handoverOf(document) } as const;
+      const handover = handoverOf(document);
+      const { firm } = handover.summary;
+      const logo = firm ? ((await firmOf(database, firm.id))?.logo ?? null) : null;
+      const order = { paper: 'hand-over', document, handover, logo } as const;
       const pdf = await press.print(order, goneWith(reply));
       return attach(reply, document, 'hand-over.pdf', 'application/pdf').send(pdf);
     });
@@ -68,7 +72,9 @@ export function jobRoutes(
       const document = await load(request.params.id);
       const createdAt = document.handover?.recordedAt ?? clock();
       const today = siteDate(clock(), document.site.zone);
-      const pdf = await press.print({ paper: 'owner', document, today, createdAt }, goneWith(reply));
+      const firm = await firmNow(database.models);
+      const order = { paper: 'owner', document, today, createdAt, firm } as const;
+      const pdf = await press.print(order, goneWith(reply));
       return attach(reply, document, 'owner.pdf', 'application/pdf').send(pdf);
     });
 
@@ -89,6 +95,7 @@ export function jobRoutes(
           today: siteDate(now, document.site.zone),
           createdAt: now,
           units: request.query.units ?? 'metric',
+          firm: await firmNow(database.models),
         } as const;
         return attach(reply, document, 'work-order.pdf', 'application/pdf').send(
           await press.print(order, goneWith(reply)),

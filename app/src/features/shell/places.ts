@@ -15,7 +15,7 @@ export const PLACES = [
 export function placeOf(path: string): (typeof PLACES)[number]['href'] {
   if (path.startsWith('/register') || path.startsWith('/site') || path.startsWith('/pump'))
     return '/register';
-  if (path.startsWith('/tools') || path.startsWith('/bench')) return '/tools';
+  if (path.startsWith('/tools') || path.startsWith('/bench') || path.startsWith('/settings')) return '/tools';
   if (path.startsWith('/library')) return '/library';
   return '/';
 }

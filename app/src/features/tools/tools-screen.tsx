@@ -2,13 +2,10 @@ import { TOOL_GROUPS, toolsByGroup } from '@barythm/core/tools';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Card, LinkCard } from '../../ui/card';
-import { Choice } from '../../ui/fields/choice';
+import { LinkCard } from '../../ui/card';
 import { Field } from '../../ui/fields/field';
-import { setUnitsWanted, useUnitsWanted } from '../../ui/reader';
 import { Screen } from '../../ui/screen/screen';
 import { SPACE } from '../../ui/theme';
-import { OwnNameCard } from './own-name-card';
 import { Heading, Words } from '../../ui/words/words';
 
 /** The calculators by themselves, without a pump. */
@@ -57,31 +54,14 @@ export function ToolsScreen() {
           ))}
         </View>
       ))}
-      <UnitsChoice />
-      <OwnNameCard />
+      <LinkCard testID="tool-settings" onPress={() => router.navigate('/settings')}>
+        <Words bold size="large">
+          Settings
+        </Words>
+        <Words>Units and appearance of this device, who works on it, the firm on papers.</Words>
+      </LinkCard>
     </Screen>
   );
 }
 
 const styles = StyleSheet.create({ group: { gap: SPACE.m } });
-
-/** Metric, US or both: a choice of this device. What is typed keeps the unit that it was typed in. */
-function UnitsChoice() {
-  const wanted = useUnitsWanted();
-  return (
-    <Card title="Units shown" testID="units-wanted">
-      <Choice
-        label="Figures are shown in"
-        testID="units-choice"
-        options={[
-          { value: 'metric', label: 'Metric' },
-          { value: 'us', label: 'US' },
-          { value: 'both', label: 'Both' },
-        ]}
-        value={wanted}
-        hint="On this device. A figure is typed in the unit beside it, or with its own behind it; papers keep the units in which they are signed."
-        onChange={setUnitsWanted}
-      />
-    </Card>
-  );
-}

@@ -38,13 +38,14 @@ import { leavingFindings, viewJob, type JobView } from '../view';
  */
 export type DayOf = (view: JobView) => Block | null;
 
-/** The hand-over as it is frozen: from the job as it stands, the signature, and the day that the bench made of it. */
+/** The hand-over as it is frozen: from the job as it stands, the signature, the day that the bench made of it, and the firm that hands over. */
 export function freezeHandover(
   document: JobDocument,
   command: JobCommand,
   body: Extract<JobCommandBody, { kind: 'job.hand-over' }>,
   today: string,
   dayOf: DayOf,
+  firm: HandoverSummary['firm'] = undefined,
 ): Handover {
   const { units = 'metric' } = command;
   const summary = inWordsFor(units, (): HandoverSummary => {
@@ -52,7 +53,12 @@ export function freezeHandover(
     const day = isSmall(document) ? null : dayOf(view);
     const summary = summarise(view);
     const first = day === null ? summary.blocks.first : [...summary.blocks.first, day];
-    return { ...summary, blocks: { ...summary.blocks, first }, leaves: leavesOf(view) };
+    return {
+      ...summary,
+      ...(firm ? { firm } : {}),
+      blocks: { ...summary.blocks, first },
+      leaves: leavesOf(view),
+    };
   });
   return {
     id: body.handoverId,

@@ -145,6 +145,11 @@ export const summarySchema = z
   .object({
     formatVersion: z.literal(2),
     siteDate: dateSchema,
+    /** the firm that handed over, as it was called then, and the line that keeps its logo; left out where nobody had named one */
+    firm: z
+      .object({ id: z.int(), name: z.string().max(80), contact: z.string().max(160) })
+      .strict()
+      .optional(),
     /** a few settings that somebody asked for, and no duty: one page holds all of it */
     small: z.literal(true).optional(),
     /** why nothing was read, set or proved; left out where something was */

@@ -1,0 +1,1 @@
+export { firm, firmNow, firmOf, nameFirm, type FirmLine } from './firm';
