@@ -14,18 +14,32 @@ const handedOver = async () =>
     )
   )[0] as { id: string }[];
 
-test('every pump that was handed over has its page for those who live with it, on one sheet of paper', async () => {
-  const jobs = await handedOver();
-  expect(jobs.length).toBeGreaterThan(10);
-  for (const { id } of jobs) {
-    const { statusCode, headers, rawPayload } = await server.app.inject(`/api/v1/jobs/${id}/owner.pdf`);
-    expect([id, statusCode, headers['content-type']]).toEqual([id, 200, 'application/pdf']);
-    const words = wordsOfPaper(rawPayload);
-    expect([id, words.includes('Page 1 of 1')]).toEqual([id, true]);
-    for (const heading of ['When it runs', 'How it is stopped', 'Lamps and messages', 'What is locked'])
-      expect(words).toContain(heading);
-  }
-}, 60_000);
+const FIRM = {
+  name: 'The pump service at the old quay of the inner harbour, Skerrow',
+  contact: 'Quay 4, behind the ice house, Skerrow; by day 55 01 20, at night and on holidays 55 01 21',
+  logo: null,
+};
+
+test.each([
+  ['', null],
+  [', under the head of a firm', FIRM],
+])(
+  'every pump that was handed over has its page for those who live with it, on one sheet%s',
+  async (_, firm) => {
+    if (firm) expect((await server.post('/api/v1/firm', firm)).status).toBe(200);
+    const jobs = await handedOver();
+    expect(jobs.length).toBeGreaterThan(10);
+    for (const { id } of jobs) {
+      const { statusCode, headers, rawPayload } = await server.app.inject(`/api/v1/jobs/${id}/owner.pdf`);
+      expect([id, statusCode, headers['content-type']]).toEqual([id, 200, 'application/pdf']);
+      const words = wordsOfPaper(rawPayload);
+      expect([id, words.includes('Page 1 of 1')]).toEqual([id, true]);
+      for (const heading of ['When it runs', 'How it is stopped', 'Lamps and messages', 'What is locked'])
+        expect(words).toContain(heading);
+    }
+  },
+  60_000,
+);
 
 test('printed again it is the same, byte for byte', async () => {
   const [{ id }] = await handedOver();
