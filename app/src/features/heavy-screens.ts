@@ -16,6 +16,8 @@ export { PumpEditScreen } from './register/pump-edit-screen';
 export { SiteEditScreen } from './register/site-edit-screen';
 export { RegisterFileScreen } from './register/register-file-screen';
 export { JobScreen } from './job/job-screen';
+export { InstrumentEditScreen } from './library/instrument-edit-screen';
+export { ProductEditScreen } from './library/product-edit-screen';
 export { LibraryScreen } from './library/library-screen';
 export { ProductScreen } from './library/product-screen';
 export { ProfileScreen } from './library/profile-screen';

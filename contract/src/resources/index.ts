@@ -1,2 +1,3 @@
 export * from './firm';
+export * from './kept';
 export * from './resources';

@@ -334,7 +334,13 @@ export const librarySchema = z.object({
   profiles: z.array(profileRowSchema),
   products: z.array(productSchema),
   instruments: z.array(
-    z.object({ id: idSchema, name: z.string(), serial: z.string(), calibratedOn: dateSchema }),
+    z.object({
+      id: idSchema,
+      name: z.string(),
+      serial: z.string(),
+      calibratedOn: dateSchema,
+      measures: z.enum(['current', 'volume']).nullable(),
+    }),
   ),
 });
 export type Library = z.infer<typeof librarySchema>;

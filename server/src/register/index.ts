@@ -1,3 +1,4 @@
+export { keepInstrument, keepProduct } from './kept-in-library';
 export { listPumps } from './pump-list';
 export * from './page-cache';
 export * from './pumps';

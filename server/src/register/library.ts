@@ -27,6 +27,7 @@ export async function library(database: Database): Promise<Library> {
       name: row.get('name') as string,
       serial: row.get('serial') as string,
       calibratedOn: row.get('calibratedOn') as string,
+      measures: row.get('measures') as Library['instruments'][number]['measures'],
     })),
   };
 }

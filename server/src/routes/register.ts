@@ -1,5 +1,7 @@
 import {
   explainedSchema,
+  keptInstrumentSchema,
+  keptProductSchema,
   librarySchema,
   pageQuerySchema,
   pumpQuerySchema,
@@ -26,6 +28,8 @@ import {
   exportRegister,
   importRegister,
   keepState,
+  keepInstrument,
+  keepProduct,
   labelPumps,
   explained,
   library,
@@ -163,6 +167,27 @@ export function registerRoutes(
       await putSiteRight(database, id, request.body, hand());
       return { id };
     });
+    const keptSchema = z.object({ id: z.string() });
+    app.post(
+      '/library/products',
+      { schema: { body: keptProductSchema, response: { 200: keptSchema } } },
+      ({ body }) => keepProduct(database, null, body, hand()),
+    );
+    app.post(
+      '/library/products/:id',
+      { schema: { params: byId, body: keptProductSchema, response: { 200: keptSchema } } },
+      ({ params, body }) => keepProduct(database, params.id, body, hand()),
+    );
+    app.post(
+      '/library/instruments',
+      { schema: { body: keptInstrumentSchema, response: { 200: keptSchema } } },
+      ({ body }) => keepInstrument(database, null, body, hand()),
+    );
+    app.post(
+      '/library/instruments/:id',
+      { schema: { params: byId, body: keptInstrumentSchema, response: { 200: keptSchema } } },
+      ({ params, body }) => keepInstrument(database, params.id, body, hand()),
+    );
     app.get('/library', { schema: { response: { 200: librarySchema } } }, () => library(database));
     app.get('/library/explained', { schema: { response: { 200: explainedSchema } } }, () =>
       explained(database),

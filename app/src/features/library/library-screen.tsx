@@ -6,7 +6,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useLibrary } from '../../api/queries';
 import { Button } from '../../ui/button';
-import { Card, LinkCard } from '../../ui/card';
+import { LinkCard } from '../../ui/card';
 import { Choice } from '../../ui/fields/choice';
 import { matches } from '../../ui/fields/matches';
 import { SearchInput } from '../../ui/fields/search-input';
@@ -18,9 +18,10 @@ import { ProfileList, wordsOfProfile } from './profile-list';
 
 type Shelf = 'profiles' | 'products' | 'instruments';
 
-/** Profiles, products and instruments, to read: a shelf at a time, or all that has the words that are searched for. */
+/** Profiles, products and instruments, to read and to add to: a shelf at a time, or all that has the words that are searched for. */
 export function LibraryScreen() {
   const library = useLibrary();
+  const router = useRouter();
   const [shelf, setShelf] = useState<Shelf>('profiles');
   const [search, setSearch] = useState('');
   const { data } = library;
@@ -70,6 +71,11 @@ export function LibraryScreen() {
           {shows('products', products) && (
             <>
               <Heading>Products</Heading>
+              <Button
+                label="Add a product"
+                testID="product-new"
+                onPress={() => router.navigate('/library/product/edit/new')}
+              />
               {products.map((product) => (
                 <ProductLink key={product.id} product={product} />
               ))}
@@ -78,13 +84,22 @@ export function LibraryScreen() {
           {shows('instruments', instruments) && (
             <>
               <Heading>Instruments</Heading>
+              <Button
+                label="Add an instrument"
+                testID="instrument-new"
+                onPress={() => router.navigate('/library/instrument/new')}
+              />
               {instruments.map((instrument) => (
-                <Card key={instrument.id}>
+                <LinkCard
+                  key={instrument.id}
+                  testID={`instrument-${instrument.id}`}
+                  onPress={() => router.navigate(`/library/instrument/${instrument.id}`)}
+                >
                   <Words bold>{instrument.name}</Words>
                   <Words size="small" colour="quiet">
                     Serial {instrument.serial}, calibrated {dateInWords(instrument.calibratedOn)}
                   </Words>
-                </Card>
+                </LinkCard>
               ))}
             </>
           )}

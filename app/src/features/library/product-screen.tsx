@@ -3,9 +3,10 @@ import { productAge_days } from '@barythm/core/families/metering';
 import { dateInWords } from '@barythm/core/time';
 import { fig, figureWithUnit } from '@barythm/core/units';
 import { useReader } from '../../ui/reader';
-import { useLocalSearchParams } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useLibrary } from '../../api/queries';
 import { useRound } from '../../api/queries';
+import { Button } from '../../ui/button';
 import { Card } from '../../ui/card';
 import { Screen } from '../../ui/screen/screen';
 import { Empty, Failed, Loading } from '../../ui/screen/states';
@@ -20,6 +21,7 @@ const STATED = {
 /** One product: its strength as stated, what is left of it today, and its cautions. */
 export function ProductScreen() {
   const reader = useReader();
+  const router = useRouter();
   const { id } = useLocalSearchParams<{ id: string }>();
   const library = useLibrary();
   const round = useRound();
@@ -46,7 +48,19 @@ export function ProductScreen() {
   const today = round.data?.date;
   const age = today ? productAge_days(product, today) : null;
   return (
-    <Screen title={product.name} over="Library" back="/library">
+    <Screen
+      title={product.name}
+      over="Library"
+      back="/library"
+      action={
+        <Button
+          grow
+          label="Measured anew, or put right"
+          testID="product-edit"
+          onPress={() => router.navigate(`/library/product/edit/${product.id}`)}
+        />
+      }
+    >
       <Card title="Strength as stated" testID="strength">
         <Words figures bold size="figure">
           {figureWithUnit(fig('strength', fresh), reader)}

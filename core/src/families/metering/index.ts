@@ -58,5 +58,6 @@ export { gearsOf, type MeteringPlate } from './wire/plate';
 export type { CalibrationBody } from './wire/records';
 export { blankDuty } from './form/blank-duty';
 export { PRODUCT_FIELDS } from './form/product-fields';
+export { type KeptProduct, PRODUCT_FORM } from './form/product-form';
 export { dutyProductSchema, strengthSchema } from './wire/product';
 export { lastAt, lineAgrees, pointsToInject, proofPoints } from './proof/points';

@@ -1,6 +1,7 @@
 import { dateInWords, parseDate } from '../../../time';
 import { aFigure, fieldsOf, formOf, onlyIf, own, type Saying, textAt, together } from '../../../describe';
 import { choicesOf, meteringDutySchema, strokeVolumeSchema } from '../wire/duty';
+import { withDensity } from '../wire/product';
 import { broughtUp } from './earlier-duty';
 import { PRODUCT_FIELDS } from './product-fields';
 import { MODE_SAID, SIGNAL_FIELDS, signalSaid } from './signal-part';
@@ -169,10 +170,4 @@ function withLitres({ litresAs, pulsesPerLitre, ...signal }: Record<string, unkn
   if (signal.source !== 'meter' || litresAs !== 'pulses' || typeof pulsesPerLitre !== 'number') return signal;
   // zero pulses a litre would be endless litres: the schema says what is wrong with none
   return { ...signal, litresPerPulse: pulsesPerLitre > 0 ? 1 / pulsesPerLitre : 0 };
-}
-
-function withDensity(product: Record<string, unknown>) {
-  const strength = product.strength as Record<string, unknown>;
-  if (strength.stated !== 'weight') return product;
-  return { ...product, strength: { ...strength, density_kgl: product.density_kgl } };
 }

@@ -33,3 +33,10 @@ export const dutyProductSchema = z
   })
   .strict();
 export type DutyProduct = z.infer<typeof dutyProductSchema>;
+
+/** A strength by weight with the density that it is reckoned by: asked once, and kept twice. */
+export function withDensity(product: Record<string, unknown>) {
+  const strength = (product.strength ?? {}) as Record<string, unknown>;
+  if (strength.stated !== 'weight') return product;
+  return { ...product, strength: { ...strength, density_kgl: product.density_kgl } };
+}

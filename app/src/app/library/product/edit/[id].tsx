@@ -1,0 +1,3 @@
+import { lazyScreen } from '../../../../features/lazy-screen';
+
+export default lazyScreen('ProductEditScreen');
