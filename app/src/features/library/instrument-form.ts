@@ -16,7 +16,7 @@ export const INSTRUMENT_FORM = makeForm<KeptInstrumentBody>({
           'measures',
           'Measures or sends',
           [
-            { value: '', label: 'Something else' },
+            { value: '', label: 'Not said' },
             ...Object.entries(MEASURES).map(([value, label]) => ({
               value,
               label: label.charAt(0).toUpperCase() + label.slice(1),
