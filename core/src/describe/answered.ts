@@ -187,3 +187,11 @@ function differs(given: Given, kept: Given, at: string): string | null {
   }
   return null;
 }
+
+/** Where something is answered, by path: of a group each answer by itself, of a list the whole. */
+export function answeredPaths(answers: Answers, at = ''): string[] {
+  return Object.entries(answers).flatMap(([key, value]) => {
+    const path = under(at, key);
+    return isGroup(value) ? answeredPaths(value, path) : [path];
+  });
+}

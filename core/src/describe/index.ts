@@ -1,5 +1,6 @@
 export {
   answerAt,
+  answeredPaths,
   answersAt,
   answeredOver,
   answeredWith,

@@ -1,6 +1,7 @@
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useDraftOf } from '../../draft/use-draft';
 import {
+  answeredPaths,
   type Answers,
   filledOver,
   filledPaths,
@@ -66,10 +67,13 @@ export function useDuty<T>(
     // eslint-disable-next-line react-hooks/exhaustive-deps -- a mode read later does not change a form that is open
     [form, known, before],
   );
-  const answeredBefore = useMemo(
-    () => (before ? filledPaths(form.write(before as T)) : NONE),
-    [form, before],
-  );
+  // what the form fills in of itself beside them is no answer
+  const answeredBefore = useMemo(() => {
+    if (!before) return NONE;
+    const texts = form.write(before as T);
+    const own = answeredPaths(before).map((path) => form.typedAt(path, texts));
+    return filledPaths(texts).filter((path) => own.some((one) => path === one || path.startsWith(`${one}.`)));
+  }, [form, before]);
   const [kept, setDraft] = useDraftOf<Texts>(key, initial);
   const texts = useMemo(() => textsOver(initial, form.broughtUp(kept)), [form, initial, kept]);
   // a digit stands in its field at once; what follows from it comes a moment later

@@ -1,4 +1,4 @@
-import { answersIn, asWhole, type Answers } from '../../describe';
+import { answerAt, answersIn, asWhole, textAt, type Answers } from '../../describe';
 import type { Finding } from '../../findings';
 import { bareContext } from '../../job';
 import { familyOf, FAMILY_NAMES, type AnyFamily, type Duty } from '../index';
@@ -94,6 +94,31 @@ describe.each(samples.map((sample) => [`${familyName(sample)}: ${sample.profile.
             odd.push(`${at}: ${one.text} is found only without it`);
       }
       expect(odd).toEqual([]);
+    });
+
+    test('answers stand in the form of the next job, and are read from it as they were: none is lost, none comes of itself', () => {
+      const { duty: form } = family.forms;
+      const all = answersOf(sample);
+      const again = (answers: Answers) => form.answers(form.write(answers as never));
+      expect(again(all)).toMatchObject(all);
+      for (const path of pathsOf(all)) {
+        if (path[0] === 'family') continue;
+        const part = without(all, path);
+        const read = again(part);
+        // what a form begins with is only a start, and counts as no answer on the screen
+        const start = (at: string) => textAt(form.blank, at) ?? '';
+        const invented = pathsOf(read).map((one) => one.join('.'));
+        expect([
+          path,
+          invented.filter(
+            (at) =>
+              answerAt(part, at) === undefined &&
+              at !== path.join('.') &&
+              start(at) === '' &&
+              !at.startsWith('choices.'),
+          ),
+        ]).toEqual([path, []]);
+      }
     });
 
     test('with no answer at all nothing breaks, and nothing is planned that an answer decides', () => {
