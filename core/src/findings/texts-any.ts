@@ -22,7 +22,7 @@ export const ANY_TEXTS = {
   },
   'ANY-00.rest': {
     title: 'Checked against its limits alone: no duty entered',
-    so: 'No duty is recorded for this pump: {settings} was checked against what guards it, and nothing else.',
+    so: 'No duty is recorded for this pump. Of {settings} only the limits were looked at.',
     will: 'Whether it does what the process needs is not seen here.',
     todo: 'Enter the duty under Plan, and that is checked too.',
   },
