@@ -1,5 +1,4 @@
 import { bareContext } from '../../job';
-import type { Sample } from '../../job/testing/walk.fixtures';
 import { TODAY } from '../../job/testing/walk.fixtures';
 import {
   figureOfOption,
@@ -10,19 +9,10 @@ import {
   type SettingValue,
   type SettingValues,
 } from '../../profile';
-import type { BothWays, Cell, Way } from './both-ways.fixtures';
+import { tableOf, type Cell, type Way } from './both-ways.fixtures';
 import { FAMILY_NAMES, familyOf, type FamilyName } from '../index';
 
 /** Each setting moved to either end of what its controller takes, or to every other choice, on every plant of its family. */
-
-/** A pump, and what a person read of it at the place. */
-type Plant = Sample & { readonly read?: object };
-
-interface Table {
-  readonly PLANTS: readonly Plant[];
-  readonly BOTH_WAYS: BothWays<string>;
-}
-const tableOf = (name: FamilyName) => jest.requireActual<Table>(`../${name}/mistakes/both-ways.fixtures`);
 
 /** Share of the cells that may go without a finding, in every family. */
 const MOST_NONE = 0.15;

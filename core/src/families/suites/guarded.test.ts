@@ -1,6 +1,6 @@
 import { answerAt, asWhole, type Answers } from '../../describe';
 import { bareContext } from '../../job';
-import { TODAY, type Sample } from '../../job/testing/walk.fixtures';
+import { TODAY } from '../../job/testing/walk.fixtures';
 import {
   inOrderOfWork,
   limitFor,
@@ -9,19 +9,12 @@ import {
   type SettingValues,
 } from '../../profile';
 import { askedAt, FAMILY_NAMES, familyOf, type Duty, type FamilyName } from '../index';
-import type { BothWays } from './both-ways.fixtures';
+import { tableOf } from './both-ways.fixtures';
 
 /**
  * A setting whose change can hurt is judged by the limits that guard it, with nothing else known of the duty: what is found of it with the
  * whole duty is found with these alone.
  */
-
-type Plant = Sample & { readonly read?: object };
-interface Table {
-  readonly PLANTS: readonly Plant[];
-  readonly BOTH_WAYS: BothWays<string>;
-}
-const tableOf = (name: FamilyName) => jest.requireActual<Table>(`../${name}/mistakes/both-ways.fixtures`);
 
 /** A duty of which only some answers are known. */
 function only(duty: Duty, paths: readonly string[]): Answers {

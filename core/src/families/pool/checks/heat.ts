@@ -26,15 +26,16 @@ function heat(input: CheckInput): Finding[] {
   return eachOf(input, cool, afterRun, otherWater, warm);
 }
 
+/** What each water is heated to. */
+const watersOf = ({ heat }: CheckInput['settings']) =>
+  [
+    ['pool', heat.pool_C],
+    ['tub', heat.tub_C],
+  ] as const;
+
 function cool({ settings, context, subject, at }: CheckInput): Finding[] {
-  const { pool_C, tub_C } = settings.heat;
   const wanted = context.duty.heat!;
-  return (
-    [
-      ['pool', pool_C],
-      ['tub', tub_C],
-    ] as const
-  ).flatMap(([water, set_C]) => {
+  return watersOf(settings).flatMap(([water, set_C]) => {
     if (set_C === null) return [];
     const wish_C = water === 'pool' ? wanted.pool_C : wanted.tub_C;
     if (wish_C === null || set_C >= wish_C - COOLER_K) return [];
@@ -91,14 +92,8 @@ function otherWater({ settings, context, subject, at }: CheckInput): Finding[] {
 
 /** POO-14: warmer than is allowed. */
 function warm({ settings, context, subject, at }: CheckInput): Finding[] {
-  const { pool_C, tub_C } = settings.heat;
   const wanted = context.duty.heat!;
-  return (
-    [
-      ['pool', pool_C],
-      ['tub', tub_C],
-    ] as const
-  ).flatMap(([water, set]) =>
+  return watersOf(settings).flatMap(([water, set]) =>
     set === null || set <= wanted.warmest_C
       ? []
       : [
