@@ -1,10 +1,18 @@
 import { answersIn } from '../describe';
 import { DUTY, PLATE, SAMPLES as DRIVES, SET } from '../families/drive/fixtures';
-import { familyOf, type Duty } from '../families';
+import { familyOf, type Duty, type JobCommand } from '../families';
 import { renderFinding } from '../findings';
 import { ALL_TEXTS } from '../families';
 import { METRIC } from '../units';
-import { answersOf, carriedOver, gateOfSet, guardedChanges, leavingFindings, refusalOf } from './index';
+import {
+  answersOf,
+  carriedOver,
+  clashIn,
+  gateOfSet,
+  guardedChanges,
+  leavingFindings,
+  refusalOf,
+} from './index';
 import { TODAY, Walk, type Sample } from './testing/walk.fixtures';
 
 const SAMPLE: Sample = { profile: SET, duty: DUTY, plate: PLATE, found: DRIVES[0].found };
@@ -75,6 +83,27 @@ describe('a change that can hurt, with no duty', () => {
     next.document = { ...next.document, earlier: carried };
     next.choose(address, found + 1);
     expect(guardedChanges(next.document, next.view.rows)[0].open).toEqual([]);
+  });
+
+  test('two that answered otherwise are asked which of them holds; the same answer twice is none', () => {
+    const walk = begin(found + 1);
+    const base = walk.document.job.version;
+    answered(walk, LIMITS);
+    const mine = (lowest_bar: number): JobCommand => ({
+      id: 'c-1',
+      device: 'another',
+      actor: 'Technician 2',
+      baseVersion: base,
+      recordedAt: '2026-11-24T12:00:00.000Z',
+      body: {
+        kind: 'job.record',
+        jobId: 'job-1',
+        recordId: 'r-1',
+        record: { kind: 'duty-part', duty: { family: 'drive', ...LIMITS, rating: { lowest_bar } } },
+      },
+    });
+    expect(clashIn(walk.document, mine(6))?.words).toContain('wrote the same down otherwise');
+    expect(clashIn(walk.document, mine(LIMITS.rating.lowest_bar))).toBeNull();
   });
 
   test.each([

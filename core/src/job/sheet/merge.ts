@@ -18,7 +18,12 @@ export interface Clash {
 }
 
 /** Records of which only the last of a kind counts: two that differ are two opinions of one thing. */
-const ONE_OF_A_KIND: ReadonlySet<RecordBody['kind']> = new Set(['identify', 'clock', 'messages']);
+const ONE_OF_A_KIND: ReadonlySet<RecordBody['kind']> = new Set([
+  'identify',
+  'clock',
+  'messages',
+  'duty-part',
+]);
 
 type Entered = { readonly address: string; readonly value: SheetEntry['value'] };
 
