@@ -1,6 +1,7 @@
 import type { Firm, JobResource } from '@barythm/contract/resources';
 import { v7 } from 'uuid';
 import { wordsOfPaper } from '../golden/paper-words';
+import { firmNow, logoOf } from './index';
 import { startTestServer, type TestServer } from '../testing/test-server';
 
 /** A picture of 24 by 8 points, in one colour. */
@@ -75,6 +76,15 @@ test('a paper carries the firm of its day, whatever it is called later', async (
   expect(order.words).toContain('Another name');
   expect(order.words).not.toContain('Moor pump service');
   expect((await paper(jobId, 'owner.pdf')).words).toContain('Another name');
+});
+
+test('a job that was signed elsewhere never carries the logo of this house', async () => {
+  await name(OURS);
+  const line = await firmNow(server.database.models);
+  const own = { id: line!.id, name: OURS.name, contact: OURS.contact };
+  expect(await logoOf(server.database, own)).toBe(LOGO);
+  expect(await logoOf(server.database, { ...own, name: 'A firm elsewhere' })).toBeNull();
+  expect(await logoOf(server.database, { ...own, contact: 'Another quay' })).toBeNull();
 });
 
 test('a name that is taken out again is none', async () => {

@@ -25,10 +25,16 @@ export async function firm({ models }: Database): Promise<Firm> {
   return now ? { name: now.name, contact: now.contact, logo: now.logo } : NONE;
 }
 
-/** What a paper is headed with: the firm of a line, or the one of now. */
-export async function firmOf({ models }: Database, id: number): Promise<FirmLine | null> {
-  const row = await models.firms.findByPk(id);
-  return row ? (row.get() as unknown as FirmLine) : null;
+/**
+ * The logo that a signed paper carries; null where it has none. A job that came from elsewhere names a line of another register: only where
+ * the firm is the same one too is it its logo.
+ */
+export async function logoOf(
+  { models }: Database,
+  { id, name, contact }: Pick<FirmLine, 'id' | 'name' | 'contact'>,
+): Promise<string | null> {
+  const row = await models.firms.findOne({ where: { id, name, contact } });
+  return row ? (row.get('logo') as string | null) : null;
 }
 
 /**

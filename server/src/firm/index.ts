@@ -1,1 +1,1 @@
-export { firm, firmNow, firmOf, nameFirm, type FirmLine } from './firm';
+export { firm, firmNow, logoOf, nameFirm, type FirmLine } from './firm';

@@ -9,7 +9,7 @@ import type { FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { z } from 'zod';
 import type { Clock } from '../clock';
 import type { Database } from '../db';
-import { firmNow, firmOf } from '../firm';
+import { firmNow, logoOf } from '../firm';
 import { carryOut, importJob, loadJob } from '../jobs';
 import type { Press } from '../press';
 import { problems } from '../problems';
@@ -62,7 +62,7 @@ export function jobRoutes(
       const document = await load(request.params.id);
       const handover = handoverOf(document);
       const { firm } = handover.summary;
-      const logo = firm ? ((await firmOf(database, firm.id))?.logo ?? null) : null;
+      const logo = firm ? await logoOf(database, firm) : null;
       const order = { paper: 'hand-over', document, handover, logo } as const;
       const pdf = await press.print(order, goneWith(reply));
       return attach(reply, document, 'hand-over.pdf', 'application/pdf').send(pdf);
