@@ -19,10 +19,10 @@ export const keptInstrumentSchema = z
     serial: z
       .string()
       .trim()
-      .min(1, 'Enter its serial: it is printed with each reading.')
+      .min(1, 'Enter its serial: papers print it with each reading.')
       .max(80, 'At most 80 characters.'),
-    calibratedOn: dateSchema,
-    /** null where nobody said it: it is offered everywhere */
+    calibratedOn: z.string('Enter when it was calibrated, from its certificate.').pipe(dateSchema),
+    /** null where nobody said it: offered everywhere */
     measures: z.enum(['current', 'volume']).nullable(),
   })
   .strict();

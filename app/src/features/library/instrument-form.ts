@@ -1,5 +1,5 @@
 import { keptInstrumentSchema, MEASURES, type KeptInstrumentBody } from '@barythm/contract/resources';
-import { aChoice, aDate, makeForm, maybe, someWords, word } from '@barythm/core/describe';
+import { aChoice, aDate, aWord, makeForm, maybe, word } from '@barythm/core/describe';
 
 /** What is asked of an instrument. */
 export const INSTRUMENT_FORM = makeForm<KeptInstrumentBody>({
@@ -9,8 +9,8 @@ export const INSTRUMENT_FORM = makeForm<KeptInstrumentBody>({
       title: 'Instrument',
       says: () => '',
       fields: [
-        someWords('name', 'What it is called', 'Enter what it is called.'),
-        someWords('serial', 'Serial', 'Enter its serial: it is printed with each reading.'),
+        aWord('name', 'What it is called'),
+        aWord('serial', 'Serial'),
         aDate('calibratedOn', 'Calibrated on', { hint: 'e.g. 31.5.2026, from its certificate' }),
         aChoice(
           'measures',
@@ -22,7 +22,7 @@ export const INSTRUMENT_FORM = makeForm<KeptInstrumentBody>({
               label: label.charAt(0).toUpperCase() + label.slice(1),
             })),
           ],
-          { place: maybe(word), hint: 'It is offered where that is read' },
+          { place: maybe(word), hint: 'Offered where that is read' },
         ),
       ],
     },
