@@ -1,5 +1,6 @@
 import { dateInWords, parseDate } from '../../../time';
 import { aFigure, fieldsOf, formOf, onlyIf, own, type Saying, textAt, together } from '../../../describe';
+import { UNLESS_CHOSEN } from '../wire/choices';
 import { choicesOf, meteringDutySchema, strokeVolumeSchema } from '../wire/duty';
 import { withDensity } from '../wire/product';
 import { broughtUp } from './earlier-duty';
@@ -22,13 +23,7 @@ const START = {
     belowFirstPoint: 'stop',
     afterPowerCut: 'wait',
     stroke: 'middle',
-    stopContact: 'permits',
-    dry: 'stop',
-    dryBy: 'level',
-    dryReason: '',
-    afterFault: 'wait',
-    calibrateBy: 'strokes',
-    memory: 'off',
+    ...UNLESS_CHOSEN,
   },
 } as const;
 

@@ -87,3 +87,14 @@ export const choices = group(
     ],
   },
 );
+
+/** What counts where nobody chose: the safe side, by chapter. */
+export const UNLESS_CHOSEN = {
+  stopContact: 'permits',
+  dry: 'stop',
+  dryBy: 'level',
+  dryReason: '',
+  afterFault: 'wait',
+  calibrateBy: 'strokes',
+  memory: 'off',
+} as const;

@@ -11,7 +11,7 @@ import {
   yesNo,
 } from '../../../describe';
 import { MOST_FIGURE } from '../../parts/duty-figures';
-import { choices, PACED } from './choices';
+import { choices, PACED, UNLESS_CHOSEN } from './choices';
 import { hoursPlace } from './hours-place';
 import { dutyProductSchema } from './product';
 import { demandLine, signalSourceSchema, type SignalSource } from './signal-source';
@@ -205,18 +205,7 @@ type Choices = MeteringDuty['choices'];
 
 /** The chosen schools with the defaults where nothing was chosen: the safe side, by chapter. */
 export function choicesOf(duty: MeteringDuty): Required<Omit<Choices, 'gear'>> & Pick<Choices, 'gear'> {
-  return answeredOver(
-    {
-      stopContact: 'permits',
-      dry: 'stop',
-      dryBy: 'level',
-      dryReason: '',
-      afterFault: 'wait',
-      calibrateBy: 'strokes',
-      memory: 'off',
-    } as const,
-    duty.choices,
-  );
+  return answeredOver(UNLESS_CHOSEN, duty.choices);
 }
 
 /** The source of a current: analog mode has one, by the duty's schema. */
